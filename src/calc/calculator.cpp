@@ -1,0 +1,173 @@
+#include "calc/calculator.h"
+
+#include "core/engine/explain.h"
+#include "core/study/edits.h"
+#include "files/atomic_file.h"
+#include "files/delimited.h"
+#include "files/study_json.h"
+
+namespace ledgefall {
+
+Result<std::string> Calculator::run(const std::string& file, const std::vector<Step>& steps) {
+    if (auto opened = open(file); !opened) {
+        return opened.refusal();
+    }
+    if (!in_.empty() && study_.table_named(in_) == nullptr) {
+        return Sentence{"There is no table called %1 in this study.", {in_}};
+    }
+    for (const Step& one : steps) {
+        if (auto done = step(one); !done) {
+            return done.refusal();
+        }
+    }
+    for (const auto& [path, text] : files_) {
+        if (auto saved = write_file(path, text); !saved) {
+            return saved.refusal();
+        }
+    }
+    return out_;
+}
+
+Result<Calculator::Done> Calculator::open(const std::string& file) {
+    if (file.empty()) {
+        study_ = *add_table(study_, "Data");
+        return Done();
+    }
+    const Result<std::string> text = read_file(file);
+    if (!text) {
+        return text.refusal();
+    }
+    if (file.ends_with(".ledgefall") || text->find("\"ledgefall-study\"") != std::string::npos) {
+        Result<Study> read = read_study(*text);
+        if (!read) {
+            return Sentence{"%1: %2", {file, read.refusal().text()}};
+        }
+        study_ = *std::move(read);
+        return Done();
+    }
+    const Result<Delimited> read = read_delimited(*text);
+    if (!read) {
+        return Sentence{"%1: %2", {file, read.refusal().text()}};
+    }
+    study_ = study_of(*read);
+    return Done();
+}
+
+const Table* Calculator::own_table() const {
+    if (!in_.empty()) {
+        return study_.table_named(in_);
+    }
+    const Table* data = study_.table_named("Data");
+    return data != nullptr ? data : study_.tables.empty() ? nullptr : &*study_.tables.front();
+}
+
+const Results& Calculator::results() {
+    if (!results_) {
+        results_ = compute(study_);
+    }
+    return *results_;
+}
+
+Result<Calculator::Done> Calculator::change(Result<Study> changed) {
+    if (!changed) {
+        return changed.refusal();
+    }
+    study_ = *std::move(changed);
+    results_ = compute(study_, results_);
+    return Done();
+}
+
+Result<Calculator::Done> Calculator::step(const Step& one) {
+    const Table* table = own_table();
+    const Sentence no_table{"This study has no table yet.", {}};
+    switch (one.what) {
+    case Step::Do::hold: {
+        // A held value of the table itself comes before one of the study, as in formulas.
+        const ParsedDefinition parsed = parse_definition(one.text, true);
+        const bool of_table = table != nullptr && !parsed.mistake &&
+                              look_up(study_, nullptr, table->name, parsed.definition.name).held != nullptr;
+        return change(hold(study_, of_table ? table->id : Id(), one.text));
+    }
+    case Step::Do::rows: return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text));
+    case Step::Do::column: return table == nullptr ? no_table : change(write_column(study_, table->id, one.text));
+    case Step::Do::value: return print_value(one.text);
+    case Step::Do::table: return print_table(one.text);
+    case Step::Do::check: return print_checks();
+    case Step::Do::save: files_.emplace_back(one.text, write_study(study_)); return Done();
+    }
+    return Done();
+}
+
+/// Works a formula out as a held value that is there for this once.
+Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
+    const Table* table = own_table();
+    const Formula parsed(formula);
+    if (parsed.mistake()) {
+        return Sentence{"In %1, at character %2: %3",
+                        {formula.substr(0, 60), std::to_string(parsed.mistake()->span.from + 1), parsed.mistake()->what.text()}};
+    }
+    Study asked = study_;
+    HeldValue held;
+    held.id = Id("value");
+    held.name = "value";
+    held.formula = parsed;
+    if (table == nullptr) {
+        asked.ledge.emplace_back(held);
+    } else {
+        for (auto& shared : asked.tables) {
+            if (shared->id == table->id) {
+                shared.edit([&held](Table& copy) { copy.ledge.emplace_back(held); });
+            }
+        }
+    }
+    const ResultsPtr worked = compute(asked, results_);
+    const Value value = worked->single(held.id);
+    if (value.is_fault()) {
+        const FaultSite& site = value.fault().at();
+        return site.definition == held.id ? Sentence{"%1: %2", {formula, site.what.text()}} : explain(asked, value.fault());
+    }
+    out_ += (value.is_missing() ? "missing" : write_cell(value)) + "\n";
+    return Done();
+}
+
+/// A line for each check: whether it holds, and what it says where it does not.
+Result<Calculator::Done> Calculator::print_checks() {
+    for (const auto& check : study_.checks) {
+        const Value held = results().single(check->id);
+        if (held.is_fault()) {
+            return explain(study_, held.fault());
+        }
+        const bool holds = held.plain() && held.yes();
+        const std::string message = holds || check->message.empty() ? "" : " (" + check->message + ")";
+        out_ += (held.is_missing() ? "unknown: " : holds ? "holds: " : "broken: ") + check->label + message + "\n";
+    }
+    return Done();
+}
+
+Result<Calculator::Done> Calculator::find_faults(const Table& table) {
+    const auto count = results().single(table.id);
+    if (count.is_fault()) {
+        return explain(study_, count.fault());
+    }
+    for (const auto& column : table.columns) {
+        const Results::Entry* entry = results().find(column->id);
+        if (entry != nullptr && entry->faults > 0) {
+            return explain(study_, entry->first_fault);
+        }
+    }
+    return Done();
+}
+
+Result<Calculator::Done> Calculator::print_table(const std::string& name) {
+    const Table* table = study_.table_named(name);
+    if (table == nullptr) {
+        return Sentence{"There is no table called %1 in this study.", {name}};
+    }
+    if (auto sound = find_faults(*table); !sound) {
+        return sound;
+    }
+    out_ += write_delimited(study_, results(), table->id, Dialect(), "\n");
+    return Done();
+}
+
+} // namespace ledgefall

@@ -1,0 +1,45 @@
+#pragma once
+
+#include "core/engine/results.h"
+#include "core/value/result.h"
+
+#include <string>
+#include <vector>
+
+namespace ledgefall {
+
+/// One option of the command line, to be done in its turn.
+struct Step {
+    enum class Do : std::uint8_t { hold, rows, column, value, table, check, save };
+    Do what = Do::value;
+    std::string text;
+};
+
+/// Does the options of one call. What they print is gathered, so that nothing is put out where one of them fails.
+class Calculator {
+  public:
+    /// `in`: the table whose names are meant; empty for `Data`, or the study's first table.
+    explicit Calculator(std::string in) : in_(std::move(in)) {}
+
+    Result<std::string> run(const std::string& file, const std::vector<Step>& steps);
+
+  private:
+    struct Done {};
+    Result<Done> open(const std::string& file);
+    Result<Done> step(const Step& step);
+    Result<Done> change(Result<Study> changed);
+    Result<Done> print_value(const std::string& formula);
+    Result<Done> print_table(const std::string& name);
+    Result<Done> print_checks();
+    Result<Done> find_faults(const Table& table);
+    const Table* own_table() const;
+    const Results& results();
+
+    std::string in_;
+    Study study_;
+    ResultsPtr results_;
+    std::string out_;
+    std::vector<std::pair<std::string, std::string>> files_; ///< to be written once all has gone well
+};
+
+} // namespace ledgefall

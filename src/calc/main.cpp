@@ -1,0 +1,65 @@
+// ledgefall-calc: the computation without a window.
+
+#include "calc/calculator.h"
+
+#include <CLI/CLI.hpp>
+
+#include <cstdio>
+#include <map>
+
+namespace {
+
+using ledgefall::Step;
+
+struct Described {
+    const char* name;
+    Step::Do what;
+    const char* help;
+};
+
+constexpr Described options[] = {
+    {"--hold", Step::Do::hold, "Add or replace a held value: 'p = 0.35'"},
+    {"--rows", Step::Do::rows, "Count the table's rows from 1 to a number or formula"},
+    {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
+    {"--value", Step::Do::value, "Print the value of a formula: 'mean(z)'"},
+    {"--table", Step::Do::table, "Print a table as delimited text"},
+    {"--save", Step::Do::save, "Write the study to a file"},
+};
+
+} // namespace
+
+int main(int count, char** arguments) {
+    CLI::App app("Works out computation tables: a study, or delimited text as its table Data. Options apply in the order "
+                 "written, and may be repeated.",
+                 "ledgefall-calc");
+    std::string file;
+    std::string in;
+    app.add_option("FILE", file, "A study (.ledgefall) or delimited text");
+    app.add_option("--in", in, "The table whose names --column and --value use");
+    std::map<CLI::Option*, const Described*> known;
+    for (const Described& option : options) {
+        known[app.add_option(option.name)->description(option.help)->expected(1)->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] =
+            &option;
+    }
+    CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
+    try {
+        app.parse(count, arguments);
+    } catch (const CLI::ParseError& error) {
+        return app.exit(error) == 0 ? 0 : 2;
+    }
+    std::vector<Step> steps;
+    std::map<CLI::Option*, std::size_t> used;
+    for (CLI::Option* option : app.parse_order()) {
+        if (option == check) {
+            steps.push_back({Step::Do::check, {}});
+        } else if (known.contains(option)) {
+            steps.push_back({known[option]->what, option->results()[used[option]++]});
+        }
+    }
+    const ledgefall::Result<std::string> done = ledgefall::Calculator(in).run(file, steps);
+    if (!done) {
+        std::fputs((done.refusal().text() + "\n").c_str(), stderr);
+        return 1;
+    }
+    return std::fwrite(done->data(), 1, done->size(), stdout) == done->size() && std::fflush(stdout) == 0 ? 0 : 1;
+}

@@ -1,0 +1,298 @@
+// Binding measures: over which rows they run, what of them runs there, and what follows the formula's own row.
+
+#include "core/engine/binder.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_levels = 20;
+
+bool same_tree(const Node* a, const Node* b) {
+    if (a == nullptr || b == nullptr) {
+        return a == b;
+    }
+    if (a->type != b->type || a->op != b->op || a->text != b->text || a->owner != b->owner || a->ops != b->ops ||
+        a->kids.size() != b->kids.size()) {
+        return false;
+    }
+    for (std::size_t at = 0; at < a->kids.size(); ++at) {
+        if (!same_tree(a->kids[at].get(), b->kids[at].get())) {
+            return false;
+        }
+    }
+    return true;
+}
+
+bool calls_measure(const Node& node) {
+    const Function* function = node.type == NodeType::call ? find_function(node.text) : nullptr;
+    return function != nullptr && function->is_measure();
+}
+
+} // namespace
+
+LinkType Binder::link_of_range(const Node& range) const {
+    const auto shift = range.kids[1] ? shift_of(*range.kids[1]) : std::nullopt;
+    return !shift || *shift > 0 ? LinkType::whole : *shift == 0 ? LinkType::rows_to_here : LinkType::rows_before;
+}
+
+void Binder::scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok) {
+    if (calls_measure(node)) {
+        return; // it runs over rows of its own
+    }
+    const bool indexed = node.type == NodeType::index && node.kids.size() == 2;
+    const bool ranged = indexed && node.kid(1).type == NodeType::range;
+    if (indexed && !ranged) {
+        return scan_domain(node.kid(1), level, others, own, ok); // one row of the column, which does not run
+    }
+    const Node& named = ranged ? node.kid(0) : node;
+    if (ranged) {
+        if (level.range != nullptr && !same_tree(level.range, &node.kid(1))) {
+            fail(Cause::wrong_arguments, node.span, {"The ranges in one measure must be the same.", {}});
+            ok = false;
+        }
+        level.range = &node.kid(1);
+    }
+    const bool each = is_word(named, "each") && scope_.each != nullptr;
+    if (named.type == NodeType::name || each) {
+        const Binding binding = each ? Binding{scope_.own, scope_.each, nullptr} : bound(named);
+        if (binding.column == nullptr) {
+            return;
+        }
+        if (scope_.own != nullptr && binding.table->id == scope_.own->id) {
+            own = true;
+        } else if (std::find(others.begin(), others.end(), binding.table) == others.end()) {
+            others.push_back(binding.table);
+        }
+        return;
+    }
+    if (is_word(named, "row")) {
+        own = true;
+    }
+    for (const NodePtr& kid : node.kids) {
+        if (kid) {
+            scan_domain(*kid, level, others, own, ok);
+        }
+    }
+}
+
+/// Finds the table that a measure runs over; false where there is a fault, or no column in it.
+bool Binder::find_domain(const Node& node, Level& level) {
+    std::vector<const Table*> others;
+    bool own = false;
+    bool ok = true;
+    for (const NodePtr& kid : node.kids) {
+        scan_domain(*kid, level, others, own, ok);
+    }
+    if (others.size() > 1) {
+        fail(Cause::wrong_arguments, node.span,
+             {"A measure runs over the rows of one table, and this one names two others, %1 and %2.",
+              {others[0]->name, others[1]->name}});
+        return false;
+    }
+    if (!others.empty() || own) {
+        level.table = others.empty() ? scope_.own->id : others.front()->id;
+    }
+    return ok;
+}
+
+TermPtr Binder::measure(const Node& node, const Function& function) {
+    if (node.kids.empty()) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is written %2: it needs values.", {std::string(function.name), function.signature()}});
+    }
+    if (levels_.size() >= most_levels) {
+        return fail(Cause::wrong_arguments, node.span, {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
+    }
+    if (node.kids.size() == 1 && node.kid(0).type == NodeType::bound) {
+        return bound_sum(node.kid(0), function);
+    }
+    Level level;
+    if (!find_domain(node, level)) {
+        return nullptr;
+    }
+    auto made = std::make_shared<MeasureTerm>();
+    made->function = &function;
+    made->table = level.table;
+    made->over = level.table.empty() ? MeasureTerm::Over::values : MeasureTerm::Over::table;
+    made->level = static_cast<std::uint32_t>(levels_.size() + 1);
+    if (!bind_range(level.range, *made)) {
+        return nullptr;
+    }
+    level.link = level.range == nullptr ? LinkType::whole : link_of_range(*level.range);
+    if (made->over == MeasureTerm::Over::table) {
+        levels_.push_back(level);
+    }
+    const bool ok = bind_samples(node, function, *made);
+    if (made->over == MeasureTerm::Over::table) {
+        levels_.pop_back();
+    }
+    return ok ? finish_measure(node, std::move(made)) : nullptr;
+}
+
+bool Binder::bind_range(const Node* range, MeasureTerm& measure) {
+    if (range == nullptr) {
+        return true;
+    }
+    const auto end = [this](const NodePtr& node, TermPtr& out) {
+        out = node ? term(*node) : nullptr;
+        if (out && out->kind != Kind::number) {
+            out = fail(Cause::wrong_kind, node->span, {"A row is a number, and this is %1.", {kind_in_words(out->kind)}});
+        }
+        return !node || out;
+    };
+    return end(range->kids[0], measure.from) && end(range->kids[1], measure.to);
+}
+
+bool Binder::bind_samples(const Node& node, const Function& function, MeasureTerm& measure) {
+    for (const NodePtr& kid : node.kids) {
+        if (!add_sample(*kid, function, measure)) {
+            return false;
+        }
+    }
+    if (measure.over == MeasureTerm::Over::values) {
+        return true;
+    }
+    // What does not run over the rows is a single value, and has no place beside whole columns.
+    const std::uint32_t runs = 1U << measure.level;
+    for (const Sample& sample : measure.samples) {
+        const std::uint32_t on = sample.value->on | (sample.condition ? sample.condition->on : 0);
+        if ((on & runs) == 0) {
+            const bool most = function.name == "max";
+            const std::string offered = most || function.name == "min" ? most ? "larger" : "smaller" : "";
+            offered.empty() ? fail(Cause::wrong_arguments, sample.value->span,
+                                   {"%1 is taken of whole columns here, and this is a single value: leave it out.", {std::string(function.name)}})
+                            : fail(Cause::wrong_arguments, sample.value->span,
+                                   {"%1 is taken of whole columns, and this is a single value. Row by row, write %2(a, b).",
+                                    {std::string(function.name), offered}});
+            return false;
+        }
+    }
+    return true;
+}
+
+bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm& measure) {
+    if (node.type == NodeType::list) {
+        return std::all_of(node.kids.begin(), node.kids.end(),
+                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure); });
+    }
+    if (node.type == NodeType::range) {
+        return add_columns_between(node, function, measure);
+    }
+    if (node.type == NodeType::bound || node.type == NodeType::given) {
+        fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
+        return false;
+    }
+    const bool conditional = node.type == NodeType::where;
+    if (conditional && (node.kid(0).type == NodeType::list || node.kid(0).type == NodeType::range)) {
+        fail(Cause::not_supported, node.span, {"where can follow one value at a time: write it after each of them.", {}});
+        return false;
+    }
+    Sample sample;
+    sample.value = term(conditional ? node.kid(0) : node);
+    sample.condition = conditional && sample.value ? term(node.kid(1)) : nullptr;
+    if (!sample.value || (conditional && !sample.condition)) {
+        return false;
+    }
+    if (conditional && sample.condition->kind != Kind::yes_no) {
+        fail(Cause::wrong_kind, node.kid(1).span,
+             {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(sample.condition->kind)}});
+        return false;
+    }
+    const Argument& wanted = function.arguments.front();
+    const bool fits = wanted.any_kind || sample.value->open_kind || sample.value->kind == wanted.kind ||
+                      (function.keeps_kind && sample.value->kind == Kind::date);
+    if (!fits) {
+        fail(Cause::wrong_kind, sample.value->span,
+             {"%1 takes %2, and this is %3.",
+              {std::string(function.name), wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
+               kind_in_words(sample.value->kind)}});
+        return false;
+    }
+    measure.samples.push_back(std::move(sample));
+    return true;
+}
+
+/// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
+bool Binder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure) {
+    const auto named = [](const Node* node) -> const Node& { return node->type == NodeType::index ? node->kid(0) : *node; };
+    const Node& first = named(range.kids[0].get());
+    const Node& last = named(range.kids[1].get());
+    const bool indexed = range.kid(0).type == NodeType::index;
+    const Binding from = first.type == NodeType::name ? bound(first) : Binding();
+    const Binding to = last.type == NodeType::name ? bound(last) : Binding();
+    const bool alike = range.kid(0).type == range.kid(1).type && from.column != nullptr && to.column != nullptr &&
+                       from.table == to.table && (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
+    if (!alike) {
+        fail(Cause::wrong_arguments, range.span,
+             {"Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.", {}});
+        return false;
+    }
+    bool inside = false;
+    for (const auto& column : from.table->columns) {
+        inside = inside || column->id == from.column->id;
+        if (!inside) {
+            continue;
+        }
+        const Binding binding{from.table, &*column, nullptr};
+        Sample sample;
+        sample.value = indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
+        if (!sample.value) {
+            return false;
+        }
+        if (sample.value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
+            fail(Cause::wrong_kind, range.span, {"Between these columns stands %1, which holds %2.", {column->name, kind_in_words(sample.value->kind)}});
+            return false;
+        }
+        measure.samples.push_back(std::move(sample));
+        if (column->id == to.column->id) {
+            return true;
+        }
+    }
+    fail(Cause::wrong_arguments, range.span, {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
+    return false;
+}
+
+TermPtr Binder::bound_sum(const Node& node, const Function& function) {
+    auto made = std::make_shared<MeasureTerm>();
+    made->function = &function;
+    made->over = MeasureTerm::Over::bound;
+    made->level = static_cast<std::uint32_t>(levels_.size() + 1);
+    const Node& range = node.kid(1);
+    if (!range.kids[0] || !range.kids[1]) {
+        return fail(Cause::wrong_arguments, range.span, {"This range needs both its ends, as in 0..10.", {}});
+    }
+    if (!bind_range(&range, *made)) {
+        return nullptr;
+    }
+    Level level;
+    level.counter = node.text;
+    levels_.push_back(level);
+    const bool ok = add_sample(node.kid(0), function, *made);
+    levels_.pop_back();
+    return ok ? finish_measure(node, std::move(made)) : nullptr;
+}
+
+TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure) {
+    auto made = std::make_shared<Term>();
+    const Function& function = *measure->function;
+    const Kind sample_kind = measure->samples.front().value->kind;
+    made->type = TermType::measure;
+    made->span = node.span;
+    made->kind = function.keeps_kind ? sample_kind : Kind::number;
+    measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition : function.make;
+    for (const Sample& sample : measure->samples) {
+        made->on |= sample.value->on | (sample.condition ? sample.condition->on : 0);
+    }
+    if (measure->over != MeasureTerm::Over::values) {
+        made->on &= ~(1U << measure->level);
+    }
+    for (const TermPtr& end : {measure->from, measure->to}) {
+        made->on |= end ? end->on : 0;
+    }
+    made->measure = std::move(measure);
+    return made;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,485 @@
+#include "core/engine/binder.h"
+
+#include "core/formula/names.h"
+
+#include <algorithm>
+#include <numbers>
+
+namespace ledgefall {
+namespace {
+
+std::string_view sign_of(Operator op) {
+    switch (op) {
+    case Operator::logical_or: return "or";
+    case Operator::logical_and: return "and";
+    case Operator::logical_not: return "not";
+    case Operator::equal: return "=";
+    case Operator::not_equal: return "≠";
+    case Operator::less: return "<";
+    case Operator::less_equal: return "≤";
+    case Operator::greater: return ">";
+    case Operator::greater_equal: return "≥";
+    case Operator::approximately: return "≈";
+    case Operator::in: return "in";
+    case Operator::add: return "+";
+    case Operator::subtract: return "−";
+    case Operator::multiply: return "×";
+    case Operator::divide: return "/";
+    case Operator::modulo: return "mod";
+    case Operator::negate: return "−";
+    case Operator::power: return "^";
+    case Operator::percent: return "%";
+    case Operator::factorial: return "!";
+    case Operator::degree: return "°";
+    case Operator::root: return "√";
+    }
+    return "?";
+}
+
+std::string_view domain_of(Operator op) {
+    switch (op) {
+    case Operator::root: return "√ takes numbers from 0 up";
+    case Operator::factorial: return "! takes whole numbers from 0 up";
+    case Operator::power: return "a negative number has no such power";
+    default: return "";
+    }
+}
+
+bool is_exponent(const Node& node) {
+    return node.type == NodeType::binary && node.op == Operator::power && node.kid(1).type == NodeType::number;
+}
+
+} // namespace
+
+bool is_word(const Node& node, std::string_view word) { return node.type == NodeType::word && node.text == word; }
+
+BoundFormula bind_formula(const Node& tree, const BindingScope& scope) { return Binder(scope).bind(tree); }
+
+BoundFormula Binder::bind(const Node& tree) {
+    BoundFormula out;
+    if (tree.type != NodeType::recurrence) {
+        out.term = term(tree);
+    } else if (!scope_.has_rows) {
+        fail(Cause::wrong_arguments, tree.span, {"first and then need rows: only a column's formula can have them.", {}});
+    } else {
+        for (std::size_t at = 0; at + 1 < tree.kids.size() && !fault_; ++at) {
+            out.first.push_back(term(tree.kid(at)));
+        }
+        if (!fault_ && scope_.first_kind) {
+            scope_.first_kind(out.first.front()->kind);
+        }
+        out.term = fault_ ? nullptr : term(*tree.kids.back());
+        if (out.term) {
+            std::vector<TermPtr> all = out.first;
+            all.push_back(out.term);
+            if (unify(tree, all, 0)) {
+                out.term = all.back();
+                all.pop_back();
+                out.first = all;
+            }
+        }
+    }
+    out.links = std::move(links_);
+    if (fault_) {
+        out.term = nullptr;
+        out.first.clear();
+        out.fault = std::move(fault_);
+    }
+    return out;
+}
+
+TermPtr Binder::fail(Cause cause, Span span, Sentence what) {
+    if (!fault_) {
+        fault_ = StaticFault{cause, std::move(what), span};
+    }
+    return nullptr;
+}
+
+Binding Binder::bound(const Node& node) const { return look_up(*scope_.study, scope_.own, node.owner, node.text); }
+
+TermPtr Binder::term(const Node& node) {
+    switch (node.type) {
+    case NodeType::number: return constant(node, Value::number(node.number));
+    case NodeType::text: return constant(node, Value::text(Text(node.text)));
+    case NodeType::word: return word(node);
+    case NodeType::name: return name(node);
+    case NodeType::index: return index(node);
+    case NodeType::call: return call(node);
+    case NodeType::unary: return operate(node, node.op, std::vector<const Node*>{&node.kid(0)});
+    case NodeType::binary: return operate(node, node.op, std::vector<const Node*>{&node.kid(0), &node.kid(1)});
+    case NodeType::chain: return chain(node);
+    case NodeType::choice: return choice(node);
+    case NodeType::absolute: {
+        TermPtr kid = term(node.kid(0));
+        if (!kid || kid->kind != Kind::number) {
+            return kid ? fail(Cause::wrong_kind, node.span, {"Bars take a number, and this is %1.", {kind_in_words(kid->kind)}})
+                       : nullptr;
+        }
+        auto made = std::make_shared<Term>();
+        made->type = TermType::operate;
+        made->span = node.span;
+        made->on = kid->on;
+        made->operation = find_function("abs")->operation;
+        made->operation_name = "abs";
+        made->kids = {kid};
+        return made;
+    }
+    case NodeType::list:
+        return fail(Cause::wrong_arguments, node.span, {"Several values in brackets can stand only in a measure or after in.", {}});
+    case NodeType::range:
+        return fail(Cause::wrong_arguments, node.span, {"A range can stand only in square brackets or in a measure.", {}});
+    case NodeType::where:
+    case NodeType::bound:
+    case NodeType::given:
+        return fail(Cause::wrong_arguments, node.span, {"where, for and a bar can stand only in the brackets of a measure.", {}});
+    case NodeType::recurrence: break;
+    }
+    return fail(Cause::wrong_arguments, node.span, {"first can only begin a formula.", {}});
+}
+
+TermPtr Binder::constant(const Node& node, Value value) const {
+    auto made = std::make_shared<Term>();
+    made->value = value;
+    made->kind = value.kind();
+    made->span = node.span;
+    return made;
+}
+
+TermPtr Binder::word(const Node& node) {
+    if (node.text == "yes" || node.text == "no") {
+        return constant(node, Value::yes_no(node.text == "yes"));
+    }
+    if (node.text == "missing") {
+        auto made = std::make_shared<Term>(*constant(node, Value::missing()));
+        made->open_kind = true;
+        return made;
+    }
+    if (node.text == "each") {
+        if (scope_.each == nullptr) {
+            return fail(Cause::unknown_name, node.span,
+                        {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.", {}});
+        }
+        return column(node, {scope_.own, scope_.each, nullptr});
+    }
+    if (scope_.own == nullptr) {
+        return fail(Cause::wrong_arguments, node.span, {"%1 needs a table's rows, and the ledge has none.", {node.text}});
+    }
+    auto made = std::make_shared<Term>();
+    made->span = node.span;
+    made->table = scope_.own->id;
+    if (node.text == "rows" || node.text == "last") {
+        made->type = TermType::row_count;
+        return made;
+    }
+    if (node.text == "row") {
+        made->type = TermType::row_number;
+        bool found = false;
+        made->level = level_over(scope_.own->id, found);
+        if (!found) {
+            return fail(Cause::wrong_arguments, node.span, {"%1 needs a row, and there is none here.", {"row"}});
+        }
+        made->on = 1U << made->level;
+        return made;
+    }
+    return row_of_formula(node);
+}
+
+TermPtr Binder::name(const Node& node) {
+    if (node.owner.empty()) {
+        for (std::size_t at = levels_.size(); at > 0; --at) {
+            if (!levels_[at - 1].counter.empty() && levels_[at - 1].counter == node.text) {
+                auto made = std::make_shared<Term>();
+                made->type = TermType::counter;
+                made->level = static_cast<std::uint32_t>(at);
+                made->on = 1U << made->level;
+                made->span = node.span;
+                return made;
+            }
+        }
+    }
+    const Binding binding = bound(node);
+    if (binding.column != nullptr) {
+        return column(node, binding);
+    }
+    if (binding.held == nullptr) {
+        return nameless(node);
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::held;
+    made->id = binding.held->id;
+    made->span = node.span;
+    made->kind = scope_.kind_of(binding.held->id);
+    links_.push_back({LinkType::value, binding.held->id, 0});
+    return made;
+}
+
+TermPtr Binder::nameless(const Node& node) {
+    if (node.owner.empty() && (node.text == "pi" || node.text == "π" || node.text == "e")) {
+        return constant(node, Value::number(node.text == "e" ? std::numbers::e : std::numbers::pi));
+    }
+    const std::string shown = node.owner.empty() ? node.text : node.owner + "." + node.text;
+    if (!node.owner.empty() && node.owner != "ledge" && scope_.study->table_named(node.owner) == nullptr) {
+        std::vector<std::string> tables;
+        for (const auto& table : scope_.study->tables) {
+            tables.push_back(table->name);
+        }
+        const std::string near = nearest_name(node.owner, tables);
+        return near.empty() ? fail(Cause::unknown_name, node.span, {"There is no table called %1.", {node.owner}})
+                            : fail(Cause::unknown_name, node.span,
+                                   {"There is no table called %1. Did you mean %2?", {node.owner, near}});
+    }
+    const Table* other = node.owner.empty() ? scope_.own : scope_.study->table_named(node.owner);
+    const std::string near = nearest_name(node.text, known_names(*scope_.study, other));
+    const Span span = node.owner.empty() ? node.span : node.name_span;
+    if (near.empty()) {
+        return fail(Cause::unknown_name, span,
+                    {"There is no column or held value called %1: add it, or correct the name.", {shown}});
+    }
+    return fail(Cause::unknown_name, span, {"There is no column or held value called %1. Did you mean %2?", {shown, near}});
+}
+
+std::uint32_t Binder::level_over(Id table, bool& found) const {
+    for (std::size_t at = levels_.size(); at > 0; --at) {
+        if (levels_[at - 1].table == table && !table.empty() && levels_[at - 1].counter.empty()) {
+            found = true;
+            return static_cast<std::uint32_t>(at);
+        }
+    }
+    found = scope_.has_rows && scope_.own != nullptr && scope_.own->id == table;
+    return 0;
+}
+
+TermPtr Binder::column(const Node& node, const Binding& binding) {
+    bool found = false;
+    const std::uint32_t level = level_over(binding.table->id, found);
+    if (!found) {
+        const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).", {shown}});
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::column;
+    made->id = binding.column->id;
+    made->table = binding.table->id;
+    made->level = level;
+    made->on = 1U << level;
+    made->span = node.span;
+    made->kind = scope_.kind_of(binding.column->id);
+    link(level == 0 ? LinkType::same_row : levels_[level - 1].link, binding);
+    return made;
+}
+
+void Binder::link(LinkType type, const Binding& binding, std::uint64_t row) {
+    const bool own = scope_.has_rows && scope_.own != nullptr && binding.table->id == scope_.own->id;
+    links_.push_back({own ? type : LinkType::whole, binding.column->id, row});
+}
+
+TermPtr Binder::operate(const Node& node, Operator op, const std::vector<const Node*>& kids) {
+    std::vector<TermPtr> terms;
+    for (const Node* kid : kids) {
+        terms.push_back(term(*kid));
+        if (!terms.back()) {
+            return nullptr;
+        }
+    }
+    return operate(node, op, std::move(terms));
+}
+
+TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids) {
+    std::vector<Kind> kinds;
+    const auto known = std::find_if(kids.begin(), kids.end(), [](const TermPtr& kid) { return !kid->open_kind; });
+    const bool logical = op == Operator::logical_and || op == Operator::logical_or || op == Operator::logical_not;
+    for (const TermPtr& kid : kids) {
+        const Kind open = logical ? Kind::yes_no : known == kids.end() ? Kind::number : (*known)->kind;
+        kinds.push_back(kid->open_kind ? open : kid->kind);
+    }
+    std::optional<double> exponent;
+    if (is_exponent(node)) {
+        exponent = node.kid(1).number;
+    }
+    const std::optional<Operation> operation = operation_of(op, kinds, exponent);
+    if (!operation) {
+        const std::string sign(sign_of(op));
+        return kinds.size() == 1
+                   ? fail(Cause::wrong_kind, node.span, {"%1 cannot be used on %2.", {sign, kind_in_words(kinds[0])}})
+                   : fail(Cause::wrong_kind, node.span,
+                          {"%1 cannot stand between %2 and %3.", {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::operate;
+    made->kind = operation->result;
+    made->span = node.span;
+    made->operation = *operation;
+    made->operation_name = sign_of(op);
+    made->domain = domain_of(op);
+    const bool short_power = exponent && (*exponent == 2 || *exponent == 3) && kinds[0] == Kind::number;
+    made->kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
+    if (op == Operator::approximately) {
+        made->kids.push_back(constant(node, Value::number(scope_.study->settings.tolerance)));
+    }
+    for (const TermPtr& kid : made->kids) {
+        made->on |= kid->on;
+    }
+    return made;
+}
+
+TermPtr Binder::chain(const Node& node) {
+    std::vector<TermPtr> pairs;
+    TermPtr left = term(node.kid(0));
+    for (std::size_t at = 0; left && at < node.ops.size(); ++at) {
+        const Node& right_node = node.kid(at + 1);
+        if (node.ops[at] == Operator::in) {
+            pairs.push_back(membership(node, left, right_node));
+            left = node.ops.size() == at + 1 ? left : nullptr;
+        } else {
+            TermPtr right = term(right_node);
+            if (!right) {
+                return nullptr;
+            }
+            pairs.push_back(operate(node, node.ops[at], {left, right}));
+            left = right;
+        }
+        if (!pairs.back()) {
+            return nullptr;
+        }
+    }
+    if (!left) {
+        return fail(Cause::wrong_arguments, node.span, {"Nothing can be compared after in (…): put the comparison before it.", {}});
+    }
+    TermPtr all = pairs.front();
+    for (std::size_t at = 1; at < pairs.size() && all; ++at) {
+        all = operate(node, Operator::logical_and, {all, pairs[at]});
+    }
+    return all;
+}
+
+TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& list) {
+    std::vector<const Node*> members;
+    if (list.type == NodeType::list) {
+        for (const NodePtr& kid : list.kids) {
+            members.push_back(kid.get());
+        }
+    } else {
+        members.push_back(&list);
+    }
+    TermPtr any;
+    for (const Node* member : members) {
+        TermPtr right = term(*member);
+        TermPtr same = right ? operate(node, Operator::equal, {left, right}) : nullptr;
+        if (!same) {
+            return nullptr;
+        }
+        any = any ? operate(node, Operator::logical_or, {any, same}) : same;
+    }
+    return any;
+}
+
+TermPtr Binder::choice(const Node& node) {
+    std::vector<TermPtr> kids;
+    for (const NodePtr& kid : node.kids) {
+        kids.push_back(term(*kid));
+        if (!kids.back()) {
+            return nullptr;
+        }
+    }
+    if (kids[0]->kind != Kind::yes_no && !kids[0]->open_kind) {
+        return fail(Cause::wrong_kind, node.kid(0).span,
+                    {"After if comes a condition, such as x > 0, and this is %1.", {kind_in_words(kids[0]->kind)}});
+    }
+    if (!unify(node, kids, 1)) {
+        return nullptr;
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::operate;
+    made->kind = kids[1]->kind;
+    made->open_kind = kids[1]->open_kind;
+    made->span = node.span;
+    made->operation = choice_of(made->kind);
+    made->operation_name = "if";
+    for (const TermPtr& kid : kids) {
+        made->on |= kid->on;
+    }
+    made->kids = std::move(kids);
+    return made;
+}
+
+/// Gives all kids from `from` on one kind; a missing that was written out takes the kind of the others.
+bool Binder::unify(const Node& node, std::vector<TermPtr>& kids, std::size_t from) {
+    const auto known = std::find_if(kids.begin() + static_cast<std::ptrdiff_t>(from), kids.end(),
+                                    [](const TermPtr& kid) { return !kid->open_kind; });
+    if (known == kids.end()) {
+        return true;
+    }
+    const Kind kind = (*known)->kind;
+    for (std::size_t at = from; at < kids.size(); ++at) {
+        if (kids[at]->open_kind) {
+            auto made = std::make_shared<Term>(*kids[at]);
+            made->kind = kind;
+            made->value = made->type == TermType::constant ? Value::missing(kind) : made->value;
+            kids[at] = made;
+        } else if (kids[at]->kind != kind) {
+            fail(Cause::wrong_kind, node.span,
+                 {"This gives %1 in one case and %2 in another: make them the same kind.",
+                  {kind_in_words(kind), kind_in_words(kids[at]->kind)}});
+            return false;
+        }
+    }
+    return true;
+}
+
+TermPtr Binder::call(const Node& node) {
+    const Function* function = find_function(node.text);
+    if (function == nullptr) {
+        std::vector<std::string> names;
+        for (const Function& known : catalogue()) {
+            names.emplace_back(known.name);
+        }
+        const std::string near = nearest_name(node.text, names);
+        if (near.empty()) {
+            return fail(Cause::unknown_name, node.name_span, {"There is no function called %1.", {node.text}});
+        }
+        return fail(Cause::unknown_name, node.name_span, {"There is no function called %1. Did you mean %2?", {node.text, near}});
+    }
+    return function->is_measure() ? measure(node, *function) : plain_call(node, *function);
+}
+
+TermPtr Binder::plain_call(const Node& node, const Function& function) {
+    const auto& wanted = function.arguments;
+    const auto least = static_cast<std::size_t>(
+        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
+    if (node.kids.size() < least || node.kids.size() > wanted.size()) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is written %2, and here it has %3 arguments.",
+                     {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::operate;
+    made->kind = function.operation.result;
+    made->span = node.span;
+    made->operation = function.operation;
+    made->operation_name = function.name;
+    made->domain = function.domain;
+    for (std::size_t at = 0; at < node.kids.size(); ++at) {
+        TermPtr kid = term(node.kid(at));
+        if (!kid) {
+            return nullptr;
+        }
+        if (!wanted[at].any_kind && !kid->open_kind && kid->kind != wanted[at].kind) {
+            return fail(Cause::wrong_kind, node.kid(at).span,
+                        {"%1 takes %2 here, and this is %3.",
+                         {std::string(function.name), kind_in_words(wanted[at].kind), kind_in_words(kid->kind)}});
+        }
+        made->on |= kid->on;
+        made->kids.push_back(std::move(kid));
+    }
+    if (function.keeps_kind) {
+        if (!unify(node, made->kids, 0)) {
+            return nullptr;
+        }
+        made->kind = made->kids.front()->kind;
+        made->operation.result = made->kind;
+    }
+    return made;
+}
+
+} // namespace ledgefall

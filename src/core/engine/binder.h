@@ -1,0 +1,70 @@
+#pragma once
+
+#include "core/engine/term.h"
+
+namespace ledgefall {
+
+/// Binds one formula. Divided over files by what is bound: binder.cpp names and operators, bind_index.cpp what stands in
+/// square brackets, bind_measure.cpp measures.
+class Binder {
+  public:
+    explicit Binder(const BindingScope& scope) : scope_(scope) {}
+    BoundFormula bind(const Node& tree);
+
+  private:
+    /// The rows that run at one level of measures.
+    struct Level {
+        Id table;                ///< empty for a bound number
+        std::string counter;     ///< the bound number's name
+        LinkType link = LinkType::whole;
+        const Node* range = nullptr; ///< the range that all of the measure's ranged names have
+    };
+
+    TermPtr term(const Node& node);
+    TermPtr constant(const Node& node, Value value) const;
+    TermPtr word(const Node& node);
+    TermPtr name(const Node& node);
+    TermPtr nameless(const Node& node);
+    TermPtr column(const Node& node, const Binding& binding);
+    TermPtr operate(const Node& node, Operator op, const std::vector<const Node*>& kids);
+    TermPtr operate(const Node& node, Operator op, std::vector<TermPtr> kids);
+    TermPtr chain(const Node& node);
+    TermPtr membership(const Node& node, const TermPtr& left, const Node& list);
+    TermPtr choice(const Node& node);
+    TermPtr call(const Node& node);
+    TermPtr plain_call(const Node& node, const Function& function);
+    bool unify(const Node& node, std::vector<TermPtr>& kids, std::size_t from);
+
+    TermPtr index(const Node& node);
+    TermPtr indexed_column(const Node& node, const Binding& binding, const Node& place);
+    std::optional<std::int64_t> shift_of(const Node& place) const;
+    TermPtr row_of_formula(const Node& node);
+    void link(LinkType type, const Binding& binding, std::uint64_t row = 0);
+
+    TermPtr measure(const Node& node, const Function& function);
+    bool find_domain(const Node& node, Level& level);
+    void scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok);
+    bool bind_samples(const Node& node, const Function& function, MeasureTerm& measure);
+    bool add_sample(const Node& node, const Function& function, MeasureTerm& measure);
+    bool add_columns_between(const Node& range, const Function& function, MeasureTerm& measure);
+    bool bind_range(const Node* range, MeasureTerm& measure);
+    TermPtr bound_sum(const Node& node, const Function& function);
+    TermPtr finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure);
+    LinkType link_of_range(const Node& range) const;
+
+    TermPtr fail(Cause cause, Span span, Sentence what);
+    Binding bound(const Node& name) const;
+    const Table* table_of_level(std::uint32_t level) const;
+    std::uint32_t level_over(Id table, bool& found) const;
+
+    const BindingScope& scope_;
+    std::vector<Level> levels_; ///< of the measures that are open, outermost first
+    std::vector<Link> links_;
+    std::optional<StaticFault> fault_;
+    friend class OpenLevel;
+};
+
+/// The reserved words that mean a row within square brackets.
+bool is_word(const Node& node, std::string_view word);
+
+} // namespace ledgefall

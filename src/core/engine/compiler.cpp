@@ -1,0 +1,202 @@
+#include "core/engine/program.h"
+
+#include <algorithm>
+#include <unordered_map>
+
+namespace ledgefall {
+namespace {
+
+/// A program that is being made, and the one around it whose rows it does not run over.
+struct Context {
+    Program& program;
+    std::uint32_t level = 0;
+    Context* outer = nullptr;
+    std::vector<Operand>* parameters = nullptr; ///< of the call in the outer program
+    std::unordered_map<const Term*, Operand> done;
+};
+
+class Compiler {
+  public:
+    explicit Compiler(Id itself) : itself_(itself) {}
+
+    Operand value(Context& context, const TermPtr& term) {
+        const auto known = context.done.find(term.get());
+        if (known != context.done.end()) {
+            return known->second;
+        }
+        const Operand made = make(context, term);
+        context.done.emplace(term.get(), made);
+        return made;
+    }
+
+  private:
+    static bool runs(const Context& context, const Term& term) { return (term.on >> context.level & 1U) != 0; }
+
+    Operand make(Context& context, const TermPtr& term) {
+        if (term->type == TermType::constant) {
+            return scalar(context.program, {Scalar::From::constant, term->value, {}});
+        }
+        if (term->type == TermType::held) {
+            return scalar(context.program, {Scalar::From::held, {}, term->id});
+        }
+        if (term->type == TermType::row_count) {
+            return scalar(context.program, {Scalar::From::row_count, {}, term->table});
+        }
+        if (!runs(context, *term) && context.outer != nullptr) {
+            context.parameters->push_back(value(*context.outer, term));
+            return parameter(context.program);
+        }
+        Instruction step = instruction(context, *term);
+        Program& program = context.program;
+        if (runs(context, *term)) {
+            step.to = program.registers++;
+            program.body.push_back(std::move(step));
+            return {false, program.body.back().to};
+        }
+        const Operand to = scalar(program, {Scalar::From::prelude, {}, {}});
+        step.to = to.at;
+        program.prelude.push_back(std::move(step));
+        return to;
+    }
+
+    static Operand scalar(Program& program, Scalar scalar) {
+        program.scalars.push_back(std::move(scalar));
+        return {true, static_cast<std::uint32_t>(program.scalars.size() - 1)};
+    }
+
+    /// Parameters are found by their order, so their scalars may stand anywhere among the others.
+    static Operand parameter(Program& program) {
+        ++program.parameters;
+        return scalar(program, {Scalar::From::parameter, {}, {}});
+    }
+
+    std::uint32_t site(Cause cause, Span span, Sentence what) const {
+        return fault_site({cause, itself_, std::move(what), span.from, span.to});
+    }
+
+    Faults faults(const Term& term) const {
+        Faults out;
+        const std::string name = term.operation_name;
+        const Sentence outside = term.domain.empty() ? Sentence("%1 has no value here", {name}) : Sentence(term.domain);
+        out.division = site(Cause::division_by_zero, term.span, {"this divides by zero", {}});
+        out.domain = site(Cause::out_of_domain, term.span, outside);
+        out.large = site(Cause::too_large, term.span, {"the result is too large to be held", {}});
+        return out;
+    }
+
+    std::uint32_t column(Program& program, const Term& term) const {
+        const auto known = std::find(program.columns.begin(), program.columns.end(), term.id);
+        if (known != program.columns.end()) {
+            return static_cast<std::uint32_t>(known - program.columns.begin());
+        }
+        program.columns.push_back(term.id);
+        const Sentence what{"the cell is not %1: correct it, or set the column's kind to text", {kind_in_words(term.kind)}};
+        program.not_a_number.push_back(fault_site({Cause::not_a_number, term.id, what, 0, 0}));
+        return static_cast<std::uint32_t>(program.columns.size() - 1);
+    }
+
+    Instruction instruction(Context& context, const Term& term) {
+        Instruction step;
+        step.kind = term.kind;
+        const auto add_argument = [&](const TermPtr& kid) {
+            step.arguments[step.count] = value(context, kid);
+            step.kinds[step.count++] = kid->kind;
+        };
+        switch (term.type) {
+        case TermType::operate:
+            step.code = Instruction::Code::operate;
+            step.operation = term.operation;
+            step.faults = faults(term);
+            for (const TermPtr& kid : term.kids) {
+                add_argument(kid);
+            }
+            break;
+        case TermType::column:
+            step.code = Instruction::Code::load;
+            step.column = column(context.program, term);
+            step.shift = term.shift;
+            break;
+        case TermType::gather:
+            step.code = Instruction::Code::gather;
+            step.column = column(context.program, term);
+            add_argument(term.kids.front());
+            step.no_such_row = site(Cause::no_such_row, term.span, {"a row in brackets must be a whole number", {}});
+            step.not_passed = site(Cause::not_passed, term.span,
+                                   {"this row is not worked out yet where it is needed: refer to earlier rows", {}});
+            break;
+        case TermType::row_number: step.code = Instruction::Code::row_number; break;
+        case TermType::counter:
+            step.code = Instruction::Code::counter;
+            step.arguments[step.count++] = counter_start_;
+            break;
+        case TermType::measure:
+            step.code = Instruction::Code::measure;
+            step.faults = faults(term);
+            step.measure = measure(context, term);
+            break;
+        case TermType::constant:
+        case TermType::held:
+        case TermType::row_count: break; // scalars, made above
+        }
+        return step;
+    }
+
+    std::shared_ptr<const MeasureCall> measure(Context& context, const Term& term) {
+        const MeasureTerm& meant = *term.measure;
+        auto call = std::make_shared<MeasureCall>();
+        call->over = meant.over;
+        call->make = meant.make;
+        call->kind = term.kind;
+        call->table = meant.table;
+        if (meant.from) {
+            call->from = value(context, meant.from);
+        }
+        if (meant.to) {
+            call->to = value(context, meant.to);
+        }
+        if (meant.over == MeasureTerm::Over::values) {
+            for (const Sample& sample : meant.samples) {
+                call->values.push_back(value(context, sample.value));
+                call->value_kinds.push_back(sample.value->kind);
+            }
+            return call;
+        }
+        Context inner{call->inner, meant.level, &context, &call->parameters, {}};
+        const Operand outer_counter = counter_start_;
+        if (meant.over == MeasureTerm::Over::bound) {
+            call->parameters.push_back(*call->from);
+            counter_start_ = parameter(call->inner);
+        }
+        const auto output = [&](const TermPtr& taken) {
+            call->inner.outputs.push_back(value(inner, taken));
+            call->inner.output_kinds.push_back(taken->kind);
+            return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
+        };
+        for (const Sample& sample : meant.samples) {
+            MeasureCall::Taken taken;
+            taken.value = output(sample.value);
+            if (sample.condition) {
+                taken.condition = output(sample.condition);
+            }
+            call->samples.push_back(taken);
+        }
+        counter_start_ = outer_counter;
+        return call;
+    }
+
+    Id itself_;
+    Operand counter_start_; ///< in the innermost program over a bound number
+};
+
+} // namespace
+
+Program compile(const TermPtr& term, Id itself) {
+    Program program;
+    Context context{program, 0, nullptr, nullptr, {}};
+    Compiler compiler(itself);
+    program.outputs.push_back(compiler.value(context, term));
+    program.output_kinds.push_back(term->kind);
+    return program;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,142 @@
+#include "core/engine/measure_state.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+constexpr double most_steps = 1e9; // of a bound number
+
+} // namespace
+
+MeasureState::MeasureState(const MeasureCall& call, const Environment& environment)
+    : call_(call), environment_(environment), inner_(call.inner, environment), accumulator_(call.make({})) {
+    for (const Kind kind : call.inner.output_kinds) {
+        remembered_.emplace_back(kind);
+    }
+}
+
+Value MeasureState::of_kind(const Value& value) const {
+    return value.is_fault() ? value : Value::of(value.slot(), call_.kind, value.state());
+}
+
+Value MeasureState::at(const Runner& outer, std::size_t in_block, const Faults& faults) {
+    if (call_.over == MeasureTerm::Over::values) {
+        return across(outer, in_block, faults);
+    }
+    const Range range = range_at(outer, in_block, faults);
+    if (range.instead) {
+        return *range.instead;
+    }
+    const bool moves = call_.over == MeasureTerm::Over::table && call_.parameters.empty() && (call_.from || call_.to);
+    return of_kind(moves ? growing(range, faults) : whole(outer, in_block, range, faults));
+}
+
+MeasureState::Range MeasureState::range_at(const Runner& outer, std::size_t in_block, const Faults& faults) const {
+    Range range;
+    const auto end = [&](const std::optional<Operand>& operand, double otherwise) {
+        const Value value = operand ? outer.value(*operand, Kind::number, in_block) : Value::number(otherwise);
+        if (!value.plain() && !range.instead) {
+            range.instead = value.is_fault() ? value : Value::missing(call_.kind);
+        } else if (value.plain() && value.number() != std::floor(value.number()) && !range.instead) {
+            range.instead = faults.out_of_domain();
+        }
+        return value.plain() ? value.number() : otherwise;
+    };
+    if (call_.over == MeasureTerm::Over::bound) {
+        const double from = end(call_.from, 0);
+        const double to = end(call_.to, 0);
+        if (to - from >= most_steps) {
+            range.instead = faults.too_large();
+        }
+        range.to = range.instead || to < from ? 0 : static_cast<std::size_t>(to - from + 1);
+        return range;
+    }
+    const auto rows = static_cast<double>(environment_.rows(call_.table));
+    const double from = std::clamp(end(call_.from, 1), 1.0, rows + 1);
+    const double to = std::clamp(end(call_.to, rows), 0.0, rows);
+    range.from = static_cast<std::size_t>(from) - 1;
+    range.to = std::max(range.from, static_cast<std::size_t>(to));
+    return range;
+}
+
+Value MeasureState::across(const Runner& outer, std::size_t in_block, const Faults& faults) {
+    accumulator_->clear();
+    for (std::size_t at = 0; at < call_.values.size(); ++at) {
+        const Value value = outer.value(call_.values[at], call_.value_kinds[at], in_block);
+        const double slot = value.slot();
+        const State state = value.state();
+        accumulator_->add({&slot, &state, true}, nullptr, 1);
+    }
+    return of_kind(accumulator_->result(faults));
+}
+
+/// Gives the accumulator what the inner program's last run brought.
+void MeasureState::take(std::size_t rows) {
+    for (const MeasureCall::Taken& taken : call_.samples) {
+        const Lane value = inner_.output(taken.value);
+        const Lane condition = taken.condition ? inner_.output(*taken.condition) : Lane();
+        accumulator_->add(value, taken.condition ? &condition : nullptr, rows);
+    }
+}
+
+Value MeasureState::whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults) {
+    std::vector<Value> parameters;
+    for (const Operand operand : call_.parameters) {
+        parameters.push_back(outer.value(operand, Kind::number, in_block));
+    }
+    inner_.start(parameters);
+    accumulator_->clear();
+    for_blocks(range.from, range.to, [this](std::size_t first, std::size_t count) {
+        inner_.run(first, count);
+        take(count);
+        return !environment_.stopped();
+    });
+    return accumulator_->result(faults);
+}
+
+void MeasureState::remember(std::size_t to) {
+    if (!started_) {
+        inner_.start();
+        started_ = true;
+    }
+    const std::size_t from = remembered_.front().size();
+    for_blocks(from, to, [this](std::size_t first, std::size_t count) {
+        inner_.run(first, count);
+        for (std::size_t output = 0; output < remembered_.size(); ++output) {
+            for (std::size_t row = 0; row < count; ++row) {
+                remembered_[output].append(inner_.output_value(output, row));
+            }
+        }
+        return !environment_.stopped();
+    });
+}
+
+Value MeasureState::growing(const Range& range, const Faults& faults) {
+    if (range.to > remembered_.front().size()) {
+        remember(range.to);
+    }
+    const bool grows = range.from == last_.from && range.to >= last_.to;
+    if (!grows) {
+        accumulator_->clear();
+        last_ = {range.from, range.from, {}};
+    }
+    const std::size_t ready = std::min(range.to, remembered_.front().size());
+    for (const MeasureCall::Taken& taken : call_.samples) {
+        for_blocks(last_.to, ready, [&](std::size_t first, std::size_t count) {
+            const auto lane = [first](const Column& column) {
+                const Column::Chunk& chunk = column.chunk(first / Column::chunk_rows);
+                const std::size_t in = first % Column::chunk_rows;
+                return Lane{chunk.slots.data() + in, chunk.states.empty() ? nullptr : chunk.states.data() + in, false};
+            };
+            const Lane condition = taken.condition ? lane(remembered_[*taken.condition]) : Lane();
+            accumulator_->add(lane(remembered_[taken.value]), taken.condition ? &condition : nullptr, count);
+            return true;
+        });
+    }
+    last_ = {range.from, std::max(ready, range.from), {}};
+    return accumulator_->result(faults);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "core/engine/runner.h"
+
+namespace ledgefall {
+
+/// A measure while it is being worked out for the rows of an outer program, one after the other. Where only its range
+/// moves with the row, what it measures is worked out once, and a range that grows is added to, not measured anew.
+class MeasureState {
+  public:
+    MeasureState(const MeasureCall& call, const Environment& environment);
+
+    /// The measure for a row of the block that `outer` is running.
+    Value at(const Runner& outer, std::size_t in_block, const Faults& faults);
+
+  private:
+    struct Range {
+        std::size_t from = 0, to = 0; ///< of rows from 0; `to` is not included
+        std::optional<Value> instead; ///< the result where there is no range
+    };
+
+    Range range_at(const Runner& outer, std::size_t in_block, const Faults& faults) const;
+    Value across(const Runner& outer, std::size_t in_block, const Faults& faults);
+    Value whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults);
+    Value growing(const Range& range, const Faults& faults);
+    void take(std::size_t rows);
+    void remember(std::size_t to);
+    Value of_kind(const Value& value) const;
+
+    const MeasureCall& call_;
+    const Environment& environment_;
+    Runner inner_;
+    std::unique_ptr<Accumulator> accumulator_;
+    bool started_ = false;
+
+    // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
+    std::vector<Column> remembered_;
+    Range last_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/formula/tree.h"
+#include "core/stats/accumulator.h"
+#include "core/value/value.h"
+
+#include <optional>
+
+namespace ledgefall {
+
+/// What one step does to its arguments, in two forms that mean the same: value by value with every state minded, and,
+/// where there is one, over a block of plain numbers in a loop that the compiler can vectorise. The block form may
+/// leave infinities and not-a-numbers behind; the caller sees them and asks the first form what they are.
+struct Operation {
+    using One = Value (*)(const Value* arguments, std::size_t count, const Faults& faults);
+    using Block = void (*)(const Lane* arguments, double* out, std::size_t rows);
+
+    One one = nullptr;
+    Block block = nullptr;
+    Kind result = Kind::number;
+};
+
+/// The operation of an operator between operands of these kinds; nothing where it has no meaning for them. `power` has
+/// forms of its own for the exponents two and three; `≈` takes the tolerance as a third argument.
+std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kinds, std::optional<double> exponent = {});
+
+/// `if` with its three arguments, for branches of kind `kind`.
+Operation choice_of(Kind kind);
+
+/// Whether a and b are equal within a relative tolerance of the larger of them.
+bool nearly_equal(double a, double b, double tolerance);
+
+} // namespace ledgefall

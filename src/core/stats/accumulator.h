@@ -1,0 +1,91 @@
+#pragma once
+
+#include "core/value/value.h"
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace ledgefall {
+
+/// Where a step of a computation finds up to a block of values: contiguous slots with their states, or one value that
+/// holds for every row.
+struct Lane {
+    const double* slots = nullptr;
+    const State* states = nullptr; ///< null where all are plain
+    bool single = false;           ///< one value for all rows
+
+    State state(std::size_t row) const { return states == nullptr ? State::plain : states[single ? 0 : row]; }
+    double slot(std::size_t row) const { return slots[single ? 0 : row]; }
+};
+
+/// How a step says what went wrong in it: the sites of its faults, and the row it is at.
+struct Faults {
+    std::uint32_t division = 0;
+    std::uint32_t domain = 0;
+    std::uint32_t large = 0;
+    std::uint32_t row = 0;
+
+    Value divided_by_zero() const { return Value::fault({division, row}); }
+    Value out_of_domain() const { return Value::fault({domain, row}); }
+    Value too_large() const { return Value::fault({large, row}); }
+    /// `x` where it is finite; a fault that says why where it is not.
+    Value number(double x) const;
+};
+
+/// Takes in the values of a sample, some at a time, and gives its measure. Missing values are left out; the first
+/// fault among them becomes the result. Pooled samples are simply taken in one after the other.
+class Accumulator {
+  public:
+    virtual ~Accumulator() = default;
+
+    /// Takes in `rows` values of `sample`; where `condition` is given, only those for which it is yes.
+    void add(const Lane& sample, const Lane* condition, std::size_t rows);
+
+    /// The measure of what has been taken in. It may be asked at any time, as a running measure is.
+    Value result(const Faults& faults);
+
+    virtual void clear() { fault_.reset(); }
+
+  protected:
+    virtual void take(const double* values, std::size_t count) = 0;
+    virtual Value finish(const Faults& faults) = 0;
+    /// Called with the number of missing values left out, for those measures that count rows.
+    virtual void skip(std::size_t) {}
+
+  private:
+    std::optional<Fault> fault_;
+};
+
+/// A sum that keeps what rounding loses (Neumaier 1974, in eight lanes): ten times 0.1 is 1.
+class CompensatedSum {
+  public:
+    void add(const double* values, std::size_t count);
+    void add(double value) { add_to(0, value); }
+    double total() const;
+
+  private:
+    static constexpr std::size_t lanes = 8;
+    void add_to(std::size_t lane, double value);
+    double sums_[lanes] = {};
+    double lost_[lanes] = {};
+};
+
+using MakeAccumulator = std::unique_ptr<Accumulator> (*)(const std::vector<Value>& plain);
+
+std::unique_ptr<Accumulator> make_sum(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_product(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_mean(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_count(const std::vector<Value>&);     ///< of values
+std::unique_ptr<Accumulator> make_count_yes(const std::vector<Value>&); ///< of a condition
+std::unique_ptr<Accumulator> make_share(const std::vector<Value>&);     ///< of a condition
+std::unique_ptr<Accumulator> make_min(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_max(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_range(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_median(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_var(const std::vector<Value>&);     ///< divides by n - 1
+std::unique_ptr<Accumulator> make_var_pop(const std::vector<Value>&); ///< divides by n
+std::unique_ptr<Accumulator> make_sd(const std::vector<Value>&);
+std::unique_ptr<Accumulator> make_sd_pop(const std::vector<Value>&);
+
+} // namespace ledgefall

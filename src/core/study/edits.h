@@ -1,0 +1,81 @@
+#pragma once
+
+#include "core/study/scope.h"
+#include "core/value/result.h"
+
+namespace ledgefall {
+
+// Every change of a study is one of these: it takes a study and gives the changed one, or the sentence that says why
+// not. None of them changes what a formula means: where a name that comes or changes would capture one in use, the
+// formula is rewritten to say the same.
+
+enum class IfUsed { refuse, remove_anyway };
+
+// --- tables ---------------------------------------------------------------------------------------------------------
+Result<Study> add_table(Study study, const std::string& label, Id* added = nullptr);
+Result<Study> rename_table(const Study& study, Id table, const std::string& name);
+Result<Study> label_table(Study study, Id table, const std::string& label, const std::string& note);
+Result<Study> remove_table(const Study& study, Id table, IfUsed if_used = IfUsed::refuse);
+Result<Study> count_rows(Study study, Id table, const std::string& count); ///< rows from 1 to a number or formula
+
+// --- columns --------------------------------------------------------------------------------------------------------
+struct NewColumn {
+    std::string label;
+    std::string name; ///< from the label where empty
+    std::string unit;
+    Column cells;
+};
+Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& columns, std::vector<Id>* added = nullptr);
+/// `definition` is `name [unit] = formula`. A column of that name gets the formula; else a new one is added.
+Result<Study> write_column(const Study& study, Id table, const std::string& definition, Id* written = nullptr);
+/// Gives an existing column a formula; where the definition names it otherwise, it is renamed as well.
+Result<Study> rewrite_column(const Study& study, Id column, const std::string& definition);
+Result<Study> rename_column(const Study& study, Id column, const std::string& name);
+struct Heading {
+    std::string label, unit, note;
+};
+Result<Study> head_column(Study study, Id column, const Heading& heading);
+Result<Study> format_column(Study study, Id column, const Format& format);
+Result<Study> resize_column(Study study, Id column, int width);
+Result<Study> set_kind(Study study, Id column, Kind kind); ///< cells are read anew from what they show
+Result<Study> remove_column(const Study& study, Id column, IfUsed if_used = IfUsed::refuse);
+
+// --- cells and rows -------------------------------------------------------------------------------------------------
+/// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a worked
+/// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are needed.
+Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
+                         const std::vector<std::vector<std::string>>& block);
+Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row); ///< one override, or all
+Result<Study> insert_rows(Study study, Id table, std::size_t row, std::size_t count);
+Result<Study> remove_rows(Study study, Id table, std::size_t row, std::size_t count);
+
+// --- held values ----------------------------------------------------------------------------------------------------
+/// `definition` is `n = 12` (given) or `q = 1 - p` (worked), with a unit where one is written. On the study's ledge
+/// where `table` is empty. A held value of that name there is changed.
+Result<Study> hold(const Study& study, Id table, const std::string& definition, Id* held = nullptr);
+/// Changes an existing held value: its name, unit, and what it holds.
+Result<Study> rehold(const Study& study, Id held, const std::string& definition);
+Result<Study> note_held(Study study, Id held, const std::string& note);
+Result<Study> format_held(Study study, Id held, const Format& format);
+Result<Study> remove_held(const Study& study, Id held, IfUsed if_used = IfUsed::refuse);
+
+// --- feet -----------------------------------------------------------------------------------------------------------
+/// A line `formula` in `each`, such as `sum(each)`, under the chosen columns.
+Result<Study> add_foot_line(Study study, Id table, const std::string& label, const std::string& formula,
+                            const std::vector<Id>& columns, Id* added = nullptr);
+Result<Study> set_foot_columns(Study study, Id line, const std::vector<Id>& columns);
+Result<Study> rewrite_foot_line(Study study, Id line, const std::string& label, const std::string& formula);
+Result<Study> format_foot_line(Study study, Id line, const Format& format);
+Result<Study> remove_foot_line(Study study, Id line);
+
+// --- what they share ------------------------------------------------------------------------------------------------
+/// What uses the column, held value or table: as it is called in sentences, each once, not counting itself.
+std::vector<std::string> users_of(const Study& study, Id id);
+
+/// `after` with its formulas rewritten so that each name means what it meant in `before`.
+Study keeping_meaning(const Study& before, const Study& after);
+
+/// A sentence where `name` cannot be the name of something new there; `itself` may already have it.
+std::optional<Sentence> name_refused(const Study& study, const Table* table, const std::string& name, Id itself = {});
+
+} // namespace ledgefall

@@ -1,0 +1,14 @@
+#include "core/study/history.h"
+
+namespace ledgefall {
+
+void History::perform(Study study, std::string name) {
+    states_.resize(at_ + 1, {Study(), {}});
+    if (saved_ && *saved_ > at_) {
+        saved_.reset();
+    }
+    states_.push_back({std::move(study), std::move(name)});
+    ++at_;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,120 @@
+// Keeping what formulas mean while names come, go and change.
+
+#include "core/study/edits.h"
+
+#include "core/formula/names.h"
+
+#include <algorithm>
+#include <set>
+#include <unordered_map>
+
+namespace ledgefall {
+namespace {
+
+/// The shortest way to write `id` in a formula of `own`: its name, or with its table or `ledge` before it.
+std::string written(const Study& study, const Table* own, Id id) {
+    const auto fits = [&](const std::string& owner, const std::string& name) {
+        return look_up(study, own, owner, name).id() == id;
+    };
+    for (const auto& held : study.ledge) {
+        if (held->id == id) {
+            return fits("", held->name) ? held->name : "ledge." + held->name;
+        }
+    }
+    for (const auto& table : study.tables) {
+        std::string name;
+        if (const ColumnDefinition* column = table->column(id)) {
+            name = column->name;
+        }
+        for (const auto& held : table->ledge) {
+            name = held->id == id ? held->name : name;
+        }
+        if (!name.empty()) {
+            return fits("", name) ? name : table->name + "." + name;
+        }
+    }
+    return {};
+}
+
+Formula rewritten(const Formula& formula, const Study& before, const Table* own_before, const Study& after,
+                  const Table* own_after) {
+    struct Change {
+        Span span;
+        std::string text;
+    };
+    std::vector<Change> changes;
+    for_each_name(*formula.tree(), [&](const Node& name) {
+        const Id meant = look_up(before, own_before, name.owner, name.text).id();
+        if (meant.empty() || look_up(after, own_after, name.owner, name.text).id() == meant) {
+            return;
+        }
+        std::string text = written(after, own_after, meant);
+        if (!text.empty()) { // else it has been removed, and the formula is left as it was written
+            changes.push_back({name.span, std::move(text)});
+        }
+    });
+    if (changes.empty()) {
+        return formula;
+    }
+    std::sort(changes.begin(), changes.end(), [](const Change& a, const Change& b) { return a.span.from > b.span.from; });
+    std::string text = formula.text();
+    for (const Change& change : changes) {
+        text.replace(change.span.from, change.span.to - change.span.from, change.text);
+    }
+    return Formula(text);
+}
+
+} // namespace
+
+Study keeping_meaning(const Study& before, const Study& after) {
+    std::set<std::string> owners;
+    for_each_formula(before, [&owners](const FormulaPlace& place, const Formula&) { owners.insert(place.owner.str()); });
+    return with_formulas(after, [&](const FormulaPlace& place, const Formula& formula) {
+        const Table* own_before = place.table == nullptr ? nullptr : before.table(place.table->id);
+        const bool is_new = !owners.contains(place.owner.str()) || (place.table != nullptr && own_before == nullptr);
+        if (is_new || !formula.tree()) {
+            return formula;
+        }
+        return rewritten(formula, before, own_before, after, place.table);
+    });
+}
+
+std::vector<std::string> users_of(const Study& study, Id id) {
+    std::vector<std::string> users;
+    for_each_formula(study, [&](const FormulaPlace& place, const Formula& formula) {
+        const bool inside = place.owner == id || (place.table != nullptr && place.table->id == id);
+        if (inside || !formula.tree()) {
+            return;
+        }
+        bool uses = false;
+        for_each_name(*formula.tree(), [&](const Node& name) {
+            const Binding meant = look_up(study, place.table, name.owner, name.text);
+            uses = uses || (meant.found() && (meant.id() == id || (meant.table != nullptr && meant.table->id == id)));
+        });
+        if (uses && std::find(users.begin(), users.end(), place.called) == users.end()) {
+            users.push_back(place.called);
+        }
+    });
+    return users;
+}
+
+std::optional<Sentence> name_refused(const Study& study, const Table* table, const std::string& name, Id itself) {
+    if (name.empty()) {
+        return Sentence{"A name is needed here, such as x or mean_length.", {}};
+    }
+    if (is_reserved(name)) {
+        return Sentence{"%1 is a word of the formula language: choose another name, such as %1_1.", {name}};
+    }
+    if (!is_name(name)) {
+        return Sentence{"%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.", {name}};
+    }
+    // In the scope where it will stand, nothing else of its rank may be called so.
+    const Binding other = table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
+    if (other.found() && !(other.id() == itself)) {
+        return Sentence{"%1 is already the name of %2: choose another one.",
+                        {name, other.column != nullptr ? "a column of this table" : "a held value"}};
+    }
+    return std::nullopt;
+}
+
+} // namespace ledgefall

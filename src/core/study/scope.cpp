@@ -1,0 +1,185 @@
+#include "core/study/scope.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+const HeldValue* held_in(const std::vector<Shared<HeldValue>>& ledge, std::string_view name) {
+    for (const auto& held : ledge) {
+        if (held->name == name) {
+            return &*held;
+        }
+    }
+    return nullptr;
+}
+
+Binding in_table(const Table& table, std::string_view name) {
+    if (const ColumnDefinition* column = table.column_named(name)) {
+        return {&table, column, nullptr};
+    }
+    if (const HeldValue* held = held_in(table.ledge, name)) {
+        return {&table, nullptr, held};
+    }
+    return {};
+}
+
+void visit_names(const Node& node, std::vector<std::string>& bound,
+                 const std::function<void(const Node& name)>& visit) {
+    if (node.type == NodeType::name) {
+        const bool is_bound =
+            node.owner.empty() && std::find(bound.begin(), bound.end(), node.text) != bound.end();
+        if (!is_bound) {
+            visit(node);
+        }
+        return;
+    }
+    if (node.type == NodeType::bound) {
+        visit_names(node.kid(1), bound, visit);
+        bound.push_back(node.text);
+        visit_names(node.kid(0), bound, visit);
+        bound.pop_back();
+        return;
+    }
+    for (const NodePtr& kid : node.kids) {
+        if (kid) {
+            visit_names(*kid, bound, visit);
+        }
+    }
+}
+
+} // namespace
+
+Binding look_up(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
+    if (owner == "ledge") {
+        return {nullptr, nullptr, held_in(study.ledge, name)};
+    }
+    if (!owner.empty()) {
+        const Table* other = study.table_named(owner);
+        return other == nullptr ? Binding{} : in_table(*other, name);
+    }
+    if (own != nullptr) {
+        const Binding binding = in_table(*own, name);
+        if (binding.found()) {
+            return binding;
+        }
+    }
+    return {nullptr, nullptr, held_in(study.ledge, name)};
+}
+
+std::vector<std::string> known_names(const Study& study, const Table* own) {
+    std::vector<std::string> names;
+    if (own != nullptr) {
+        for (const auto& column : own->columns) {
+            names.push_back(column->name);
+        }
+        for (const auto& held : own->ledge) {
+            names.push_back(held->name);
+        }
+    }
+    for (const auto& held : study.ledge) {
+        names.push_back(held->name);
+    }
+    return names;
+}
+
+void for_each_name(const Node& tree, const std::function<void(const Node& name)>& visit) {
+    std::vector<std::string> bound;
+    visit_names(tree, bound, visit);
+}
+
+Study with_formulas(const Study& study, const std::function<Formula(const FormulaPlace&, const Formula&)>& change) {
+    Study out = study;
+    const auto changed_held = [&](std::vector<Shared<HeldValue>>& ledge, const Table* table) {
+        for (auto& held : ledge) {
+            if (held->worked()) {
+                const std::string owner = table == nullptr ? "ledge" : table->name;
+                Formula formula = change({table, held->id, owner + "." + held->name}, held->formula);
+                if (!(formula == held->formula)) {
+                    held.edit([&](HeldValue& copy) { copy.formula = std::move(formula); });
+                }
+            }
+        }
+    };
+    changed_held(out.ledge, nullptr);
+    for (std::size_t at = 0; at < out.tables.size(); ++at) {
+        const Table& before = *study.tables[at];
+        Table table = before;
+        changed_held(table.ledge, &before);
+        if (!before.axis.count.empty()) {
+            table.axis.count = change({&before, before.id, before.name + " (its number of rows)"}, before.axis.count);
+        }
+        for (auto& column : table.columns) {
+            std::vector<Piece> pieces = column->pieces;
+            for (Piece& piece : pieces) {
+                piece.formula = change({&before, column->id, before.name + "." + column->name}, piece.formula);
+            }
+            if (pieces != column->pieces) {
+                column.edit([&](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
+            }
+        }
+        for (auto& line : table.foot) {
+            Formula formula = change({&before, line->id, before.name + " foot, " + line->label}, line->formula);
+            if (!(formula == line->formula)) {
+                line.edit([&](FootLine& copy) { copy.formula = std::move(formula); });
+            }
+        }
+        if (!(table == before)) {
+            out.tables[at] = Shared<Table>(std::move(table));
+        }
+    }
+    for (auto& check : out.checks) {
+        const Table* table = check->table.empty() ? nullptr : study.table(check->table);
+        Formula condition = change({table, check->id, "the check " + check->label}, check->condition);
+        if (!(condition == check->condition)) {
+            check.edit([&](Check& copy) { copy.condition = std::move(condition); });
+        }
+    }
+    return out;
+}
+
+void for_each_formula(const Study& study, const std::function<void(const FormulaPlace&, const Formula&)>& visit) {
+    with_formulas(study, [&visit](const FormulaPlace& place, const Formula& formula) {
+        visit(place, formula);
+        return formula;
+    });
+}
+
+std::string called(const Study& study, Id id) {
+    for (const auto& held : study.ledge) {
+        if (held->id == id) {
+            return held->name;
+        }
+    }
+    // A foot's value in one column is known by both ids, with a bar between.
+    const std::string& text = id.str();
+    const std::size_t bar = text.find('/');
+    for (const auto& table : study.tables) {
+        if (table->id == id) {
+            return table->name;
+        }
+        for (const auto& held : table->ledge) {
+            if (held->id == id) {
+                return table->name + "." + held->name;
+            }
+        }
+        if (const ColumnDefinition* column = table->column(id)) {
+            return table->name + "." + column->name;
+        }
+        for (const auto& line : table->foot) {
+            if (line->id.str() == text.substr(0, bar)) {
+                const auto* column = bar == std::string::npos ? nullptr : table->column(Id(text.substr(bar + 1)));
+                return column == nullptr ? line->label + " under " + table->name
+                                         : line->label + " under " + table->name + "." + column->name;
+            }
+        }
+    }
+    for (const auto& check : study.checks) {
+        if (check->id == id) {
+            return "The check " + check->label;
+        }
+    }
+    return text;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,44 @@
+#pragma once
+
+#include "core/study/study.h"
+
+#include <functional>
+
+namespace ledgefall {
+
+/// What a name in a formula means. Exactly one of column and held is set where it means anything.
+struct Binding {
+    const Table* table = nullptr; ///< the column's, or the one that the held value belongs to
+    const ColumnDefinition* column = nullptr;
+    const HeldValue* held = nullptr;
+
+    bool found() const { return column != nullptr || held != nullptr; }
+    Id id() const { return column != nullptr ? column->id : held != nullptr ? held->id : Id(); }
+};
+
+/// Looks `name` up as a formula of `own` (null: of the study's ledge) means it: the table's columns, its held values,
+/// the study's. An `owner` names a table, or the ledge.
+Binding look_up(const Study& study, const Table* own, std::string_view owner, std::string_view name);
+
+/// All names that a formula of `own` could use alone, for completion and for offering the nearest one.
+std::vector<std::string> known_names(const Study& study, const Table* own);
+
+/// Calls `visit` with every name of a formula that is looked up: not with bound names (the k of `for k in 0..10`).
+void for_each_name(const Node& tree, const std::function<void(const Node& name)>& visit);
+
+/// A formula of a study, and where it stands.
+struct FormulaPlace {
+    const Table* table = nullptr;  ///< null: on the study's ledge
+    Id owner;                      ///< the column, held value, foot line or table (for its row count)
+    std::string called;            ///< `Pebbles.dev`, `ledge.q`, …: for sentences
+};
+
+void for_each_formula(const Study& study, const std::function<void(const FormulaPlace&, const Formula&)>& visit);
+
+/// The study with every formula replaced by what `change` gives for it; what does not change stays shared.
+Study with_formulas(const Study& study, const std::function<Formula(const FormulaPlace&, const Formula&)>& change);
+
+/// `Pebbles.dev`, `Pebbles.n`, `ledge.n`, or the foot line's "sum of Pebbles.dev": what `id` is called in a sentence.
+std::string called(const Study& study, Id id);
+
+} // namespace ledgefall

@@ -1,0 +1,185 @@
+#pragma once
+
+#include "core/formula/parser.h"
+#include "core/study/row_ids.h"
+#include "core/value/column.h"
+
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace ledgefall {
+
+/// A part of a study that is shared between copies until it is changed. Two that are the same object are surely equal,
+/// which is how a computation sees what a change has touched.
+template <class T>
+class Shared {
+  public:
+    Shared() : held_(std::make_shared<const T>()) {}
+    Shared(T value) : held_(std::make_shared<const T>(std::move(value))) {}
+    const T& operator*() const { return *held_; }
+    const T* operator->() const { return held_.get(); }
+    const std::shared_ptr<const T>& pointer() const { return held_; }
+
+    /// Puts a changed copy in place of what is held: `change` is called with the copy.
+    template <class Change>
+    void edit(Change change) {
+        T copy = *held_;
+        change(copy);
+        held_ = std::make_shared<const T>(std::move(copy));
+    }
+
+    friend bool operator==(const Shared& a, const Shared& b) { return a.held_ == b.held_ || *a.held_ == *b.held_; }
+
+  private:
+    std::shared_ptr<const T> held_;
+};
+
+/// A formula as a person wrote it, with its tree, or with the mistake that keeps it from being one.
+class Formula {
+  public:
+    Formula() = default;
+    explicit Formula(std::string text);
+    const std::string& text() const { return text_; }
+    bool empty() const { return text_.empty(); }
+    const std::shared_ptr<const Node>& tree() const { return parsed_.tree; }
+    const std::optional<Mistake>& mistake() const { return parsed_.mistake; }
+    friend bool operator==(const Formula& a, const Formula& b) { return a.text_ == b.text_; }
+
+  private:
+    std::string text_;
+    ParsedFormula parsed_;
+};
+
+/// How numbers are shown; the value behind them is never touched.
+struct Format {
+    enum class Style : std::uint8_t { automatic, decimals, significant, percent, scientific };
+    Style style = Style::automatic;
+    int digits = 0; ///< decimals, or significant figures
+    friend bool operator==(const Format&, const Format&) = default;
+};
+
+/// A named value that no row changes.
+struct HeldValue {
+    Id id;
+    std::string name;
+    std::string unit;
+    std::string note;
+    Value value = Value::missing(); ///< of a given one
+    Formula formula;                ///< of a worked one; else empty
+    Format format;
+    std::string kept; ///< fields of its file that this version does not know, as JSON
+
+    bool worked() const { return !formula.empty(); }
+    friend bool operator==(const HeldValue&, const HeldValue&) = default;
+};
+
+/// A formula and the rows that it covers, by their ids: all of them where no ends are named.
+struct Piece {
+    Formula formula;
+    std::optional<std::uint64_t> from, to;
+    friend bool operator==(const Piece&, const Piece&) = default;
+};
+
+using Overrides = std::map<std::uint64_t, Value>; ///< by the row's id
+
+struct ColumnDefinition {
+    Id id;
+    std::string name;
+    std::string label;
+    std::string unit;
+    std::string note;
+    Shared<Column> cells;        ///< of a given column; its kind is the column's
+    std::vector<Piece> pieces;   ///< of a worked one; else empty
+    Shared<Overrides> overrides; ///< typed values in a worked column
+    Format format;
+    int width = 0; ///< in pixels at a zoom of one; 0 fits the content
+    std::string kept;
+
+    bool worked() const { return !pieces.empty(); }
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const ColumnDefinition&, const ColumnDefinition&) = default;
+};
+
+/// A line under a table: one formula in `each`, taken of every chosen column.
+struct FootLine {
+    Id id;
+    std::string label;
+    Formula formula;
+    std::vector<Id> columns;
+    Format format; ///< automatic: as its column
+    std::string kept;
+
+    bool takes(Id column) const;
+    friend bool operator==(const FootLine&, const FootLine&) = default;
+};
+
+/// Where a table's rows come from. `other` are sources of a later version: their rows are not worked out, and what the
+/// file says of them is kept.
+enum class RowSource : std::uint8_t { typed, counted, other };
+
+struct Axis {
+    RowSource source = RowSource::typed;
+    RowIds ids;    ///< of typed rows
+    Formula count; ///< of counted ones; it may use held values
+    std::string kept;
+    friend bool operator==(const Axis&, const Axis&) = default;
+};
+
+struct Table {
+    Id id;
+    std::string name;
+    std::string label;
+    std::string note;
+    Axis axis;
+    std::vector<Shared<HeldValue>> ledge; ///< held values that belong to this table
+    std::vector<Shared<ColumnDefinition>> columns;
+    std::vector<Shared<FootLine>> foot;
+    std::string kept;
+
+    const ColumnDefinition* column(Id id) const;
+    const ColumnDefinition* column_named(std::string_view name) const;
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const Table&, const Table&) = default;
+};
+
+/// A condition that must hold, on watch.
+struct Check {
+    Id id;
+    std::string label;
+    Id table; ///< whose names the condition uses; empty: the ledge's
+    Formula condition;
+    std::string message; ///< what to say where it does not hold
+    std::string kept;
+    friend bool operator==(const Check&, const Check&) = default;
+};
+
+struct Settings {
+    std::uint64_t seed = 1;
+    int quantile_type = 7; ///< of Hyndman and Fan (1996)
+    double tolerance = 1e-9;
+    friend bool operator==(const Settings&, const Settings&) = default;
+};
+
+/// A study: a value that is cheap to copy, so that an undo step, a computation in the background and a file being
+/// written each hold one without a lock. It holds what people wrote; what follows from it is computed beside it.
+struct Study {
+    std::string title;
+    std::string note;
+    Settings settings;
+    std::vector<Shared<HeldValue>> ledge;
+    std::vector<Shared<Table>> tables;
+    std::vector<Shared<Check>> checks;
+    std::uint64_t last_number = 0; ///< of the ids given so far
+    std::string kept;
+
+    Id fresh_id(std::string_view prefix);
+    const Table* table(Id id) const;
+    const Table* table_named(std::string_view name) const;
+    const HeldValue* held_named(std::string_view name) const;
+    friend bool operator==(const Study&, const Study&) = default;
+};
+
+} // namespace ledgefall

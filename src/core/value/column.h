@@ -1,0 +1,66 @@
+#pragma once
+
+#include "core/value/value.h"
+
+#include <memory>
+#include <vector>
+
+namespace ledgefall {
+
+/// The cells of one column, all of one kind. They stand contiguously in chunks of 8192 rows that are shared between
+/// copies until one of them is written to: a copy costs a pointer for each chunk, and an edit in a table of a million
+/// rows copies 64 KiB rather than 8 MB. A chunk in which every cell is plain carries no state mask.
+class Column {
+  public:
+    static constexpr std::size_t chunk_rows = 8192;
+
+    struct Chunk {
+        std::vector<double> slots;
+        std::vector<State> states; ///< empty where all cells are plain
+    };
+
+    explicit Column(Kind kind = Kind::number) : kind_(kind) {}
+    static Column of(Kind kind, const std::vector<Value>& values);
+    static Column numbers(const std::vector<double>& values);
+
+    Kind kind() const { return kind_; }
+    std::size_t size() const { return size_; }
+    bool empty() const { return size_ == 0; }
+
+    /// The cell at `row` (from 0); missing beyond the end, since a column may be shorter than its table.
+    Value at(std::size_t row) const {
+        if (row >= size_) {
+            return Value::missing(kind_);
+        }
+        const Chunk& held = *chunks_[row / chunk_rows];
+        const std::size_t in = row % chunk_rows;
+        return Value::of(held.slots[in], kind_, held.states.empty() ? State::plain : held.states[in]);
+    }
+
+    /// Writes a cell; rows between the end and `row` become missing.
+    void set(std::size_t row, const Value& value);
+    void append(const Value& value);
+    void insert(std::size_t row, const std::vector<Value>& values);
+    void erase(std::size_t row, std::size_t count);
+    /// Cuts the column, or lengthens it with missing cells.
+    void resize(std::size_t rows);
+
+    std::size_t chunk_count() const { return chunks_.size(); }
+    const Chunk& chunk(std::size_t number) const { return *chunks_[number]; }
+    /// A chunk that can be written to; it is copied first if another column shares it.
+    Chunk& own_chunk(std::size_t number);
+    /// Makes room for `rows` plain zeros, for an engine that fills whole chunks.
+    void prepare(std::size_t rows);
+
+    /// The same kind, and the same cells to the last bit.
+    friend bool operator==(const Column& a, const Column& b);
+
+  private:
+    std::vector<Value> taken_from(std::size_t row);
+
+    Kind kind_;
+    std::size_t size_ = 0;
+    std::vector<std::shared_ptr<Chunk>> chunks_;
+};
+
+} // namespace ledgefall

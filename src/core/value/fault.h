@@ -1,0 +1,52 @@
+#pragma once
+
+#include "core/value/sentence.h"
+#include "core/value/text.h"
+
+#include <cstdint>
+
+namespace ledgefall {
+
+/// Why a value could not be worked out.
+enum class Cause : std::uint8_t {
+    syntax,
+    unknown_name,
+    wrong_kind,
+    wrong_arguments,
+    not_supported,
+    ring,
+    no_first,
+    not_passed,
+    division_by_zero,
+    out_of_domain,
+    too_large,
+    not_a_number,
+    no_such_row,
+    several_rows,
+    stopped,
+};
+
+/// A place in a definition at which a fault can begin. Sites are held once for the whole program, so that a million
+/// cells at fault cost no more than a million numbers.
+struct FaultSite {
+    Cause cause;
+    Id definition; ///< the column, held value or foot line in which it began
+    Sentence what; ///< what happened and what to do, without the place
+    std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
+
+    friend bool operator==(const FaultSite&, const FaultSite&) = default;
+};
+
+/// A fault as a cell holds it: its site and the row (from 1; 0 where no row is meant) in which it began.
+struct Fault {
+    std::uint32_t site = 0;
+    std::uint32_t row = 0;
+
+    const FaultSite& at() const;
+    friend bool operator==(Fault, Fault) = default;
+};
+
+/// The number of `site`, which is registered if it is new. Safe from any thread.
+std::uint32_t fault_site(const FaultSite& site);
+
+} // namespace ledgefall

@@ -1,0 +1,29 @@
+#include "core/value/sentence.h"
+
+#include <array>
+#include <charconv>
+
+namespace ledgefall {
+
+std::string Sentence::filled(std::string_view translated) const {
+    std::string out;
+    for (std::size_t at = 0; at < translated.size(); ++at) {
+        const bool place = translated[at] == '%' && at + 1 < translated.size() && translated[at + 1] >= '1' &&
+                           translated[at + 1] <= '9';
+        if (!place) {
+            out += translated[at];
+            continue;
+        }
+        const auto part = static_cast<std::size_t>(translated[++at] - '1');
+        out += part < parts.size() ? parts[part] : std::string();
+    }
+    return out;
+}
+
+std::string shortest(double number) {
+    std::array<char, 40> buffer{};
+    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), number).ptr;
+    return {buffer.data(), end};
+}
+
+} // namespace ledgefall

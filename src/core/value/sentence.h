@@ -1,0 +1,30 @@
+#pragma once
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace ledgefall {
+
+/// One sentence for a person, as a pattern with the places %1 … %9 and what goes there. The pattern is kept apart so
+/// that the interface can translate it; the core itself speaks English.
+struct Sentence {
+    std::string pattern;
+    std::vector<std::string> parts;
+
+    Sentence() = default;
+    Sentence(std::string_view said, std::vector<std::string> with = {}) : pattern(said), parts(std::move(with)) {}
+
+    std::string text() const { return filled(pattern); }
+    bool empty() const { return pattern.empty(); }
+
+    /// The parts put into `translated`, a pattern with the same places.
+    std::string filled(std::string_view translated) const;
+
+    friend bool operator==(const Sentence&, const Sentence&) = default;
+};
+
+/// A number written for a sentence or a working: the shortest form that reads back as the same double.
+std::string shortest(double number);
+
+} // namespace ledgefall

@@ -1,0 +1,124 @@
+#include "core/value/value.h"
+
+#include "core/value/date.h"
+
+#include <array>
+#include <charconv>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::array<std::pair<Kind, std::string_view>, 6> kind_names = {{{Kind::number, "number"},
+                                                                          {Kind::text, "text"},
+                                                                          {Kind::yes_no, "yes_no"},
+                                                                          {Kind::date, "date"},
+                                                                          {Kind::interval, "class"},
+                                                                          {Kind::distribution, "distribution"}}};
+
+std::string_view trimmed(std::string_view text) {
+    const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r' || c == '\n'; };
+    while (!text.empty() && blank(text.front())) {
+        text.remove_prefix(1);
+    }
+    while (!text.empty() && blank(text.back())) {
+        text.remove_suffix(1);
+    }
+    return text;
+}
+
+} // namespace
+
+std::string kind_name(Kind kind) {
+    for (const auto& [known, name] : kind_names) {
+        if (known == kind) {
+            return std::string(name);
+        }
+    }
+    return "number";
+}
+
+std::optional<Kind> kind_named(std::string_view name) {
+    for (const auto& [kind, known] : kind_names) {
+        if (known == name) {
+            return kind;
+        }
+    }
+    return std::nullopt;
+}
+
+std::string kind_in_words(Kind kind) {
+    switch (kind) {
+    case Kind::number: return "a number";
+    case Kind::text: return "a text";
+    case Kind::yes_no: return "a yes or no";
+    case Kind::date: return "a date";
+    case Kind::interval: return "a class";
+    case Kind::distribution: return "a distribution";
+    }
+    return "a value";
+}
+
+std::optional<double> read_number(std::string_view typed, char decimal) {
+    std::string text(trimmed(typed));
+    if (text.starts_with("\u2212")) {
+        text.replace(0, 3, "-");
+    } else if (text.starts_with('+')) {
+        text.erase(0, 1);
+        if (text.starts_with('-')) {
+            return std::nullopt;
+        }
+    }
+    if (decimal == ',') {
+        for (char& c : text) {
+            c = c == ',' ? '.' : c == '.' ? '?' : c;
+        }
+    }
+    double number = 0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
+    if (text.empty() || end != text.data() + text.size() || error != std::errc() || !std::isfinite(number)) {
+        return std::nullopt;
+    }
+    return number;
+}
+
+Value read_cell(std::string_view typed, Kind kind, char decimal) {
+    const std::string_view text = trimmed(typed);
+    if (text.empty()) {
+        return Value::missing(kind);
+    }
+    if (kind == Kind::text) {
+        return Value::text(Text(typed));
+    }
+    if (kind == Kind::yes_no && (text == "yes" || text == "no")) {
+        return Value::yes_no(text == "yes");
+    }
+    if (kind == Kind::date) {
+        if (const auto days = read_date(text)) {
+            return Value::of(*days, Kind::date, State::plain);
+        }
+    }
+    if (kind == Kind::number) {
+        if (const auto number = read_number(text, decimal)) {
+            return Value::number(*number);
+        }
+    }
+    return Value::odd(Text(typed));
+}
+
+std::string write_cell(const Value& value) {
+    if (value.state() == State::odd) {
+        return value.text().str();
+    }
+    if (!value.plain()) {
+        return {};
+    }
+    switch (value.kind()) {
+    case Kind::text: return value.text().str();
+    case Kind::yes_no: return value.yes() ? "yes" : "no";
+    case Kind::date: return write_date(value.number());
+    default: return shortest(value.number());
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,232 @@
+#include "files/json_text.h"
+#include "files/study_fields.h"
+#include "files/study_json.h"
+
+#include "core/value/date.h"
+
+namespace ledgefall {
+namespace {
+
+void put(Json& json, const char* field, const std::string& text) {
+    if (!text.empty()) {
+        json[field] = text;
+    }
+}
+
+/// The fields of a file that were not known when it was read, as they were.
+void put_kept(Json& json, const std::string& kept) {
+    if (kept.empty()) {
+        return;
+    }
+    const Json fields = Json::parse(kept, nullptr, false);
+    if (fields.is_object()) {
+        for (const auto& [name, value] : fields.items()) {
+            json[name] = value;
+        }
+    }
+}
+
+/// Whole numbers are written without a point, as people write them.
+Json number_json(double number) {
+    constexpr double exact = 9007199254740992.0;
+    const bool whole = number == static_cast<double>(static_cast<std::int64_t>(std::abs(number) < exact ? number : 0.5));
+    const bool negative_zero = number == 0 && std::signbit(number);
+    return whole && !negative_zero ? Json(static_cast<std::int64_t>(number)) : Json(number);
+}
+
+Json value_json(const Value& value) {
+    if (value.state() == State::odd) {
+        return value.text().str();
+    }
+    if (!value.plain()) {
+        return nullptr;
+    }
+    switch (value.kind()) {
+    case Kind::text: return value.text().str();
+    case Kind::yes_no: return value.yes();
+    case Kind::date: return write_date(value.number());
+    default: return number_json(value.number());
+    }
+}
+
+void put_format(Json& json, const Format& format) {
+    static constexpr const char* names[] = {"automatic", "decimals", "significant", "percent", "scientific"};
+    if (!(format == Format())) {
+        json["format"] = {{"style", names[static_cast<std::size_t>(format.style)]}, {"digits", format.digits}};
+    }
+}
+
+Json held_json(const HeldValue& held) {
+    Json json = {{"id", held.id.str()}, {"name", held.name}};
+    if (held.worked()) {
+        json["formula"] = held.formula.text();
+    } else {
+        json["value"] = value_json(held.value);
+        if (held.value.kind() == Kind::date) {
+            json["kind"] = kind_name(Kind::date);
+        }
+    }
+    put(json, "unit", held.unit);
+    put(json, "note", held.note);
+    put_format(json, held.format);
+    put_kept(json, held.kept);
+    return json;
+}
+
+Json held_list(const std::vector<Shared<HeldValue>>& ledge) {
+    Json list = Json::array();
+    for (const auto& held : ledge) {
+        list.push_back(held_json(*held));
+    }
+    return list;
+}
+
+Json overrides_json(const Overrides& overrides) {
+    Json list = Json::array();
+    for (const auto& [row, value] : overrides) {
+        Json one = {{"row", row}, {"value", value_json(value)}};
+        if (value.kind() == Kind::date) {
+            one["kind"] = kind_name(Kind::date);
+        }
+        list.push_back(std::move(one));
+    }
+    return list;
+}
+
+void put_pieces(Json& json, const std::vector<Piece>& pieces) {
+    if (pieces.size() == 1 && !pieces.front().from && !pieces.front().to) {
+        json["formula"] = pieces.front().formula.text();
+        return;
+    }
+    Json list = Json::array();
+    for (const Piece& piece : pieces) {
+        Json one = {{"formula", piece.formula.text()}};
+        if (piece.from) {
+            one["from"] = *piece.from;
+        }
+        if (piece.to) {
+            one["to"] = *piece.to;
+        }
+        list.push_back(std::move(one));
+    }
+    json["pieces"] = std::move(list);
+}
+
+Json column_json(const ColumnDefinition& column) {
+    Json json = {{"id", column.id.str()}, {"name", column.name}};
+    put(json, "label", column.label);
+    put(json, "unit", column.unit);
+    put(json, "note", column.note);
+    if (column.worked()) {
+        put_pieces(json, column.pieces);
+        if (!column.overrides->empty()) {
+            json["overrides"] = overrides_json(*column.overrides);
+        }
+    } else {
+        json["kind"] = kind_name(column.cells->kind());
+        Json values = Json::array();
+        for (std::size_t row = 0; row < column.cells->size(); ++row) {
+            values.push_back(value_json(column.cells->at(row)));
+        }
+        json["values"] = std::move(values);
+    }
+    put_format(json, column.format);
+    if (column.width != 0) {
+        json["width"] = column.width;
+    }
+    put_kept(json, column.kept);
+    return json;
+}
+
+Json axis_json(const Axis& axis) {
+    Json json = Json::object();
+    if (axis.source == RowSource::typed) {
+        json["source"] = "typed";
+        const auto& runs = axis.ids.runs();
+        const bool in_order = runs.empty() || (runs.size() == 1 && runs.front().first == 1);
+        if (in_order) {
+            json["rows"] = axis.ids.size();
+        } else {
+            Json list = Json::array();
+            for (const RowIds::Run& run : runs) {
+                list.push_back(Json::array({run.first, run.count}));
+            }
+            json["rows"] = std::move(list);
+        }
+    } else if (axis.source == RowSource::counted) {
+        json["source"] = "counted";
+        json["count"] = axis.count.text();
+    }
+    put_kept(json, axis.kept);
+    return json;
+}
+
+Json foot_json(const FootLine& line) {
+    Json columns = Json::array();
+    for (const Id id : line.columns) {
+        columns.push_back(id.str());
+    }
+    Json json = {{"id", line.id.str()}, {"label", line.label}, {"formula", line.formula.text()}, {"columns", std::move(columns)}};
+    put_format(json, line.format);
+    put_kept(json, line.kept);
+    return json;
+}
+
+/// A check names its table, so that a person who reads the file knows it.
+Json check_json(const Check& check, const Study& study) {
+    Json json = {{"id", check.id.str()}, {"label", check.label}};
+    if (const Table* table = study.table(check.table)) {
+        json["table"] = table->name;
+    }
+    json["condition"] = check.condition.text();
+    put(json, "message", check.message);
+    put_kept(json, check.kept);
+    return json;
+}
+
+Json table_json(const Table& table) {
+    Json json = {{"id", table.id.str()}, {"name", table.name}};
+    put(json, "label", table.label);
+    put(json, "note", table.note);
+    json["axes"] = Json::array({axis_json(table.axis)});
+    if (!table.ledge.empty()) {
+        json["ledge"] = held_list(table.ledge);
+    }
+    json["columns"] = Json::array();
+    for (const auto& column : table.columns) {
+        json["columns"].push_back(column_json(*column));
+    }
+    if (!table.foot.empty()) {
+        json["foot"] = Json::array();
+        for (const auto& line : table.foot) {
+            json["foot"].push_back(foot_json(*line));
+        }
+    }
+    put_kept(json, table.kept);
+    return json;
+}
+
+} // namespace
+
+std::string write_study(const Study& study) {
+    Json json = {{"format", fields::format_mark}, {"version", study_format_version}, {"language", 1}, {"title", study.title}};
+    put(json, "note", study.note);
+    json["settings"] = {{"seed", study.settings.seed},
+                        {"quantile_type", study.settings.quantile_type},
+                        {"tolerance", study.settings.tolerance}};
+    json["ledge"] = held_list(study.ledge);
+    json["tables"] = Json::array();
+    for (const auto& table : study.tables) {
+        json["tables"].push_back(table_json(*table));
+    }
+    if (!study.checks.empty()) {
+        json["checks"] = Json::array();
+        for (const auto& check : study.checks) {
+            json["checks"].push_back(check_json(*check, study));
+        }
+    }
+    put_kept(json, study.kept);
+    return json_text(json);
+}
+
+} // namespace ledgefall
