@@ -62,9 +62,11 @@ void poly_ledgefall(benchmark::State& state) { by_ledgefall(state, study_with({"
 
 void poly_by_hand(benchmark::State& state) {
     for (auto _ : state) {
+        const std::vector<double>& a = x();
+        const std::vector<double>& b = y();
         std::vector<double> z(rows);
         for (std::size_t row = 0; row < rows; ++row) {
-            z[row] = x()[row] * x()[row] + y()[row] * y()[row] * y()[row];
+            z[row] = a[row] * a[row] + b[row] * b[row] * b[row];
         }
         benchmark::DoNotOptimize(z.data());
         benchmark::ClobberMemory();
@@ -93,13 +95,14 @@ void share_ledgefall(benchmark::State& state) { by_ledgefall(state, study_with({
 
 void share_by_hand(benchmark::State& state) {
     for (auto _ : state) {
+        const std::vector<double>& a = x();
         std::vector<double> z(rows);
         double sum = 0;
-        for (const double value : x()) {
+        for (const double value : a) {
             sum += value;
         }
         for (std::size_t row = 0; row < rows; ++row) {
-            z[row] = x()[row] / sum;
+            z[row] = a[row] / sum;
         }
         benchmark::DoNotOptimize(z.data());
         benchmark::ClobberMemory();

@@ -1,0 +1,104 @@
+#include "app/document.h"
+
+#include "files/atomic_file.h"
+#include "files/study_json.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+
+namespace ledgefall {
+
+Document::Document(QObject* parent) : QObject(parent), history_(Study()) {
+    connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
+        if (results) {
+            results_ = results;
+            Q_EMIT results_changed();
+        }
+    });
+    connect(&computer_, &Computer::busy_changed, this, &Document::computing_changed);
+}
+
+QString Document::title() const {
+    if (!study().title.empty()) {
+        return QString::fromStdString(study().title);
+    }
+    return path_.isEmpty() ? tr("New study") : QFileInfo(path_).completeBaseName();
+}
+
+QString Document::translated(const Sentence& sentence) {
+    const QString pattern = QCoreApplication::translate("Sentence", sentence.pattern.c_str());
+    return QString::fromStdString(sentence.filled(pattern.toStdString()));
+}
+
+bool Document::perform(const QString& name, const Result<Study>& next) {
+    if (!next) {
+        refuse(next.refusal());
+        return false;
+    }
+    if (*next == study()) {
+        return true;
+    }
+    history_.perform(*next, name.toStdString());
+    changed();
+    return true;
+}
+
+void Document::undo() {
+    history_.undo();
+    changed();
+}
+
+void Document::redo() {
+    history_.redo();
+    changed();
+}
+
+void Document::changed() {
+    Q_EMIT study_changed();
+    Q_EMIT state_changed();
+    computer_.ask(study());
+}
+
+void Document::replace(Study next, const QString& path) {
+    history_ = History(std::move(next));
+    path_ = path;
+    results_ = std::make_shared<Results>();
+    changed();
+}
+
+void Document::start_new() { replace(Study(), {}); }
+
+bool Document::open(const QString& path) {
+    const Result<std::string> text = read_file(path.toStdString());
+    const Result<Study> read = text ? read_study(*text) : Result<Study>(text.refusal());
+    if (!read) {
+        Q_EMIT refused(text ? tr("%1: %2").arg(QFileInfo(path).fileName(), translated(read.refusal())) : translated(read.refusal()));
+        return false;
+    }
+    replace(*read, QFileInfo(path).absoluteFilePath());
+    return true;
+}
+
+bool Document::open_text(const QByteArray& text) {
+    const Result<Study> read = read_study(text.toStdString());
+    if (!read) {
+        refuse(read.refusal());
+        return false;
+    }
+    replace(*read, {});
+    return true;
+}
+
+bool Document::save(const QString& path) {
+    const auto saved = write_file(path.toStdString(), write_study(study()));
+    if (!saved) {
+        refuse(saved.refusal());
+        return false;
+    }
+    path_ = QFileInfo(path).absoluteFilePath();
+    history_.mark_saved();
+    Q_EMIT state_changed();
+    return true;
+}
+
+} // namespace ledgefall

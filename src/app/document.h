@@ -1,0 +1,63 @@
+#pragma once
+
+#include "app/computer.h"
+
+#include "core/study/history.h"
+#include "core/value/result.h"
+
+#include <QObject>
+#include <QString>
+
+namespace ledgefall {
+
+/// The open study: its states, its results, its file. Widgets ask it, tell it what to change, and are told.
+class Document : public QObject {
+    Q_OBJECT
+  public:
+    explicit Document(QObject* parent = nullptr);
+
+    const Study& study() const { return history_.now(); }
+    const Results& results() const { return *results_; }
+    bool computing() const { return computer_.busy(); }
+    void stop_computing() { computer_.stop(); }
+
+    const QString& path() const { return path_; } ///< empty where it has no file yet
+    bool modified() const { return !history_.is_saved(); }
+    QString title() const;
+
+    /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
+    bool perform(const QString& name, const Result<Study>& changed);
+    void undo();
+    void redo();
+    bool can_undo() const { return history_.can_undo(); }
+    bool can_redo() const { return history_.can_redo(); }
+    QString undo_name() const { return QString::fromStdString(history_.undo_name()); }
+    QString redo_name() const { return QString::fromStdString(history_.redo_name()); }
+
+    void start_new();
+    bool open(const QString& path);
+    bool save(const QString& path);
+    /// A study that has no file, such as the one that ships.
+    bool open_text(const QByteArray& text);
+
+    void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
+    static QString translated(const Sentence& sentence);
+
+  Q_SIGNALS:
+    void study_changed();
+    void results_changed();
+    void state_changed(); ///< whether there is something to undo or to save
+    void computing_changed(bool computing);
+    void refused(const QString& why);
+
+  private:
+    void replace(Study study, const QString& path);
+    void changed();
+
+    History history_;
+    ResultsPtr results_ = std::make_shared<Results>();
+    QString path_;
+    Computer computer_;
+};
+
+} // namespace ledgefall

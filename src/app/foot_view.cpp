@@ -1,0 +1,169 @@
+#include "app/foot_view.h"
+
+#include "app/number_text.h"
+
+#include <QPainter>
+#include <QScrollBar>
+#include <QStyledItemDelegate>
+
+namespace ledgefall {
+namespace {
+
+void paint_top_rule(QPainter* painter, const QRect& rect, bool first_line) {
+    painter->setPen(first_line ? look().ink : look().rule);
+    painter->drawLine(rect.topLeft(), rect.topRight());
+}
+
+class FootDelegate : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Look& in_use = look();
+        painter->save();
+        const bool selected = (option.state & QStyle::State_Selected) != 0;
+        painter->fillRect(option.rect, selected ? in_use.follows_wash : in_use.paper);
+        paint_top_rule(painter, option.rect, index.row() == 0);
+        const bool fault = index.data(TableModel::ValueStateRole).toInt() == static_cast<int>(State::fault);
+        painter->setFont(in_use.text(10.0, true));
+        painter->setPen(fault ? in_use.fault : in_use.ink);
+        painter->drawText(option.rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0), Qt::AlignRight | Qt::AlignVCenter,
+                          index.data().toString());
+        painter->restore();
+    }
+};
+
+/// The lines' labels, where the rows have their numbers.
+class FootGutter : public QHeaderView {
+  public:
+    explicit FootGutter(QWidget* parent) : QHeaderView(Qt::Vertical, parent) {
+        setSectionsClickable(true);
+        setHighlightSections(false);
+        setSectionResizeMode(QHeaderView::Fixed);
+    }
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override {
+        const Look& in_use = look();
+        painter->save();
+        painter->fillRect(rect, in_use.margin);
+        paint_top_rule(painter, rect, section == 0);
+        painter->setFont(in_use.text(9.0));
+        painter->setPen(in_use.ink);
+        painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
+                          model()->headerData(section, Qt::Vertical).toString());
+        painter->restore();
+    }
+};
+
+} // namespace
+
+FootModel::FootModel(TableModel& table, Document& document, QObject* parent)
+    : QAbstractTableModel(parent), table_(table), document_(document) {
+    const auto reset = [this] {
+        beginResetModel();
+        endResetModel();
+    };
+    connect(&document, &Document::study_changed, this, reset);
+    connect(&document, &Document::results_changed, this, reset);
+}
+
+const FootLine* FootModel::line(int row) const {
+    const Table* found = table_.table();
+    return found != nullptr && row >= 0 && static_cast<std::size_t>(row) < found->foot.size() ? &*found->foot[static_cast<std::size_t>(row)] : nullptr;
+}
+
+Value FootModel::value(int row, int section) const {
+    const FootLine* found = line(row);
+    const ColumnDefinition* column = table_.column(section);
+    return found == nullptr || column == nullptr || !found->takes(column->id) ? Value::missing()
+                                                                               : document_.results().foot(found->id, column->id);
+}
+
+int FootModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->foot.size());
+}
+
+int FootModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : table_.columnCount(); }
+
+QVariant FootModel::data(const QModelIndex& index, int role) const {
+    const Value held = value(index.row(), index.column());
+    switch (role) {
+    case Qt::DisplayRole: {
+        const ColumnDefinition* column = table_.column(index.column());
+        const bool own = line(index.row())->format.style != Format::Style::automatic || column == nullptr;
+        // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
+        const bool percent = !own && column->format.style == Format::Style::percent;
+        return value_text(held, own ? line(index.row())->format : percent ? column->format : Format());
+    }
+    case TableModel::ValueStateRole: return static_cast<int>(held.state());
+    case TableModel::ExactRole: return exact_text(held);
+    case Qt::ToolTipRole: return held.is_fault() ? table_.explanation(held) : exact_text(held);
+    default: return {};
+    }
+}
+
+QVariant FootModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Vertical || role != Qt::DisplayRole || line(section) == nullptr) {
+        return {};
+    }
+    return QString::fromStdString(line(section)->label);
+}
+
+FootView::FootView(TableView& above, TableModel& table, Document& document, QWidget* parent)
+    : QTableView(parent), above_(above), model_(new FootModel(table, document, this)) {
+    setModel(model_);
+    setVerticalHeader(new FootGutter(this));
+    setItemDelegate(new FootDelegate(this));
+    horizontalHeader()->hide();
+    setShowGrid(false);
+    setFrameShape(QFrame::NoFrame);
+    setCornerButtonEnabled(false);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+    setEditTriggers(QAbstractItemView::NoEditTriggers);
+    setAccessibleName(tr("Foot"));
+    connect(above.horizontalHeader(), &QHeaderView::sectionResized, this, [this](int section, int, int width) { setColumnWidth(section, width); });
+    connect(above.horizontalScrollBar(), &QScrollBar::valueChanged, horizontalScrollBar(), &QScrollBar::setValue);
+    connect(model_, &QAbstractItemModel::modelReset, this, &FootView::follow);
+    connect(&table, &TableModel::shape_changed, this, &FootView::follow);
+    verticalHeader()->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(verticalHeader(), &QHeaderView::sectionClicked, this, [this](int row) {
+        const int y = verticalHeader()->sectionViewportPosition(row);
+        Q_EMIT line_menu_wanted(row, verticalHeader()->mapToGlobal(QPoint(8, y)));
+    });
+    connect(verticalHeader(), &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
+        Q_EMIT line_menu_wanted(verticalHeader()->logicalIndexAt(at), verticalHeader()->mapToGlobal(at));
+    });
+    restyle();
+}
+
+void FootView::restyle() {
+    verticalHeader()->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
+    setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(look().paper.name()));
+    follow();
+}
+
+int FootView::label_width() const {
+    const QFontMetrics metrics(look().text(9.0));
+    int widest = 0;
+    for (int row = 0; row < model_->rowCount(); ++row) {
+        widest = std::max(widest, metrics.horizontalAdvance(model_->headerData(row, Qt::Vertical).toString()));
+    }
+    return widest + look().px(18);
+}
+
+void FootView::follow() {
+    for (int section = 0; section < model_->columnCount(); ++section) {
+        setColumnWidth(section, above_.columnWidth(section));
+    }
+    const int gutter = std::max(label_width(), look().px(52));
+    for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
+        header->setFixedWidth(gutter);
+    }
+    setFixedHeight(model_->rowCount() * verticalHeader()->defaultSectionSize());
+    setVisible(model_->rowCount() > 0);
+    horizontalScrollBar()->setValue(above_.horizontalScrollBar()->value());
+}
+
+} // namespace ledgefall

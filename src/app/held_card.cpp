@@ -1,0 +1,235 @@
+#include "app/held_card.h"
+
+#include "app/formula_text.h"
+#include "app/look.h"
+#include "app/number_text.h"
+
+#include "core/engine/explain.h"
+#include "core/study/edits.h"
+#include "core/study/parts.h"
+
+#include <QContextMenuEvent>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPainterPath>
+
+namespace ledgefall {
+namespace {
+
+constexpr double side = 12;
+
+/// The line in which a card's definition is written; Escape leaves it.
+class DefinitionLine : public QLineEdit {
+  public:
+    using QLineEdit::QLineEdit;
+    std::function<void(bool)> done;
+
+  protected:
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Escape) {
+            done(false);
+        } else if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) {
+            done(true);
+        } else {
+            QLineEdit::keyPressEvent(event);
+        }
+    }
+    void focusOutEvent(QFocusEvent* event) override {
+        QLineEdit::focusOutEvent(event);
+        if (event->reason() != Qt::PopupFocusReason && event->reason() != Qt::ActiveWindowFocusReason) {
+            done(true);
+        }
+    }
+};
+
+} // namespace
+
+HeldCard::HeldCard(Document& document, Id held, const Table* table, QWidget* parent)
+    : QWidget(parent), document_(document), held_(held), table_(table == nullptr ? Id() : table->id) {
+    setFocusPolicy(Qt::StrongFocus);
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    refresh();
+}
+
+const HeldValue* HeldCard::value() const {
+    const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
+    const auto& ledge = table == nullptr ? document_.study().ledge : table->ledge;
+    for (const auto& one : ledge) {
+        if (one->id == held_) {
+            return &*one;
+        }
+    }
+    return nullptr;
+}
+
+QString HeldCard::shown_value() const {
+    const HeldValue* held = value();
+    const QString text = value_text(document_.results().single(held_), held->format);
+    return held->unit.empty() ? text : text + QStringLiteral("\u00A0") + QString::fromStdString(held->unit);
+}
+
+QString HeldCard::definition() const {
+    const HeldValue* held = value();
+    QString text = QString::fromStdString(held->name);
+    if (!held->unit.empty()) {
+        text += QStringLiteral(" [%1]").arg(QString::fromStdString(held->unit));
+    }
+    std::string right = held->worked() ? held->formula.text() : write_cell(held->value);
+    if (!held->worked() && held->value.kind() == Kind::text && held->value.plain()) {
+        right = '"' + right + '"';
+    }
+    return text + QStringLiteral(" = ") + QString::fromStdString(right.empty() ? "missing" : right);
+}
+
+void HeldCard::refresh() {
+    const HeldValue* held = value();
+    if (held == nullptr) {
+        return;
+    }
+    const Value now = document_.results().single(held_);
+    QString story = now.is_fault() ? Document::translated(explain(document_.study(), now.fault())) : exact_text(now);
+    if (!held->note.empty()) {
+        story += QStringLiteral("\n") + QString::fromStdString(held->note);
+    }
+    setToolTip(story);
+    setAccessibleName(tr("Held value %1, %2").arg(QString::fromStdString(held->name), held->worked() ? tr("worked") : tr("given")));
+    setAccessibleDescription(definition() + QStringLiteral(", ") + shown_value());
+    updateGeometry();
+    update();
+}
+
+QSize HeldCard::sizeHint() const {
+    const HeldValue* held = value();
+    if (held == nullptr) {
+        return {};
+    }
+    const QFontMetrics name(look().text(9.5));
+    const QFontMetrics large(look().text(13, true));
+    int width = name.horizontalAdvance(QString::fromStdString(held->name)) + look().px(8) + large.horizontalAdvance(shown_value());
+    if (!held->note.empty() && !held->worked()) {
+        width = std::max(width, std::min(look().px(170), QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held->note))));
+    }
+    if (held->worked()) {
+        const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
+        const ReadableFormula formula = readable(held->formula, document_.study(), table);
+        width = std::max(width, std::min(look().px(240), QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + formula.text)));
+    }
+    return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
+}
+
+void HeldCard::paintEvent(QPaintEvent*) {
+    const HeldValue* held = value();
+    if (held == nullptr) {
+        return;
+    }
+    const Look& in_use = look();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRectF face = QRectF(rect()).adjusted(0.5, 1.5, -0.5, 0.5);
+    const double notch = in_use.px(9);
+    QPainterPath card;
+    card.moveTo(face.bottomLeft());
+    card.lineTo(face.topLeft());
+    card.lineTo(face.right() - (held->worked() ? notch : 0), face.top());
+    card.lineTo(face.right(), face.top() + (held->worked() ? notch : 0));
+    card.lineTo(face.bottomRight());
+    card.closeSubpath();
+    painter.setPen(QPen(hasFocus() ? in_use.follows : in_use.stone_edge, hasFocus() ? 2 : 1));
+    painter.setBrush(held->worked() ? in_use.paper : in_use.stone_light);
+    painter.drawPath(card);
+    const int left = in_use.px(side);
+    const QFontMetrics large(in_use.text(13, true));
+    const int base = in_use.px(7) + large.ascent();
+    const QString name = QString::fromStdString(held->name);
+    painter.setFont(in_use.text(9.5));
+    painter.setPen(in_use.stays);
+    painter.drawText(left, base, name);
+    const int name_width = QFontMetrics(painter.font()).horizontalAdvance(name);
+    painter.setPen(QPen(in_use.stone_edge, 1));
+    painter.drawLine(left, base + in_use.px(2), left + name_width, base + in_use.px(2)); // its ledge
+    painter.setFont(in_use.text(13, true));
+    painter.setPen(document_.results().single(held_).is_fault() ? in_use.fault : in_use.ink);
+    painter.drawText(left + name_width + in_use.px(8), base, shown_value());
+    painter.setFont(in_use.formula(9));
+    painter.setPen(in_use.faint_ink);
+    const int under = base + in_use.px(17);
+    if (!held->worked()) {
+        const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
+        painter.drawText(left, under, QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));
+        return;
+    }
+    const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
+    ReadableFormula formula = readable(held->formula, document_.study(), table);
+    for (auto& range : formula.formats) {
+        range.start += 2;
+    }
+    QTextLayout layout(QStringLiteral("= ") + formula.text, painter.font());
+    layout.setFormats(formula.formats);
+    layout.beginLayout();
+    layout.createLine().setLineWidth(10000);
+    layout.endLayout();
+    painter.setClipRect(rect().adjusted(left, 0, -in_use.px(6), 0));
+    painter.setPen(in_use.ink);
+    layout.draw(&painter, QPointF(left, under - QFontMetrics(painter.font()).ascent()));
+}
+
+void HeldCard::edit(bool select_name) {
+    auto* line = new DefinitionLine(definition(), this);
+    line->setAccessibleName(tr("Definition of the held value"));
+    line->setFont(look().text(11));
+    setMinimumWidth(std::max(width(), look().px(230)));
+    line->setGeometry(0, 0, minimumWidth(), height());
+    line->show();
+    line->setFocus();
+    const int equals = static_cast<int>(definition().indexOf(QLatin1Char('=')));
+    if (select_name) {
+        line->setSelection(0, static_cast<int>(value()->name.size()));
+    } else {
+        line->setSelection(equals + 2, static_cast<int>(definition().size()));
+    }
+    line->done = [this, line](bool take) { finish(line, take); };
+}
+
+void HeldCard::finish(QLineEdit* line, bool take) {
+    auto* writing = static_cast<DefinitionLine*>(line);
+    writing->done = [](bool) {};
+    const std::string text = line->text().toStdString();
+    const bool changed = take && line->text() != definition();
+    line->hide();
+    line->deleteLater();
+    setMinimumWidth(0);
+    setFocus();
+    if (changed) {
+        Document& document = document_;
+        const Id held = held_;
+        const QString name = tr("held value %1").arg(QString::fromStdString(value()->name));
+        document.perform(name, rehold(document.study(), held, text)); // this card may be gone afterwards
+        return;
+    }
+    updateGeometry();
+}
+
+void HeldCard::mousePressEvent(QMouseEvent* event) {
+    if (event->button() == Qt::LeftButton) {
+        Q_EMIT chosen(held_);
+    }
+}
+
+void HeldCard::mouseDoubleClickEvent(QMouseEvent*) { edit(); }
+
+void HeldCard::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_F2) {
+        edit();
+    } else if (event->key() == Qt::Key_Menu || event->key() == Qt::Key_Space) {
+        Q_EMIT menu_wanted(held_, mapToGlobal(rect().bottomLeft()));
+    } else {
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void HeldCard::focusInEvent(QFocusEvent*) { update(); }
+void HeldCard::focusOutEvent(QFocusEvent*) { update(); }
+void HeldCard::contextMenuEvent(QContextMenuEvent* event) { Q_EMIT menu_wanted(held_, event->globalPos()); }
+
+} // namespace ledgefall

@@ -1,0 +1,50 @@
+#pragma once
+
+#include "app/document.h"
+#include "app/held_card.h"
+
+#include <QLineEdit>
+#include <QToolButton>
+#include <QWidget>
+
+namespace ledgefall {
+
+/// The ledge: a drawn shelf on which the study's held values stand, and beside them those of the table that is shown.
+class LedgeView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit LedgeView(Document& document, QWidget* parent = nullptr);
+
+    void show_table(Id table);
+    void begin_holding();            ///< opens the line in which a new held value is written
+    HeldCard* card(Id held) const;
+    QLineEdit& new_line() { return *new_line_; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return {200, sizeHint().height()}; }
+
+  Q_SIGNALS:
+    void chosen(ledgefall::Id held);
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+  private:
+    void rebuild();
+    void arrange();
+    int shelf_height() const;
+    void open_menu(Id held, const QPoint& global);
+    void hold_new(bool for_table);
+    void ask_note(Id held);
+    void remove(Id held);
+
+    Document& document_;
+    Id table_;
+    std::vector<HeldCard*> cards_;
+    QToolButton* add_;
+    QLineEdit* new_line_;
+    int rows_ = 1;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,43 @@
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QIcon>
+#include <QString>
+
+namespace ledgefall {
+
+/// The look: warm paper, sandstone for what stays, water for what follows, slate ink. Every colour and size that a
+/// widget paints with comes from here, so that a second look is a second set of these.
+struct Look {
+    QColor paper;        ///< where values stand
+    QColor margin;       ///< around the paper: panels, gutter
+    QColor rule;         ///< the lines between rows
+    QColor ink;          ///< text
+    QColor faint_ink;    ///< what is said quietly: row numbers, "given", hints
+    QColor stone;        ///< the ledge's face
+    QColor stone_edge;   ///< its shadowed edge
+    QColor stone_light;  ///< cards on it
+    QColor stays;        ///< text of what stays put
+    QColor follows;      ///< text and lines of what follows the row
+    QColor follows_wash; ///< selected cells
+    QColor fault;        ///< faults and what is not of its kind
+    QColor fault_wash;
+    double zoom = 1.0;
+
+    int px(double size) const { return static_cast<int>(size * zoom + 0.5); }
+    QFont text(double points = 10.0, bool bold = false) const;
+    QFont formula(double points = 9.5) const;
+};
+
+/// The look in use. Widgets read it when they paint; `set_zoom` is followed by `restyle`.
+const Look& look();
+void set_zoom(double zoom);
+
+/// Loads the fonts that ship, and dresses the application.
+void dress_application();
+void restyle();
+
+QIcon drawn_icon(const QString& name);
+
+} // namespace ledgefall

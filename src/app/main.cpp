@@ -1,0 +1,34 @@
+// ledgefall: the window.
+
+#include "app/look.h"
+#include "app/main_window.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+
+int main(int count, char** arguments) {
+    QApplication application(count, arguments);
+    QApplication::setApplicationName(QStringLiteral("Ledgefall"));
+    QApplication::setOrganizationName(QStringLiteral("Ledgefall"));
+    QApplication::setApplicationVersion(QStringLiteral(LEDGEFALL_VERSION));
+    QApplication::setDesktopFileName(QStringLiteral("ledgefall"));
+    ledgefall::dress_application();
+
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QApplication::translate("Main", "Computation tables in which one sees what stays put and what follows the row."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const QCommandLineOption demo(QStringLiteral("demo"), QApplication::translate("Main", "Open the Marrow Beck field course."));
+    parser.addOption(demo);
+    parser.addPositionalArgument(QStringLiteral("study"), QApplication::translate("Main", "A study to open."));
+    parser.process(application);
+
+    ledgefall::MainWindow window;
+    if (parser.isSet(demo)) {
+        window.open_demo();
+    } else if (!parser.positionalArguments().isEmpty()) {
+        window.open_path(parser.positionalArguments().front());
+    }
+    window.show();
+    return QApplication::exec();
+}

@@ -1,0 +1,153 @@
+#include "app/number_text.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+QString with_minus(QString text) {
+    if (text.startsWith(QLatin1Char('-'))) {
+        text.replace(0, 1, QChar(0x2212));
+    }
+    return text;
+}
+
+/// Ten to a power as it is written by hand: 3.2·10⁻⁷
+QString scientific(double number, int digits) {
+    const QString text = QString::number(number, 'e', digits);
+    const qsizetype mark = text.indexOf(QLatin1Char('e'));
+    const int exponent = text.mid(mark + 1).toInt();
+    static const QString raised = QStringLiteral("⁰¹²³⁴⁵⁶⁷⁸⁹");
+    QString power;
+    for (const QChar c : QString::number(std::abs(exponent))) {
+        power += raised[c.digitValue()];
+    }
+    return with_minus(text.left(mark)) + QStringLiteral("·10") + (exponent < 0 ? QStringLiteral("⁻") : QString()) + power;
+}
+
+/// How many decimals the number is written with.
+int decimals_written(double number) {
+    // Ten significant figures: what arithmetic leaves behind them, as in 0.30000000000000004, asks for no decimals.
+    const std::string text = shortest(QString::number(number, 'g', 10).toDouble());
+    const std::size_t mark = text.find('e');
+    const std::size_t point = text.find('.');
+    const std::size_t end = mark == std::string::npos ? text.size() : mark;
+    const int written = point == std::string::npos || point > end ? 0 : static_cast<int>(end - point - 1);
+    const int exponent = mark == std::string::npos ? 0 : std::stoi(text.substr(mark + 1));
+    return std::max(0, written - exponent);
+}
+
+int decimals_for(double largest, int significant) {
+    const int before = largest > 0 ? static_cast<int>(std::floor(std::log10(largest))) + 1 : 1;
+    return std::clamp(significant - std::max(before, 1), 0, 12);
+}
+
+constexpr double huge = 1e12;
+constexpr double small = 1e-5;
+
+QString automatic(double number) {
+    const double size = std::fabs(number);
+    if (size != 0 && (size >= huge || size < small)) {
+        return scientific(number, 4);
+    }
+    const int leading_zeros = size != 0 && size < 1 ? static_cast<int>(-std::floor(std::log10(size))) - 1 : 0;
+    const int decimals = std::min(decimals_written(number), decimals_for(size, 6) + leading_zeros);
+    QString text = QString::number(number, 'f', decimals);
+    while (text.contains(QLatin1Char('.')) && (text.endsWith(QLatin1Char('0')) || text.endsWith(QLatin1Char('.')))) {
+        text.chop(1);
+    }
+    return with_minus(text);
+}
+
+} // namespace
+
+QString number_text(double number, const Format& format) {
+    const double shown = number == 0 ? 0 : number; // no minus before zero
+    switch (format.style) {
+    case Format::Style::automatic: return automatic(shown);
+    case Format::Style::decimals: return with_minus(QString::number(shown, 'f', format.digits));
+    case Format::Style::significant: {
+        const QString text = QString::number(shown, 'g', std::max(format.digits, 1));
+        return text.contains(QLatin1Char('e')) ? scientific(shown, std::max(format.digits, 1) - 1) : with_minus(text);
+    }
+    case Format::Style::percent:
+        return with_minus(QString::number(shown * 100, 'f', format.digits)) + QStringLiteral("\u202F%");
+    case Format::Style::scientific: return scientific(shown, format.digits);
+    }
+    return {};
+}
+
+Format settled_format(const Format& format, const Column& cells) {
+    if (format.style != Format::Style::automatic || cells.kind() != Kind::number) {
+        return format;
+    }
+    // A sample is enough: the first rows, and some from all over.
+    constexpr std::size_t most = 400;
+    const std::size_t step = std::max<std::size_t>(1, cells.size() / most);
+    double largest = 0;
+    double least = huge;
+    int needed = 0;
+    for (std::size_t row = 0; row < cells.size(); row += step) {
+        const Value value = cells.at(row);
+        if (value.plain() && value.number() != 0) {
+            largest = std::max(largest, std::fabs(value.number()));
+            least = std::min(least, std::fabs(value.number()));
+            needed = std::max(needed, decimals_written(value.number()));
+        }
+    }
+    if (largest >= huge || (largest > 0 && largest < small)) {
+        return {Format::Style::scientific, 4};
+    }
+    const int zeros = largest > 0 && largest < 1 ? static_cast<int>(-std::floor(std::log10(largest))) - 1 : 0;
+    return {Format::Style::decimals, std::min(needed, decimals_for(largest, 6) + zeros)};
+}
+
+QString fault_words(Cause cause) {
+    const char* words = nullptr;
+    switch (cause) {
+    case Cause::syntax: words = QT_TRANSLATE_NOOP("Fault", "not read"); break;
+    case Cause::unknown_name: words = QT_TRANSLATE_NOOP("Fault", "no such name"); break;
+    case Cause::wrong_kind: words = QT_TRANSLATE_NOOP("Fault", "wrong kind"); break;
+    case Cause::wrong_arguments: words = QT_TRANSLATE_NOOP("Fault", "not written so"); break;
+    case Cause::not_supported: words = QT_TRANSLATE_NOOP("Fault", "not yet"); break;
+    case Cause::ring: words = QT_TRANSLATE_NOOP("Fault", "ring"); break;
+    case Cause::no_first: words = QT_TRANSLATE_NOOP("Fault", "no first"); break;
+    case Cause::not_passed: words = QT_TRANSLATE_NOOP("Fault", "not yet passed"); break;
+    case Cause::division_by_zero: words = QT_TRANSLATE_NOOP("Fault", "÷ 0"); break;
+    case Cause::out_of_domain: words = QT_TRANSLATE_NOOP("Fault", "no value"); break;
+    case Cause::too_large: words = QT_TRANSLATE_NOOP("Fault", "too large"); break;
+    case Cause::not_a_number: words = QT_TRANSLATE_NOOP("Fault", "no number"); break;
+    case Cause::no_such_row: words = QT_TRANSLATE_NOOP("Fault", "no such row"); break;
+    case Cause::several_rows: words = QT_TRANSLATE_NOOP("Fault", "several rows"); break;
+    case Cause::stopped: words = QT_TRANSLATE_NOOP("Fault", "stopped"); break;
+    }
+    return QCoreApplication::translate("Fault", words);
+}
+
+QString value_text(const Value& value, const Format& format) {
+    if (value.is_fault()) {
+        return fault_words(value.fault().at().cause);
+    }
+    if (value.is_missing()) {
+        return {};
+    }
+    if (value.plain() && value.kind() == Kind::number) {
+        return number_text(value.number(), format);
+    }
+    if (value.plain() && value.kind() == Kind::yes_no) {
+        return value.yes() ? QCoreApplication::translate("Value", "yes") : QCoreApplication::translate("Value", "no");
+    }
+    return QString::fromStdString(write_cell(value));
+}
+
+QString exact_text(const Value& value) {
+    if (value.plain() && value.kind() == Kind::number) {
+        return with_minus(QString::fromStdString(shortest(value.number())));
+    }
+    return value_text(value, {});
+}
+
+} // namespace ledgefall

@@ -1,0 +1,164 @@
+#include "app/table_heading.h"
+
+#include <QPainter>
+#include <QTextOption>
+
+namespace ledgefall {
+namespace {
+
+constexpr double padding = 10;
+constexpr double top = 8;
+constexpr double least_width = 84;
+constexpr double most_width = 168;
+
+} // namespace
+
+TableHeading::TableHeading(TableModel& model, Document& document, QWidget* parent)
+    : QHeaderView(Qt::Horizontal, parent), table_(model), document_(document) {
+    setSectionsClickable(true);
+    setHighlightSections(false);
+    setSectionResizeMode(QHeaderView::Interactive);
+    setMinimumSectionSize(40);
+    setDefaultAlignment(Qt::AlignLeft);
+    setAccessibleName(tr("Column headings"));
+    connect(this, &QHeaderView::sectionResized, this, [this] { updateGeometry(); });
+}
+
+TableHeading::Content TableHeading::content(int section) const {
+    Content content;
+    const ColumnDefinition* column = table_.column(section);
+    if (column == nullptr) {
+        content.beyond = true;
+        content.label = tr("next column");
+        content.note = tr("= a formula, or values");
+        return content;
+    }
+    content.label = QString::fromStdString(column->shown_label());
+    content.unit = QString::fromStdString(column->unit);
+    content.worked = column->worked();
+    content.overrides = column->overrides->size();
+    if (!content.worked) {
+        content.note = column->label.empty() ? tr("given") : tr("%1, given").arg(QString::fromStdString(column->name));
+        return content;
+    }
+    content.formula = readable(column->pieces.front().formula, document_.study(), table_.table());
+    const QString left = column->label.empty() ? QString() : QString::fromStdString(column->name) + QStringLiteral(" ");
+    const QString before = left + QStringLiteral("= ");
+    for (auto& range : content.formula.formats) {
+        range.start += static_cast<int>(before.size());
+    }
+    content.formula.text = before + content.formula.text;
+    if (const Results::Entry* entry = document_.results().find(column->id)) {
+        content.faults = entry->faults;
+    }
+    return content;
+}
+
+int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width) const {
+    layout.setText(content.formula.text);
+    layout.setFont(look().formula());
+    layout.setFormats(content.formula.formats);
+    QTextOption option;
+    option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
+    layout.setTextOption(option);
+    layout.beginLayout();
+    double y = 0;
+    for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+        line.setLineWidth(width);
+        line.setPosition({0, y});
+        y += line.height() + look().px(1);
+    }
+    layout.endLayout();
+    return static_cast<int>(y + 0.5);
+}
+
+int TableHeading::height_at(int section, int width) const {
+    const Content shown = content(section);
+    const int inner = std::max(20, width - 2 * look().px(padding));
+    const int label = QFontMetrics(look().text(10.5, true)).height();
+    int under = QFontMetrics(look().formula()).height();
+    if (shown.worked) {
+        QTextLayout layout;
+        under = lay_out(layout, shown, inner);
+    } else if (shown.beyond) {
+        under = QFontMetrics(look().formula()).boundingRect(0, 0, inner, 1000, Qt::TextWordWrap, shown.note).height();
+    }
+    const int counted = shown.faults + shown.overrides > 0 ? QFontMetrics(look().text(8.5)).height() + look().px(2) : 0;
+    return look().px(top) * 2 + label + look().px(3) + under + counted;
+}
+
+int TableHeading::fitting_width(int section) const {
+    const Content shown = content(section);
+    const QFontMetrics label(look().text(10.5, true));
+    const QFontMetrics small(look().formula());
+    int needed = label.horizontalAdvance(shown.label);
+    if (!shown.unit.isEmpty()) {
+        needed += look().px(8) + small.horizontalAdvance(shown.unit);
+    }
+    const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + look().px(2);
+    const int limit = look().px(shown.beyond ? 170 : most_width);
+    needed = std::max(needed, std::min(under, limit - 2 * look().px(padding)));
+    return std::max(look().px(least_width), needed + 2 * look().px(padding) + look().px(2));
+}
+
+QSize TableHeading::sectionSizeFromContents(int section) const {
+    return {fitting_width(section), height_at(section, sectionSize(section))};
+}
+
+QSize TableHeading::sizeHint() const {
+    int height = look().px(40);
+    for (int section = 0; section < count(); ++section) {
+        height = std::max(height, height_at(section, sectionSize(section)));
+    }
+    return {QHeaderView::sizeHint().width(), height};
+}
+
+void TableHeading::paintSection(QPainter* painter, const QRect& rect, int section) const {
+    const Look& in_use = look();
+    const Content shown = content(section);
+    painter->save();
+    painter->fillRect(rect, in_use.paper);
+    const QRect inner = rect.adjusted(in_use.px(padding), in_use.px(top), -in_use.px(padding), 0);
+    painter->setFont(in_use.text(10.5, true));
+    painter->setPen(shown.beyond ? in_use.faint_ink : in_use.ink);
+    const QFontMetrics label(painter->font());
+    painter->drawText(inner.left(), inner.top() + label.ascent(), shown.label);
+    if (!shown.unit.isEmpty()) {
+        painter->setFont(in_use.formula());
+        painter->setPen(in_use.faint_ink);
+        painter->drawText(inner.left() + label.horizontalAdvance(shown.label) + in_use.px(8), inner.top() + label.ascent(), shown.unit);
+    }
+    const int under = inner.top() + label.height() + in_use.px(3);
+    int bottom = under + QFontMetrics(in_use.formula()).height();
+    if (shown.worked) {
+        QTextLayout layout;
+        bottom = under + lay_out(layout, shown, inner.width());
+        painter->setPen(in_use.ink);
+        layout.draw(painter, QPointF(inner.left(), under));
+    } else {
+        QFont quiet = in_use.formula();
+        quiet.setItalic(true);
+        painter->setFont(quiet);
+        painter->setPen(in_use.faint_ink);
+        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), Qt::TextWordWrap, shown.note);
+    }
+    if (shown.faults + shown.overrides > 0) {
+        painter->setFont(in_use.text(8.5));
+        QStringList counts;
+        if (shown.faults > 0) {
+            counts << tr("at fault: %1").arg(shown.faults);
+        }
+        if (shown.overrides > 0) {
+            counts << tr("typed over: %1").arg(shown.overrides);
+        }
+        painter->setPen(shown.faults > 0 ? in_use.fault : in_use.stays);
+        painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(), counts.join(QStringLiteral(" · ")));
+    }
+    // The heading's foot is the edge from which a worked column falls.
+    painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));
+    const int edge = rect.bottom() - (shown.worked ? 1 : 0);
+    painter->drawLine(rect.left() + (shown.beyond ? in_use.px(padding) : 0), edge, rect.right() - (shown.beyond ? in_use.px(padding) : 0), edge);
+    painter->restore();
+}
+
+} // namespace ledgefall

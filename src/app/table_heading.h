@@ -1,0 +1,40 @@
+#pragma once
+
+#include "app/formula_text.h"
+#include "app/table_model.h"
+
+#include <QHeaderView>
+
+namespace ledgefall {
+
+/// The headings of a table: label and unit, and under them the column's formula with what stays and what follows in
+/// their colours. Nothing in them is ever cut: formulas wrap, and the headings are as high as the highest needs.
+class TableHeading : public QHeaderView {
+    Q_OBJECT
+  public:
+    TableHeading(TableModel& model, Document& document, QWidget* parent = nullptr);
+
+    QSize sizeHint() const override;
+    /// The width at which a column's label stands in one line and its formula in few.
+    int fitting_width(int section) const;
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override;
+    QSize sectionSizeFromContents(int section) const override;
+
+  private:
+    struct Content {
+        QString label, unit, note;
+        ReadableFormula formula;
+        bool worked = false, beyond = false;
+        std::size_t faults = 0, overrides = 0;
+    };
+    Content content(int section) const;
+    int height_at(int section, int width) const;
+    int lay_out(QTextLayout& layout, const Content& content, int width) const;
+
+    TableModel& table_;
+    Document& document_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,103 @@
+#include "window_driver.h"
+
+#include "app/look.h"
+
+#include <QApplication>
+#include <QDialog>
+#include <QInputDialog>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QTimer>
+
+namespace ledgefall::testing {
+namespace {
+
+/// Calls `act` with the modal dialog as soon as there is one.
+void when_dialog_opens(std::function<void(QWidget*)> act) {
+    auto* timer = new QTimer(qApp);
+    QObject::connect(timer, &QTimer::timeout, qApp, [timer, act] {
+        if (QWidget* dialog = QApplication::activeModalWidget()) {
+            timer->deleteLater();
+            act(dialog);
+        }
+    });
+    timer->start(10);
+}
+
+QString plain(QString text) { return text.remove(QLatin1Char('&')); }
+
+} // namespace
+
+WindowDriver::WindowDriver() {
+    window.show();
+    (void)QTest::qWaitForWindowExposed(&window);
+    window.activateWindow();
+    (void)QTest::qWaitForWindowActive(&window);
+}
+
+bool WindowDriver::settle() {
+    return QTest::qWaitFor([this] { return !window.document().computing(); }, 20000);
+}
+
+void WindowDriver::keys(const QString& text) { QTest::keyClicks(QApplication::focusWidget(), text); }
+
+void WindowDriver::key(Qt::Key key, Qt::KeyboardModifiers modifiers) { QTest::keyClick(QApplication::focusWidget(), key, modifiers); }
+
+void WindowDriver::click_cell(int row, int column) {
+    TableView& view = window.page()->view();
+    const QModelIndex index = window.page()->model().index(row, column);
+    view.scrollTo(index);
+    QTest::mouseClick(view.viewport(), Qt::LeftButton, Qt::NoModifier, view.visualRect(index).center());
+}
+
+void WindowDriver::click_heading(int section) {
+    TableHeading& heading = window.page()->view().heading();
+    QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, {heading.sectionViewportPosition(section) + 20, 20});
+}
+
+void WindowDriver::double_click_heading(int section) {
+    TableHeading& heading = window.page()->view().heading();
+    QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, {heading.sectionViewportPosition(section) + 20, 20});
+}
+
+void WindowDriver::command(const QString& text) {
+    for (QAction* menu : window.menuBar()->actions()) {
+        for (QAction* action : menu->menu()->actions()) {
+            if (plain(action->text()) == text) {
+                action->trigger();
+                return;
+            }
+        }
+    }
+    qFatal("no command called %s", qPrintable(text));
+}
+
+void WindowDriver::answer(const QString& text) {
+    when_dialog_opens([text](QWidget* dialog) {
+        auto* line = dialog->findChild<QLineEdit*>();
+        line->setText(text);
+        QTest::keyClick(line, Qt::Key_Return);
+    });
+}
+
+void WindowDriver::press_button_of_next_dialog(const QString& wanted) {
+    when_dialog_opens([wanted](QWidget* dialog) {
+        for (QPushButton* button : dialog->findChildren<QPushButton*>()) {
+            if (plain(button->text()) == wanted) {
+                QTest::mouseClick(button, Qt::LeftButton);
+                return;
+            }
+        }
+        qFatal("no button called %s", qPrintable(wanted));
+    });
+}
+
+QString WindowDriver::shown(int row, int column) { return window.page()->model().index(row, column).data().toString(); }
+
+QString WindowDriver::foot(int line, int column) { return window.page()->foot().foot().index(line, column).data().toString(); }
+
+const Table& WindowDriver::table() { return *window.page()->model().table(); }
+
+} // namespace ledgefall::testing

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "app/main_window.h"
+
+#include <QtTest>
+
+namespace ledgefall::testing {
+
+/// Drives the real window as a person does: with the mouse on what is shown, and with keys to what has the focus.
+class WindowDriver {
+  public:
+    WindowDriver();
+
+    MainWindow window;
+
+    /// Waits until all that was asked for is worked out.
+    bool settle();
+    void keys(const QString& text);                       ///< typed to what has the focus
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
+    void click_cell(int row, int column);
+    void click_heading(int section);
+    void double_click_heading(int section);
+    void command(const QString& text);                    ///< a menu's command, by its words
+    /// Answers the next dialog: its line gets `text`, or the button of that name is pressed.
+    void answer(const QString& text);
+    void press_button_of_next_dialog(const QString& button);
+
+    QString shown(int row, int column);
+    QString foot(int line, int column);
+    const Table& table();
+};
+
+} // namespace ledgefall::testing

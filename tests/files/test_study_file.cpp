@@ -1,0 +1,207 @@
+// A study's file: round trips, what scripts may leave out, what is kept, what is refused and where, saving whole.
+
+#include "core/engine/results.h"
+#include "core/study/edits.h"
+#include "files/atomic_file.h"
+#include "files/study_json.h"
+
+#include <QFile>
+#include <QTemporaryDir>
+#include <QtTest>
+
+#include <filesystem>
+#include <sys/resource.h>
+
+#include <csignal>
+
+using namespace ledgefall;
+
+namespace {
+
+const std::string head = R"json({"format": "ledgefall-study", "version": 1, )";
+
+std::string demo_text() { return *read_file(DEMO_FOLDER "/marrow-beck.ledgefall"); }
+
+std::string refusal_of(const std::string& text) {
+    const Result<Study> read = read_study(text);
+    return read ? std::string() : read.refusal().text();
+}
+
+} // namespace
+
+class TestStudyFile : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void the_demo_reads_back_to_itself() {
+        const std::string text = demo_text();
+        const Result<Study> read = read_study(text);
+        QVERIFY(read);
+        QCOMPARE(QString::fromStdString(write_study(*read)), QString::fromStdString(text));
+        const Result<Study> again = read_study(write_study(*read));
+        QVERIFY(*again == *read);
+    }
+
+    void everything_a_study_can_hold_comes_back() {
+        Study study;
+        Id table;
+        study.title = "Marrow Beck \"Week\" \u2713";
+        study = *add_table(study, "Drift", &table);
+        std::vector<Value> odd = {Value::number(0.1), Value::missing(), Value::odd(Text("n/a")), Value::number(-0.0), Value::number(1e300),
+                                  Value::number(5e-324), Value::number(123456789012345680.0), Value::number(1.0 / 3)};
+        study = *add_columns(study, table,
+                             {{"Time", "t", "s", Column::of(Kind::number, odd)},
+                              {"Site", "site", "", Column::of(Kind::text, {Value::text(Text("pool;\n\"x\"")), Value::missing(Kind::text)})},
+                              {"Wet", "wet", "", Column::of(Kind::yes_no, {Value::yes_no(true), Value::yes_no(false)})},
+                              {"Day", "day", "", Column::of(Kind::date, {read_cell("2026-05-04 09:30", Kind::date)})}});
+        study = *write_column(study, table, "v [m/s] = 10 / t");
+        study = *type_block(study, table, 2, 4, {{"7"}});
+        study = *insert_rows(study, table, 1, 1);
+        study = *hold(study, Id(), "p = 35%");
+        study = *hold(study, table, "k [N/m] = \"stiff\"");
+        study = *add_foot_line(study, table, "mean", "mean(each)", {study.tables[0]->columns[0]->id});
+        study = *format_column(study, study.tables[0]->columns[0]->id, {Format::Style::decimals, 3});
+        const Result<Study> read = read_study(write_study(study));
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        QCOMPARE(QString::fromStdString(write_study(*read)), QString::fromStdString(write_study(study)));
+        QVERIFY(*read == study);
+        QVERIFY(std::signbit(read->tables[0]->columns[0]->cells->at(4).number()));
+    }
+
+    void a_script_may_leave_out_what_can_be_found() {
+        const Result<Study> read = read_study(head + R"json("tables": [{"name": "Dishes", "columns": [
+            {"name": "seeds", "values": [12, 12]}, {"name": "k", "values": [3, 5]}, {"name": "share", "formula": "k / seeds"}],
+            "foot": [{"formula": "mean(each)", "columns": ["share"]}]}]})json");
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        const Table& table = *read->tables.front();
+        QCOMPARE(table.axis.ids.size(), std::size_t{2});
+        QVERIFY(!table.id.empty() && !table.columns[0]->id.empty());
+        const ResultsPtr results = compute(*read);
+        QCOMPARE(results->foot(table.foot[0]->id, table.columns[2]->id).number(), (0.25 + 5.0 / 12) / 2);
+    }
+
+    void unknown_fields_are_kept() {
+        const std::string text = head + R"json("mood": {"calm": [1, {"deep": null}]}, "charts": [{"id": "g1", "kind": "histogram"}],
+            "ledge": [{"name": "p", "value": 0.35, "slider": {"from": 0, "to": 1, "step": 0.01}}],
+            "tables": [{"name": "T", "colour": "red", "axes": [{"source": "counted", "count": "10", "until": "x > 3"}],
+            "columns": [{"name": "x", "formula": "row", "handout": "blank"}], "foot": [{"formula": "sum(each)", "columns": [], "new": 1}]}]})";
+        const Result<Study> read = read_study(text);
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        const std::string written = write_study(*read);
+        for (const char* part : {"\"mood\"", "\"deep\"", "\"histogram\"", "\"slider\"", "\"step\": 0.01", "\"colour\"", "\"until\"", "\"handout\"", "\"new\""}) {
+            QVERIFY2(written.find(part) != std::string::npos, part);
+        }
+        QVERIFY(*read_study(written) == *read);
+    }
+
+    void rows_of_a_later_source_are_kept_unread() {
+        const Result<Study> read = read_study(head + R"json("tables": [{"name": "Classes", "axes": [{"source": "classes", "of": "Stones.size", "edges": [0, 5]}], "columns": []}]})json");
+        QVERIFY(read);
+        QVERIFY(write_study(*read).find("\"edges\"") != std::string::npos);
+        QCOMPARE(compute(*read)->rows(read->tables[0]->id), std::size_t{0});
+    }
+
+    void broken_formulas_are_kept_as_written() {
+        const Result<Study> read = read_study(head + R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1]}, {"name": "y", "formula": "x + * 2"}]}]})json");
+        QVERIFY(read);
+        QCOMPARE(compute(*read)->cell(read->tables[0]->columns[1]->id, 0).fault().at().cause, Cause::syntax);
+        QVERIFY(write_study(*read).find("x + * 2") != std::string::npos);
+    }
+
+    void what_is_wrong_is_refused_with_its_place_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("part");
+        const auto row = [](const char* name, const std::string& text, const char* part) {
+            QTest::newRow(name) << QString::fromStdString(text) << QString::fromUtf8(part);
+        };
+        row("empty", "", "cut off");
+        row("not JSON", "{\"format\": \n nonsense}", "line 2");
+        row("another format", "{\"a\": 1}", "not a Ledgefall study");
+        row("a list", "[1, 2]", "not a Ledgefall study");
+        row("no version", "{\"format\": \"ledgefall-study\"}", "version");
+        row("newer", "{\"format\": \"ledgefall-study\", \"version\": 99}", "later Ledgefall");
+        row("version zero", "{\"format\": \"ledgefall-study\", \"version\": 0}", "no version 0");
+        row("wrong type", head + "\"title\": 5}", "title");
+        row("tables no list", head + "\"tables\": {}}", "tables");
+        row("a value", head + "\"tables\": [{\"name\": \"T\", \"columns\": [{\"name\": \"x\", \"values\": [1, {}]}]}]}", "tables[0].columns[0].values[1]");
+        row("a name", head + "\"ledge\": [{\"name\": \"2x\", \"value\": 1}]}", "ledge[0].name");
+        row("a kind", head + "\"tables\": [{\"name\": \"T\", \"columns\": [{\"name\": \"x\", \"kind\": \"colour\"}]}]}", "tables[0].columns[0].kind");
+        row("twice", head + "\"tables\": [{\"name\": \"T\", \"columns\": [{\"name\": \"x\"}, {\"name\": \"x\"}]}]}", "two things are called x");
+        row("id twice", head + "\"tables\": [{\"name\": \"T\", \"id\": \"a\"}, {\"name\": \"U\", \"id\": \"a\"}]}", "id a");
+        row("rows", head + "\"tables\": [{\"name\": \"T\", \"axes\": [{\"rows\": [[1, 2], [2, 2]]}]}]}", "tables[0].axes[0].rows");
+        row("a million million rows", head + "\"tables\": [{\"name\": \"T\", \"axes\": [{\"rows\": 1000000000000}]}]}", "rows");
+        row("too large", head + "\"ledge\": [{\"name\": \"x\", \"value\": 1e999}]}", "too large");
+        row("foot of nothing", head + "\"tables\": [{\"name\": \"T\", \"foot\": [{\"formula\": \"sum(each)\", \"columns\": [\"z\"]}]}]}", "column z");
+        row("check of nothing", head + "\"checks\": [{\"condition\": \"yes\", \"table\": \"Z\"}]}", "table Z");
+        row("quantiles", head + "\"settings\": {\"quantile_type\": 12}}", "settings.quantile_type");
+        row("deep", std::string(100000, '['), "deep");
+    }
+    void what_is_wrong_is_refused_with_its_place() {
+        QFETCH(QString, text);
+        QFETCH(QString, part);
+        const QString refusal = QString::fromStdString(refusal_of(text.toStdString()));
+        QVERIFY2(refusal.contains(part), qPrintable(refusal));
+    }
+
+    void every_cut_of_the_demo_is_refused() {
+        const std::string text = demo_text();
+        for (std::size_t length = 0; length + 2 < text.size(); length += 97) {
+            QVERIFY(!refusal_of(text.substr(0, length)).empty());
+        }
+    }
+
+    void changed_bytes_never_break_the_reader() {
+        const std::string text = demo_text();
+        std::uint64_t state = 12345;
+        for (int round = 0; round < 400; ++round) {
+            std::string changed = text;
+            for (int k = 0; k < 3; ++k) {
+                state = state * 6364136223846793005ULL + 1442695040888963407ULL;
+                changed[(state >> 33U) % changed.size()] = static_cast<char>(state >> 20U);
+            }
+            const Result<Study> read = read_study(changed);
+            QVERIFY(!read || compute(*read) != nullptr);
+        }
+    }
+
+    void saving_is_whole_or_not_at_all() {
+        const QTemporaryDir folder;
+        const std::string path = folder.filePath(QStringLiteral("study.ledgefall")).toStdString();
+        QVERIFY(write_file(path, "first"));
+        QFile::setPermissions(QString::fromStdString(path), QFile::ReadOwner | QFile::WriteOwner);
+        QVERIFY(write_file(path, "second"));
+        QCOMPARE(*read_file(path), std::string("second"));
+        QCOMPARE(QFile::permissions(QString::fromStdString(path)) & QFile::ReadOther, QFile::Permissions());
+
+        // A disk that takes no more: the old file stays, and nothing is left beside it.
+        struct rlimit before {};
+        getrlimit(RLIMIT_FSIZE, &before);
+        std::signal(SIGXFSZ, SIG_IGN);
+        const struct rlimit small { 1000, before.rlim_max };
+        setrlimit(RLIMIT_FSIZE, &small);
+        const auto refused = write_file(path, std::string(5000, 'x'));
+        setrlimit(RLIMIT_FSIZE, &before);
+        QVERIFY(!refused);
+        QCOMPARE(*read_file(path), std::string("second"));
+        const auto entries = std::distance(std::filesystem::directory_iterator(folder.path().toStdString()), std::filesystem::directory_iterator());
+        QCOMPARE(entries, std::ptrdiff_t{1});
+
+        QVERIFY(!write_file(folder.filePath(QStringLiteral("none/x")).toStdString(), "x"));
+        QVERIFY(!read_file(folder.filePath(QStringLiteral("none")).toStdString()));
+        QVERIFY(!read_file(folder.path().toStdString()));
+    }
+
+    void a_link_is_followed() {
+        const QTemporaryDir folder;
+        const std::string real = folder.filePath(QStringLiteral("real")).toStdString();
+        const std::string link = folder.filePath(QStringLiteral("link")).toStdString();
+        QVERIFY(write_file(real, "old"));
+        std::filesystem::create_symlink("real", link);
+        QVERIFY(write_file(link, "new"));
+        QVERIFY(std::filesystem::is_symlink(link));
+        QCOMPARE(*read_file(real), std::string("new"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestStudyFile)
+#include "test_study_file.moc"
