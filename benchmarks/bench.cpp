@@ -58,7 +58,9 @@ void by_ledgefall(benchmark::State& state, const Study& study) {
     }
 }
 
-void poly_ledgefall(benchmark::State& state) { by_ledgefall(state, study_with({"z = x^2 + y^3"}, {})); }
+void poly_ledgefall(benchmark::State& state) {
+    by_ledgefall(state, study_with({"z = x^2 + y^3"}, {}));
+}
 
 void poly_by_hand(benchmark::State& state) {
     for (auto _ : state) {
@@ -73,7 +75,9 @@ void poly_by_hand(benchmark::State& state) {
     }
 }
 
-void mean_sd_ledgefall(benchmark::State& state) { by_ledgefall(state, study_with({}, {"m = mean(x)", "s = sd(x)"})); }
+void mean_sd_ledgefall(benchmark::State& state) {
+    by_ledgefall(state, study_with({}, {"m = mean(x)", "s = sd(x)"}));
+}
 
 void mean_sd_by_hand(benchmark::State& state) {
     for (auto _ : state) {
@@ -91,7 +95,9 @@ void mean_sd_by_hand(benchmark::State& state) {
     }
 }
 
-void share_ledgefall(benchmark::State& state) { by_ledgefall(state, study_with({"z = x / sum(x)"}, {})); }
+void share_ledgefall(benchmark::State& state) {
+    by_ledgefall(state, study_with({"z = x / sum(x)"}, {}));
+}
 
 void share_by_hand(benchmark::State& state) {
     for (auto _ : state) {

@@ -32,11 +32,14 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
         paint_fall_line(painter, rect, overridden, model != nullptr && index.row() + 1 == model->table_rows());
     }
     painter->setFont(in_use.text(10.0, overridden));
-    painter->setPen(state == State::fault || state == State::odd ? in_use.fault : overridden ? in_use.stays : in_use.ink);
+    painter->setPen(state == State::fault || state == State::odd ? in_use.fault
+                    : overridden                                 ? in_use.stays
+                                                                 : in_use.ink);
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
     const QRect inner = rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0);
-    painter->drawText(inner, static_cast<int>(alignment), QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
+    painter->drawText(inner, static_cast<int>(alignment),
+                      QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
     if (state == State::odd) { // colour is never the only sign
         QPen wave(in_use.fault, 1, Qt::DotLine);
         painter->setPen(wave);
@@ -59,7 +62,8 @@ void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& o
         painter->setFont(quiet);
         painter->setPen(in_use.faint_ink);
         const QRect inner = option.rect.adjusted(in_use.px(10), 0, 0, 0);
-        painter->drawText(inner, Qt::AlignLeft | Qt::AlignVCenter, QFontMetrics(quiet).elidedText(tr("type to add a row"), Qt::ElideRight, inner.width()));
+        painter->drawText(inner, Qt::AlignLeft | Qt::AlignVCenter,
+                          QFontMetrics(quiet).elidedText(tr("type to add a row"), Qt::ElideRight, inner.width()));
     }
     if ((option.state & QStyle::State_HasFocus) != 0) {
         painter->setPen(QPen(in_use.follows, 2, Qt::DashLine));
@@ -67,8 +71,8 @@ void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& o
     }
 }
 
-/// A thin line of water down the left of worked cells. It gives way to a stone where a value was typed over, and ends in
-/// a drop at the last row that the formula covers.
+/// A thin line of water down the left of worked cells. It gives way to a stone where a value was typed over, and ends
+/// in a drop at the last row that the formula covers.
 void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last) {
     const Look& in_use = look();
     const double x = rect.left() + in_use.px(5) + 0.5;
@@ -95,7 +99,8 @@ void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool ov
 
 QSize CellDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
     const QFontMetrics metrics(look().text());
-    return {metrics.horizontalAdvance(index.data(Qt::DisplayRole).toString()) + look().px(26), metrics.height() + look().px(10)};
+    return {metrics.horizontalAdvance(index.data(Qt::DisplayRole).toString()) + look().px(26),
+            metrics.height() + look().px(10)};
 }
 
 QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex& index) const {
@@ -107,6 +112,15 @@ QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&
     line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; border: 2px solid %2; padding: 0 4px; }")
                             .arg(look().paper.name(), look().follows.name()));
     return line;
+}
+
+/// Fills an editor once. Results that come in while somebody types must not take the place of what is being typed.
+void CellDelegate::setEditorData(QWidget* editor, const QModelIndex& index) const {
+    static constexpr const char* filled = "filled";
+    if (!editor->property(filled).toBool()) {
+        editor->setProperty(filled, true);
+        QStyledItemDelegate::setEditorData(editor, index);
+    }
 }
 
 void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option, const QModelIndex&) const {

@@ -3,15 +3,18 @@
 #include "app/ask.h"
 #include "app/heading_dialog.h"
 #include "app/look.h"
-
 #include "core/engine/catalogue.h"
 #include "core/study/edits.h"
 
 namespace ledgefall {
 
 ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget* parent)
-    : QMenu(parent), document_(document), table_(table), column_(column) {
-    addAction(drawn_icon(QStringLiteral("formula")), tr("Write its formula…"), this, [this] { Q_EMIT formula_wanted(column_); });
+    : QMenu(parent)
+    , document_(document)
+    , table_(table)
+    , column_(column) {
+    addAction(drawn_icon(QStringLiteral("formula")), tr("Write its formula…"), this,
+              [this] { Q_EMIT formula_wanted(column_); });
     addAction(tr("Label, unit and note…"), this, &ColumnMenu::head);
     addAction(tr("Rename in formulas…"), this, &ColumnMenu::rename);
     add_formats();
@@ -57,8 +60,10 @@ void ColumnMenu::add_kinds() {
         return;
     }
     QMenu* menu = addMenu(tr("Kind of values"));
-    const std::pair<Kind, QString> kinds[] = {
-        {Kind::number, tr("Numbers")}, {Kind::text, tr("Texts")}, {Kind::date, tr("Dates (2026-05-31)")}, {Kind::yes_no, tr("Yes or no")}};
+    const std::pair<Kind, QString> kinds[] = {{Kind::number, tr("Numbers")},
+                                              {Kind::text, tr("Texts")},
+                                              {Kind::date, tr("Dates (2026-05-31)")},
+                                              {Kind::yes_no, tr("Yes or no")}};
     for (const auto& [kind, text] : kinds) {
         QAction* action = menu->addAction(text, this, [this, kind = kind] {
             document_.perform(tr("kind of values"), set_kind(document_.study(), column_, kind));
@@ -75,7 +80,8 @@ void ColumnMenu::add_overrides(int row) {
     addSeparator();
     if (row >= 0) {
         addAction(tr("Give this cell back to the formula"), this, [this, row] {
-            document_.perform(tr("giving a cell back"), give_back(document_.study(), column_, static_cast<std::size_t>(row)));
+            document_.perform(tr("giving a cell back"),
+                              give_back(document_.study(), column_, static_cast<std::size_t>(row)));
         });
     }
     addAction(tr("Give all typed-over cells back (%1)").arg(column()->overrides->size()), this, [this] {
@@ -91,7 +97,8 @@ void ColumnMenu::head() {
 }
 
 void ColumnMenu::rename() {
-    const auto name = ask_text(parentWidget(), tr("Rename"), tr("The column's name in formulas; all formulas that use it are rewritten:"),
+    const auto name = ask_text(parentWidget(), tr("Rename"),
+                               tr("The column's name in formulas; all formulas that use it are rewritten:"),
                                QString::fromStdString(column()->name));
     if (name) {
         document_.perform(tr("renaming"), rename_column(document_.study(), column_, name->toStdString()));
@@ -105,7 +112,10 @@ void ColumnMenu::remove() {
 }
 
 FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
-    : QMenu(parent), document_(document), table_(table_id), line_(line_id) {
+    : QMenu(parent)
+    , document_(document)
+    , table_(table_id)
+    , line_(line_id) {
     const Table* table = document.study().table(table_id);
     for (const auto& line : table->foot) {
         if (line->id == line_id) {
@@ -125,9 +135,8 @@ FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
         }
     }
     addSeparator();
-    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the line"), this, [this] {
-        document_.perform(tr("removing a foot line"), remove_foot_line(document_.study(), line_));
-    });
+    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the line"), this,
+              [this] { document_.perform(tr("removing a foot line"), remove_foot_line(document_.study(), line_)); });
 }
 
 void FootMenu::add_columns(const Table& table, const FootLine& line) {
@@ -150,31 +159,40 @@ void FootMenu::rewrite() {
     const Table* table = document_.study().table(table_);
     for (const auto& line : table->foot) {
         if (line->id == line_) {
-            const auto formula = ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
-                                          QString::fromStdString(line->formula.text()));
+            const auto formula =
+                ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
+                         QString::fromStdString(line->formula.text()));
             if (formula) {
                 const bool named_by_formula = formula->toStdString() != line->formula.text();
-                document_.perform(tr("foot line"), rewrite_foot_line(document_.study(), line_, named_by_formula ? formula->toStdString() : line->label,
-                                                                     formula->toStdString()));
+                document_.perform(tr("foot line"),
+                                  rewrite_foot_line(document_.study(), line_,
+                                                    named_by_formula ? formula->toStdString() : line->label,
+                                                    formula->toStdString()));
             }
             return;
         }
     }
 }
 
-NewFootMenu::NewFootMenu(Document& document, QWidget* parent) : QMenu(parent), document_(document) {
+NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
+    : QMenu(parent)
+    , document_(document) {
     setTitle(tr("Add a foot line"));
     setIcon(drawn_icon(QStringLiteral("foot")));
     for (const Function& function : catalogue()) {
         if (function.is_measure() && function.arguments.front().kind == Kind::number) {
             const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
-            const QString purpose = QString::fromUtf8(function.purpose.data(), static_cast<qsizetype>(function.purpose.size()));
-            addAction(QStringLiteral("%1 — %2").arg(name, purpose), this, [this, name] { add(name, name.toStdString() + "(each)"); });
+            const QString purpose =
+                QString::fromUtf8(function.purpose.data(), static_cast<qsizetype>(function.purpose.size()));
+            addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
+                      [this, name] { add(name, name.toStdString() + "(each)"); });
         }
     }
     addSeparator();
     addAction(tr("Own formula…"), this, [this] {
-        const auto formula = ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"), QStringLiteral("sum(each^2)"));
+        const auto formula =
+            ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
+                     QStringLiteral("sum(each^2)"));
         if (formula && !formula->isEmpty()) {
             add(*formula, formula->toStdString());
         }
@@ -193,7 +211,8 @@ void NewFootMenu::add(const QString& label, const std::string& formula) {
             columns.push_back(column->id);
         }
     }
-    document_.perform(tr("foot line %1").arg(label), add_foot_line(document_.study(), table_, label.toStdString(), formula, columns));
+    document_.perform(tr("foot line %1").arg(label),
+                      add_foot_line(document_.study(), table_, label.toStdString(), formula, columns));
 }
 
 } // namespace ledgefall

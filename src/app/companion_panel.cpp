@@ -2,7 +2,6 @@
 
 #include "app/look.h"
 #include "app/number_text.h"
-
 #include "core/stats/accumulator.h"
 
 #include <QVBoxLayout>
@@ -19,7 +18,9 @@ QString rich(const ReadableFormula& formula) {
     for (const auto& range : formula.formats) {
         out += formula.text.mid(at, range.start - at).toHtmlEscaped();
         const QString name = formula.text.mid(range.start, range.length).toHtmlEscaped();
-        const QString shown = range.format.underlineStyle() == QTextCharFormat::NoUnderline ? name : QStringLiteral("<u>%1</u>").arg(name);
+        const QString shown = range.format.underlineStyle() == QTextCharFormat::NoUnderline
+                                  ? name
+                                  : QStringLiteral("<u>%1</u>").arg(name);
         out += QStringLiteral("<span style='color:%1'>%2</span>").arg(range.format.foreground().color().name(), shown);
         at = range.start + range.length;
     }
@@ -70,10 +71,12 @@ void CompanionPanel::show_page(TablePage* page) {
 void CompanionPanel::refresh() {
     heading_->setFont(look().text(11, true));
     summary_heading_->setFont(look().text(11, true));
-    const QModelIndex at = page_ == nullptr || page_->model().table() == nullptr ? QModelIndex() : page_->view().currentIndex();
+    const QModelIndex at =
+        page_ == nullptr || page_->model().table() == nullptr ? QModelIndex() : page_->view().currentIndex();
     const ColumnDefinition* column = at.isValid() ? page_->model().column(at.column()) : nullptr;
     const bool inside = column != nullptr && at.row() < page_->model().table_rows();
-    heading_->setText(inside ? tr("%1, row %2").arg(QString::fromStdString(column->shown_label())).arg(at.row() + 1) : QString());
+    heading_->setText(inside ? tr("%1, row %2").arg(QString::fromStdString(column->shown_label())).arg(at.row() + 1)
+                             : QString());
     story_->setText(inside ? cell_text() : QString());
     const QString summary = page_ == nullptr || page_->model().table() == nullptr ? QString() : selection_text();
     summary_->setText(summary);
@@ -87,7 +90,8 @@ QString CompanionPanel::cell_text() const {
     QStringList parts;
     const QString unit = QString::fromStdString(column.unit);
     if (value.plain()) {
-        parts << QStringLiteral("<span style='font-size:large'>%1</span> %2").arg(exact_text(value).toHtmlEscaped(), unit.toHtmlEscaped());
+        parts << QStringLiteral("<span style='font-size:large'>%1</span> %2")
+                     .arg(exact_text(value).toHtmlEscaped(), unit.toHtmlEscaped());
     } else if (value.is_missing()) {
         parts << tr("missing");
     }
@@ -96,10 +100,12 @@ QString CompanionPanel::cell_text() const {
         parts << QStringLiteral("<span style='color:%1'>%2</span>").arg(look().fault.name(), wrong.toHtmlEscaped());
     }
     if (column.worked()) {
-        const ReadableFormula formula = readable(column.pieces.front().formula, document_.study(), page_->model().table());
+        const ReadableFormula formula =
+            readable(column.pieces.front().formula, document_.study(), page_->model().table());
         parts << QString::fromStdString(column.name) + QStringLiteral(" = ") + rich(formula);
         parts << (at.data(TableModel::OverrideRole).toBool()
-                      ? QStringLiteral("<span style='color:%1'>%2</span>").arg(look().stays.name(), tr("typed over the formula's value"))
+                      ? QStringLiteral("<span style='color:%1'>%2</span>")
+                            .arg(look().stays.name(), tr("typed over the formula's value"))
                       : tr("worked"));
     } else {
         parts << tr("given");
@@ -112,14 +118,17 @@ QString CompanionPanel::cell_text() const {
 
 QString CompanionPanel::selection_text() const {
     const QItemSelection selection = page_->view().selectionModel()->selection();
-    const std::array<std::unique_ptr<Accumulator>, 5> measures = {make_count({}), make_sum({}), make_mean({}), make_min({}), make_max({})};
+    const std::array<std::unique_ptr<Accumulator>, 5> measures = {make_count({}), make_sum({}), make_mean({}),
+                                                                  make_min({}), make_max({})};
     std::size_t cells = 0;
     std::size_t faults = 0;
     for (const QItemSelectionRange& range : selection) {
         const auto end = static_cast<std::size_t>(std::min(range.bottom() + 1, page_->model().table_rows()));
         for (int section = range.left(); section <= range.right(); ++section) {
             const ColumnDefinition* column = page_->model().column(section);
-            const Column* held = column == nullptr ? nullptr : column->worked() ? document_.results().column(column->id) : &*column->cells;
+            const Column* held = column == nullptr  ? nullptr
+                                 : column->worked() ? document_.results().column(column->id)
+                                                    : &*column->cells;
             if (held == nullptr) {
                 continue;
             }
@@ -137,7 +146,8 @@ QString CompanionPanel::selection_text() const {
                 cells += count;
                 if (held->kind() == Kind::number) {
                     for (const auto& measure : measures) {
-                        measure->add({chunk.slots.data() + in, states == nullptr ? nullptr : told.data(), false}, nullptr, count);
+                        measure->add({chunk.slots.data() + in, states == nullptr ? nullptr : told.data(), false},
+                                     nullptr, count);
                     }
                 }
                 row += count;
@@ -150,7 +160,8 @@ QString CompanionPanel::selection_text() const {
     const auto shown = [&measures](std::size_t at) { return value_text(measures[at]->result({}), {}); };
     QString rows = line(tr("n"), shown(0));
     if (measures[0]->result({}).number() > 0) {
-        rows += line(tr("sum"), shown(1)) + line(tr("mean"), shown(2)) + line(tr("smallest"), shown(3)) + line(tr("largest"), shown(4));
+        rows += line(tr("sum"), shown(1)) + line(tr("mean"), shown(2)) + line(tr("smallest"), shown(3)) +
+                line(tr("largest"), shown(4));
     }
     if (faults > 0) {
         rows += line(tr("at fault, left out"), QString::number(faults));

@@ -10,7 +10,8 @@ constexpr qint64 long_running = 250; // milliseconds, after which a newer questi
 
 } // namespace
 
-Computer::Computer(QObject* parent) : QObject(parent) {
+Computer::Computer(QObject* parent)
+    : QObject(parent) {
     thread_ = std::jthread([this](const std::stop_token& ending) { work(ending); });
 }
 

@@ -1,7 +1,6 @@
 #include "app/contents_panel.h"
 
 #include "app/look.h"
-
 #include "core/engine/explain.h"
 
 namespace ledgefall {
@@ -11,15 +10,18 @@ constexpr int id_role = Qt::UserRole + 1;
 
 } // namespace
 
-ContentsPanel::ContentsPanel(Document& document, QWidget* parent) : QTreeWidget(parent), document_(document) {
+ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
+    : QTreeWidget(parent)
+    , document_(document) {
     setHeaderHidden(true);
     setFrameShape(QFrame::NoFrame);
     setIndentation(10);
     setRootIsDecorated(false);
     setItemsExpandable(false);
     setAccessibleName(tr("Contents of the study"));
-    setStyleSheet(QStringLiteral("QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %4; }"
-                                 "QTreeWidget::item:selected { background: %2; color: %3; }")
+    setStyleSheet(QStringLiteral(
+                      "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %4; }"
+                      "QTreeWidget::item:selected { background: %2; color: %3; }")
                       .arg(look().margin.name(), look().follows_wash.name(), look().ink.name(), look().ink.name()));
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);

@@ -8,7 +8,9 @@
 
 namespace ledgefall {
 
-Document::Document(QObject* parent) : QObject(parent), history_(Study()) {
+Document::Document(QObject* parent)
+    : QObject(parent)
+    , history_(Study()) {
     connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
         if (results) {
             results_ = results;
@@ -66,13 +68,16 @@ void Document::replace(Study next, const QString& path) {
     changed();
 }
 
-void Document::start_new() { replace(Study(), {}); }
+void Document::start_new() {
+    replace(Study(), {});
+}
 
 bool Document::open(const QString& path) {
     const Result<std::string> text = read_file(path.toStdString());
     const Result<Study> read = text ? read_study(*text) : Result<Study>(text.refusal());
     if (!read) {
-        Q_EMIT refused(text ? tr("%1: %2").arg(QFileInfo(path).fileName(), translated(read.refusal())) : translated(read.refusal()));
+        Q_EMIT refused(text ? tr("%1: %2").arg(QFileInfo(path).fileName(), translated(read.refusal()))
+                            : translated(read.refusal()));
         return false;
     }
     replace(*read, QFileInfo(path).absoluteFilePath());

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "app/computer.h"
-
 #include "core/study/history.h"
 #include "core/value/result.h"
 

@@ -35,7 +35,8 @@ class FootDelegate : public QStyledItemDelegate {
 /// The lines' labels, where the rows have their numbers.
 class FootGutter : public QHeaderView {
   public:
-    explicit FootGutter(QWidget* parent) : QHeaderView(Qt::Vertical, parent) {
+    explicit FootGutter(QWidget* parent)
+        : QHeaderView(Qt::Vertical, parent) {
         setSectionsClickable(true);
         setHighlightSections(false);
         setSectionResizeMode(QHeaderView::Fixed);
@@ -58,7 +59,9 @@ class FootGutter : public QHeaderView {
 } // namespace
 
 FootModel::FootModel(TableModel& table, Document& document, QObject* parent)
-    : QAbstractTableModel(parent), table_(table), document_(document) {
+    : QAbstractTableModel(parent)
+    , table_(table)
+    , document_(document) {
     const auto reset = [this] {
         beginResetModel();
         endResetModel();
@@ -69,21 +72,26 @@ FootModel::FootModel(TableModel& table, Document& document, QObject* parent)
 
 const FootLine* FootModel::line(int row) const {
     const Table* found = table_.table();
-    return found != nullptr && row >= 0 && static_cast<std::size_t>(row) < found->foot.size() ? &*found->foot[static_cast<std::size_t>(row)] : nullptr;
+    return found != nullptr && row >= 0 && static_cast<std::size_t>(row) < found->foot.size()
+               ? &*found->foot[static_cast<std::size_t>(row)]
+               : nullptr;
 }
 
 Value FootModel::value(int row, int section) const {
     const FootLine* found = line(row);
     const ColumnDefinition* column = table_.column(section);
-    return found == nullptr || column == nullptr || !found->takes(column->id) ? Value::missing()
-                                                                               : document_.results().foot(found->id, column->id);
+    return found == nullptr || column == nullptr || !found->takes(column->id)
+               ? Value::missing()
+               : document_.results().foot(found->id, column->id);
 }
 
 int FootModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() || table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->foot.size());
 }
 
-int FootModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : table_.columnCount(); }
+int FootModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : table_.columnCount();
+}
 
 QVariant FootModel::data(const QModelIndex& index, int role) const {
     const Value held = value(index.row(), index.column());
@@ -95,10 +103,14 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
         const bool percent = !own && column->format.style == Format::Style::percent;
         return value_text(held, own ? line(index.row())->format : percent ? column->format : Format());
     }
-    case TableModel::ValueStateRole: return static_cast<int>(held.state());
-    case TableModel::ExactRole: return exact_text(held);
-    case Qt::ToolTipRole: return held.is_fault() ? table_.explanation(held) : exact_text(held);
-    default: return {};
+    case TableModel::ValueStateRole:
+        return static_cast<int>(held.state());
+    case TableModel::ExactRole:
+        return exact_text(held);
+    case Qt::ToolTipRole:
+        return held.is_fault() ? table_.explanation(held) : exact_text(held);
+    default:
+        return {};
     }
 }
 
@@ -110,7 +122,9 @@ QVariant FootModel::headerData(int section, Qt::Orientation orientation, int rol
 }
 
 FootView::FootView(TableView& above, TableModel& table, Document& document, QWidget* parent)
-    : QTableView(parent), above_(above), model_(new FootModel(table, document, this)) {
+    : QTableView(parent)
+    , above_(above)
+    , model_(new FootModel(table, document, this)) {
     setModel(model_);
     setVerticalHeader(new FootGutter(this));
     setItemDelegate(new FootDelegate(this));
@@ -123,7 +137,8 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
     setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
     setEditTriggers(QAbstractItemView::NoEditTriggers);
     setAccessibleName(tr("Foot"));
-    connect(above.horizontalHeader(), &QHeaderView::sectionResized, this, [this](int section, int, int width) { setColumnWidth(section, width); });
+    connect(above.horizontalHeader(), &QHeaderView::sectionResized, this,
+            [this](int section, int, int width) { setColumnWidth(section, width); });
     connect(above.horizontalScrollBar(), &QScrollBar::valueChanged, horizontalScrollBar(), &QScrollBar::setValue);
     connect(model_, &QAbstractItemModel::modelReset, this, &FootView::follow);
     connect(&table, &TableModel::shape_changed, this, &FootView::follow);

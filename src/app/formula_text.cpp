@@ -21,7 +21,7 @@ QTextCharFormat format_of(Manner manner) {
 
 /// How an operator's sign is shown where it is only read.
 QString shown_sign(const std::string& sign) {
-    static const std::pair<const char*, const char*> shown[] = {{"*", "·"}, {"-", "−"}, {"<=", "≤"},
+    static const std::pair<const char*, const char*> shown[] = {{"*", "·"},  {"-", "−"},  {"<=", "≤"},
                                                                 {">=", "≥"}, {"!=", "≠"}, {"~=", "≈"}};
     for (const auto& [typed, read] : shown) {
         if (sign == typed) {
@@ -47,7 +47,8 @@ QString raised(const std::string& digits) {
 } // namespace
 
 int position_of(const std::string& text, std::uint32_t byte) {
-    return static_cast<int>(QString::fromUtf8(text.data(), static_cast<qsizetype>(std::min<std::size_t>(byte, text.size()))).size());
+    return static_cast<int>(
+        QString::fromUtf8(text.data(), static_cast<qsizetype>(std::min<std::size_t>(byte, text.size()))).size());
 }
 
 QList<QTextLayout::FormatRange> reference_formats(const std::string& formula, const std::vector<Mark>& marks) {
@@ -84,7 +85,8 @@ ReadableFormula readable(const Formula& formula, const Study& study, const Table
         out.text += QString::fromUtf8(written.data() + at, static_cast<qsizetype>(token.span.from - at));
         moved.emplace_back(token.span.from, out.text.size());
         const std::string own_text = written.substr(token.span.from, token.span.to - token.span.from);
-        out.text += token.type == TokenType::sign && token.text != "^" ? shown_sign(token.text) : QString::fromStdString(own_text);
+        out.text += token.type == TokenType::sign && token.text != "^" ? shown_sign(token.text)
+                                                                       : QString::fromStdString(own_text);
         moved.emplace_back(token.span.to, out.text.size());
         at = token.span.to;
     }

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "app/look.h"
-
 #include "core/engine/marks.h"
 
 #include <QString>
@@ -20,7 +19,8 @@ struct ReadableFormula {
     QString text;
     QList<QTextLayout::FormatRange> formats;
 };
-ReadableFormula readable(const Formula& formula, const Study& study, const Table* own, const ColumnDefinition* each = nullptr);
+ReadableFormula readable(const Formula& formula, const Study& study, const Table* own,
+                         const ColumnDefinition* each = nullptr);
 
 /// The position in a QString of a byte of its UTF-8 text.
 int position_of(const std::string& utf8_text, std::uint32_t byte);

@@ -22,7 +22,8 @@ HeadingDialog::HeadingDialog(const ColumnDefinition& column, QWidget* parent)
 }
 
 Heading HeadingDialog::heading() const {
-    return {label_->text().trimmed().toStdString(), unit_->text().trimmed().toStdString(), note_->text().trimmed().toStdString()};
+    return {label_->text().trimmed().toStdString(), unit_->text().trimmed().toStdString(),
+            note_->text().trimmed().toStdString()};
 }
 
 } // namespace ledgefall

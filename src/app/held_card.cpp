@@ -3,7 +3,6 @@
 #include "app/formula_text.h"
 #include "app/look.h"
 #include "app/number_text.h"
-
 #include "core/engine/explain.h"
 #include "core/study/edits.h"
 #include "core/study/parts.h"
@@ -46,7 +45,10 @@ class DefinitionLine : public QLineEdit {
 } // namespace
 
 HeldCard::HeldCard(Document& document, Id held, const Table* table, QWidget* parent)
-    : QWidget(parent), document_(document), held_(held), table_(table == nullptr ? Id() : table->id) {
+    : QWidget(parent)
+    , document_(document)
+    , held_(held)
+    , table_(table == nullptr ? Id() : table->id) {
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     refresh();
@@ -93,7 +95,8 @@ void HeldCard::refresh() {
         story += QStringLiteral("\n") + QString::fromStdString(held->note);
     }
     setToolTip(story);
-    setAccessibleName(tr("Held value %1, %2").arg(QString::fromStdString(held->name), held->worked() ? tr("worked") : tr("given")));
+    setAccessibleName(
+        tr("Held value %1, %2").arg(QString::fromStdString(held->name), held->worked() ? tr("worked") : tr("given")));
     setAccessibleDescription(definition() + QStringLiteral(", ") + shown_value());
     updateGeometry();
     update();
@@ -106,14 +109,19 @@ QSize HeldCard::sizeHint() const {
     }
     const QFontMetrics name(look().text(9.5));
     const QFontMetrics large(look().text(13, true));
-    int width = name.horizontalAdvance(QString::fromStdString(held->name)) + look().px(8) + large.horizontalAdvance(shown_value());
+    int width = name.horizontalAdvance(QString::fromStdString(held->name)) + look().px(8) +
+                large.horizontalAdvance(shown_value());
     if (!held->note.empty() && !held->worked()) {
-        width = std::max(width, std::min(look().px(170), QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held->note))));
+        width = std::max(
+            width, std::min(look().px(170),
+                            QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held->note))));
     }
     if (held->worked()) {
         const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
         const ReadableFormula formula = readable(held->formula, document_.study(), table);
-        width = std::max(width, std::min(look().px(240), QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + formula.text)));
+        width = std::max(
+            width, std::min(look().px(240),
+                            QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + formula.text)));
     }
     return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
 }
@@ -156,7 +164,8 @@ void HeldCard::paintEvent(QPaintEvent*) {
     const int under = base + in_use.px(17);
     if (!held->worked()) {
         const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
-        painter.drawText(left, under, QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));
+        painter.drawText(left, under,
+                         QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));
         return;
     }
     const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
@@ -216,7 +225,9 @@ void HeldCard::mousePressEvent(QMouseEvent* event) {
     }
 }
 
-void HeldCard::mouseDoubleClickEvent(QMouseEvent*) { edit(); }
+void HeldCard::mouseDoubleClickEvent(QMouseEvent*) {
+    edit();
+}
 
 void HeldCard::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_F2) {
@@ -228,8 +239,14 @@ void HeldCard::keyPressEvent(QKeyEvent* event) {
     }
 }
 
-void HeldCard::focusInEvent(QFocusEvent*) { update(); }
-void HeldCard::focusOutEvent(QFocusEvent*) { update(); }
-void HeldCard::contextMenuEvent(QContextMenuEvent* event) { Q_EMIT menu_wanted(held_, event->globalPos()); }
+void HeldCard::focusInEvent(QFocusEvent*) {
+    update();
+}
+void HeldCard::focusOutEvent(QFocusEvent*) {
+    update();
+}
+void HeldCard::contextMenuEvent(QContextMenuEvent* event) {
+    Q_EMIT menu_wanted(held_, event->globalPos());
+}
 
 } // namespace ledgefall

@@ -97,10 +97,12 @@ void ImportDialog::show_text() {
     for (int column = 0; column < width; ++column) {
         const auto at = static_cast<std::size_t>(column);
         const bool named = at < text_->header.size();
-        preview_->setHorizontalHeaderItem(column, new QTableWidgetItem(named ? QString::fromStdString(text_->header[at]) : tr("no heading")));
+        preview_->setHorizontalHeaderItem(
+            column, new QTableWidgetItem(named ? QString::fromStdString(text_->header[at]) : tr("no heading")));
         for (int row = 0; row < rows; ++row) {
             const auto& record = text_->records[static_cast<std::size_t>(row)];
-            preview_->setItem(row, column, new QTableWidgetItem(at < record.size() ? QString::fromStdString(record[at]) : QString()));
+            preview_->setItem(
+                row, column, new QTableWidgetItem(at < record.size() ? QString::fromStdString(record[at]) : QString()));
         }
     }
 }

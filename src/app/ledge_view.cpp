@@ -2,7 +2,6 @@
 
 #include "app/ask.h"
 #include "app/look.h"
-
 #include "core/study/edits.h"
 
 #include <QKeyEvent>
@@ -12,7 +11,10 @@
 namespace ledgefall {
 
 LedgeView::LedgeView(Document& document, QWidget* parent)
-    : QWidget(parent), document_(document), add_(new QToolButton(this)), new_line_(new QLineEdit(this)) {
+    : QWidget(parent)
+    , document_(document)
+    , add_(new QToolButton(this))
+    , new_line_(new QLineEdit(this)) {
     setAccessibleName(tr("Ledge"));
     add_->setText(tr("hold a value"));
     add_->setIcon(drawn_icon(QStringLiteral("hold")));
@@ -80,13 +82,18 @@ void LedgeView::rebuild() {
 }
 
 HeldCard* LedgeView::card(Id held) const {
-    const auto it = std::find_if(cards_.begin(), cards_.end(), [held](const HeldCard* card) { return card->held() == held; });
+    const auto it =
+        std::find_if(cards_.begin(), cards_.end(), [held](const HeldCard* card) { return card->held() == held; });
     return it == cards_.end() ? nullptr : *it;
 }
 
-int LedgeView::shelf_height() const { return look().px(12); }
+int LedgeView::shelf_height() const {
+    return look().px(12);
+}
 
-QSize LedgeView::sizeHint() const { return {600, rows_ * (look().px(52) + look().px(8) + shelf_height()) + look().px(4)}; }
+QSize LedgeView::sizeHint() const {
+    return {600, rows_ * (look().px(52) + look().px(8) + shelf_height()) + look().px(4)};
+}
 
 /// Cards stand side by side; where one shelf is full, the next begins.
 void LedgeView::arrange() {
@@ -118,7 +125,9 @@ void LedgeView::arrange() {
     update();
 }
 
-void LedgeView::resizeEvent(QResizeEvent*) { arrange(); }
+void LedgeView::resizeEvent(QResizeEvent*) {
+    arrange();
+}
 
 void LedgeView::paintEvent(QPaintEvent*) {
     const Look& in_use = look();
@@ -144,8 +153,8 @@ void LedgeView::paintEvent(QPaintEvent*) {
     if (cards_.empty()) {
         painter.setPen(in_use.faint_ink);
         painter.setFont(in_use.text(9.5));
-        painter.drawText(QRect(add_->geometry().right() + in_use.px(10), add_->y(), width(), add_->height()), Qt::AlignVCenter,
-                         tr("The ledge: what stands here stays put, and formulas fall past it."));
+        painter.drawText(QRect(add_->geometry().right() + in_use.px(10), add_->y(), width(), add_->height()),
+                         Qt::AlignVCenter, tr("The ledge: what stands here stays put, and formulas fall past it."));
     }
 }
 
@@ -187,19 +196,22 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     menu.addAction(tr("Rename…"), this, [this, held] { card(held)->edit(true); });
     menu.addAction(tr("Note…"), this, [this, held] { ask_note(held); });
     menu.addSeparator();
-    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Take off the ledge"), this, [this, held] { remove(held); });
+    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Take off the ledge"), this,
+                   [this, held] { remove(held); });
     menu.exec(global);
 }
 
 void LedgeView::ask_note(Id held) {
-    if (const auto note = ask_text(this, tr("Note"), tr("What the value is, or where it comes from:"), card(held)->toolTip().section(QLatin1Char('\n'), 1))) {
+    if (const auto note = ask_text(this, tr("Note"), tr("What the value is, or where it comes from:"),
+                                   card(held)->toolTip().section(QLatin1Char('\n'), 1))) {
         document_.perform(tr("note"), note_held(document_.study(), held, note->toStdString()));
     }
 }
 
 void LedgeView::remove(Id held) {
     if (may_remove(this, document_.study(), held)) {
-        document_.perform(tr("taking a value off the ledge"), remove_held(document_.study(), held, IfUsed::remove_anyway));
+        document_.perform(tr("taking a value off the ledge"),
+                          remove_held(document_.study(), held, IfUsed::remove_anyway));
     }
 }
 

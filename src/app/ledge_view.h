@@ -16,7 +16,7 @@ class LedgeView : public QWidget {
     explicit LedgeView(Document& document, QWidget* parent = nullptr);
 
     void show_table(Id table);
-    void begin_holding();            ///< opens the line in which a new held value is written
+    void begin_holding(); ///< opens the line in which a new held value is written
     HeldCard* card(Id held) const;
     QLineEdit& new_line() { return *new_line_; }
     QSize sizeHint() const override;

@@ -46,7 +46,9 @@ QFont Look::formula(double points) const {
     return font;
 }
 
-const Look& look() { return current(); }
+const Look& look() {
+    return current();
+}
 
 void set_zoom(double zoom) {
     current().zoom = std::clamp(zoom, 0.5, 3.0);
@@ -82,21 +84,25 @@ void restyle() {
     }
     QApplication::setPalette(palette);
     QApplication::setFont(in_use.text());
-    qApp->setStyleSheet(QStringLiteral("QToolTip { color: %1; background: %2; border: 1px solid %3; padding: 3px; }"
-                                       "QStatusBar::item { border: none; }"
-                                       "QMenuBar { background: %4; border-bottom: 1px solid %5; }"
-                                       "QTableCornerButton::section { background: %4; border: none; }"
-                                       "QScrollBar { background: %4; border: none; width: 11px; height: 11px; margin: 0; }"
-                                       "QScrollBar::handle { background: %6; border-radius: 3px; min-height: 28px; min-width: 28px; margin: 2px; }"
-                                       "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }"
-                                       "QScrollBar::add-page, QScrollBar::sub-page { background: none; }"
-                                       "QSplitter::handle { background: %5; }"
-                                       "QAbstractScrollArea::corner { background: %4; border: none; }"
-                                       "QToolButton::menu-indicator { image: none; }")
-                            .arg(in_use.ink.name(), in_use.stone_light.name(), in_use.stone_edge.name(),
-                                 in_use.margin.name(), in_use.rule.name(), in_use.stone.name()));
+    qApp->setStyleSheet(
+        QStringLiteral(
+            "QToolTip { color: %1; background: %2; border: 1px solid %3; padding: 3px; }"
+            "QStatusBar::item { border: none; }"
+            "QMenuBar { background: %4; border-bottom: 1px solid %5; }"
+            "QTableCornerButton::section { background: %4; border: none; }"
+            "QScrollBar { background: %4; border: none; width: 11px; height: 11px; margin: 0; }"
+            "QScrollBar::handle { background: %6; border-radius: 3px; min-height: 28px; min-width: 28px; margin: 2px; }"
+            "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }"
+            "QScrollBar::add-page, QScrollBar::sub-page { background: none; }"
+            "QSplitter::handle { background: %5; }"
+            "QAbstractScrollArea::corner { background: %4; border: none; }"
+            "QToolButton::menu-indicator { image: none; }")
+            .arg(in_use.ink.name(), in_use.stone_light.name(), in_use.stone_edge.name(), in_use.margin.name(),
+                 in_use.rule.name(), in_use.stone.name()));
 }
 
-QIcon drawn_icon(const QString& name) { return QIcon(QStringLiteral(":/icons/%1.svg").arg(name)); }
+QIcon drawn_icon(const QString& name) {
+    return QIcon(QStringLiteral(":/icons/%1.svg").arg(name));
+}
 
 } // namespace ledgefall

@@ -15,10 +15,12 @@ int main(int count, char** arguments) {
     ledgefall::dress_application();
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate("Main", "Computation tables in which one sees what stays put and what follows the row."));
+    parser.setApplicationDescription(QApplication::translate(
+        "Main", "Computation tables in which one sees what stays put and what follows the row."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"), QApplication::translate("Main", "Open the Marrow Beck field course."));
+    const QCommandLineOption demo(QStringLiteral("demo"),
+                                  QApplication::translate("Main", "Open the Marrow Beck field course."));
     parser.addOption(demo);
     parser.addPositionalArgument(QStringLiteral("study"), QApplication::translate("Main", "A study to open."));
     parser.process(application);

@@ -1,7 +1,6 @@
 #include "app/main_window.h"
 
 #include "app/look.h"
-
 #include "core/study/edits.h"
 #include "files/atomic_file.h"
 #include "files/delimited.h"
@@ -65,8 +64,15 @@ MainWindow::MainWindow(QWidget* parent)
     connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::refused, this, &MainWindow::tell);
-    connect(&document_, &Document::computing_changed, this, [this](bool busy) { working_->setText(busy ? tr("working out…") : QString()); });
+    connect(&document_, &Document::computing_changed, this,
+            [this](bool busy) { working_->setText(busy ? tr("working out…") : QString()); });
     refresh();
+}
+
+/// The widgets ask the document while they close, so they go before it does.
+MainWindow::~MainWindow() {
+    hide();
+    delete takeCentralWidget();
 }
 
 QWidget* MainWindow::make_welcome() {
@@ -77,7 +83,9 @@ QWidget* MainWindow::make_welcome() {
     title->setFont(look().text(15, true));
     title->setAlignment(Qt::AlignHCenter);
     layout->addWidget(title);
-    auto* how = new QLabel(tr("Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows."), welcome);
+    auto* how = new QLabel(
+        tr("Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows."),
+        welcome);
     how->setAlignment(Qt::AlignHCenter);
     layout->addWidget(how);
     layout->addSpacing(16);
@@ -201,7 +209,8 @@ bool MainWindow::export_text(const QString& path) {
     }
     Dialect dialect;
     dialect.delimiter = path.endsWith(QStringLiteral(".tsv")) || path.endsWith(QStringLiteral(".txt")) ? '\t' : ',';
-    const auto saved = write_file(path.toStdString(), write_delimited(document_.study(), document_.results(), page_->table_id(), dialect));
+    const auto saved = write_file(path.toStdString(),
+                                  write_delimited(document_.study(), document_.results(), page_->table_id(), dialect));
     if (!saved) {
         document_.refuse(saved.refusal());
         return false;
@@ -227,6 +236,8 @@ void MainWindow::zoom(double factor) {
     contents_->show_current(shown_);
 }
 
-void MainWindow::closeEvent(QCloseEvent* event) { may_leave() ? event->accept() : event->ignore(); }
+void MainWindow::closeEvent(QCloseEvent* event) {
+    may_leave() ? event->accept() : event->ignore();
+}
 
 } // namespace ledgefall

@@ -19,6 +19,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
     explicit MainWindow(QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     Document& document() { return document_; }
     LedgeView& ledge() { return *ledge_; }
@@ -38,7 +39,8 @@ class MainWindow : public QMainWindow {
     void closeEvent(QCloseEvent* event) override;
 
   private:
-    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done, const char* symbol = nullptr);
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
+                 const char* symbol = nullptr);
     void build_study_menu();
     void build_edit_menu();
     void build_table_menu();

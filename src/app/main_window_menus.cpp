@@ -4,7 +4,6 @@
 #include "app/import_dialog.h"
 #include "app/look.h"
 #include "app/main_window.h"
-
 #include "core/study/edits.h"
 #include "files/atomic_file.h"
 
@@ -23,7 +22,8 @@ constexpr int most_recent = 8;
 
 } // namespace
 
-QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done, const char* symbol) {
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
+                         const char* symbol) {
     QAction* action = menu->addAction(text);
     if (symbol != nullptr) {
         action->setIcon(drawn_icon(QLatin1String(symbol)));
@@ -35,12 +35,16 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
 
 void MainWindow::build_study_menu() {
     QMenu* menu = menuBar()->addMenu(tr("&Study"));
-    add(menu, tr("&New"), QKeySequence::New, [this] {
-        if (may_leave()) {
-            document_.start_new();
-        }
-    }, "new");
-    add(menu, tr("&Open…"), QKeySequence::Open, [this] { open(); }, "open");
+    add(
+        menu, tr("&New"), QKeySequence::New,
+        [this] {
+            if (may_leave()) {
+                document_.start_new();
+            }
+        },
+        "new");
+    add(
+        menu, tr("&Open…"), QKeySequence::Open, [this] { open(); }, "open");
     recent_ = menu->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(menu, tr("Open the &demo study"), {}, [this] {
@@ -49,14 +53,18 @@ void MainWindow::build_study_menu() {
         }
     });
     menu->addSeparator();
-    add(menu, tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
+    add(
+        menu, tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
     add(menu, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { save_as(); });
     menu->addSeparator();
-    add(menu, tr("&Import delimited text…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); }, "import");
-    needs_table_.push_back(add(menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
+    add(
+        menu, tr("&Import delimited text…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); }, "import");
+    needs_table_.push_back(add(
+        menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
     menu->addSeparator();
     add(menu, tr("&Title of the study…"), {}, [this] {
-        if (const auto title = ask_text(this, tr("Title"), tr("The study's title:"), QString::fromStdString(document_.study().title))) {
+        if (const auto title = ask_text(this, tr("Title"), tr("The study's title:"),
+                                        QString::fromStdString(document_.study().title))) {
             Study study = document_.study();
             study.title = title->toStdString();
             document_.perform(tr("title"), study);
@@ -67,8 +75,10 @@ void MainWindow::build_study_menu() {
 
 void MainWindow::build_edit_menu() {
     QMenu* menu = menuBar()->addMenu(tr("&Edit"));
-    undo_ = add(menu, tr("&Undo"), QKeySequence::Undo, [this] { document_.undo(); }, "undo");
-    redo_ = add(menu, tr("&Redo"), QKeySequence::Redo, [this] { document_.redo(); }, "redo");
+    undo_ = add(
+        menu, tr("&Undo"), QKeySequence::Undo, [this] { document_.undo(); }, "undo");
+    redo_ = add(
+        menu, tr("&Redo"), QKeySequence::Redo, [this] { document_.redo(); }, "redo");
     menu->addSeparator();
     const auto table_command = [&](const QString& text, const QKeySequence& keys, const std::function<void()>& done) {
         needs_table_.push_back(add(menu, text, keys, done));
@@ -77,41 +87,54 @@ void MainWindow::build_edit_menu() {
         QApplication::clipboard()->setText(page_->view().copied());
         page_->view().clear_selected();
     });
-    table_command(tr("&Copy"), QKeySequence::Copy, [this] { QApplication::clipboard()->setText(page_->view().copied()); });
-    table_command(tr("&Paste"), QKeySequence::Paste, [this] { page_->view().paste(QApplication::clipboard()->text()); });
+    table_command(tr("&Copy"), QKeySequence::Copy,
+                  [this] { QApplication::clipboard()->setText(page_->view().copied()); });
+    table_command(tr("&Paste"), QKeySequence::Paste,
+                  [this] { page_->view().paste(QApplication::clipboard()->text()); });
     table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page_->view().selectAll(); });
     table_command(tr("E&mpty the cells"), {}, [this] { page_->view().clear_selected(); });
 }
 
 void MainWindow::build_table_menu() {
     QMenu* menu = menuBar()->addMenu(tr("&Table"));
-    add(menu, tr("&New table…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] {
-        const auto label = ask_text(this, tr("New table"), tr("What the table is called:"), tr("Table"));
-        if (label && !label->isEmpty()) {
-            new_table(*label);
-        }
-    }, "table");
-    const auto table_command = [&](const QString& text, const QKeySequence& keys, const std::function<void()>& done, const char* symbol = nullptr) {
+    add(
+        menu, tr("&New table…"), QKeySequence(Qt::CTRL | Qt::Key_T),
+        [this] {
+            const auto label = ask_text(this, tr("New table"), tr("What the table is called:"), tr("Table"));
+            if (label && !label->isEmpty()) {
+                new_table(*label);
+            }
+        },
+        "table");
+    const auto table_command = [&](const QString& text, const QKeySequence& keys, const std::function<void()>& done,
+                                   const char* symbol = nullptr) {
         needs_table_.push_back(add(menu, text, keys, done, symbol));
     };
     table_command(tr("&Rename the table…"), {}, [this] {
         const Table* table = page_->model().table();
-        if (const auto name = ask_text(this, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"), QString::fromStdString(table->name))) {
+        if (const auto name =
+                ask_text(this, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"),
+                         QString::fromStdString(table->name))) {
             document_.perform(tr("renaming"), rename_table(document_.study(), table->id, name->toStdString()));
         }
     });
     table_command(tr("Title and &note…"), {}, [this] {
         const Table* table = page_->model().table();
-        const auto label = ask_text(this, tr("Title"), tr("The table's title:"), QString::fromStdString(table->shown_label()));
-        const auto note = label ? ask_text(this, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table->note)) : std::nullopt;
+        const auto label =
+            ask_text(this, tr("Title"), tr("The table's title:"), QString::fromStdString(table->shown_label()));
+        const auto note =
+            label ? ask_text(this, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table->note))
+                  : std::nullopt;
         if (note) {
-            document_.perform(tr("title"), label_table(document_.study(), table->id, label->toStdString(), note->toStdString()));
+            document_.perform(tr("title"),
+                              label_table(document_.study(), table->id, label->toStdString(), note->toStdString()));
         }
     });
     table_command(tr("&Count its rows…"), {}, [this] {
         const Table* table = page_->model().table();
-        const auto count = ask_text(this, tr("Count rows"), tr("Rows from 1 to this number, or formula of held values:"),
-                                    table->axis.count.empty() ? QStringLiteral("100") : QString::fromStdString(table->axis.count.text()));
+        const auto count = ask_text(
+            this, tr("Count rows"), tr("Rows from 1 to this number, or formula of held values:"),
+            table->axis.count.empty() ? QStringLiteral("100") : QString::fromStdString(table->axis.count.text()));
         if (count) {
             document_.perform(tr("counting rows"), count_rows(document_.study(), table->id, count->toStdString()));
         }
@@ -122,8 +145,11 @@ void MainWindow::build_table_menu() {
         }
     });
     menu->addSeparator();
-    table_command(tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2), [this] { page_->write_formula(page_->view().currentIndex().column()); }, "formula");
-    table_command(tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] { page_->write_formula(page_->model().columnCount() - 1); });
+    table_command(
+        tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2),
+        [this] { page_->write_formula(page_->view().currentIndex().column()); }, "formula");
+    table_command(tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
+                  [this] { page_->write_formula(page_->model().columnCount() - 1); });
     table_command(tr("Column…"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
         const QModelIndex at = page_->view().currentIndex();
         if (const auto column = page_->column_menu(at.column(), at.row())) {
@@ -133,13 +159,16 @@ void MainWindow::build_table_menu() {
     foot_menu_ = new NewFootMenu(document_, this);
     menu->addMenu(foot_menu_);
     menu->addSeparator();
-    table_command(tr("&Insert rows above"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Plus), [this] { page_->insert_rows_above(); });
-    table_command(tr("Remove &rows"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Minus), [this] { page_->remove_selected_rows(); });
+    table_command(tr("&Insert rows above"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Plus),
+                  [this] { page_->insert_rows_above(); });
+    table_command(tr("Remove &rows"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Minus),
+                  [this] { page_->remove_selected_rows(); });
 }
 
 void MainWindow::build_view_and_help() {
     QMenu* work = menuBar()->addMenu(tr("&Work"));
-    add(work, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
+    add(
+        work, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
     add(work, tr("&Stop working out"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
     QMenu* view = menuBar()->addMenu(tr("&View"));
     add(view, tr("&Larger"), QKeySequence::ZoomIn, [this] { zoom(1.15); });
@@ -163,11 +192,14 @@ void MainWindow::fill_recent() {
     recent_->clear();
     const QStringList paths = QSettings().value(QStringLiteral("recent")).toStringList();
     for (const QString& path : paths) {
-        recent_->addAction(QFileInfo(path).fileName(), this, [this, path] {
-            if (may_leave()) {
-                open_path(path);
-            }
-        })->setToolTip(path);
+        recent_
+            ->addAction(QFileInfo(path).fileName(), this,
+                        [this, path] {
+                            if (may_leave()) {
+                                open_path(path);
+                            }
+                        })
+            ->setToolTip(path);
     }
     if (paths.isEmpty()) {
         recent_->addAction(tr("nothing yet"))->setEnabled(false);
@@ -186,16 +218,21 @@ bool MainWindow::may_leave() {
     if (!document_.modified()) {
         return true;
     }
-    const auto answer = QMessageBox::question(this, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
-                                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    const auto answer =
+        QMessageBox::question(this, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
+                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
     return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
 }
 
-bool MainWindow::save() { return document_.path().isEmpty() ? save_as() : save_to(document_.path()); }
+bool MainWindow::save() {
+    return document_.path().isEmpty() ? save_as() : save_to(document_.path());
+}
 
 bool MainWindow::save_as() {
-    const QString begun = document_.path().isEmpty() ? document_.title() + QStringLiteral(".ledgefall") : document_.path();
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the study"), begun, tr("Ledgefall studies (*.ledgefall)"));
+    const QString begun =
+        document_.path().isEmpty() ? document_.title() + QStringLiteral(".ledgefall") : document_.path();
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the study"), begun, tr("Ledgefall studies (*.ledgefall)"));
     if (path.isEmpty()) {
         return false;
     }
@@ -209,14 +246,16 @@ void MainWindow::open() {
     if (!may_leave()) {
         return;
     }
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a study"), {}, tr("Ledgefall studies (*.ledgefall);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a study"), {},
+                                                      tr("Ledgefall studies (*.ledgefall);;All files (*)"));
     if (!path.isEmpty()) {
         open_path(path);
     }
 }
 
 void MainWindow::choose_import() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Import delimited text"), {}, tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("Import delimited text"), {},
+                                                      tr("Delimited text (*.csv *.tsv *.txt);;All files (*)"));
     if (path.isEmpty()) {
         return;
     }
@@ -233,17 +272,20 @@ void MainWindow::choose_import() {
 
 void MainWindow::choose_export() {
     const QString begun = QString::fromStdString(page_->model().table()->name) + QStringLiteral(".csv");
-    const QString path = QFileDialog::getSaveFileName(this, tr("Export this table"), begun, tr("Comma-separated text (*.csv);;Tab-separated text (*.tsv *.txt)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Export this table"), begun, tr("Comma-separated text (*.csv);;Tab-separated text (*.tsv *.txt)"));
     if (!path.isEmpty()) {
         export_text(path);
     }
 }
 
 void MainWindow::about() {
-    QMessageBox::about(this, tr("About Ledgefall"),
-                       tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
-                          "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License.</p>")
-                           .arg(QApplication::applicationVersion()));
+    QMessageBox::about(
+        this, tr("About Ledgefall"),
+        tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
+           "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
+           "SIL Open Font License.</p>")
+            .arg(QApplication::applicationVersion()));
 }
 
 } // namespace ledgefall

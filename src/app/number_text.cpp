@@ -25,7 +25,8 @@ QString scientific(double number, int digits) {
     for (const QChar c : QString::number(std::abs(exponent))) {
         power += raised[c.digitValue()];
     }
-    return with_minus(text.left(mark)) + QStringLiteral("·10") + (exponent < 0 ? QStringLiteral("⁻") : QString()) + power;
+    return with_minus(text.left(mark)) + QStringLiteral("·10") + (exponent < 0 ? QStringLiteral("⁻") : QString()) +
+           power;
 }
 
 /// How many decimals the number is written with.
@@ -67,15 +68,18 @@ QString automatic(double number) {
 QString number_text(double number, const Format& format) {
     const double shown = number == 0 ? 0 : number; // no minus before zero
     switch (format.style) {
-    case Format::Style::automatic: return automatic(shown);
-    case Format::Style::decimals: return with_minus(QString::number(shown, 'f', format.digits));
+    case Format::Style::automatic:
+        return automatic(shown);
+    case Format::Style::decimals:
+        return with_minus(QString::number(shown, 'f', format.digits));
     case Format::Style::significant: {
         const QString text = QString::number(shown, 'g', std::max(format.digits, 1));
         return text.contains(QLatin1Char('e')) ? scientific(shown, std::max(format.digits, 1) - 1) : with_minus(text);
     }
     case Format::Style::percent:
         return with_minus(QString::number(shown * 100, 'f', format.digits)) + QStringLiteral("\u202F%");
-    case Format::Style::scientific: return scientific(shown, format.digits);
+    case Format::Style::scientific:
+        return scientific(shown, format.digits);
     }
     return {};
 }
@@ -108,21 +112,51 @@ Format settled_format(const Format& format, const Column& cells) {
 QString fault_words(Cause cause) {
     const char* words = nullptr;
     switch (cause) {
-    case Cause::syntax: words = QT_TRANSLATE_NOOP("Fault", "not read"); break;
-    case Cause::unknown_name: words = QT_TRANSLATE_NOOP("Fault", "no such name"); break;
-    case Cause::wrong_kind: words = QT_TRANSLATE_NOOP("Fault", "wrong kind"); break;
-    case Cause::wrong_arguments: words = QT_TRANSLATE_NOOP("Fault", "not written so"); break;
-    case Cause::not_supported: words = QT_TRANSLATE_NOOP("Fault", "not yet"); break;
-    case Cause::ring: words = QT_TRANSLATE_NOOP("Fault", "ring"); break;
-    case Cause::no_first: words = QT_TRANSLATE_NOOP("Fault", "no first"); break;
-    case Cause::not_passed: words = QT_TRANSLATE_NOOP("Fault", "not yet passed"); break;
-    case Cause::division_by_zero: words = QT_TRANSLATE_NOOP("Fault", "÷ 0"); break;
-    case Cause::out_of_domain: words = QT_TRANSLATE_NOOP("Fault", "no value"); break;
-    case Cause::too_large: words = QT_TRANSLATE_NOOP("Fault", "too large"); break;
-    case Cause::not_a_number: words = QT_TRANSLATE_NOOP("Fault", "no number"); break;
-    case Cause::no_such_row: words = QT_TRANSLATE_NOOP("Fault", "no such row"); break;
-    case Cause::several_rows: words = QT_TRANSLATE_NOOP("Fault", "several rows"); break;
-    case Cause::stopped: words = QT_TRANSLATE_NOOP("Fault", "stopped"); break;
+    case Cause::syntax:
+        words = QT_TRANSLATE_NOOP("Fault", "not read");
+        break;
+    case Cause::unknown_name:
+        words = QT_TRANSLATE_NOOP("Fault", "no such name");
+        break;
+    case Cause::wrong_kind:
+        words = QT_TRANSLATE_NOOP("Fault", "wrong kind");
+        break;
+    case Cause::wrong_arguments:
+        words = QT_TRANSLATE_NOOP("Fault", "not written so");
+        break;
+    case Cause::not_supported:
+        words = QT_TRANSLATE_NOOP("Fault", "not yet");
+        break;
+    case Cause::ring:
+        words = QT_TRANSLATE_NOOP("Fault", "ring");
+        break;
+    case Cause::no_first:
+        words = QT_TRANSLATE_NOOP("Fault", "no first");
+        break;
+    case Cause::not_passed:
+        words = QT_TRANSLATE_NOOP("Fault", "not yet passed");
+        break;
+    case Cause::division_by_zero:
+        words = QT_TRANSLATE_NOOP("Fault", "÷ 0");
+        break;
+    case Cause::out_of_domain:
+        words = QT_TRANSLATE_NOOP("Fault", "no value");
+        break;
+    case Cause::too_large:
+        words = QT_TRANSLATE_NOOP("Fault", "too large");
+        break;
+    case Cause::not_a_number:
+        words = QT_TRANSLATE_NOOP("Fault", "no number");
+        break;
+    case Cause::no_such_row:
+        words = QT_TRANSLATE_NOOP("Fault", "no such row");
+        break;
+    case Cause::several_rows:
+        words = QT_TRANSLATE_NOOP("Fault", "several rows");
+        break;
+    case Cause::stopped:
+        words = QT_TRANSLATE_NOOP("Fault", "stopped");
+        break;
     }
     return QCoreApplication::translate("Fault", words);
 }

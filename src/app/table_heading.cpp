@@ -14,7 +14,9 @@ constexpr double most_width = 168;
 } // namespace
 
 TableHeading::TableHeading(TableModel& model, Document& document, QWidget* parent)
-    : QHeaderView(Qt::Horizontal, parent), table_(model), document_(document) {
+    : QHeaderView(Qt::Horizontal, parent)
+    , table_(model)
+    , document_(document) {
     setSectionsClickable(true);
     setHighlightSections(false);
     setSectionResizeMode(QHeaderView::Interactive);
@@ -126,7 +128,8 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     if (!shown.unit.isEmpty()) {
         painter->setFont(in_use.formula());
         painter->setPen(in_use.faint_ink);
-        painter->drawText(inner.left() + label.horizontalAdvance(shown.label) + in_use.px(8), inner.top() + label.ascent(), shown.unit);
+        painter->drawText(inner.left() + label.horizontalAdvance(shown.label) + in_use.px(8),
+                          inner.top() + label.ascent(), shown.unit);
     }
     const int under = inner.top() + label.height() + in_use.px(3);
     int bottom = under + QFontMetrics(in_use.formula()).height();
@@ -140,7 +143,8 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
         quiet.setItalic(true);
         painter->setFont(quiet);
         painter->setPen(in_use.faint_ink);
-        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), Qt::TextWordWrap, shown.note);
+        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), Qt::TextWordWrap,
+                          shown.note);
     }
     if (shown.faults + shown.overrides > 0) {
         painter->setFont(in_use.text(8.5));
@@ -152,12 +156,14 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
             counts << tr("typed over: %1").arg(shown.overrides);
         }
         painter->setPen(shown.faults > 0 ? in_use.fault : in_use.stays);
-        painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(), counts.join(QStringLiteral(" · ")));
+        painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
+                          counts.join(QStringLiteral(" · ")));
     }
     // The heading's foot is the edge from which a worked column falls.
     painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));
     const int edge = rect.bottom() - (shown.worked ? 1 : 0);
-    painter->drawLine(rect.left() + (shown.beyond ? in_use.px(padding) : 0), edge, rect.right() - (shown.beyond ? in_use.px(padding) : 0), edge);
+    painter->drawLine(rect.left() + (shown.beyond ? in_use.px(padding) : 0), edge,
+                      rect.right() - (shown.beyond ? in_use.px(padding) : 0), edge);
     painter->restore();
 }
 

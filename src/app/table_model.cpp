@@ -1,14 +1,15 @@
 #include "app/table_model.h"
 
 #include "app/number_text.h"
-
 #include "core/engine/explain.h"
 #include "core/study/edits.h"
 
 namespace ledgefall {
 
 TableModel::TableModel(Document& document, Id table, QObject* parent)
-    : QAbstractTableModel(parent), document_(document), table_(table) {
+    : QAbstractTableModel(parent)
+    , document_(document)
+    , table_(table) {
     connect(&document, &Document::study_changed, this, &TableModel::sync);
     connect(&document, &Document::results_changed, this, &TableModel::sync);
     sync();
@@ -35,12 +36,18 @@ void TableModel::sync() {
     const bool typed = found != nullptr && found->axis.source == RowSource::typed;
     const int rows = found == nullptr ? 0 : table_rows() + (typed ? 1 : 0);
     const int columns = found == nullptr ? 0 : static_cast<int>(found->columns.size()) + 1;
-    if (columns != columns_) {
-        beginResetModel();
-        rows_ = rows;
+    // What is for adding stands last, so that growth and shrinking are told as happening at the end; what the cells
+    // show is told anew afterwards. Views thereby keep their selection and their place.
+    if (columns > columns_) {
+        beginInsertColumns({}, columns_, columns - 1);
         columns_ = columns;
-        endResetModel();
-    } else if (rows > rows_) {
+        endInsertColumns();
+    } else if (columns < columns_) {
+        beginRemoveColumns({}, columns, columns_ - 1);
+        columns_ = columns;
+        endRemoveColumns();
+    }
+    if (rows > rows_) {
         beginInsertRows({}, rows_, rows - 1);
         rows_ = rows;
         endInsertRows();
@@ -60,8 +67,12 @@ void TableModel::refresh() {
     Q_EMIT shape_changed();
 }
 
-int TableModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : rows_; }
-int TableModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : columns_; }
+int TableModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : rows_;
+}
+int TableModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : columns_;
+}
 
 Value TableModel::value(int row, int section) const {
     const ColumnDefinition* found = column(section);
@@ -74,7 +85,9 @@ Value TableModel::value(int row, int section) const {
 
 Format TableModel::shown_format(int section) const {
     const ColumnDefinition* found = column(section);
-    const Column* cells = found == nullptr ? nullptr : found->worked() ? document_.results().column(found->id) : &*found->cells;
+    const Column* cells = found == nullptr  ? nullptr
+                          : found->worked() ? document_.results().column(found->id)
+                                            : &*found->cells;
     if (cells == nullptr) {
         return found == nullptr ? Format() : found->format;
     }
@@ -114,16 +127,22 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     }
     const Value held = value(index.row(), index.column());
     switch (role) {
-    case Qt::DisplayRole: return value_text(held, shown_format(index.column()));
-    case Qt::EditRole: return held.is_fault() ? QString() : QString::fromStdString(write_cell(held));
+    case Qt::DisplayRole:
+        return value_text(held, shown_format(index.column()));
+    case Qt::EditRole:
+        return held.is_fault() ? QString() : QString::fromStdString(write_cell(held));
     case Qt::TextAlignmentRole: {
         const bool left = held.kind() == Kind::text && held.state() != State::odd;
         return QVariant::fromValue(Qt::Alignment((left ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter));
     }
-    case ValueStateRole: return static_cast<int>(held.state());
-    case WorkedRole: return found->worked();
-    case OverrideRole: return overridden(*found, index.row());
-    case ExactRole: return exact_text(held);
+    case ValueStateRole:
+        return static_cast<int>(held.state());
+    case WorkedRole:
+        return found->worked();
+    case OverrideRole:
+        return overridden(*found, index.row());
+    case ExactRole:
+        return exact_text(held);
     case Qt::ToolTipRole:
     case ExplanationRole:
         if (held.state() == State::odd) {
@@ -131,7 +150,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
             return Document::translated(explain_odd(kind, held.text().str()));
         }
         return explanation(held);
-    default: return {};
+    default:
+        return {};
     }
 }
 

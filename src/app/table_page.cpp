@@ -1,7 +1,6 @@
 #include "app/table_page.h"
 
 #include "app/look.h"
-
 #include "core/engine/explain.h"
 #include "core/study/edits.h"
 
@@ -155,7 +154,9 @@ void TablePage::write_formula(int section, const QString& begun) {
 }
 
 /// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
-void TablePage::fit_height() { view_->setMaximumHeight(view_->content_height()); }
+void TablePage::fit_height() {
+    view_->setMaximumHeight(view_->content_height());
+}
 
 void TablePage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
@@ -212,15 +213,16 @@ void TablePage::open_cell_menu(const QPoint& at) {
 
 void TablePage::insert_rows_above() {
     const auto [first, count] = view_->selected_rows();
-    document_.perform(tr("inserting rows"), insert_rows(document_.study(), table_, static_cast<std::size_t>(std::max(0, first)),
-                                                        static_cast<std::size_t>(std::max(1, count))));
+    document_.perform(tr("inserting rows"),
+                      insert_rows(document_.study(), table_, static_cast<std::size_t>(std::max(0, first)),
+                                  static_cast<std::size_t>(std::max(1, count))));
 }
 
 void TablePage::remove_selected_rows() {
     const auto [first, count] = view_->selected_rows();
     if (count > 0) {
-        document_.perform(tr("removing rows"),
-                          remove_rows(document_.study(), table_, static_cast<std::size_t>(first), static_cast<std::size_t>(count)));
+        document_.perform(tr("removing rows"), remove_rows(document_.study(), table_, static_cast<std::size_t>(first),
+                                                           static_cast<std::size_t>(count)));
     }
 }
 

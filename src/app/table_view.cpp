@@ -2,7 +2,6 @@
 
 #include "app/cell_delegate.h"
 #include "app/number_text.h"
-
 #include "core/study/edits.h"
 #include "files/delimited.h"
 
@@ -16,7 +15,8 @@ namespace {
 /// The row numbers: quiet, without boxes.
 class RowGutter : public QHeaderView {
   public:
-    explicit RowGutter(QWidget* parent) : QHeaderView(Qt::Vertical, parent) {
+    explicit RowGutter(QWidget* parent)
+        : QHeaderView(Qt::Vertical, parent) {
         setSectionsClickable(true);
         setHighlightSections(false);
         setSectionResizeMode(QHeaderView::Fixed);
@@ -38,7 +38,10 @@ class RowGutter : public QHeaderView {
 } // namespace
 
 TableView::TableView(TableModel& model, Document& document, QWidget* parent)
-    : QTableView(parent), table_(model), document_(document), heading_(new TableHeading(model, document, this)) {
+    : QTableView(parent)
+    , table_(model)
+    , document_(document)
+    , heading_(new TableHeading(model, document, this)) {
     setHorizontalHeader(heading_);
     setVerticalHeader(new RowGutter(this));
     setModel(&model);
@@ -49,11 +52,13 @@ TableView::TableView(TableModel& model, Document& document, QWidget* parent)
     setCornerButtonEnabled(false);
     setSelectionMode(QAbstractItemView::ContiguousSelection);
     setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
-    setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
+                    QAbstractItemView::EditKeyPressed);
     setAccessibleName(tr("Table"));
     heading_->setContextMenuPolicy(Qt::CustomContextMenu);
     connect(heading_, &QHeaderView::sectionClicked, this, &TableView::heading_clicked);
-    connect(heading_, &QHeaderView::sectionDoubleClicked, this, [this](int section) { Q_EMIT formula_wanted(section, {}); });
+    connect(heading_, &QHeaderView::sectionDoubleClicked, this,
+            [this](int section) { Q_EMIT formula_wanted(section, {}); });
     connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
         const ColumnDefinition* column = table_.column(section);
         if (!fitting_ && column != nullptr) {
@@ -81,7 +86,8 @@ int TableView::content_width(int section) const {
     const int rows = table_.table_rows();
     const int step = std::max(1, rows / 60);
     for (int row = 0; row < rows; row += step) {
-        widest = std::max(widest, metrics.horizontalAdvance(value_text(table_.value(row, section), table_.shown_format(section))));
+        widest = std::max(
+            widest, metrics.horizontalAdvance(value_text(table_.value(row, section), table_.shown_format(section))));
     }
     return std::min(widest, look().px(280)) + look().px(28);
 }
@@ -91,7 +97,8 @@ void TableView::fit_columns() {
     for (int section = 0; section < table_.columnCount(); ++section) {
         const ColumnDefinition* column = table_.column(section);
         const bool chosen = column != nullptr && column->width > 0;
-        const int width = chosen ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
+        const int width =
+            chosen ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
         if (columnWidth(section) != width) {
             setColumnWidth(section, width);
         }
@@ -150,7 +157,8 @@ QString TableView::copied() const {
     const int right = std::min<int>(range.right(), static_cast<int>(table_.table()->columns.size()) - 1);
     std::string text;
     const auto end_field = [&](int column) { text += column == right ? '\n' : '\t'; };
-    if (range.top() == 0 && bottom == table_.table_rows() - 1 && range.bottom() > 0) { // whole columns bring their names
+    if (range.top() == 0 && bottom == table_.table_rows() - 1 &&
+        range.bottom() > 0) { // whole columns bring their names
         for (int column = range.left(); column <= right; ++column) {
             text += table_.column(column)->name;
             end_field(column);
@@ -205,7 +213,8 @@ void TableView::clear_selected() {
         return;
     }
     const std::vector<std::string> line(static_cast<std::size_t>(right - range.left() + 1));
-    table_.type(range.top(), range.left(), std::vector(static_cast<std::size_t>(bottom - range.top() + 1), line), tr("emptying cells"));
+    table_.type(range.top(), range.left(), std::vector(static_cast<std::size_t>(bottom - range.top() + 1), line),
+                tr("emptying cells"));
 }
 
 std::pair<int, int> TableView::selected_rows() const {

@@ -7,8 +7,8 @@
 
 namespace ledgefall {
 
-/// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, = begins a formula, Delete
-/// empties, typing writes.
+/// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, = begins a formula,
+/// Delete empties, typing writes.
 class TableView : public QTableView {
     Q_OBJECT
   public:
@@ -16,10 +16,10 @@ class TableView : public QTableView {
 
     TableHeading& heading() { return *heading_; }
     int content_height() const; ///< of the headings and all rows
-    void fit_columns(); ///< widths to what is in them, where the study does not say a width
+    void fit_columns();         ///< widths to what is in them, where the study does not say a width
     void restyle();
 
-    QString copied() const;           ///< the selected block as tab-separated text, with headings where whole columns are
+    QString copied() const; ///< the selected block as tab-separated text, with headings where whole columns are
     void paste(const QString& text);
     void clear_selected();
     /// The rows that the selection touches: first and count.

@@ -2,7 +2,6 @@
 
 #include "app/formula_text.h"
 #include "app/number_text.h"
-
 #include "core/engine/plan.h"
 #include "core/study/edits.h"
 
@@ -47,13 +46,15 @@ WritingSlip::WritingSlip(Document& document, QWidget* parent)
     message_->setAccessibleName(tr("What is wrong with the formula"));
     preview_->setWordWrap(true);
     preview_->setStyleSheet(QStringLiteral("color: %1;").arg(look().follows.name()));
-    auto* hint = new QLabel(tr("Enter fills the column · Escape leaves it · click a heading or a held value to put its name in"), this);
+    auto* hint = new QLabel(
+        tr("Enter fills the column · Escape leaves it · click a heading or a held value to put its name in"), this);
     hint->setFont(look().text(8.5));
     hint->setStyleSheet(QStringLiteral("color: %1;").arg(look().faint_ink.name()));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(14, 8, 14, 8);
     layout->setSpacing(4);
-    for (QWidget* part : {static_cast<QWidget*>(line_), static_cast<QWidget*>(message_), static_cast<QWidget*>(preview_), static_cast<QWidget*>(hint)}) {
+    for (QWidget* part : {static_cast<QWidget*>(line_), static_cast<QWidget*>(message_),
+                          static_cast<QWidget*>(preview_), static_cast<QWidget*>(hint)}) {
         layout->addWidget(part);
     }
     line_->setFixedHeight(line_height());
@@ -105,12 +106,14 @@ void WritingSlip::look_over() {
         const QString written = line_->toPlainText().trimmed();
         const bool begun = written.size() > 1 && !written.endsWith(QLatin1Char('='));
         if (begun) {
-            show_mistake(parsed.mistake->what, position_of(text, parsed.mistake->span.from), position_of(text, parsed.mistake->span.to));
+            show_mistake(parsed.mistake->what, position_of(text, parsed.mistake->span.from),
+                         position_of(text, parsed.mistake->span.to));
         }
     } else {
         const std::string formula = parsed.definition.formula_text();
         const int offset = position_of(text, parsed.definition.formula_from);
-        highlighter_->ranges = reference_formats(formula, marks_of(*parsed.definition.formula, document_.study(), table));
+        highlighter_->ranges =
+            reference_formats(formula, marks_of(*parsed.definition.formula, document_.study(), table));
         for (auto& range : highlighter_->ranges) {
             range.start += offset;
         }
@@ -122,7 +125,8 @@ void WritingSlip::look_over() {
             const PlannedDefinition* planned = plan.find(tried_column_);
             if (planned != nullptr && planned->fault) {
                 const FaultSite& site = Fault{*planned->fault, 0}.at();
-                show_mistake(site.what, offset + position_of(formula, site.from), offset + position_of(formula, site.to));
+                show_mistake(site.what, offset + position_of(formula, site.from),
+                             offset + position_of(formula, site.to));
             } else {
                 sound_ = true;
                 show_warning();

@@ -23,7 +23,7 @@ class WritingSlip : public QFrame {
     bool is_open() const { return isVisible(); }
     void insert_name(const QString& name);
     QPlainTextEdit& line() { return *line_; }
-    QString message() const { return message_->text(); }
+    QString message() const { return message_->isHidden() ? QString() : message_->text(); }
     QString preview() const { return preview_->text(); }
 
   Q_SIGNALS:
@@ -35,7 +35,7 @@ class WritingSlip : public QFrame {
 
   private:
     class Highlighter;
-    void look_over();       ///< after every change of the text
+    void look_over(); ///< after every change of the text
     void fill();
     void leave();
     void show_warning();

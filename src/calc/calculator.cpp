@@ -88,12 +88,19 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
                               look_up(study_, nullptr, table->name, parsed.definition.name).held != nullptr;
         return change(hold(study_, of_table ? table->id : Id(), one.text));
     }
-    case Step::Do::rows: return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text));
-    case Step::Do::column: return table == nullptr ? no_table : change(write_column(study_, table->id, one.text));
-    case Step::Do::value: return print_value(one.text);
-    case Step::Do::table: return print_table(one.text);
-    case Step::Do::check: return print_checks();
-    case Step::Do::save: files_.emplace_back(one.text, write_study(study_)); return Done();
+    case Step::Do::rows:
+        return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text));
+    case Step::Do::column:
+        return table == nullptr ? no_table : change(write_column(study_, table->id, one.text));
+    case Step::Do::value:
+        return print_value(one.text);
+    case Step::Do::table:
+        return print_table(one.text);
+    case Step::Do::check:
+        return print_checks();
+    case Step::Do::save:
+        files_.emplace_back(one.text, write_study(study_));
+        return Done();
     }
     return Done();
 }
@@ -103,8 +110,9 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
     const Table* table = own_table();
     const Formula parsed(formula);
     if (parsed.mistake()) {
-        return Sentence{"In %1, at character %2: %3",
-                        {formula.substr(0, 60), std::to_string(parsed.mistake()->span.from + 1), parsed.mistake()->what.text()}};
+        return Sentence{
+            "In %1, at character %2: %3",
+            {formula.substr(0, 60), std::to_string(parsed.mistake()->span.from + 1), parsed.mistake()->what.text()}};
     }
     Study asked = study_;
     HeldValue held;
@@ -124,7 +132,8 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
     const Value value = worked->single(held.id);
     if (value.is_fault()) {
         const FaultSite& site = value.fault().at();
-        return site.definition == held.id ? Sentence{"%1: %2", {formula, site.what.text()}} : explain(asked, value.fault());
+        return site.definition == held.id ? Sentence{"%1: %2", {formula, site.what.text()}}
+                                          : explain(asked, value.fault());
     }
     out_ += (value.is_missing() ? "missing" : write_cell(value)) + "\n";
     return Done();

@@ -19,7 +19,8 @@ struct Step {
 class Calculator {
   public:
     /// `in`: the table whose names are meant; empty for `Data`, or the study's first table.
-    explicit Calculator(std::string in) : in_(std::move(in)) {}
+    explicit Calculator(std::string in)
+        : in_(std::move(in)) {}
 
     Result<std::string> run(const std::string& file, const std::vector<Step>& steps);
 

@@ -29,17 +29,20 @@ constexpr Described options[] = {
 } // namespace
 
 int main(int count, char** arguments) {
-    CLI::App app("Works out computation tables: a study, or delimited text as its table Data. Options apply in the order "
-                 "written, and may be repeated.",
-                 "ledgefall-calc");
+    CLI::App app(
+        "Works out computation tables: a study, or delimited text as its table Data. Options apply in the order "
+        "written, and may be repeated.",
+        "ledgefall-calc");
     std::string file;
     std::string in;
     app.add_option("FILE", file, "A study (.ledgefall) or delimited text");
     app.add_option("--in", in, "The table whose names --column and --value use");
     std::map<CLI::Option*, const Described*> known;
     for (const Described& option : options) {
-        known[app.add_option(option.name)->description(option.help)->expected(1)->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] =
-            &option;
+        known[app.add_option(option.name)
+                  ->description(option.help)
+                  ->expected(1)
+                  ->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] = &option;
     }
     CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
     try {

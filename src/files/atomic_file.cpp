@@ -2,8 +2,8 @@
 
 #include <cerrno>
 #include <cstring>
-#include <filesystem>
 #include <fcntl.h>
+#include <filesystem>
 #include <sys/stat.h>
 #include <system_error>
 #include <unistd.h>
@@ -14,7 +14,8 @@ namespace {
 /// A file descriptor that is closed when it is left.
 struct Descriptor {
     int number = -1;
-    explicit Descriptor(int opened) : number(opened) {}
+    explicit Descriptor(int opened)
+        : number(opened) {}
     ~Descriptor() { close(); }
     Descriptor(const Descriptor&) = delete;
     Descriptor& operator=(const Descriptor&) = delete;
@@ -25,7 +26,9 @@ struct Descriptor {
     }
 };
 
-std::string reason() { return std::generic_category().message(errno); }
+std::string reason() {
+    return std::generic_category().message(errno);
+}
 
 bool write_all(int to, std::string_view text) {
     while (!text.empty()) {
@@ -60,7 +63,7 @@ Result<Saved> write_file(const std::string& path, std::string_view text) {
     if (file.number < 0) {
         return not_written(path);
     }
-    struct stat before{};
+    struct stat before {};
     const mode_t mask = ::umask(0);
     ::umask(mask);
     const mode_t mode = ::stat(target.c_str(), &before) == 0 ? before.st_mode & 0777U : 0666U & ~mask;
@@ -81,7 +84,7 @@ Result<Saved> write_file(const std::string& path, std::string_view text) {
 
 Result<std::string> read_file(const std::string& path) {
     const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC));
-    struct stat about{};
+    struct stat about {};
     if (file.number < 0 || ::fstat(file.number, &about) != 0) {
         return Sentence{"%1 could not be opened (%2).", {path, reason()}};
     }

@@ -31,7 +31,10 @@ std::string from_latin1(std::string_view bytes) {
 /// Reads records of one delimiter; `open_quote` becomes the line of a quote that is never closed.
 class Records {
   public:
-    Records(std::string_view text, char delimiter, std::size_t most) : text_(text), delimiter_(delimiter), most_(most) {}
+    Records(std::string_view text, char delimiter, std::size_t most)
+        : text_(text)
+        , delimiter_(delimiter)
+        , most_(most) {}
 
     std::vector<std::vector<std::string>> records;
     std::vector<std::size_t> lines; ///< where each record begins
@@ -116,7 +119,8 @@ char guessed_delimiter(std::string_view text) {
         }
         for (const auto& [width, count] : widths) {
             const double agreed = static_cast<double>(count) / static_cast<double>(sample.records.size());
-            const double merit = width > 1 ? agreed * agreed * static_cast<double>(std::min<std::size_t>(width, 50)) : 0;
+            const double merit =
+                width > 1 ? agreed * agreed * static_cast<double>(std::min<std::size_t>(width, 50)) : 0;
             if (merit > most) {
                 most = merit;
                 best = delimiter;
@@ -253,8 +257,12 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
         column.label = at < text.header.size() ? text.header[at] : "";
         take_unit(column);
         const bool named = !column.label.empty();
-        const std::string wanted = named ? name_from_label(column.label) : width == 1 ? "x" : "x" + std::to_string(at + 1);
-        column.name = free_name(wanted, [&](const std::string& name) { return std::find(names.begin(), names.end(), name) != names.end(); });
+        const std::string wanted = named        ? name_from_label(column.label)
+                                   : width == 1 ? "x"
+                                                : "x" + std::to_string(at + 1);
+        column.name = free_name(wanted, [&](const std::string& name) {
+            return std::find(names.begin(), names.end(), name) != names.end();
+        });
         column.label = column.label == column.name ? "" : column.label;
         names.push_back(column.name);
         column.cells = Column(kind_of(text, at));

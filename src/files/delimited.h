@@ -47,8 +47,8 @@ std::vector<NewColumn> columns_of(const Delimited& text);
 /// A study with the table `Data` that holds the text.
 Study study_of(const Delimited& text);
 
-/// A table as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults are
-/// empty.
+/// A table as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults
+/// are empty.
 std::string write_delimited(const Study& study, const Results& results, Id table, const Dialect& dialect,
                             std::string_view line_end = "\r\n");
 

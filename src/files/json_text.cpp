@@ -8,7 +8,8 @@ namespace ledgefall {
 namespace {
 
 bool is_flat(const Json& json) {
-    return std::none_of(json.begin(), json.end(), [](const Json& item) { return item.is_structured() && !item.empty(); });
+    return std::none_of(json.begin(), json.end(),
+                        [](const Json& item) { return item.is_structured() && !item.empty(); });
 }
 
 /// A short object of plain values, such as a format, fits one line.
@@ -22,7 +23,8 @@ class Writer {
 
     void value(const Json& json, int depth) {
         if (json.is_number_float()) {
-            out += shortest(json.get<double>());
+            const std::string text = shortest(json.get<double>());
+            out += text == "-0" ? "-0.0" : text; // a whole number cannot be minus zero
         } else if (!json.is_structured()) {
             out += json.dump(-1, ' ', false, Json::error_handler_t::replace);
         } else if (json.empty()) {

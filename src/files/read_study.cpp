@@ -1,10 +1,9 @@
-#include "files/json_text.h"
-#include "files/study_fields.h"
-#include "files/study_json.h"
-
 #include "core/formula/names.h"
 #include "core/study/scope.h"
 #include "core/value/date.h"
+#include "files/json_text.h"
+#include "files/study_fields.h"
+#include "files/study_json.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +21,8 @@ class Place {
     Place() = default;
 
   private:
-    explicit Place(std::string path) : path_(std::move(path)) {}
+    explicit Place(std::string path)
+        : path_(std::move(path)) {}
     std::string path_;
 };
 
@@ -38,8 +38,10 @@ class StudyReader {
         study.note = text(json, "note", top);
         settings(json, study.settings);
         list(json, "ledge", top, [&](const Json& item, const Place& at) { study.ledge.emplace_back(held(item, at)); });
-        list(json, "tables", top, [&](const Json& item, const Place& at) { study.tables.emplace_back(table(item, at)); });
-        list(json, "checks", top, [&](const Json& item, const Place& at) { study.checks.emplace_back(check(item, at)); });
+        list(json, "tables", top,
+             [&](const Json& item, const Place& at) { study.tables.emplace_back(table(item, at)); });
+        list(json, "checks", top,
+             [&](const Json& item, const Place& at) { study.checks.emplace_back(check(item, at)); });
         study.kept = kept(json, fields::study);
         return study;
     }
@@ -283,7 +285,8 @@ class StudyReader {
             column.pieces.push_back({Formula(formula), {}, {}});
         }
         list(json, "pieces", place, [&](const Json& item, const Place& at) {
-            column.pieces.push_back({Formula(text(item, "formula", at)), whole(item, "from", at), whole(item, "to", at)});
+            column.pieces.push_back(
+                {Formula(text(item, "formula", at)), whole(item, "from", at), whole(item, "to", at)});
         });
         Overrides overrides;
         list(json, "overrides", place, [&](const Json& item, const Place& at) {
@@ -362,12 +365,15 @@ class StudyReader {
         std::vector<RowIds::Run> runs;
         for (std::size_t at = 0; rows->is_array() && at < rows->size(); ++at) {
             const Json& run = (*rows)[at];
-            const bool pair = run.is_array() && run.size() == 2 && run[0].is_number_unsigned() && run[1].is_number_unsigned();
-            runs.push_back(pair ? RowIds::Run{run[0].get<std::uint64_t>(), run[1].get<std::uint64_t>()} : RowIds::Run{0, 0});
+            const bool pair =
+                run.is_array() && run.size() == 2 && run[0].is_number_unsigned() && run[1].is_number_unsigned();
+            runs.push_back(pair ? RowIds::Run{run[0].get<std::uint64_t>(), run[1].get<std::uint64_t>()}
+                                : RowIds::Run{0, 0});
         }
         const auto ids = rows->is_array() ? RowIds::from_runs(runs) : std::nullopt;
         if (!ids || ids->size() > 20'000'000) {
-            return wrong(place.field("rows"), "a number of rows, up to 20 million, or a list of pairs of a first id and a count");
+            return wrong(place.field("rows"),
+                         "a number of rows, up to 20 million, or a list of pairs of a first id and a count");
         }
         axis.ids = *ids;
     }
@@ -386,8 +392,10 @@ class StudyReader {
                 refuse("The table at %1 has two axes, which this version cannot open yet.", {place.text()});
             }
         });
-        list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
-        list(json, "columns", place, [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });
+        list(json, "ledge", place,
+             [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
+        list(json, "columns", place,
+             [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });
         list(json, "foot", place, [&](const Json& item, const Place& at) { table.foot.emplace_back(foot(item, at)); });
         if (table.axis.source == RowSource::typed) { // a script may leave out how many rows there are
             std::size_t rows = table.axis.ids.size();
@@ -488,7 +496,8 @@ class StudyReader {
     void resolve_foot(Study& study) {
         for (auto& shared : study.tables) {
             const bool by_name = std::any_of(shared->foot.begin(), shared->foot.end(), [&](const auto& line) {
-                return std::any_of(line->columns.begin(), line->columns.end(), [&](Id id) { return shared->column(id) == nullptr; });
+                return std::any_of(line->columns.begin(), line->columns.end(),
+                                   [&](Id id) { return shared->column(id) == nullptr; });
             });
             if (!by_name) {
                 continue;
@@ -497,9 +506,11 @@ class StudyReader {
             for (auto& line : table.foot) {
                 line.edit([&](FootLine& copy) {
                     for (Id& id : copy.columns) {
-                        const ColumnDefinition* named = table.column(id) != nullptr ? nullptr : table.column_named(id.str());
+                        const ColumnDefinition* named =
+                            table.column(id) != nullptr ? nullptr : table.column_named(id.str());
                         if (table.column(id) == nullptr && named == nullptr) {
-                            refuse("The foot line %1 of %2 names a column %3 that is not there.", {copy.label, table.name, id.str()});
+                            refuse("The foot line %1 of %2 names a column %3 that is not there.",
+                                   {copy.label, table.name, id.str()});
                         }
                         id = named != nullptr ? named->id : id;
                     }
@@ -533,14 +544,18 @@ std::size_t nesting(std::string_view file) {
 
 std::optional<Sentence> not_a_study(const Json& json) {
     if (!json.is_object() || !json.contains("format") || json["format"] != fields::format_mark) {
-        return Sentence{"This is not a Ledgefall study: it does not say \"format\": \"%1\" at its beginning.", {fields::format_mark}};
+        return Sentence{"This is not a Ledgefall study: it does not say \"format\": \"%1\" at its beginning.",
+                        {fields::format_mark}};
     }
     const auto version = json.find("version");
     if (version == json.end() || !version->is_number_integer()) {
-        return Sentence{"This study does not say which version of the format it has: its field version should be a whole number.", {}};
+        return Sentence{
+            "This study does not say which version of the format it has: its field version should be a whole number.",
+            {}};
     }
     if (version->get<std::int64_t>() > study_format_version) {
-        return Sentence{"This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.",
+        return Sentence{"This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it "
+                        "with that one.",
                         {version->dump(), std::to_string(study_format_version)}};
     }
     if (version->get<std::int64_t>() < 1) {
@@ -558,7 +573,8 @@ Result<Study> read_study(std::string_view file) {
     }
     constexpr std::size_t most_nesting = 200;
     if (nesting(file) > most_nesting) {
-        return Sentence{"The file is not a study: it nests brackets more than %1 deep.", {std::to_string(most_nesting)}};
+        return Sentence{"The file is not a study: it nests brackets more than %1 deep.",
+                        {std::to_string(most_nesting)}};
     }
     Json json;
     try {
@@ -570,7 +586,9 @@ Result<Study> read_study(std::string_view file) {
         const std::size_t start = before.rfind('\n') == std::string_view::npos ? 0 : before.rfind('\n') + 1;
         const std::string place = std::to_string(line);
         if (at >= file.size()) {
-            return Sentence{"The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.", {place}};
+            return Sentence{
+                "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.",
+                {place}};
         }
         return Sentence{"The file is not a study as it is: at line %1, character %2, it is not valid JSON.",
                         {place, std::to_string(before.size() - start + 1)}};

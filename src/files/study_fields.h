@@ -7,12 +7,13 @@ inline constexpr const char* format_mark = "ledgefall-study";
 inline constexpr const char* as_id = "id";
 
 inline constexpr const char* held[] = {"id", "name", "unit", "note", "value", "kind", "formula", "format"};
-inline constexpr const char* column[] = {"id",     "name",    "label",     "unit",   "note",  "kind",
+inline constexpr const char* column[] = {"id",     "name",    "label",  "unit",      "note",   "kind",
                                          "values", "formula", "pieces", "overrides", "format", "width"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
 inline constexpr const char* axis[] = {"source", "rows", "count"};
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot"};
-inline constexpr const char* study[] = {"format", "version", "language", "title", "note", "settings", "ledge", "tables", "checks"};
+inline constexpr const char* study[] = {"format",   "version", "language", "title", "note",
+                                        "settings", "ledge",   "tables",   "checks"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
 
 } // namespace ledgefall::fields

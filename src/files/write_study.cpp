@@ -1,8 +1,7 @@
+#include "core/value/date.h"
 #include "files/json_text.h"
 #include "files/study_fields.h"
 #include "files/study_json.h"
-
-#include "core/value/date.h"
 
 namespace ledgefall {
 namespace {
@@ -29,7 +28,8 @@ void put_kept(Json& json, const std::string& kept) {
 /// Whole numbers are written without a point, as people write them.
 Json number_json(double number) {
     constexpr double exact = 9007199254740992.0;
-    const bool whole = number == static_cast<double>(static_cast<std::int64_t>(std::abs(number) < exact ? number : 0.5));
+    const bool whole =
+        number == static_cast<double>(static_cast<std::int64_t>(std::abs(number) < exact ? number : 0.5));
     const bool negative_zero = number == 0 && std::signbit(number);
     return whole && !negative_zero ? Json(static_cast<std::int64_t>(number)) : Json(number);
 }
@@ -42,10 +42,14 @@ Json value_json(const Value& value) {
         return nullptr;
     }
     switch (value.kind()) {
-    case Kind::text: return value.text().str();
-    case Kind::yes_no: return value.yes();
-    case Kind::date: return write_date(value.number());
-    default: return number_json(value.number());
+    case Kind::text:
+        return value.text().str();
+    case Kind::yes_no:
+        return value.yes();
+    case Kind::date:
+        return write_date(value.number());
+    default:
+        return number_json(value.number());
     }
 }
 
@@ -166,7 +170,10 @@ Json foot_json(const FootLine& line) {
     for (const Id id : line.columns) {
         columns.push_back(id.str());
     }
-    Json json = {{"id", line.id.str()}, {"label", line.label}, {"formula", line.formula.text()}, {"columns", std::move(columns)}};
+    Json json = {{"id", line.id.str()},
+                 {"label", line.label},
+                 {"formula", line.formula.text()},
+                 {"columns", std::move(columns)}};
     put_format(json, line.format);
     put_kept(json, line.kept);
     return json;
@@ -209,7 +216,8 @@ Json table_json(const Table& table) {
 } // namespace
 
 std::string write_study(const Study& study) {
-    Json json = {{"format", fields::format_mark}, {"version", study_format_version}, {"language", 1}, {"title", study.title}};
+    Json json = {
+        {"format", fields::format_mark}, {"version", study_format_version}, {"language", 1}, {"title", study.title}};
     put(json, "note", study.note);
     json["settings"] = {{"seed", study.settings.seed},
                         {"quantile_type", study.settings.quantile_type},

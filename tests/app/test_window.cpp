@@ -1,12 +1,10 @@
 // The real window, driven by mouse and keys through a student's first hour.
 
-#include "window_driver.h"
-
 #include "app/look.h"
-
 #include "files/atomic_file.h"
 #include "files/delimited.h"
 #include "files/study_json.h"
+#include "window_driver.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -72,7 +70,8 @@ class TestWindow : public QObject {
         drive.key(Qt::Key_Return);
         QCOMPARE(drive.window.document().study().held_named("shift")->value.number(), 0.5);
 
-        // dev = x - mean(x), written on the slip, falls through all rows; then sq = dev^2 by typing = in the next column.
+        // dev = x - mean(x), written on the slip, falls through all rows; then sq = dev^2 by typing = in the next
+        // column.
         drive.click_heading(1);
         QVERIFY(drive.window.page()->slip().is_open());
         drive.keys(QStringLiteral("dev = x - mean("));
@@ -94,7 +93,8 @@ class TestWindow : public QObject {
 
         // Sums and means in the foot, chosen from the measures.
         for (QAction* action : drive.window.findChild<NewFootMenu*>()->actions()) {
-            if (action->text().startsWith(QStringLiteral("sum —")) || action->text().startsWith(QStringLiteral("mean —"))) {
+            if (action->text().startsWith(QStringLiteral("sum —")) ||
+                action->text().startsWith(QStringLiteral("mean —"))) {
                 action->trigger();
             }
         }
@@ -126,7 +126,8 @@ class TestWindow : public QObject {
         QVERIFY(!drive.window.isWindowModified());
         const QString table_path = folder.filePath(QStringLiteral("gravel.csv"));
         QVERIFY(drive.window.export_text(table_path));
-        QCOMPARE(QString::fromStdString(*read_file(table_path.toStdString())).section(QStringLiteral("\r\n"), 0, 1), QStringLiteral("x,dev,sq\r\n42,-7.5,56.25"));
+        QCOMPARE(QString::fromStdString(*read_file(table_path.toStdString())).section(QStringLiteral("\r\n"), 0, 1),
+                 QStringLiteral("x,dev,sq\r\n42,-7.5,56.25"));
         const Study before = drive.window.document().study();
         WindowDriver again;
         QVERIFY(again.window.open_path(path));
@@ -184,7 +185,9 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 3), QStringLiteral("÷ 0"));
         drive.click_cell(0, 3);
-        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("Pebbles.ratio, row 1: this divides by zero.")), qPrintable(drive.window.companion().story()));
+        QVERIFY2(
+            drive.window.companion().story().contains(QStringLiteral("Pebbles.ratio, row 1: this divides by zero.")),
+            qPrintable(drive.window.companion().story()));
     }
 
     void a_formula_that_does_not_parse_stays_as_typed() {
@@ -318,13 +321,16 @@ class TestWindow : public QObject {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
-        for (const QWidget* widget : std::initializer_list<const QWidget*>{&drive.window.page()->view(), &drive.window.page()->foot(), &drive.window.ledge(), &drive.window.companion(), &drive.window.page()->slip().line()}) {
+        for (const QWidget* widget : std::initializer_list<const QWidget*>{
+                 &drive.window.page()->view(), &drive.window.page()->foot(), &drive.window.ledge(),
+                 &drive.window.companion(), &drive.window.page()->slip().line()}) {
             QVERIFY(!widget->accessibleName().isEmpty());
         }
         const Id held = drive.table().ledge[0]->id;
         QVERIFY(drive.window.ledge().card(held)->accessibleDescription().contains(QStringLiteral("count(x)")));
         const TableModel& model = drive.window.page()->model();
-        QVERIFY(model.headerData(1, Qt::Horizontal, Qt::AccessibleTextRole).toString().contains(QStringLiteral("x - m")));
+        QVERIFY(
+            model.headerData(1, Qt::Horizontal, Qt::AccessibleTextRole).toString().contains(QStringLiteral("x - m")));
     }
 };
 

@@ -26,7 +26,9 @@ void when_dialog_opens(std::function<void(QWidget*)> act) {
     timer->start(10);
 }
 
-QString plain(QString text) { return text.remove(QLatin1Char('&')); }
+QString plain(QString text) {
+    return text.remove(QLatin1Char('&'));
+}
 
 } // namespace
 
@@ -41,9 +43,25 @@ bool WindowDriver::settle() {
     return QTest::qWaitFor([this] { return !window.document().computing(); }, 20000);
 }
 
-void WindowDriver::keys(const QString& text) { QTest::keyClicks(QApplication::focusWidget(), text); }
+QWidget* WindowDriver::target() {
+    if (QApplication::focusWidget() == nullptr) { // after a dialog, where no window manager gives the focus back
+        window.activateWindow();
+        (void)QTest::qWaitForWindowActive(&window);
+    }
+    return QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : window.focusWidget();
+}
 
-void WindowDriver::key(Qt::Key key, Qt::KeyboardModifiers modifiers) { QTest::keyClick(QApplication::focusWidget(), key, modifiers); }
+void WindowDriver::keys(const QString& text) {
+    for (const QChar c : text) { // one at a time: the first may open an editor that takes the rest
+        QTest::keyClicks(target(), QString(c));
+        QCoreApplication::processEvents();
+    }
+}
+
+void WindowDriver::key(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    QTest::keyClick(target(), key, modifiers);
+    QCoreApplication::processEvents(); // an editor hands over what was typed once the key is done with
+}
 
 void WindowDriver::click_cell(int row, int column) {
     TableView& view = window.page()->view();
@@ -54,12 +72,14 @@ void WindowDriver::click_cell(int row, int column) {
 
 void WindowDriver::click_heading(int section) {
     TableHeading& heading = window.page()->view().heading();
-    QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, {heading.sectionViewportPosition(section) + 20, 20});
+    QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
+                      {heading.sectionViewportPosition(section) + 20, 20});
 }
 
 void WindowDriver::double_click_heading(int section) {
     TableHeading& heading = window.page()->view().heading();
-    QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, {heading.sectionViewportPosition(section) + 20, 20});
+    QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
+                       {heading.sectionViewportPosition(section) + 20, 20});
 }
 
 void WindowDriver::command(const QString& text) {
@@ -94,10 +114,16 @@ void WindowDriver::press_button_of_next_dialog(const QString& wanted) {
     });
 }
 
-QString WindowDriver::shown(int row, int column) { return window.page()->model().index(row, column).data().toString(); }
+QString WindowDriver::shown(int row, int column) {
+    return window.page()->model().index(row, column).data().toString();
+}
 
-QString WindowDriver::foot(int line, int column) { return window.page()->foot().foot().index(line, column).data().toString(); }
+QString WindowDriver::foot(int line, int column) {
+    return window.page()->foot().foot().index(line, column).data().toString();
+}
 
-const Table& WindowDriver::table() { return *window.page()->model().table(); }
+const Table& WindowDriver::table() {
+    return *window.page()->model().table();
+}
 
 } // namespace ledgefall::testing

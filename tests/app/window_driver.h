@@ -15,16 +15,17 @@ class WindowDriver {
 
     /// Waits until all that was asked for is worked out.
     bool settle();
-    void keys(const QString& text);                       ///< typed to what has the focus
+    void keys(const QString& text); ///< typed to what has the focus
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click_cell(int row, int column);
     void click_heading(int section);
     void double_click_heading(int section);
-    void command(const QString& text);                    ///< a menu's command, by its words
+    void command(const QString& text); ///< a menu's command, by its words
     /// Answers the next dialog: its line gets `text`, or the button of that name is pressed.
     void answer(const QString& text);
     void press_button_of_next_dialog(const QString& button);
 
+    QWidget* target(); ///< what has the focus
     QString shown(int row, int column);
     QString foot(int line, int column);
     const Table& table();

@@ -1,8 +1,7 @@
 // Edits of a study: names keep their meaning, removal says who uses what, cells follow their rows, undo has no end.
 
-#include "working.h"
-
 #include "core/study/history.h"
+#include "working.h"
 
 using namespace ledgefall;
 using namespace ledgefall::testing;

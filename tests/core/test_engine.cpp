@@ -1,10 +1,9 @@
 // What follows and what stays; rows that depend on rows; rings; what is worked out anew; stopping.
 
-#include "working.h"
-
 #include "core/engine/explain.h"
 #include "core/engine/marks.h"
 #include "core/engine/plan.h"
+#include "working.h"
 
 #include <chrono>
 #include <cmath>
@@ -51,11 +50,11 @@ class TestEngine : public QObject {
             {"max(x[..i])", {2, 6, 12, 12}},
             {"sum(x[2..3])", {18, 18, 18, 18}},
             {"count(x < x[i])", {0, 2, 3, 1}},
-            {"count(x < x[i] + y[i])", {1, 2, 3, 2}},
+            {"count(x < x[i] + y[i])", {1, 0, 4, 0}},
             {"sum(x where x > x[i])", {22, 12, 0, 18}},
-            {"mean(x[i], y[i])", {1.5, 6, 7.5, 2}},
+            {"mean(x[i], y[i])", {1.5, 6, 7.5, 4}},
             {"sum(x[i] .. z[i])", {7, 6, 20, 10}},
-            {"sum(x .. z)", {47, 47, 47, 47}},
+            {"sum(x .. z)", {43, 43, 43, 43}},
             {"max((x, y), z)", {12, 12, 12, 12}},
             {"if x > 5 then x else 0", {0, 6, 12, 0}},
             {"y", {1, gap, 3, gap}},
@@ -81,7 +80,10 @@ class TestEngine : public QObject {
         bench.work("w = " + formula.toStdString());
         const std::vector<double> wanted(expected.begin(), expected.end());
         const std::vector<double> found = bench.cells("w");
-        QVERIFY2(same(found, wanted), qPrintable(QString::fromStdString(bench.cell("w", 1).is_fault() ? explain(bench.study, bench.cell("w", 1).fault()).text() : "values differ")));
+        QVERIFY2(same(found, wanted),
+                 qPrintable(QString::fromStdString(bench.cell("w", 1).is_fault()
+                                                       ? explain(bench.study, bench.cell("w", 1).fault()).text()
+                                                       : "values differ")));
     }
 
     void blocks_and_chunks_agree_with_plain_loops() {
@@ -108,7 +110,10 @@ class TestEngine : public QObject {
         Id stones;
         bench.take(add_table(bench.study, "Stones", &stones));
         bench.take(add_columns(bench.study, stones, {{"size", "size", "", Column::numbers({3, 9.5, 10, 25, 14, 10})}}));
-        bench.work("f = count(lower <= Stones.size < upper)").work("share = f / count(Stones.size)").work("nth = Stones.size[i]").work("third = Stones.size[3]");
+        bench.work("f = count(lower <= Stones.size < upper)")
+            .work("share = f / count(Stones.size)")
+            .work("nth = Stones.size[i]")
+            .work("third = Stones.size[3]");
         QVERIFY(same(bench.cells("f"), {2, 3, 1}));
         QVERIFY(same(bench.cells("nth"), {3, 9.5, 10}));
         QVERIFY(same(bench.cells("third"), {10, 10, 10}));
@@ -134,7 +139,8 @@ class TestEngine : public QObject {
         bench.rows("500").held("dt = 0.01").held("g = 9.81");
         bench.study = *hold(bench.study, Id(), "drag = 0.2");
         Study study = bench.study;
-        for (const char* definition : {"v = first 0 then v[i-1] + a[i-1] * dt", "a = g - drag * v", "h = first 50 then h[i-1] - v * dt"}) {
+        for (const char* definition :
+             {"v = first 0 then v[i-1] + a[i-1] * dt", "a = g - drag * v", "h = first 50 then h[i-1] - v * dt"}) {
             study = *write_column(study, bench.table, definition); // a ring until the second is there
         }
         bench.take(study);
@@ -318,7 +324,8 @@ class TestEngine : public QObject {
         const auto marks = marks_of(*parse_formula(formula).tree, bench.study, bench.study.table(bench.table));
         std::string shown;
         for (const Mark& mark : marks) {
-            shown += formula.substr(mark.span.from, mark.span.to - mark.span.from) + (mark.manner == Manner::stays ? " stays; " : " follows; ");
+            shown += formula.substr(mark.span.from, mark.span.to - mark.span.from) +
+                     (mark.manner == Manner::stays ? " stays; " : " follows; ");
         }
         QCOMPARE(shown, std::string("x follows; x stays; p stays; x[i-1] follows; x[1] stays; x[1..i] follows; "));
     }

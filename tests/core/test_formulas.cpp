@@ -10,28 +10,50 @@ namespace {
 
 const char* sign(Operator op) {
     switch (op) {
-    case Operator::logical_or: return "or";
-    case Operator::logical_and: return "and";
-    case Operator::logical_not: return "not";
-    case Operator::equal: return "=";
-    case Operator::not_equal: return "!=";
-    case Operator::less: return "<";
-    case Operator::less_equal: return "<=";
-    case Operator::greater: return ">";
-    case Operator::greater_equal: return ">=";
-    case Operator::approximately: return "~=";
-    case Operator::in: return "in";
-    case Operator::add: return "+";
-    case Operator::subtract: return "-";
-    case Operator::multiply: return "*";
-    case Operator::divide: return "/";
-    case Operator::modulo: return "mod";
-    case Operator::negate: return "neg";
-    case Operator::power: return "^";
-    case Operator::percent: return "%";
-    case Operator::factorial: return "!";
-    case Operator::degree: return "deg";
-    case Operator::root: return "root";
+    case Operator::logical_or:
+        return "or";
+    case Operator::logical_and:
+        return "and";
+    case Operator::logical_not:
+        return "not";
+    case Operator::equal:
+        return "=";
+    case Operator::not_equal:
+        return "!=";
+    case Operator::less:
+        return "<";
+    case Operator::less_equal:
+        return "<=";
+    case Operator::greater:
+        return ">";
+    case Operator::greater_equal:
+        return ">=";
+    case Operator::approximately:
+        return "~=";
+    case Operator::in:
+        return "in";
+    case Operator::add:
+        return "+";
+    case Operator::subtract:
+        return "-";
+    case Operator::multiply:
+        return "*";
+    case Operator::divide:
+        return "/";
+    case Operator::modulo:
+        return "mod";
+    case Operator::negate:
+        return "neg";
+    case Operator::power:
+        return "^";
+    case Operator::percent:
+        return "%";
+    case Operator::factorial:
+        return "!";
+    case Operator::degree:
+        return "deg";
+    case Operator::root:
+        return "root";
     }
     return "?";
 }
@@ -44,26 +66,51 @@ std::string shape(const Node* node) {
     std::string head;
     switch (node->type) {
     case NodeType::number:
-    case NodeType::word: return node->text;
-    case NodeType::text: return '"' + node->text + '"';
-    case NodeType::name: return node->owner.empty() ? node->text : node->owner + "." + node->text;
-    case NodeType::index: head = "at"; break;
-    case NodeType::range: head = ".."; break;
-    case NodeType::call: head = node->text; break;
-    case NodeType::where: head = "where"; break;
-    case NodeType::bound: head = "for " + node->text; break;
-    case NodeType::given: head = "given"; break;
+    case NodeType::word:
+        return node->text;
+    case NodeType::text:
+        return '"' + node->text + '"';
+    case NodeType::name:
+        return node->owner.empty() ? node->text : node->owner + "." + node->text;
+    case NodeType::index:
+        head = "at";
+        break;
+    case NodeType::range:
+        head = "..";
+        break;
+    case NodeType::call:
+        head = node->text;
+        break;
+    case NodeType::where:
+        head = "where";
+        break;
+    case NodeType::bound:
+        head = "for " + node->text;
+        break;
+    case NodeType::given:
+        head = "given";
+        break;
     case NodeType::unary:
-    case NodeType::binary: head = sign(node->op); break;
+    case NodeType::binary:
+        head = sign(node->op);
+        break;
     case NodeType::chain:
         for (const Operator op : node->ops) {
             head += sign(op);
         }
         break;
-    case NodeType::choice: head = "if"; break;
-    case NodeType::recurrence: head = "first"; break;
-    case NodeType::absolute: head = "abs"; break;
-    case NodeType::list: head = "list"; break;
+    case NodeType::choice:
+        head = "if";
+        break;
+    case NodeType::recurrence:
+        head = "first";
+        break;
+    case NodeType::absolute:
+        head = "abs";
+        break;
+    case NodeType::list:
+        head = "list";
+        break;
     }
     std::string out = "(" + head;
     for (const NodePtr& kid : node->kids) {
@@ -165,7 +212,8 @@ class TestFormulas : public QObject {
         QFETCH(QString, part);
         const ParsedFormula parsed = parse_formula(text.toStdString());
         QVERIFY(parsed.tree == nullptr);
-        QVERIFY2(QString::fromStdString(parsed.mistake->what.text()).contains(part), parsed.mistake->what.text().c_str());
+        QVERIFY2(QString::fromStdString(parsed.mistake->what.text()).contains(part),
+                 parsed.mistake->what.text().c_str());
         QCOMPARE(static_cast<int>(parsed.mistake->span.from), from);
         QVERIFY(parsed.mistake->span.to <= static_cast<std::uint32_t>(text.toStdString().size()));
     }

@@ -1,9 +1,8 @@
 // Every function and measure of the catalogue, against references computed independently: exact fractions where the
 // values allow it (by rational arithmetic), tables of logarithms and roots, and what must hold at the edges.
 
-#include "working.h"
-
 #include "core/engine/catalogue.h"
+#include "working.h"
 
 #include <cmath>
 
@@ -12,7 +11,8 @@ using namespace ledgefall::testing;
 
 namespace {
 
-const std::vector<double> pebbles = {42, 57, 38, 61, 49, 53, 44, 70, 35, 58, 47, 51, 66, 40, 55, 48, 62, 45, 52, 39, 59, 50, 46, 54};
+const std::vector<double> pebbles = {42, 57, 38, 61, 49, 53, 44, 70, 35, 58, 47, 51,
+                                     66, 40, 55, 48, 62, 45, 52, 39, 59, 50, 46, 54};
 
 } // namespace
 
@@ -25,7 +25,8 @@ class TestNumbers : public QObject {
         for (const Function& function : catalogue()) {
             const Value value = bench.value(std::string(function.example));
             QVERIFY2(value.plain(), function.example.data());
-            QCOMPARE(write_cell(value), std::string(function.example_result));
+            QVERIFY2(write_cell(value) == function.example_result,
+                     (std::string(function.example) + " gives " + write_cell(value)).c_str());
         }
     }
 
@@ -153,16 +154,34 @@ class TestNumbers : public QObject {
         QTest::addColumn<QString>("formula");
         QTest::addColumn<int>("cause");
         const std::pair<const char*, Cause> rows[] = {
-            {"1/0", Cause::division_by_zero},     {"0/0", Cause::division_by_zero},   {"5 mod 0", Cause::division_by_zero},
-            {"0^-1", Cause::division_by_zero},    {"sqrt(-1)", Cause::out_of_domain}, {"√(0 - 4)", Cause::out_of_domain},
-            {"(-8)^0.5", Cause::out_of_domain},   {"ln(0)", Cause::out_of_domain},    {"ln(-1)", Cause::out_of_domain},
-            {"log10(0)", Cause::out_of_domain},   {"asin(2)", Cause::out_of_domain},  {"log(2, 1)", Cause::out_of_domain},
-            {"xlnx(-1)", Cause::out_of_domain},   {"2.5!", Cause::out_of_domain},     {"1000000!", Cause::too_large},
-            {"exp(1000)", Cause::too_large},      {"10^400", Cause::too_large},       {"round(1, 0.5)", Cause::out_of_domain},
-            {"\"a\" + 1", Cause::wrong_kind},     {"sum(\"a\")", Cause::wrong_kind},  {"1 = \"a\"", Cause::wrong_kind},
-            {"not 1", Cause::wrong_kind},         {"sqrt(1, 2)", Cause::wrong_arguments},
-            {"sqt(1)", Cause::unknown_name},      {"nothing", Cause::unknown_name},   {"sum(k for k in 0..1e12)", Cause::too_large},
-            {"if 1 then 2 else 3", Cause::wrong_kind}, {"if yes then 2 else \"a\"", Cause::wrong_kind},
+            {"1/0", Cause::division_by_zero},
+            {"0/0", Cause::division_by_zero},
+            {"5 mod 0", Cause::division_by_zero},
+            {"0^-1", Cause::division_by_zero},
+            {"sqrt(-1)", Cause::out_of_domain},
+            {"√(0 - 4)", Cause::out_of_domain},
+            {"(-8)^0.5", Cause::out_of_domain},
+            {"ln(0)", Cause::out_of_domain},
+            {"ln(-1)", Cause::out_of_domain},
+            {"log10(0)", Cause::out_of_domain},
+            {"asin(2)", Cause::out_of_domain},
+            {"log(2, 1)", Cause::out_of_domain},
+            {"xlnx(-1)", Cause::out_of_domain},
+            {"2.5!", Cause::out_of_domain},
+            {"1000000!", Cause::too_large},
+            {"exp(1000)", Cause::too_large},
+            {"10^400", Cause::too_large},
+            {"round(1, 0.5)", Cause::out_of_domain},
+            {"\"a\" + 1", Cause::wrong_kind},
+            {"sum(\"a\")", Cause::wrong_kind},
+            {"1 = \"a\"", Cause::wrong_kind},
+            {"not 1", Cause::wrong_kind},
+            {"sqrt(1, 2)", Cause::wrong_arguments},
+            {"sqt(1)", Cause::unknown_name},
+            {"nothing", Cause::unknown_name},
+            {"sum(k for k in 0..1e12)", Cause::too_large},
+            {"if 1 then 2 else 3", Cause::wrong_kind},
+            {"if yes then 2 else \"a\"", Cause::wrong_kind},
         };
         for (const auto& [formula, cause] : rows) {
             QTest::newRow(formula) << QString::fromUtf8(formula) << static_cast<int>(cause);

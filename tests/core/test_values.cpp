@@ -42,7 +42,8 @@ class TestValues : public QObject {
         QCOMPARE(read_date("2024-03-01").value() - read_date("2024-02-28").value(), 2.0);
         QCOMPARE(write_date(*read_date("2026-05-31 14:30")), std::string("2026-05-31 14:30"));
         QCOMPARE(write_date(*read_date("1931-12-05T08:09:10")), std::string("1931-12-05 08:09:10"));
-        for (const char* wrong : {"2026-02-29", "2026-13-01", "2026-1-1", "2026-01-01x", "2026-01-01 24:00", "31.12.2026"}) {
+        for (const char* wrong :
+             {"2026-02-29", "2026-13-01", "2026-1-1", "2026-01-01x", "2026-01-01 24:00", "31.12.2026"}) {
             QVERIFY2(!read_date(wrong), wrong);
         }
     }

@@ -29,7 +29,9 @@ class Bench {
         }
         return column(name, Column::of(Kind::text, cells));
     }
-    Bench& column(const std::string& name, const Column& cells) { return take(add_columns(study, table, {{name, name, "", cells}})); }
+    Bench& column(const std::string& name, const Column& cells) {
+        return take(add_columns(study, table, {{name, name, "", cells}}));
+    }
     Bench& rows(const std::string& count) { return take(count_rows(study, table, count)); }
     Bench& work(const std::string& definition) { return take(write_column(study, table, definition)); }
     Bench& held(const std::string& definition) { return take(hold(study, Id(), definition)); }
@@ -80,6 +82,8 @@ class Bench {
     ResultsPtr results;
 };
 
-inline bool near(double a, double b, double relative = 1e-14) { return a == b || std::fabs(a - b) <= relative * std::max(std::fabs(a), std::fabs(b)); }
+inline bool near(double a, double b, double relative = 1e-14) {
+    return a == b || std::fabs(a - b) <= relative * std::max(std::fabs(a), std::fabs(b));
+}
 
 } // namespace ledgefall::testing

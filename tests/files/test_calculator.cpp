@@ -27,8 +27,10 @@ class TestCalculator : public QObject {
 
   private Q_SLOTS:
     void options_apply_in_their_order() {
-        QCOMPARE(out({{Do::hold, "p = 0.25"}, {Do::value, "p"}, {Do::hold, "p = 0.5"}, {Do::value, "1 - p"}}), std::string("0.25\n0.5\n"));
-        QCOMPARE(out({{Do::rows, "4"}, {Do::column, "z = row^2"}, {Do::value, "sum(z)"}, {Do::table, "Data"}}), std::string("30\nz\n1\n4\n9\n16\n"));
+        QCOMPARE(out({{Do::hold, "p = 0.25"}, {Do::value, "p"}, {Do::hold, "p = 0.5"}, {Do::value, "1 - p"}}),
+                 std::string("0.25\n0.5\n"));
+        QCOMPARE(out({{Do::rows, "4"}, {Do::column, "z = row^2"}, {Do::value, "sum(z)"}, {Do::table, "Data"}}),
+                 std::string("30\nz\n1\n4\n9\n16\n"));
     }
 
     void values_read_back_to_the_same_double() {
@@ -39,23 +41,28 @@ class TestCalculator : public QObject {
 
     void the_demo_is_worked_out() {
         const std::string demo = DEMO_FOLDER "/marrow-beck.ledgefall";
-        QCOMPARE(out({{Do::value, "s"}, {Do::value, "sd(x)"}}, demo), std::string("9.080856596254515\n9.080856596254515\n"));
+        QCOMPARE(out({{Do::value, "s"}, {Do::value, "sd(x)"}}, demo),
+                 std::string("9.080856596254515\n9.080856596254515\n"));
         QCOMPARE(out({{Do::value, "sum(share)"}}, demo, "Invertebrates"), std::string("1\n"));
-        QCOMPARE(out({{Do::check, ""}}, demo), std::string("holds: by hand as by measure\nholds: shares add up to 1\nholds: deviations cancel\n"));
+        QCOMPARE(out({{Do::check, ""}}, demo),
+                 std::string("holds: by hand as by measure\nholds: shares add up to 1\nholds: deviations cancel\n"));
         QCOMPARE(out({{Do::hold, "k = 0"}, {Do::value, "round(x[last], 6)"}}, demo, "Puck"), std::string("0.8\n"));
     }
 
     void broken_checks_say_so() {
         const std::string demo = DEMO_FOLDER "/marrow-beck.ledgefall";
         const std::string told = out({{Do::column, "sq = dev^2 + 1"}, {Do::check, ""}}, demo);
-        QVERIFY2(told.find("broken: by hand as by measure (the standard deviation by hand differs from sd(x))") != std::string::npos, told.c_str());
+        QVERIFY2(told.find("broken: by hand as by measure (the standard deviation by hand differs from sd(x))") !=
+                     std::string::npos,
+                 told.c_str());
     }
 
     void faults_name_column_row_and_cause() {
         const QTemporaryDir folder;
         const std::string file = folder.filePath(QStringLiteral("x.csv")).toStdString();
         QVERIFY(write_file(file, "x\n4\n0\n2\n"));
-        QCOMPARE(out({{Do::column, "y = 1 / x"}, {Do::table, "Data"}}, file), std::string("refused: Data.y, row 2: this divides by zero."));
+        QCOMPARE(out({{Do::column, "y = 1 / x"}, {Do::table, "Data"}}, file),
+                 std::string("refused: Data.y, row 2: this divides by zero."));
         QVERIFY(out({{Do::value, "mean(y)"}}, file).starts_with("refused: "));
         QVERIFY(out({{Do::value, "1 +"}}).find("character 4") != std::string::npos);
         QVERIFY(out({{Do::table, "Nope"}}).starts_with("refused: There is no table"));
@@ -79,10 +86,12 @@ class TestCalculator : public QObject {
             process.waitForFinished();
             return std::tuple(process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError());
         };
-        const auto fine = run({QStringLiteral("--value"), QStringLiteral("6*7"), QStringLiteral("--hold"), QStringLiteral("p = 1"), QStringLiteral("--value"), QStringLiteral("-p")});
+        const auto fine = run({QStringLiteral("--value"), QStringLiteral("6*7"), QStringLiteral("--hold"),
+                               QStringLiteral("p = 1"), QStringLiteral("--value"), QStringLiteral("-p")});
         QCOMPARE(std::get<0>(fine), 0);
         QCOMPARE(std::get<1>(fine), QByteArray("42\n-1\n"));
-        const auto fault = run({QStringLiteral("--value"), QStringLiteral("2"), QStringLiteral("--value"), QStringLiteral("1/0")});
+        const auto fault =
+            run({QStringLiteral("--value"), QStringLiteral("2"), QStringLiteral("--value"), QStringLiteral("1/0")});
         QCOMPARE(std::get<0>(fault), 1);
         QCOMPARE(std::get<1>(fault), QByteArray());
         QCOMPARE(std::get<2>(fault).count('\n'), 1);

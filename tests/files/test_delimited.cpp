@@ -82,7 +82,8 @@ class TestDelimited : public QObject {
     }
 
     void columns_have_kinds_labels_and_units() {
-        const auto columns = columns_of(read("Length [mm],Day,Wet,Site,Length [mm]\n12.5,2026-05-04,yes,pool,1\nabout 9,2026-05-05,no,,2\n3,,no,weir,3\n"));
+        const auto columns = columns_of(read("Length [mm],Day,Wet,Site,Length [mm]\n12.5,2026-05-04,yes,pool,1\nabout "
+                                             "9,2026-05-05,no,,2\n3,,no,weir,3\n"));
         QCOMPARE(columns[0].label, std::string("Length"));
         QCOMPARE(columns[0].unit, std::string("mm"));
         QCOMPARE(columns[0].name, std::string("length"));
@@ -95,7 +96,8 @@ class TestDelimited : public QObject {
     }
 
     void what_is_written_reads_back() {
-        Study study = study_of(read("name,x,when,\"odd, name\"\n\"a \"\"b\"\", c\",0.1,2026-05-04,1e-7\n,,,\n\" edge \",-3,2026-05-06,123456789.125\n"));
+        Study study = study_of(read("name,x,when,\"odd, name\"\n\"a \"\"b\"\", c\",0.1,2026-05-04,1e-7\n,,,\n\" edge "
+                                    "\",-3,2026-05-06,123456789.125\n"));
         const Id table = study.tables.front()->id;
         for (const char delimiter : {',', ';', '\t'}) {
             const Dialect dialect{delimiter, delimiter == ';' ? ',' : '.', true};

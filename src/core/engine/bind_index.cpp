@@ -8,11 +8,14 @@ namespace ledgefall {
 
 TermPtr Binder::row_of_formula(const Node& node) {
     if (node.text == "j") {
-        return fail(Cause::not_supported, node.span, {"j is a column of a two-way table, which cannot be worked out yet.", {}});
+        return fail(Cause::not_supported, node.span,
+                    {"j is a column of a two-way table, which cannot be worked out yet.", {}});
     }
     if (!scope_.has_rows) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {"[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].", {}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {"[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].",
+             {}});
     }
     auto made = std::make_shared<Term>();
     made->type = TermType::row_number;
@@ -27,8 +30,9 @@ std::optional<std::int64_t> Binder::shift_of(const Node& place) const {
     if (is_word(place, "i")) {
         return 0;
     }
-    const bool steps = place.type == NodeType::binary && (place.op == Operator::add || place.op == Operator::subtract) &&
-                       is_word(place.kid(0), "i") && place.kid(1).type == NodeType::number;
+    const bool steps = place.type == NodeType::binary &&
+                       (place.op == Operator::add || place.op == Operator::subtract) && is_word(place.kid(0), "i") &&
+                       place.kid(1).type == NodeType::number;
     if (!steps) {
         return std::nullopt;
     }
@@ -43,15 +47,18 @@ std::optional<std::int64_t> Binder::shift_of(const Node& place) const {
 TermPtr Binder::index(const Node& node) {
     const Node& base = node.kid(0);
     if (node.kids.size() > 2) {
-        return fail(Cause::not_supported, node.span, {"Two places in brackets belong to a two-way table, which cannot be worked out yet.", {}});
+        return fail(Cause::not_supported, node.span,
+                    {"Two places in brackets belong to a two-way table, which cannot be worked out yet.", {}});
     }
     const bool each = is_word(base, "each") && scope_.each != nullptr;
     if (base.type != NodeType::name && !each) {
-        return fail(Cause::wrong_arguments, node.span, {"Only a column can have a row in square brackets after it.", {}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Only a column can have a row in square brackets after it.", {}});
     }
     const Binding binding = each ? Binding{scope_.own, scope_.each, nullptr} : bound(base);
     if (binding.held != nullptr) {
-        return fail(Cause::wrong_arguments, node.span, {"%1 is a held value and has no rows: leave out the brackets.", {base.text}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a held value and has no rows: leave out the brackets.", {base.text}});
     }
     return binding.column == nullptr ? nameless(base) : indexed_column(node, binding, node.kid(1));
 }
@@ -59,10 +66,12 @@ TermPtr Binder::index(const Node& node) {
 TermPtr Binder::indexed_column(const Node& node, const Binding& binding, const Node& place) {
     if (place.type == NodeType::range) {
         // The measure around it has taken the range as its rows, so that the column runs over them.
-        const bool running = !levels_.empty() && levels_.back().range != nullptr && levels_.back().table == binding.table->id;
+        const bool running =
+            !levels_.empty() && levels_.back().range != nullptr && levels_.back().table == binding.table->id;
         return running ? column(node.kid(0), binding)
                        : fail(Cause::wrong_arguments, node.span,
-                              {"A range of rows can stand only in a measure, as in sum(%1[1..i]).", {binding.column->name}});
+                              {"A range of rows can stand only in a measure, as in sum(%1[1..i]).",
+                               {binding.column->name}});
     }
     auto made = std::make_shared<Term>();
     made->id = binding.column->id;

@@ -103,7 +103,8 @@ TermPtr Binder::measure(const Node& node, const Function& function) {
                     {"%1 is written %2: it needs values.", {std::string(function.name), function.signature()}});
     }
     if (levels_.size() >= most_levels) {
-        return fail(Cause::wrong_arguments, node.span, {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
     }
     if (node.kids.size() == 1 && node.kid(0).type == NodeType::bound) {
         return bound_sum(node.kid(0), function);
@@ -138,7 +139,8 @@ bool Binder::bind_range(const Node* range, MeasureTerm& measure) {
     const auto end = [this](const NodePtr& node, TermPtr& out) {
         out = node ? term(*node) : nullptr;
         if (out && out->kind != Kind::number) {
-            out = fail(Cause::wrong_kind, node->span, {"A row is a number, and this is %1.", {kind_in_words(out->kind)}});
+            out =
+                fail(Cause::wrong_kind, node->span, {"A row is a number, and this is %1.", {kind_in_words(out->kind)}});
         }
         return !node || out;
     };
@@ -161,11 +163,13 @@ bool Binder::bind_samples(const Node& node, const Function& function, MeasureTer
         if ((on & runs) == 0) {
             const bool most = function.name == "max";
             const std::string offered = most || function.name == "min" ? most ? "larger" : "smaller" : "";
-            offered.empty() ? fail(Cause::wrong_arguments, sample.value->span,
-                                   {"%1 is taken of whole columns here, and this is a single value: leave it out.", {std::string(function.name)}})
-                            : fail(Cause::wrong_arguments, sample.value->span,
-                                   {"%1 is taken of whole columns, and this is a single value. Row by row, write %2(a, b).",
-                                    {std::string(function.name), offered}});
+            offered.empty()
+                ? fail(Cause::wrong_arguments, sample.value->span,
+                       {"%1 is taken of whole columns here, and this is a single value: leave it out.",
+                        {std::string(function.name)}})
+                : fail(Cause::wrong_arguments, sample.value->span,
+                       {"%1 is taken of whole columns, and this is a single value. Row by row, write %2(a, b).",
+                        {std::string(function.name), offered}});
             return false;
         }
     }
@@ -186,7 +190,8 @@ bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm&
     }
     const bool conditional = node.type == NodeType::where;
     if (conditional && (node.kid(0).type == NodeType::list || node.kid(0).type == NodeType::range)) {
-        fail(Cause::not_supported, node.span, {"where can follow one value at a time: write it after each of them.", {}});
+        fail(Cause::not_supported, node.span,
+             {"where can follow one value at a time: write it after each of them.", {}});
         return false;
     }
     Sample sample;
@@ -196,8 +201,9 @@ bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm&
         return false;
     }
     if (conditional && sample.condition->kind != Kind::yes_no) {
-        fail(Cause::wrong_kind, node.kid(1).span,
-             {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(sample.condition->kind)}});
+        fail(
+            Cause::wrong_kind, node.kid(1).span,
+            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(sample.condition->kind)}});
         return false;
     }
     const Argument& wanted = function.arguments.front();
@@ -216,14 +222,17 @@ bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm&
 
 /// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
 bool Binder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure) {
-    const auto named = [](const Node* node) -> const Node& { return node->type == NodeType::index ? node->kid(0) : *node; };
+    const auto named = [](const Node* node) -> const Node& {
+        return node->type == NodeType::index ? node->kid(0) : *node;
+    };
     const Node& first = named(range.kids[0].get());
     const Node& last = named(range.kids[1].get());
     const bool indexed = range.kid(0).type == NodeType::index;
     const Binding from = first.type == NodeType::name ? bound(first) : Binding();
     const Binding to = last.type == NodeType::name ? bound(last) : Binding();
     const bool alike = range.kid(0).type == range.kid(1).type && from.column != nullptr && to.column != nullptr &&
-                       from.table == to.table && (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
+                       from.table == to.table &&
+                       (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
     if (!alike) {
         fail(Cause::wrong_arguments, range.span,
              {"Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.", {}});
@@ -237,12 +246,15 @@ bool Binder::add_columns_between(const Node& range, const Function& function, Me
         }
         const Binding binding{from.table, &*column, nullptr};
         Sample sample;
-        sample.value = indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
+        sample.value =
+            indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
         if (!sample.value) {
             return false;
         }
         if (sample.value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
-            fail(Cause::wrong_kind, range.span, {"Between these columns stands %1, which holds %2.", {column->name, kind_in_words(sample.value->kind)}});
+            fail(Cause::wrong_kind, range.span,
+                 {"Between these columns stands %1, which holds %2.",
+                  {column->name, kind_in_words(sample.value->kind)}});
             return false;
         }
         measure.samples.push_back(std::move(sample));
@@ -250,7 +262,8 @@ bool Binder::add_columns_between(const Node& range, const Function& function, Me
             return true;
         }
     }
-    fail(Cause::wrong_arguments, range.span, {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
+    fail(Cause::wrong_arguments, range.span,
+         {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
     return false;
 }
 
@@ -281,7 +294,8 @@ TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> me
     made->type = TermType::measure;
     made->span = node.span;
     made->kind = function.keeps_kind ? sample_kind : Kind::number;
-    measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition : function.make;
+    measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition
+                                                                                         : function.make;
     for (const Sample& sample : measure->samples) {
         made->on |= sample.value->on | (sample.condition ? sample.condition->on : 0);
     }

@@ -10,38 +10,64 @@ namespace {
 
 std::string_view sign_of(Operator op) {
     switch (op) {
-    case Operator::logical_or: return "or";
-    case Operator::logical_and: return "and";
-    case Operator::logical_not: return "not";
-    case Operator::equal: return "=";
-    case Operator::not_equal: return "≠";
-    case Operator::less: return "<";
-    case Operator::less_equal: return "≤";
-    case Operator::greater: return ">";
-    case Operator::greater_equal: return "≥";
-    case Operator::approximately: return "≈";
-    case Operator::in: return "in";
-    case Operator::add: return "+";
-    case Operator::subtract: return "−";
-    case Operator::multiply: return "×";
-    case Operator::divide: return "/";
-    case Operator::modulo: return "mod";
-    case Operator::negate: return "−";
-    case Operator::power: return "^";
-    case Operator::percent: return "%";
-    case Operator::factorial: return "!";
-    case Operator::degree: return "°";
-    case Operator::root: return "√";
+    case Operator::logical_or:
+        return "or";
+    case Operator::logical_and:
+        return "and";
+    case Operator::logical_not:
+        return "not";
+    case Operator::equal:
+        return "=";
+    case Operator::not_equal:
+        return "≠";
+    case Operator::less:
+        return "<";
+    case Operator::less_equal:
+        return "≤";
+    case Operator::greater:
+        return ">";
+    case Operator::greater_equal:
+        return "≥";
+    case Operator::approximately:
+        return "≈";
+    case Operator::in:
+        return "in";
+    case Operator::add:
+        return "+";
+    case Operator::subtract:
+        return "−";
+    case Operator::multiply:
+        return "×";
+    case Operator::divide:
+        return "/";
+    case Operator::modulo:
+        return "mod";
+    case Operator::negate:
+        return "−";
+    case Operator::power:
+        return "^";
+    case Operator::percent:
+        return "%";
+    case Operator::factorial:
+        return "!";
+    case Operator::degree:
+        return "°";
+    case Operator::root:
+        return "√";
     }
     return "?";
 }
 
 std::string_view domain_of(Operator op) {
     switch (op) {
-    case Operator::root: return "√ takes numbers from 0 up";
-    case Operator::factorial: return "! takes whole numbers from 0 up";
-    case Operator::power: return "a negative number has no such power";
-    default: return "";
+    case Operator::root:
+        return "√ takes numbers from 0 up";
+    case Operator::factorial:
+        return "! takes whole numbers from 0 up";
+    case Operator::power:
+        return "a negative number has no such power";
+    default:
+        return "";
     }
 }
 
@@ -51,16 +77,21 @@ bool is_exponent(const Node& node) {
 
 } // namespace
 
-bool is_word(const Node& node, std::string_view word) { return node.type == NodeType::word && node.text == word; }
+bool is_word(const Node& node, std::string_view word) {
+    return node.type == NodeType::word && node.text == word;
+}
 
-BoundFormula bind_formula(const Node& tree, const BindingScope& scope) { return Binder(scope).bind(tree); }
+BoundFormula bind_formula(const Node& tree, const BindingScope& scope) {
+    return Binder(scope).bind(tree);
+}
 
 BoundFormula Binder::bind(const Node& tree) {
     BoundFormula out;
     if (tree.type != NodeType::recurrence) {
         out.term = term(tree);
     } else if (!scope_.has_rows) {
-        fail(Cause::wrong_arguments, tree.span, {"first and then need rows: only a column's formula can have them.", {}});
+        fail(Cause::wrong_arguments, tree.span,
+             {"first and then need rows: only a column's formula can have them.", {}});
     } else {
         for (std::size_t at = 0; at + 1 < tree.kids.size() && !fault_; ++at) {
             out.first.push_back(term(tree.kid(at)));
@@ -95,24 +126,37 @@ TermPtr Binder::fail(Cause cause, Span span, Sentence what) {
     return nullptr;
 }
 
-Binding Binder::bound(const Node& node) const { return look_up(*scope_.study, scope_.own, node.owner, node.text); }
+Binding Binder::bound(const Node& node) const {
+    return look_up(*scope_.study, scope_.own, node.owner, node.text);
+}
 
 TermPtr Binder::term(const Node& node) {
     switch (node.type) {
-    case NodeType::number: return constant(node, Value::number(node.number));
-    case NodeType::text: return constant(node, Value::text(Text(node.text)));
-    case NodeType::word: return word(node);
-    case NodeType::name: return name(node);
-    case NodeType::index: return index(node);
-    case NodeType::call: return call(node);
-    case NodeType::unary: return operate(node, node.op, std::vector<const Node*>{&node.kid(0)});
-    case NodeType::binary: return operate(node, node.op, std::vector<const Node*>{&node.kid(0), &node.kid(1)});
-    case NodeType::chain: return chain(node);
-    case NodeType::choice: return choice(node);
+    case NodeType::number:
+        return constant(node, Value::number(node.number));
+    case NodeType::text:
+        return constant(node, Value::text(Text(node.text)));
+    case NodeType::word:
+        return word(node);
+    case NodeType::name:
+        return name(node);
+    case NodeType::index:
+        return index(node);
+    case NodeType::call:
+        return call(node);
+    case NodeType::unary:
+        return operate(node, node.op, std::vector<const Node*>{&node.kid(0)});
+    case NodeType::binary:
+        return operate(node, node.op, std::vector<const Node*>{&node.kid(0), &node.kid(1)});
+    case NodeType::chain:
+        return chain(node);
+    case NodeType::choice:
+        return choice(node);
     case NodeType::absolute: {
         TermPtr kid = term(node.kid(0));
         if (!kid || kid->kind != Kind::number) {
-            return kid ? fail(Cause::wrong_kind, node.span, {"Bars take a number, and this is %1.", {kind_in_words(kid->kind)}})
+            return kid ? fail(Cause::wrong_kind, node.span,
+                              {"Bars take a number, and this is %1.", {kind_in_words(kid->kind)}})
                        : nullptr;
         }
         auto made = std::make_shared<Term>();
@@ -125,14 +169,18 @@ TermPtr Binder::term(const Node& node) {
         return made;
     }
     case NodeType::list:
-        return fail(Cause::wrong_arguments, node.span, {"Several values in brackets can stand only in a measure or after in.", {}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Several values in brackets can stand only in a measure or after in.", {}});
     case NodeType::range:
-        return fail(Cause::wrong_arguments, node.span, {"A range can stand only in square brackets or in a measure.", {}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"A range can stand only in square brackets or in a measure.", {}});
     case NodeType::where:
     case NodeType::bound:
     case NodeType::given:
-        return fail(Cause::wrong_arguments, node.span, {"where, for and a bar can stand only in the brackets of a measure.", {}});
-    case NodeType::recurrence: break;
+        return fail(Cause::wrong_arguments, node.span,
+                    {"where, for and a bar can stand only in the brackets of a measure.", {}});
+    case NodeType::recurrence:
+        break;
     }
     return fail(Cause::wrong_arguments, node.span, {"first can only begin a formula.", {}});
 }
@@ -156,13 +204,16 @@ TermPtr Binder::word(const Node& node) {
     }
     if (node.text == "each") {
         if (scope_.each == nullptr) {
-            return fail(Cause::unknown_name, node.span,
-                        {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.", {}});
+            return fail(
+                Cause::unknown_name, node.span,
+                {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.",
+                 {}});
         }
         return column(node, {scope_.own, scope_.each, nullptr});
     }
     if (scope_.own == nullptr) {
-        return fail(Cause::wrong_arguments, node.span, {"%1 needs a table's rows, and the ledge has none.", {node.text}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 needs a table's rows, and the ledge has none.", {node.text}});
     }
     auto made = std::make_shared<Term>();
     made->span = node.span;
@@ -235,7 +286,8 @@ TermPtr Binder::nameless(const Node& node) {
         return fail(Cause::unknown_name, span,
                     {"There is no column or held value called %1: add it, or correct the name.", {shown}});
     }
-    return fail(Cause::unknown_name, span, {"There is no column or held value called %1. Did you mean %2?", {shown, near}});
+    return fail(Cause::unknown_name, span,
+                {"There is no column or held value called %1. Did you mean %2?", {shown, near}});
 }
 
 std::uint32_t Binder::level_over(Id table, bool& found) const {
@@ -303,7 +355,8 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
         return kinds.size() == 1
                    ? fail(Cause::wrong_kind, node.span, {"%1 cannot be used on %2.", {sign, kind_in_words(kinds[0])}})
                    : fail(Cause::wrong_kind, node.span,
-                          {"%1 cannot stand between %2 and %3.", {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
+                          {"%1 cannot stand between %2 and %3.",
+                           {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
     }
     auto made = std::make_shared<Term>();
     made->type = TermType::operate;
@@ -344,7 +397,8 @@ TermPtr Binder::chain(const Node& node) {
         }
     }
     if (!left) {
-        return fail(Cause::wrong_arguments, node.span, {"Nothing can be compared after in (…): put the comparison before it.", {}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Nothing can be compared after in (…): put the comparison before it.", {}});
     }
     TermPtr all = pairs.front();
     for (std::size_t at = 1; at < pairs.size() && all; ++at) {
@@ -438,7 +492,8 @@ TermPtr Binder::call(const Node& node) {
         if (near.empty()) {
             return fail(Cause::unknown_name, node.name_span, {"There is no function called %1.", {node.text}});
         }
-        return fail(Cause::unknown_name, node.name_span, {"There is no function called %1. Did you mean %2?", {node.text, near}});
+        return fail(Cause::unknown_name, node.name_span,
+                    {"There is no function called %1. Did you mean %2?", {node.text, near}});
     }
     return function->is_measure() ? measure(node, *function) : plain_call(node, *function);
 }

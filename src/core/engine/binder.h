@@ -4,18 +4,19 @@
 
 namespace ledgefall {
 
-/// Binds one formula. Divided over files by what is bound: binder.cpp names and operators, bind_index.cpp what stands in
-/// square brackets, bind_measure.cpp measures.
+/// Binds one formula. Divided over files by what is bound: binder.cpp names and operators, bind_index.cpp what stands
+/// in square brackets, bind_measure.cpp measures.
 class Binder {
   public:
-    explicit Binder(const BindingScope& scope) : scope_(scope) {}
+    explicit Binder(const BindingScope& scope)
+        : scope_(scope) {}
     BoundFormula bind(const Node& tree);
 
   private:
     /// The rows that run at one level of measures.
     struct Level {
-        Id table;                ///< empty for a bound number
-        std::string counter;     ///< the bound number's name
+        Id table;            ///< empty for a bound number
+        std::string counter; ///< the bound number's name
         LinkType link = LinkType::whole;
         const Node* range = nullptr; ///< the range that all of the measure's ranged names have
     };

@@ -18,16 +18,36 @@ struct Call2 {
     double operator()(double x, double y) const { return F(x, y); }
 };
 
-double sign(double x) { return x > 0 ? 1.0 : x < 0 ? -1.0 : 0.0; }
-double larger(double a, double b) { return a < b ? b : a; }
-double smaller(double a, double b) { return b < a ? b : a; }
-double xlnx(double p) { return p == 0 ? 0.0 : p * std::log(p); }
-double ln(double x) { return x == 0 ? std::nan("") : std::log(x); }
-double log_10(double x) { return x == 0 ? std::nan("") : std::log10(x); }
-double log_2(double x) { return x == 0 ? std::nan("") : std::log2(x); }
-double log_to(double x, double base) { return x <= 0 || base <= 0 || base == 1 ? std::nan("") : std::log(x) / std::log(base); }
-double inverse_sine(double x) { return std::asin(x); }
-double inverse_cosine(double x) { return std::acos(x); }
+double sign(double x) {
+    return x > 0 ? 1.0 : x < 0 ? -1.0 : 0.0;
+}
+double larger(double a, double b) {
+    return a < b ? b : a;
+}
+double smaller(double a, double b) {
+    return b < a ? b : a;
+}
+double xlnx(double p) {
+    return p == 0 ? 0.0 : p * std::log(p);
+}
+double ln(double x) {
+    return x == 0 ? std::nan("") : std::log(x);
+}
+double log_10(double x) {
+    return x == 0 ? std::nan("") : std::log10(x);
+}
+double log_2(double x) {
+    return x == 0 ? std::nan("") : std::log2(x);
+}
+double log_to(double x, double base) {
+    return x <= 0 || base <= 0 || base == 1 ? std::nan("") : std::log(x) / std::log(base);
+}
+double inverse_sine(double x) {
+    return std::asin(x);
+}
+double inverse_cosine(double x) {
+    return std::acos(x);
+}
 
 const Argument number_x{"x"};
 
@@ -63,14 +83,20 @@ Value is_missing_one(const Value* a, std::size_t, const Faults&) {
     return a[0].is_fault() ? a[0] : Value::yes_no(!a[0].plain());
 }
 
-Value default_one(const Value* a, std::size_t, const Faults&) { return a[0].is_missing() ? a[1] : a[0]; }
+Value default_one(const Value* a, std::size_t, const Faults&) {
+    return a[0].is_missing() ? a[1] : a[0];
+}
 
 std::vector<Function> numbers() {
     std::vector<Function> all;
     const auto add = [&all](Function f) { all.push_back(std::move(f)); };
     constexpr auto abs = [](double x) { return std::fabs(x); };
     constexpr auto root = [](double x) { return std::sqrt(x); };
-    constexpr auto cube_root = [](double x) { return std::cbrt(x); };
+    constexpr auto cube_root = [](double x) { // one step of Newton takes the last bit of error off: ∛-27 is -3
+        const double root_of_x = std::cbrt(x);
+        return root_of_x == 0 ? root_of_x
+                              : root_of_x - (root_of_x * root_of_x * root_of_x - x) / (3 * root_of_x * root_of_x);
+    };
     constexpr auto exponential = [](double x) { return std::exp(x); };
     constexpr auto sine = [](double x) { return std::sin(x); };
     constexpr auto cosine = [](double x) { return std::cos(x); };
@@ -112,10 +138,17 @@ std::vector<Function> numbers() {
     add(of_one<sign>("sign", "1, 0 or −1, by the sign of a number.", "", "", "sign(-0.1)", "-1"));
     add(of_two<larger>("larger", "a", "b", "The larger of two numbers, row by row.", "", "", "larger(2, 3)", "3"));
     add(of_two<smaller>("smaller", "a", "b", "The smaller of two numbers, row by row.", "", "", "smaller(2, 3)", "2"));
-    Function round{"round", {{"x"}, {"d", Role::plain, Kind::number, false, true}},
+    Function round{"round",
+                   {{"x"}, {"d", Role::plain, Kind::number, false, true}},
                    "A number rounded to d decimals, as written in decimals, halves away from zero.",
                    "round takes a whole number of decimals from -300 to 300",
-                   "of the shortest decimal that reads back as x", "round(2.675, 2)", "2.68", {}, nullptr, nullptr, false};
+                   "of the shortest decimal that reads back as x",
+                   "round(2.675, 2)",
+                   "2.68",
+                   {},
+                   nullptr,
+                   nullptr,
+                   false};
     round.operation = {&round_one, nullptr, Kind::number};
     add(round);
     return all;
@@ -123,11 +156,28 @@ std::vector<Function> numbers() {
 
 std::vector<Function> gaps() {
     const Argument anything{"x", Role::plain, Kind::number, true, false};
-    Function is_missing{"is_missing", {anything}, "Yes where a cell is empty.", "", "", "is_missing(missing)", "yes",
-                        {&is_missing_one, nullptr, Kind::yes_no}, nullptr, nullptr, false};
-    Function or_else{"default", {anything, {"value", Role::plain, Kind::number, true, false}},
-                     "x, or a value of your own where x is missing.", "", "", "default(missing, 4)", "4",
-                     {&default_one, nullptr, Kind::number}, nullptr, nullptr, true};
+    Function is_missing{"is_missing",
+                        {anything},
+                        "Yes where a cell is empty.",
+                        "",
+                        "",
+                        "is_missing(missing)",
+                        "yes",
+                        {&is_missing_one, nullptr, Kind::yes_no},
+                        nullptr,
+                        nullptr,
+                        false};
+    Function or_else{"default",
+                     {anything, {"value", Role::plain, Kind::number, true, false}},
+                     "x, or a value of your own where x is missing.",
+                     "",
+                     "",
+                     "default(missing, 4)",
+                     "4",
+                     {&default_one, nullptr, Kind::number},
+                     nullptr,
+                     nullptr,
+                     true};
     return {is_missing, or_else};
 }
 

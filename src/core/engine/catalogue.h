@@ -16,7 +16,7 @@ struct Argument {
     std::string_view name;
     Role role = Role::plain;
     Kind kind = Kind::number;
-    bool any_kind = false;  ///< takes what it is given, of whatever kind
+    bool any_kind = false; ///< takes what it is given, of whatever kind
     bool optional = false;
 };
 
@@ -30,10 +30,10 @@ struct Function {
     std::string_view example; ///< a formula without names
     std::string_view example_result; ///< what it gives, in the shortest form; run as a test
 
-    Operation operation;            ///< of a function of plain arguments
-    MakeAccumulator make = nullptr; ///< of a measure
+    Operation operation;                         ///< of a function of plain arguments
+    MakeAccumulator make = nullptr;              ///< of a measure
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition
-    bool keeps_kind = false;        ///< the result is of the sample's kind, as the smallest date is a date
+    bool keeps_kind = false;                     ///< the result is of the sample's kind, as the smallest date is a date
 
     bool is_measure() const { return make != nullptr; }
     /// `round(x, d)`, with what may be left out in brackets.

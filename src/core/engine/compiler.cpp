@@ -17,7 +17,8 @@ struct Context {
 
 class Compiler {
   public:
-    explicit Compiler(Id itself) : itself_(itself) {}
+    explicit Compiler(Id itself)
+        : itself_(itself) {}
 
     Operand value(Context& context, const TermPtr& term) {
         const auto known = context.done.find(term.get());
@@ -90,7 +91,8 @@ class Compiler {
             return static_cast<std::uint32_t>(known - program.columns.begin());
         }
         program.columns.push_back(term.id);
-        const Sentence what{"the cell is not %1: correct it, or set the column's kind to text", {kind_in_words(term.kind)}};
+        const Sentence what{"the cell is not %1: correct it, or set the column's kind to text",
+                            {kind_in_words(term.kind)}};
         program.not_a_number.push_back(fault_site({Cause::not_a_number, term.id, what, 0, 0}));
         return static_cast<std::uint32_t>(program.columns.size() - 1);
     }
@@ -124,7 +126,9 @@ class Compiler {
             step.not_passed = site(Cause::not_passed, term.span,
                                    {"this row is not worked out yet where it is needed: refer to earlier rows", {}});
             break;
-        case TermType::row_number: step.code = Instruction::Code::row_number; break;
+        case TermType::row_number:
+            step.code = Instruction::Code::row_number;
+            break;
         case TermType::counter:
             step.code = Instruction::Code::counter;
             step.arguments[step.count++] = counter_start_;
@@ -136,7 +140,8 @@ class Compiler {
             break;
         case TermType::constant:
         case TermType::held:
-        case TermType::row_count: break; // scalars, made above
+        case TermType::row_count:
+            break; // scalars, made above
         }
         return step;
     }

@@ -71,7 +71,10 @@ ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token
 }
 
 Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop)
-    : study_(study), plan_(make_plan(study)), before_(std::move(before)), stop_(std::move(stop)) {}
+    : study_(study)
+    , plan_(make_plan(study))
+    , before_(std::move(before))
+    , stop_(std::move(stop)) {}
 
 Environment::View Computation::column(Id id) const {
     const auto growing = growing_.find(id);
@@ -223,7 +226,8 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
 
 void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
     const double count = entry.single.plain() ? entry.single.number() : 0;
-    const bool possible = definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
+    const bool possible =
+        definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
     if (!possible && entry.single.plain()) {
         const Sentence what{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
         entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
@@ -295,6 +299,7 @@ struct Computation::Prepared {
     };
     std::vector<Part> parts;
     std::unordered_map<std::size_t, Value> overrides;
+    bool holds_own_rows = false; ///< it refers to a fixed row of a column that is growing: seen anew at every row
 
     Value at(std::size_t row) {
         if (!overrides.empty()) {
@@ -307,6 +312,9 @@ struct Computation::Prepared {
             if (row >= part.reach.from && row < part.reach.to) {
                 const std::size_t number = row - part.reach.from;
                 Runner& runner = number < part.first.size() ? *part.first[number] : *part.then;
+                if (holds_own_rows) {
+                    runner.start();
+                }
                 runner.run(row, 1);
                 return runner.output_value(0, 0);
             }
@@ -328,6 +336,11 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
         const PlannedDefinition& definition = plan_.definitions[group.members[at]];
         columns[at].definition = &definition;
         columns[at].growing = &growing_[definition.id];
+        columns[at].holds_own_rows =
+            std::any_of(definition.links.begin(), definition.links.end(), [this](const Link& link) {
+                return (link.type == LinkType::fixed_row || link.type == LinkType::computed_row) &&
+                       growing_.contains(link.target);
+            });
         const auto started = [this](const Program& program) {
             auto runner = std::make_unique<Runner>(program, *this);
             runner->start();
@@ -343,7 +356,8 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
             columns[at].parts.push_back(std::move(part));
         }
         for (const auto& [id, value] : *definition.column->overrides) {
-            const auto row = table.axis.source == RowSource::typed ? table.axis.ids.row_of(id) : std::optional<std::size_t>(id - 1);
+            const auto row =
+                table.axis.source == RowSource::typed ? table.axis.ids.row_of(id) : std::optional<std::size_t>(id - 1);
             if (row) {
                 columns[at].overrides.emplace(*row, as_override(value, definition.kind));
             }

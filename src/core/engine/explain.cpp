@@ -19,7 +19,8 @@ Sentence explain(const Study& study, Fault fault) {
 }
 
 Sentence explain_odd(Kind kind, const std::string& typed) {
-    return {"“%1” is kept as typed, but it is not %2: correct it, or set the column's kind.", {typed, kind_in_words(kind)}};
+    return {"“%1” is kept as typed, but it is not %2: correct it, or set the column's kind.",
+            {typed, kind_in_words(kind)}};
 }
 
 } // namespace ledgefall

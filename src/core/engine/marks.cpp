@@ -9,20 +9,27 @@ namespace {
 
 class Marker {
   public:
-    Marker(const Study& study, const Table* own, const ColumnDefinition* each) : study_(study), own_(own), each_(each) {}
+    Marker(const Study& study, const Table* own, const ColumnDefinition* each)
+        : study_(study)
+        , own_(own)
+        , each_(each) {}
 
     std::vector<Mark> marks;
 
     /// `over`: the table whose rows run in the measure around this, if there is one.
     void visit(const Node& node, const Table* over) {
         switch (node.type) {
-        case NodeType::name: reference(node, node.span, over, nullptr); break;
+        case NodeType::name:
+            reference(node, node.span, over, nullptr);
+            break;
         case NodeType::word:
             if (node.text == "each" && each_ != nullptr) {
                 marks.push_back({node.span, over == nullptr ? Manner::follows : Manner::stays, each_->id});
             }
             break;
-        case NodeType::index: indexed(node, over); break;
+        case NodeType::index:
+            indexed(node, over);
+            break;
         case NodeType::call: {
             const Table* inside = is_measure(node) ? table_over(node) : over;
             for (const NodePtr& kid : node.kids) {
@@ -82,7 +89,8 @@ class Marker {
         if (place.type == NodeType::name) {
             return bound(place).column != nullptr;
         }
-        return std::any_of(place.kids.begin(), place.kids.end(), [this](const NodePtr& kid) { return kid && follows(*kid); });
+        return std::any_of(place.kids.begin(), place.kids.end(),
+                           [this](const NodePtr& kid) { return kid && follows(*kid); });
     }
 
     /// The table that a measure runs over: another one where one is named in it, else its own.

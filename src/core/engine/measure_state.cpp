@@ -11,7 +11,10 @@ constexpr double most_steps = 1e9; // of a bound number
 } // namespace
 
 MeasureState::MeasureState(const MeasureCall& call, const Environment& environment)
-    : call_(call), environment_(environment), inner_(call.inner, environment), accumulator_(call.make({})) {
+    : call_(call)
+    , environment_(environment)
+    , inner_(call.inner, environment)
+    , accumulator_(call.make({})) {
     for (const Kind kind : call.inner.output_kinds) {
         remembered_.emplace_back(kind);
     }

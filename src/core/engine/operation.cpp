@@ -111,7 +111,9 @@ Value logical_or(const Value* a, std::size_t, const Faults&) {
     return a[0].plain() && a[1].plain() ? Value::yes_no(false) : Value::missing(Kind::yes_no);
 }
 
-Value logical_not(const Value* a, std::size_t, const Faults&) { return a[0].plain() ? Value::yes_no(!a[0].yes()) : a[0]; }
+Value logical_not(const Value* a, std::size_t, const Faults&) {
+    return a[0].plain() ? Value::yes_no(!a[0].yes()) : a[0];
+}
 
 Value choose(const Value* a, std::size_t, const Faults&) {
     if (!a[0].plain()) {
@@ -156,37 +158,53 @@ std::optional<Operation> comparison(Operator op, Kind kind) {
                     : binary_operation<Comparison<greater_equal>>(yes_no);
     case Operator::approximately:
         return kind == Kind::number ? std::optional(Operation{&approximately, nullptr, yes_no}) : std::nullopt;
-    default: return std::nullopt;
+    default:
+        return std::nullopt;
     }
 }
 
 std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent) {
     switch (op) {
-    case Operator::add: return binary_operation<std::plus<>>();
-    case Operator::subtract: return binary_operation<std::minus<>>();
-    case Operator::multiply: return binary_operation<std::multiplies<>>();
-    case Operator::divide: return Operation{&divided<std::divides<>>, &binary_block<std::divides<>>, Kind::number};
-    case Operator::modulo: return Operation{&divided<Remainder>, &binary_block<Remainder>, Kind::number};
+    case Operator::add:
+        return binary_operation<std::plus<>>();
+    case Operator::subtract:
+        return binary_operation<std::minus<>>();
+    case Operator::multiply:
+        return binary_operation<std::multiplies<>>();
+    case Operator::divide:
+        return Operation{&divided<std::divides<>>, &binary_block<std::divides<>>, Kind::number};
+    case Operator::modulo:
+        return Operation{&divided<Remainder>, &binary_block<Remainder>, Kind::number};
     case Operator::power:
         if (exponent == 2.0 || exponent == 3.0) {
             return exponent == 2.0 ? unary_operation<Square>() : unary_operation<Cube>();
         }
         return Operation{&power, &binary_block<Power>, Kind::number};
-    case Operator::negate: return unary_operation<std::negate<>>();
-    case Operator::percent: return unary_operation<Hundredth>();
-    case Operator::degree: return unary_operation<Degrees>();
-    case Operator::root: return unary_operation<Root>();
-    case Operator::factorial: return unary_operation<Gamma1>();
-    default: return std::nullopt;
+    case Operator::negate:
+        return unary_operation<std::negate<>>();
+    case Operator::percent:
+        return unary_operation<Hundredth>();
+    case Operator::degree:
+        return unary_operation<Degrees>();
+    case Operator::root:
+        return unary_operation<Root>();
+    case Operator::factorial:
+        return unary_operation<Gamma1>();
+    default:
+        return std::nullopt;
     }
 }
 
 std::optional<Operation> logic(Operator op) {
     switch (op) {
-    case Operator::logical_and: return Operation{&logical_and, &binary_block<And>, Kind::yes_no};
-    case Operator::logical_or: return Operation{&logical_or, &binary_block<Or>, Kind::yes_no};
-    case Operator::logical_not: return Operation{&logical_not, nullptr, Kind::yes_no};
-    default: return std::nullopt;
+    case Operator::logical_and:
+        return Operation{&logical_and, &binary_block<And>, Kind::yes_no};
+    case Operator::logical_or:
+        return Operation{&logical_or, &binary_block<Or>, Kind::yes_no};
+    case Operator::logical_not:
+        return Operation{&logical_not, nullptr, Kind::yes_no};
+    default:
+        return std::nullopt;
     }
 }
 
@@ -197,7 +215,9 @@ bool nearly_equal(double a, double b, double tolerance) {
 }
 
 std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kinds, std::optional<double> exponent) {
-    const auto all = [&kinds](Kind kind) { return std::all_of(kinds.begin(), kinds.end(), [kind](Kind k) { return k == kind; }); };
+    const auto all = [&kinds](Kind kind) {
+        return std::all_of(kinds.begin(), kinds.end(), [kind](Kind k) { return k == kind; });
+    };
     if (op == Operator::logical_and || op == Operator::logical_or || op == Operator::logical_not) {
         return all(Kind::yes_no) ? logic(op) : std::nullopt;
     }
@@ -223,6 +243,8 @@ std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kind
     return std::nullopt;
 }
 
-Operation choice_of(Kind kind) { return {&choose, &choose_block, kind}; }
+Operation choice_of(Kind kind) {
+    return {&choose, &choose_block, kind};
+}
 
 } // namespace ledgefall

@@ -10,7 +10,8 @@ namespace {
 
 class Planner {
   public:
-    explicit Planner(const Study& study) : study_(study) {}
+    explicit Planner(const Study& study)
+        : study_(study) {}
 
     Plan make() {
         list();
@@ -215,15 +216,22 @@ class Planner {
 
 } // namespace
 
-Id foot_value_id(Id line, Id column) { return Id(line.str() + "/" + column.str()); }
+Id foot_value_id(Id line, Id column) {
+    return Id(line.str() + "/" + column.str());
+}
 
 std::vector<const Formula*> PlannedDefinition::formulas() const {
     switch (what) {
-    case What::held: return held->worked() ? std::vector<const Formula*>{&held->formula} : std::vector<const Formula*>{};
-    case What::foot: return {&line->formula};
-    case What::check: return {&check->condition};
-    case What::row_count: return {&table->axis.count};
-    case What::column: break;
+    case What::held:
+        return held->worked() ? std::vector<const Formula*>{&held->formula} : std::vector<const Formula*>{};
+    case What::foot:
+        return {&line->formula};
+    case What::check:
+        return {&check->condition};
+    case What::row_count:
+        return {&table->axis.count};
+    case What::column:
+        break;
     }
     std::vector<const Formula*> all;
     for (const Piece& piece : column->pieces) {
@@ -237,6 +245,8 @@ const PlannedDefinition* Plan::find(Id id) const {
     return it == by_id.end() ? nullptr : &definitions[it->second];
 }
 
-Plan make_plan(const Study& study) { return Planner(study).make(); }
+Plan make_plan(const Study& study) {
+    return Planner(study).make();
+}
 
 } // namespace ledgefall

@@ -59,7 +59,7 @@ struct Program {
 /// A measure as a step of a program: what it runs over, and the program that is run there.
 struct MeasureCall {
     struct Taken {
-        std::uint32_t value = 0;                ///< numbers of outputs of `inner`
+        std::uint32_t value = 0; ///< numbers of outputs of `inner`
         std::optional<std::uint32_t> condition;
     };
     MeasureTerm::Over over = MeasureTerm::Over::table;

@@ -24,7 +24,9 @@ Value Results::single(Id id) const {
     return entry == nullptr ? Value::missing() : entry->single;
 }
 
-Value Results::foot(Id line, Id column) const { return single(foot_value_id(line, column)); }
+Value Results::foot(Id line, Id column) const {
+    return single(foot_value_id(line, column));
+}
 
 std::size_t Results::rows(Id table) const {
     const auto it = rows_.find(table);

@@ -45,13 +45,20 @@ void Runner::start(const std::vector<Value>& parameters) {
     for (std::uint32_t at = 0; at < program_.scalars.size(); ++at) {
         const Scalar& scalar = program_.scalars[at];
         switch (scalar.from) {
-        case Scalar::From::constant: set_scalar(at, scalar.value); break;
-        case Scalar::From::held: set_scalar(at, environment_.single(scalar.id)); break;
+        case Scalar::From::constant:
+            set_scalar(at, scalar.value);
+            break;
+        case Scalar::From::held:
+            set_scalar(at, environment_.single(scalar.id));
+            break;
         case Scalar::From::row_count:
             set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id))));
             break;
-        case Scalar::From::parameter: set_scalar(at, parameters[parameter++]); break;
-        case Scalar::From::prelude: break;
+        case Scalar::From::parameter:
+            set_scalar(at, parameters[parameter++]);
+            break;
+        case Scalar::From::prelude:
+            break;
         }
     }
     in_prelude_ = true;
@@ -68,9 +75,15 @@ void Runner::run(std::size_t first, std::size_t count) {
     count_ = count;
     for (const Instruction& step : program_.body) {
         switch (step.code) {
-        case Instruction::Code::operate: operate(step); break;
-        case Instruction::Code::load: load(step); break;
-        default: each_row(step); break;
+        case Instruction::Code::operate:
+            operate(step);
+            break;
+        case Instruction::Code::load:
+            load(step);
+            break;
+        default:
+            each_row(step);
+            break;
         }
     }
 }
@@ -209,8 +222,10 @@ void Runner::each_row(const Instruction& step) {
 
 Value Runner::one(const Instruction& step, std::size_t in_block) {
     switch (step.code) {
-    case Instruction::Code::gather: return gathered(step, in_block);
-    case Instruction::Code::row_number: return Value::number(static_cast<double>(first_ + in_block + 1));
+    case Instruction::Code::gather:
+        return gathered(step, in_block);
+    case Instruction::Code::row_number:
+        return Value::number(static_cast<double>(first_ + in_block + 1));
     case Instruction::Code::counter:
         return Value::number(value(step.arguments[0], Kind::number, in_block).number() +
                              static_cast<double>(first_ + in_block));
@@ -226,7 +241,8 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
         }
         return step.operation.one(arguments.data(), step.count, step.faults);
     }
-    case Instruction::Code::load: break; // a column never stands in a prelude
+    case Instruction::Code::load:
+        break; // a column never stands in a prelude
     }
     return Value::missing(step.kind);
 }

@@ -79,8 +79,8 @@ class Runner {
     bool in_prelude_ = false;
 };
 
-/// Calls `step(first, count)` for the rows from `from` up to, not including, `to`, divided where blocks end; stops early
-/// where it gives false.
+/// Calls `step(first, count)` for the rows from `from` up to, not including, `to`, divided where blocks end; stops
+/// early where it gives false.
 template <class Step>
 bool for_blocks(std::size_t from, std::size_t to, Step step) {
     while (from < to) {

@@ -16,7 +16,9 @@ std::string name_of(const PlannedDefinition& definition) {
 
 class SequenceCheck {
   public:
-    SequenceCheck(Plan& plan, std::vector<std::size_t> members) : plan_(plan), members_(std::move(members)) {}
+    SequenceCheck(Plan& plan, std::vector<std::size_t> members)
+        : plan_(plan)
+        , members_(std::move(members)) {}
 
     Plan::Group run() {
         Plan::Group group{members_, true};
@@ -86,10 +88,14 @@ class SequenceCheck {
                                             [](const BoundFormula& bound) { return !bound.first.empty(); });
             has_first = has_first || recurs;
             for (const Link* link : links_to_members(member)) {
-                const bool possible = definition.what == PlannedDefinition::What::column && link->type != LinkType::whole &&
-                                      link->type != LinkType::value && link->type != LinkType::later_row;
+                const bool possible = definition.what == PlannedDefinition::What::column &&
+                                      link->type != LinkType::whole && link->type != LinkType::value &&
+                                      link->type != LinkType::later_row;
                 if (!possible) {
-                    return StaticFault{Cause::ring, ring_through(member, *link, "these need each other in a ring, %1: one of them must not"), {}};
+                    return StaticFault{
+                        Cause::ring,
+                        ring_through(member, *link, "these need each other in a ring, %1: one of them must not"),
+                        {}};
                 }
                 if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs) {
                     return StaticFault{Cause::no_first,
@@ -104,9 +110,11 @@ class SequenceCheck {
             }
         }
         if (earlier != nullptr && !has_first) {
-            return StaticFault{Cause::no_first,
-                               ring_through(earlier_from, *earlier, "this ring of columns has no beginning, %1: give one of them first … then …"),
-                               {}};
+            return StaticFault{
+                Cause::no_first,
+                ring_through(earlier_from, *earlier,
+                             "this ring of columns has no beginning, %1: give one of them first … then …"),
+                {}};
         }
         return ordered();
     }
@@ -118,8 +126,9 @@ class SequenceCheck {
         while (!left.empty()) {
             const auto ready = [&](std::size_t member, bool held_rows_too) {
                 for (const Link* link : links_to_members(member)) {
-                    const bool needed = is_same_row(link->type) || (held_rows_too && !(link->target == plan_.definitions[member].id) &&
-                                                                    (link->type == LinkType::fixed_row || link->type == LinkType::computed_row));
+                    const bool needed = is_same_row(link->type) ||
+                                        (held_rows_too && !(link->target == plan_.definitions[member].id) &&
+                                         (link->type == LinkType::fixed_row || link->type == LinkType::computed_row));
                     const std::size_t target = members_[*position(link->target)];
                     if (needed && std::find(left.begin(), left.end(), target) != left.end()) {
                         return false;
@@ -155,7 +164,10 @@ class SequenceCheck {
                 ring += (ring.empty() ? "" : " → ") + name_of(plan_.definitions[at]);
             }
             if (!ring.empty()) {
-                return {Cause::ring, {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them", {ring}}, {}};
+                return {Cause::ring,
+                        {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them",
+                         {ring}},
+                        {}};
             }
         }
         return {Cause::ring, {"these columns need each other in the same row", {}}, {}};

@@ -41,20 +41,30 @@ struct Term {
     Kind kind = Kind::number;
     std::uint32_t on = 0;
     Span span;
-    Value value;              ///< of a constant
-    bool open_kind = false;   ///< `missing` written out: of whatever kind is needed
-    Id id, table;             ///< of a column or held value; the table of rows that are counted
-    std::int64_t shift = 0;   ///< of a column: rows from the running one
-    std::uint32_t level = 0;  ///< of a column, row number or counter: whose rows it runs over
+    Value value;             ///< of a constant
+    bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
+    Id id, table;            ///< of a column or held value; the table of rows that are counted
+    std::int64_t shift = 0;  ///< of a column: rows from the running one
+    std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
     Operation operation;
-    std::string operation_name;    ///< for sentences
-    std::string_view domain;       ///< the sentence of a value outside the operation's domain
-    std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row
+    std::string operation_name; ///< for sentences
+    std::string_view domain;    ///< the sentence of a value outside the operation's domain
+    std::vector<TermPtr> kids;  ///< of an operation; of a gather: the row
     std::shared_ptr<const MeasureTerm> measure;
 };
 
 /// How one definition needs another; what decides whether columns that need each other can be computed row by row.
-enum class LinkType : std::uint8_t { value, same_row, earlier_row, fixed_row, computed_row, later_row, rows_before, rows_to_here, whole };
+enum class LinkType : std::uint8_t {
+    value,
+    same_row,
+    earlier_row,
+    fixed_row,
+    computed_row,
+    later_row,
+    rows_before,
+    rows_to_here,
+    whole
+};
 
 struct Link {
     LinkType type = LinkType::value;
@@ -78,12 +88,12 @@ struct BoundFormula {
 /// What a formula is bound in.
 struct BindingScope {
     const Study* study = nullptr;
-    const Table* own = nullptr;               ///< null: the ledge, where there are no rows
-    bool has_rows = false;                    ///< false for held values and feet
-    const ColumnDefinition* each = nullptr;   ///< what `each` stands for
-    Id itself;                                ///< what is being defined
+    const Table* own = nullptr;             ///< null: the ledge, where there are no rows
+    bool has_rows = false;                  ///< false for held values and feet
+    const ColumnDefinition* each = nullptr; ///< what `each` stands for
+    Id itself;                              ///< what is being defined
     std::function<Kind(Id)> kind_of;
-    std::function<void(Kind)> first_kind;     ///< told as soon as the first values of a recurrence are bound
+    std::function<void(Kind)> first_kind; ///< told as soon as the first values of a recurrence are bound
 };
 
 BoundFormula bind_formula(const Node& tree, const BindingScope& scope);

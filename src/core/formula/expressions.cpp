@@ -17,11 +17,11 @@ using MutableNode = std::unique_ptr<Node>;
 constexpr std::array<std::string_view, 6> value_words = {"yes", "no", "missing", "row", "rows", "each"};
 constexpr std::array<std::string_view, 3> place_words = {"i", "j", "last"};
 constexpr std::array<std::pair<std::string_view, Operator>, 6> comparisons = {{{"=", Operator::equal},
-                                                                              {"!=", Operator::not_equal},
-                                                                              {"<", Operator::less},
-                                                                              {"<=", Operator::less_equal},
-                                                                              {">", Operator::greater},
-                                                                              {">=", Operator::greater_equal}}};
+                                                                               {"!=", Operator::not_equal},
+                                                                               {"<", Operator::less},
+                                                                               {"<=", Operator::less_equal},
+                                                                               {">", Operator::greater},
+                                                                               {">=", Operator::greater_equal}}};
 
 template <class List>
 bool holds(const List& list, std::string_view word) {
@@ -30,7 +30,8 @@ bool holds(const List& list, std::string_view word) {
 
 class Expressions {
   public:
-    explicit Expressions(const std::vector<Token>& tokens) : tokens_(tokens) {}
+    explicit Expressions(const std::vector<Token>& tokens)
+        : tokens_(tokens) {}
 
     ParsedFormula read() {
         if (now().type == TokenType::end) {
@@ -127,8 +128,9 @@ class Expressions {
         node->depth = depth + 1;
         node->span.to = at_ > 0 ? std::max(node->span.to, tokens_[at_ - 1].span.to) : node->span.to;
         if (node->depth > FormulaLimits::depth) {
-            return fail(node->span, {"This formula has more than %1 steps one within the other: divide it between columns.",
-                                     {std::to_string(FormulaLimits::depth)}});
+            return fail(node->span,
+                        {"This formula has more than %1 steps one within the other: divide it between columns.",
+                         {std::to_string(FormulaLimits::depth)}});
         }
         return node;
     }
@@ -259,9 +261,7 @@ class Expressions {
         const Span from = now().span;
         NodePtr left = unary();
         while (left && (at_sign("*") || at_sign("/") || at_word("mod"))) {
-            const Operator op = at_sign("*")   ? Operator::multiply
-                                : at_sign("/") ? Operator::divide
-                                               : Operator::modulo;
+            const Operator op = at_sign("*") ? Operator::multiply : at_sign("/") ? Operator::divide : Operator::modulo;
             step();
             left = with_operator(NodeType::binary, op, from, std::move(left), unary());
         }
@@ -565,6 +565,8 @@ class Expressions {
 
 } // namespace
 
-ParsedFormula read_expressions(const std::vector<Token>& tokens) { return Expressions(tokens).read(); }
+ParsedFormula read_expressions(const std::vector<Token>& tokens) {
+    return Expressions(tokens).read();
+}
 
 } // namespace ledgefall

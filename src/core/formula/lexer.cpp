@@ -13,18 +13,18 @@ namespace {
 
 // The longest come first, so that `<=` is not read as `<` and `=`.
 constexpr std::array<std::pair<std::string_view, std::string_view>, 41> signs = {{
-    {"!=", "!="}, {"<=", "<="}, {">=", ">="}, {"~=", "~="}, {"==", "="}, {"..", ".."},
-    {"≠", "!="},  {"≤", "<="},  {"≥", ">="},  {"≈", "~="},  {"×", "*"},  {"·", "*"},
-    {"÷", "/"},   {"−", "-"},   {"√", "√"},   {"°", "°"},   {"…", ".."}, {"+", "+"},
-    {"-", "-"},   {"*", "*"},   {"/", "/"},   {"^", "^"},   {"(", "("},  {")", ")"},
-    {"[", "["},   {"]", "]"},   {",", ","},   {";", ";"},   {"=", "="},  {"<", "<"},
-    {">", ">"},   {"!", "!"},   {"%", "%"},   {"|", "|"},   {".", "."},  {"⋅", "*"},
-    {"∗", "*"},   {"∕", "/"},   {"–", "-"},   {"⁄", "/"},   {"∙", "*"},
+    {"!=", "!="}, {"<=", "<="}, {">=", ">="}, {"~=", "~="}, {"==", "="}, {"..", ".."}, {"≠", "!="},
+    {"≤", "<="},  {"≥", ">="},  {"≈", "~="},  {"×", "*"},   {"·", "*"},  {"÷", "/"},   {"−", "-"},
+    {"√", "√"},   {"°", "°"},   {"…", ".."},  {"+", "+"},   {"-", "-"},  {"*", "*"},   {"/", "/"},
+    {"^", "^"},   {"(", "("},   {")", ")"},   {"[", "["},   {"]", "]"},  {",", ","},   {";", ";"},
+    {"=", "="},   {"<", "<"},   {">", ">"},   {"!", "!"},   {"%", "%"},  {"|", "|"},   {".", "."},
+    {"⋅", "*"},   {"∗", "*"},   {"∕", "/"},   {"–", "-"},   {"⁄", "/"},  {"∙", "*"},
 }};
 
 class Lexer {
   public:
-    explicit Lexer(std::string_view text) : text_(text) {}
+    explicit Lexer(std::string_view text)
+        : text_(text) {}
 
     Tokens read() {
         while (out_.mistakes.empty()) {
@@ -159,13 +159,13 @@ class Lexer {
 
     void sign(CodePoint c) {
         const std::string_view rest = text_.substr(at_);
-        const auto known = std::find_if(signs.begin(), signs.end(),
-                                        [rest](const auto& sign) { return rest.starts_with(sign.first); });
+        const auto known =
+            std::find_if(signs.begin(), signs.end(), [rest](const auto& sign) { return rest.starts_with(sign.first); });
         const std::size_t from = at_;
         if (known == signs.end()) {
-            return mistake(from, from + c.length,
-                           {"The sign %1 means nothing in a formula: remove it.",
-                            {std::string(rest.substr(0, c.length))}});
+            return mistake(
+                from, from + c.length,
+                {"The sign %1 means nothing in a formula: remove it.", {std::string(rest.substr(0, c.length))}});
         }
         at_ += known->first.size();
         add(TokenType::sign, from, std::string(known->second));
@@ -178,6 +178,8 @@ class Lexer {
 
 } // namespace
 
-Tokens read_tokens(std::string_view text) { return Lexer(text).read(); }
+Tokens read_tokens(std::string_view text) {
+    return Lexer(text).read();
+}
 
 } // namespace ledgefall

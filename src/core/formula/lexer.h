@@ -27,7 +27,7 @@ struct Token {
 };
 
 struct Tokens {
-    std::vector<Token> all; ///< always ends with a token of type `end`
+    std::vector<Token> all;        ///< always ends with a token of type `end`
     std::vector<Mistake> mistakes; ///< at most one: reading stops at it
 };
 

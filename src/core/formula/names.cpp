@@ -6,9 +6,9 @@
 namespace ledgefall {
 namespace {
 
-constexpr std::array<std::string_view, 17> reserved = {"and",  "or",  "not", "in",  "if",      "then", "else", "first",
-                                                       "where", "for", "mod", "yes", "no",      "missing", "row",  "rows",
-                                                       "each"};
+constexpr std::array<std::string_view, 17> reserved = {"and",  "or",      "not",   "in",   "if",  "then",
+                                                       "else", "first",   "where", "for",  "mod", "yes",
+                                                       "no",   "missing", "row",   "rows", "each"};
 
 bool is_letter(char32_t c) {
     if (c < 0x80) {
@@ -20,14 +20,21 @@ bool is_letter(char32_t c) {
     return !sign;
 }
 
-bool is_subscript(char32_t c) { return c >= 0x2080 && c <= 0x2089; }
+bool is_subscript(char32_t c) {
+    return c >= 0x2080 && c <= 0x2089;
+}
 
 } // namespace
 
 CodePoint code_point_at(std::string_view text, std::size_t at) {
     const auto byte = [&](std::size_t k) { return static_cast<unsigned char>(text[k]); };
     const unsigned char lead = byte(at);
-    const std::size_t length = lead < 0x80 ? 1 : lead < 0xC2 ? 0 : lead < 0xE0 ? 2 : lead < 0xF0 ? 3 : lead < 0xF5 ? 4 : 0;
+    const std::size_t length = lead < 0x80   ? 1
+                               : lead < 0xC2 ? 0
+                               : lead < 0xE0 ? 2
+                               : lead < 0xF0 ? 3
+                               : lead < 0xF5 ? 4
+                                             : 0;
     if (length == 0 || at + length > text.size()) {
         return {0xFFFD, 1};
     }
@@ -62,9 +69,13 @@ std::string utf8(char32_t c) {
     return out;
 }
 
-bool begins_name(char32_t c) { return c == '_' || is_letter(c); }
+bool begins_name(char32_t c) {
+    return c == '_' || is_letter(c);
+}
 
-bool continues_name(char32_t c) { return begins_name(c) || (c >= '0' && c <= '9') || is_subscript(c); }
+bool continues_name(char32_t c) {
+    return begins_name(c) || (c >= '0' && c <= '9') || is_subscript(c);
+}
 
 bool is_reserved(std::string_view word) {
     return word == "ledge" || std::find(reserved.begin(), reserved.end(), word) != reserved.end();

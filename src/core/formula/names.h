@@ -15,8 +15,8 @@ struct CodePoint {
 CodePoint code_point_at(std::string_view text, std::size_t at);
 std::string utf8(char32_t value);
 
-bool begins_name(char32_t c);     ///< a letter (Greek and others too) or `_`
-bool continues_name(char32_t c);  ///< that, a digit, or a subscript digit
+bool begins_name(char32_t c);            ///< a letter (Greek and others too) or `_`
+bool continues_name(char32_t c);         ///< that, a digit, or a subscript digit
 bool is_reserved(std::string_view word); ///< a word of the language, which no object may be called
 
 /// Whether `name` can be the name of a column, a held value or a table.

@@ -10,12 +10,15 @@ std::optional<Mistake> too_long(std::string_view text) {
     if (text.size() <= FormulaLimits::characters) {
         return std::nullopt;
     }
-    return Mistake{{"This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.",
-                    {std::to_string(text.size()), std::to_string(FormulaLimits::characters)}},
-                   {static_cast<std::uint32_t>(FormulaLimits::characters), static_cast<std::uint32_t>(text.size())}};
+    return Mistake{
+        {"This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.",
+         {std::to_string(text.size()), std::to_string(FormulaLimits::characters)}},
+        {static_cast<std::uint32_t>(FormulaLimits::characters), static_cast<std::uint32_t>(text.size())}};
 }
 
-bool is_sign(const Token& token, std::string_view sign) { return token.type == TokenType::sign && token.text == sign; }
+bool is_sign(const Token& token, std::string_view sign) {
+    return token.type == TokenType::sign && token.text == sign;
+}
 
 /// Reads the left side of a definition from the tokens; `after` becomes the number of the token behind the equals sign.
 /// False where what stands there is no left side.

@@ -17,30 +17,48 @@ struct Span {
 };
 
 enum class Operator : std::uint8_t {
-    logical_or, logical_and, logical_not,
-    equal, not_equal, less, less_equal, greater, greater_equal, approximately, in,
-    add, subtract, multiply, divide, modulo,
-    negate, power, percent, factorial, degree, root,
+    logical_or,
+    logical_and,
+    logical_not,
+    equal,
+    not_equal,
+    less,
+    less_equal,
+    greater,
+    greater_equal,
+    approximately,
+    in,
+    add,
+    subtract,
+    multiply,
+    divide,
+    modulo,
+    negate,
+    power,
+    percent,
+    factorial,
+    degree,
+    root,
 };
 
 enum class NodeType : std::uint8_t {
-    number,    ///< `text` is the number as written
-    text,      ///< a text in quotes; `text` is what stands between them
-    word,      ///< a reserved word that is a value: yes no missing row rows each i j last
-    name,      ///< `text`, of the table (or `ledge`) `owner` where that is not empty
-    index,     ///< kids: what is indexed, then one or two places
-    range,     ///< kids: from and to, either may be null
-    call,      ///< `text` is the function; kids: its arguments
-    where,     ///< kids: what is taken, the condition
-    bound,     ///< kids: the expression, the range; `text` is the bound name of `for`
-    given,     ///< kids: a condition, and what is known, inside P( )
-    unary,     ///< op; kids: one
-    binary,    ///< op; kids: two
-    chain,     ///< ops between the kids: a <= x < b
-    choice,    ///< kids: condition, then, else
-    recurrence,///< kids: the first values, and last the formula of the later rows
-    absolute,  ///< kids: one, between bars
-    list,      ///< kids: in brackets, with commas
+    number,     ///< `text` is the number as written
+    text,       ///< a text in quotes; `text` is what stands between them
+    word,       ///< a reserved word that is a value: yes no missing row rows each i j last
+    name,       ///< `text`, of the table (or `ledge`) `owner` where that is not empty
+    index,      ///< kids: what is indexed, then one or two places
+    range,      ///< kids: from and to, either may be null
+    call,       ///< `text` is the function; kids: its arguments
+    where,      ///< kids: what is taken, the condition
+    bound,      ///< kids: the expression, the range; `text` is the bound name of `for`
+    given,      ///< kids: a condition, and what is known, inside P( )
+    unary,      ///< op; kids: one
+    binary,     ///< op; kids: two
+    chain,      ///< ops between the kids: a <= x < b
+    choice,     ///< kids: condition, then, else
+    recurrence, ///< kids: the first values, and last the formula of the later rows
+    absolute,   ///< kids: one, between bars
+    list,       ///< kids: in brackets, with commas
 };
 
 struct Node;
@@ -64,8 +82,8 @@ struct Node {
 
 /// A definition as written: `name [unit] = formula`, `name(a, b) = formula`, or a formula alone.
 struct Definition {
-    std::string text;                    ///< all of what was written
-    std::string name;                    ///< empty where a formula stands alone
+    std::string text; ///< all of what was written
+    std::string name; ///< empty where a formula stands alone
     std::string unit;
     std::vector<std::string> parameters; ///< of a held function
     std::uint32_t formula_from = 0;      ///< where in `text` the formula begins

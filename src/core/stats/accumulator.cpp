@@ -48,7 +48,9 @@ void Accumulator::add(const Lane& sample, const Lane* condition, std::size_t row
     skip(left_out);
 }
 
-Value Accumulator::result(const Faults& faults) { return fault_ ? Value::fault(*fault_) : finish(faults); }
+Value Accumulator::result(const Faults& faults) {
+    return fault_ ? Value::fault(*fault_) : finish(faults);
+}
 
 void CompensatedSum::add_to(std::size_t lane, double value) {
     const double sum = sums_[lane] + value;
@@ -175,7 +177,8 @@ class CountYes : public Count {
 class Share : public CountYes {
   protected:
     Value finish(const Faults&) override {
-        return known_ == 0 ? Value::missing() : Value::number(static_cast<double>(count_) / static_cast<double>(known_));
+        return known_ == 0 ? Value::missing()
+                           : Value::number(static_cast<double>(count_) / static_cast<double>(known_));
     }
 };
 
@@ -218,9 +221,7 @@ class Max : public Extremes {
 
 class Range : public Extremes {
   protected:
-    Value finish(const Faults& faults) override {
-        return count_ == 0 ? Value::missing() : faults.number(high_ - low_);
-    }
+    Value finish(const Faults& faults) override { return count_ == 0 ? Value::missing() : faults.number(high_ - low_); }
 };
 
 class Median : public Accumulator {
@@ -231,7 +232,9 @@ class Median : public Accumulator {
     }
 
   protected:
-    void take(const double* values, std::size_t count) override { values_.insert(values_.end(), values, values + count); }
+    void take(const double* values, std::size_t count) override {
+        values_.insert(values_.end(), values, values + count);
+    }
     Value finish(const Faults&) override {
         const std::size_t n = values_.size();
         if (n == 0) {
@@ -254,7 +257,9 @@ class Median : public Accumulator {
 /// update of Chan, Golub and LeVeque (1983). It holds up where the values are large and their spread is small.
 class Spread : public Accumulator {
   public:
-    Spread(bool population, bool root) : population_(population), root_(root) {}
+    Spread(bool population, bool root)
+        : population_(population)
+        , root_(root) {}
     void clear() override {
         Accumulator::clear();
         count_ = mean_ = squares_ = 0;
@@ -336,19 +341,47 @@ std::unique_ptr<Accumulator> make() {
 
 } // namespace
 
-std::unique_ptr<Accumulator> make_sum(const std::vector<Value>&) { return make<Sum>(); }
-std::unique_ptr<Accumulator> make_product(const std::vector<Value>&) { return make<Product>(); }
-std::unique_ptr<Accumulator> make_mean(const std::vector<Value>&) { return make<Mean>(); }
-std::unique_ptr<Accumulator> make_count(const std::vector<Value>&) { return make<Count>(); }
-std::unique_ptr<Accumulator> make_count_yes(const std::vector<Value>&) { return make<CountYes>(); }
-std::unique_ptr<Accumulator> make_share(const std::vector<Value>&) { return make<Share>(); }
-std::unique_ptr<Accumulator> make_min(const std::vector<Value>&) { return make<Min>(); }
-std::unique_ptr<Accumulator> make_max(const std::vector<Value>&) { return make<Max>(); }
-std::unique_ptr<Accumulator> make_range(const std::vector<Value>&) { return make<Range>(); }
-std::unique_ptr<Accumulator> make_median(const std::vector<Value>&) { return make<Median>(); }
-std::unique_ptr<Accumulator> make_var(const std::vector<Value>&) { return std::make_unique<Spread>(false, false); }
-std::unique_ptr<Accumulator> make_var_pop(const std::vector<Value>&) { return std::make_unique<Spread>(true, false); }
-std::unique_ptr<Accumulator> make_sd(const std::vector<Value>&) { return std::make_unique<Spread>(false, true); }
-std::unique_ptr<Accumulator> make_sd_pop(const std::vector<Value>&) { return std::make_unique<Spread>(true, true); }
+std::unique_ptr<Accumulator> make_sum(const std::vector<Value>&) {
+    return make<Sum>();
+}
+std::unique_ptr<Accumulator> make_product(const std::vector<Value>&) {
+    return make<Product>();
+}
+std::unique_ptr<Accumulator> make_mean(const std::vector<Value>&) {
+    return make<Mean>();
+}
+std::unique_ptr<Accumulator> make_count(const std::vector<Value>&) {
+    return make<Count>();
+}
+std::unique_ptr<Accumulator> make_count_yes(const std::vector<Value>&) {
+    return make<CountYes>();
+}
+std::unique_ptr<Accumulator> make_share(const std::vector<Value>&) {
+    return make<Share>();
+}
+std::unique_ptr<Accumulator> make_min(const std::vector<Value>&) {
+    return make<Min>();
+}
+std::unique_ptr<Accumulator> make_max(const std::vector<Value>&) {
+    return make<Max>();
+}
+std::unique_ptr<Accumulator> make_range(const std::vector<Value>&) {
+    return make<Range>();
+}
+std::unique_ptr<Accumulator> make_median(const std::vector<Value>&) {
+    return make<Median>();
+}
+std::unique_ptr<Accumulator> make_var(const std::vector<Value>&) {
+    return std::make_unique<Spread>(false, false);
+}
+std::unique_ptr<Accumulator> make_var_pop(const std::vector<Value>&) {
+    return std::make_unique<Spread>(true, false);
+}
+std::unique_ptr<Accumulator> make_sd(const std::vector<Value>&) {
+    return std::make_unique<Spread>(false, true);
+}
+std::unique_ptr<Accumulator> make_sd_pop(const std::vector<Value>&) {
+    return std::make_unique<Spread>(true, true);
+}
 
 } // namespace ledgefall

@@ -31,7 +31,8 @@ double round_decimal(double x, double decimals) {
     }
     // The shortest digits that read back as x are what a person sees as x: d.ddd…e±xx
     std::array<char, 40> buffer{};
-    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), std::fabs(x), std::chars_format::scientific);
+    const auto end =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), std::fabs(x), std::chars_format::scientific);
     const std::string written(buffer.data(), end.ptr);
     const std::size_t mark = written.find('e');
     int exponent = 0;

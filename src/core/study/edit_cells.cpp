@@ -1,7 +1,6 @@
 // Edits of cells and rows.
 
 #include "core/study/edits.h"
-
 #include "core/study/parts.h"
 
 namespace ledgefall {

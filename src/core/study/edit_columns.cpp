@@ -1,8 +1,7 @@
 // Edits of tables and their columns.
 
-#include "core/study/edits.h"
-
 #include "core/formula/names.h"
+#include "core/study/edits.h"
 #include "core/study/parts.h"
 
 namespace ledgefall {
@@ -56,8 +55,8 @@ Result<Study> add_table(Study study, const std::string& label, Id* added) {
 Result<Study> rename_table(const Study& study, Id id, const std::string& typed) {
     const std::string name = normal_name(typed);
     if (!is_name(name)) {
-        return Sentence{"%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.",
-                        {typed}};
+        return Sentence{
+            "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.", {typed}};
     }
     const Table* other = study.table_named(name);
     if (other != nullptr && !(other->id == id)) {
@@ -117,7 +116,8 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
                 const auto taken = [&table](const std::string& name) { return name_taken(table, name); };
                 definition.name = free_name(name_from_label(definition.label), taken);
             } else if (name_taken(table, definition.name) || !is_name(definition.name)) {
-                refused = Sentence{"%1 cannot be the name of a new column here: choose another one.", {definition.name}};
+                refused =
+                    Sentence{"%1 cannot be the name of a new column here: choose another one.", {definition.name}};
             }
             if (table.axis.source == RowSource::typed && definition.cells->size() > table.axis.ids.size()) {
                 table.axis.ids.append(definition.cells->size() - table.axis.ids.size());

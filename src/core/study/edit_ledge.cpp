@@ -1,8 +1,7 @@
 // Edits of held values and feet.
 
-#include "core/study/edits.h"
-
 #include "core/formula/names.h"
+#include "core/study/edits.h"
 #include "core/study/parts.h"
 
 namespace ledgefall {
@@ -38,8 +37,8 @@ void take(HeldValue& held, const Definition& definition) {
     const std::optional<Value> given = literal(*definition.formula);
     held.value = given ? *given : Value::missing();
     held.formula = given ? Formula() : Formula(definition.formula_text());
-    const bool percent = given && definition.formula->type == NodeType::unary &&
-                         definition.formula->op == Operator::percent;
+    const bool percent =
+        given && definition.formula->type == NodeType::unary && definition.formula->op == Operator::percent;
     held.format = percent && held.format == Format() ? Format{Format::Style::percent, 0} : held.format;
 }
 
@@ -74,7 +73,8 @@ Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id*
         return no_such_part;
     }
     const std::string& name = parsed.definition.name;
-    const Binding same = table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
+    const Binding same =
+        table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
     if (same.held != nullptr) {
         if (added != nullptr) {
             *added = same.held->id;

@@ -25,7 +25,8 @@ struct NewColumn {
     std::string unit;
     Column cells;
 };
-Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& columns, std::vector<Id>* added = nullptr);
+Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& columns,
+                          std::vector<Id>* added = nullptr);
 /// `definition` is `name [unit] = formula`. A column of that name gets the formula; else a new one is added.
 Result<Study> write_column(const Study& study, Id table, const std::string& definition, Id* written = nullptr);
 /// Gives an existing column a formula; where the definition names it otherwise, it is renamed as well.
@@ -42,7 +43,8 @@ Result<Study> remove_column(const Study& study, Id column, IfUsed if_used = IfUs
 
 // --- cells and rows -------------------------------------------------------------------------------------------------
 /// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a worked
-/// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are needed.
+/// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are
+/// needed.
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
                          const std::vector<std::vector<std::string>>& block);
 Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row); ///< one override, or all

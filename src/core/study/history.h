@@ -11,7 +11,8 @@ namespace ledgefall {
 /// has in common with its neighbours.
 class History {
   public:
-    explicit History(Study study) : states_{{std::move(study), {}}} {}
+    explicit History(Study study)
+        : states_{{std::move(study), {}}} {}
 
     const Study& now() const { return states_[at_].study; }
     /// `study` becomes the state after this one, called `name`; what had been undone is dropped.

@@ -1,8 +1,7 @@
 // Keeping what formulas mean while names come, go and change.
 
-#include "core/study/edits.h"
-
 #include "core/formula/names.h"
+#include "core/study/edits.h"
 
 #include <algorithm>
 #include <set>
@@ -56,7 +55,8 @@ Formula rewritten(const Formula& formula, const Study& before, const Table* own_
     if (changes.empty()) {
         return formula;
     }
-    std::sort(changes.begin(), changes.end(), [](const Change& a, const Change& b) { return a.span.from > b.span.from; });
+    std::sort(changes.begin(), changes.end(),
+              [](const Change& a, const Change& b) { return a.span.from > b.span.from; });
     std::string text = formula.text();
     for (const Change& change : changes) {
         text.replace(change.span.from, change.span.to - change.span.from, change.text);
@@ -68,7 +68,8 @@ Formula rewritten(const Formula& formula, const Study& before, const Table* own_
 
 Study keeping_meaning(const Study& before, const Study& after) {
     std::set<std::string> owners;
-    for_each_formula(before, [&owners](const FormulaPlace& place, const Formula&) { owners.insert(place.owner.str()); });
+    for_each_formula(before,
+                     [&owners](const FormulaPlace& place, const Formula&) { owners.insert(place.owner.str()); });
     return with_formulas(after, [&](const FormulaPlace& place, const Formula& formula) {
         const Table* own_before = place.table == nullptr ? nullptr : before.table(place.table->id);
         const bool is_new = !owners.contains(place.owner.str()) || (place.table != nullptr && own_before == nullptr);
@@ -106,10 +107,12 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
         return Sentence{"%1 is a word of the formula language: choose another name, such as %1_1.", {name}};
     }
     if (!is_name(name)) {
-        return Sentence{"%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.", {name}};
+        return Sentence{"%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.",
+                        {name}};
     }
     // In the scope where it will stand, nothing else of its rank may be called so.
-    const Binding other = table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
+    const Binding other =
+        table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
     if (other.found() && !(other.id() == itself)) {
         return Sentence{"%1 is already the name of %2: choose another one.",
                         {name, other.column != nullptr ? "a column of this table" : "a held value"}};

@@ -30,7 +30,7 @@ Result<Study> with_table(Study study, Id table, Change change) {
 
 /// The table that `has` (a column or a foot line) stands in.
 template <class Part>
-const Table* table_with(const Study& study, std::vector<Shared<Part>> Table::* list, Id id) {
+const Table* table_with(const Study& study, std::vector<Shared<Part>> Table::*list, Id id) {
     for (const auto& table : study.tables) {
         for (const auto& part : (*table).*list) {
             if (part->id == id) {
@@ -42,13 +42,12 @@ const Table* table_with(const Study& study, std::vector<Shared<Part>> Table::* l
 }
 
 template <class Part, class Change>
-Result<Study> with_part(Study study, std::vector<Shared<Part>> Table::* list, Id id, Change change) {
+Result<Study> with_part(Study study, std::vector<Shared<Part>> Table::*list, Id id, Change change) {
     const Table* table = table_with(study, list, id);
     if (table == nullptr) {
         return no_such_part;
     }
-    return with_table(std::move(study), table->id,
-                      [&](Table& copy) { part_with(copy.*list, id)->edit(change); });
+    return with_table(std::move(study), table->id, [&](Table& copy) { part_with(copy.*list, id)->edit(change); });
 }
 
 template <class Change>

@@ -11,7 +11,8 @@ std::optional<RowIds> RowIds::from_runs(const std::vector<Run>& runs) {
     for (std::size_t at = 0; at < sorted.size(); ++at) {
         const Run& run = sorted[at];
         const bool huge = run.count > (std::uint64_t{1} << 40U) || run.first > (std::uint64_t{1} << 60U);
-        if (run.count == 0 || run.first == 0 || huge || (at > 0 && sorted[at - 1].first + sorted[at - 1].count > run.first)) {
+        if (run.count == 0 || run.first == 0 || huge ||
+            (at > 0 && sorted[at - 1].first + sorted[at - 1].count > run.first)) {
             return std::nullopt;
         }
         ids.size_ += run.count;

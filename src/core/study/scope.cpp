@@ -27,8 +27,7 @@ Binding in_table(const Table& table, std::string_view name) {
 void visit_names(const Node& node, std::vector<std::string>& bound,
                  const std::function<void(const Node& name)>& visit) {
     if (node.type == NodeType::name) {
-        const bool is_bound =
-            node.owner.empty() && std::find(bound.begin(), bound.end(), node.text) != bound.end();
+        const bool is_bound = node.owner.empty() && std::find(bound.begin(), bound.end(), node.text) != bound.end();
         if (!is_bound) {
             visit(node);
         }

@@ -28,9 +28,9 @@ void for_each_name(const Node& tree, const std::function<void(const Node& name)>
 
 /// A formula of a study, and where it stands.
 struct FormulaPlace {
-    const Table* table = nullptr;  ///< null: on the study's ledge
-    Id owner;                      ///< the column, held value, foot line or table (for its row count)
-    std::string called;            ///< `Pebbles.dev`, `ledge.q`, …: for sentences
+    const Table* table = nullptr; ///< null: on the study's ledge
+    Id owner;                     ///< the column, held value, foot line or table (for its row count)
+    std::string called;           ///< `Pebbles.dev`, `ledge.q`, …: for sentences
 };
 
 void for_each_formula(const Study& study, const std::function<void(const FormulaPlace&, const Formula&)>& visit);

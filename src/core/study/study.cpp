@@ -13,9 +13,13 @@ auto found(const List& list, Test test) -> decltype(&**list.begin()) {
 
 } // namespace
 
-Formula::Formula(std::string text) : text_(std::move(text)), parsed_(parse_formula(text_)) {}
+Formula::Formula(std::string text)
+    : text_(std::move(text))
+    , parsed_(parse_formula(text_)) {}
 
-bool FootLine::takes(Id column) const { return std::find(columns.begin(), columns.end(), column) != columns.end(); }
+bool FootLine::takes(Id column) const {
+    return std::find(columns.begin(), columns.end(), column) != columns.end();
+}
 
 const ColumnDefinition* Table::column(Id wanted) const {
     return found(columns, [wanted](const ColumnDefinition& column) { return column.id == wanted; });
@@ -25,7 +29,9 @@ const ColumnDefinition* Table::column_named(std::string_view wanted) const {
     return found(columns, [wanted](const ColumnDefinition& column) { return column.name == wanted; });
 }
 
-Id Study::fresh_id(std::string_view prefix) { return Id(std::string(prefix) + std::to_string(++last_number)); }
+Id Study::fresh_id(std::string_view prefix) {
+    return Id(std::string(prefix) + std::to_string(++last_number));
+}
 
 const Table* Study::table(Id wanted) const {
     return found(tables, [wanted](const Table& table) { return table.id == wanted; });

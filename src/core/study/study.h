@@ -17,8 +17,10 @@ namespace ledgefall {
 template <class T>
 class Shared {
   public:
-    Shared() : held_(std::make_shared<const T>()) {}
-    Shared(T value) : held_(std::make_shared<const T>(std::move(value))) {}
+    Shared()
+        : held_(std::make_shared<const T>()) {}
+    Shared(T value)
+        : held_(std::make_shared<const T>(std::move(value))) {}
     const T& operator*() const { return *held_; }
     const T* operator->() const { return held_.get(); }
     const std::shared_ptr<const T>& pointer() const { return held_; }

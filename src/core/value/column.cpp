@@ -47,8 +47,8 @@ void Column::set(std::size_t row, const Value& value) {
     }
     const bool mended = chunk.states[in] != State::plain && value.plain();
     chunk.states[in] = value.state();
-    if (mended && std::all_of(chunk.states.begin(), chunk.states.end(),
-                              [](State state) { return state == State::plain; })) {
+    if (mended &&
+        std::all_of(chunk.states.begin(), chunk.states.end(), [](State state) { return state == State::plain; })) {
         chunk.states.clear();
     }
 }

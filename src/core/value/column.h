@@ -19,7 +19,8 @@ class Column {
         std::vector<State> states; ///< empty where all cells are plain
     };
 
-    explicit Column(Kind kind = Kind::number) : kind_(kind) {}
+    explicit Column(Kind kind = Kind::number)
+        : kind_(kind) {}
     static Column of(Kind kind, const std::vector<Value>& values);
     static Column numbers(const std::vector<double>& values);
 

@@ -30,8 +30,8 @@ enum class Cause : std::uint8_t {
 /// cells at fault cost no more than a million numbers.
 struct FaultSite {
     Cause cause;
-    Id definition; ///< the column, held value or foot line in which it began
-    Sentence what; ///< what happened and what to do, without the place
+    Id definition;                  ///< the column, held value or foot line in which it began
+    Sentence what;                  ///< what happened and what to do, without the place
     std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
 
     friend bool operator==(const FaultSite&, const FaultSite&) = default;

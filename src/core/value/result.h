@@ -11,8 +11,10 @@ namespace ledgefall {
 template <class T>
 class Result {
   public:
-    Result(T value) : held_(std::in_place_index<0>, std::move(value)) {}
-    Result(Sentence refusal) : held_(std::in_place_index<1>, std::move(refusal)) {}
+    Result(T value)
+        : held_(std::in_place_index<0>, std::move(value)) {}
+    Result(Sentence refusal)
+        : held_(std::in_place_index<1>, std::move(refusal)) {}
 
     explicit operator bool() const { return held_.index() == 0; }
     const T& operator*() const& { return std::get<0>(held_); }

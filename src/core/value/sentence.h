@@ -13,7 +13,9 @@ struct Sentence {
     std::vector<std::string> parts;
 
     Sentence() = default;
-    Sentence(std::string_view said, std::vector<std::string> with = {}) : pattern(said), parts(std::move(with)) {}
+    Sentence(std::string_view said, std::vector<std::string> with = {})
+        : pattern(said)
+        , parts(std::move(with)) {}
 
     std::string text() const { return filled(pattern); }
     bool empty() const { return pattern.empty(); }

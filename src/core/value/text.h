@@ -11,7 +11,8 @@ namespace ledgefall {
 /// says stays small beside its numbers.
 class Text {
   public:
-    Text() : Text(std::string_view()) {}
+    Text()
+        : Text(std::string_view()) {}
     explicit Text(std::string_view text);
 
     const std::string& str() const { return *held_; }
@@ -22,7 +23,8 @@ class Text {
     friend bool operator==(Text a, Text b) { return a.held_ == b.held_; }
 
   private:
-    explicit Text(const std::string* held) : held_(held) {}
+    explicit Text(const std::string* held)
+        : held_(held) {}
     const std::string* held_;
 };
 

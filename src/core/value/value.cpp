@@ -49,12 +49,18 @@ std::optional<Kind> kind_named(std::string_view name) {
 
 std::string kind_in_words(Kind kind) {
     switch (kind) {
-    case Kind::number: return "a number";
-    case Kind::text: return "a text";
-    case Kind::yes_no: return "a yes or no";
-    case Kind::date: return "a date";
-    case Kind::interval: return "a class";
-    case Kind::distribution: return "a distribution";
+    case Kind::number:
+        return "a number";
+    case Kind::text:
+        return "a text";
+    case Kind::yes_no:
+        return "a yes or no";
+    case Kind::date:
+        return "a date";
+    case Kind::interval:
+        return "a class";
+    case Kind::distribution:
+        return "a distribution";
     }
     return "a value";
 }
@@ -114,10 +120,14 @@ std::string write_cell(const Value& value) {
         return {};
     }
     switch (value.kind()) {
-    case Kind::text: return value.text().str();
-    case Kind::yes_no: return value.yes() ? "yes" : "no";
-    case Kind::date: return write_date(value.number());
-    default: return shortest(value.number());
+    case Kind::text:
+        return value.text().str();
+    case Kind::yes_no:
+        return value.yes() ? "yes" : "no";
+    case Kind::date:
+        return write_date(value.number());
+    default:
+        return shortest(value.number());
     }
 }
 

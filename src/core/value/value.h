@@ -13,11 +13,12 @@ namespace ledgefall {
 /// What kind of thing a column or a held value holds.
 enum class Kind : std::uint8_t { number, text, yes_no, date, interval, distribution };
 
-std::string kind_name(Kind kind);             ///< "number", "text", "yes_no", …: the word of the file format
+std::string kind_name(Kind kind); ///< "number", "text", "yes_no", …: the word of the file format
 std::optional<Kind> kind_named(std::string_view name);
-std::string kind_in_words(Kind kind);         ///< "a number", "a text", …: for sentences
+std::string kind_in_words(Kind kind); ///< "a number", "a text", …: for sentences
 
-/// `odd` is a typed text that is not of its column's kind: it is kept as typed, and is a fault where a formula reads it.
+/// `odd` is a typed text that is not of its column's kind: it is kept as typed, and is a fault where a formula reads
+/// it.
 enum class State : std::uint8_t { plain, missing, fault, odd };
 
 /// One value, as it passes between cells. Sixteen bytes, copied freely: the payload is a double, or the address of a
@@ -48,19 +49,23 @@ class Value {
         return std::bit_cast<double>(static_cast<std::uint64_t>(reinterpret_cast<std::uintptr_t>(text.address())));
     }
     static Text text_of(double slot) {
-        return Text::at(reinterpret_cast<const std::string*>(static_cast<std::uintptr_t>(
-            std::bit_cast<std::uint64_t>(slot))));
+        return Text::at(
+            reinterpret_cast<const std::string*>(static_cast<std::uintptr_t>(std::bit_cast<std::uint64_t>(slot))));
     }
 
     /// The same value to the last bit: what decides whether a change has to travel on.
     friend bool operator==(const Value& a, const Value& b) {
-        return a.state_ == b.state_ && (a.state_ == State::missing ||
-                                        (std::bit_cast<std::uint64_t>(a.slot_) == std::bit_cast<std::uint64_t>(b.slot_) &&
-                                         (a.state_ == State::fault || a.kind_ == b.kind_)));
+        return a.state_ == b.state_ &&
+               (a.state_ == State::missing ||
+                (std::bit_cast<std::uint64_t>(a.slot_) == std::bit_cast<std::uint64_t>(b.slot_) &&
+                 (a.state_ == State::fault || a.kind_ == b.kind_)));
     }
 
   private:
-    Value(double slot, Kind kind, State state) : slot_(slot), kind_(kind), state_(state) {}
+    Value(double slot, Kind kind, State state)
+        : slot_(slot)
+        , kind_(kind)
+        , state_(state) {}
 
     double slot_ = 0.0;
     Kind kind_ = Kind::number;
