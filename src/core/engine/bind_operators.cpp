@@ -1,0 +1,234 @@
+// Binding operators: which operation an operator is between operands of their kinds.
+
+#include "core/engine/binder.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+std::string_view sign_of(Operator op) {
+    switch (op) {
+    case Operator::logical_or:
+        return "or";
+    case Operator::logical_and:
+        return "and";
+    case Operator::logical_not:
+        return "not";
+    case Operator::equal:
+        return "=";
+    case Operator::not_equal:
+        return "≠";
+    case Operator::less:
+        return "<";
+    case Operator::less_equal:
+        return "≤";
+    case Operator::greater:
+        return ">";
+    case Operator::greater_equal:
+        return "≥";
+    case Operator::approximately:
+        return "≈";
+    case Operator::in:
+        return "in";
+    case Operator::add:
+        return "+";
+    case Operator::subtract:
+        return "−";
+    case Operator::multiply:
+        return "×";
+    case Operator::divide:
+        return "/";
+    case Operator::modulo:
+        return "mod";
+    case Operator::negate:
+        return "−";
+    case Operator::power:
+        return "^";
+    case Operator::percent:
+        return "%";
+    case Operator::factorial:
+        return "!";
+    case Operator::degree:
+        return "°";
+    case Operator::root:
+        return "√";
+    }
+    return "?";
+}
+
+std::string_view domain_of(Operator op) {
+    switch (op) {
+    case Operator::root:
+        return "√ takes numbers from 0 up";
+    case Operator::factorial:
+        return "! takes whole numbers from 0 up";
+    case Operator::power:
+        return "a negative number has no such power";
+    default:
+        return "";
+    }
+}
+
+bool is_exponent(const Node& node) {
+    return node.type == NodeType::binary && node.op == Operator::power && node.kid(1).type == NodeType::number;
+}
+
+} // namespace
+
+TermPtr Binder::operate(const Node& node, Operator op, const std::vector<const Node*>& kids) {
+    std::vector<TermPtr> terms;
+    for (const Node* kid : kids) {
+        terms.push_back(term(*kid));
+        if (!terms.back()) {
+            return nullptr;
+        }
+    }
+    return operate(node, op, std::move(terms));
+}
+
+TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids) {
+    std::vector<Kind> kinds;
+    const auto known = std::find_if(kids.begin(), kids.end(), [](const TermPtr& kid) { return !kid->open_kind; });
+    const bool logical = op == Operator::logical_and || op == Operator::logical_or || op == Operator::logical_not;
+    for (const TermPtr& kid : kids) {
+        const Kind open = logical ? Kind::yes_no : known == kids.end() ? Kind::number : (*known)->kind;
+        kinds.push_back(kid->open_kind ? open : kid->kind);
+    }
+    std::optional<double> exponent;
+    if (is_exponent(node)) {
+        exponent = node.kid(1).number;
+    }
+    const std::optional<Operation> operation = operation_of(op, kinds, exponent);
+    if (!operation) {
+        const std::string sign(sign_of(op));
+        return kinds.size() == 1
+                   ? fail(Cause::wrong_kind, node.span, {"%1 cannot be used on %2.", {sign, kind_in_words(kinds[0])}})
+                   : fail(Cause::wrong_kind, node.span,
+                          {"%1 cannot stand between %2 and %3.",
+                           {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::operate;
+    made->kind = operation->result;
+    made->span = node.span;
+    made->operation = *operation;
+    made->operation_name = sign_of(op);
+    made->domain = domain_of(op);
+    const bool short_power = exponent && (*exponent == 2 || *exponent == 3) && kinds[0] == Kind::number;
+    made->kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
+    if (op == Operator::approximately) {
+        made->kids.push_back(constant(node, Value::number(scope_.study->settings.tolerance)));
+    }
+    for (const TermPtr& kid : made->kids) {
+        made->on |= kid->on;
+    }
+    return made;
+}
+
+TermPtr Binder::chain(const Node& node) {
+    std::vector<TermPtr> pairs;
+    TermPtr left = term(node.kid(0));
+    for (std::size_t at = 0; left && at < node.ops.size(); ++at) {
+        const Node& right_node = node.kid(at + 1);
+        if (node.ops[at] == Operator::in) {
+            pairs.push_back(membership(node, left, right_node));
+            left = node.ops.size() == at + 1 ? left : nullptr;
+        } else {
+            TermPtr right = term(right_node);
+            if (!right) {
+                return nullptr;
+            }
+            pairs.push_back(operate(node, node.ops[at], {left, right}));
+            left = right;
+        }
+        if (!pairs.back()) {
+            return nullptr;
+        }
+    }
+    if (!left) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Nothing can be compared after in (…): put the comparison before it.", {}});
+    }
+    TermPtr all = pairs.front();
+    for (std::size_t at = 1; at < pairs.size() && all; ++at) {
+        all = operate(node, Operator::logical_and, {all, pairs[at]});
+    }
+    return all;
+}
+
+TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& list) {
+    std::vector<const Node*> members;
+    if (list.type == NodeType::list) {
+        for (const NodePtr& kid : list.kids) {
+            members.push_back(kid.get());
+        }
+    } else {
+        members.push_back(&list);
+    }
+    TermPtr any;
+    for (const Node* member : members) {
+        TermPtr right = term(*member);
+        TermPtr same = right ? operate(node, Operator::equal, {left, right}) : nullptr;
+        if (!same) {
+            return nullptr;
+        }
+        any = any ? operate(node, Operator::logical_or, {any, same}) : same;
+    }
+    return any;
+}
+
+TermPtr Binder::choice(const Node& node) {
+    std::vector<TermPtr> kids;
+    for (const NodePtr& kid : node.kids) {
+        kids.push_back(term(*kid));
+        if (!kids.back()) {
+            return nullptr;
+        }
+    }
+    if (kids[0]->kind != Kind::yes_no && !kids[0]->open_kind) {
+        return fail(Cause::wrong_kind, node.kid(0).span,
+                    {"After if comes a condition, such as x > 0, and this is %1.", {kind_in_words(kids[0]->kind)}});
+    }
+    if (!unify(node, kids, 1)) {
+        return nullptr;
+    }
+    auto made = std::make_shared<Term>();
+    made->type = TermType::operate;
+    made->kind = kids[1]->kind;
+    made->open_kind = kids[1]->open_kind;
+    made->span = node.span;
+    made->operation = choice_of(made->kind);
+    made->operation_name = "if";
+    for (const TermPtr& kid : kids) {
+        made->on |= kid->on;
+    }
+    made->kids = std::move(kids);
+    return made;
+}
+
+/// Gives all kids from `from` on one kind; a missing that was written out takes the kind of the others.
+bool Binder::unify(const Node& node, std::vector<TermPtr>& kids, std::size_t from) {
+    const auto known = std::find_if(kids.begin() + static_cast<std::ptrdiff_t>(from), kids.end(),
+                                    [](const TermPtr& kid) { return !kid->open_kind; });
+    if (known == kids.end()) {
+        return true;
+    }
+    const Kind kind = (*known)->kind;
+    for (std::size_t at = from; at < kids.size(); ++at) {
+        if (kids[at]->open_kind) {
+            auto made = std::make_shared<Term>(*kids[at]);
+            made->kind = kind;
+            made->value = made->type == TermType::constant ? Value::missing(kind) : made->value;
+            kids[at] = made;
+        } else if (kids[at]->kind != kind) {
+            fail(Cause::wrong_kind, node.span,
+                 {"This gives %1 in one case and %2 in another: make them the same kind.",
+                  {kind_in_words(kind), kind_in_words(kids[at]->kind)}});
+            return false;
+        }
+    }
+    return true;
+}
+
+} // namespace ledgefall

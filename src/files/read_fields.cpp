@@ -1,0 +1,141 @@
+// Reading single fields of a study.
+
+#include "core/formula/names.h"
+#include "core/value/date.h"
+#include "files/study_reader.h"
+
+#include <cmath>
+
+namespace ledgefall {
+
+void StudyReader::wrong(const Place& place, const char* wanted) {
+    refuse("At %1 the file should have %2: correct it, or take an earlier copy.",
+           {place.text().empty() ? "its beginning" : place.text(), wanted});
+}
+
+std::string StudyReader::text(const Json& json, const char* name, const Place& place) {
+    const Json* found = field(json, name);
+    if (found == nullptr) {
+        return {};
+    }
+    if (!found->is_string()) {
+        wrong(place.field(name), "a text");
+        return {};
+    }
+    return found->get<std::string>();
+}
+
+double StudyReader::number(const Json& json, const char* name, const Place& place, double otherwise) {
+    const Json* found = field(json, name);
+    if (found == nullptr) {
+        return otherwise;
+    }
+    if (!found->is_number() || !std::isfinite(found->get<double>())) {
+        wrong(place.field(name), "a number");
+        return otherwise;
+    }
+    return found->get<double>();
+}
+
+std::optional<std::uint64_t> StudyReader::whole(const Json& json, const char* name, const Place& place) {
+    const Json* found = field(json, name);
+    if (found == nullptr) {
+        return std::nullopt;
+    }
+    if (!found->is_number_unsigned()) {
+        wrong(place.field(name), "a whole number from 0 up");
+        return std::nullopt;
+    }
+    return found->get<std::uint64_t>();
+}
+
+void StudyReader::settings(const Json& json, Settings& settings) {
+    const Json* found = field(json, "settings");
+    if (found == nullptr) {
+        return;
+    }
+    const Place place = Place().field("settings");
+    if (!found->is_object()) {
+        return wrong(place, "an object in braces");
+    }
+    settings.seed = whole(*found, "seed", place).value_or(settings.seed);
+    settings.tolerance = number(*found, "tolerance", place, settings.tolerance);
+    const auto type = whole(*found, "quantile_type", place).value_or(7);
+    if (type < 1 || type > 9) {
+        return wrong(place.field("quantile_type"), "a whole number from 1 to 9");
+    }
+    settings.quantile_type = static_cast<int>(type);
+}
+
+Format StudyReader::format(const Json& json, const Place& place) {
+    Format format;
+    const Json* found = field(json, "format");
+    if (found == nullptr || !found->is_object()) {
+        return format;
+    }
+    const std::string style = text(*found, "style", place.field("format"));
+    format.style = style == "decimals"      ? Format::Style::decimals
+                   : style == "significant" ? Format::Style::significant
+                   : style == "percent"     ? Format::Style::percent
+                   : style == "scientific"  ? Format::Style::scientific
+                                            : Format::Style::automatic;
+    format.digits = static_cast<int>(std::clamp(number(*found, "digits", place.field("format"), 0), 0.0, 17.0));
+    return format;
+}
+
+Kind StudyReader::kind(const Json& json, const Place& place) {
+    const std::string name = text(json, "kind", place);
+    const auto known = kind_named(name.empty() ? "number" : name);
+    if (!known) {
+        wrong(place.field("kind"), "number, text, yes_no or date");
+    }
+    return known.value_or(Kind::number);
+}
+
+Value StudyReader::value(const Json& json, Kind kind, const Place& place) {
+    if (json.is_null()) {
+        return Value::missing(kind);
+    }
+    if (json.is_number() && kind == Kind::number && std::isfinite(json.get<double>())) {
+        return Value::number(json.get<double>());
+    }
+    if (json.is_boolean() && kind == Kind::yes_no) {
+        return Value::yes_no(json.get<bool>());
+    }
+    if (json.is_string() && kind == Kind::text) {
+        return Value::text(Text(json.get<std::string>()));
+    }
+    if (json.is_string()) {
+        const auto days = kind == Kind::date ? read_date(json.get<std::string>()) : std::nullopt;
+        return days ? Value::of(*days, Kind::date, State::plain) : Value::odd(Text(json.get<std::string>()));
+    }
+    if (json.is_number() || json.is_boolean()) {
+        return Value::odd(Text(json.dump()));
+    }
+    wrong(place, "a number, a text, true, false or null");
+    return Value::missing(kind);
+}
+
+/// A value that says itself what kind it is.
+Value StudyReader::own_value(const Json& json, const Place& place) {
+    const Json* found = field(json, "value");
+    if (found == nullptr) {
+        return Value::missing();
+    }
+    const bool dated = text(json, "kind", place) == "date";
+    const Kind kind = dated                 ? Kind::date
+                      : found->is_string()  ? Kind::text
+                      : found->is_boolean() ? Kind::yes_no
+                                            : Kind::number;
+    return value(*found, kind, place.field("value"));
+}
+
+std::string StudyReader::name(const Json& json, const Place& place) {
+    const std::string found = normal_name(text(json, "name", place));
+    if (!refusal && !is_name(found)) {
+        wrong(place.field("name"), "a name of letters, digits and _");
+    }
+    return found;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,185 @@
+// Reading the parts of a study.
+
+#include "files/study_fields.h"
+#include "files/study_reader.h"
+
+namespace ledgefall {
+
+Study StudyReader::study(const Json& json) {
+    Study study;
+    const Place top;
+    study.title = text(json, "title", top);
+    study.note = text(json, "note", top);
+    settings(json, study.settings);
+    list(json, "ledge", top, [&](const Json& item, const Place& at) { study.ledge.emplace_back(held(item, at)); });
+    list(json, "tables", top, [&](const Json& item, const Place& at) { study.tables.emplace_back(table(item, at)); });
+    list(json, "checks", top, [&](const Json& item, const Place& at) { study.checks.emplace_back(check(item, at)); });
+    study.kept = kept(json, fields::study);
+    return study;
+}
+
+HeldValue StudyReader::held(const Json& json, const Place& place) {
+    HeldValue held;
+    held.id = Id(text(json, "id", place));
+    held.name = name(json, place);
+    held.unit = text(json, "unit", place);
+    held.note = text(json, "note", place);
+    held.formula = Formula(text(json, "formula", place));
+    held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
+    held.format = format(json, place);
+    held.kept = kept(json, fields::held);
+    return held;
+}
+
+ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
+    ColumnDefinition column;
+    column.id = Id(text(json, "id", place));
+    column.name = name(json, place);
+    column.label = text(json, "label", place);
+    column.unit = text(json, "unit", place);
+    column.note = text(json, "note", place);
+    column.format = format(json, place);
+    column.width = static_cast<int>(std::clamp(number(json, "width", place, 0), 0.0, 4000.0));
+    pieces(json, place, column);
+    Column cells(kind(json, place));
+    if (const Json* values = field(json, "values"); values != nullptr && column.pieces.empty()) {
+        if (!values->is_array()) {
+            wrong(place.field("values"), "a list");
+        }
+        for (std::size_t at = 0; at < values->size() && !refusal; ++at) {
+            cells.append(value((*values)[at], cells.kind(), place.field("values").item(at)));
+        }
+    }
+    column.cells = Shared<Column>(std::move(cells));
+    column.kept = kept(json, fields::column);
+    return column;
+}
+
+void StudyReader::pieces(const Json& json, const Place& place, ColumnDefinition& column) {
+    const std::string formula = text(json, "formula", place);
+    if (!formula.empty()) {
+        column.pieces.push_back({Formula(formula), {}, {}});
+    }
+    list(json, "pieces", place, [&](const Json& item, const Place& at) {
+        column.pieces.push_back({Formula(text(item, "formula", at)), whole(item, "from", at), whole(item, "to", at)});
+    });
+    Overrides overrides;
+    list(json, "overrides", place, [&](const Json& item, const Place& at) {
+        const auto row = whole(item, "row", at);
+        if (!row) {
+            return wrong(at.field("row"), "the number of a row");
+        }
+        overrides[*row] = own_value(item, at);
+    });
+    column.overrides = Shared<Overrides>(std::move(overrides));
+}
+
+FootLine StudyReader::foot(const Json& json, const Place& place) {
+    FootLine line;
+    line.id = Id(text(json, "id", place));
+    line.formula = Formula(text(json, "formula", place));
+    line.label = text(json, "label", place);
+    line.label = line.label.empty() ? line.formula.text() : line.label;
+    line.format = format(json, place);
+    if (const Json* columns = field(json, "columns")) {
+        if (!columns->is_array()) {
+            wrong(place.field("columns"), "a list of columns");
+        }
+        for (std::size_t at = 0; at < columns->size() && !refusal; ++at) {
+            if (!(*columns)[at].is_string()) {
+                wrong(place.field("columns").item(at), "the id or name of a column");
+            } else {
+                line.columns.emplace_back((*columns)[at].get<std::string>());
+            }
+        }
+    }
+    line.kept = kept(json, fields::foot);
+    return line;
+}
+
+Check StudyReader::check(const Json& json, const Place& place) {
+    Check check;
+    check.id = Id(text(json, "id", place));
+    check.label = text(json, "label", place);
+    check.table = Id(text(json, "table", place)); // its name; settled once all tables are known
+    check.condition = Formula(text(json, "condition", place));
+    check.message = text(json, "message", place);
+    check.kept = kept(json, fields::check);
+    if (check.condition.empty()) {
+        wrong(place.field("condition"), "a condition, such as sum(share) ≈ 1");
+    }
+    check.label = check.label.empty() ? check.condition.text() : check.label;
+    return check;
+}
+
+void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
+    const std::string source = text(json, "source", place);
+    axis.kept = kept(json, fields::axis);
+    if (source == "counted") {
+        axis.source = RowSource::counted;
+        const Json* count = field(json, "count");
+        axis.count = Formula(count != nullptr && count->is_number() ? count->dump() : text(json, "count", place));
+        if (axis.count.empty()) {
+            wrong(place.field("count"), "the number of rows");
+        }
+        return;
+    }
+    if (!source.empty() && source != "typed") {
+        axis.source = RowSource::other;
+        axis.kept = json.dump();
+        return;
+    }
+    const Json* rows = field(json, "rows");
+    if (rows == nullptr) {
+        return;
+    }
+    if (rows->is_number_unsigned() && rows->get<std::uint64_t>() <= 20'000'000) {
+        axis.ids = RowIds(rows->get<std::uint64_t>());
+        return;
+    }
+    std::vector<RowIds::Run> runs;
+    for (std::size_t at = 0; rows->is_array() && at < rows->size(); ++at) {
+        const Json& run = (*rows)[at];
+        const bool pair =
+            run.is_array() && run.size() == 2 && run[0].is_number_unsigned() && run[1].is_number_unsigned();
+        runs.push_back(pair ? RowIds::Run{run[0].get<std::uint64_t>(), run[1].get<std::uint64_t>()}
+                            : RowIds::Run{0, 0});
+    }
+    const auto ids = rows->is_array() ? RowIds::from_runs(runs) : std::nullopt;
+    if (!ids || ids->size() > 20'000'000) {
+        return wrong(place.field("rows"),
+                     "a number of rows, up to 20 million, or a list of pairs of a first id and a count");
+    }
+    axis.ids = *ids;
+}
+
+Table StudyReader::table(const Json& json, const Place& place) {
+    Table table;
+    table.id = Id(text(json, "id", place));
+    table.name = name(json, place);
+    table.label = text(json, "label", place);
+    table.note = text(json, "note", place);
+    std::size_t axes = 0;
+    list(json, "axes", place, [&](const Json& item, const Place& at) {
+        if (axes++ == 0) {
+            axis(item, at, table.axis);
+        } else {
+            refuse("The table at %1 has two axes, which this version cannot open yet.", {place.text()});
+        }
+    });
+    list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
+    list(json, "columns", place,
+         [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });
+    list(json, "foot", place, [&](const Json& item, const Place& at) { table.foot.emplace_back(foot(item, at)); });
+    if (table.axis.source == RowSource::typed) { // a script may leave out how many rows there are
+        std::size_t rows = table.axis.ids.size();
+        for (const auto& one : table.columns) {
+            rows = std::max(rows, one->cells->size());
+        }
+        table.axis.ids.append(rows - table.axis.ids.size());
+    }
+    table.kept = kept(json, fields::table);
+    return table;
+}
+
+} // namespace ledgefall
