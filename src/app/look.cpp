@@ -5,6 +5,9 @@
 #include <QPalette>
 #include <QStyleFactory>
 
+#include <algorithm>
+#include <map>
+
 namespace ledgefall {
 namespace {
 
@@ -33,17 +36,15 @@ Look& current() {
 
 } // namespace
 
-QFont Look::text(double points, bool bold) const {
-    QFont font(QStringLiteral("Lato"));
-    font.setPointSizeF(points * zoom);
-    font.setBold(bold);
-    return font;
-}
-
-QFont Look::formula(double points) const {
-    QFont font = text(points);
-    font.setItalic(false);
-    return font;
+const QFont& Look::text(double points, bool bold) const {
+    static std::map<std::pair<double, bool>, QFont> made;
+    const auto [it, is_new] = made.try_emplace({points * zoom, bold});
+    if (is_new) {
+        it->second = QFont(QStringLiteral("Lato"));
+        it->second.setPointSizeF(points * zoom);
+        it->second.setBold(bold);
+    }
+    return it->second;
 }
 
 const Look& look() {

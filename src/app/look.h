@@ -26,8 +26,9 @@ struct Look {
     double zoom = 1.0;
 
     int px(double size) const { return static_cast<int>(size * zoom + 0.5); }
-    QFont text(double points = 10.0, bool bold = false) const;
-    QFont formula(double points = 9.5) const;
+    /// The shipped letters at a size; made once for each size, since a font is looked up by name.
+    const QFont& text(double points = 10.0, bool bold = false) const;
+    const QFont& formula(double points = 9.5) const { return text(points); }
 };
 
 /// The look in use. Widgets read it when they paint; `set_zoom` is followed by `restyle`.

@@ -123,6 +123,9 @@ void TableView::move_current(int rows, int columns) {
 }
 
 void TableView::keyPressEvent(QKeyEvent* event) {
+    if (state() == QAbstractItemView::EditingState) {
+        return; // a key that the editor has let through: the editor is about to close by itself
+    }
     const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
     if (plain && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
         return move_current((event->modifiers() & Qt::ShiftModifier) != 0 ? -1 : 1, 0);

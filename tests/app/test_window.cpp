@@ -170,9 +170,21 @@ class TestWindow : public QObject {
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 1);
         QCOMPARE(drive.window.page()->view().currentIndex().column(), 1);
         QCOMPARE(drive.shown(0, 1), QStringLiteral("2"));
+        for (const char* value : {"3", "4", "5"}) {
+            drive.keys(QString::fromLatin1(value));
+            drive.key(Qt::Key_Return);
+        }
+        drive.click_cell(0, 1); // correcting in the middle goes down by one row, and up with Shift
+        drive.keys(QStringLiteral("7"));
+        drive.key(Qt::Key_Return);
+        QCOMPARE(drive.window.page()->view().currentIndex().row(), 1);
+        QCOMPARE(drive.shown(1, 1), QStringLiteral("3"));
+        drive.key(Qt::Key_Return, Qt::ShiftModifier);
+        QCOMPARE(drive.window.page()->view().currentIndex().row(), 0);
+        drive.click_cell(4, 1);
         drive.keys(QStringLiteral("9"));
         drive.key(Qt::Key_Escape); // leaves the cell as it was
-        QCOMPARE(drive.window.page()->model().table_rows(), 1);
+        QCOMPARE(drive.window.page()->model().table_rows(), 4);
     }
 
     void faults_are_seen_and_explained() {
