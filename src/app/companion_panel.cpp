@@ -54,6 +54,7 @@ CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
     layout->addStretch(1);
     connect(&document, &Document::results_changed, this, &CompanionPanel::refresh);
     connect(&document, &Document::study_changed, this, &CompanionPanel::refresh);
+    refresh();
 }
 
 void CompanionPanel::show_page(TablePage* page) {

@@ -59,7 +59,8 @@ void ContentsPanel::rebuild() {
             const Value value = document_.results().single(check->id);
             const bool holds = value.plain() && value.yes();
             const QString label = QString::fromStdString(check->label);
-            auto* item = new QTreeWidgetItem(checks, {holds ? label : tr("%1 — broken").arg(label)});
+            auto* item = new QTreeWidgetItem(checks, {label});
+            item->setData(0, Qt::AccessibleTextRole, holds ? tr("%1, holds").arg(label) : tr("%1, broken").arg(label));
             item->setIcon(0, drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
             item->setForeground(0, holds ? look().ink : look().fault);
             const QString state = value.is_fault() ? Document::translated(explain(document_.study(), value.fault()))
@@ -70,6 +71,9 @@ void ContentsPanel::rebuild() {
         }
     }
     expandAll();
+    if (document_.study().table(current_) == nullptr) {
+        setCurrentItem(nullptr);
+    }
 }
 
 void ContentsPanel::show_current(Id table) {

@@ -26,6 +26,17 @@ TableHeading::TableHeading(TableModel& model, Document& document, QWidget* paren
     connect(this, &QHeaderView::sectionResized, this, [this] { updateGeometry(); });
 }
 
+QString TableHeading::counts_text(const Content& content) {
+    QStringList counts;
+    if (content.faults > 0) {
+        counts << tr("at fault: %1").arg(content.faults);
+    }
+    if (content.overrides > 0) {
+        counts << tr("typed over: %1").arg(content.overrides);
+    }
+    return counts.join(QStringLiteral(" · "));
+}
+
 TableHeading::Content TableHeading::content(int section) const {
     Content content;
     const ColumnDefinition* column = table_.column(section);
@@ -100,6 +111,7 @@ int TableHeading::fitting_width(int section) const {
     const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + look().px(2);
     const int limit = look().px(shown.beyond ? 170 : most_width);
     needed = std::max(needed, std::min(under, limit - 2 * look().px(padding)));
+    needed = std::max(needed, QFontMetrics(look().text(8.5)).horizontalAdvance(counts_text(shown)) + look().px(2));
     return std::max(look().px(least_width), needed + 2 * look().px(padding) + look().px(2));
 }
 
@@ -148,16 +160,9 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     }
     if (shown.faults + shown.overrides > 0) {
         painter->setFont(in_use.text(8.5));
-        QStringList counts;
-        if (shown.faults > 0) {
-            counts << tr("at fault: %1").arg(shown.faults);
-        }
-        if (shown.overrides > 0) {
-            counts << tr("typed over: %1").arg(shown.overrides);
-        }
         painter->setPen(shown.faults > 0 ? in_use.fault : in_use.stays);
         painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
-                          counts.join(QStringLiteral(" · ")));
+                          counts_text(shown));
     }
     // The heading's foot is the edge from which a worked column falls.
     painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));

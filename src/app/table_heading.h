@@ -30,6 +30,7 @@ class TableHeading : public QHeaderView {
         std::size_t faults = 0, overrides = 0;
     };
     Content content(int section) const;
+    static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
     int height_at(int section, int width) const;
     int lay_out(QTextLayout& layout, const Content& content, int width) const;
 

@@ -241,7 +241,7 @@ Sentence Delimited::report() const {
     if (ragged.empty()) {
         return note.empty() ? Sentence() : Sentence("%1", {note.substr(1)});
     }
-    return {"%1 rows have more or fewer fields than the first, beginning at line %2; all their fields were kept.%3",
+    return {"Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.%3",
             {std::to_string(ragged.size()), std::to_string(ragged.front()), note}};
 }
 
