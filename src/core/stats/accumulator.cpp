@@ -254,7 +254,8 @@ class Median : public Accumulator {
 };
 
 /// The sum of squared deviations: within a piece by two passes with the correction of Björck, between pieces by the
-/// update of Chan, Golub and LeVeque (1983). It holds up where the values are large and their spread is small.
+/// update of Chan, Golub and LeVeque (1983); all of it on distances from the first value, which are exact where the
+/// values lie close together. It holds up where the values are large and their spread is small.
 class Spread : public Accumulator {
   public:
     Spread(bool population, bool root)
@@ -268,6 +269,7 @@ class Spread : public Accumulator {
   protected:
     void take(const double* values, std::size_t count) override {
         constexpr std::size_t piece = 1024;
+        first_ = count_ == 0 && count > 0 ? values[0] : first_;
         for (std::size_t at = 0; at < count; at += piece) {
             take_piece(values + at, std::min(piece, count - at));
         }
@@ -289,27 +291,28 @@ class Spread : public Accumulator {
     void take_piece(const double* values, std::size_t count) {
         constexpr std::size_t lanes = 8;
         const std::size_t whole = count - count % lanes;
+        const double first = first_;
         double sums[lanes] = {};
         for (std::size_t at = 0; at < whole; at += lanes) {
             for (std::size_t lane = 0; lane < lanes; ++lane) {
-                sums[lane] += values[at + lane];
+                sums[lane] += values[at + lane] - first;
             }
         }
         for (std::size_t at = whole; at < count; ++at) {
-            sums[0] += values[at];
+            sums[0] += values[at] - first;
         }
         const double mean = added(sums) / static_cast<double>(count);
         double off[lanes] = {};
         double squares[lanes] = {};
         for (std::size_t at = 0; at < whole; at += lanes) {
             for (std::size_t lane = 0; lane < lanes; ++lane) {
-                const double deviation = values[at + lane] - mean;
+                const double deviation = (values[at + lane] - first) - mean;
                 off[lane] += deviation;
                 squares[lane] += deviation * deviation;
             }
         }
         for (std::size_t at = whole; at < count; ++at) {
-            const double deviation = values[at] - mean;
+            const double deviation = (values[at] - first) - mean;
             off[0] += deviation;
             squares[0] += deviation * deviation;
         }
@@ -331,6 +334,7 @@ class Spread : public Accumulator {
     }
 
     bool population_, root_;
+    double first_ = 0; ///< from which distances are taken
     double count_ = 0, mean_ = 0, squares_ = 0;
 };
 
