@@ -131,7 +131,7 @@ Value StudyReader::own_value(const Json& json, const Place& place) {
 }
 
 std::string StudyReader::name(const Json& json, const Place& place) {
-    const std::string found = normal_name(text(json, "name", place));
+    std::string found = normal_name(text(json, "name", place));
     if (!refusal && !is_name(found)) {
         wrong(place.field("name"), "a name of letters, digits and _");
     }

@@ -33,9 +33,9 @@ class StudyReader {
     void settle(Study& study);
 
   private:
-    void refuse(std::string pattern, std::vector<std::string> parts) {
+    void refuse(const std::string& pattern, std::vector<std::string> parts) {
         if (!refusal) {
-            refusal = Sentence(std::move(pattern), std::move(parts));
+            refusal = Sentence(pattern, std::move(parts));
         }
     }
     void wrong(const Place& place, const char* wanted);

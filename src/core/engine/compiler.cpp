@@ -60,8 +60,8 @@ class Compiler {
         return to;
     }
 
-    static Operand scalar(Program& program, Scalar scalar) {
-        program.scalars.push_back(std::move(scalar));
+    static Operand scalar(Program& program, const Scalar& scalar) {
+        program.scalars.push_back(scalar);
         return {true, static_cast<std::uint32_t>(program.scalars.size() - 1)};
     }
 
