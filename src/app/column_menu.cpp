@@ -179,15 +179,19 @@ NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
     , document_(document) {
     setTitle(tr("Add a foot line"));
     setIcon(drawn_icon(QStringLiteral("foot")));
+    auto* diversity = new QMenu(tr("Diversity, of counts per species"), this);
     for (const Function& function : catalogue()) {
-        if (function.is_measure() && function.arguments.front().kind == Kind::number) {
+        const bool of_one_column = function.is_measure() && function.arguments.size() == 1;
+        if (of_one_column && function.arguments.front().kind == Kind::number) {
             const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
             const QString purpose =
                 QString::fromUtf8(function.purpose.data(), static_cast<qsizetype>(function.purpose.size()));
-            addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
-                      [this, name] { add(name, name.toStdString() + "(each)"); });
+            QMenu* menu = function.family == "Diversity" ? diversity : this;
+            menu->addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
+                            [this, name] { add(name, name.toStdString() + "(each)"); });
         }
     }
+    addMenu(diversity);
     addSeparator();
     addAction(tr("Own formula…"), this, [this] {
         const auto formula =

@@ -2,7 +2,7 @@
 
 #include "app/look.h"
 #include "app/number_text.h"
-#include "core/stats/accumulator.h"
+#include "core/stats/measures.h"
 
 #include <QVBoxLayout>
 

@@ -5,6 +5,8 @@
 #include <QIcon>
 #include <QString>
 
+#include <cmath>
+
 namespace ledgefall {
 
 /// The look: warm paper, sandstone for what stays, water for what follows, slate ink. Every colour and size that a
@@ -25,7 +27,7 @@ struct Look {
     QColor fault_wash;
     double zoom = 1.0;
 
-    int px(double size) const { return static_cast<int>(size * zoom + 0.5); }
+    int px(double size) const { return static_cast<int>(std::lround(size * zoom)); }
     /// The shipped letters at a size; made once for each size, since a font is looked up by name.
     const QFont& text(double points = 10.0, bool bold = false) const;
     const QFont& formula(double points = 9.5) const { return text(points); }

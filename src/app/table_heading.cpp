@@ -82,7 +82,7 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
         y += line.height() + look().px(1);
     }
     layout.endLayout();
-    return static_cast<int>(y + 0.5);
+    return static_cast<int>(std::lround(y));
 }
 
 int TableHeading::height_at(int section, int width) const {

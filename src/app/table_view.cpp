@@ -155,7 +155,7 @@ QString TableView::copied() const {
     if (selection.isEmpty()) {
         return {};
     }
-    const QItemSelectionRange range = selection.first();
+    const QItemSelectionRange& range = selection.first();
     const int bottom = std::min(range.bottom(), table_.table_rows() - 1);
     const int right = std::min<int>(range.right(), static_cast<int>(table_.table()->columns.size()) - 1);
     std::string text;
@@ -209,7 +209,7 @@ void TableView::clear_selected() {
     if (selection.isEmpty()) {
         return;
     }
-    const QItemSelectionRange range = selection.first();
+    const QItemSelectionRange& range = selection.first();
     const int bottom = std::min(range.bottom(), table_.table_rows() - 1);
     const int right = std::min<int>(range.right(), static_cast<int>(table_.table()->columns.size()) - 1);
     if (bottom < range.top() || right < range.left()) {
@@ -225,7 +225,7 @@ std::pair<int, int> TableView::selected_rows() const {
     if (selection.isEmpty()) {
         return {currentIndex().row(), currentIndex().isValid() ? 1 : 0};
     }
-    const QItemSelectionRange range = selection.first();
+    const QItemSelectionRange& range = selection.first();
     return {range.top(), std::min(range.bottom(), table_.table_rows() - 1) - range.top() + 1};
 }
 

@@ -1,6 +1,7 @@
 // ledgefall-calc: the computation without a window.
 
 #include "calc/calculator.h"
+#include "calc/reference_page.h"
 
 #include <CLI/CLI.hpp>
 
@@ -45,10 +46,16 @@ int main(int count, char** arguments) {
                   ->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] = &option;
     }
     CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
+    bool functions = false;
+    app.add_flag("--functions", functions, "Print the reference page of all functions");
     try {
         app.parse(count, arguments);
     } catch (const CLI::ParseError& error) {
         return app.exit(error) == 0 ? 0 : 2;
+    }
+    if (functions) {
+        std::fputs(ledgefall::reference_page().c_str(), stdout);
+        return 0;
     }
     std::vector<Step> steps;
     std::map<CLI::Option*, std::size_t> used;

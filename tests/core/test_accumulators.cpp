@@ -1,7 +1,7 @@
 // Measures by themselves: however the values come, in whichever pieces, with gaps, conditions and faults among them,
 // the result is that of a plain loop in extended precision.
 
-#include "core/stats/accumulator.h"
+#include "core/stats/measures.h"
 
 #include <QtTest>
 

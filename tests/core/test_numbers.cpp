@@ -1,7 +1,6 @@
 // Every function and measure of the catalogue, against references computed independently: exact fractions where the
 // values allow it (by rational arithmetic), tables of logarithms and roots, and what must hold at the edges.
 
-#include "core/engine/catalogue.h"
 #include "working.h"
 
 #include <cmath>
@@ -20,16 +19,6 @@ class TestNumbers : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
-    void every_example_of_the_catalogue_holds() {
-        const Bench bench;
-        for (const Function& function : catalogue()) {
-            const Value value = bench.value(std::string(function.example));
-            QVERIFY2(value.plain(), function.example.data());
-            QVERIFY2(write_cell(value) == function.example_result,
-                     (std::string(function.example) + " gives " + write_cell(value)).c_str());
-        }
-    }
-
     void measures_of_pebbles_are_the_exact_fractions() {
         Bench bench;
         bench.numbers("x", pebbles);

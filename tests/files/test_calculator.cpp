@@ -1,6 +1,7 @@
 // The command line's work: options in their order, faults in one line, nothing written half.
 
 #include "calc/calculator.h"
+#include "calc/reference_page.h"
 #include "files/atomic_file.h"
 #include "files/study_json.h"
 
@@ -77,6 +78,11 @@ class TestCalculator : public QObject {
         QVERIFY(!QFile::exists(QString::fromStdString(file)));
         QCOMPARE(out({{Do::rows, "3"}, {Do::column, "z = row"}, {Do::save, file}}), std::string());
         QCOMPARE(out({{Do::value, "sum(z)"}}, file), std::string("6\n"));
+    }
+
+    void the_reference_page_is_current() {
+        const Result<std::string> page = read_file(DEMO_FOLDER "/../docs/functions.md");
+        QVERIFY2(page && *page == reference_page(), "run build/bin/ledgefall-calc --functions > docs/functions.md");
     }
 
     void the_program_keeps_its_exit_statuses() {

@@ -25,6 +25,18 @@ bool same_tree(const Node* a, const Node* b) {
     return true;
 }
 
+/// How many of the function's arguments run over rows.
+std::size_t sample_count(const Function& function) {
+    return static_cast<std::size_t>(
+        std::count_if(function.arguments.begin(), function.arguments.end(),
+                      [](const Argument& argument) { return argument.role != Role::plain; }));
+}
+
+/// Whether all that stands in the brackets is pooled: nothing else follows the sample.
+bool pools(const Function& function) {
+    return function.arguments.size() == 1;
+}
+
 bool calls_measure(const Node& node) {
     const Function* function = node.type == NodeType::call ? find_function(node.text) : nullptr;
     return function != nullptr && function->is_measure();
@@ -78,12 +90,12 @@ void Binder::scan_domain(const Node& node, Level& level, std::vector<const Table
 }
 
 /// Finds the table that a measure runs over; false where there is a fault, or no column in it.
-bool Binder::find_domain(const Node& node, Level& level) {
+bool Binder::find_domain(const Node& node, std::size_t samples, Level& level) {
     std::vector<const Table*> others;
     bool own = false;
     bool ok = true;
-    for (const NodePtr& kid : node.kids) {
-        scan_domain(*kid, level, others, own, ok);
+    for (std::size_t at = 0; at < std::min(samples, node.kids.size()); ++at) {
+        scan_domain(node.kid(at), level, others, own, ok);
     }
     if (others.size() > 1) {
         fail(Cause::wrong_arguments, node.span,
@@ -110,11 +122,12 @@ TermPtr Binder::measure(const Node& node, const Function& function) {
         return bound_sum(node.kid(0), function);
     }
     Level level;
-    if (!find_domain(node, level)) {
-        return nullptr;
-    }
+    const std::size_t samples = pools(function) ? node.kids.size() : sample_count(function);
     auto made = std::make_shared<MeasureTerm>();
     made->function = &function;
+    if (!check_arguments(node, function) || !find_domain(node, samples, level) || !bind_plain(node, function, *made)) {
+        return nullptr;
+    }
     made->table = level.table;
     made->over = level.table.empty() ? MeasureTerm::Over::values : MeasureTerm::Over::table;
     made->level = static_cast<std::uint32_t>(levels_.size() + 1);
@@ -148,9 +161,15 @@ bool Binder::bind_range(const Node* range, MeasureTerm& measure) {
 }
 
 bool Binder::bind_samples(const Node& node, const Function& function, MeasureTerm& measure) {
-    for (const NodePtr& kid : node.kids) {
-        if (!add_sample(*kid, function, measure)) {
+    if (sample_count(function) > 1) {
+        if (!add_paired(node, function, measure)) {
             return false;
+        }
+    } else {
+        for (std::size_t at = 0; at < (pools(function) ? node.kids.size() : 1); ++at) {
+            if (!add_sample(node.kid(at), function, measure)) {
+                return false;
+            }
         }
     }
     if (measure.over == MeasureTerm::Over::values) {
@@ -159,15 +178,15 @@ bool Binder::bind_samples(const Node& node, const Function& function, MeasureTer
     // What does not run over the rows is a single value, and has no place beside whole columns.
     const std::uint32_t runs = 1U << measure.level;
     for (const Sample& sample : measure.samples) {
-        const std::uint32_t on = sample.value->on | (sample.condition ? sample.condition->on : 0);
-        if ((on & runs) == 0) {
+        const TermPtr& value = sample.values.front();
+        if ((sample.on() & runs) == 0) {
             const bool most = function.name == "max";
             const std::string offered = most || function.name == "min" ? most ? "larger" : "smaller" : "";
             offered.empty()
-                ? fail(Cause::wrong_arguments, sample.value->span,
+                ? fail(Cause::wrong_arguments, value->span,
                        {"%1 is taken of whole columns here, and this is a single value: leave it out.",
                         {std::string(function.name)}})
-                : fail(Cause::wrong_arguments, sample.value->span,
+                : fail(Cause::wrong_arguments, value->span,
                        {"%1 is taken of whole columns, and this is a single value. Row by row, write %2(a, b).",
                         {std::string(function.name), offered}});
             return false;
@@ -195,28 +214,95 @@ bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm&
         return false;
     }
     Sample sample;
-    sample.value = term(conditional ? node.kid(0) : node);
-    sample.condition = conditional && sample.value ? term(node.kid(1)) : nullptr;
-    if (!sample.value || (conditional && !sample.condition)) {
-        return false;
-    }
-    if (conditional && sample.condition->kind != Kind::yes_no) {
-        fail(
-            Cause::wrong_kind, node.kid(1).span,
-            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(sample.condition->kind)}});
-        return false;
-    }
-    const Argument& wanted = function.arguments.front();
-    const bool fits = wanted.any_kind || sample.value->open_kind || sample.value->kind == wanted.kind ||
-                      (function.keeps_kind && sample.value->kind == Kind::date);
-    if (!fits) {
-        fail(Cause::wrong_kind, sample.value->span,
-             {"%1 takes %2, and this is %3.",
-              {std::string(function.name), wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
-               kind_in_words(sample.value->kind)}});
+    sample.values = {sample_value(conditional ? node.kid(0) : node, function, function.arguments.front())};
+    sample.condition = conditional && sample.values.front() ? where_condition(node) : nullptr;
+    if (!sample.values.front() || (conditional && !sample.condition)) {
         return false;
     }
     measure.samples.push_back(std::move(sample));
+    return true;
+}
+
+TermPtr Binder::where_condition(const Node& where) {
+    TermPtr condition = term(where.kid(1));
+    if (condition && condition->kind != Kind::yes_no) {
+        return fail(
+            Cause::wrong_kind, where.kid(1).span,
+            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(condition->kind)}});
+    }
+    return condition;
+}
+
+TermPtr Binder::sample_value(const Node& node, const Function& function, const Argument& wanted) {
+    TermPtr value = term(node);
+    if (!value) {
+        return nullptr;
+    }
+    const bool fits = wanted.any_kind || value->open_kind || value->kind == wanted.kind ||
+                      (function.keeps_kind && value->kind == Kind::date);
+    return fits ? value
+                : fail(Cause::wrong_kind, value->span,
+                       {"%1 takes %2, and this is %3.",
+                        {std::string(function.name),
+                         wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
+                         kind_in_words(value->kind)}});
+}
+
+/// Samples that are paired row by row; one `where` among them is a condition on the row.
+bool Binder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
+    if (measure.over == MeasureTerm::Over::values) {
+        fail(Cause::wrong_arguments, node.span,
+             {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
+        return false;
+    }
+    Sample sample;
+    for (std::size_t at = 0; at < sample_count(function); ++at) {
+        const bool conditional = node.kid(at).type == NodeType::where;
+        const Node& value = conditional ? node.kid(at).kid(0) : node.kid(at);
+        sample.values.push_back(sample_value(value, function, function.arguments[at]));
+        if (sample.values.back() && conditional) {
+            sample.condition = where_condition(node.kid(at));
+        }
+        if (!sample.values.back() || (conditional && !sample.condition)) {
+            return false;
+        }
+    }
+    measure.samples.push_back(std::move(sample));
+    return true;
+}
+
+bool Binder::check_arguments(const Node& node, const Function& function) {
+    const auto& wanted = function.arguments;
+    const auto least = static_cast<std::size_t>(
+        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
+    if (pools(function) || (node.kids.size() >= least && node.kids.size() <= wanted.size())) {
+        return true;
+    }
+    fail(Cause::wrong_arguments, node.span,
+         {"%1 is written %2, and here it has %3 arguments.",
+          {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
+    return false;
+}
+
+/// The plain arguments follow the formula's own row, and so are bound outside the measure's rows.
+bool Binder::bind_plain(const Node& node, const Function& function, MeasureTerm& measure) {
+    for (std::size_t at = sample_count(function); !pools(function) && at < node.kids.size(); ++at) {
+        TermPtr plain = term(node.kid(at));
+        if (plain && plain->kind != function.arguments[at].kind && !plain->open_kind) {
+            plain = fail(
+                Cause::wrong_kind, plain->span,
+                {"%1 takes %2 here, and this is %3.",
+                 {std::string(function.name), kind_in_words(function.arguments[at].kind), kind_in_words(plain->kind)}});
+        }
+        if (!plain) {
+            return false;
+        }
+        measure.plain.push_back(std::move(plain));
+    }
+    const bool type_left_out = function.takes_type && (pools(function) || node.kids.size() < function.arguments.size());
+    if (type_left_out) {
+        measure.plain.push_back(constant(node, Value::number(scope_.study->settings.quantile_type)));
+    }
     return true;
 }
 
@@ -246,17 +332,17 @@ bool Binder::add_columns_between(const Node& range, const Function& function, Me
         }
         const Binding binding{from.table, &*column, nullptr};
         Sample sample;
-        sample.value =
+        TermPtr value =
             indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
-        if (!sample.value) {
+        if (!value) {
             return false;
         }
-        if (sample.value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
+        if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
             fail(Cause::wrong_kind, range.span,
-                 {"Between these columns stands %1, which holds %2.",
-                  {column->name, kind_in_words(sample.value->kind)}});
+                 {"Between these columns stands %1, which holds %2.", {column->name, kind_in_words(value->kind)}});
             return false;
         }
+        sample.values = {std::move(value)};
         measure.samples.push_back(std::move(sample));
         if (column->id == to.column->id) {
             return true;
@@ -290,14 +376,14 @@ TermPtr Binder::bound_sum(const Node& node, const Function& function) {
 TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure) {
     auto made = std::make_shared<Term>();
     const Function& function = *measure->function;
-    const Kind sample_kind = measure->samples.front().value->kind;
+    const Kind sample_kind = measure->samples.front().values.front()->kind;
     made->type = TermType::measure;
     made->span = node.span;
     made->kind = function.keeps_kind ? sample_kind : Kind::number;
     measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition
                                                                                          : function.make;
     for (const Sample& sample : measure->samples) {
-        made->on |= sample.value->on | (sample.condition ? sample.condition->on : 0);
+        made->on |= sample.on();
     }
     if (measure->over != MeasureTerm::Over::values) {
         made->on &= ~(1U << measure->level);
@@ -305,6 +391,11 @@ TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> me
     for (const TermPtr& end : {measure->from, measure->to}) {
         made->on |= end ? end->on : 0;
     }
+    for (const TermPtr& plain : measure->plain) {
+        made->on |= plain->on;
+    }
+    made->operation_name = function.name;
+    made->domain = function.domain;
     made->measure = std::move(measure);
     return made;
 }

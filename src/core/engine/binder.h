@@ -43,9 +43,14 @@ class Binder {
     void link(LinkType type, const Binding& binding, std::uint64_t row = 0);
 
     TermPtr measure(const Node& node, const Function& function);
-    bool find_domain(const Node& node, Level& level);
+    bool find_domain(const Node& node, std::size_t samples, Level& level);
     void scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok);
+    TermPtr where_condition(const Node& where);
+    bool check_arguments(const Node& node, const Function& function);
+    bool bind_plain(const Node& node, const Function& function, MeasureTerm& measure);
     bool bind_samples(const Node& node, const Function& function, MeasureTerm& measure);
+    TermPtr sample_value(const Node& node, const Function& function, const Argument& wanted);
+    bool add_paired(const Node& node, const Function& function, MeasureTerm& measure);
     bool add_sample(const Node& node, const Function& function, MeasureTerm& measure);
     bool add_columns_between(const Node& range, const Function& function, MeasureTerm& measure);
     bool bind_range(const Node* range, MeasureTerm& measure);

@@ -27,19 +27,24 @@ struct Function {
     std::string_view purpose; ///< one sentence
     std::string_view domain;  ///< the sentence of a fault for arguments outside the function's domain; may be empty
     std::string_view source;  ///< the formula, and where it is from
-    std::string_view example; ///< a formula without names
+    std::string_view example; ///< its names, if any, are those of the example table below
     std::string_view example_result; ///< what it gives, in the shortest form; run as a test
+
+    std::string_view family; ///< under which heading it is listed
 
     Operation operation;                         ///< of a function of plain arguments
     MakeAccumulator make = nullptr;              ///< of a measure
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition
-    bool keeps_kind = false;                     ///< the result is of the sample's kind, as the smallest date is a date
+    bool takes_type = false; ///< its last plain argument is a type of quantile, the study's where it is left out
+    bool keeps_kind = false; ///< the result is of the sample's kind, as the smallest date is a date
 
     bool is_measure() const { return make != nullptr; }
     /// `round(x, d)`, with what may be left out in brackets.
     std::string signature() const;
 };
 
+/// The columns that examples of measures of several columns use: x = 2, 4, 4, 6; y = 1, 4, 2, 5 (row by row with x);
+/// and frequencies f = 1, 2, 2, 1.
 const std::vector<Function>& catalogue();
 const Function* find_function(std::string_view name);
 

@@ -159,10 +159,14 @@ class Compiler {
         if (meant.to) {
             call->to = value(context, meant.to);
         }
+        for (const TermPtr& plain : meant.plain) {
+            call->plain.push_back(value(context, plain));
+            call->plain_kinds.push_back(plain->kind);
+        }
         if (meant.over == MeasureTerm::Over::values) {
             for (const Sample& sample : meant.samples) {
-                call->values.push_back(value(context, sample.value));
-                call->value_kinds.push_back(sample.value->kind);
+                call->values.push_back(value(context, sample.values.front()));
+                call->value_kinds.push_back(sample.values.front()->kind);
             }
             return call;
         }
@@ -179,7 +183,9 @@ class Compiler {
         };
         for (const Sample& sample : meant.samples) {
             MeasureCall::Taken taken;
-            taken.value = output(sample.value);
+            for (const TermPtr& one : sample.values) {
+                taken.values.push_back(output(one));
+            }
             if (sample.condition) {
                 taken.condition = output(sample.condition);
             }

@@ -1,6 +1,7 @@
 #include "core/engine/measure_state.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace ledgefall {
@@ -13,8 +14,7 @@ constexpr double most_steps = 1e9; // of a bound number
 MeasureState::MeasureState(const MeasureCall& call, const Environment& environment)
     : call_(call)
     , environment_(environment)
-    , inner_(call.inner, environment)
-    , accumulator_(call.make({})) {
+    , inner_(call.inner, environment) {
     for (const Kind kind : call.inner.output_kinds) {
         remembered_.emplace_back(kind);
     }
@@ -24,7 +24,26 @@ Value MeasureState::of_kind(const Value& value) const {
     return value.is_fault() ? value : Value::of(value.slot(), call_.kind, value.state());
 }
 
+std::optional<Value> MeasureState::prepare(const Runner& outer, std::size_t in_block) {
+    std::vector<Value> plain;
+    for (std::size_t at = 0; at < call_.plain.size(); ++at) {
+        plain.push_back(outer.value(call_.plain[at], call_.plain_kinds[at], in_block));
+        if (!plain.back().plain()) {
+            return plain.back().is_fault() ? plain.back() : Value::missing(call_.kind);
+        }
+    }
+    if (!accumulator_ || plain != plain_) {
+        plain_ = std::move(plain);
+        accumulator_ = call_.make(plain_);
+        last_ = {};
+    }
+    return std::nullopt;
+}
+
 Value MeasureState::at(const Runner& outer, std::size_t in_block, const Faults& faults) {
+    if (const auto instead = prepare(outer, in_block)) {
+        return *instead;
+    }
     if (call_.over == MeasureTerm::Over::values) {
         return across(outer, in_block, faults);
     }
@@ -77,10 +96,13 @@ Value MeasureState::across(const Runner& outer, std::size_t in_block, const Faul
 
 /// Gives the accumulator what the inner program's last run brought.
 void MeasureState::take(std::size_t rows) {
+    std::array<Lane, 4> lanes;
     for (const MeasureCall::Taken& taken : call_.samples) {
-        const Lane value = inner_.output(taken.value);
+        for (std::size_t at = 0; at < taken.values.size(); ++at) {
+            lanes[at] = inner_.output(taken.values[at]);
+        }
         const Lane condition = taken.condition ? inner_.output(*taken.condition) : Lane();
-        accumulator_->add(value, taken.condition ? &condition : nullptr, rows);
+        accumulator_->add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, rows);
     }
 }
 
@@ -133,8 +155,12 @@ Value MeasureState::growing(const Range& range, const Faults& faults) {
                 const std::size_t in = first % Column::chunk_rows;
                 return Lane{chunk.slots.data() + in, chunk.states.empty() ? nullptr : chunk.states.data() + in, false};
             };
+            std::array<Lane, 4> lanes;
+            for (std::size_t at = 0; at < taken.values.size(); ++at) {
+                lanes[at] = lane(remembered_[taken.values[at]]);
+            }
             const Lane condition = taken.condition ? lane(remembered_[*taken.condition]) : Lane();
-            accumulator_->add(lane(remembered_[taken.value]), taken.condition ? &condition : nullptr, count);
+            accumulator_->add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
             return true;
         });
     }

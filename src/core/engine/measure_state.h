@@ -19,6 +19,8 @@ class MeasureState {
         std::optional<Value> instead; ///< the result where there is no range
     };
 
+    /// Makes the accumulator anew where the plain arguments have changed; a value where there can be no measure.
+    std::optional<Value> prepare(const Runner& outer, std::size_t in_block);
     Range range_at(const Runner& outer, std::size_t in_block, const Faults& faults) const;
     Value across(const Runner& outer, std::size_t in_block, const Faults& faults);
     Value whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults);
@@ -31,6 +33,7 @@ class MeasureState {
     const Environment& environment_;
     Runner inner_;
     std::unique_ptr<Accumulator> accumulator_;
+    std::vector<Value> plain_; ///< with which the accumulator was made
     bool started_ = false;
 
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.

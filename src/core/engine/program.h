@@ -59,7 +59,7 @@ struct Program {
 /// A measure as a step of a program: what it runs over, and the program that is run there.
 struct MeasureCall {
     struct Taken {
-        std::uint32_t value = 0; ///< numbers of outputs of `inner`
+        std::vector<std::uint32_t> values; ///< numbers of outputs of `inner`; several are paired
         std::optional<std::uint32_t> condition;
     };
     MeasureTerm::Over over = MeasureTerm::Over::table;
@@ -69,7 +69,9 @@ struct MeasureCall {
     Program inner;
     std::vector<Taken> samples;
     std::vector<Operand> parameters; ///< of the outer program, in the order of the inner one's parameters
-    std::vector<Operand> values;     ///< of a measure across values
+    std::vector<Operand> plain;      ///< the plain arguments, of the outer program
+    std::vector<Kind> plain_kinds;
+    std::vector<Operand> values; ///< of a measure across values
     std::vector<Kind> value_kinds;
     std::optional<Operand> from, to;
 };

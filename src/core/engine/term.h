@@ -12,10 +12,12 @@ namespace ledgefall {
 struct Term;
 using TermPtr = std::shared_ptr<const Term>;
 
-/// One sample of a measure: what is taken, and the condition for a row to be taken (or null).
+/// One sample of a measure, or several that are paired row by row, and the condition for a row to be taken (or null).
 struct Sample {
-    TermPtr value;
+    std::vector<TermPtr> values;
     TermPtr condition;
+
+    std::uint32_t on() const; ///< what its values and condition depend on
 };
 
 /// A measure as it is meant: over the rows of a table (or a part of them), over a bound number, or across some values.
@@ -71,6 +73,14 @@ struct Link {
     Id target;
     std::uint64_t row = 0; ///< of a fixed row
 };
+
+inline std::uint32_t Sample::on() const {
+    std::uint32_t bits = condition ? condition->on : 0;
+    for (const TermPtr& value : values) {
+        bits |= value->on;
+    }
+    return bits;
+}
 
 struct StaticFault {
     Cause cause = Cause::syntax;

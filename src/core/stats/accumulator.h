@@ -4,6 +4,7 @@
 
 #include <memory>
 #include <optional>
+#include <span>
 #include <vector>
 
 namespace ledgefall {
@@ -39,8 +40,10 @@ class Accumulator {
   public:
     virtual ~Accumulator() = default;
 
-    /// Takes in `rows` values of `sample`; where `condition` is given, only those for which it is yes.
-    void add(const Lane& sample, const Lane* condition, std::size_t rows);
+    /// Takes in `rows` values of a sample, or of several that are paired row by row; where `condition` is given, only
+    /// the rows for which it is yes. A row in which any of them is missing is left out whole.
+    void add(std::span<const Lane> samples, const Lane* condition, std::size_t rows);
+    void add(const Lane& sample, const Lane* condition, std::size_t rows) { add({&sample, 1}, condition, rows); }
 
     /// The measure of what has been taken in. It may be asked at any time, as a running measure is.
     Value result(const Faults& faults);
@@ -48,13 +51,23 @@ class Accumulator {
     virtual void clear() { fault_.reset(); }
 
   protected:
-    virtual void take(const double* values, std::size_t count) = 0;
+    /// `samples[k]` are the values of the k-th sample.
+    virtual void take(const double* const* samples, std::size_t count) = 0;
     virtual Value finish(const Faults& faults) = 0;
     /// Called with the number of missing values left out, for those measures that count rows.
     virtual void skip(std::size_t) {}
 
   private:
+    bool chosen(const Lane& condition, std::size_t row);
+
     std::optional<Fault> fault_;
+};
+
+/// A measure of one sample.
+class OfOne : public Accumulator {
+  protected:
+    void take(const double* const* samples, std::size_t count) final { take(samples[0], count); }
+    virtual void take(const double* values, std::size_t count) = 0;
 };
 
 /// A sum that keeps what rounding loses (Neumaier 1974, in eight lanes): ten times 0.1 is 1.
@@ -71,21 +84,12 @@ class CompensatedSum {
     double lost_[lanes] = {};
 };
 
-using MakeAccumulator = std::unique_ptr<Accumulator> (*)(const std::vector<Value>& plain);
+/// Makes a measure; `plain` are its plain arguments, such as the p of `quantile(x, p)`.
+using MakeAccumulator = std::unique_ptr<Accumulator> (*)(std::span<const Value> plain);
 
-std::unique_ptr<Accumulator> make_sum(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_product(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_mean(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_count(const std::vector<Value>&);     ///< of values
-std::unique_ptr<Accumulator> make_count_yes(const std::vector<Value>&); ///< of a condition
-std::unique_ptr<Accumulator> make_share(const std::vector<Value>&);     ///< of a condition
-std::unique_ptr<Accumulator> make_min(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_max(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_range(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_median(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_var(const std::vector<Value>&);     ///< divides by n - 1
-std::unique_ptr<Accumulator> make_var_pop(const std::vector<Value>&); ///< divides by n
-std::unique_ptr<Accumulator> make_sd(const std::vector<Value>&);
-std::unique_ptr<Accumulator> make_sd_pop(const std::vector<Value>&);
+template <class Measure>
+std::unique_ptr<Accumulator> make_measure(std::span<const Value>) {
+    return std::make_unique<Measure>();
+}
 
 } // namespace ledgefall

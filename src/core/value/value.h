@@ -49,9 +49,10 @@ class Value {
         return std::bit_cast<double>(static_cast<std::uint64_t>(reinterpret_cast<std::uintptr_t>(text.address())));
     }
     static Text text_of(double slot) {
-        // NOLINTNEXTLINE(performance-no-int-to-ptr): a slot of eight bytes is what makes a text cell as small as a number
+        // NOLINTBEGIN(performance-no-int-to-ptr): a slot of eight bytes is what makes a text cell as small as a number
         return Text::at(
             reinterpret_cast<const std::string*>(static_cast<std::uintptr_t>(std::bit_cast<std::uint64_t>(slot))));
+        // NOLINTEND(performance-no-int-to-ptr)
     }
 
     /// The same value to the last bit: what decides whether a change has to travel on.

@@ -1,0 +1,233 @@
+// Diversity of a sample of individuals, from their counts per species; likeness of two samples.
+
+#include "core/stats/gathered.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+/// The counts above 0, and what is needed of them again and again.
+struct Community {
+    Values counts;
+    double individuals = 0;
+    bool sound = true; ///< no count below 0
+
+    explicit Community(const Values& all) {
+        CompensatedSum sum;
+        for (const double n : all) {
+            sound = sound && n >= 0;
+            if (n > 0) {
+                counts.push_back(n);
+                sum.add(n);
+            }
+        }
+        individuals = sum.total();
+    }
+
+    double species() const { return static_cast<double>(counts.size()); }
+
+    /// The sum of `term(n)` over the species.
+    template <class F>
+    double sum(F term) const {
+        CompensatedSum sum;
+        for (const double n : counts) {
+            sum.add(term(n));
+        }
+        return sum.total();
+    }
+
+    double entropy() const {
+        return -sum([this](double n) { return n / individuals * std::log(n / individuals); });
+    }
+    double dominance() const {
+        return sum([this](double n) { return n / individuals * (n / individuals); });
+    }
+};
+
+/// A measure of a community; missing of no individuals, and no value where a count is below 0.
+template <class F>
+Made of_community(F measure) {
+    return gathered_by([measure](Values& values, const Faults& faults) {
+        const Community community(values);
+        if (!community.sound) {
+            return faults.out_of_domain();
+        }
+        return community.individuals == 0 ? Value::missing() : measure(community, faults);
+    });
+}
+
+/// Fisher's α (Fisher, Corbet and Williams 1943): S = α ln(1 + N/α), by bisection on a logarithmic scale and Newton's
+/// steps at its end.
+double fisher_alpha(double species, double individuals) {
+    double low = 1e-9;
+    double high = 1e12;
+    for (int step = 0; step < 200; ++step) {
+        const double middle = std::sqrt(low * high);
+        (middle * std::log1p(individuals / middle) < species ? low : high) = middle;
+    }
+    return std::sqrt(low * high);
+}
+
+/// The chance that none of m individuals, drawn from `all` without putting back, is one of `n`: C(all − n, m) / C(all,
+/// m).
+double chance_of_none(double all, double n, double m) {
+    if (all - n < m) {
+        return 0;
+    }
+    constexpr double most_factors = 10000;
+    if (m > most_factors) {
+        return std::exp(std::lgamma(all - n + 1) - std::lgamma(all - n - m + 1) - std::lgamma(all + 1) +
+                        std::lgamma(all - m + 1));
+    }
+    double chance = 1;
+    for (double drawn = 0; drawn < m; ++drawn) {
+        chance *= (all - n - drawn) / (all - drawn);
+    }
+    return chance;
+}
+
+template <class F>
+Made of_two_communities(F measure) {
+    return pairs_by([measure](Samples& samples, const Faults& faults) {
+        double shared = 0;
+        double only = 0;
+        double apart = 0;
+        double all = 0;
+        for (std::size_t at = 0; at < samples[0].size(); ++at) {
+            const double a = samples[0][at];
+            const double b = samples[1][at];
+            if (a < 0 || b < 0) {
+                return faults.out_of_domain();
+            }
+            shared += a > 0 && b > 0 ? 1 : 0;
+            only += (a > 0) != (b > 0) ? 1 : 0;
+            apart += std::fabs(a - b);
+            all += a + b;
+        }
+        return all == 0 ? Value::missing() : Value::number(measure(shared, only, apart, all));
+    });
+}
+
+} // namespace
+
+Made make_richness(Plain) {
+    return of_community([](const Community& c, const Faults&) { return Value::number(c.species()); });
+}
+
+Made make_shannon(Plain plain) {
+    return of_community(
+        [base = plain_number(plain, 0, 0), given = !plain.empty()](const Community& c, const Faults& faults) {
+            if (given && (base <= 0 || base == 1)) {
+                return faults.out_of_domain();
+            }
+            return Value::number(given ? c.entropy() / std::log(base) : c.entropy());
+        });
+}
+
+Made make_pielou(Plain) {
+    return of_community([](const Community& c, const Faults&) {
+        return c.species() < 2 ? Value::missing() : Value::number(c.entropy() / std::log(c.species()));
+    });
+}
+
+Made make_dominance(Plain) {
+    return of_community([](const Community& c, const Faults&) { return Value::number(c.dominance()); });
+}
+
+Made make_gini_simpson(Plain) {
+    return of_community([](const Community& c, const Faults&) { return Value::number(1 - c.dominance()); });
+}
+
+Made make_inverse_simpson(Plain) {
+    return of_community([](const Community& c, const Faults&) { return Value::number(1 / c.dominance()); });
+}
+
+Made make_simpson_unbiased(Plain) {
+    return of_community([](const Community& c, const Faults&) {
+        const double n = c.individuals;
+        return n < 2 ? Value::missing()
+                     : Value::number(1 - c.sum([](double k) { return k * (k - 1); }) / (n * (n - 1)));
+    });
+}
+
+Made make_hill(Plain plain) {
+    return of_community([q = plain_number(plain, 0, -1)](const Community& c, const Faults& faults) {
+        if (q < 0) {
+            return faults.out_of_domain();
+        }
+        if (q == 1) {
+            return Value::number(std::exp(c.entropy()));
+        }
+        const double powers = c.sum([&c, q](double n) { return std::pow(n / c.individuals, q); });
+        return faults.number(std::pow(powers, 1 / (1 - q)));
+    });
+}
+
+Made make_margalef(Plain) {
+    return of_community([](const Community& c, const Faults& faults) {
+        return c.individuals <= 1 ? faults.divided_by_zero()
+                                  : Value::number((c.species() - 1) / std::log(c.individuals));
+    });
+}
+
+Made make_menhinick(Plain) {
+    return of_community(
+        [](const Community& c, const Faults&) { return Value::number(c.species() / std::sqrt(c.individuals)); });
+}
+
+Made make_berger_parker(Plain) {
+    return of_community([](const Community& c, const Faults&) {
+        return Value::number(*std::max_element(c.counts.begin(), c.counts.end()) / c.individuals);
+    });
+}
+
+Made make_brillouin(Plain) {
+    return of_community([](const Community& c, const Faults&) {
+        const double inside = c.sum([](double n) { return std::lgamma(n + 1); });
+        return Value::number((std::lgamma(c.individuals + 1) - inside) / c.individuals);
+    });
+}
+
+Made make_fisher_alpha(Plain) {
+    return of_community([](const Community& c, const Faults& faults) {
+        // With as many species as individuals there is no finite α.
+        return c.species() >= c.individuals ? faults.out_of_domain()
+                                            : Value::number(fisher_alpha(c.species(), c.individuals));
+    });
+}
+
+Made make_chao1(Plain) {
+    return of_community([](const Community& c, const Faults&) {
+        const auto seen = [&c](double times) {
+            return static_cast<double>(std::count(c.counts.begin(), c.counts.end(), times));
+        };
+        return Value::number(c.species() + seen(1) * (seen(1) - 1) / (2 * (seen(2) + 1)));
+    });
+}
+
+Made make_rarefied(Plain plain) {
+    return of_community([m = plain_number(plain, 0, -1)](const Community& c, const Faults& faults) {
+        const double n = c.individuals;
+        if (m < 0 || m > n || m != std::floor(m)) {
+            return faults.out_of_domain();
+        }
+        return Value::number(c.sum([n, m](double k) { return 1 - chance_of_none(n, k, m); }));
+    });
+}
+
+Made make_bray_curtis(Plain) {
+    return of_two_communities([](double, double, double apart, double all) { return apart / all; });
+}
+
+Made make_jaccard(Plain) {
+    return of_two_communities([](double shared, double only, double, double) { return shared / (shared + only); });
+}
+
+Made make_sorensen(Plain) {
+    return of_two_communities(
+        [](double shared, double only, double, double) { return 2 * shared / (2 * shared + only); });
+}
+
+} // namespace ledgefall

@@ -1,0 +1,170 @@
+// Sums, counts and extremes.
+
+#include "core/stats/measures.h"
+
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+class Sum : public OfOne {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        sum_ = {};
+        count_ = 0;
+    }
+
+  protected:
+    void take(const double* values, std::size_t count) override {
+        sum_.add(values, count);
+        count_ += count;
+    }
+    Value finish(const Faults& faults) override { return finite_sum(faults); }
+    Value finite_sum(const Faults& faults) const {
+        const double total = sum_.total();
+        return std::isfinite(total) ? Value::number(total) : faults.too_large();
+    }
+    CompensatedSum sum_;
+    std::size_t count_ = 0;
+};
+
+class Mean : public Sum {
+  protected:
+    Value finish(const Faults& faults) override {
+        if (count_ == 0) {
+            return Value::missing();
+        }
+        const Value sum = finite_sum(faults);
+        return sum.plain() ? Value::number(sum.number() / static_cast<double>(count_)) : sum;
+    }
+};
+
+class Product : public OfOne {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        product_ = 1;
+    }
+
+  protected:
+    void take(const double* values, std::size_t count) override {
+        for (std::size_t at = 0; at < count; ++at) {
+            product_ *= values[at];
+        }
+    }
+    Value finish(const Faults& faults) override {
+        return std::isfinite(product_) ? Value::number(product_) : faults.too_large();
+    }
+
+  private:
+    double product_ = 1;
+};
+
+class Count : public OfOne {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        count_ = known_ = 0;
+    }
+
+  protected:
+    void take(const double*, std::size_t count) override { count_ += count; }
+    Value finish(const Faults&) override { return Value::number(static_cast<double>(count_)); }
+    std::size_t count_ = 0;
+    std::size_t known_ = 0;
+};
+
+class CountYes : public Count {
+  protected:
+    void take(const double* values, std::size_t count) override {
+        double yes = 0; // of ones and zeros, and no more of them than a double counts exactly
+        for (std::size_t at = 0; at < count; ++at) {
+            yes += values[at];
+        }
+        count_ += static_cast<std::size_t>(yes);
+        known_ += count;
+    }
+};
+
+class Share : public CountYes {
+  protected:
+    Value finish(const Faults&) override {
+        return known_ == 0 ? Value::missing()
+                           : Value::number(static_cast<double>(count_) / static_cast<double>(known_));
+    }
+};
+
+/// Smallest and largest; which of them is told is for the measures below.
+class Extremes : public OfOne {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        count_ = 0;
+    }
+
+  protected:
+    void take(const double* values, std::size_t count) override {
+        if (count == 0) {
+            return;
+        }
+        double low = count_ == 0 ? values[0] : low_;
+        double high = count_ == 0 ? values[0] : high_;
+        for (std::size_t at = 0; at < count; ++at) {
+            low = values[at] < low ? values[at] : low;
+            high = values[at] > high ? values[at] : high;
+        }
+        low_ = low;
+        high_ = high;
+        count_ += count;
+    }
+    std::size_t count_ = 0;
+    double low_ = 0, high_ = 0;
+};
+
+class Min : public Extremes {
+  protected:
+    Value finish(const Faults&) override { return count_ == 0 ? Value::missing() : Value::number(low_); }
+};
+
+class Max : public Extremes {
+  protected:
+    Value finish(const Faults&) override { return count_ == 0 ? Value::missing() : Value::number(high_); }
+};
+
+class Range : public Extremes {
+  protected:
+    Value finish(const Faults& faults) override { return count_ == 0 ? Value::missing() : faults.number(high_ - low_); }
+};
+
+} // namespace
+
+std::unique_ptr<Accumulator> make_sum(std::span<const Value>) {
+    return std::make_unique<Sum>();
+}
+std::unique_ptr<Accumulator> make_product(std::span<const Value>) {
+    return std::make_unique<Product>();
+}
+std::unique_ptr<Accumulator> make_mean(std::span<const Value>) {
+    return std::make_unique<Mean>();
+}
+std::unique_ptr<Accumulator> make_count(std::span<const Value>) {
+    return std::make_unique<Count>();
+}
+std::unique_ptr<Accumulator> make_count_yes(std::span<const Value>) {
+    return std::make_unique<CountYes>();
+}
+std::unique_ptr<Accumulator> make_share(std::span<const Value>) {
+    return std::make_unique<Share>();
+}
+std::unique_ptr<Accumulator> make_min(std::span<const Value>) {
+    return std::make_unique<Min>();
+}
+std::unique_ptr<Accumulator> make_max(std::span<const Value>) {
+    return std::make_unique<Max>();
+}
+std::unique_ptr<Accumulator> make_range(std::span<const Value>) {
+    return std::make_unique<Range>();
+}
+
+} // namespace ledgefall

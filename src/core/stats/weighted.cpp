@@ -1,0 +1,133 @@
+// Measures of values with their frequencies, and of classes with theirs.
+
+#include "core/stats/gathered.h"
+#include "core/stats/quantile.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace ledgefall {
+namespace {
+
+double total(const Values& frequencies) {
+    CompensatedSum sum;
+    sum.add(frequencies.data(), frequencies.size());
+    return sum.total();
+}
+
+bool any_negative(const Values& frequencies) {
+    return std::any_of(frequencies.begin(), frequencies.end(), [](double f) { return f < 0; });
+}
+
+double weighted_mean(const Values& x, const Values& f, double n) {
+    CompensatedSum sum;
+    for (std::size_t at = 0; at < x.size(); ++at) {
+        sum.add(x[at] * f[at]);
+    }
+    return sum.total() / n;
+}
+
+Made weighted_spread(bool population, bool root) {
+    return pairs_by([population, root](Samples& samples, const Faults& faults) {
+        const Values& x = samples[0];
+        const Values& f = samples[1];
+        const double n = total(f);
+        const double over = population ? n : n - 1;
+        if (any_negative(f)) {
+            return faults.out_of_domain();
+        }
+        if (over <= 0) {
+            return Value::missing();
+        }
+        const double mean = weighted_mean(x, f, n);
+        CompensatedSum squares;
+        for (std::size_t at = 0; at < x.size(); ++at) {
+            squares.add(f[at] * (x[at] - mean) * (x[at] - mean));
+        }
+        const double variance = squares.total() / over;
+        return faults.number(root ? std::sqrt(variance) : variance);
+    });
+}
+
+} // namespace
+
+Made make_wmean(Plain) {
+    return pairs_by([](Samples& samples, const Faults& faults) {
+        const double n = total(samples[1]);
+        if (any_negative(samples[1])) {
+            return faults.out_of_domain();
+        }
+        return n == 0 ? Value::missing() : faults.number(weighted_mean(samples[0], samples[1], n));
+    });
+}
+
+Made make_wvar(Plain) {
+    return weighted_spread(false, false);
+}
+Made make_wvar_pop(Plain) {
+    return weighted_spread(true, false);
+}
+Made make_wsd(Plain) {
+    return weighted_spread(false, true);
+}
+Made make_wsd_pop(Plain) {
+    return weighted_spread(true, true);
+}
+
+Made make_wquantile(Plain plain) {
+    return pairs_by(
+        [p = plain_number(plain, 0, -1), type = plain_number(plain, 1, 7)](Samples& samples, const Faults& faults) {
+            const Values& x = samples[0];
+            const Values& f = samples[1];
+            if (any_negative(f) || !(p >= 0 && p <= 1)) {
+                return faults.out_of_domain();
+            }
+            std::vector<std::size_t> order(x.size());
+            std::iota(order.begin(), order.end(), std::size_t{0});
+            std::sort(order.begin(), order.end(), [&x](std::size_t a, std::size_t b) { return x[a] < x[b]; });
+            Values up_to; // how many values stand up to each of the ordered ones
+            for (const std::size_t at : order) {
+                up_to.push_back((up_to.empty() ? 0 : up_to.back()) + f[at]);
+            }
+            const double n = up_to.back();
+            if (n < 1) {
+                return Value::missing();
+            }
+            return Value::number(quantile_of(n, p, static_cast<int>(type), [&](double k) {
+                const auto found = std::lower_bound(up_to.begin(), up_to.end(), k);
+                return x[order[static_cast<std::size_t>(std::min(found, up_to.end() - 1) - up_to.begin())]];
+            }));
+        });
+}
+
+Made make_grouped_quantile(Plain plain) {
+    return pairs_by(
+        [p = plain_number(plain, 0, -1)](Samples& samples, const Faults& faults) {
+            const Values& lower = samples[0];
+            const Values& upper = samples[1];
+            const Values& f = samples[2];
+            const double n = total(f);
+            if (any_negative(f) || !(p >= 0 && p <= 1)) {
+                return faults.out_of_domain();
+            }
+            if (n == 0) {
+                return Value::missing();
+            }
+            std::vector<std::size_t> order(lower.size());
+            std::iota(order.begin(), order.end(), std::size_t{0});
+            std::sort(order.begin(), order.end(),
+                      [&lower](std::size_t a, std::size_t b) { return lower[a] < lower[b]; });
+            double before = 0;
+            for (const std::size_t at : order) {
+                if (f[at] > 0 && before + f[at] >= p * n) { // within a class values are taken to lie evenly
+                    return faults.number(lower[at] + (p * n - before) / f[at] * (upper[at] - lower[at]));
+                }
+                before += f[at];
+            }
+            return Value::missing();
+        },
+        3);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,230 @@
+// The whole catalogue: its examples, its references from other libraries, its edges, and what it refuses.
+
+#include "core/engine/catalogue.h"
+#include "reference_values.h"
+#include "working.h"
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+const std::vector<double> pebbles = {42, 57, 38, 61, 49, 53, 44, 70, 35, 58, 47, 51,
+                                     66, 40, 55, 48, 62, 45, 52, 39, 59, 50, 46, 54};
+const double gap = std::nan("");
+
+} // namespace
+
+class TestCatalogue : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void every_entry_is_complete_and_its_example_holds() {
+        Bench bench;
+        bench.numbers("x", {2, 4, 4, 6}).numbers("y", {1, 4, 2, 5}).numbers("f", {1, 2, 2, 1});
+        std::vector<std::string_view> names;
+        for (const Function& function : catalogue()) {
+            QVERIFY2(!function.purpose.empty() && function.purpose.ends_with('.'), function.name.data());
+            QVERIFY(function.is_measure() != (function.operation.one != nullptr));
+            QVERIFY(std::find(names.begin(), names.end(), function.name) == names.end());
+            names.push_back(function.name);
+            const Value value = bench.value(std::string(function.example));
+            QVERIFY2(value.plain() && write_cell(value) == function.example_result,
+                     (std::string(function.example) + " gives " +
+                      (value.is_fault() ? value.fault().at().what.text() : write_cell(value)))
+                         .c_str());
+            QCOMPARE(find_function(function.name), &function);
+        }
+    }
+
+    void references_of_other_libraries_data() {
+        QTest::addColumn<double>("expected");
+        for (const auto& [formula, expected] : references) {
+            QTest::newRow(formula) << expected;
+        }
+    }
+    void references_of_other_libraries() {
+        QFETCH(double, expected);
+        static const Bench bench = [] {
+            Bench made;
+            std::vector<double> y;
+            for (int k = 0; k < 24; ++k) {
+                y.push_back((7 * k * k + 3 * k) % 29);
+            }
+            made.numbers("x", pebbles)
+                .numbers("y", y)
+                .numbers("n", {64, 38, 27, 52, 3, 19, 1, 2})
+                .numbers("m", {21, 4, 15, 30, 29, 44, 17, 8});
+            made.numbers("w", {2, 4, 5, 6}).numbers("f", {1, 2, 2, 1});
+            return made;
+        }();
+        const double found = bench.number(QTest::currentDataTag());
+        QVERIFY2(near(found, expected, 1e-12), qPrintable(QString::number(found, 'g', 17)));
+    }
+
+    void the_ends_of_every_quantile_are_the_extremes() {
+        Bench bench;
+        bench.numbers("x", pebbles);
+        for (int type = 1; type <= 9; ++type) {
+            const std::string number = std::to_string(type);
+            QCOMPARE(bench.number("quantile(x, 0, " + number + ")"), 35.0);
+            QCOMPARE(bench.number("quantile(x, 1, " + number + ")"), 70.0);
+        }
+    }
+
+    void measures_at_their_edges() {
+        Bench bench;
+        bench.numbers("none", {})
+            .numbers("one", {5})
+            .numbers("same", {7, 7, 7})
+            .numbers("zeros", {0, 0})
+            .numbers("gaps", {gap, 4, gap, 6})
+            .numbers("other", {1, 2, 3, gap});
+        for (const Function& function : catalogue()) {
+            const bool single = function.is_measure() && function.arguments.size() == 1;
+            if (single && function.arguments[0].kind == Kind::number) {
+                const std::string name(function.name);
+                const Value of_none = bench.value(name + "(none)");
+                const bool counts = name == "sum" || name == "count" || name == "distinct";
+                QVERIFY2(counts              ? of_none.plain() && of_none.number() == 0
+                         : name == "product" ? of_none.number() == 1
+                                             : of_none.is_missing(),
+                         name.c_str());
+                QVERIFY2(!bench.value(name + "(gaps)").is_fault() || name == "margalef", name.c_str());
+            }
+        }
+        QCOMPARE(bench.number("quantile(one, 0.9)"), 5.0);
+        QCOMPARE(bench.number("iqr(same)"), 0.0);
+        QCOMPARE(bench.number("mode(same)"), 7.0);
+        QCOMPARE(bench.cause("skewness(same)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("cv(zeros)"), Cause::division_by_zero);
+        QCOMPARE(bench.number("geomean(zeros)"), 0.0);
+        QCOMPARE(bench.number("harmean(zeros)"), 0.0);
+        QCOMPARE(bench.cause("geomean(same - 8)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("quantile(same, 1.5)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("quantile(same, 0.5, 10)"), Cause::out_of_domain);
+        QVERIFY(bench.value("quantile(same, missing)").is_missing());
+        QVERIFY(bench.value("cov(gaps, other)").is_missing());
+        QCOMPARE(bench.cause("corr(same, other)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("slope(other, same)"), Cause::division_by_zero);
+        QVERIFY(bench.value("shannon(zeros)").is_missing());
+        QCOMPARE(bench.number("shannon(one)"), 0.0);
+        QCOMPARE(bench.cause("shannon(one - 6)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("fisher_alpha(same / 7)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("rarefied(same, 22)"), Cause::out_of_domain);
+        QCOMPARE(bench.number("rarefied(same, 21)"), 3.0);
+        QVERIFY(bench.value("pielou(one)").is_missing());
+        QCOMPARE(bench.number("grouped_quantile(other, other + 1, same, 1)"), 4.0);
+    }
+
+    void plain_arguments_follow_the_formulas_row() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 3, 4})
+            .numbers("p", {0, 0.5, 1, gap})
+            .work("q = quantile(x, p)")
+            .work("pooled = quantile((x, p), 1)")
+            .work("top = quantile(x[1..i], 1)")
+            .work("where_q = quantile(x where x > 1, p)");
+        QCOMPARE(bench.cell("q", 1).number(), 1.0);
+        QCOMPARE(bench.cell("q", 2).number(), 2.5);
+        QCOMPARE(bench.cell("q", 3).number(), 4.0);
+        QVERIFY(bench.cell("q", 4).is_missing());
+        QCOMPARE(bench.cell("pooled", 1).number(), 4.0);
+        QCOMPARE(bench.cell("top", 3).number(), 3.0);
+        QCOMPARE(bench.cell("where_q", 2).number(), 3.0);
+        bench.study.settings.quantile_type = 6;
+        QCOMPARE(bench.number("q1(x)"), 1.25);
+        QCOMPARE(bench.number("quantile(x, 0.25, 7)"), 1.75);
+    }
+
+    void paired_columns_drop_their_gaps_together() {
+        Bench bench;
+        bench.numbers("x", {1, 2, gap, 4}).numbers("y", {2, gap, 6, 8}).numbers("f", {1, 1, 1, 3});
+        QCOMPARE(bench.number("slope(y, x)"), 2.0);
+        QCOMPARE(bench.number("wmean(x, f)"), (1 + 2 + 12) / 5.0);
+        QCOMPARE(bench.number("wmean(x where x > 1, f)"), (2 + 12) / 4.0);
+        QCOMPARE(bench.cause("cov(x)"), Cause::wrong_arguments);
+        QCOMPARE(bench.cause("cov(x, y, f)"), Cause::wrong_arguments);
+        QCOMPARE(bench.cause("cov(1, 2)"), Cause::wrong_arguments);
+        QCOMPARE(bench.cause("quantile(x)"), Cause::wrong_arguments);
+        QCOMPARE(bench.cause("quantile(x, \"a\")"), Cause::wrong_kind);
+        QVERIFY(bench.value("quantile(x)").fault().at().what.text().find("quantile(x, p[, type])") !=
+                std::string::npos);
+    }
+
+    void texts_and_their_measures() {
+        Bench bench;
+        bench.texts("site", {"pool", "weir", "pool", "", "riffle"})
+            .work("big = upper(site)")
+            .work("named = join(site, \" \", row)")
+            .work("long = length(site) > 4");
+        QCOMPARE(bench.value("mode(site)").text().str(), std::string("pool"));
+        QCOMPARE(bench.number("distinct(site)"), 3.0);
+        QCOMPARE(bench.number("count(site)"), 4.0);
+        QCOMPARE(bench.number("count(starts(site, \"p\"))"), 2.0);
+        QCOMPARE(bench.cell("big", 2).text().str(), std::string("WEIR"));
+        QVERIFY(bench.cell("big", 4).is_missing());
+        QCOMPARE(bench.cell("named", 5).text().str(), std::string("riffle 5"));
+        QVERIFY(bench.cell("long", 5).yes());
+        QCOMPARE(bench.value("upper(\"äω\")").text().str(), std::string("ÄΩ"));
+        QCOMPARE(bench.number("length(\"µm²\")"), 3.0);
+        QCOMPARE(bench.cause("number(\"x\")"), Cause::out_of_domain);
+        QCOMPARE(bench.number("number(\" -1.5 \")"), -1.5);
+        QCOMPARE(bench.cause("upper(3)"), Cause::wrong_kind);
+        QCOMPARE(bench.value("trim(\"  \")").text().str(), std::string());
+        QCOMPARE(bench.cause("join(\"a\")"), Cause::wrong_arguments);
+    }
+
+    void dates_keep_the_calendar_data() {
+        QTest::addColumn<double>("expected");
+        const std::pair<const char*, double> rows[] = {
+            {"months(date(2026, 1, 31), date(2026, 2, 28))", 0},
+            {"months(date(2026, 1, 31), date(2026, 3, 30))", 1},
+            {"months(date(2026, 1, 31), date(2026, 3, 31))", 2},
+            {"months(date(2026, 3, 31), date(2026, 1, 31))", -2},
+            {"years(date(2024, 2, 29), date(2025, 2, 28))", 0},
+            {"years(date(2024, 2, 29), date(2025, 3, 1))", 1},
+            {"years(date(2024, 2, 29), date(2028, 2, 29))", 4},
+            {"years(date(2000, 1, 1), date(1990, 1, 2))", -9},
+            {"days(date(2024, 2, 28), date(2024, 3, 1))", 2},
+            {"days(date(2100, 2, 28), date(2100, 3, 1))", 1},
+            {"weeks(date(2026, 5, 4), date(2026, 5, 11))", 1},
+            {"weekday(date(2026, 11, 25))", 3},
+            {"weekday(date(1970, 1, 1))", 4},
+            {"date(2026, 3, 1) - date(2026, 2, 1)", 28},
+            {"year(date(1999, 12, 31) + 1)", 2000},
+            {"day(date(2026, 3, 1) - 1)", 28},
+        };
+        for (const auto& [formula, expected] : rows) {
+            QTest::newRow(formula) << expected;
+        }
+    }
+    void dates_keep_the_calendar() {
+        QFETCH(double, expected);
+        QCOMPARE(Bench().number(QTest::currentDataTag()), expected);
+    }
+
+    void days_that_are_not_are_faults() {
+        const Bench bench;
+        for (const char* formula : {"date(2026, 2, 29)", "date(2026, 13, 1)", "date(2026, 0, 1)", "date(2026, 1.5, 1)",
+                                    "date(1e9, 1, 1)", "date(2026, 1, -1)"}) {
+            QCOMPARE(bench.cause(formula), Cause::out_of_domain);
+        }
+        QVERIFY(bench.value("year(missing)").is_missing());
+    }
+
+    void numbers_of_ways_refuse_what_is_no_count() {
+        const Bench bench;
+        for (const char* formula : {"choose(-1, 2)", "choose(5, 2.5)", "arrange(2.5, 1)", "factorial(-1)", "gamma(0)",
+                                    "lgamma(-3)", "sigfig(1, 0)"}) {
+            QCOMPARE(bench.cause(formula), Cause::out_of_domain);
+        }
+        QCOMPARE(bench.cause("171!"), Cause::too_large);
+        QCOMPARE(bench.cause("gamma(200)"), Cause::too_large);
+        QCOMPARE(bench.cause("choose(100000, 50000)"), Cause::too_large);
+        QCOMPARE(bench.number("arrange(3, 5)"), 0.0);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestCatalogue)
+#include "test_catalogue.moc"
