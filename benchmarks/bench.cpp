@@ -1,6 +1,7 @@
 // The engine beside the same work written by hand, in one run, so that the figure is a ratio:
 // NAME/ledgefall over NAME/by_hand. Both give a column or a value into memory of their own each time.
 
+#include "core/engine/memory.h"
 #include "core/engine/results.h"
 #include "core/study/edits.h"
 
@@ -124,4 +125,9 @@ BENCHMARK(mean_sd_by_hand)->Name("mean_sd/by_hand")->Unit(benchmark::kMillisecon
 BENCHMARK(share_ledgefall)->Name("share/ledgefall")->Unit(benchmark::kMillisecond);
 BENCHMARK(share_by_hand)->Name("share/by_hand")->Unit(benchmark::kMillisecond);
 
-BENCHMARK_MAIN();
+int main(int count, char** arguments) {
+    keep_memory_at_hand(); // for both sides alike
+    benchmark::Initialize(&count, arguments);
+    benchmark::RunSpecifiedBenchmarks();
+    return 0;
+}

@@ -2,11 +2,13 @@
 
 #include "app/look.h"
 #include "app/main_window.h"
+#include "core/engine/memory.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
 
 int main(int count, char** arguments) {
+    ledgefall::keep_memory_at_hand();
     QApplication application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));

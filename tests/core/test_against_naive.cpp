@@ -197,7 +197,7 @@ class TestAgainstNaive : public QObject {
     }
 
     void tables_longer_than_a_block() {
-        Scene made = scene(99, 2100);
+        Scene made = scene(99, 4200);
         // Formulas of whole columns and neighbours only: the walk takes rows × rows steps for each measure.
         for (const char* formula :
              {"x[i-1] + y[i+2]", "x - z[1]", "if x < y then x / z else y[i-3]", "abs(x) * p + sqrt(larger(y, 0))",

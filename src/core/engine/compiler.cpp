@@ -15,6 +15,46 @@ struct Context {
     std::unordered_map<const Term*, Operand> done;
 };
 
+/// Leaves the look-through of a step to the steps that use it, where from all of them what is not finite carries on.
+void mark_checks(Program& program) {
+    std::vector<bool> used(program.registers, false);
+    std::vector<bool> must(program.registers, false);
+    for (const Operand output : program.outputs) {
+        if (!output.scalar) {
+            must[output.at] = true;
+        }
+    }
+    for (const Instruction& step : program.body) {
+        for (std::size_t at = 0; at < step.count; ++at) {
+            const Operand argument = step.arguments[at];
+            if (argument.scalar) {
+                continue;
+            }
+            const bool carries = step.code == Instruction::Code::operate && (step.operation.carries >> at & 1U) != 0;
+            used[argument.at] = true;
+            must[argument.at] = must[argument.at] || !carries;
+        }
+        if (step.measure) { // it reads registers at its own time
+            for (const auto& operands : {step.measure->parameters, step.measure->plain, step.measure->values}) {
+                for (const Operand operand : operands) {
+                    if (!operand.scalar) {
+                        must[operand.at] = true;
+                    }
+                }
+            }
+            for (const auto& end : {step.measure->from, step.measure->to}) {
+                if (end && !end->scalar) {
+                    must[end->at] = true;
+                }
+            }
+        }
+    }
+    for (Instruction& step : program.body) {
+        step.checked = must[step.to] || !used[step.to];
+        program.some_unchecked = program.some_unchecked || !step.checked;
+    }
+}
+
 class Compiler {
   public:
     explicit Compiler(Id itself)
@@ -192,6 +232,7 @@ class Compiler {
             call->samples.push_back(taken);
         }
         counter_start_ = outer_counter;
+        mark_checks(call->inner);
         return call;
     }
 
@@ -207,6 +248,7 @@ Program compile(const TermPtr& term, Id itself) {
     Compiler compiler(itself);
     program.outputs.push_back(compiler.value(context, term));
     program.output_kinds.push_back(term->kind);
+    mark_checks(program);
     return program;
 }
 

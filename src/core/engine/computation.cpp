@@ -239,13 +239,17 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
     Runner runner(program, *this);
     runner.start();
     for_blocks(from, to, [&](std::size_t first, std::size_t count) {
-        runner.run(first, count);
-        const Lane lane = runner.output(0);
+        if (first >= cells.size()) { // a column that grows chunk by chunk, each still near when it is filled
+            cells.extend(std::min(Column::chunk_rows, to - first));
+        }
         Column::Chunk& chunk = cells.own_chunk(first / Column::chunk_rows);
         double* slots = chunk.slots.data() + first % Column::chunk_rows;
+        runner.aim(slots);
+        runner.run(first, count);
+        const Lane lane = runner.output(0);
         if (lane.single) {
             std::fill_n(slots, count, lane.slots[0]);
-        } else {
+        } else if (lane.slots != slots) {
             std::copy_n(lane.slots, count, slots);
         }
         if (lane.states != nullptr && chunk.states.empty()) {
@@ -263,7 +267,11 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
 void Computation::compute_column(const PlannedDefinition& definition, Results::Entry& entry) {
     const std::size_t rows_here = rows(definition.table->id);
     auto cells = std::make_shared<Column>(definition.kind);
-    cells->prepare(rows_here);
+    const bool whole = !definition.fault && definition.pieces.size() == 1 && !definition.pieces.front().from &&
+                       !definition.pieces.front().to && definition.pieces.front().first.empty();
+    if (!whole) {
+        cells->prepare(rows_here);
+    }
     if (definition.fault) {
         fill(*cells, 0, rows_here, Value::fault({*definition.fault, 0}));
     } else {

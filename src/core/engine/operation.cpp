@@ -163,7 +163,7 @@ std::optional<Operation> comparison(Operator op, Kind kind) {
     }
 }
 
-std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent) {
+std::optional<Operation> arithmetic_of(Operator op, std::optional<double> exponent) {
     switch (op) {
     case Operator::add:
         return binary_operation<std::plus<>>();
@@ -193,6 +193,30 @@ std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent)
     default:
         return std::nullopt;
     }
+}
+
+std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent) {
+    std::optional<Operation> operation = arithmetic_of(op, exponent);
+    switch (op) {
+    case Operator::add:
+    case Operator::subtract:
+    case Operator::multiply:
+        operation->carries = 3;
+        break;
+    case Operator::divide: // not from below: what is divided by an infinity is 0
+    case Operator::negate:
+    case Operator::percent:
+    case Operator::degree:
+    case Operator::root:
+        operation->carries = 1;
+        break;
+    case Operator::power:
+        operation->carries = exponent == 2.0 || exponent == 3.0 ? 1 : 0;
+        break;
+    default:
+        break;
+    }
+    return operation;
 }
 
 std::optional<Operation> logic(Operator op) {

@@ -18,6 +18,9 @@ struct Operation {
     One one = nullptr;
     Block block = nullptr;
     Kind result = Kind::number;
+    /// A bit for each argument from which an infinity or not-a-number surely carries on into the result, so that it
+    /// need not be looked for before.
+    std::uint32_t carries = 0;
 };
 
 /// The operation of an operator between operands of these kinds; nothing where it has no meaning for them. `power` has

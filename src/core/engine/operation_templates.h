@@ -2,6 +2,7 @@
 
 #include "core/engine/operation.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace ledgefall {
@@ -27,15 +28,18 @@ Operation unary_operation() {
             },
             [](const Lane* a, double* out, std::size_t rows) {
                 const double* x = a[0].slots;
-                const std::size_t step = a[0].single ? 0 : 1;
+                if (a[0].single) {
+                    std::fill_n(out, rows, F()(*x));
+                    return;
+                }
                 for (std::size_t row = 0; row < rows; ++row) {
-                    out[row] = F()(x[row * step]);
+                    out[row] = F()(x[row]);
                 }
             },
             Kind::number};
 }
 
-/// A strict operation of two numbers. The three loops are the same but for what is fixed in them, so that each can be
+/// A strict operation of two numbers. The loops are the same but for what is fixed in them, so that each can be
 /// vectorised.
 template <class F>
 void binary_block(const Lane* a, double* out, std::size_t rows) {
@@ -51,10 +55,11 @@ void binary_block(const Lane* a, double* out, std::size_t rows) {
         for (std::size_t row = 0; row < rows; ++row) {
             out[row] = F()(x[row], fixed);
         }
+    } else if (a[0].single) {
+        std::fill_n(out, rows, F()(*x, *y));
     } else {
-        const std::size_t step = a[0].single ? 0 : 1;
         for (std::size_t row = 0; row < rows; ++row) {
-            out[row] = F()(x[row * step], y[row * step]);
+            out[row] = F()(x[row], y[row]);
         }
     }
 }

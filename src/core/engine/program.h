@@ -28,6 +28,7 @@ struct Instruction {
     std::array<Operand, most_arguments> arguments{};
     std::array<Kind, most_arguments> kinds{};
     Operation operation;
+    bool checked = true;      ///< whether its results are looked through for what is not finite; else a later step is
     std::uint32_t column = 0; ///< of a load or gather: its number in the program's list
     std::int64_t shift = 0;   ///< of a load
     Faults faults;
@@ -54,6 +55,8 @@ struct Program {
     std::uint32_t parameters = 0; ///< how many of the scalars, from the first, are given from outside
     std::vector<Operand> outputs;
     std::vector<Kind> output_kinds;
+    bool some_unchecked =
+        false; ///< then a block in which something is not finite is run again, with every step checked
 };
 
 /// A measure as a step of a program: what it runs over, and the program that is run there.

@@ -73,10 +73,21 @@ void Runner::start(const std::vector<Value>& parameters) {
 void Runner::run(std::size_t first, std::size_t count) {
     first_ = first;
     count_ = count;
+    careful_ = !program_.some_unchecked;
+    if (!pass()) {
+        careful_ = true;
+        pass();
+    }
+    target_ = nullptr;
+}
+
+bool Runner::pass() {
     for (const Instruction& step : program_.body) {
         switch (step.code) {
         case Instruction::Code::operate:
-            operate(step);
+            if (!operate(step)) {
+                return false;
+            }
             break;
         case Instruction::Code::load:
             load(step);
@@ -86,6 +97,7 @@ void Runner::run(std::size_t first, std::size_t count) {
             break;
         }
     }
+    return true;
 }
 
 Lane Runner::lane(Operand operand) const {
@@ -106,6 +118,11 @@ Value Runner::output_value(std::size_t number, std::size_t in_block) const {
 }
 
 double* Runner::own_slots(Register& to) {
+    const Operand output = program_.outputs.front();
+    if (target_ != nullptr && !output.scalar && &registers_[output.at] == &to) {
+        to.lane = {target_, nullptr, false};
+        return target_;
+    }
     if (!to.slots) {
         to.slots = std::make_unique<double[]>(block_rows);
     }
@@ -121,7 +138,7 @@ State* Runner::own_states(Register& to) {
     return to.states.get();
 }
 
-void Runner::operate(const Instruction& step) {
+bool Runner::operate(const Instruction& step) {
     Register& to = registers_[step.to];
     std::array<Lane, Instruction::most_arguments> lanes;
     bool plain = step.operation.block != nullptr;
@@ -133,11 +150,15 @@ void Runner::operate(const Instruction& step) {
         double* out = own_slots(to);
         step.operation.block(lanes.data(), out, count_);
         const bool numeric = step.kind == Kind::number || step.kind == Kind::date;
-        if (!numeric || all_finite(out, count_)) {
-            return;
+        if (!numeric || (!careful_ && !step.checked) || all_finite(out, count_)) {
+            return true;
         }
     }
+    if (!careful_) { // what is not finite may have come from a step before, which is to name it
+        return false;
+    }
     operate_one_by_one(step, to);
+    return true;
 }
 
 void Runner::operate_one_by_one(const Instruction& step, Register& to) {

@@ -28,7 +28,7 @@ class MeasureState;
 /// Runs one program over rows, at most a block of them at a time.
 class Runner {
   public:
-    static constexpr std::size_t block_rows = 1024; ///< what fits the nearest cache, several registers at a time
+    static constexpr std::size_t block_rows = 2048; ///< what fits the nearest cache, several registers at a time
 
     Runner(const Program& program, const Environment& environment);
     ~Runner();
@@ -40,6 +40,10 @@ class Runner {
 
     /// Runs the body over `count` rows from `first` on. They must not cross a multiple of `block_rows`.
     void run(std::size_t first, std::size_t count);
+
+    /// The first output is written to `slots` where it can be, so that it need not be copied; `output(0)` tells where
+    /// it is. To be said before each run.
+    void aim(double* slots) { target_ = slots; }
 
     /// What the last run gave, row by row.
     Lane output(std::size_t number) const { return lane(program_.outputs[number]); }
@@ -59,7 +63,8 @@ class Runner {
     Lane lane(Operand operand) const;
     double* own_slots(Register& to);
     State* own_states(Register& to);
-    void operate(const Instruction& step);
+    bool pass(); ///< runs the body; false where it has to be run again with every step checked
+    bool operate(const Instruction& step);
     void operate_one_by_one(const Instruction& step, Register& to);
     void load(const Instruction& step);
     void each_row(const Instruction& step); ///< gathers, numbers, measures
@@ -77,6 +82,8 @@ class Runner {
     std::vector<std::pair<const Instruction*, std::unique_ptr<MeasureState>>> states_;
     std::size_t first_ = 0, count_ = 0;
     bool in_prelude_ = false;
+    bool careful_ = false; ///< every step is checked
+    double* target_ = nullptr;
 };
 
 /// Calls `step(first, count)` for the rows from `from` up to, not including, `to`, divided where blocks end; stops

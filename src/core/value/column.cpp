@@ -86,7 +86,7 @@ void Column::resize(std::size_t rows) {
         Chunk& last = own_chunk(size_ / chunk_rows);
         const std::size_t room = std::min(rows - size_, chunk_rows - last.slots.size());
         last.states.resize(last.slots.size(), State::plain);
-        last.slots.resize(last.slots.size() + room);
+        last.slots.resize(last.slots.size() + room, 0.0);
         last.states.resize(last.slots.size(), State::missing);
         size_ += room;
     }
@@ -97,8 +97,14 @@ void Column::prepare(std::size_t rows) {
     size_ = rows;
     for (std::size_t from = 0; from < rows; from += chunk_rows) {
         chunks_.push_back(std::make_shared<Chunk>());
-        chunks_.back()->slots.resize(std::min(chunk_rows, rows - from));
+        chunks_.back()->slots.resize(std::min(chunk_rows, rows - from), 0.0);
     }
+}
+
+void Column::extend(std::size_t rows) {
+    chunks_.push_back(std::make_shared<Chunk>());
+    chunks_.back()->slots.resize(rows);
+    size_ += rows;
 }
 
 std::vector<Value> Column::taken_from(std::size_t row) {

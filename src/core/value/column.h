@@ -3,9 +3,28 @@
 #include "core/value/value.h"
 
 #include <memory>
+#include <new>
+#include <utility>
 #include <vector>
 
 namespace ledgefall {
+
+/// Memory for numbers that are about to be written: it is not cleared first.
+template <class T>
+struct Uncleared : std::allocator<T> {
+    template <class U>
+    struct rebind {
+        using other = Uncleared<U>;
+    };
+    template <class U>
+    void construct(U* at) {
+        ::new (static_cast<void*>(at)) U;
+    }
+    template <class U, class... Arguments>
+    void construct(U* at, Arguments&&... arguments) {
+        ::new (static_cast<void*>(at)) U(std::forward<Arguments>(arguments)...);
+    }
+};
 
 /// The cells of one column, all of one kind. They stand contiguously in chunks of 8192 rows that are shared between
 /// copies until one of them is written to: a copy costs a pointer for each chunk, and an edit in a table of a million
@@ -15,7 +34,7 @@ class Column {
     static constexpr std::size_t chunk_rows = 8192;
 
     struct Chunk {
-        std::vector<double> slots;
+        std::vector<double, Uncleared<double>> slots;
         std::vector<State> states; ///< empty where all cells are plain
     };
 
@@ -52,6 +71,9 @@ class Column {
     Chunk& own_chunk(std::size_t number);
     /// Makes room for `rows` plain zeros, for an engine that fills whole chunks.
     void prepare(std::size_t rows);
+
+    /// Adds up to a chunk of cells, to be written at once, at the end of a column whose last chunk is full.
+    void extend(std::size_t rows);
 
     /// The same kind, and the same cells to the last bit.
     friend bool operator==(const Column& a, const Column& b);
