@@ -121,11 +121,12 @@ class Naive {
             const Cell a = cell(node.kid(k), row, sample);
             const Cell b = cell(node.kid(k + 1), row, sample);
             const Operator op = node.ops[k];
-            const bool holds = op == Operator::less         ? a.number < b.number
-                               : op == Operator::less_equal ? a.number <= b.number
-                               : op == Operator::greater    ? a.number > b.number
-                               : op == Operator::equal      ? a.number == b.number
-                                                            : a.number != b.number;
+            const bool holds = op == Operator::less            ? a.number < b.number
+                               : op == Operator::less_equal    ? a.number <= b.number
+                               : op == Operator::greater       ? a.number > b.number
+                               : op == Operator::greater_equal ? a.number >= b.number
+                               : op == Operator::equal         ? a.number == b.number
+                                                               : a.number != b.number;
             all = k == 0 ? strict(a, b, holds) : logic(all, strict(a, b, holds), 0);
         }
         return all;

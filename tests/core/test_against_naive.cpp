@@ -210,8 +210,9 @@ class TestAgainstNaive : public QObject {
         Scene made = scene(7, 150);
         for (const char* formula :
              {"sum(x[1..i])", "mean(x[i-24..i])", "count(x < x[i])", "max(x[i..])", "sum(x * y where z > z[i])",
-              "min(x[..i-1]) + sum(y)", "count(x[i] <= y < z[i])", "sum(x - mean(x))",
-              "mean((x - mean(x)) * (y - mean(y)))", "sum(x[i-3..i+3] * y[i-3..i+3])"}) {
+              "min(x[..i-1]) + sum(y)", "count(x[i] <= y < z[i])", "count(x > y[i])", "count(z[i] < x <= y[i] / z[i])",
+              "count(y = x[i])", "count(1 / x[i] < y)", "count(x + y >= z[i])", "count(1 / x < y[i])",
+              "sum(x - mean(x))", "mean((x - mean(x)) * (y - mean(y)))", "sum(x[i-3..i+3] * y[i-3..i+3])"}) {
             compare(made, formula);
         }
     }

@@ -168,12 +168,15 @@ class TestStages : public QObject {
     void a_measure_takes_what_follows_the_row_as_a_parameter() {
         Bench bench;
         bench.numbers("x", {1, 2, 3});
-        const Program ranked = program(bench, "count(x < x[i] + 1)");
+        const Program ranked = program(bench, "sum(x * (x[i] + 1))");
         const Instruction& measure = ranked.body.back();
         QCOMPARE(measure.code, Instruction::Code::measure);
         QCOMPARE(measure.measure->parameters.size(), std::size_t{1});
-        QCOMPARE(measure.measure->inner.body.size(), std::size_t{2}); // load x, compare
+        QCOMPARE(measure.measure->inner.body.size(), std::size_t{2}); // load x, multiply
         QVERIFY(program(bench, "count(x < 2)").body.empty());
+        const Program counted = program(bench, "count(x[i] <= x < x[i] + 1)"); // is answered from sorted values
+        QCOMPARE(counted.body.back().measure->limits.size(), std::size_t{2});
+        QCOMPARE(counted.body.back().measure->inner.body.size(), std::size_t{1});
     }
 
     void groups_come_in_the_order_of_their_needs() {

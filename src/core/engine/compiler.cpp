@@ -1,3 +1,4 @@
+#include "core/engine/count_limits.h"
 #include "core/engine/program.h"
 
 #include <algorithm>
@@ -40,6 +41,11 @@ void mark_checks(Program& program) {
                     if (!operand.scalar) {
                         must[operand.at] = true;
                     }
+                }
+            }
+            for (const MeasureCall::Limit& limit : step.measure->limits) {
+                if (!limit.value.scalar) {
+                    must[limit.value.at] = true;
                 }
             }
             for (const auto& end : {step.measure->from, step.measure->to}) {
@@ -221,6 +227,15 @@ class Compiler {
             call->inner.output_kinds.push_back(taken->kind);
             return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
         };
+        if (const auto counted = count_limits(meant)) {
+            output(counted->counted);
+            for (const CountLimits::Limit& limit : counted->limits) {
+                call->limits.push_back({value(context, limit.value), limit.above, limit.or_equal});
+            }
+            counter_start_ = outer_counter;
+            mark_checks(call->inner);
+            return call;
+        }
         for (const Sample& sample : meant.samples) {
             MeasureCall::Taken taken;
             for (const TermPtr& one : sample.values) {

@@ -47,12 +47,65 @@ Value MeasureState::at(const Runner& outer, std::size_t in_block, const Faults& 
     if (call_.over == MeasureTerm::Over::values) {
         return across(outer, in_block, faults);
     }
+    if (!call_.limits.empty()) {
+        return within_limits(outer, in_block);
+    }
     const Range range = range_at(outer, in_block, faults);
     if (range.instead) {
         return *range.instead;
     }
     const bool moves = call_.over == MeasureTerm::Over::table && call_.parameters.empty() && (call_.from || call_.to);
     return of_kind(moves ? growing(range, faults) : whole(outer, in_block, range, faults));
+}
+
+void MeasureState::sort_counted() {
+    inner_.start();
+    started_ = true;
+    for_blocks(0, environment_.rows(call_.table), [this](std::size_t first, std::size_t count) {
+        inner_.run(first, count);
+        const Lane lane = inner_.output(0);
+        for (std::size_t row = 0; row < count; ++row) {
+            const State state = lane.state(row);
+            if (state == State::plain) {
+                sorted_.push_back(lane.slot(row));
+            } else if (state == State::fault && !sorted_fault_) {
+                sorted_fault_ = Value::of(lane.slot(row), Kind::number, state);
+            } else {
+                ++missing_;
+            }
+        }
+        return !environment_.stopped();
+    });
+    std::sort(sorted_.begin(), sorted_.end());
+}
+
+/// Counts by searching the sorted values for each limit. Where a limit is missing no row is known to lie within; where
+/// it is at fault, so is every row that gets as far as being compared with it.
+Value MeasureState::within_limits(const Runner& outer, std::size_t in_block) {
+    if (!started_) {
+        sort_counted();
+    }
+    if (sorted_fault_) {
+        return *sorted_fault_;
+    }
+    auto from = sorted_.begin();
+    auto to = sorted_.end();
+    bool known = true;
+    for (const MeasureCall::Limit& limit : call_.limits) {
+        const Value value = outer.value(limit.value, Kind::number, in_block);
+        if (value.is_fault() && (from < to || missing_ > 0)) {
+            return value;
+        }
+        if (!value.plain()) {
+            known = known && value.is_fault();
+            continue;
+        }
+        const bool at_first = limit.above == limit.or_equal; // the first of equal values, or what comes after them
+        const auto place = at_first ? std::lower_bound(sorted_.begin(), sorted_.end(), value.number())
+                                    : std::upper_bound(sorted_.begin(), sorted_.end(), value.number());
+        (limit.above ? from : to) = limit.above ? std::max(from, place) : std::min(to, place);
+    }
+    return Value::number(known && from < to ? static_cast<double>(to - from) : 0);
 }
 
 MeasureState::Range MeasureState::range_at(const Runner& outer, std::size_t in_block, const Faults& faults) const {

@@ -25,6 +25,8 @@ class MeasureState {
     Value across(const Runner& outer, std::size_t in_block, const Faults& faults);
     Value whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults);
     Value growing(const Range& range, const Faults& faults);
+    Value within_limits(const Runner& outer, std::size_t in_block);
+    void sort_counted();
     void take(std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;
@@ -39,6 +41,11 @@ class MeasureState {
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
     std::vector<Column> remembered_;
     Range last_;
+
+    // Of a count within limits: the values in order, how many were missing, and the first fault among them.
+    std::vector<double> sorted_;
+    std::size_t missing_ = 0;
+    std::optional<Value> sorted_fault_;
 };
 
 } // namespace ledgefall

@@ -65,7 +65,14 @@ struct MeasureCall {
         std::vector<std::uint32_t> values; ///< numbers of outputs of `inner`; several are paired
         std::optional<std::uint32_t> condition;
     };
+    /// One side of a count such as `count(lower <= x < upper)`: x must lie above (or below) an outer value.
+    struct Limit {
+        Operand value;
+        bool above = true;
+        bool or_equal = false;
+    };
     MeasureTerm::Over over = MeasureTerm::Over::table;
+    std::vector<Limit> limits; ///< then the first output is the x, which is sorted once and searched for each row
     MakeAccumulator make = nullptr;
     Kind kind = Kind::number;
     Id table;
