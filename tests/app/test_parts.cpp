@@ -45,7 +45,7 @@ class TestParts : public QObject {
         row("huge", 6.02214076e23, Style::automatic, 0, "6.0221·10²³");
         row("tiny", -3.2e-7, Style::automatic, 0, "−3.2000·10⁻⁷");
         row("small", 0.00012345678, Style::automatic, 0, "0.00012346");
-        row("zero has no minus", -0.0, Style::automatic, 0, "0");
+        row("no minus before nothing", -0.0, Style::automatic, 0, "0");
         row("decimals", 2.5, Style::decimals, 3, "2.500");
         row("per cent", 0.2226, Style::percent, 1, "22.3\u202F%");
         row("significant", 0.012345, Style::significant, 3, "0.0123");

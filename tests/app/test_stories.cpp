@@ -13,7 +13,6 @@
 #include <QComboBox>
 #include <QPushButton>
 #include <QScrollBar>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTreeWidget>
 
@@ -42,12 +41,7 @@ class TestStories : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
-    void initTestCase() {
-        QStandardPaths::setTestModeEnabled(true);
-        QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
-        dress_application();
-        Q_INIT_RESOURCE(resources);
-    }
+    void initTestCase() { prepare_application(); }
 
     void a_column_is_formatted_named_and_removed_from_its_menu() {
         WindowDriver drive;

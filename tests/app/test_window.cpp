@@ -11,7 +11,6 @@
 #include <QHeaderView>
 #include <QMenu>
 #include <QSettings>
-#include <QStandardPaths>
 #include <QTemporaryDir>
 
 using namespace ledgefall;
@@ -21,12 +20,7 @@ class TestWindow : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
-    void initTestCase() {
-        QStandardPaths::setTestModeEnabled(true);
-        QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
-        dress_application();
-        Q_INIT_RESOURCE(resources);
-    }
+    void initTestCase() { prepare_application(); }
 
     void the_demo_opens_and_all_checks_hold() {
         WindowDriver drive;

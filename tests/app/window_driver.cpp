@@ -9,6 +9,7 @@
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QStandardPaths>
 #include <QTimer>
 
 namespace ledgefall::testing {
@@ -31,6 +32,12 @@ QString plain(QString text) {
 }
 
 } // namespace
+
+void prepare_application() {
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
+    dress_application();
+}
 
 WindowDriver::WindowDriver() {
     window.show();

@@ -97,7 +97,7 @@ class TestAccumulators : public QObject {
         const Sample sample =
             random_sample(static_cast<unsigned>(count + piece), static_cast<std::size_t>(count), middle, width, one_in);
         const auto values = kept(sample);
-        const auto sum = make_sum({});
+        const auto total = make_sum({});
         const auto mean = make_mean({});
         const auto variance = make_var({});
         const auto population = make_sd_pop({});
@@ -106,15 +106,15 @@ class TestAccumulators : public QObject {
         const auto width_of = make_range({});
         for (std::size_t at = 0; at < sample.slots.size(); at += static_cast<std::size_t>(piece)) {
             const std::size_t rows = std::min(static_cast<std::size_t>(piece), sample.slots.size() - at);
-            for (Accumulator* accumulator : {sum.get(), mean.get(), variance.get(), population.get(), number.get(),
+            for (Accumulator* accumulator : {total.get(), mean.get(), variance.get(), population.get(), number.get(),
                                              middle_value.get(), width_of.get()}) {
                 accumulator->add(one_in == 0 ? sample.plain_lane(at) : sample.lane(at), nullptr, rows);
             }
         }
         const auto n = static_cast<long double>(values.size());
         QCOMPARE(result(*number), static_cast<double>(values.size()));
-        QVERIFY(close_to(result(*sum), sum_of(values), 1e-15 * (1 + std::fabs(middle))) ||
-                std::fabs(result(*sum) - static_cast<double>(sum_of(values))) < 1e-9);
+        QVERIFY(close_to(result(*total), sum_of(values), 1e-15 * (1 + std::fabs(middle))) ||
+                std::fabs(result(*total) - static_cast<double>(sum_of(values))) < 1e-9);
         if (values.empty()) {
             QVERIFY(mean->result({}).is_missing());
             return;
@@ -154,19 +154,19 @@ class TestAccumulators : public QObject {
         const double x[] = {1, 2, 3, 4};
         const double chosen[] = {1, 0, 1, 1};
         const State known[] = {State::plain, State::plain, State::missing, State::plain};
-        const auto sum = make_sum({});
+        const auto total = make_sum({});
         const Lane condition{chosen, known, false};
-        sum->add({x, nullptr, false}, &condition, 4);
-        QCOMPARE(result(*sum), 5.0);
+        total->add({x, nullptr, false}, &condition, 4);
+        QCOMPARE(result(*total), 5.0);
         const double always = 1;
         const Lane all{&always, nullptr, true};
-        sum->clear();
-        sum->add({x, nullptr, false}, &all, 4);
-        QCOMPARE(result(*sum), 10.0);
+        total->clear();
+        total->add({x, nullptr, false}, &all, 4);
+        QCOMPARE(result(*total), 10.0);
         const double same = 2.5; // one value for all rows
-        sum->clear();
-        sum->add({&same, nullptr, true}, nullptr, 4);
-        QCOMPARE(result(*sum), 10.0);
+        total->clear();
+        total->add({&same, nullptr, true}, nullptr, 4);
+        QCOMPARE(result(*total), 10.0);
     }
 
     void the_first_fault_is_the_result_until_cleared() {
