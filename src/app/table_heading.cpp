@@ -85,8 +85,28 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
     return static_cast<int>(std::lround(y));
 }
 
+int TableHeading::remembered(const QString& question, const Content& content,
+                             const std::function<int()>& measure) const {
+    const QString key = QStringList{question,     QString::number(look().zoom), content.label,       content.unit,
+                                    content.note, content.formula.text,         counts_text(content)}
+                            .join(QChar(0));
+    const auto known = measured_.constFind(key);
+    if (known != measured_.constEnd()) {
+        return *known;
+    }
+    constexpr qsizetype most_remembered = 2000;
+    if (measured_.size() > most_remembered) {
+        measured_.clear();
+    }
+    return *measured_.insert(key, measure());
+}
+
 int TableHeading::height_at(int section, int width) const {
     const Content shown = content(section);
+    return remembered(QString::number(width), shown, [&] { return height_of(shown, width); });
+}
+
+int TableHeading::height_of(const Content& shown, int width) const {
     const int inner = std::max(20, width - 2 * look().px(padding));
     const int label = QFontMetrics(look().text(10.5, true)).height();
     int under = QFontMetrics(look().formula()).height();
@@ -102,6 +122,10 @@ int TableHeading::height_at(int section, int width) const {
 
 int TableHeading::fitting_width(int section) const {
     const Content shown = content(section);
+    return remembered(QStringLiteral("width"), shown, [&] { return width_of(shown); });
+}
+
+int TableHeading::width_of(const Content& shown) const {
     const QFontMetrics label(look().text(10.5, true));
     const QFontMetrics small(look().formula());
     int needed = label.horizontalAdvance(shown.label);

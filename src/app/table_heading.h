@@ -3,7 +3,10 @@
 #include "app/formula_text.h"
 #include "app/table_model.h"
 
+#include <QHash>
 #include <QHeaderView>
+
+#include <functional>
 
 namespace ledgefall {
 
@@ -32,10 +35,15 @@ class TableHeading : public QHeaderView {
     Content content(int section) const;
     static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
     int height_at(int section, int width) const;
+    int height_of(const Content& content, int width) const;
+    int width_of(const Content& content) const;
+    /// What laying out a content came to before; texts are measured only when they are new.
+    int remembered(const QString& question, const Content& content, const std::function<int()>& measure) const;
     int lay_out(QTextLayout& layout, const Content& content, int width) const;
 
     TableModel& table_;
     Document& document_;
+    mutable QHash<QString, int> measured_;
 };
 
 } // namespace ledgefall
