@@ -1,6 +1,7 @@
 #include "app/foot_view.h"
 
 #include "app/number_text.h"
+#include "app/quiet_gutter.h"
 
 #include <QPainter>
 #include <QScrollBar>
@@ -33,26 +34,15 @@ class FootDelegate : public QStyledItemDelegate {
 };
 
 /// The lines' labels, where the rows have their numbers.
-class FootGutter : public QHeaderView {
+class FootGutter : public QuietGutter {
   public:
     explicit FootGutter(QWidget* parent)
-        : QHeaderView(Qt::Vertical, parent) {
-        setSectionsClickable(true);
-        setHighlightSections(false);
-        setSectionResizeMode(QHeaderView::Fixed);
-    }
+        : QuietGutter(9.0, true, parent) {}
 
   protected:
     void paintSection(QPainter* painter, const QRect& rect, int section) const override {
-        const Look& in_use = look();
-        painter->save();
-        painter->fillRect(rect, in_use.margin);
+        QuietGutter::paintSection(painter, rect, section);
         paint_top_rule(painter, rect, section == 0);
-        painter->setFont(in_use.text(9.0));
-        painter->setPen(in_use.ink);
-        painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
-                          model()->headerData(section, Qt::Vertical).toString());
-        painter->restore();
     }
 };
 

@@ -2,48 +2,21 @@
 
 #include "app/cell_delegate.h"
 #include "app/number_text.h"
+#include "app/quiet_gutter.h"
 #include "core/study/edits.h"
 #include "files/delimited.h"
 
 #include <QKeyEvent>
-#include <QPainter>
 #include <QScrollBar>
 
 namespace ledgefall {
-namespace {
-
-/// The row numbers: quiet, without boxes.
-class RowGutter : public QHeaderView {
-  public:
-    explicit RowGutter(QWidget* parent)
-        : QHeaderView(Qt::Vertical, parent) {
-        setSectionsClickable(true);
-        setHighlightSections(false);
-        setSectionResizeMode(QHeaderView::Fixed);
-    }
-
-  protected:
-    void paintSection(QPainter* painter, const QRect& rect, int section) const override {
-        const Look& in_use = look();
-        painter->save();
-        painter->fillRect(rect, in_use.margin);
-        painter->setFont(in_use.text(8.5));
-        painter->setPen(in_use.faint_ink);
-        painter->drawText(rect.adjusted(0, 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
-                          model()->headerData(section, Qt::Vertical).toString());
-        painter->restore();
-    }
-};
-
-} // namespace
-
 TableView::TableView(TableModel& model, Document& document, QWidget* parent)
     : QTableView(parent)
     , table_(model)
     , document_(document)
     , heading_(new TableHeading(model, document, this)) {
     setHorizontalHeader(heading_);
-    setVerticalHeader(new RowGutter(this));
+    setVerticalHeader(new QuietGutter(8.5, false, this));
     setModel(&model);
     setItemDelegate(new CellDelegate(this));
     setShowGrid(false);

@@ -1,6 +1,7 @@
 // Binding measures: over which rows they run, what of them runs there, and what follows the formula's own row.
 
 #include "core/engine/binder.h"
+#include "core/engine/measure_forms.h"
 
 #include <algorithm>
 
@@ -8,29 +9,6 @@ namespace ledgefall {
 namespace {
 
 constexpr std::size_t most_levels = 20;
-
-bool same_tree(const Node* a, const Node* b) {
-    if (a == nullptr || b == nullptr) {
-        return a == b;
-    }
-    if (a->type != b->type || a->op != b->op || a->text != b->text || a->owner != b->owner || a->ops != b->ops ||
-        a->kids.size() != b->kids.size()) {
-        return false;
-    }
-    for (std::size_t at = 0; at < a->kids.size(); ++at) {
-        if (!same_tree(a->kids[at].get(), b->kids[at].get())) {
-            return false;
-        }
-    }
-    return true;
-}
-
-/// How many of the function's arguments run over rows.
-std::size_t sample_count(const Function& function) {
-    return static_cast<std::size_t>(
-        std::count_if(function.arguments.begin(), function.arguments.end(),
-                      [](const Argument& argument) { return argument.role != Role::plain; }));
-}
 
 /// Whether all that stands in the brackets is pooled: nothing else follows the sample.
 bool pools(const Function& function) {
@@ -195,82 +173,6 @@ bool Binder::bind_samples(const Node& node, const Function& function, MeasureTer
     return true;
 }
 
-bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm& measure) {
-    if (node.type == NodeType::list) {
-        return std::all_of(node.kids.begin(), node.kids.end(),
-                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure); });
-    }
-    if (node.type == NodeType::range) {
-        return add_columns_between(node, function, measure);
-    }
-    if (node.type == NodeType::bound || node.type == NodeType::given) {
-        fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
-        return false;
-    }
-    const bool conditional = node.type == NodeType::where;
-    if (conditional && (node.kid(0).type == NodeType::list || node.kid(0).type == NodeType::range)) {
-        fail(Cause::not_supported, node.span,
-             {"where can follow one value at a time: write it after each of them.", {}});
-        return false;
-    }
-    Sample sample;
-    sample.values = {sample_value(conditional ? node.kid(0) : node, function, function.arguments.front())};
-    sample.condition = conditional && sample.values.front() ? where_condition(node) : nullptr;
-    if (!sample.values.front() || (conditional && !sample.condition)) {
-        return false;
-    }
-    measure.samples.push_back(std::move(sample));
-    return true;
-}
-
-TermPtr Binder::where_condition(const Node& where) {
-    TermPtr condition = term(where.kid(1));
-    if (condition && condition->kind != Kind::yes_no) {
-        return fail(
-            Cause::wrong_kind, where.kid(1).span,
-            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(condition->kind)}});
-    }
-    return condition;
-}
-
-TermPtr Binder::sample_value(const Node& node, const Function& function, const Argument& wanted) {
-    TermPtr value = term(node);
-    if (!value) {
-        return nullptr;
-    }
-    const bool fits = wanted.any_kind || value->open_kind || value->kind == wanted.kind ||
-                      (function.keeps_kind && value->kind == Kind::date);
-    return fits ? value
-                : fail(Cause::wrong_kind, value->span,
-                       {"%1 takes %2, and this is %3.",
-                        {std::string(function.name),
-                         wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
-                         kind_in_words(value->kind)}});
-}
-
-/// Samples that are paired row by row; one `where` among them is a condition on the row.
-bool Binder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
-    if (measure.over == MeasureTerm::Over::values) {
-        fail(Cause::wrong_arguments, node.span,
-             {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
-        return false;
-    }
-    Sample sample;
-    for (std::size_t at = 0; at < sample_count(function); ++at) {
-        const bool conditional = node.kid(at).type == NodeType::where;
-        const Node& value = conditional ? node.kid(at).kid(0) : node.kid(at);
-        sample.values.push_back(sample_value(value, function, function.arguments[at]));
-        if (sample.values.back() && conditional) {
-            sample.condition = where_condition(node.kid(at));
-        }
-        if (!sample.values.back() || (conditional && !sample.condition)) {
-            return false;
-        }
-    }
-    measure.samples.push_back(std::move(sample));
-    return true;
-}
-
 bool Binder::check_arguments(const Node& node, const Function& function) {
     const auto& wanted = function.arguments;
     const auto least = static_cast<std::size_t>(
@@ -304,53 +206,6 @@ bool Binder::bind_plain(const Node& node, const Function& function, MeasureTerm&
         measure.plain.push_back(constant(node, Value::number(scope_.study->settings.quantile_type)));
     }
     return true;
-}
-
-/// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
-bool Binder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure) {
-    const auto named = [](const Node* node) -> const Node& {
-        return node->type == NodeType::index ? node->kid(0) : *node;
-    };
-    const Node& first = named(range.kids[0].get());
-    const Node& last = named(range.kids[1].get());
-    const bool indexed = range.kid(0).type == NodeType::index;
-    const Binding from = first.type == NodeType::name ? bound(first) : Binding();
-    const Binding to = last.type == NodeType::name ? bound(last) : Binding();
-    const bool alike = range.kid(0).type == range.kid(1).type && from.column != nullptr && to.column != nullptr &&
-                       from.table == to.table &&
-                       (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
-    if (!alike) {
-        fail(Cause::wrong_arguments, range.span,
-             {"Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.", {}});
-        return false;
-    }
-    bool inside = false;
-    for (const auto& column : from.table->columns) {
-        inside = inside || column->id == from.column->id;
-        if (!inside) {
-            continue;
-        }
-        const Binding binding{from.table, &*column, nullptr};
-        Sample sample;
-        TermPtr value =
-            indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
-        if (!value) {
-            return false;
-        }
-        if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
-            fail(Cause::wrong_kind, range.span,
-                 {"Between these columns stands %1, which holds %2.", {column->name, kind_in_words(value->kind)}});
-            return false;
-        }
-        sample.values = {std::move(value)};
-        measure.samples.push_back(std::move(sample));
-        if (column->id == to.column->id) {
-            return true;
-        }
-    }
-    fail(Cause::wrong_arguments, range.span,
-         {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
-    return false;
 }
 
 TermPtr Binder::bound_sum(const Node& node, const Function& function) {

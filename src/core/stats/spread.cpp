@@ -15,7 +15,8 @@ class Spread : public OfOne {
   public:
     enum class Form { variance, deviation, error, relative };
     Spread(bool population, Form form)
-        : population_(population), form_(form) {}
+        : population_(population)
+        , form_(form) {}
     void clear() override {
         Accumulator::clear();
         count_ = mean_ = squares_ = 0;

@@ -1,0 +1,39 @@
+#pragma once
+
+#include "app/look.h"
+
+#include <QHeaderView>
+#include <QPainter>
+
+namespace ledgefall {
+
+/// The margin beside rows, with what they are called: quiet, and without boxes.
+class QuietGutter : public QHeaderView {
+  public:
+    QuietGutter(double points, bool strong, QWidget* parent)
+        : QHeaderView(Qt::Vertical, parent)
+        , points_(points)
+        , strong_(strong) {
+        setSectionsClickable(true);
+        setHighlightSections(false);
+        setSectionResizeMode(QHeaderView::Fixed);
+    }
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override {
+        const Look& in_use = look();
+        painter->save();
+        painter->fillRect(rect, in_use.margin);
+        painter->setFont(in_use.text(points_));
+        painter->setPen(strong_ ? in_use.ink : in_use.faint_ink);
+        painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
+                          model()->headerData(section, Qt::Vertical).toString());
+        painter->restore();
+    }
+
+  private:
+    double points_;
+    bool strong_;
+};
+
+} // namespace ledgefall
