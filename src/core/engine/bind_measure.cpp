@@ -181,7 +181,7 @@ bool Binder::check_arguments(const Node& node, const Function& function) {
         return true;
     }
     fail(Cause::wrong_arguments, node.span,
-         {"%1 is written %2, and here it has %3 arguments.",
+         {"%1 is written %2, and the number of arguments here is %3.",
           {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
     return false;
 }

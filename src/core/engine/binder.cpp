@@ -278,7 +278,7 @@ TermPtr Binder::plain_call(const Node& node, const Function& function) {
         std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
     if (node.kids.size() < least || node.kids.size() > wanted.size()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is written %2, and here it has %3 arguments.",
+                    {"%1 is written %2, and the number of arguments here is %3.",
                      {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
     }
     auto made = std::make_shared<Term>();
