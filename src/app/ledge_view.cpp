@@ -148,8 +148,6 @@ void LedgeView::paintEvent(QPaintEvent*) {
         painter.setPen(in_use.stone_edge);
         painter.drawLine(slab.bottomLeft(), slab.bottomRight());
     }
-    painter.setPen(in_use.stone_edge.darker(120));
-    painter.setFont(in_use.text(7.5));
     if (cards_.empty()) {
         painter.setPen(in_use.faint_ink);
         painter.setFont(in_use.text(9.5));

@@ -159,9 +159,9 @@ void MainWindow::build_table_menu() {
     foot_menu_ = new NewFootMenu(document_, this);
     menu->addMenu(foot_menu_);
     menu->addSeparator();
-    table_command(tr("&Insert rows above"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Plus),
+    table_command(tr("&Insert rows above"), QKeySequence(Qt::ALT | Qt::Key_Insert),
                   [this] { page_->insert_rows_above(); });
-    table_command(tr("Remove &rows"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Minus),
+    table_command(tr("Remove &rows"), QKeySequence(Qt::ALT | Qt::Key_Delete),
                   [this] { page_->remove_selected_rows(); });
 }
 

@@ -4,7 +4,6 @@ namespace ledgefall::fields {
 
 // The names of the file's fields, each once, so that reading and writing cannot part ways.
 inline constexpr const char* format_mark = "ledgefall-study";
-inline constexpr const char* as_id = "id";
 
 inline constexpr const char* held[] = {"id", "name", "unit", "note", "value", "kind", "formula", "format"};
 inline constexpr const char* column[] = {"id",     "name",    "label",  "unit",      "note",   "kind",

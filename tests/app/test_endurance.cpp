@@ -250,7 +250,6 @@ class TestEndurance : public QObject {
         QVERIFY(drive.settle());
         QVERIFY(drive.window.document().perform(QStringLiteral("slow"),
                                                 write_column(study, table, "s = sum(abs(x - x[i]))")));
-        QTest::qWait(50);
         QVERIFY(drive.window.document().computing());
         drive.click_cell(3, 0); // the window answers meanwhile
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 3);
