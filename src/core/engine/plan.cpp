@@ -48,7 +48,6 @@ class Planner {
         PlannedDefinition& added = add(PlannedDefinition::What::held, held->id, table);
         added.held = &*held;
         added.kind = held->value.kind();
-        added.kind_known = !held->worked();
     }
 
     void list() {
@@ -66,7 +65,6 @@ class Planner {
                 PlannedDefinition& added = add(PlannedDefinition::What::column, column->id, &*table);
                 added.column = &*column;
                 added.kind = column->worked() ? Kind::number : column->cells->kind();
-                added.kind_known = !column->worked();
             }
             for (const auto& line : table->foot) {
                 for (const Id id : line->columns) {
@@ -183,7 +181,6 @@ class Planner {
             definition.kind = bound.term->kind;
             definition.bound.push_back(std::move(bound));
         }
-        definition.kind_known = true;
     }
 
     static void fail(PlannedDefinition& definition, const StaticFault& fault) {

@@ -26,7 +26,6 @@ struct PlannedDefinition {
     const FootLine* line = nullptr;
     const Check* check = nullptr;
     Kind kind = Kind::number;
-    bool kind_known = false;
     std::vector<BoundFormula> bound;
     std::vector<Link> links;
     std::optional<std::uint32_t> fault; ///< a fault site for all of it
