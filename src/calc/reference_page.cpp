@@ -21,7 +21,8 @@ std::string reference_page() {
         "# Functions\n\nMade from the catalogue by `ledgefall-calc --functions`; every example is run as a test. "
         "What can be left out stands in square brackets. Missing cells are left out of measures; of no values "
         "at all a sum and a count are 0, a product is 1, and other measures are missing.\n\n"
-        "Examples with names use the columns x = 2, 4, 4, 6; y = 1, 4, 2, 5; and frequencies f = 1, 2, 2, 1.\n";
+        "Examples with names use the columns x = 2, 4, 4, 6; y = 1, 4, 2, 5; and frequencies f = 1, 2, 2, 1; a result "
+        "that follows the row is that of the first.\n";
     std::string_view family;
     for (const Function& function : catalogue()) {
         if (function.family != family) {

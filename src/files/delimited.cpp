@@ -302,16 +302,23 @@ std::string write_delimited(const Study& study, const Results& results, Id id, c
     if (table == nullptr) {
         return out;
     }
+    std::vector<const ColumnDefinition*> columns;
+    if (table->axis.column) {
+        columns.push_back(&**table->axis.column);
+    }
+    for (const auto& column : table->columns) {
+        columns.push_back(&*column);
+    }
     const auto end_field = [&](std::size_t at) {
-        at + 1 < table->columns.size() ? out += dialect.delimiter : out += line_end;
+        at + 1 < columns.size() ? out += dialect.delimiter : out += line_end;
     };
-    for (std::size_t at = 0; dialect.header && at < table->columns.size(); ++at) {
-        out += quoted_field(table->columns[at]->name, dialect.delimiter);
+    for (std::size_t at = 0; dialect.header && at < columns.size(); ++at) {
+        out += quoted_field(columns[at]->name, dialect.delimiter);
         end_field(at);
     }
     for (std::size_t row = 0; row < results.rows(id); ++row) {
-        for (std::size_t at = 0; at < table->columns.size(); ++at) {
-            const Value value = results.cell(table->columns[at]->id, row);
+        for (std::size_t at = 0; at < columns.size(); ++at) {
+            const Value value = results.cell(columns[at]->id, row);
             std::string text = write_cell(value);
             if (dialect.decimal == ',' && value.plain() && value.kind() == Kind::number) {
                 std::replace(text.begin(), text.end(), '.', ',');

@@ -25,6 +25,24 @@ std::string StudyReader::text(const Json& json, const char* name, const Place& p
     return found->get<std::string>();
 }
 
+std::vector<std::string> StudyReader::texts(const Json& json, const char* name, const Place& place,
+                                            const char* wanted) {
+    std::vector<std::string> found;
+    const Json* all = field(json, name);
+    if (all != nullptr && !all->is_array()) {
+        wrong(place.field(name), wanted);
+        return found;
+    }
+    for (std::size_t at = 0; all != nullptr && at < all->size() && !refusal; ++at) {
+        if (!(*all)[at].is_string()) {
+            wrong(place.field(name).item(at), wanted);
+        } else {
+            found.push_back((*all)[at].get<std::string>());
+        }
+    }
+    return found;
+}
+
 double StudyReader::number(const Json& json, const char* name, const Place& place, double otherwise) {
     const Json* found = field(json, name);
     if (found == nullptr) {
@@ -65,6 +83,11 @@ void StudyReader::settings(const Json& json, Settings& settings) {
         return wrong(place.field("quantile_type"), "a whole number from 1 to 9");
     }
     settings.quantile_type = static_cast<int>(type);
+    const std::string as_of = text(*found, "as_of", place);
+    settings.as_of = as_of.empty() ? std::nullopt : read_date(as_of);
+    if (!as_of.empty() && !settings.as_of) {
+        wrong(place.field("as_of"), "a date such as 2026-05-20");
+    }
 }
 
 Format StudyReader::format(const Json& json, const Place& place) {

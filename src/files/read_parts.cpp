@@ -3,6 +3,8 @@
 #include "files/study_fields.h"
 #include "files/study_reader.h"
 
+#include <cmath>
+
 namespace ledgefall {
 
 Study StudyReader::study(const Json& json) {
@@ -25,6 +27,7 @@ HeldValue StudyReader::held(const Json& json, const Place& place) {
     held.unit = text(json, "unit", place);
     held.note = text(json, "note", place);
     held.formula = Formula(text(json, "formula", place));
+    held.parameters = texts(json, "parameters", place, "the names that a function is taken of");
     held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
     held.format = format(json, place);
     held.kept = kept(json, fields::held);
@@ -81,20 +84,28 @@ FootLine StudyReader::foot(const Json& json, const Place& place) {
     line.label = text(json, "label", place);
     line.label = line.label.empty() ? line.formula.text() : line.label;
     line.format = format(json, place);
-    if (const Json* columns = field(json, "columns")) {
-        if (!columns->is_array()) {
-            wrong(place.field("columns"), "a list of columns");
-        }
-        for (std::size_t at = 0; at < columns->size() && !refusal; ++at) {
-            if (!(*columns)[at].is_string()) {
-                wrong(place.field("columns").item(at), "the id or name of a column");
-            } else {
-                line.columns.emplace_back((*columns)[at].get<std::string>());
-            }
-        }
-    }
+    line.columns = columns(json, place);
     line.kept = kept(json, fields::foot);
     return line;
+}
+
+/// Columns by their ids or names; settled once all are known.
+std::vector<Id> StudyReader::columns(const Json& json, const Place& place) {
+    std::vector<Id> found;
+    for (const std::string& one : texts(json, "columns", place, "the ids or names of columns")) {
+        found.emplace_back(one);
+    }
+    return found;
+}
+
+Group StudyReader::group(const Json& json, const Place& place) {
+    Group group;
+    group.id = Id(text(json, "id", place));
+    group.name = name(json, place);
+    group.label = text(json, "label", place);
+    group.columns = columns(json, place);
+    group.kept = kept(json, fields::group);
+    return group;
 }
 
 Check StudyReader::check(const Json& json, const Place& place) {
@@ -122,7 +133,11 @@ void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
         if (axis.count.empty()) {
             wrong(place.field("count"), "the number of rows");
         }
+        axis.until = Formula(text(json, "until", place));
         return;
+    }
+    if (source == "classes" && field(json, "edges") != nullptr) {
+        return class_axis(json, place, axis);
     }
     if (!source.empty() && source != "typed") {
         axis.source = RowSource::other;
@@ -153,6 +168,30 @@ void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
     axis.ids = *ids;
 }
 
+void StudyReader::class_axis(const Json& json, const Place& place, Axis& axis) {
+    Classes classes;
+    const Json& edges = *field(json, "edges");
+    if (!edges.is_array() || edges.size() < 2 || edges.size() > 100'000) {
+        return wrong(place.field("edges"), "a list of rising numbers");
+    }
+    for (std::size_t at = 0; at < edges.size(); ++at) {
+        const bool rises = edges[at].is_number() && std::isfinite(edges[at].get<double>()) &&
+                           (at == 0 || edges[at].get<double>() > classes.boundaries.back());
+        if (!rises) {
+            return wrong(place.field("edges").item(at), "a number above the one before");
+        }
+        classes.boundaries.push_back(edges[at].get<double>());
+    }
+    classes.closed_left = text(json, "closed", place) != "right";
+    const std::vector<std::string> open = texts(json, "open_ends", place, "first or last");
+    classes.open_below = std::find(open.begin(), open.end(), "first") != open.end();
+    classes.open_above = std::find(open.begin(), open.end(), "last") != open.end();
+    const std::string called = field(json, "name") == nullptr ? "class" : name(json, place);
+    const std::string kept_fields = axis.kept;
+    axis = axis_of_classes(Id(text(json, "id", place)), called, std::move(classes));
+    axis.kept = kept_fields;
+}
+
 Table StudyReader::table(const Json& json, const Place& place) {
     Table table;
     table.id = Id(text(json, "id", place));
@@ -171,6 +210,7 @@ Table StudyReader::table(const Json& json, const Place& place) {
     list(json, "columns", place,
          [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });
     list(json, "foot", place, [&](const Json& item, const Place& at) { table.foot.emplace_back(foot(item, at)); });
+    list(json, "groups", place, [&](const Json& item, const Place& at) { table.groups.emplace_back(group(item, at)); });
     if (table.axis.source == RowSource::typed) { // a script may leave out how many rows there are
         std::size_t rows = table.axis.ids.size();
         for (const auto& one : table.columns) {

@@ -25,7 +25,7 @@ void StudyReader::settle(Study& study) {
     study.last_number = last;
     give_ids(study);
     check_names(study);
-    resolve_foot(study);
+    resolve_columns(study);
     resolve_checks(study);
 }
 
@@ -45,6 +45,10 @@ void StudyReader::give_ids(Study& study) {
         give(table.ledge, "h");
         give(table.columns, "c");
         give(table.foot, "f");
+        give(table.groups, "g");
+        if (table.axis.column && (*table.axis.column)->id.empty()) {
+            table.axis.column->edit([&study](ColumnDefinition& copy) { copy.id = study.fresh_id("c"); });
+        }
         shared = Shared<Table>(std::move(table));
     }
 }
@@ -73,6 +77,12 @@ void StudyReader::check_names(const Study& study) {
         for (const auto& column : table->columns) {
             see(column->name);
         }
+        for (const auto& group : table->groups) {
+            see(group->name);
+        }
+        if (table->axis.column) {
+            see((*table->axis.column)->name);
+        }
     }
 }
 
@@ -90,29 +100,32 @@ void StudyReader::resolve_checks(Study& study) {
     }
 }
 
-/// A foot's columns may be written by name, as a script would; they are held by id.
-void StudyReader::resolve_foot(Study& study) {
+/// The columns of a foot line or group may be written by name, as a script would; they are held by id.
+void StudyReader::resolve_columns(Study& study) {
     for (auto& shared : study.tables) {
-        const bool by_name = std::any_of(shared->foot.begin(), shared->foot.end(), [&](const auto& line) {
-            return std::any_of(line->columns.begin(), line->columns.end(),
+        const auto by_name = [&shared](const auto& part) {
+            return std::any_of(part->columns.begin(), part->columns.end(),
                                [&](Id id) { return shared->column(id) == nullptr; });
-        });
-        if (!by_name) {
+        };
+        if (std::none_of(shared->foot.begin(), shared->foot.end(), by_name) &&
+            std::none_of(shared->groups.begin(), shared->groups.end(), by_name)) {
             continue;
         }
         Table table = *shared;
-        for (auto& line : table.foot) {
-            line.edit([&](FootLine& copy) {
-                for (Id& id : copy.columns) {
-                    const ColumnDefinition* named =
-                        table.column(id) != nullptr ? nullptr : table.column_named(id.str());
-                    if (table.column(id) == nullptr && named == nullptr) {
-                        refuse("The foot line %1 of %2 names a column %3 that is not there.",
-                               {copy.label, table.name, id.str()});
-                    }
-                    id = named != nullptr ? named->id : id;
+        const auto resolve = [&](std::vector<Id>& columns, const std::string& called) {
+            for (Id& id : columns) {
+                const ColumnDefinition* named = table.column(id) != nullptr ? nullptr : table.column_named(id.str());
+                if (table.column(id) == nullptr && named == nullptr) {
+                    refuse("%1 of the table %2 names a column %3 that is not there.", {called, table.name, id.str()});
                 }
-            });
+                id = named != nullptr ? named->id : id;
+            }
+        };
+        for (auto& line : table.foot) {
+            line.edit([&](FootLine& copy) { resolve(copy.columns, "The foot line " + copy.label); });
+        }
+        for (auto& group : table.groups) {
+            group.edit([&](Group& copy) { resolve(copy.columns, "The group " + copy.name); });
         }
         shared = Shared<Table>(std::move(table));
     }

@@ -5,14 +5,17 @@ namespace ledgefall::fields {
 // The names of the file's fields, each once, so that reading and writing cannot part ways.
 inline constexpr const char* format_mark = "ledgefall-study";
 
-inline constexpr const char* held[] = {"id", "name", "unit", "note", "value", "kind", "formula", "format"};
+inline constexpr const char* held[] = {"id",   "name",    "unit",   "note",      "value",
+                                       "kind", "formula", "format", "parameters"};
 inline constexpr const char* column[] = {"id",     "name",    "label",  "unit",      "note",   "kind",
                                          "values", "formula", "pieces", "overrides", "format", "width"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
-inline constexpr const char* axis[] = {"source", "rows", "count"};
-inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot"};
+inline constexpr const char* axis[] = {"source", "rows",  "count",  "until",    "id",
+                                       "name",   "edges", "closed", "open_ends"};
+inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
 inline constexpr const char* study[] = {"format",   "version", "language", "title", "note",
                                         "settings", "ledge",   "tables",   "checks"};
+inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
 
 } // namespace ledgefall::fields

@@ -45,6 +45,7 @@ class StudyReader {
         return it == json.end() || it->is_null() ? nullptr : &*it;
     }
     std::string text(const Json& json, const char* name, const Place& place);
+    std::vector<std::string> texts(const Json& json, const char* name, const Place& place, const char* wanted);
     double number(const Json& json, const char* name, const Place& place, double otherwise);
     std::optional<std::uint64_t> whole(const Json& json, const char* name, const Place& place);
 
@@ -89,6 +90,9 @@ class StudyReader {
     ColumnDefinition column(const Json& json, const Place& place);
     void pieces(const Json& json, const Place& place, ColumnDefinition& column);
     FootLine foot(const Json& json, const Place& place);
+    std::vector<Id> columns(const Json& json, const Place& place);
+    Group group(const Json& json, const Place& place);
+    void class_axis(const Json& json, const Place& place, Axis& axis);
     Check check(const Json& json, const Place& place);
     void axis(const Json& json, const Place& place, Axis& axis);
     Table table(const Json& json, const Place& place);
@@ -113,12 +117,18 @@ class StudyReader {
             for (const auto& line : table->foot) {
                 see(line->id, line->label);
             }
+            for (const auto& group : table->groups) {
+                see(group->id, table->name + "." + group->name);
+            }
+            if (table->axis.column) {
+                see((*table->axis.column)->id, table->name + "." + (*table->axis.column)->name);
+            }
         }
     }
     static void give_ids(Study& study);
     void check_names(const Study& study);
     void resolve_checks(Study& study);
-    void resolve_foot(Study& study);
+    void resolve_columns(Study& study);
 };
 
 } // namespace ledgefall

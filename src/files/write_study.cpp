@@ -62,8 +62,11 @@ void put_format(Json& json, const Format& format) {
 
 Json held_json(const HeldValue& held) {
     Json json = {{"id", held.id.str()}, {"name", held.name}};
-    if (held.worked()) {
+    if (!held.formula.empty()) {
         json["formula"] = held.formula.text();
+        if (held.is_function()) {
+            json["parameters"] = held.parameters;
+        }
     } else {
         json["value"] = value_json(held.value);
         if (held.value.kind() == Kind::date) {
@@ -160,6 +163,21 @@ Json axis_json(const Axis& axis) {
     } else if (axis.source == RowSource::counted) {
         json["source"] = "counted";
         json["count"] = axis.count.text();
+        put(json, "until", axis.until.text());
+    } else if (axis.source == RowSource::classes) {
+        json["source"] = "classes";
+        json["id"] = (*axis.column)->id.str();
+        json["name"] = (*axis.column)->name;
+        for (const double limit : axis.classes.boundaries) {
+            json["edges"].push_back(number_json(limit));
+        }
+        json["closed"] = axis.classes.closed_left ? "left" : "right";
+        if (axis.classes.open_below) {
+            json["open_ends"].push_back("first");
+        }
+        if (axis.classes.open_above) {
+            json["open_ends"].push_back("last");
+        }
     }
     put_kept(json, axis.kept);
     return json;
@@ -209,6 +227,15 @@ Json table_json(const Table& table) {
             json["foot"].push_back(foot_json(*line));
         }
     }
+    for (const auto& group : table.groups) {
+        Json one = {{"id", group->id.str()}, {"name", group->name}};
+        put(one, "label", group->label);
+        for (const Id id : group->columns) {
+            one["columns"].push_back(id.str());
+        }
+        put_kept(one, group->kept);
+        json["groups"].push_back(std::move(one));
+    }
     put_kept(json, table.kept);
     return json;
 }
@@ -222,6 +249,9 @@ std::string write_study(const Study& study) {
     json["settings"] = {{"seed", study.settings.seed},
                         {"quantile_type", study.settings.quantile_type},
                         {"tolerance", study.settings.tolerance}};
+    if (study.settings.as_of) {
+        json["settings"]["as_of"] = write_date(*study.settings.as_of);
+    }
     json["ledge"] = held_list(study.ledge);
     json["tables"] = Json::array();
     for (const auto& table : study.tables) {

@@ -43,6 +43,8 @@ std::string name_of(LinkType type) {
         return "before";
     case LinkType::rows_to_here:
         return "to here";
+    case LinkType::same_stop:
+        return "same stop";
     case LinkType::whole:
         return "whole";
     }

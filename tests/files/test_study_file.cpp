@@ -117,10 +117,36 @@ class TestStudyFile : public QObject {
     void rows_of_a_later_source_are_kept_unread() {
         const Result<Study> read = read_study(
             head +
-            R"json("tables": [{"name": "Classes", "axes": [{"source": "classes", "of": "Stones.size", "edges": [0, 5]}], "columns": []}]})json");
+            R"json("tables": [{"name": "Kinds", "axes": [{"source": "categories", "of": "Stones.rock", "order": ["slate"]}], "columns": []}]})json");
         QVERIFY(read);
-        QVERIFY(write_study(*read).find("\"edges\"") != std::string::npos);
+        QVERIFY(write_study(*read).find("\"order\"") != std::string::npos);
         QCOMPARE(compute(*read)->rows(read->tables[0]->id), std::size_t{0});
+    }
+
+    void classes_groups_functions_and_stops_come_back() {
+        const std::string text = head + R"json("settings": {"as_of": "2026-05-20"},
+            "ledge": [{"name": "force", "formula": "G / r^2", "parameters": ["r"]}, {"name": "G", "value": 8}],
+            "tables": [
+              {"name": "Classes", "axes": [{"source": "classes", "edges": [0, 5, 10], "closed": "right", "open_ends": ["last"]}],
+               "columns": [{"name": "f", "formula": "force(upper(class))"}]},
+              {"name": "Drift", "axes": [{"source": "counted", "count": 9, "until": "a > 2"}],
+               "columns": [{"name": "a", "formula": "row"}, {"name": "b", "formula": "2 * row"}],
+               "groups": [{"name": "Both", "columns": ["a", "b"]}]}]})json";
+        const Result<Study> read = read_study(text);
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        const ResultsPtr results = compute(*read);
+        QCOMPARE(results->rows(read->tables[0]->id), std::size_t{3});
+        QCOMPARE(results->cell(read->tables[0]->columns[0]->id, 0).number(), 0.32);
+        QVERIFY(results->cell(read->tables[0]->columns[0]->id, 2).is_fault());
+        QCOMPARE(results->rows(read->tables[1]->id), std::size_t{3});
+        QCOMPARE(read->tables[1]->groups.front()->columns.back(), read->tables[1]->columns.back()->id);
+        QVERIFY(*read_study(write_study(*read)) == *read);
+        const std::string axis = R"json("tables": [{"name": "C", "axes": [{"source": "classes", "edges": )json";
+        QVERIFY(refusal_of(head + axis + "[1, 1]}]}]}").find("edges[1]") != std::string::npos);
+        QVERIFY(refusal_of(head + axis + "[1]}]}]}").find("rising") != std::string::npos);
+        QVERIFY(refusal_of(head + R"json("settings": {"as_of": "soon"}})json").find("as_of") != std::string::npos);
+        QVERIFY(refusal_of(head + R"json("tables": [{"name": "T", "groups": [{"name": "G", "columns": ["x"]}]}]})json")
+                    .find("not there") != std::string::npos);
     }
 
     void broken_formulas_are_kept_as_written() {

@@ -11,7 +11,7 @@ TermPtr Binder::row_of_formula(const Node& node) {
         return fail(Cause::not_supported, node.span,
                     {"j is a column of a two-way table, which cannot be worked out yet.", {}});
     }
-    if (!scope_.has_rows) {
+    if (!frame_.has_rows) {
         return fail(
             Cause::wrong_arguments, node.span,
             {"[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].",
@@ -20,8 +20,8 @@ TermPtr Binder::row_of_formula(const Node& node) {
     auto made = std::make_shared<Term>();
     made->type = TermType::row_number;
     made->on = 1U;
-    made->span = node.span;
-    made->table = scope_.own->id;
+    made->span = here(node.span);
+    made->table = frame_.own->id;
     return made;
 }
 
@@ -50,15 +50,23 @@ TermPtr Binder::index(const Node& node) {
         return fail(Cause::not_supported, node.span,
                     {"Two places in brackets belong to a two-way table, which cannot be worked out yet.", {}});
     }
-    const bool each = is_word(base, "each") && scope_.each != nullptr;
+    if (base.type == NodeType::name && parameter(base) != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 stands for one value here and has no rows: leave out the brackets.", {base.text}});
+    }
+    const bool each = is_word(base, "each") && frame_.each != nullptr;
     if (base.type != NodeType::name && !each) {
         return fail(Cause::wrong_arguments, node.span,
                     {"Only a column can have a row in square brackets after it.", {}});
     }
-    const Binding binding = each ? Binding{scope_.own, scope_.each, nullptr} : bound(base);
+    const Binding binding = each ? Binding{frame_.own, frame_.each, nullptr} : bound(base);
     if (binding.held != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 is a held value and has no rows: leave out the brackets.", {base.text}});
+    }
+    if (binding.group != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {base.text}});
     }
     return binding.column == nullptr ? nameless(base) : indexed_column(node, binding, node.kid(1));
 }
@@ -76,11 +84,11 @@ TermPtr Binder::indexed_column(const Node& node, const Binding& binding, const N
     auto made = std::make_shared<Term>();
     made->id = binding.column->id;
     made->table = binding.table->id;
-    made->span = node.span;
+    made->span = here(node.span);
     made->kind = scope_.kind_of(binding.column->id);
     const auto shift = shift_of(place);
     if (shift) {
-        if (!scope_.has_rows) {
+        if (!frame_.has_rows) {
             return row_of_formula(place);
         }
         made->type = TermType::column;
@@ -95,7 +103,7 @@ TermPtr Binder::indexed_column(const Node& node, const Binding& binding, const N
         auto count = std::make_shared<Term>();
         count->type = TermType::row_count;
         count->table = binding.table->id;
-        count->span = place.span;
+        count->span = here(place.span);
         row = count;
         link(LinkType::later_row, binding);
     } else {

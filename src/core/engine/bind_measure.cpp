@@ -2,6 +2,7 @@
 
 #include "core/engine/binder.h"
 #include "core/engine/measure_forms.h"
+#include "core/engine/written_out.h"
 
 #include <algorithm>
 
@@ -15,11 +16,6 @@ bool pools(const Function& function) {
     return function.arguments.size() == 1;
 }
 
-bool calls_measure(const Node& node) {
-    const Function* function = node.type == NodeType::call ? find_function(node.text) : nullptr;
-    return function != nullptr && function->is_measure();
-}
-
 } // namespace
 
 LinkType Binder::link_of_range(const Node& range) const {
@@ -28,8 +24,11 @@ LinkType Binder::link_of_range(const Node& range) const {
 }
 
 void Binder::scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok) {
-    if (calls_measure(node)) {
-        return; // it runs over rows of its own
+    if (node.type == NodeType::call && called_function(*scope_.study, frame_.own, node.owner, node.text) == nullptr) {
+        const Function* function = find_function(node.text);
+        if (function != nullptr && function->is_measure()) {
+            return; // it runs over rows of its own
+        }
     }
     const bool indexed = node.type == NodeType::index && node.kids.size() == 2;
     const bool ranged = indexed && node.kid(1).type == NodeType::range;
@@ -44,13 +43,13 @@ void Binder::scan_domain(const Node& node, Level& level, std::vector<const Table
         }
         level.range = &node.kid(1);
     }
-    const bool each = is_word(named, "each") && scope_.each != nullptr;
+    const bool each = is_word(named, "each") && frame_.each != nullptr;
     if (named.type == NodeType::name || each) {
-        const Binding binding = each ? Binding{scope_.own, scope_.each, nullptr} : bound(named);
-        if (binding.column == nullptr) {
+        const Binding binding = each ? Binding{frame_.own, frame_.each, nullptr} : bound(named);
+        if (binding.column == nullptr && binding.group == nullptr) {
             return;
         }
-        if (scope_.own != nullptr && binding.table->id == scope_.own->id) {
+        if (frame_.own != nullptr && binding.table->id == frame_.own->id) {
             own = true;
         } else if (std::find(others.begin(), others.end(), binding.table) == others.end()) {
             others.push_back(binding.table);
@@ -82,7 +81,7 @@ bool Binder::find_domain(const Node& node, std::size_t samples, Level& level) {
         return false;
     }
     if (!others.empty() || own) {
-        level.table = others.empty() ? scope_.own->id : others.front()->id;
+        level.table = others.empty() ? frame_.own->id : others.front()->id;
     }
     return ok;
 }
@@ -98,6 +97,12 @@ TermPtr Binder::measure(const Node& node, const Function& function) {
     }
     if (node.kids.size() == 1 && node.kid(0).type == NodeType::bound) {
         return bound_sum(node.kid(0), function);
+    }
+    if (function.name == "rank") {
+        return rank(node);
+    }
+    if (function.make == nullptr) {
+        return simpler(node, function);
     }
     Level level;
     const std::size_t samples = pools(function) ? node.kids.size() : sample_count(function);
@@ -174,16 +179,7 @@ bool Binder::bind_samples(const Node& node, const Function& function, MeasureTer
 }
 
 bool Binder::check_arguments(const Node& node, const Function& function) {
-    const auto& wanted = function.arguments;
-    const auto least = static_cast<std::size_t>(
-        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
-    if (pools(function) || (node.kids.size() >= least && node.kids.size() <= wanted.size())) {
-        return true;
-    }
-    fail(Cause::wrong_arguments, node.span,
-         {"%1 is written %2, and the number of arguments here is %3.",
-          {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
-    return false;
+    return pools(function) || check_count(node, function);
 }
 
 /// The plain arguments follow the formula's own row, and so are bound outside the measure's rows.
@@ -206,6 +202,84 @@ bool Binder::bind_plain(const Node& node, const Function& function, MeasureTerm&
         measure.plain.push_back(constant(node, Value::number(scope_.study->settings.quantile_type)));
     }
     return true;
+}
+
+/// The place of this row's value among the values of a column, smallest first, equal ones sharing their mean place: a
+/// count of the smaller and half of the equal ones.
+TermPtr Binder::rank(const Node& node) {
+    const Function& count = *find_function("count");
+    const bool conditional = node.kid(0).type == NodeType::where;
+    const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
+    if (!frame_.has_rows || node.kids.size() > 1) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"rank(x) tells the place of this row's x among all: it is for the formula of a column.", {}});
+    }
+    const TermPtr own = term(value);
+    Level level;
+    if (!own || !find_domain(node, 1, level)) {
+        return nullptr;
+    }
+    if (own->kind != Kind::number && own->kind != Kind::date) {
+        return fail(Cause::wrong_kind, value.span,
+                    {"%1 takes %2, and this is %3.", {"rank", "numbers", kind_in_words(own->kind)}});
+    }
+    const auto counted = [&](Operator op) -> TermPtr {
+        auto made = std::make_shared<MeasureTerm>();
+        made->function = &count;
+        made->table = level.table;
+        made->level = static_cast<std::uint32_t>(levels_.size() + 1);
+        levels_.push_back(level);
+        Sample sample;
+        const TermPtr other = term(value);
+        sample.values = {other ? operate(node, op, {other, own}) : nullptr};
+        sample.condition = conditional && sample.values.front() ? where_condition(node.kid(0)) : nullptr;
+        levels_.pop_back();
+        if (!sample.values.front() || (conditional && !sample.condition)) {
+            return nullptr;
+        }
+        made->samples.push_back(std::move(sample));
+        return finish_measure(node, std::move(made));
+    };
+    if (level.table.empty() || level.range != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is taken of whole columns: it is written %2.", {"rank", "rank(x)"}});
+    }
+    const TermPtr below = counted(Operator::less);
+    const TermPtr equal = below ? counted(Operator::equal) : nullptr;
+    if (!equal) {
+        return nullptr;
+    }
+    // (equal + 1) / 2 + below, and missing where this row's value is.
+    const TermPtr one = constant(node, Value::number(1));
+    const TermPtr more = operate(node, Operator::add, {equal, one});
+    const TermPtr half = operate(node, Operator::divide, {more, constant(node, Value::number(2))});
+    const TermPtr place = operate(node, Operator::add, {half, below});
+    auto known = std::make_shared<Term>();
+    known->type = TermType::operate;
+    known->kind = Kind::yes_no;
+    known->span = here(node.span);
+    known->operation = find_function("is_missing")->operation;
+    known->kids = {own};
+    known->on = own->on;
+    auto made = std::make_shared<Term>(*known);
+    made->kind = Kind::number;
+    made->operation = choice_of(Kind::number);
+    made->operation_name = "rank";
+    made->kids = {known, constant(node, Value::missing()), place};
+    made->on = own->on | place->on;
+    return made;
+}
+
+/// A function that is written in simpler ones, with what it is taken of put in.
+TermPtr Binder::simpler(const Node& node, const Function& function) {
+    if (!check_arguments(node, function)) {
+        return nullptr;
+    }
+    const NodePtr written = written_out(node, function);
+    return written ? term(*written)
+                   : fail(Cause::wrong_arguments, node.span,
+                          {"%1 is taken of whole columns: it is written %2.",
+                           {std::string(function.name), function.signature()}});
 }
 
 TermPtr Binder::bound_sum(const Node& node, const Function& function) {
@@ -233,7 +307,7 @@ TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> me
     const Function& function = *measure->function;
     const Kind sample_kind = measure->samples.front().values.front()->kind;
     made->type = TermType::measure;
-    made->span = node.span;
+    made->span = here(node.span);
     made->kind = function.keeps_kind ? sample_kind : Kind::number;
     measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition
                                                                                          : function.make;
@@ -251,6 +325,7 @@ TermPtr Binder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> me
     }
     made->operation_name = function.name;
     made->domain = function.domain;
+    made->domain_cause = function.domain_cause;
     made->measure = std::move(measure);
     return made;
 }

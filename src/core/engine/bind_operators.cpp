@@ -111,7 +111,7 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
     auto made = std::make_shared<Term>();
     made->type = TermType::operate;
     made->kind = operation->result;
-    made->span = node.span;
+    made->span = here(node.span);
     made->operation = *operation;
     made->operation_name = sign_of(op);
     made->domain = domain_of(op);
@@ -159,6 +159,17 @@ TermPtr Binder::chain(const Node& node) {
 
 TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& list) {
     std::vector<const Node*> members;
+    const bool one = list.type != NodeType::list;
+    if (const TermPtr interval = one ? term(list) : nullptr; interval && interval->kind == Kind::interval) {
+        // A number is in a class where it lies between the least and the greatest that are.
+        const TermPtr above = operate(node, Operator::less_equal, {interval_part(node, interval, "first"), left});
+        return above ? operate(
+                           node, Operator::logical_and,
+                           {above, operate(node, Operator::less_equal, {left, interval_part(node, interval, "last")})})
+                     : nullptr;
+    } else if (one && !interval) {
+        return nullptr;
+    }
     if (list.type == NodeType::list) {
         for (const NodePtr& kid : list.kids) {
             members.push_back(kid.get());
@@ -197,7 +208,7 @@ TermPtr Binder::choice(const Node& node) {
     made->type = TermType::operate;
     made->kind = kids[1]->kind;
     made->open_kind = kids[1]->open_kind;
-    made->span = node.span;
+    made->span = here(node.span);
     made->operation = choice_of(made->kind);
     made->operation_name = "if";
     for (const TermPtr& kid : kids) {

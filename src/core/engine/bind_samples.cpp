@@ -23,32 +23,65 @@ bool same_tree(const Node* a, const Node* b) {
     return true;
 }
 
-bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm& measure) {
+/// What a sample is taken of: one expression, or the columns that a list, a group or a pair of ends stands for. A
+/// `where` behind them holds for each.
+bool Binder::add_sample(const Node& node, const Function& function, MeasureTerm& measure, const Node* where) {
+    if (node.type == NodeType::where) {
+        return add_sample(node.kid(0), function, measure, &node);
+    }
     if (node.type == NodeType::list) {
         return std::all_of(node.kids.begin(), node.kids.end(),
-                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure); });
+                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure, where); });
     }
     if (node.type == NodeType::range) {
-        return add_columns_between(node, function, measure);
+        return add_columns_between(node, function, measure, where);
     }
     if (node.type == NodeType::bound || node.type == NodeType::given) {
         fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
         return false;
     }
-    const bool conditional = node.type == NodeType::where;
-    if (conditional && (node.kid(0).type == NodeType::list || node.kid(0).type == NodeType::range)) {
-        fail(Cause::not_supported, node.span,
-             {"where can follow one value at a time: write it after each of them.", {}});
-        return false;
+    const Node& named = node.type == NodeType::index ? node.kid(0) : node;
+    const Binding group = named.type == NodeType::name ? bound(named) : Binding();
+    if (group.group != nullptr) {
+        return add_group(node, group, function, measure, where);
     }
     Sample sample;
-    sample.values = {sample_value(conditional ? node.kid(0) : node, function, function.arguments.front())};
-    sample.condition = conditional && sample.values.front() ? where_condition(node) : nullptr;
-    if (!sample.values.front() || (conditional && !sample.condition)) {
+    sample.values = {sample_value(node, function, function.arguments.front())};
+    sample.condition = where != nullptr && sample.values.front() ? where_condition(*where) : nullptr;
+    if (!sample.values.front() || (where != nullptr && !sample.condition)) {
         return false;
     }
     measure.samples.push_back(std::move(sample));
     return true;
+}
+
+/// One column, at the row or range of `named` where that has one.
+bool Binder::add_column(const Node& named, const Binding& binding, const Function& function, MeasureTerm& measure,
+                        const Node* where) {
+    const bool indexed = named.type == NodeType::index;
+    TermPtr value = indexed ? indexed_column(named, binding, named.kid(1)) : column(named, binding);
+    if (!value) {
+        return false;
+    }
+    if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
+        fail(Cause::wrong_kind, named.span,
+             {"Among these columns is %1, which holds %2.", {binding.column->name, kind_in_words(value->kind)}});
+        return false;
+    }
+    Sample sample;
+    sample.values = {std::move(value)};
+    sample.condition = where != nullptr ? where_condition(*where) : nullptr;
+    const bool sound = where == nullptr || sample.condition;
+    measure.samples.push_back(std::move(sample));
+    return sound;
+}
+
+bool Binder::add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure,
+                       const Node* where) {
+    return std::all_of(group.group->columns.begin(), group.group->columns.end(), [&](Id id) {
+        const ColumnDefinition* column = group.table->column(id);
+        return column == nullptr || add_column(node, {group.table, column, nullptr}, function, measure, where);
+    });
 }
 
 TermPtr Binder::where_condition(const Node& where) {
@@ -100,7 +133,7 @@ bool Binder::add_paired(const Node& node, const Function& function, MeasureTerm&
 }
 
 /// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
-bool Binder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure) {
+bool Binder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure, const Node* where) {
     const auto named = [](const Node* node) -> const Node& {
         return node->type == NodeType::index ? node->kid(0) : *node;
     };
@@ -123,20 +156,9 @@ bool Binder::add_columns_between(const Node& range, const Function& function, Me
         if (!inside) {
             continue;
         }
-        const Binding binding{from.table, &*column, nullptr};
-        Sample sample;
-        TermPtr value =
-            indexed ? indexed_column(range.kid(0), binding, range.kid(0).kid(1)) : this->column(first, binding);
-        if (!value) {
+        if (!add_column(indexed ? range.kid(0) : first, {from.table, &*column, nullptr}, function, measure, where)) {
             return false;
         }
-        if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
-            fail(Cause::wrong_kind, range.span,
-                 {"Between these columns stands %1, which holds %2.", {column->name, kind_in_words(value->kind)}});
-            return false;
-        }
-        sample.values = {std::move(value)};
-        measure.samples.push_back(std::move(sample));
         if (column->id == to.column->id) {
             return true;
         }

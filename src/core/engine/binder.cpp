@@ -18,7 +18,7 @@ BoundFormula Binder::bind(const Node& tree) {
     BoundFormula out;
     if (tree.type != NodeType::recurrence) {
         out.term = term(tree);
-    } else if (!scope_.has_rows) {
+    } else if (!frame_.has_rows) {
         fail(Cause::wrong_arguments, tree.span,
              {"first and then need rows: only a column's formula can have them.", {}});
     } else {
@@ -50,13 +50,18 @@ BoundFormula Binder::bind(const Node& tree) {
 
 TermPtr Binder::fail(Cause cause, Span span, Sentence what) {
     if (!fault_) {
-        fault_ = StaticFault{cause, std::move(what), span};
+        fault_ = StaticFault{cause, std::move(what), here(span)};
     }
     return nullptr;
 }
 
 Binding Binder::bound(const Node& node) const {
-    return look_up(*scope_.study, scope_.own, node.owner, node.text);
+    return parameter(node) != nullptr ? Binding() : look_up(*scope_.study, frame_.own, node.owner, node.text);
+}
+
+const TermPtr* Binder::parameter(const Node& node) const {
+    const auto found = node.owner.empty() ? frame_.parameters.find(node.text) : frame_.parameters.end();
+    return found == frame_.parameters.end() ? nullptr : &found->second;
 }
 
 TermPtr Binder::term(const Node& node) {
@@ -90,7 +95,7 @@ TermPtr Binder::term(const Node& node) {
         }
         auto made = std::make_shared<Term>();
         made->type = TermType::operate;
-        made->span = node.span;
+        made->span = here(node.span);
         made->on = kid->on;
         made->operation = find_function("abs")->operation;
         made->operation_name = "abs";
@@ -118,7 +123,7 @@ TermPtr Binder::constant(const Node& node, Value value) const {
     auto made = std::make_shared<Term>();
     made->value = value;
     made->kind = value.kind();
-    made->span = node.span;
+    made->span = here(node.span);
     return made;
 }
 
@@ -132,29 +137,30 @@ TermPtr Binder::word(const Node& node) {
         return made;
     }
     if (node.text == "each") {
-        if (scope_.each == nullptr) {
+        if (frame_.each == nullptr) {
             return fail(
                 Cause::unknown_name, node.span,
                 {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.",
                  {}});
         }
-        return column(node, {scope_.own, scope_.each, nullptr});
+        return column(node, {frame_.own, frame_.each, nullptr});
     }
-    if (scope_.own == nullptr) {
+    if (frame_.own == nullptr) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 needs a table's rows, and the ledge has none.", {node.text}});
     }
     auto made = std::make_shared<Term>();
-    made->span = node.span;
-    made->table = scope_.own->id;
+    made->span = here(node.span);
+    made->table = frame_.own->id;
     if (node.text == "rows" || node.text == "last") {
         made->type = TermType::row_count;
+        links_.push_back({LinkType::whole, frame_.own->id, 0});
         return made;
     }
     if (node.text == "row") {
         made->type = TermType::row_number;
         bool found = false;
-        made->level = level_over(scope_.own->id, found);
+        made->level = level_over(frame_.own->id, found);
         if (!found) {
             return fail(Cause::wrong_arguments, node.span, {"%1 needs a row, and there is none here.", {"row"}});
         }
@@ -166,28 +172,40 @@ TermPtr Binder::word(const Node& node) {
 
 TermPtr Binder::name(const Node& node) {
     if (node.owner.empty()) {
-        for (std::size_t at = levels_.size(); at > 0; --at) {
+        for (std::size_t at = levels_.size(); at > frame_.levels; --at) {
             if (!levels_[at - 1].counter.empty() && levels_[at - 1].counter == node.text) {
                 auto made = std::make_shared<Term>();
                 made->type = TermType::counter;
                 made->level = static_cast<std::uint32_t>(at);
                 made->on = 1U << made->level;
-                made->span = node.span;
+                made->span = here(node.span);
                 return made;
             }
         }
+    }
+    if (const TermPtr* given = parameter(node)) {
+        return *given;
     }
     const Binding binding = bound(node);
     if (binding.column != nullptr) {
         return column(node, binding);
     }
+    if (binding.group != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {binding.group->name}});
+    }
     if (binding.held == nullptr) {
         return nameless(node);
+    }
+    if (binding.held->is_function()) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a function: write what it is taken of, as in %1(%2).",
+                     {binding.held->name, binding.held->parameters.front()}});
     }
     auto made = std::make_shared<Term>();
     made->type = TermType::held;
     made->id = binding.held->id;
-    made->span = node.span;
+    made->span = here(node.span);
     made->kind = scope_.kind_of(binding.held->id);
     links_.push_back({LinkType::value, binding.held->id, 0});
     return made;
@@ -208,7 +226,7 @@ TermPtr Binder::nameless(const Node& node) {
                             : fail(Cause::unknown_name, node.span,
                                    {"There is no table called %1. Did you mean %2?", {node.owner, near}});
     }
-    const Table* other = node.owner.empty() ? scope_.own : scope_.study->table_named(node.owner);
+    const Table* other = node.owner.empty() ? frame_.own : scope_.study->table_named(node.owner);
     const std::string near = nearest_name(node.text, known_names(*scope_.study, other));
     const Span span = node.owner.empty() ? node.span : node.name_span;
     if (near.empty()) {
@@ -220,13 +238,13 @@ TermPtr Binder::nameless(const Node& node) {
 }
 
 std::uint32_t Binder::level_over(Id table, bool& found) const {
-    for (std::size_t at = levels_.size(); at > 0; --at) {
+    for (std::size_t at = levels_.size(); at > frame_.levels; --at) {
         if (levels_[at - 1].table == table && !table.empty() && levels_[at - 1].counter.empty()) {
             found = true;
             return static_cast<std::uint32_t>(at);
         }
     }
-    found = scope_.has_rows && scope_.own != nullptr && scope_.own->id == table;
+    found = frame_.has_rows && frame_.own != nullptr && frame_.own->id == table;
     return 0;
 }
 
@@ -244,19 +262,22 @@ TermPtr Binder::column(const Node& node, const Binding& binding) {
     made->table = binding.table->id;
     made->level = level;
     made->on = 1U << level;
-    made->span = node.span;
+    made->span = here(node.span);
     made->kind = scope_.kind_of(binding.column->id);
     link(level == 0 ? LinkType::same_row : levels_[level - 1].link, binding);
     return made;
 }
 
 void Binder::link(LinkType type, const Binding& binding, std::uint64_t row) {
-    const bool own = scope_.has_rows && scope_.own != nullptr && binding.table->id == scope_.own->id;
+    const bool own = frame_.has_rows && frame_.own != nullptr && binding.table->id == frame_.own->id;
     links_.push_back({own ? type : LinkType::whole, binding.column->id, row});
 }
 
 TermPtr Binder::call(const Node& node) {
-    const Function* function = find_function(node.text);
+    if (const HeldValue* held = called_function(*scope_.study, frame_.own, node.owner, node.text)) {
+        return held_function(node, *held);
+    }
+    const Function* function = node.owner.empty() ? find_function(node.text) : nullptr;
     if (function == nullptr) {
         std::vector<std::string> names;
         for (const Function& known : catalogue()) {
@@ -269,22 +290,47 @@ TermPtr Binder::call(const Node& node) {
         return fail(Cause::unknown_name, node.name_span,
                     {"There is no function called %1. Did you mean %2?", {node.text, near}});
     }
+    if (!node.kids.empty() && gives_distribution(node.kid(0))) {
+        const Function* of_distribution = find_distribution_function(node.text);
+        function = of_distribution != nullptr ? of_distribution : function;
+    }
+    if (function->name == "P") {
+        return probability(node);
+    }
+    if (function->name == "today") {
+        return today(node);
+    }
+    if (function->name == "convert") {
+        return conversion(node, *function);
+    }
+    if (function->of_distribution()) {
+        return distribution_call(node, *function);
+    }
     return function->is_measure() ? measure(node, *function) : plain_call(node, *function);
+}
+
+bool Binder::check_count(const Node& node, const Function& function) {
+    const auto& wanted = function.arguments;
+    const auto least = static_cast<std::size_t>(
+        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
+    if (node.kids.size() >= least && node.kids.size() <= wanted.size()) {
+        return true;
+    }
+    fail(Cause::wrong_arguments, node.span,
+         {"%1 is written %2, and the number of arguments here is %3.",
+          {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
+    return false;
 }
 
 TermPtr Binder::plain_call(const Node& node, const Function& function) {
     const auto& wanted = function.arguments;
-    const auto least = static_cast<std::size_t>(
-        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
-    if (node.kids.size() < least || node.kids.size() > wanted.size()) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is written %2, and the number of arguments here is %3.",
-                     {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
+    if (!check_count(node, function)) {
+        return nullptr;
     }
     auto made = std::make_shared<Term>();
     made->type = TermType::operate;
     made->kind = function.operation.result;
-    made->span = node.span;
+    made->span = here(node.span);
     made->operation = function.operation;
     made->operation_name = function.name;
     made->domain = function.domain;
@@ -292,6 +338,10 @@ TermPtr Binder::plain_call(const Node& node, const Function& function) {
         TermPtr kid = term(node.kid(at));
         if (!kid) {
             return nullptr;
+        }
+        if (kid->kind == Kind::interval &&
+            (function.name == "lower" || function.name == "upper" || function.name == "mid")) {
+            return interval_part(node, kid, function.name);
         }
         if (!wanted[at].any_kind && !kid->open_kind && kid->kind != wanted[at].kind) {
             return fail(Cause::wrong_kind, node.kid(at).span,

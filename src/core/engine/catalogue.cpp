@@ -19,7 +19,9 @@ std::vector<Function> all_functions() {
     add("Numbers", catalogue_parts::numbers());
     add("Gaps and texts", catalogue_parts::gaps_and_texts());
     add("Dates", catalogue_parts::dates());
+    add("Classes and units", catalogue_parts::classes_and_units());
     add("Measures", catalogue_parts::measures());
+    add("Probability", catalogue_parts::probability());
     add("Diversity", catalogue_parts::diversity());
     return all;
 }
@@ -41,16 +43,36 @@ const std::vector<Function>& catalogue() {
     return all;
 }
 
-const Function* find_function(std::string_view name) {
-    static const auto by_name = [] {
-        std::unordered_map<std::string_view, const Function*> found;
-        for (const Function& f : catalogue()) {
+namespace {
+
+using ByName = std::unordered_map<std::string_view, const Function*>;
+
+ByName functions_by_name(bool of_distributions) {
+    ByName found;
+    for (const Function& f : catalogue()) {
+        if (f.of_distribution() == of_distributions) {
             found.emplace(f.name, &f);
         }
-        return found;
-    }();
-    const auto it = by_name.find(name);
-    return it == by_name.end() ? nullptr : it->second;
+    }
+    return found;
+}
+
+const Function* found_in(const ByName& functions, std::string_view name) {
+    const auto it = functions.find(name);
+    return it == functions.end() ? nullptr : it->second;
+}
+
+} // namespace
+
+const Function* find_function(std::string_view name) {
+    static const ByName by_name = functions_by_name(false);
+    const Function* found = found_in(by_name, name);
+    return found != nullptr ? found : find_distribution_function(name);
+}
+
+const Function* find_distribution_function(std::string_view name) {
+    static const ByName by_name = functions_by_name(true);
+    return found_in(by_name, name);
 }
 
 } // namespace ledgefall

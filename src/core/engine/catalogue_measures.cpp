@@ -3,6 +3,9 @@
 #include "core/engine/catalogue_parts.h"
 #include "core/stats/measures.h"
 
+#include <algorithm>
+#include <utility>
+
 namespace ledgefall::catalogue_parts {
 namespace {
 
@@ -69,13 +72,23 @@ std::vector<Function> of_one_column() {
                 "skewness(1, 2, 6)", "0.5951700641394972", "skewness has no value where all values are equal"),
         measure("kurtosis", {x}, &make_kurtosis, "The excess kurtosis of the moments.", "g₂ = m₄ / m₂² − 3",
                 "kurtosis(1, 2, 3, 4)", "-1.36", "kurtosis has no value where all values are equal"),
+        measure("pick", {x}, &make_pick,
+                "The one value of those rows for which a condition holds: missing of none, a fault of several.", "",
+                "pick(y where x = 6)", "5", "several rows fit here: pick takes exactly one"),
+        measure("rank", {x}, nullptr, "The place of this row's value among all, smallest first; ties share theirs.",
+                "count(x < x[i]) + (count(x = x[i]) + 1) / 2", "rank(x)", "1"),
+        measure("t_stat", {x, {"m"}}, &make_t_stat, "How many standard errors the mean lies from a value m.",
+                "t = (x̄ − m) / (s / √n)", "t_stat((1, 3, 5, 7), 2)", "1.5491933384829668",
+                "t has no value where all values are equal"),
         measure("distinct", {x}, &make_distinct, "How many different values there are.", "", "distinct(3, 1, 3, 2)",
                 "3"),
     };
     for (Function& one : all) {
-        one.keeps_kind = one.name == "min" || one.name == "max" || one.name == "mode";
+        one.keeps_kind = one.name == "min" || one.name == "max" || one.name == "mode" || one.name == "pick";
+        one.domain_cause = one.name == "pick" ? Cause::several_rows : Cause::out_of_domain;
         one.takes_type = one.name == "quantile" || one.name == "q1" || one.name == "q3" || one.name == "iqr";
-        one.arguments[0].any_kind = one.name == "count" || one.name == "mode" || one.name == "distinct";
+        one.arguments[0].any_kind =
+            one.name == "count" || one.name == "pick" || one.name == "mode" || one.name == "distinct";
         one.arguments[0].kind = one.name == "share" ? Kind::yes_no : Kind::number;
         one.make_of_condition = one.name == "count" ? &make_count_yes : nullptr;
     }
@@ -98,6 +111,16 @@ std::vector<Function> of_several_columns() {
                 "slope(y, x)", "1"),
         measure("intercept", yx, &make_intercept, "Where the regression line of y on x meets the y axis.",
                 "ȳ − slope · x̄", "intercept(y, x)", "-1"),
+        measure("chi2_stat", {{"observed", Role::sample}, {"expected", Role::paired}}, &make_chi2_stat,
+                "How far observed counts are from expected ones.", "χ² = Σ(o − e)² / e (Pearson 1900)",
+                "chi2_stat(x, y)", "3.2", "expected counts are numbers above 0"),
+        measure("t_stat2", {{"x", Role::sample}, {"y", Role::sample}}, nullptr,
+                "How many standard errors the means of two samples lie apart, whatever their variances.",
+                "t = (x̄ − ȳ) / √(se(x)² + se(y)²) (Welch 1947)", "t_stat2(x, y)", "0.8164965809277261"),
+        measure("interpolate", {{"x", Role::sample}, {"y", Role::paired}, {"at"}}, &make_interpolate,
+                "The y at a place between the rows of a table, on the straight line from x to x.",
+                "y₁ + (at − x₁)(y₂ − y₁) / (x₂ − x₁)", "interpolate(x, y, 3)", "2",
+                "interpolate takes a place between the smallest and the largest x"),
         measure("wmean", {x, f}, &make_wmean, "The mean of values with their frequencies.", "Σfx / Σf", "wmean(x, f)",
                 "4", frequencies),
         measure("wvar", {x, f}, &make_wvar, "The variance of values with their frequencies: divides by n − 1.",
@@ -120,6 +143,55 @@ std::vector<Function> of_several_columns() {
     return all;
 }
 
+/// What measures come to in simpler functions.
+constexpr std::pair<std::string_view, std::string_view> simpler[] = {
+    {"mean", "sum(x) / count(x)"},
+    {"range", "max(x) - min(x)"},
+    {"iqr", "q3(x) - q1(x)"},
+    {"var", "sum((x - mean(x))^2) / (count(x) - 1)"},
+    {"var_pop", "sum((x - mean(x))^2) / count(x)"},
+    {"sd", "sqrt(var(x))"},
+    {"sd_pop", "sqrt(var_pop(x))"},
+    {"se", "sd(x) / sqrt(count(x))"},
+    {"cv", "sd(x) / mean(x)"},
+    {"mad", "median(abs(x - median(x)))"},
+    {"geomean", "exp(sum(ln(x)) / count(x))"},
+    {"harmean", "count(x) / sum(1 / x)"},
+    {"skewness", "sum((x - mean(x))^3) / count(x) / var_pop(x)^1.5"},
+    {"kurtosis", "sum((x - mean(x))^4) / count(x) / var_pop(x)^2 - 3"},
+    {"t_stat", "(mean(x) - m) / se(x)"},
+    {"t_stat2", "(mean(x) - mean(y)) / sqrt(se(x)^2 + se(y)^2)"},
+    {"cov", "sum((x - mean(x)) * (y - mean(y))) / (count(x) - 1)"},
+    {"corr", "cov(x, y) / (sd(x) * sd(y))"},
+    {"slope", "cov(x, y) / var(x)"},
+    {"intercept", "mean(y) - slope(y, x) * mean(x)"},
+    {"chi2_stat", "sum((observed - expected)^2 / expected)"},
+    {"wmean", "sum(f * x) / sum(f)"},
+    {"wvar", "sum(f * (x - wmean(x, f))^2) / (sum(f) - 1)"},
+    {"wvar_pop", "sum(f * (x - wmean(x, f))^2) / sum(f)"},
+    {"wsd", "sqrt(wvar(x, f))"},
+    {"wsd_pop", "sqrt(wvar_pop(x, f))"},
+    {"richness", "count(n > 0)"},
+    {"shannon", "-sum(xlnx(n / sum(n)))"},
+    {"pielou", "shannon(n) / ln(richness(n))"},
+    {"dominance", "sum((n / sum(n))^2)"},
+    {"gini_simpson", "1 - dominance(n)"},
+    {"inverse_simpson", "1 / dominance(n)"},
+    {"simpson_unbiased", "1 - sum(n * (n - 1)) / (sum(n) * (sum(n) - 1))"},
+    {"margalef", "(richness(n) - 1) / ln(sum(n))"},
+    {"menhinick", "richness(n) / sqrt(sum(n))"},
+    {"berger_parker", "max(n) / sum(n)"},
+    {"bray_curtis", "sum(abs(a - b)) / sum(a + b)"},
+};
+
+void write_out(std::vector<Function>& functions) {
+    for (Function& function : functions) {
+        const auto* known = std::find_if(std::begin(simpler), std::end(simpler),
+                                         [&function](const auto& one) { return one.first == function.name; });
+        function.written_out = known == std::end(simpler) ? std::string_view() : known->second;
+    }
+}
+
 } // namespace
 
 std::vector<Function> measures() {
@@ -127,6 +199,7 @@ std::vector<Function> measures() {
     for (Function& one : of_several_columns()) {
         all.push_back(std::move(one));
     }
+    write_out(all);
     return all;
 }
 
@@ -134,7 +207,7 @@ std::vector<Function> diversity() {
     const Argument counts{"n", Role::sample};
     const std::string_view sound = "counts are numbers from 0 up";
     const std::vector<Argument> two = {{"a", Role::sample}, {"b", Role::paired}};
-    return {
+    std::vector<Function> all = {
         measure("richness", {counts}, &make_richness, "How many species occur.", "S", "richness(10, 5, 0, 1)", "3",
                 sound),
         measure("shannon", {counts, {"base", Role::plain, Kind::number, false, true}}, &make_shannon,
@@ -179,6 +252,8 @@ std::vector<Function> diversity() {
         measure("sorensen", two, &make_sorensen, "The same, counting shared species twice.", "2 shared / (S₁ + S₂)",
                 "sorensen(x, y)", "1", sound),
     };
+    write_out(all);
+    return all;
 }
 
 } // namespace ledgefall::catalogue_parts

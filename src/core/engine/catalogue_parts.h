@@ -10,6 +10,14 @@ std::vector<Function> gaps_and_texts();
 std::vector<Function> dates();
 std::vector<Function> measures();
 std::vector<Function> diversity();
+std::vector<Function> probability();
+std::vector<Function> classes_and_units();
+
+/// Of a distribution: part 0 is the number of its family, 1 to 3 its own numbers.
+Operation distribution_part(std::size_t part);
+
+/// Of a class: its `lower` or `upper` limit, its `mid`, the `first` or `last` number in it.
+Operation interval_part(std::string_view part);
 
 /// A function of plain arguments by its operation.
 inline Function plain_function(std::string_view name, std::vector<Argument> arguments, const Operation& operation,

@@ -125,9 +125,15 @@ class Compiler {
         Faults out;
         const std::string name = term.operation_name;
         const Sentence outside = term.domain.empty() ? Sentence("%1 has no value here", {name}) : Sentence(term.domain);
-        out.division = site(Cause::division_by_zero, term.span, {"this divides by zero", {}});
-        out.domain = site(Cause::out_of_domain, term.span, outside);
+        const Sentence divides =
+            term.no_division.empty() ? Sentence("this divides by zero") : Sentence(term.no_division);
+        out.division = site(Cause::division_by_zero, term.span, divides);
+        out.domain = site(term.domain_cause, term.span, outside);
         out.large = site(Cause::too_large, term.span, {"the result is too large to be held", {}});
+        if (term.type == TermType::measure) {
+            out.steps = site(Cause::too_large, term.span,
+                             {"this takes more steps than one formula may: divide it, or shorten its ranges", {}});
+        }
         return out;
     }
 

@@ -1,38 +1,19 @@
 #include "core/engine/computation.h"
 
+#include "core/engine/measure_state.h"
+#include "core/engine/sequence.h"
+#include "core/value/date.h"
+
 #include <algorithm>
+#include <bit>
 #include <cmath>
+#include <map>
+#include <thread>
 
 namespace ledgefall {
 namespace {
 
 constexpr double most_rows = 20'000'000;
-
-/// The rows from 0 that a piece covers.
-struct Reach {
-    std::size_t from = 0, to = 0;
-};
-
-Reach reach_of(const PlannedPiece& piece, const Table& table, std::size_t rows) {
-    const auto row_of = [&table](std::uint64_t id) -> std::optional<std::size_t> {
-        return table.axis.source == RowSource::typed ? table.axis.ids.row_of(id) : std::optional<std::size_t>(id - 1);
-    };
-    Reach reach{0, rows};
-    if (piece.from) {
-        reach.from = row_of(*piece.from).value_or(0);
-    }
-    if (piece.to) {
-        reach.to = row_of(*piece.to).value_or(rows - (rows > 0 ? 1 : 0)) + 1;
-    }
-    reach.to = std::min(reach.to, rows);
-    reach.from = std::min(reach.from, reach.to);
-    return reach;
-}
-
-/// What is typed over a worked column's cell, as a cell of that column.
-Value as_override(const Value& typed, Kind kind) {
-    return typed.kind() == kind || !typed.plain() ? typed : Value::odd(Text(write_cell(typed)));
-}
 
 void lay_overrides(const PlannedDefinition& definition, Column& cells) {
     for (const auto& [id, value] : *definition.column->overrides) {
@@ -66,52 +47,107 @@ void count_faults(Results::Entry& entry) {
 
 } // namespace
 
-ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token stop) {
-    return Computation(study, before, std::move(stop)).run();
+ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token stop, Progress* progress) {
+    return Computation(study, before, std::move(stop), progress).run();
 }
 
-Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop)
+Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress)
     : study_(study)
     , plan_(make_plan(study))
     , before_(std::move(before))
-    , stop_(std::move(stop)) {}
+    , stop_(std::move(stop))
+    , progress_(progress) {}
 
 Environment::View Computation::column(Id id) const {
-    const auto growing = growing_.find(id);
-    if (growing != growing_.end()) {
-        return {growing->second.cells.get(), &growing->second.computed};
-    }
     const Column* cells = results_->column(id);
-    return {cells == nullptr ? &none_ : cells, nullptr};
+    return {cells == nullptr ? &none_ : cells, nullptr, 0};
+}
+
+/// Makes a place for every result beforehand, so that groups that are worked out at the same time only write into their
+/// own.
+void Computation::make_places() {
+    for (const auto& table : study_.tables) {
+        results_->rows_[table->id] = table->own_rows().value_or(0);
+        const auto give = [this](const ColumnDefinition& column) {
+            Results::Entry& entry = results_->entries_[column.id];
+            entry.cells = column.cells.pointer();
+            entry.kind = column.cells->kind();
+        };
+        for (const auto& column : table->columns) {
+            if (!column->worked()) {
+                give(*column);
+            }
+        }
+        if (table->axis.column) {
+            give(**table->axis.column);
+        }
+    }
+    for (const PlannedDefinition& definition : plan_.definitions) {
+        if (definition.what == PlannedDefinition::What::held && !definition.worked()) {
+            Results::Entry& entry = results_->entries_[definition.id];
+            entry.single = definition.held->value;
+            entry.kind = definition.kind;
+        } else if (definition.worked()) {
+            results_->entries_.try_emplace(definition.id);
+        }
+    }
 }
 
 ResultsPtr Computation::run() {
-    for (const auto& table : study_.tables) {
-        if (table->axis.source == RowSource::typed) {
-            results_->rows_[table->id] = table->axis.ids.size();
-        }
-        for (const auto& column : table->columns) {
-            if (!column->worked()) {
-                Results::Entry entry;
-                entry.cells = column->cells.pointer();
-                entry.kind = entry.cells->kind();
-                results_->entries_.emplace(column->id, std::move(entry));
-            }
-        }
-    }
+    make_places();
+    std::map<std::size_t, std::vector<const Plan::Group*>> by_depth;
     for (const Plan::Group& group : plan_.groups) {
+        by_depth[group.depth].push_back(&group);
+    }
+    for (const auto& [depth, groups] : by_depth) {
+        compute_together(groups);
         if (stopped()) {
             return nullptr;
         }
-        compute_group(group);
     }
-    return stopped() ? nullptr : results_;
+    results_->worked_out_ = worked_out_;
+    return results_;
+}
+
+/// Works out groups that need nothing of each other, on both cores where there is much to do.
+void Computation::compute_together(const std::vector<const Plan::Group*>& groups) {
+    constexpr std::size_t few_cells = 50'000;
+    std::size_t cells = 0;
+    for (const Plan::Group* group : groups) {
+        const PlannedDefinition& first = plan_.definitions[group->members.front()];
+        cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
+    }
+    std::atomic<std::size_t> next = 0;
+    const auto work = [&] {
+        for (std::size_t at = next++; at < groups.size() && !stopped(); at = next++) {
+            start_allowance();
+            compute_group(*groups[at]);
+        }
+    };
+    std::vector<std::jthread> helpers;
+    if (groups.size() > 1 && cells > few_cells) {
+        for (unsigned at = 1; at < std::min(std::thread::hardware_concurrency(), 8U); ++at) {
+            helpers.emplace_back(work);
+        }
+    }
+    work();
+}
+
+void Computation::worked(std::size_t rows) const {
+    if (progress_) {
+        progress_->cells += rows;
+    }
 }
 
 std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) const {
     std::vector<Results::Input> inputs;
     for (const std::size_t member : group.members) {
         const PlannedDefinition& definition = plan_.definitions[member];
+        const Settings& settings = study_.settings;
+        inputs.push_back({nullptr, Value::number(settings.tolerance)});
+        inputs.push_back({nullptr, Value::number(settings.quantile_type)});
+        inputs.push_back({nullptr, Value::of(std::bit_cast<double>(settings.seed), Kind::text, State::plain)});
+        inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
         for (const Formula* formula : definition.formulas()) {
             inputs.push_back({formula->tree(), {}});
         }
@@ -128,13 +164,20 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
             inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
         }
         for (const Link& link : definition.links) {
-            const Results::Entry* entry = results_->find(link.target);
+            const PlannedDefinition* target = plan_.find(link.target);
+            const bool own =
+                target != nullptr && std::any_of(group.members.begin(), group.members.end(),
+                                                 [&](std::size_t one) { return &plan_.definitions[one] == target; });
+            const Results::Entry* entry = own ? nullptr : results_->find(link.target);
             if (entry != nullptr) {
                 inputs.push_back({entry->cells, entry->single});
             }
-            const PlannedDefinition* target = plan_.find(link.target);
-            if (target != nullptr && target->table != nullptr) {
-                inputs.push_back({nullptr, Value::number(static_cast<double>(rows(target->table->id)))});
+            if (target != nullptr && target->held != nullptr && target->held->is_function()) {
+                inputs.push_back({target->held->formula.tree(), {}});
+            }
+            const Table* table = target != nullptr ? target->table : study_.table(link.target);
+            if (table != nullptr && !group.by_rows) {
+                inputs.push_back({nullptr, Value::number(static_cast<double>(rows(table->id)))});
             }
         }
     }
@@ -155,8 +198,10 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
         Results::Entry entry = *before_->find(definition.id);
         if (definition.what == PlannedDefinition::What::row_count) {
             set_rows(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::until) {
+            results_->rows_.at(definition.table->id) = entry.stopped_after;
         }
-        results_->entries_.emplace(definition.id, std::move(entry));
+        results_->entries_.at(definition.id) = std::move(entry);
     }
     return true;
 }
@@ -164,7 +209,7 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
 /// Keeps a new result. If it is equal to the one before, that one is kept in its place, so that nothing that depends on
 /// it is worked out again.
 void Computation::keep(const PlannedDefinition& definition, Results::Entry entry) {
-    ++results_->worked_out_;
+    ++worked_out_;
     entry.kind = definition.kind;
     if (entry.cells) {
         const Results::Entry* old = before_ ? before_->find(definition.id) : nullptr;
@@ -176,18 +221,12 @@ void Computation::keep(const PlannedDefinition& definition, Results::Entry entry
         entry.faults = 1;
         entry.first_fault = entry.single.fault();
     }
-    results_->entries_.emplace(definition.id, std::move(entry));
+    results_->entries_.at(definition.id) = std::move(entry);
 }
 
 void Computation::compute_group(const Plan::Group& group) {
     const PlannedDefinition& only = plan_.definitions[group.members.front()];
     if (group.members.size() == 1 && !only.worked()) {
-        if (only.what == PlannedDefinition::What::held) {
-            Results::Entry entry;
-            entry.single = only.held->value;
-            entry.kind = only.kind;
-            results_->entries_.emplace(only.id, std::move(entry));
-        }
         return;
     }
     const std::vector<Results::Input> inputs = inputs_of(group);
@@ -204,6 +243,8 @@ void Computation::compute_group(const Plan::Group& group) {
         entry.inputs = inputs;
         if (definition.what == PlannedDefinition::What::column) {
             compute_column(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::until) {
+            never_stopped(definition, entry);
         } else {
             compute_single(definition, entry);
         }
@@ -224,6 +265,12 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
     }
 }
 
+/// A condition that has a mistake, or a group that has a fault, decides nothing: the table has no rows, and says why.
+void Computation::never_stopped(const PlannedDefinition& definition, Results::Entry& entry) {
+    entry.single = definition.fault ? Value::fault({*definition.fault, 0}) : Value::missing();
+    results_->rows_.at(definition.table->id) = 0;
+}
+
 void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
     const double count = entry.single.plain() ? entry.single.number() : 0;
     const bool possible =
@@ -232,7 +279,7 @@ void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& 
         const Sentence what{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
         entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
     }
-    results_->rows_[definition.id] = possible ? static_cast<std::size_t>(count) : 0;
+    results_->rows_.at(definition.id) = possible ? static_cast<std::size_t>(count) : 0;
 }
 
 void Computation::run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells) {
@@ -260,6 +307,7 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
                 chunk.states[first % Column::chunk_rows + row] = lane.state(row);
             }
         }
+        worked(count);
         return !stopped();
     });
 }
@@ -297,99 +345,24 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
     entry.cells = std::move(cells);
 }
 
-struct Computation::Prepared {
-    const PlannedDefinition* definition = nullptr;
-    Growing* growing = nullptr;
-    struct Part {
-        Reach reach;
-        std::vector<std::unique_ptr<Runner>> first;
-        std::unique_ptr<Runner> then;
-    };
-    std::vector<Part> parts;
-    std::unordered_map<std::size_t, Value> overrides;
-    bool holds_own_rows = false; ///< it refers to a fixed row of a column that is growing: seen anew at every row
-
-    Value at(std::size_t row) {
-        if (!overrides.empty()) {
-            const auto typed = overrides.find(row);
-            if (typed != overrides.end()) {
-                return typed->second;
-            }
-        }
-        for (Part& part : parts) {
-            if (row >= part.reach.from && row < part.reach.to) {
-                const std::size_t number = row - part.reach.from;
-                Runner& runner = number < part.first.size() ? *part.first[number] : *part.then;
-                if (holds_own_rows) {
-                    runner.start();
-                }
-                runner.run(row, 1);
-                return runner.output_value(0, 0);
-            }
-        }
-        return Value::missing(definition->kind);
-    }
-};
-
 void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
     const Table& table = *plan_.definitions[group.members.front()].table;
-    const std::size_t rows_here = rows(table.id);
-    for (const std::size_t member : group.members) {
-        Growing& growing = growing_[plan_.definitions[member].id];
-        growing.cells = std::make_shared<Column>(plan_.definitions[member].kind);
-        growing.cells->prepare(rows_here);
+    Sequence sequence(plan_, group, *this, rows(table.id));
+    if (!sequence.run()) {
+        return;
     }
-    std::vector<Prepared> columns(group.members.size());
-    for (std::size_t at = 0; at < columns.size(); ++at) {
-        const PlannedDefinition& definition = plan_.definitions[group.members[at]];
-        columns[at].definition = &definition;
-        columns[at].growing = &growing_[definition.id];
-        columns[at].holds_own_rows =
-            std::any_of(definition.links.begin(), definition.links.end(), [this](const Link& link) {
-                return (link.type == LinkType::fixed_row || link.type == LinkType::computed_row) &&
-                       growing_.contains(link.target);
-            });
-        const auto started = [this](const Program& program) {
-            auto runner = std::make_unique<Runner>(program, *this);
-            runner->start();
-            return runner;
-        };
-        for (const PlannedPiece& piece : definition.pieces) {
-            Prepared::Part part;
-            part.reach = reach_of(piece, table, rows_here);
-            for (const Program& first : piece.first) {
-                part.first.push_back(started(first));
-            }
-            part.then = started(piece.program);
-            columns[at].parts.push_back(std::move(part));
-        }
-        for (const auto& [id, value] : *definition.column->overrides) {
-            const auto row =
-                table.axis.source == RowSource::typed ? table.axis.ids.row_of(id) : std::optional<std::size_t>(id - 1);
-            if (row) {
-                columns[at].overrides.emplace(*row, as_override(value, definition.kind));
-            }
-        }
-    }
-    for (std::size_t row = 0; row < rows_here; ++row) {
-        if (row % Runner::block_rows == 0 && stopped()) {
-            return;
-        }
-        for (Prepared& column : columns) {
-            column.growing->cells->set(row, column.at(row));
-            column.growing->computed = row + 1;
-        }
-    }
-    for (const std::size_t member : group.members) {
-        const PlannedDefinition& definition = plan_.definitions[member];
+    results_->rows_.at(table.id) = sequence.stopped_after();
+    for (std::size_t at = 0; at < group.members.size(); ++at) {
+        const PlannedDefinition& definition = sequence.definition(at);
         Results::Entry entry;
         entry.inputs = inputs;
-        entry.cells = growing_[definition.id].cells;
+        if (definition.what == PlannedDefinition::What::until) {
+            entry.single = sequence.stopped_by();
+            entry.stopped_after = sequence.stopped_after();
+        } else {
+            entry.cells = sequence.cells(at);
+        }
         keep(definition, std::move(entry));
-    }
-    columns.clear(); // their programs read the columns that are now done
-    for (const std::size_t member : group.members) {
-        growing_.erase(plan_.definitions[member].id);
     }
 }
 

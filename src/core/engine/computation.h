@@ -3,33 +3,33 @@
 #include "core/engine/plan.h"
 #include "core/engine/results.h"
 #include "core/engine/runner.h"
+#include "core/value/date.h"
+
+#include <atomic>
 
 namespace ledgefall {
 
 /// One working out of a study, from its plan to its results.
 class Computation : public Environment {
   public:
-    Computation(const Study& study, ResultsPtr before, std::stop_token stop);
+    Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress);
     ResultsPtr run();
 
     View column(Id id) const override;
     Value single(Id id) const override { return results_->single(id); }
     std::size_t rows(Id table) const override { return results_->rows(table); }
     bool stopped() const override { return stop_.stop_requested(); }
+    void worked(std::size_t rows) const override;
 
   private:
-    struct Growing {
-        std::shared_ptr<Column> cells;
-        std::size_t computed = 0;
-    };
-    /// A column's formulas, ready to run.
-    struct Prepared;
-
+    void make_places();
+    void compute_together(const std::vector<const Plan::Group*>& groups);
     void compute_group(const Plan::Group& group);
     std::vector<Results::Input> inputs_of(const Plan::Group& group) const;
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void keep(const PlannedDefinition& definition, Results::Entry entry);
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
+    void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs);
@@ -39,8 +39,10 @@ class Computation : public Environment {
     Plan plan_;
     ResultsPtr before_;
     std::stop_token stop_;
+    Progress* progress_ = nullptr;
+    double today_ = day_of_today();
+    std::atomic<std::size_t> worked_out_ = 0;
     std::shared_ptr<Results> results_ = std::make_shared<Results>();
-    std::unordered_map<Id, Growing> growing_; ///< columns that are being computed row by row
     Column none_;
 };
 

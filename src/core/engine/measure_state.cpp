@@ -9,7 +9,16 @@ namespace {
 
 constexpr double most_steps = 1e9; // of a bound number
 
+// What one definition may take: rows, or the steps of a bound number, each of which costs as much as some rows.
+constexpr double most_rows = 4e10;
+constexpr double rows_of_step = 100;
+thread_local double allowance = most_rows;
+
 } // namespace
+
+void start_allowance() {
+    allowance = most_rows;
+}
 
 MeasureState::MeasureState(const MeasureCall& call, const Environment& environment)
     : call_(call)
@@ -34,8 +43,11 @@ std::optional<Value> MeasureState::prepare(const Runner& outer, std::size_t in_b
     }
     if (!accumulator_ || plain != plain_) {
         plain_ = std::move(plain);
-        accumulator_ = call_.make(plain_);
-        last_ = {};
+        if (!accumulator_ || !accumulator_->set_plain(plain_)) {
+            accumulator_ = call_.make(plain_);
+            last_ = {};
+            taken_ = false;
+        }
     }
     return std::nullopt;
 }
@@ -123,7 +135,7 @@ MeasureState::Range MeasureState::range_at(const Runner& outer, std::size_t in_b
         const double from = end(call_.from, 0);
         const double to = end(call_.to, 0);
         if (to - from >= most_steps) {
-            range.instead = faults.too_large();
+            range.instead = faults.too_many_steps();
         }
         range.to = range.instead || to < from ? 0 : static_cast<std::size_t>(to - from + 1);
         return range;
@@ -160,12 +172,23 @@ void MeasureState::take(std::size_t rows) {
 }
 
 Value MeasureState::whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults) {
+    const bool same_always = call_.over == MeasureTerm::Over::table && call_.parameters.empty();
+    if (same_always && taken_) {
+        return accumulator_->result(faults);
+    }
+    taken_ = same_always;
     std::vector<Value> parameters;
     for (const Operand operand : call_.parameters) {
         parameters.push_back(outer.value(operand, Kind::number, in_block));
     }
+    const bool bound = call_.over == MeasureTerm::Over::bound;
+    allowance -= static_cast<double>(range.to - range.from) * (bound ? rows_of_step : 1);
+    if (allowance < 0) {
+        return faults.too_many_steps();
+    }
     inner_.start(parameters);
     accumulator_->clear();
+    accumulator_->expect(range.to - range.from);
     for_blocks(range.from, range.to, [this](std::size_t first, std::size_t count) {
         inner_.run(first, count);
         take(count);

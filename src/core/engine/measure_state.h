@@ -4,6 +4,10 @@
 
 namespace ledgefall {
 
+/// Gives this thread its allowance for one definition: measures within measures may take very many steps, and where
+/// they have used it up they come to a fault rather than to no end.
+void start_allowance();
+
 /// A measure while it is being worked out for the rows of an outer program, one after the other. Where only its range
 /// moves with the row, what it measures is worked out once, and a range that grows is added to, not measured anew.
 class MeasureState {
@@ -37,6 +41,7 @@ class MeasureState {
     std::unique_ptr<Accumulator> accumulator_;
     std::vector<Value> plain_; ///< with which the accumulator was made
     bool started_ = false;
+    bool taken_ = false; ///< the whole table, which does not change with the row
 
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
     std::vector<Column> remembered_;

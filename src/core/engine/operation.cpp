@@ -163,23 +163,33 @@ std::optional<Operation> comparison(Operator op, Kind kind) {
     }
 }
 
+Operation named(Operation operation, Operation::RowCode code) {
+    operation.row_code = code;
+    return operation;
+}
+
 std::optional<Operation> arithmetic_of(Operator op, std::optional<double> exponent) {
     switch (op) {
     case Operator::add:
-        return binary_operation<std::plus<>>();
+        return named(binary_operation<std::plus<>>(), Operation::RowCode::add);
     case Operator::subtract:
-        return binary_operation<std::minus<>>();
+        return named(binary_operation<std::minus<>>(), Operation::RowCode::subtract);
     case Operator::multiply:
-        return binary_operation<std::multiplies<>>();
+        return named(binary_operation<std::multiplies<>>(), Operation::RowCode::multiply);
     case Operator::divide:
-        return Operation{&divided<std::divides<>>, &binary_block<std::divides<>>, Kind::number};
-    case Operator::modulo:
-        return Operation{&divided<Remainder>, &binary_block<Remainder>, Kind::number};
+        return named({&divided<std::divides<>>, &binary_block<std::divides<>>, Kind::number},
+                     Operation::RowCode::divide);
+    case Operator::modulo: {
+        Operation modulo = binary_operation<Remainder>();
+        modulo.one = &divided<Remainder>;
+        return modulo;
+    }
     case Operator::power:
         if (exponent == 2.0 || exponent == 3.0) {
-            return exponent == 2.0 ? unary_operation<Square>() : unary_operation<Cube>();
+            return exponent == 2.0 ? named(unary_operation<Square>(), Operation::RowCode::square)
+                                   : unary_operation<Cube>();
         }
-        return Operation{&power, &binary_block<Power>, Kind::number};
+        return Operation{&power, &binary_block<Power>, Kind::number, 0, Operation::RowCode::call, &binary_row<Power>};
     case Operator::negate:
         return unary_operation<std::negate<>>();
     case Operator::percent:
@@ -222,9 +232,9 @@ std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent)
 std::optional<Operation> logic(Operator op) {
     switch (op) {
     case Operator::logical_and:
-        return Operation{&logical_and, &binary_block<And>, Kind::yes_no};
+        return Operation{&logical_and, &binary_block<And>, Kind::yes_no, 0, Operation::RowCode::call, &binary_row<And>};
     case Operator::logical_or:
-        return Operation{&logical_or, &binary_block<Or>, Kind::yes_no};
+        return Operation{&logical_or, &binary_block<Or>, Kind::yes_no, 0, Operation::RowCode::call, &binary_row<Or>};
     case Operator::logical_not:
         return Operation{&logical_not, nullptr, Kind::yes_no};
     default:
@@ -268,7 +278,12 @@ std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kind
 }
 
 Operation choice_of(Kind kind) {
-    return {&choose, &choose_block, kind};
+    return {&choose,
+            &choose_block,
+            kind,
+            0,
+            Operation::RowCode::call,
+            [](const double* a) { return a[0] != 0.0 ? a[1] : a[2]; }};
 }
 
 } // namespace ledgefall

@@ -14,6 +14,10 @@ namespace ledgefall {
 struct Operation {
     using One = Value (*)(const Value* arguments, std::size_t count, const Faults& faults);
     using Block = void (*)(const Lane* arguments, double* out, std::size_t rows);
+    /// One row of plain numbers, for columns that are worked out row by row; as with a block, what is not finite may
+    /// come out. The commonest are known by name, so that they need no call.
+    using Row = double (*)(const double* arguments);
+    enum class RowCode : std::uint8_t { none, call, add, subtract, multiply, divide, square };
 
     One one = nullptr;
     Block block = nullptr;
@@ -21,6 +25,8 @@ struct Operation {
     /// A bit for each argument from which an infinity or not-a-number surely carries on into the result, so that it
     /// need not be looked for before.
     std::uint32_t carries = 0;
+    RowCode row_code = RowCode::none;
+    Row row = nullptr; ///< of a call
 };
 
 /// The operation of an operator between operands of these kinds; nothing where it has no meaning for them. `power` has

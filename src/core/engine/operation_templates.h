@@ -36,7 +36,10 @@ Operation unary_operation() {
                     out[row] = F()(x[row]);
                 }
             },
-            Kind::number};
+            Kind::number,
+            0,
+            Operation::RowCode::call,
+            [](const double* a) { return F()(a[0]); }};
 }
 
 /// A strict operation of two numbers. The loops are the same but for what is fixed in them, so that each can be
@@ -65,6 +68,11 @@ void binary_block(const Lane* a, double* out, std::size_t rows) {
 }
 
 template <class F>
+double binary_row(const double* a) {
+    return F()(a[0], a[1]);
+}
+
+template <class F>
 Operation binary_operation(Kind result = Kind::number) {
     static constexpr auto one = [](Kind kind) {
         return kind == Kind::yes_no ? +[](const Value* a, std::size_t count, const Faults&) {
@@ -78,7 +86,7 @@ Operation binary_operation(Kind result = Kind::number) {
             return passed ? *passed : faults.number(F()(a[0].number(), a[1].number()));
         };
     };
-    return {one(result), &binary_block<F>, result};
+    return {one(result), &binary_block<F>, result, 0, Operation::RowCode::call, &binary_row<F>};
 }
 
 } // namespace ledgefall

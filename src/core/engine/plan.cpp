@@ -26,8 +26,10 @@ class Planner {
         }
         const auto needs = linked_needs();
         for (auto& members : groups_in_order(needs)) {
-            plan_.groups.push_back(checked_group(plan_, needs, std::move(members)));
+            plan_.groups.push_back(stops_early(members) ? checked_stopping_group(plan_, std::move(members))
+                                                        : checked_group(plan_, needs, std::move(members)));
         }
+        find_depths(needs);
         for (PlannedDefinition& definition : plan_.definitions) {
             compile_pieces(definition);
         }
@@ -50,6 +52,12 @@ class Planner {
         added.kind = held->value.kind();
     }
 
+    void add_column(const Shared<ColumnDefinition>& column, const Table* table) {
+        PlannedDefinition& added = add(PlannedDefinition::What::column, column->id, table);
+        added.column = &*column;
+        added.kind = column->worked() ? Kind::number : column->cells->kind();
+    }
+
     void list() {
         for (const auto& held : study_.ledge) {
             add_held(held, nullptr);
@@ -57,14 +65,18 @@ class Planner {
         for (const auto& table : study_.tables) {
             if (table->axis.source == RowSource::counted) {
                 add(PlannedDefinition::What::row_count, table->id, &*table);
+                if (!table->axis.until.empty()) {
+                    add(PlannedDefinition::What::until, until_id(table->id), &*table).kind = Kind::yes_no;
+                }
+            }
+            if (table->axis.column) {
+                add_column(*table->axis.column, &*table);
             }
             for (const auto& held : table->ledge) {
                 add_held(held, &*table);
             }
             for (const auto& column : table->columns) {
-                PlannedDefinition& added = add(PlannedDefinition::What::column, column->id, &*table);
-                added.column = &*column;
-                added.kind = column->worked() ? Kind::number : column->cells->kind();
+                add_column(column, &*table);
             }
             for (const auto& line : table->foot) {
                 for (const Id id : line->columns) {
@@ -92,13 +104,21 @@ class Planner {
         std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
         for (std::size_t at = 0; at < needs.size(); ++at) {
             const PlannedDefinition& definition = plan_.definitions[at];
-            for (const Formula* formula : definition.formulas()) {
+            const bool function = definition.held != nullptr && definition.held->is_function();
+            for (const Formula* formula :
+                 function ? std::vector<const Formula*>{&definition.held->formula} : definition.formulas()) {
                 if (!formula->tree()) {
                     continue;
                 }
-                for_each_name(*formula->tree(), [&](const Node& name) {
-                    need(needs[at], look_up(study_, definition.table, name.owner, name.text).id());
-                });
+                for_each_name(
+                    *formula->tree(),
+                    [&](const Node& name) {
+                        const Binding meant = meaning_of(study_, definition.table, name);
+                        for (const Id id : meant.group != nullptr ? meant.group->columns : std::vector{meant.id()}) {
+                            need(needs[at], id);
+                        }
+                    },
+                    function ? definition.held->parameters : std::vector<std::string>());
             }
             if (definition.what == PlannedDefinition::What::foot) {
                 need(needs[at], definition.column->id);
@@ -114,20 +134,73 @@ class Planner {
             const std::size_t count = definition.links.size();
             for (std::size_t link = 0; link < count; ++link) { // a column of counted rows brings their number with it
                 const PlannedDefinition* target = plan_.find(definition.links[link].target);
-                if (target != nullptr && target->table != nullptr && plan_.by_id.contains(target->table->id)) {
-                    definition.links.push_back({LinkType::value, target->table->id, 0});
+                if (target != nullptr && target->table != nullptr) {
+                    need_rows_of(definition, *target->table);
                 }
             }
             const bool counts_itself = definition.what == PlannedDefinition::What::row_count;
-            if (definition.table != nullptr && !counts_itself && plan_.by_id.contains(definition.table->id) &&
-                definition.what != PlannedDefinition::What::held) {
-                definition.links.push_back({LinkType::value, definition.table->id, 0});
+            if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
+                need_rows_of(definition, *definition.table);
             }
             for (const Link& link : definition.links) {
                 need(needs[at], link.target);
             }
         }
         return needs;
+    }
+
+    /// The number of a counted table's rows; of one that may stop early also the row on which it does. The columns that
+    /// decide it need that row as well, so that they are computed together with it.
+    void need_rows_of(PlannedDefinition& definition, const Table& table) const {
+        if (plan_.by_id.contains(table.id)) {
+            definition.links.push_back({LinkType::value, table.id, 0});
+        }
+        const Id until = until_id(table.id);
+        if (plan_.by_id.contains(until) && !(definition.id == until)) {
+            const bool decides = definition.table == &table && decides_end_of(definition.id, until);
+            definition.links.push_back({decides ? LinkType::same_stop : LinkType::value, until, 0});
+        }
+    }
+
+    /// Whether the condition needs the column, by whatever way through the table's own columns.
+    bool decides_end_of(Id column, Id until) const {
+        std::vector<const PlannedDefinition*> reached = {plan_.find(until)};
+        for (std::size_t at = 0; at < reached.size(); ++at) {
+            for (const Link& link : reached[at]->links) {
+                const PlannedDefinition* target = plan_.find(link.target);
+                const bool own = target != nullptr && target->what == PlannedDefinition::What::column &&
+                                 target->table == reached.front()->table && target->worked();
+                if (own && target->id == column) {
+                    return true;
+                }
+                if (own && std::find(reached.begin(), reached.end(), target) == reached.end()) {
+                    reached.push_back(target);
+                }
+            }
+        }
+        return false;
+    }
+
+    bool stops_early(const std::vector<std::size_t>& members) const {
+        return std::any_of(members.begin(), members.end(), [this](std::size_t member) {
+            return plan_.definitions[member].what == PlannedDefinition::What::until;
+        });
+    }
+
+    void find_depths(const std::vector<std::vector<std::size_t>>& needs) {
+        std::vector<std::size_t> depth_of(plan_.definitions.size(), 0);
+        for (Plan::Group& group : plan_.groups) {
+            for (const std::size_t member : group.members) {
+                for (const std::size_t needed : needs[member]) {
+                    const bool own =
+                        std::find(group.members.begin(), group.members.end(), needed) != group.members.end();
+                    group.depth = own ? group.depth : std::max(group.depth, depth_of[needed] + 1);
+                }
+            }
+            for (const std::size_t member : group.members) {
+                depth_of[member] = group.depth;
+            }
+        }
     }
 
     void need(std::vector<std::size_t>& needs, Id id) const {
@@ -141,7 +214,8 @@ class Planner {
         BindingScope scope;
         scope.study = &study_;
         scope.own = definition.table;
-        scope.has_rows = definition.what == PlannedDefinition::What::column;
+        scope.has_rows =
+            definition.what == PlannedDefinition::What::column || definition.what == PlannedDefinition::What::until;
         scope.each = definition.what == PlannedDefinition::What::foot ? definition.column : nullptr;
         scope.itself = definition.id;
         scope.kind_of = [this](Id id) {
@@ -175,6 +249,13 @@ class Planner {
                 fail(definition, {Cause::wrong_kind,
                                   {"the formulas of this column give %1 in some rows and %2 in others",
                                    {kind_in_words(definition.kind), kind_in_words(bound.term->kind)}},
+                                  {}});
+                return;
+            }
+            if (definition.what == PlannedDefinition::What::until && bound.term->kind != Kind::yes_no) {
+                fail(definition, {Cause::wrong_kind,
+                                  {"after until comes a condition, such as r < 1, and this is %1",
+                                   {kind_in_words(bound.term->kind)}},
                                   {}});
                 return;
             }
@@ -213,6 +294,10 @@ class Planner {
 
 } // namespace
 
+Id until_id(Id table) {
+    return Id(table.str() + "/until");
+}
+
 Id foot_value_id(Id line, Id column) {
     return Id(line.str() + "/" + column.str());
 }
@@ -227,6 +312,8 @@ std::vector<const Formula*> PlannedDefinition::formulas() const {
         return {&check->condition};
     case What::row_count:
         return {&table->axis.count};
+    case What::until:
+        return {&table->axis.until};
     case What::column:
         break;
     }

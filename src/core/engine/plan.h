@@ -17,7 +17,7 @@ struct PlannedPiece {
 
 /// A column, held value, foot value or number of rows, with its formulas bound and compiled.
 struct PlannedDefinition {
-    enum class What : std::uint8_t { column, held, foot, row_count, check };
+    enum class What : std::uint8_t { column, held, foot, row_count, until, check };
     What what = What::column;
     Id id;
     const Table* table = nullptr;
@@ -40,6 +40,7 @@ struct Plan {
     struct Group {
         std::vector<std::size_t> members; ///< in the order in which a row needs them
         bool by_rows = false;
+        std::size_t depth = 0; ///< groups of one depth need nothing of each other
     };
     std::vector<PlannedDefinition> definitions;
     std::unordered_map<Id, std::size_t> by_id;
@@ -49,6 +50,9 @@ struct Plan {
 };
 
 Plan make_plan(const Study& study);
+
+/// The identity of the condition on which a counted table stops early.
+Id until_id(Id table);
 
 /// The identity of a foot line's value under one column.
 Id foot_value_id(Id line, Id column);

@@ -19,7 +19,7 @@ struct MeasureCall;
 
 struct Instruction {
     enum class Code : std::uint8_t { operate, load, gather, row_number, counter, measure };
-    static constexpr std::size_t most_arguments = 6;
+    static constexpr std::size_t most_arguments = 12;
 
     Code code = Code::operate;
     Kind kind = Kind::number;

@@ -2,6 +2,7 @@
 
 #include "core/study/study.h"
 
+#include <atomic>
 #include <memory>
 #include <stop_token>
 #include <unordered_map>
@@ -25,6 +26,7 @@ class Results {
         std::size_t faults = 0; ///< how many cells are at fault, and the first of them
         Fault first_fault;
         Kind kind = Kind::number;
+        std::size_t stopped_after = 0; ///< of the condition on which a table stops: how many rows it has
     };
 
     const Entry* find(Id id) const;
@@ -46,8 +48,14 @@ class Results {
 
 using ResultsPtr = std::shared_ptr<const Results>;
 
+/// How far a working out has come; it may be looked at from another thread.
+struct Progress {
+    std::atomic<std::size_t> cells = 0; ///< worked out so far
+};
+
 /// Works a study out. What the `before` results already have, for the same inputs, is taken from them. Null where
 /// `stop` was requested before the end.
-ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {});
+ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
+                   Progress* progress = nullptr);
 
 } // namespace ledgefall

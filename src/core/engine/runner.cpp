@@ -278,7 +278,8 @@ Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
         return Value::fault({step.no_such_row, here});
     }
     const Environment::View& view = columns_[step.column];
-    if (place.number() < 1 || place.number() > static_cast<double>(view.cells->size())) {
+    const std::size_t rows = view.computed != nullptr ? view.rows : view.cells->size();
+    if (place.number() < 1 || place.number() > static_cast<double>(rows)) {
         return Value::missing(step.kind);
     }
     const auto row = static_cast<std::size_t>(place.number()) - 1;

@@ -14,6 +14,7 @@ class Environment {
     struct View {
         const Column* cells = nullptr;
         const std::size_t* computed = nullptr; ///< how many rows are worked out so far; null: all
+        std::size_t rows = 0;                  ///< of one that is being worked out, how many it may come to
     };
 
     virtual ~Environment() = default;
@@ -21,6 +22,8 @@ class Environment {
     virtual Value single(Id id) const = 0;
     virtual std::size_t rows(Id table) const = 0;
     virtual bool stopped() const = 0;
+    /// Told how many cells have been worked out, now and then.
+    virtual void worked(std::size_t) const {}
 };
 
 class MeasureState;

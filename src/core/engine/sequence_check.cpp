@@ -11,6 +11,9 @@ std::string name_of(const PlannedDefinition& definition) {
     if (definition.what == PlannedDefinition::What::held) {
         return definition.held->name;
     }
+    if (definition.what == PlannedDefinition::What::until) {
+        return "until";
+    }
     return definition.column != nullptr ? definition.column->name : definition.table->name;
 }
 
@@ -20,9 +23,31 @@ class SequenceCheck {
         : plan_(plan)
         , members_(std::move(members)) {}
 
-    Plan::Group run() {
-        Plan::Group group{members_, true};
-        if (const auto fault = refused()) {
+    Plan::Group run() { return result(refused()); }
+
+    /// Of a table that stops early: the rings among its columns have been checked before.
+    Plan::Group run_stopping() {
+        for (const std::size_t member : members_) {
+            const PlannedDefinition& definition = plan_.definitions[member];
+            for (const Link& link : definition.links) {
+                const bool rows = link.target == definition.table->id && link.type == LinkType::whole;
+                const bool whole =
+                    position(link.target) && (link.type == LinkType::whole || link.type == LinkType::later_row);
+                if (rows || whole) {
+                    const Sentence what{"%1 decides where the table stops, so it must not use later rows, whole "
+                                        "columns, rows or last",
+                                        {name_of(definition)}};
+                    return result(StaticFault{Cause::ring, what, {}});
+                }
+            }
+        }
+        return result(ordered());
+    }
+
+  private:
+    Plan::Group result(const std::optional<StaticFault>& fault) {
+        Plan::Group group{members_, true, 0};
+        if (fault) {
             for (const std::size_t member : members_) {
                 PlannedDefinition& definition = plan_.definitions[member];
                 if (!definition.fault) {
@@ -36,11 +61,10 @@ class SequenceCheck {
         return group;
     }
 
-  private:
     std::vector<const Link*> links_to_members(std::size_t from) const {
         std::vector<const Link*> links;
         for (const Link& link : plan_.definitions[from].links) {
-            if (position(link.target)) {
+            if (position(link.target) && link.type != LinkType::same_stop) {
                 links.push_back(&link);
             }
         }
@@ -185,10 +209,32 @@ Plan::Group checked_group(Plan& plan, const std::vector<std::vector<std::size_t>
     const std::size_t only = members.front();
     const bool needs_itself = std::find(needs[only].begin(), needs[only].end(), only) != needs[only].end();
     if (members.size() == 1 && !needs_itself) {
-        return {std::move(members), false};
+        return {std::move(members), false, 0};
     }
     std::sort(members.begin(), members.end()); // as they stand in the study
     return SequenceCheck(plan, std::move(members)).run();
+}
+
+Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members) {
+    std::sort(members.begin(), members.end());
+    std::vector<std::vector<std::size_t>> needs(plan.definitions.size());
+    for (const std::size_t member : members) {
+        for (const Link& link : plan.definitions[member].links) {
+            const auto target = plan.by_id.find(link.target);
+            const bool inside = target != plan.by_id.end() &&
+                                std::find(members.begin(), members.end(), target->second) != members.end();
+            if (inside && link.type != LinkType::same_stop) {
+                needs[member].push_back(target->second);
+            }
+        }
+    }
+    for (auto& ring : groups_in_order(needs)) {
+        const bool inside = std::find(members.begin(), members.end(), ring.front()) != members.end();
+        if (inside) {
+            checked_group(plan, needs, std::move(ring));
+        }
+    }
+    return SequenceCheck(plan, std::move(members)).run_stopping();
 }
 
 } // namespace ledgefall

@@ -10,4 +10,7 @@ namespace ledgefall {
 Plan::Group checked_group(Plan& plan, const std::vector<std::vector<std::size_t>>& needs,
                           std::vector<std::size_t> members);
 
+/// The same for a condition on which a table stops early, and the columns that decide it.
+Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members);
+
 } // namespace ledgefall

@@ -51,7 +51,9 @@ struct Term {
     Operation operation;
     std::string operation_name; ///< for sentences
     std::string_view domain;    ///< the sentence of a value outside the operation's domain
-    std::vector<TermPtr> kids;  ///< of an operation; of a gather: the row
+    Cause domain_cause = Cause::out_of_domain;
+    std::string_view no_division; ///< the sentence of a division by zero, where it is not the usual one
+    std::vector<TermPtr> kids;    ///< of an operation; of a gather: the row
     std::shared_ptr<const MeasureTerm> measure;
 };
 
@@ -65,6 +67,7 @@ enum class LinkType : std::uint8_t {
     later_row,
     rows_before,
     rows_to_here,
+    same_stop, ///< of a column that decides where its table stops, to that decision
     whole
 };
 

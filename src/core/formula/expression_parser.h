@@ -99,7 +99,7 @@ class Expressions {
     NodePtr ranged();
     NodePtr named();
     NodePtr choice();
-    NodePtr call(const Token& name);
+    NodePtr call(const Token& name, const std::string& owner, Span from);
     NodePtr argument();
     NodePtr bound(Span from, NodePtr expression_of_name);
 

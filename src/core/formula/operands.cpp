@@ -201,6 +201,11 @@ NodePtr Expressions::named() {
         node->owner = token.text;
         node->text = now().text;
         node->name_span = now().span;
+        if (coming().type == TokenType::sign && coming().text == "(") {
+            const Token& name = now();
+            step();
+            return call(name, node->owner, node->span);
+        }
         step();
         return build(std::move(node));
     }
@@ -208,7 +213,7 @@ NodePtr Expressions::named() {
         return fail(token.span, {"ledge is followed by a point and the name of a held value, as in ledge.n.", {}});
     }
     if (at_sign("(")) {
-        return call(token);
+        return call(token, {}, token.span);
     }
     MutableNode node = make(NodeType::name, token.span);
     node->text = token.text;
@@ -242,9 +247,10 @@ NodePtr Expressions::choice() {
     return no ? build(std::move(node), std::move(condition), std::move(yes), std::move(no)) : nullptr;
 }
 
-NodePtr Expressions::call(const Token& name) {
-    MutableNode node = make(NodeType::call, name.span);
+NodePtr Expressions::call(const Token& name, const std::string& owner, Span from) {
+    MutableNode node = make(NodeType::call, from);
     node->text = name.text;
+    node->owner = owner;
     node->name_span = name.span;
     const Span opened = now().span;
     step();

@@ -48,7 +48,7 @@ enum class NodeType : std::uint8_t {
     name,       ///< `text`, of the table (or `ledge`) `owner` where that is not empty
     index,      ///< kids: what is indexed, then one or two places
     range,      ///< kids: from and to, either may be null
-    call,       ///< `text` is the function; kids: its arguments
+    call,       ///< `text` is the function, of the table (or `ledge`) `owner` if any; kids: its arguments
     where,      ///< kids: what is taken, the condition
     bound,      ///< kids: the expression, the range; `text` is the bound name of `for`
     given,      ///< kids: a condition, and what is known, inside P( )

@@ -25,11 +25,13 @@ struct Faults {
     std::uint32_t division = 0;
     std::uint32_t domain = 0;
     std::uint32_t large = 0;
+    std::uint32_t steps = 0;
     std::uint32_t row = 0;
 
     Value divided_by_zero() const { return Value::fault({division, row}); }
     Value out_of_domain() const { return Value::fault({domain, row}); }
     Value too_large() const { return Value::fault({large, row}); }
+    Value too_many_steps() const { return Value::fault({steps, row}); }
     /// `x` where it is finite; a fault that says why where it is not.
     Value number(double x) const;
 };
@@ -49,6 +51,12 @@ class Accumulator {
     Value result(const Faults& faults);
 
     virtual void clear() { fault_.reset(); }
+
+    /// Takes other plain arguments for what has been taken in already; false where it has to be made anew for them.
+    virtual bool set_plain(std::span<const Value>) { return false; }
+
+    /// Told, where it is known, how many rows are to come.
+    virtual void expect(std::size_t) {}
 
   protected:
     /// `samples[k]` are the values of the k-th sample.

@@ -14,6 +14,8 @@ class Gathered : public OfOne {
         values_.clear();
     }
 
+    void expect(std::size_t rows) override { values_.reserve(values_.size() + rows); }
+
   protected:
     void take(const double* values, std::size_t count) override {
         values_.insert(values_.end(), values, values + count);

@@ -38,6 +38,7 @@ Made make_iqr(Plain);      ///< type
 Made make_mad(Plain);
 Made make_mode(Plain);
 Made make_distinct(Plain);
+Made make_pick(Plain); ///< of the one row that there must be
 
 // moments.cpp
 Made make_geomean(Plain);
@@ -51,6 +52,10 @@ Made make_corr(Plain);
 Made make_slope(Plain);     ///< of y, x
 Made make_intercept(Plain); ///< of y, x
 Made make_rank_corr(Plain);
+
+Made make_chi2_stat(Plain);   ///< of observed, expected
+Made make_interpolate(Plain); ///< of x, y; at
+Made make_t_stat(Plain);      ///< m
 
 // weighted.cpp; of values and their frequencies
 Made make_wmean(Plain);

@@ -11,25 +11,81 @@
 namespace ledgefall {
 namespace {
 
-double nth(Values& values, double k) {
-    const auto at = values.begin() + static_cast<std::ptrdiff_t>(k) - 1;
-    std::nth_element(values.begin(), at, values.end());
-    return *at;
-}
+/// The k-th value from 1, and the one after it where `weight` needs it. The values are divided at the k-th; what comes
+/// after it is then the smallest of the rest.
+class Places {
+  public:
+    explicit Places(Values& values)
+        : values_(values) {}
+
+    double operator()(double k) {
+        const auto at = values_.begin() + static_cast<std::ptrdiff_t>(k) - 1;
+        if (divided_at_ != values_.end() && at == divided_at_ + 1) {
+            return *std::min_element(at, values_.end());
+        }
+        if (at != divided_at_) {
+            std::nth_element(values_.begin(), at, values_.end());
+            divided_at_ = at;
+        }
+        return *at;
+    }
+
+  private:
+    Values& values_;
+    Values::iterator divided_at_ = values_.end();
+};
 
 double median_of(Values& values) {
-    const auto n = static_cast<double>(values.size());
-    return quantile_of(n, 0.5, 7, [&values](double k) { return nth(values, k); });
+    return quantile_of(static_cast<double>(values.size()), 0.5, 7, Places(values));
+}
+
+bool sound_quantile(double p, double type) {
+    return p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);
 }
 
 Value quantile(Values& values, double p, double type, const Faults& faults) {
-    const bool known = p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);
-    if (!known) {
-        return faults.out_of_domain();
-    }
-    const auto n = static_cast<double>(values.size());
-    return Value::number(quantile_of(n, p, static_cast<int>(type), [&values](double k) { return nth(values, k); }));
+    return !sound_quantile(p, type) ? faults.out_of_domain()
+                                    : Value::number(quantile_of(static_cast<double>(values.size()), p,
+                                                                static_cast<int>(type), Places(values)));
 }
+
+/// A quantile that may be asked for many p in turn: the second time the values are put in order.
+class Quantile : public Gathered {
+  public:
+    explicit Quantile(Plain plain) { set_plain(plain); }
+    bool set_plain(Plain plain) override {
+        p_ = plain_number(plain, 0, -1);
+        type_ = plain_number(plain, 1, 7);
+        return true;
+    }
+    void clear() override {
+        Gathered::clear();
+        asked_ = 0;
+    }
+
+  protected:
+    void take(const double* values, std::size_t count) override {
+        Gathered::take(values, count);
+        asked_ = 0;
+    }
+    Value finish(const Faults& faults) override {
+        if (values_.empty() || !sound_quantile(p_, type_)) {
+            return values_.empty() ? Value::missing() : faults.out_of_domain();
+        }
+        if (++asked_ == 1) {
+            return quantile(values_, p_, type_, faults);
+        }
+        if (asked_ == 2) {
+            std::sort(values_.begin(), values_.end());
+        }
+        return Value::number(quantile_of(static_cast<double>(values_.size()), p_, static_cast<int>(type_),
+                                         [this](double k) { return values_[static_cast<std::size_t>(k) - 1]; }));
+    }
+
+  private:
+    double p_ = 0, type_ = 7;
+    std::size_t asked_ = 0;
+};
 
 /// How often each value occurs. Values are told apart by their bits, so that texts can be counted too.
 class Frequencies : public OfOne {
@@ -69,15 +125,42 @@ class Frequencies : public OfOne {
     std::unordered_map<std::uint64_t, std::size_t> counts_;
 };
 
+/// The one value that is taken in; a row whose value is missing counts as one as well.
+class Pick : public OfOne {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        rows_ = 0;
+        value_.reset();
+    }
+
+  protected:
+    void take(const double* values, std::size_t count) override {
+        rows_ += count;
+        value_ = count > 0 ? values[0] : value_;
+    }
+    void skip(std::size_t count) override { rows_ += count; }
+    Value finish(const Faults& faults) override {
+        return rows_ > 1 ? faults.out_of_domain() : value_ ? Value::number(*value_) : Value::missing();
+    }
+
+  private:
+    std::size_t rows_ = 0;
+    std::optional<double> value_;
+};
+
 } // namespace
+
+Made make_pick(Plain) {
+    return std::make_unique<Pick>();
+}
 
 Made make_median(Plain) {
     return gathered_by([](Values& values, const Faults&) { return Value::number(median_of(values)); });
 }
 
 Made make_quantile(Plain plain) {
-    return gathered_by([p = plain_number(plain, 0, -1), type = plain_number(plain, 1, 7)](
-                           Values& values, const Faults& faults) { return quantile(values, p, type, faults); });
+    return std::make_unique<Quantile>(plain);
 }
 
 Made make_q1(Plain plain) {

@@ -4,6 +4,9 @@
 #include "core/study/edits.h"
 #include "core/study/parts.h"
 
+#include <cmath>
+#include <functional>
+
 namespace ledgefall {
 namespace {
 
@@ -30,7 +33,9 @@ void drop(std::vector<Shared<T>>& parts, Id id) {
 
 bool name_taken(const Table& table, const std::string& name) {
     const auto held = [&name](const auto& value) { return value->name == name; };
-    return table.column_named(name) != nullptr || std::any_of(table.ledge.begin(), table.ledge.end(), held);
+    const bool axis = table.axis.column && (*table.axis.column)->name == name;
+    return table.column_named(name) != nullptr || table.group_named(name) != nullptr || axis ||
+           std::any_of(table.ledge.begin(), table.ledge.end(), held);
 }
 
 } // namespace
@@ -91,10 +96,51 @@ Result<Study> count_rows(Study study, Id id, const std::string& count) {
         return formula.mistake()->what;
     }
     return with_table(std::move(study), id, [&formula](Table& table) {
+        const Formula until = table.axis.source == RowSource::counted ? table.axis.until : Formula();
+        table.axis = Axis();
         table.axis.source = RowSource::counted;
         table.axis.count = formula;
-        table.axis.ids = RowIds();
+        table.axis.until = until;
     });
+}
+
+Result<Study> stop_rows(Study study, Id id, const std::string& until) {
+    const Formula condition = until.empty() ? Formula() : Formula(until);
+    if (condition.mistake()) {
+        return condition.mistake()->what;
+    }
+    const Table* table = study.table(id);
+    if (table == nullptr || table->axis.source != RowSource::counted) {
+        return table == nullptr
+                   ? no_such_part
+                   : Sentence{"Only counted rows can stop early: give %1 a number of rows first.", {table->name}};
+    }
+    return with_table(std::move(study), id, [&condition](Table& copy) { copy.axis.until = condition; });
+}
+
+Result<Study> class_rows(Study study, Id id, const std::string& name, const Classes& classes) {
+    constexpr std::size_t most_classes = 100'000;
+    const auto& limits = classes.boundaries;
+    const bool rising = std::adjacent_find(limits.begin(), limits.end(), std::greater_equal<>()) == limits.end();
+    const bool finite = std::all_of(limits.begin(), limits.end(), [](double limit) { return std::isfinite(limit); });
+    if (limits.size() < 2 || limits.size() > most_classes || !rising || !finite) {
+        return Sentence{"Classes need from 2 to %1 boundaries, each above the one before.", {"100,000"}};
+    }
+    const Table* table = study.table(id);
+    const Id column = study.fresh_id("c");
+    if (table == nullptr) {
+        return no_such_part;
+    }
+    if (auto refused = name_refused(study, table, name)) {
+        return *refused;
+    }
+    return with_table(std::move(study), id, [&](Table& copy) { copy.axis = axis_of_classes(column, name, classes); });
+}
+
+Study draw_again(Study study) {
+    study.settings.seed = study.settings.seed * 6364136223846793005U + 1442695040888963407U;
+    study.settings.seed &= 0x1FFFFFFFFFFFFFU; // what every reader of JSON can hold
+    return study;
 }
 
 Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& columns, std::vector<Id>* added) {
@@ -246,6 +292,10 @@ Result<Study> remove_column(const Study& study, Id id, IfUsed if_used) {
                 line.edit([id](FootLine& foot) { std::erase(foot.columns, id); });
             }
         }
+        for (auto& group : copy.groups) {
+            group.edit([id](Group& changed) { std::erase(changed.columns, id); });
+        }
+        std::erase_if(copy.groups, [](const auto& group) { return group->columns.empty(); });
     });
 }
 

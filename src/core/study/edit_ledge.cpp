@@ -4,6 +4,8 @@
 #include "core/study/edits.h"
 #include "core/study/parts.h"
 
+#include <algorithm>
+
 namespace ledgefall {
 namespace {
 
@@ -34,7 +36,9 @@ std::optional<Value> literal(const Node& node) {
 void take(HeldValue& held, const Definition& definition) {
     held.name = definition.name.empty() ? held.name : definition.name;
     held.unit = definition.unit.empty() ? held.unit : definition.unit;
-    const std::optional<Value> given = literal(*definition.formula);
+    held.parameters = definition.parameters;
+    const std::optional<Value> given =
+        definition.parameters.empty() ? literal(*definition.formula) : std::optional<Value>();
     held.value = given ? *given : Value::missing();
     held.formula = given ? Formula() : Formula(definition.formula_text());
     const bool percent =
@@ -53,6 +57,19 @@ const HeldValue* held_with(const Study& study, Id id, const Table*& table) {
     return nullptr;
 }
 
+/// A held function must not take the name of one of the language's, and each of its parameters is a name by itself.
+std::optional<Sentence> function_refused(const Definition& definition) {
+    for (std::size_t at = 0; at < definition.parameters.size(); ++at) {
+        const std::string& parameter = definition.parameters[at];
+        const auto same = std::find(definition.parameters.begin(), definition.parameters.end(), parameter);
+        if (!is_name(parameter) || same != definition.parameters.begin() + static_cast<std::ptrdiff_t>(at)) {
+            return Sentence{"%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.",
+                            {parameter, definition.name}};
+        }
+    }
+    return std::nullopt;
+}
+
 std::optional<Sentence> foot_refused(const Formula& formula) {
     return formula.mistake() ? std::optional(formula.mistake()->what) : std::nullopt;
 }
@@ -64,9 +81,8 @@ Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id*
     if (parsed.mistake) {
         return parsed.mistake->what;
     }
-    if (!parsed.definition.parameters.empty()) {
-        return Sentence{"%1 with arguments cannot be held yet: write its formula where it is needed.",
-                        {parsed.definition.name}};
+    if (auto refused = function_refused(parsed.definition)) {
+        return *refused;
     }
     const Table* table = table_id.empty() ? nullptr : study.table(table_id);
     if (!table_id.empty() && table == nullptr) {
@@ -109,6 +125,9 @@ Result<Study> rehold(const Study& study, Id id, const std::string& text) {
     const HeldValue* held = held_with(study, id, table);
     if (held == nullptr) {
         return no_such_part;
+    }
+    if (auto refused = function_refused(parsed.definition)) {
+        return *refused;
     }
     const std::string& name = parsed.definition.name.empty() ? held->name : parsed.definition.name;
     if (auto refused = name_refused(study, table, name, id)) {

@@ -17,6 +17,12 @@ Result<Study> rename_table(const Study& study, Id table, const std::string& name
 Result<Study> label_table(Study study, Id table, const std::string& label, const std::string& note);
 Result<Study> remove_table(const Study& study, Id table, IfUsed if_used = IfUsed::refuse);
 Result<Study> count_rows(Study study, Id table, const std::string& count); ///< rows from 1 to a number or formula
+/// A counted table stops at the first row for which the condition is yes; an empty one lets it run to its end.
+Result<Study> stop_rows(Study study, Id table, const std::string& until);
+/// Rows made from classes, which formulas use by `name`.
+Result<Study> class_rows(Study study, Id table, const std::string& name, const Classes& classes);
+/// Another seed, so that everything that is drawn is drawn again.
+Study draw_again(Study study);
 
 // --- columns --------------------------------------------------------------------------------------------------------
 struct NewColumn {
@@ -29,6 +35,10 @@ Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& c
                           std::vector<Id>* added = nullptr);
 /// `definition` is `name [unit] = formula`. A column of that name gets the formula; else a new one is added.
 Result<Study> write_column(const Study& study, Id table, const std::string& definition, Id* written = nullptr);
+/// One definition in `each` for several columns: `share = each / sum(each)` over riffle and pool gives share_riffle and
+/// share_pool, each with its own formula. Columns of those names get the formulas.
+Result<Study> write_for_each(const Study& study, Id table, const std::string& definition,
+                             const std::vector<Id>& columns, std::vector<Id>* written = nullptr);
 /// Gives an existing column a formula; where the definition names it otherwise, it is renamed as well.
 Result<Study> rewrite_column(const Study& study, Id column, const std::string& definition);
 Result<Study> rename_column(const Study& study, Id column, const std::string& name);
@@ -40,6 +50,13 @@ Result<Study> format_column(Study study, Id column, const Format& format);
 Result<Study> resize_column(Study study, Id column, int width);
 Result<Study> set_kind(Study study, Id column, Kind kind); ///< cells are read anew from what they show
 Result<Study> remove_column(const Study& study, Id column, IfUsed if_used = IfUsed::refuse);
+
+// --- groups ---------------------------------------------------------------------------------------------------------
+/// A heading over columns that stand side by side; its name stands for them in a measure.
+Result<Study> group_columns(const Study& study, Id table, const std::string& label, const std::vector<Id>& columns,
+                            Id* added = nullptr);
+Result<Study> rename_group(const Study& study, Id group, const std::string& name);
+Result<Study> ungroup(const Study& study, Id group, IfUsed if_used = IfUsed::refuse);
 
 // --- cells and rows -------------------------------------------------------------------------------------------------
 /// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a worked

@@ -25,6 +25,12 @@ std::string written(const Study& study, const Table* own, Id id) {
         if (const ColumnDefinition* column = table->column(id)) {
             name = column->name;
         }
+        for (const auto& group : table->groups) {
+            name = group->id == id ? group->name : name;
+        }
+        if (table->axis.column && (*table->axis.column)->id == id) {
+            name = (*table->axis.column)->name;
+        }
         for (const auto& held : table->ledge) {
             name = held->id == id ? held->name : name;
         }
@@ -35,23 +41,27 @@ std::string written(const Study& study, const Table* own, Id id) {
     return {};
 }
 
-Formula rewritten(const Formula& formula, const Study& before, const Table* own_before, const Study& after,
-                  const Table* own_after) {
+Formula rewritten(const Formula& formula, const std::vector<std::string>& parameters, const Study& before,
+                  const Table* own_before, const Study& after, const Table* own_after) {
     struct Change {
         Span span;
         std::string text;
     };
     std::vector<Change> changes;
-    for_each_name(*formula.tree(), [&](const Node& name) {
-        const Id meant = look_up(before, own_before, name.owner, name.text).id();
-        if (meant.empty() || look_up(after, own_after, name.owner, name.text).id() == meant) {
-            return;
-        }
-        std::string text = written(after, own_after, meant);
-        if (!text.empty()) { // else it has been removed, and the formula is left as it was written
-            changes.push_back({name.span, std::move(text)});
-        }
-    });
+    for_each_name(
+        *formula.tree(),
+        [&](const Node& name) {
+            const Id meant = meaning_of(before, own_before, name).id();
+            if (meant.empty() || meaning_of(after, own_after, name).id() == meant) {
+                return;
+            }
+            std::string text = written(after, own_after, meant);
+            if (!text.empty()) { // else it has been removed, and the formula is left as it was written
+                const bool call = name.type == NodeType::call;
+                changes.push_back({call ? Span{name.span.from, name.name_span.to} : name.span, std::move(text)});
+            }
+        },
+        parameters);
     if (changes.empty()) {
         return formula;
     }
@@ -76,7 +86,7 @@ Study keeping_meaning(const Study& before, const Study& after) {
         if (is_new || !formula.tree()) {
             return formula;
         }
-        return rewritten(formula, before, own_before, after, place.table);
+        return rewritten(formula, place.parameters, before, own_before, after, place.table);
     });
 }
 
@@ -88,10 +98,18 @@ std::vector<std::string> users_of(const Study& study, Id id) {
             return;
         }
         bool uses = false;
-        for_each_name(*formula.tree(), [&](const Node& name) {
-            const Binding meant = look_up(study, place.table, name.owner, name.text);
-            uses = uses || (meant.found() && (meant.id() == id || (meant.table != nullptr && meant.table->id == id)));
-        });
+        for_each_name(
+            *formula.tree(),
+            [&](const Node& name) {
+                const Binding meant = meaning_of(study, place.table, name);
+                uses =
+                    uses || (meant.found() && (meant.id() == id || (meant.table != nullptr && meant.table->id == id)));
+                const bool in_group =
+                    meant.group != nullptr && std::find(meant.group->columns.begin(), meant.group->columns.end(), id) !=
+                                                  meant.group->columns.end();
+                uses = uses || in_group;
+            },
+            place.parameters);
         if (uses && std::find(users.begin(), users.end(), place.called) == users.end()) {
             users.push_back(place.called);
         }
@@ -115,7 +133,9 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
         table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
     if (other.found() && !(other.id() == itself)) {
         return Sentence{"%1 is already the name of %2: choose another one.",
-                        {name, other.column != nullptr ? "a column of this table" : "a held value"}};
+                        {name, other.column != nullptr  ? "a column of this table"
+                               : other.group != nullptr ? "a group of columns"
+                                                        : "a held value"}};
     }
     return std::nullopt;
 }

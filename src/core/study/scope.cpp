@@ -18,6 +18,12 @@ Binding in_table(const Table& table, std::string_view name) {
     if (const ColumnDefinition* column = table.column_named(name)) {
         return {&table, column, nullptr};
     }
+    if (const Group* group = table.group_named(name)) {
+        return {&table, nullptr, nullptr, group};
+    }
+    if (table.axis.column && (*table.axis.column)->name == name) {
+        return {&table, &**table.axis.column, nullptr};
+    }
     if (const HeldValue* held = held_in(table.ledge, name)) {
         return {&table, nullptr, held};
     }
@@ -39,6 +45,9 @@ void visit_names(const Node& node, std::vector<std::string>& bound,
         visit_names(node.kid(0), bound, visit);
         bound.pop_back();
         return;
+    }
+    if (node.type == NodeType::call) {
+        visit(node);
     }
     for (const NodePtr& kid : node.kids) {
         if (kid) {
@@ -66,11 +75,37 @@ Binding look_up(const Study& study, const Table* own, std::string_view owner, st
     return {nullptr, nullptr, held_in(study.ledge, name)};
 }
 
+const HeldValue* called_function(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
+    const Table* named = owner.empty() ? own : owner == "ledge" ? nullptr : study.table_named(owner);
+    const HeldValue* held = named == nullptr ? nullptr : held_in(named->ledge, name);
+    if (held == nullptr && (owner.empty() || owner == "ledge")) {
+        held = held_in(study.ledge, name);
+    }
+    return held != nullptr && held->is_function() ? held : nullptr;
+}
+
+Binding meaning_of(const Study& study, const Table* own, const Node& node) {
+    if (node.type != NodeType::call) {
+        return look_up(study, own, node.owner, node.text);
+    }
+    const HeldValue* function = called_function(study, own, node.owner, node.text);
+    const bool of_table =
+        function != nullptr && own != nullptr && node.owner.empty() && held_in(own->ledge, node.text) == function;
+    const Table* table = of_table ? own : node.owner.empty() ? nullptr : study.table_named(node.owner);
+    return {table, nullptr, function, nullptr};
+}
+
 std::vector<std::string> known_names(const Study& study, const Table* own) {
     std::vector<std::string> names;
     if (own != nullptr) {
         for (const auto& column : own->columns) {
             names.push_back(column->name);
+        }
+        for (const auto& group : own->groups) {
+            names.push_back(group->name);
+        }
+        if (own->axis.column) {
+            names.push_back((*own->axis.column)->name);
         }
         for (const auto& held : own->ledge) {
             names.push_back(held->name);
@@ -82,8 +117,9 @@ std::vector<std::string> known_names(const Study& study, const Table* own) {
     return names;
 }
 
-void for_each_name(const Node& tree, const std::function<void(const Node& name)>& visit) {
-    std::vector<std::string> bound;
+void for_each_name(const Node& tree, const std::function<void(const Node& name)>& visit,
+                   const std::vector<std::string>& parameters) {
+    std::vector<std::string> bound = parameters;
     visit_names(tree, bound, visit);
 }
 
@@ -91,9 +127,9 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
     Study out = study;
     const auto changed_held = [&](std::vector<Shared<HeldValue>>& ledge, const Table* table) {
         for (auto& held : ledge) {
-            if (held->worked()) {
+            if (!held->formula.empty()) {
                 const std::string owner = table == nullptr ? "ledge" : table->name;
-                Formula formula = change({table, held->id, owner + "." + held->name}, held->formula);
+                Formula formula = change({table, held->id, owner + "." + held->name, held->parameters}, held->formula);
                 if (!(formula == held->formula)) {
                     held.edit([&](HeldValue& copy) { copy.formula = std::move(formula); });
                 }
@@ -106,19 +142,23 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
         Table table = before;
         changed_held(table.ledge, &before);
         if (!before.axis.count.empty()) {
-            table.axis.count = change({&before, before.id, before.name + " (its number of rows)"}, before.axis.count);
+            table.axis.count =
+                change({&before, before.id, before.name + " (its number of rows)", {}}, before.axis.count);
+        }
+        if (!before.axis.until.empty()) {
+            table.axis.until = change({&before, before.id, before.name + " (until)", {}}, before.axis.until);
         }
         for (auto& column : table.columns) {
             std::vector<Piece> pieces = column->pieces;
             for (Piece& piece : pieces) {
-                piece.formula = change({&before, column->id, before.name + "." + column->name}, piece.formula);
+                piece.formula = change({&before, column->id, before.name + "." + column->name, {}}, piece.formula);
             }
             if (pieces != column->pieces) {
                 column.edit([&](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
             }
         }
         for (auto& line : table.foot) {
-            Formula formula = change({&before, line->id, before.name + " foot, " + line->label}, line->formula);
+            Formula formula = change({&before, line->id, before.name + " foot, " + line->label, {}}, line->formula);
             if (!(formula == line->formula)) {
                 line.edit([&](FootLine& copy) { copy.formula = std::move(formula); });
             }
@@ -129,7 +169,7 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
     }
     for (auto& check : out.checks) {
         const Table* table = check->table.empty() ? nullptr : study.table(check->table);
-        Formula condition = change({table, check->id, "the check " + check->label}, check->condition);
+        Formula condition = change({table, check->id, "the check " + check->label, {}}, check->condition);
         if (!(condition == check->condition)) {
             check.edit([&](Check& copy) { copy.condition = std::move(condition); });
         }

@@ -1,6 +1,9 @@
 #include "core/study/study.h"
 
+#include "core/value/interval.h"
+
 #include <algorithm>
+#include <limits>
 
 namespace ledgefall {
 namespace {
@@ -27,6 +30,53 @@ const ColumnDefinition* Table::column(Id wanted) const {
 
 const ColumnDefinition* Table::column_named(std::string_view wanted) const {
     return found(columns, [wanted](const ColumnDefinition& column) { return column.name == wanted; });
+}
+
+const Group* Table::group_named(std::string_view wanted) const {
+    return found(groups, [wanted](const Group& group) { return group.name == wanted; });
+}
+
+std::optional<std::size_t> Table::own_rows() const {
+    switch (axis.source) {
+    case RowSource::typed:
+        return axis.ids.size();
+    case RowSource::classes:
+        return (*axis.column)->cells->size();
+    case RowSource::counted:
+    case RowSource::other:
+        break;
+    }
+    return std::nullopt;
+}
+
+std::vector<Value> Classes::intervals() const {
+    std::vector<Value> all;
+    const double infinity = std::numeric_limits<double>::infinity();
+    const auto add = [&](double lower, double upper) {
+        all.push_back(interval_value({lower, upper, closed_left, !closed_left}));
+    };
+    if (open_below && !boundaries.empty()) {
+        add(-infinity, boundaries.front());
+    }
+    for (std::size_t at = 1; at < boundaries.size(); ++at) {
+        add(boundaries[at - 1], boundaries[at]);
+    }
+    if (open_above && !boundaries.empty()) {
+        add(boundaries.back(), infinity);
+    }
+    return all;
+}
+
+Axis axis_of_classes(Id column, const std::string& name, Classes classes) {
+    ColumnDefinition made;
+    made.id = column;
+    made.name = name;
+    made.cells = Shared<Column>(Column::of(Kind::interval, classes.intervals()));
+    Axis axis;
+    axis.source = RowSource::classes;
+    axis.classes = std::move(classes);
+    axis.column = Shared<ColumnDefinition>(std::move(made));
+    return axis;
 }
 
 Id Study::fresh_id(std::string_view prefix) {

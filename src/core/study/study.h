@@ -69,12 +69,14 @@ struct HeldValue {
     std::string name;
     std::string unit;
     std::string note;
-    Value value = Value::missing(); ///< of a given one
-    Formula formula;                ///< of a worked one; else empty
+    Value value = Value::missing();      ///< of a given one
+    Formula formula;                     ///< of a worked one; else empty
+    std::vector<std::string> parameters; ///< of a held function, `force(r) = G / r^2`
     Format format;
     std::string kept; ///< fields of its file that this version does not know, as JSON
 
-    bool worked() const { return !formula.empty(); }
+    bool is_function() const { return !parameters.empty(); }
+    bool worked() const { return !formula.empty() && !is_function(); }
     friend bool operator==(const HeldValue&, const HeldValue&) = default;
 };
 
@@ -118,17 +120,46 @@ struct FootLine {
     friend bool operator==(const FootLine&, const FootLine&) = default;
 };
 
+/// A heading over neighbouring columns; its name stands for them in a measure.
+struct Group {
+    Id id;
+    std::string name;
+    std::string label;
+    std::vector<Id> columns;
+    std::string kept;
+
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const Group&, const Group&) = default;
+};
+
 /// Where a table's rows come from. `other` are sources of a later version: their rows are not worked out, and what the
 /// file says of them is kept.
-enum class RowSource : std::uint8_t { typed, counted, other };
+enum class RowSource : std::uint8_t { typed, counted, classes, other };
+
+/// Intervals that join: the k-th reaches from the k-th boundary to the next.
+struct Classes {
+    std::vector<double> boundaries; ///< rising
+    bool closed_left = true;        ///< a value on a boundary belongs to the class that begins there
+    bool open_below = false;        ///< a further class below the first boundary
+    bool open_above = false;
+
+    std::vector<Value> intervals() const;
+    friend bool operator==(const Classes&, const Classes&) = default;
+};
 
 struct Axis {
     RowSource source = RowSource::typed;
-    RowIds ids;    ///< of typed rows
-    Formula count; ///< of counted ones; it may use held values
+    RowIds ids;      ///< of typed rows
+    Formula count;   ///< of counted ones; it may use held values
+    Formula until;   ///< of counted ones that may stop early: the first row for which it is yes is the last
+    Classes classes; ///< of rows made from classes
+    std::optional<Shared<ColumnDefinition>> column; ///< then the classes themselves, which formulas use by its name
     std::string kept;
     friend bool operator==(const Axis&, const Axis&) = default;
 };
+
+/// Makes an axis of classes, whose column is called `name` in formulas.
+Axis axis_of_classes(Id column, const std::string& name, Classes classes);
 
 struct Table {
     Id id;
@@ -139,10 +170,14 @@ struct Table {
     std::vector<Shared<HeldValue>> ledge; ///< held values that belong to this table
     std::vector<Shared<ColumnDefinition>> columns;
     std::vector<Shared<FootLine>> foot;
+    std::vector<Shared<Group>> groups;
     std::string kept;
 
     const ColumnDefinition* column(Id id) const;
     const ColumnDefinition* column_named(std::string_view name) const;
+    const Group* group_named(std::string_view name) const;
+    /// The given row source's own number of rows, or nothing where it has to be worked out.
+    std::optional<std::size_t> own_rows() const;
     const std::string& shown_label() const { return label.empty() ? name : label; }
     friend bool operator==(const Table&, const Table&) = default;
 };
@@ -162,6 +197,7 @@ struct Settings {
     std::uint64_t seed = 1;
     int quantile_type = 7; ///< of Hyndman and Fan (1996)
     double tolerance = 1e-9;
+    std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is worked out
     friend bool operator==(const Settings&, const Settings&) = default;
 };
 

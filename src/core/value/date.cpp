@@ -4,6 +4,7 @@
 #include <chrono>
 #include <cmath>
 #include <cstdio>
+#include <ctime>
 
 namespace ledgefall {
 namespace {
@@ -69,6 +70,16 @@ std::optional<double> read_date(std::string_view text) {
     }
     const auto time = read_time(text);
     return time ? std::optional(whole + *time) : std::nullopt;
+}
+
+double day_of_today() {
+    const std::time_t now = std::time(nullptr);
+    std::tm here{};
+    localtime_r(&now, &here);
+    const std::chrono::year_month_day day{std::chrono::year(here.tm_year + 1900),
+                                          std::chrono::month(static_cast<unsigned>(here.tm_mon + 1)),
+                                          std::chrono::day(static_cast<unsigned>(here.tm_mday))};
+    return static_cast<double>(std::chrono::sys_days(day).time_since_epoch().count());
 }
 
 std::string write_date(double days_since) {

@@ -1,6 +1,8 @@
 #include "core/value/value.h"
 
 #include "core/value/date.h"
+#include "core/value/distribution.h"
+#include "core/value/interval.h"
 
 #include <array>
 #include <charconv>
@@ -126,6 +128,10 @@ std::string write_cell(const Value& value) {
         return value.yes() ? "yes" : "no";
     case Kind::date:
         return write_date(value.number());
+    case Kind::interval:
+        return write_interval(interval_of(value));
+    case Kind::distribution:
+        return write_distribution(distribution_of(value));
     default:
         return shortest(value.number());
     }

@@ -1,0 +1,229 @@
+#include "core/engine/sequence.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+Reach reach_of(const PlannedPiece& piece, const Table& table, std::size_t rows) {
+    const auto row_of = [&table](std::uint64_t id) -> std::optional<std::size_t> {
+        return table.axis.source == RowSource::typed ? table.axis.ids.row_of(id) : std::optional<std::size_t>(id - 1);
+    };
+    Reach reach{0, rows};
+    if (piece.from) {
+        reach.from = row_of(*piece.from).value_or(0);
+    }
+    if (piece.to) {
+        reach.to = row_of(*piece.to).value_or(rows - (rows > 0 ? 1 : 0)) + 1;
+    }
+    reach.to = std::min(reach.to, rows);
+    reach.from = std::min(reach.from, reach.to);
+    return reach;
+}
+
+Value as_override(const Value& typed, Kind kind) {
+    return typed.kind() == kind || !typed.plain() ? typed : Value::odd(Text(write_cell(typed)));
+}
+
+/// One of the columns, with its formulas ready to run.
+struct Sequence::Member {
+    struct Part {
+        Reach reach;
+        std::vector<std::unique_ptr<Runner>> first;
+        std::unique_ptr<Runner> then;
+    };
+    const PlannedDefinition* definition = nullptr;
+    std::shared_ptr<Column> cells;
+    std::size_t computed = 0;
+    std::vector<Part> parts;
+    std::unordered_map<std::size_t, Value> overrides;
+    bool holds_own_rows = false; ///< it refers to a fixed row of a column that is growing: seen anew at every row
+
+    Value at(std::size_t row) {
+        if (!overrides.empty()) {
+            const auto typed = overrides.find(row);
+            if (typed != overrides.end()) {
+                return typed->second;
+            }
+        }
+        if (definition->fault) {
+            return Value::fault({*definition->fault, 0});
+        }
+        for (Part& part : parts) {
+            if (row >= part.reach.from && row < part.reach.to) {
+                const std::size_t number = row - part.reach.from;
+                Runner& runner = number < part.first.size() ? *part.first[number] : *part.then;
+                if (holds_own_rows) {
+                    runner.start();
+                }
+                runner.run(row, 1);
+                return runner.output_value(0, 0);
+            }
+        }
+        return Value::missing(definition->kind);
+    }
+};
+
+Sequence::Sequence(const Plan& plan, const Plan::Group& group, const Environment& outer, std::size_t rows)
+    : outer_(outer)
+    , table_(*plan.definitions[group.members.front()].table)
+    , rows_(rows) {
+    std::vector<std::size_t> order = group.members;
+    std::stable_partition(order.begin(), order.end(), [&plan](std::size_t member) {
+        return plan.definitions[member].what != PlannedDefinition::What::until;
+    });
+    for (const std::size_t at : order) {
+        auto member = std::make_unique<Member>();
+        member->definition = &plan.definitions[at];
+        member->cells = std::make_shared<Column>(member->definition->kind);
+        by_id_.emplace(member->definition->id, member.get());
+        members_.push_back(std::move(member));
+    }
+    for (auto& member : members_) {
+        prepare(*member);
+    }
+    steps_ = row_steps();
+}
+
+Sequence::~Sequence() = default;
+
+const PlannedDefinition& Sequence::definition(std::size_t member) const {
+    return *members_[member]->definition;
+}
+
+std::shared_ptr<Column> Sequence::cells(std::size_t member) const {
+    return members_[member]->cells;
+}
+
+Environment::View Sequence::column(Id id) const {
+    const auto own = by_id_.find(id);
+    return own == by_id_.end() ? outer_.column(id) : View{own->second->cells.get(), &own->second->computed, rows_};
+}
+
+void Sequence::prepare(Member& member) {
+    const PlannedDefinition& definition = *member.definition;
+    member.holds_own_rows = std::any_of(definition.links.begin(), definition.links.end(), [this](const Link& link) {
+        return (link.type == LinkType::fixed_row || link.type == LinkType::computed_row) &&
+               by_id_.contains(link.target);
+    });
+    const auto started = [this](const Program& program) {
+        auto runner = std::make_unique<Runner>(program, *this);
+        runner->start();
+        return runner;
+    };
+    for (const PlannedPiece& piece : definition.pieces) {
+        Member::Part part;
+        part.reach = reach_of(piece, table_, rows_);
+        for (const Program& first : piece.first) {
+            part.first.push_back(started(first));
+        }
+        part.then = started(piece.program);
+        careful_rows_ = std::max(careful_rows_, std::min(part.reach.from + part.first.size(), rows_));
+        member.parts.push_back(std::move(part));
+    }
+    if (definition.column != nullptr) {
+        for (const auto& [id, value] : *definition.column->overrides) {
+            const auto row = table_.axis.source == RowSource::typed ? table_.axis.ids.row_of(id)
+                                                                    : std::optional<std::size_t>(id - 1);
+            if (row) {
+                member.overrides.emplace(*row, as_override(value, definition.kind));
+            }
+        }
+    }
+}
+
+/// The members' programs as one list of steps, where each has one formula for all rows to the end.
+std::optional<RowSteps> Sequence::row_steps() const {
+    std::vector<RowSteps::Source> sources;
+    for (const auto& member : members_) {
+        const PlannedDefinition& definition = *member->definition;
+        const bool simple = !definition.fault && member->parts.size() == 1 && !member->holds_own_rows &&
+                            member->parts.front().reach.to == rows_;
+        if (!simple) {
+            return std::nullopt;
+        }
+        sources.push_back({definition.id, &definition.pieces.front().program, member->parts.front().then.get()});
+    }
+    return RowSteps::of(sources, *this);
+}
+
+bool Sequence::needs_care(std::size_t row) const {
+    return row < careful_rows_ || std::any_of(members_.begin(), members_.end(), [row](const auto& member) {
+               return !member->overrides.empty() && member->overrides.contains(row);
+           });
+}
+
+/// Moves what the steps have worked out into the columns.
+void Sequence::flush(std::size_t to) {
+    for (std::size_t at = 0; steps_ && at < members_.size() && flushed_ < to; ++at) {
+        Column::Chunk& chunk = members_[at]->cells->own_chunk(chunk_first_ / Column::chunk_rows);
+        const std::size_t from = flushed_ - chunk_first_;
+        std::copy(steps_->results(at) + from, steps_->results(at) + (to - chunk_first_),
+                  chunk.slots.begin() + static_cast<std::ptrdiff_t>(from));
+        members_[at]->computed = to;
+    }
+    flushed_ = to;
+}
+
+void Sequence::with_care(std::size_t row) {
+    flush(row);
+    for (std::size_t at = 0; at < members_.size(); ++at) {
+        Member& member = *members_[at];
+        const Value value = member.at(row);
+        member.cells->set(row, value);
+        member.computed = row + 1;
+        if (steps_) {
+            steps_->put(row, at, value);
+        }
+    }
+    flushed_ = row + 1;
+}
+
+/// Whether the table stops at the row for which the condition gave this; it also does where that is a fault, since
+/// nothing after it could be told.
+bool Sequence::stops_at(const Value& condition) {
+    if (condition.is_fault()) {
+        stopped_by_ = condition;
+    }
+    return condition.is_fault() || (condition.plain() && condition.yes());
+}
+
+bool Sequence::run() {
+    const bool stops = members_.back()->definition->what == PlannedDefinition::What::until;
+    const std::size_t last = members_.size() - 1;
+    std::size_t row = 0;
+    bool ended = false;
+    while (row < rows_ && !ended) {
+        if (outer_.stopped()) {
+            return false;
+        }
+        const std::size_t end = std::min(rows_, row + Column::chunk_rows);
+        chunk_first_ = flushed_ = row;
+        for (auto& member : members_) {
+            member->cells->extend(end - row);
+        }
+        if (steps_) {
+            steps_->begin(row, end - row);
+        }
+        for (; row < end && !ended; ++row) {
+            const bool done = steps_ && !needs_care(row) && steps_->run(row);
+            if (!done) {
+                with_care(row);
+            }
+            if (stops) {
+                ended = done ? steps_->result(last) != 0 : stops_at(members_[last]->cells->at(row));
+            }
+            if (!done && row % Runner::block_rows == 0 && outer_.stopped()) {
+                return false;
+            }
+        }
+        flush(row);
+        outer_.worked((row - chunk_first_) * members_.size());
+    }
+    rows_ = row;
+    for (auto& member : members_) {
+        member->cells->resize(rows_);
+    }
+    return true;
+}
+
+} // namespace ledgefall

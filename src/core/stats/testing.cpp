@@ -1,0 +1,112 @@
+// Statistics of tests, and reading between the rows of a table.
+
+#include "core/stats/gathered.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace ledgefall {
+namespace {
+
+/// The y on the straight lines from point to point, in the order of x; where several points have one x, the mean of
+/// their y. The points are put in order once, and asked for many places.
+class Interpolation : public GatheredPairs {
+  public:
+    explicit Interpolation(Plain plain)
+        : GatheredPairs(2) {
+        set_plain(plain);
+    }
+    bool set_plain(Plain plain) override {
+        at_ = plain_number(plain, 0, 0);
+        return true;
+    }
+    void clear() override {
+        GatheredPairs::clear();
+        points_.clear();
+    }
+
+  protected:
+    Value finish(const Faults& faults) override {
+        const Values& x = samples_[0];
+        if (x.empty()) {
+            return Value::missing();
+        }
+        if (points_.size() != x.size()) {
+            sort_points();
+        }
+        const auto below = [](const auto& point, double place) { return point.first < place; };
+        const auto found = std::lower_bound(points_.begin(), points_.end(), at_, below);
+        if (found == points_.end() || (found == points_.begin() && at_ < found->first)) {
+            return faults.out_of_domain();
+        }
+        if (found->first == at_) {
+            return faults.number(found->second);
+        }
+        const auto& [x1, y1] = *(found - 1);
+        const auto& [x2, y2] = *found;
+        return faults.number(y1 + (at_ - x1) / (x2 - x1) * (y2 - y1));
+    }
+
+  private:
+    void sort_points() {
+        points_.clear();
+        for (std::size_t at = 0; at < samples_[0].size(); ++at) {
+            points_.emplace_back(samples_[0][at], samples_[1][at]);
+        }
+        std::stable_sort(points_.begin(), points_.end(),
+                         [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (auto from = points_.begin(); from != points_.end();) { // points of one x become their mean
+            const auto to = std::find_if(from, points_.end(), [from](const auto& p) { return p.first != from->first; });
+            double sum = 0;
+            std::for_each(from, to, [&sum](const auto& point) { sum += point.second; });
+            const double mean = sum / static_cast<double>(to - from);
+            std::for_each(from, to, [mean](auto& point) { point.second = mean; });
+            from = to;
+        }
+    }
+
+    double at_ = 0;
+    std::vector<std::pair<double, double>> points_;
+};
+
+} // namespace
+
+Made make_interpolate(Plain plain) {
+    return std::make_unique<Interpolation>(plain);
+}
+
+Made make_chi2_stat(Plain) {
+    return pairs_by([](Samples& samples, const Faults& faults) {
+        CompensatedSum sum;
+        for (std::size_t at = 0; at < samples[0].size(); ++at) {
+            const double expected = samples[1][at];
+            if (!(expected > 0)) {
+                return faults.out_of_domain();
+            }
+            const double off = samples[0][at] - expected;
+            sum.add(off / expected * off);
+        }
+        return faults.number(sum.total());
+    });
+}
+
+Made make_t_stat(Plain plain) {
+    return gathered_by([m = plain_number(plain, 0, 0)](Values& values, const Faults& faults) {
+        const auto n = static_cast<double>(values.size());
+        if (n < 2) {
+            return Value::missing();
+        }
+        CompensatedSum sum;
+        sum.add(values.data(), values.size());
+        const double mean = sum.total() / n;
+        CompensatedSum squares;
+        for (const double value : values) {
+            squares.add((value - mean) * (value - mean));
+        }
+        const double error = std::sqrt(squares.total() / (n - 1) / n);
+        return error == 0 ? faults.out_of_domain() : faults.number((mean - m) / error);
+    });
+}
+
+} // namespace ledgefall

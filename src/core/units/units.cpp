@@ -1,0 +1,124 @@
+// Conversion of units by UDUNITS-2, behind one lock: the library's tables of units belong to no thread.
+
+#include "core/units/units.h"
+
+#include <cmath>
+#include <cstdio>
+#include <cstdlib>
+#include <map>
+#include <mutex>
+#include <optional>
+#include <string>
+#include <udunits2.h>
+
+namespace ledgefall {
+namespace {
+
+struct System {
+    std::mutex mutex;
+    ut_system* units = nullptr;
+    std::map<std::pair<std::string, std::string>, std::shared_ptr<const Conversion>> known;
+
+    System() {
+        ut_set_error_message_handler(ut_ignore);
+        units = ut_read_xml(nullptr);
+    }
+};
+
+System& system() {
+    static System held;
+    return held;
+}
+
+using Unit = std::unique_ptr<ut_unit, void (*)(ut_unit*)>;
+
+std::string trimmed(std::string_view text) {
+    const std::size_t from = text.find_first_not_of(' ');
+    return from == std::string_view::npos ? std::string()
+                                          : std::string(text.substr(from, text.find_last_not_of(' ') + 1 - from));
+}
+
+Unit unit(const std::string& text) {
+    return {text.empty() ? nullptr : ut_parse(system().units, text.c_str(), UT_UTF8), &ut_free};
+}
+
+/// `y = a x + b`.
+struct Line {
+    double a = 1, b = 0;
+};
+
+/// The line that a converter draws, where its numbers are short decimals, as those of most definitions are: an inch is
+/// 25.4 mm, and degrees Fahrenheit are 1.8 of Celsius and 32. Then nothing is lost on the way over base units.
+std::optional<Line> short_line(const cv_converter* converter) {
+    const double at_0 = cv_convert_double(converter, 0);
+    const double slope = cv_convert_double(converter, 1) - at_0;
+    const auto rounded = [](double x) {
+        char text[32];
+        std::snprintf(text, sizeof text, "%.8g", x);
+        return std::strtod(text, nullptr);
+    };
+    const Line line{rounded(slope), rounded(at_0)};
+    const auto near = [](double a, double b, double size) { return std::fabs(a - b) <= 1e-12 * size; };
+    const double far = cv_convert_double(converter, 1000);
+    const double size = std::fabs(slope) + std::fabs(at_0);
+    const bool same =
+        near(line.a, slope, size) && near(line.b, at_0, size) && near(line.a * 1000 + line.b, far, size * 1000);
+    return same && line.a != 0 ? std::optional(line) : std::nullopt;
+}
+
+} // namespace
+
+class Conversion::Converter {
+  public:
+    Converter(cv_converter* there, cv_converter* back)
+        : held_(there, &cv_free)
+        , there_(short_line(there))
+        , back_(short_line(back)) {
+        cv_free(back);
+    }
+    double of(double x) const {
+        if (back_ && (!there_ || std::fabs(back_->a) > 1)) {
+            return (x - back_->b) / back_->a;
+        }
+        return there_ ? there_->a * x + there_->b : cv_convert_double(held_.get(), x);
+    }
+
+  private:
+    std::unique_ptr<cv_converter, void (*)(cv_converter*)> held_;
+    std::optional<Line> there_, back_;
+};
+
+Conversion::Conversion(std::unique_ptr<Converter> converter)
+    : converter_(std::move(converter)) {}
+Conversion::~Conversion() = default;
+
+double Conversion::of(double number) const {
+    return converter_->of(number);
+}
+
+Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view from_text, std::string_view to_text) {
+    const std::pair key{trimmed(from_text), trimmed(to_text)};
+    System& held = system();
+    const std::lock_guard lock(held.mutex);
+    if (held.units == nullptr) {
+        return Sentence{"the table of units cannot be read: install libudunits2-data", {}};
+    }
+    if (const auto known = held.known.find(key); known != held.known.end()) {
+        return known->second;
+    }
+    const Unit from = unit(key.first);
+    const Unit to = unit(key.second);
+    if (!from || !to) {
+        return Sentence{"%1 is no unit that is known here: write it as mm, m/s or °C are written",
+                        {from ? key.second : key.first}};
+    }
+    if (ut_are_convertible(from.get(), to.get()) == 0) {
+        return Sentence{"%1 cannot be converted to %2: they do not measure the same", {key.first, key.second}};
+    }
+    auto made = std::make_shared<const Conversion>(
+        std::make_unique<Converter>(ut_get_converter(from.get(), to.get()), ut_get_converter(to.get(), from.get())));
+    held.known.emplace(key, made);
+    return std::shared_ptr<const Conversion>(made);
+}
+
+} // namespace ledgefall
