@@ -163,6 +163,7 @@ std::vector<Function> numbers() {
     constexpr auto to_zero = [](double x) { return std::trunc(x); };
     add(of_one<abs>("abs", "The size of a number, without its sign.", "", "|x|", "abs(-3.5)", "3.5"));
     add(of_one<root>("sqrt", "The square root.", "sqrt takes numbers from 0 up", "√x", "sqrt(6.25)", "2.5"));
+    all.back().operation.row_code = Operation::RowCode::root;
     add(of_one<cube_root>("cbrt", "The cube root, of negative numbers too.", "", "∛x", "cbrt(-27)", "-3"));
     add(of_one<exponential>("exp", "e to the power of a number.", "", "eˣ", "exp(0)", "1"));
     add(of_one<ln>("ln", "The natural logarithm.", "ln takes numbers above 0", "logₑ x", "ln(1)", "0"));

@@ -1,7 +1,9 @@
 #include "core/engine/count_limits.h"
 #include "core/engine/program.h"
+#include "core/stats/measures.h"
 
 #include <algorithm>
+#include <cmath>
 #include <unordered_map>
 
 namespace ledgefall {
@@ -59,6 +61,48 @@ void mark_checks(Program& program) {
         step.checked = must[step.to] || !used[step.to];
         program.some_unchecked = program.some_unchecked || !step.checked;
     }
+}
+
+/// How far from the formula's row a bound of a range is, where that is fixed.
+std::optional<std::int64_t> shift_of(const Term& bound) {
+    if (bound.type == TermType::row_number && bound.level == 0) {
+        return 0;
+    }
+    const bool sum = bound.type == TermType::operate && bound.kids.size() == 2 &&
+                     (bound.operation_name == "+" || bound.operation_name == "−");
+    const bool from_row = sum && bound.kids[0]->type == TermType::row_number && bound.kids[0]->level == 0 &&
+                          bound.kids[1]->type == TermType::constant;
+    if (!from_row || !bound.kids[1]->value.plain()) {
+        return std::nullopt;
+    }
+    const double steps = bound.kids[1]->value.number();
+    const bool whole = steps == std::floor(steps) && steps <= 1e9;
+    return whole ? std::optional(static_cast<std::int64_t>(bound.operation_name == "+" ? steps : -steps))
+                 : std::nullopt;
+}
+
+std::optional<MeasureCall::Window> window_of(const MeasureTerm& measure) {
+    const auto to = measure.to ? shift_of(*measure.to) : std::nullopt;
+    if (!to || measure.over != MeasureTerm::Over::table) {
+        return std::nullopt;
+    }
+    const bool first = !measure.from || (measure.from->type == TermType::constant && measure.from->value.plain() &&
+                                         measure.from->value.number() <= 1 && measure.from->value.number() >= -1e9 &&
+                                         measure.from->value.number() == std::floor(measure.from->value.number()));
+    if (first) {
+        return MeasureCall::Window{std::nullopt, *to};
+    }
+    const auto from = shift_of(*measure.from);
+    return from ? std::optional(MeasureCall::Window{from, *to}) : std::nullopt;
+}
+
+MeasureCall::Kept kept_of(const MeasureTerm& measure, Kind kind) {
+    const bool simple = measure.samples.size() == 1 && measure.samples.front().values.size() == 1 &&
+                        !measure.samples.front().condition && kind == Kind::number &&
+                        measure.samples.front().values.front()->kind == Kind::number;
+    return simple && measure.make == &make_sum    ? MeasureCall::Kept::sum
+           : simple && measure.make == &make_mean ? MeasureCall::Kept::mean
+                                                  : MeasureCall::Kept::nothing;
 }
 
 class Compiler {
@@ -205,10 +249,11 @@ class Compiler {
         call->make = meant.make;
         call->kind = term.kind;
         call->table = meant.table;
-        if (meant.from) {
+        call->window = context.level == 0 ? window_of(meant) : std::nullopt;
+        if (meant.from && !call->window) {
             call->from = value(context, meant.from);
         }
-        if (meant.to) {
+        if (meant.to && !call->window) {
             call->to = value(context, meant.to);
         }
         for (const TermPtr& plain : meant.plain) {
@@ -222,6 +267,7 @@ class Compiler {
             }
             return call;
         }
+        call->kept = kept_of(meant, term.kind);
         Context inner{call->inner, meant.level, &context, &call->parameters, {}};
         const Operand outer_counter = counter_start_;
         if (meant.over == MeasureTerm::Over::bound) {

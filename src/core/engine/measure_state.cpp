@@ -1,5 +1,7 @@
 #include "core/engine/measure_state.h"
 
+#include "core/engine/limit_counts.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -66,8 +68,188 @@ Value MeasureState::at(const Runner& outer, std::size_t in_block, const Faults& 
     if (range.instead) {
         return *range.instead;
     }
-    const bool moves = call_.over == MeasureTerm::Over::table && call_.parameters.empty() && (call_.from || call_.to);
+    const bool moves =
+        call_.over == MeasureTerm::Over::table && call_.parameters.empty() && (call_.from || call_.to || call_.window);
     return of_kind(moves ? growing(range, faults) : whole(outer, in_block, range, faults));
+}
+
+bool MeasureState::fill(const Runner& outer, std::size_t first, std::size_t count, double* slots, State* states,
+                        bool& plain) {
+    if (!call_.limits.empty()) {
+        plain = true;
+        return count_by_limits(outer, count, slots);
+    }
+    const bool kept = call_.window && call_.kept != MeasureCall::Kept::nothing && call_.parameters.empty() && count > 1;
+    return kept && keep_up(first, count, slots, states, plain);
+}
+
+/// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
+/// be before the first row, as not a number. Null where one is at fault. What the last block brought is still there.
+const double* MeasureState::bring(std::size_t first, std::size_t count, std::size_t reach) {
+    if (!started_) {
+        inner_.start();
+        started_ = true;
+    }
+    inner_.run(first, count);
+    const Lane lane = inner_.output(0);
+    if (lane.single) {
+        return nullptr;
+    }
+    if (reach == 0 && lane.states == nullptr) {
+        return lane.slots;
+    }
+    if (first == 0) {
+        values_.assign(reach, std::nan(""));
+        whole_from_ = reach;
+    } else {
+        values_.erase(values_.begin(), values_.end() - static_cast<std::ptrdiff_t>(reach));
+    }
+    values_.insert(values_.end(), lane.slots, lane.slots + count);
+    for (std::size_t row = 0; lane.states != nullptr && row < count; ++row) {
+        if (lane.states[row] == State::missing) {
+            values_[reach + row] = std::nan("");
+            whole_from_ = first + row + reach + 1;
+        } else if (lane.states[row] != State::plain) {
+            return nullptr;
+        }
+    }
+    return values_.data();
+}
+
+/// Sums and means of the rows to this one, from the first or from a fixed number before it: each from that of the row
+/// before. A window begins anew with every block.
+bool MeasureState::keep_up(std::size_t first, std::size_t count, double* slots, State* states, bool& plain) {
+    constexpr std::int64_t widest = 100'000;
+    const MeasureCall::Window& window = *call_.window;
+    const bool fits = window.to == 0 && window.from.value_or(0) <= 0 && window.from.value_or(0) >= -widest;
+    if (!fits || first != totalled_) {
+        return false; // `totalled_` stays behind once a block could not be done, and so for good
+    }
+    const auto reach = static_cast<std::size_t>(-window.from.value_or(0));
+    const double* const values = bring(first, count, reach);
+    if (values == nullptr) {
+        return false;
+    }
+    const bool mean = call_.kept == MeasureCall::Kept::mean;
+    const bool whole = whole_from_ <= first && (window.from || total_.count == static_cast<double>(first));
+    plain = true;
+    if (!whole) {
+        with_gaps(values, count, reach, slots, states, plain);
+    } else if (window.from) {
+        slide(values, count, reach, slots);
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(reach + 1);
+        }
+    } else {
+        KeptSum kept = total_; // in registers while it runs
+        for (std::size_t row = 0; row < count; ++row) {
+            kept.add(values[row]);
+            slots[row] = kept.total();
+        }
+        total_ = kept;
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(first + row + 1);
+        }
+        total_.count = static_cast<double>(first + count);
+    }
+    if (!std::isfinite(total_.total())) {
+        return false; // too large, which is told row by row
+    }
+    totalled_ = first + count;
+    return true;
+}
+
+/// The sums of each row and the `reach` rows before it.
+void MeasureState::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
+    KeptSum kept;
+    for (std::size_t at = 0; at <= reach; ++at) {
+        kept.add(values[at]);
+    }
+    slots[0] = kept.total();
+    for (std::size_t row = 1; row < count; ++row) {
+        kept.exchange(values[row - 1], values[row + reach]);
+        slots[row] = kept.total();
+    }
+    total_ = kept;
+}
+
+/// The same, and the sums from the first row, where some values are missing: they are left out.
+void MeasureState::with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
+                             bool& plain) {
+    const bool running = !call_.window->from;
+    const bool mean = call_.kept == MeasureCall::Kept::mean;
+    KeptSum kept = running ? total_ : KeptSum();
+    const auto change = [&kept, values](std::size_t at, double sign) {
+        const bool there = !std::isnan(values[at]);
+        kept.add(there ? sign * values[at] : 0);
+        kept.count += there ? sign : 0;
+    };
+    for (std::size_t at = 0; at < reach; ++at) {
+        change(at, 1);
+    }
+    for (std::size_t row = 0; row < count; ++row) {
+        change(row + reach, 1);
+        const bool none = kept.count == 0;
+        states[row] = none && mean ? State::missing : State::plain;
+        slots[row] = none ? 0 : mean ? kept.total() / kept.count : kept.total();
+        plain = plain && states[row] == State::plain;
+        if (!running) {
+            change(row, -1);
+        }
+    }
+    total_ = kept;
+}
+
+/// Counts for a block of rows in one pass over the values, where there are many more of these than of rows: each value
+/// is put between the limits of all the rows, which are in order, and the counts add up.
+bool MeasureState::count_by_limits(const Runner& outer, std::size_t rows, double* slots) {
+    const std::size_t counted = environment_.rows(call_.table);
+    if (started_ || rows == Runner::block_rows || counted / 8 < rows) {
+        return false;
+    }
+    std::vector<double> limits;
+    for (const MeasureCall::Limit& limit : call_.limits) {
+        for (std::size_t row = 0; row < rows; ++row) {
+            const Value value = outer.value(limit.value, Kind::number, row);
+            if (!value.plain()) {
+                return false;
+            }
+            limits.push_back(value.number());
+        }
+    }
+    LimitCounts counts(limits);
+    inner_.start();
+    bool sound = true;
+    for_blocks(0, counted, [&](std::size_t first, std::size_t count) {
+        inner_.run(first, count);
+        const Lane lane = inner_.output(0);
+        if (lane.states == nullptr && !lane.single) {
+            counts.add(lane.slots, count);
+        } else {
+            for (std::size_t row = 0; row < count; ++row) {
+                const double value = lane.slot(row);
+                sound = sound && lane.state(row) != State::fault;
+                counts.add(&value, lane.state(row) == State::plain ? 1 : 0);
+            }
+        }
+        return sound && !environment_.stopped();
+    });
+    if (!sound) {
+        return false;
+    }
+    counts.finish();
+    for (std::size_t row = 0; row < rows; ++row) {
+        double from = 0;
+        double to = counts.all();
+        for (std::size_t at = 0; at < call_.limits.size(); ++at) {
+            const MeasureCall::Limit& limit = call_.limits[at];
+            const double value = limits[at * rows + row];
+            const double before = limit.above == limit.or_equal ? counts.below(value) : counts.up_to(value);
+            (limit.above ? from : to) = limit.above ? std::max(from, before) : std::min(to, before);
+        }
+        slots[row] = std::max(to - from, 0.0);
+    }
+    return true;
 }
 
 void MeasureState::sort_counted() {
@@ -141,8 +323,12 @@ MeasureState::Range MeasureState::range_at(const Runner& outer, std::size_t in_b
         return range;
     }
     const auto rows = static_cast<double>(environment_.rows(call_.table));
-    const double from = std::clamp(end(call_.from, 1), 1.0, rows + 1);
-    const double to = std::clamp(end(call_.to, rows), 0.0, rows);
+    const auto here = static_cast<double>(outer.row_number(in_block));
+    const auto& window = call_.window;
+    const double first = !window ? end(call_.from, 1) : window->from ? here + static_cast<double>(*window->from) : 1;
+    const double last = window ? here + static_cast<double>(window->to) : end(call_.to, rows);
+    const double from = std::clamp(first, 1.0, rows + 1);
+    const double to = std::clamp(last, 0.0, rows);
     range.from = static_cast<std::size_t>(from) - 1;
     range.to = std::max(range.from, static_cast<std::size_t>(to));
     return range;
@@ -206,6 +392,11 @@ void MeasureState::remember(std::size_t to) {
     for_blocks(from, to, [this](std::size_t first, std::size_t count) {
         inner_.run(first, count);
         for (std::size_t output = 0; output < remembered_.size(); ++output) {
+            const Lane lane = inner_.output(output);
+            if (!lane.single) {
+                remembered_[output].append(lane.slots, lane.states, count);
+                continue;
+            }
             for (std::size_t row = 0; row < count; ++row) {
                 remembered_[output].append(inner_.output_value(output, row));
             }

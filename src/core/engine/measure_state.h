@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/engine/kept_sum.h"
 #include "core/engine/runner.h"
 
 namespace ledgefall {
@@ -17,6 +18,10 @@ class MeasureState {
     /// The measure for a row of the block that `outer` is running.
     Value at(const Runner& outer, std::size_t in_block, const Faults& faults);
 
+    /// The measure for all rows of the block that `outer` is running, from row `first` on, into `slots` and `states`;
+    /// false where it has to be asked row by row. `plain` tells whether all of them are.
+    bool fill(const Runner& outer, std::size_t first, std::size_t count, double* slots, State* states, bool& plain);
+
   private:
     struct Range {
         std::size_t from = 0, to = 0; ///< of rows from 0; `to` is not included
@@ -31,6 +36,12 @@ class MeasureState {
     Value growing(const Range& range, const Faults& faults);
     Value within_limits(const Runner& outer, std::size_t in_block);
     void sort_counted();
+    bool count_by_limits(const Runner& outer, std::size_t rows, double* slots);
+    bool keep_up(std::size_t first, std::size_t count, double* slots, State* states, bool& plain);
+    void slide(const double* values, std::size_t count, std::size_t reach, double* slots);
+    void with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
+                   bool& plain);
+    const double* bring(std::size_t first, std::size_t count, std::size_t reach);
     void take(std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;
@@ -46,6 +57,13 @@ class MeasureState {
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
     std::vector<Column> remembered_;
     Range last_;
+
+    // Of a window whose sum is kept up: the values around the block, with not a number for a missing one; of one from
+    // the first row on, the sum at the end of the block before.
+    std::vector<double> values_;
+    std::size_t whole_from_ = 0; ///< from this row on no window meets a gap, as far as is known
+    KeptSum total_;
+    std::size_t totalled_ = 0;
 
     // Of a count within limits: the values in order, how many were missing, and the first fault among them.
     std::vector<double> sorted_;

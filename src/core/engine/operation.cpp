@@ -187,17 +187,17 @@ std::optional<Operation> arithmetic_of(Operator op, std::optional<double> expone
     case Operator::power:
         if (exponent == 2.0 || exponent == 3.0) {
             return exponent == 2.0 ? named(unary_operation<Square>(), Operation::RowCode::square)
-                                   : unary_operation<Cube>();
+                                   : named(unary_operation<Cube>(), Operation::RowCode::cube);
         }
         return Operation{&power, &binary_block<Power>, Kind::number, 0, Operation::RowCode::call, &binary_row<Power>};
     case Operator::negate:
-        return unary_operation<std::negate<>>();
+        return named(unary_operation<std::negate<>>(), Operation::RowCode::negate);
     case Operator::percent:
         return unary_operation<Hundredth>();
     case Operator::degree:
         return unary_operation<Degrees>();
     case Operator::root:
-        return unary_operation<Root>();
+        return named(unary_operation<Root>(), Operation::RowCode::root);
     case Operator::factorial:
         return unary_operation<Gamma1>();
     default:

@@ -17,7 +17,7 @@ struct Operation {
     /// One row of plain numbers, for columns that are worked out row by row; as with a block, what is not finite may
     /// come out. The commonest are known by name, so that they need no call.
     using Row = double (*)(const double* arguments);
-    enum class RowCode : std::uint8_t { none, call, add, subtract, multiply, divide, square };
+    enum class RowCode : std::uint8_t { none, call, add, subtract, multiply, divide, negate, square, cube, root };
 
     One one = nullptr;
     Block block = nullptr;

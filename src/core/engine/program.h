@@ -71,7 +71,18 @@ struct MeasureCall {
         bool above = true;
         bool or_equal = false;
     };
+    /// A range that moves with the row: from some rows before or after it (none: from the table's first) to some
+    /// others.
+    struct Window {
+        std::optional<std::int64_t> from;
+        std::int64_t to = 0;
+    };
+    /// What a window's values come to can be kept up from row to row.
+    enum class Kept : std::uint8_t { nothing, sum, mean };
+
     MeasureTerm::Over over = MeasureTerm::Over::table;
+    std::optional<Window> window;
+    Kept kept = Kept::nothing;
     std::vector<Limit> limits; ///< then the first output is the x, which is sorted once and searched for each row
     MakeAccumulator make = nullptr;
     Kind kind = Kind::number;

@@ -1,6 +1,7 @@
 #include "core/engine/row_steps.h"
 
 #include <algorithm>
+#include <bit>
 #include <cmath>
 #include <limits>
 
@@ -9,7 +10,6 @@ namespace {
 
 constexpr double no_number = std::numeric_limits<double>::quiet_NaN();
 constexpr std::int64_t furthest = 4096; ///< how far from its row a load may reach
-constexpr std::size_t row_number_window = std::numeric_limits<std::size_t>::max();
 
 } // namespace
 
@@ -21,15 +21,19 @@ std::optional<RowSteps> RowSteps::of(const std::vector<Source>& sources, const E
             return std::nullopt;
         }
     }
-    for (const Step& step : made.steps_) {
-        made.before_ = std::max(made.before_, static_cast<std::size_t>(std::max<std::int64_t>(-step.shift, 0)));
-        made.after_ = std::max(made.after_, static_cast<std::size_t>(std::max<std::int64_t>(step.shift, 0)));
+    made.read_before_written();
+    made.steps_.push_back({Code::end, 0, {}, nullptr});
+    std::sort(made.checked_.begin(), made.checked_.end());
+    made.checked_.erase(std::unique(made.checked_.begin(), made.checked_.end()), made.checked_.end());
+    made.before_ = 1;
+    for (const Load& load : made.loads_) {
+        made.before_ = std::max(made.before_, static_cast<std::size_t>(std::max<std::int64_t>(-load.shift, 0)));
+        made.after_ = std::max(made.after_, static_cast<std::size_t>(std::max<std::int64_t>(load.shift, 0)));
     }
     return made;
 }
 
-std::optional<std::size_t> RowSteps::window_of(Id column, const std::vector<Source>& sources,
-                                               const Environment& environment) {
+std::size_t RowSteps::window_of(Id column, const std::vector<Source>& sources, const Environment& environment) {
     for (std::size_t at = 0; at < sources.size(); ++at) {
         if (sources[at].column == column) {
             return at;
@@ -42,6 +46,32 @@ std::optional<std::size_t> RowSteps::window_of(Id column, const std::vector<Sour
     return known->second;
 }
 
+std::optional<RowSteps::Code> RowSteps::code_of(Operation::RowCode code) {
+    switch (code) {
+    case Operation::RowCode::none:
+        return std::nullopt;
+    case Operation::RowCode::call:
+        return Code::call;
+    case Operation::RowCode::add:
+        return Code::add;
+    case Operation::RowCode::subtract:
+        return Code::subtract;
+    case Operation::RowCode::multiply:
+        return Code::multiply;
+    case Operation::RowCode::divide:
+        return Code::divide;
+    case Operation::RowCode::negate:
+        return Code::negate;
+    case Operation::RowCode::square:
+        return Code::square;
+    case Operation::RowCode::cube:
+        return Code::cube;
+    case Operation::RowCode::root:
+        return Code::root;
+    }
+    return std::nullopt;
+}
+
 bool RowSteps::add(const Source& source, const std::vector<Source>& sources, const Environment& environment) {
     const Program& program = *source.program;
     const auto base = static_cast<std::uint32_t>(registers_.size());
@@ -52,71 +82,154 @@ bool RowSteps::add(const Source& source, const std::vector<Source>& sources, con
     }
     const auto first_register = base + static_cast<std::uint32_t>(program.scalars.size());
     std::vector<std::uint32_t> place(program.registers); // where each register of the program is
-    const auto place_of = [&](const Operand& operand) {
-        return operand.scalar ? base + operand.at : place[operand.at];
-    };
+    const std::size_t first_step = steps_.size();
     for (const Instruction& instruction : program.body) {
-        Step step;
-        step.checked = instruction.checked;
-        step.to = first_register + instruction.to;
-        place[instruction.to] = step.to;
-        switch (instruction.code) {
-        case Instruction::Code::operate:
-            if (instruction.operation.row_code == Operation::RowCode::none || instruction.count > 3) {
-                return false;
-            }
-            step.code = instruction.operation.row_code;
-            step.call = instruction.operation.row;
-            step.count = instruction.count;
-            for (std::size_t at = 0; at < instruction.count; ++at) {
-                step.from[at] = place_of(instruction.arguments[at]);
-                // A scalar that is no plain number makes every row one that needs care.
-                const bool odd = instruction.arguments[at].scalar && std::isnan(registers_[step.from[at]]);
-                if (odd && instruction.kinds[at] != Kind::text) {
+        const std::uint32_t to = first_register + instruction.to;
+        place[instruction.to] = to;
+        if (instruction.checked) {
+            checked_.push_back(to);
+        }
+        if (instruction.code == Instruction::Code::row_number) {
+            row_numbers_.push_back(to);
+            continue;
+        }
+        if (instruction.code == Instruction::Code::load) {
+            const std::size_t window = window_of(program.columns[instruction.column], sources, environment);
+            if (window < sources.size() && instruction.shift == 0) { // it has been worked out in this row before
+                if (window >= outputs_.size()) {
                     return false;
                 }
-            }
-            break;
-        case Instruction::Code::load: {
-            if (std::abs(instruction.shift) > furthest) {
-                return false;
-            }
-            step.column = *window_of(program.columns[instruction.column], sources, environment);
-            step.shift = instruction.shift;
-            const bool own = step.column < sources.size();
-            if (own && step.shift > 0) {
-                return false;
-            }
-            if (own && step.shift == 0) { // it has been worked out in this row before
-                if (step.column >= outputs_.size()) {
-                    return false;
-                }
-                place[instruction.to] = outputs_[step.column];
+                place[instruction.to] = outputs_[window];
+                registers_[to] = 0;
                 continue;
             }
-            break;
+            if (!add_load(instruction, program, sources, environment, to)) {
+                return false;
+            }
+            continue;
         }
-        case Instruction::Code::row_number:
-            step.column = row_number_window;
-            step.checked = false;
-            break;
-        default:
+        const auto code =
+            instruction.code == Instruction::Code::operate ? code_of(instruction.operation.row_code) : std::nullopt;
+        if (!code || instruction.count > 3) {
             return false;
+        }
+        Step step;
+        step.code = *code;
+        step.to = to;
+        step.call = instruction.operation.row;
+        for (std::size_t at = 0; at < instruction.count; ++at) {
+            const Operand operand = instruction.arguments[at];
+            step.from[at] = operand.scalar ? base + operand.at : place[operand.at];
+            if (operand.scalar && instruction.kinds[at] != Kind::text && std::isnan(registers_[step.from[at]])) {
+                return false; // a gap or a fault that stands for every row
+            }
         }
         steps_.push_back(step);
     }
-    outputs_.push_back(place_of(program.outputs.front()));
+    const Operand output = program.outputs.front();
+    const std::uint32_t result = output.scalar ? base + output.at : place[output.at];
+    if (std::find(outputs_.begin(), outputs_.end(), result) != outputs_.end()) {
+        return false; // a column that is only another's name would share its register
+    }
+    outputs_.push_back(result);
+    checked_.push_back(result);
+    join_products(first_step);
     return true;
 }
 
-void RowSteps::begin(std::size_t first, std::size_t count) {
-    for (Window& window : own_) {
+/// A cell of our own one row before is what its register still holds from that row, as long as that is read before it
+/// is written: then it need not be loaded.
+void RowSteps::read_before_written() {
+    std::erase_if(loads_, [this](const Load& load) {
+        if (load.window >= own_.size() || load.shift != -1) {
+            return false;
+        }
+        const std::uint32_t held = outputs_[load.window];
+        const bool loaded = std::any_of(loads_.begin(), loads_.end(), [&](const Load& one) { return one.to == held; });
+        const bool numbered = std::find(row_numbers_.begin(), row_numbers_.end(), held) != row_numbers_.end();
+        const bool is_output = std::find(outputs_.begin(), outputs_.end(), load.to) != outputs_.end();
+        if (loaded || numbered || is_output) {
+            return false;
+        }
+        bool written = false;
+        for (const Step& step : steps_) {
+            const bool reads = std::find(step.from.begin(), step.from.end(), load.to) != step.from.end();
+            if (reads && written) {
+                return false;
+            }
+            written = written || step.to == held;
+        }
+        if (!written) {
+            return false;
+        }
+        for (Step& step : steps_) {
+            std::replace(step.from.begin(), step.from.end(), load.to, held);
+        }
+        std::erase(checked_, load.to);
+        return true;
+    });
+}
+
+bool RowSteps::add_load(const Instruction& instruction, const Program& program, const std::vector<Source>& sources,
+                        const Environment& environment, std::uint32_t to) {
+    Load load;
+    load.to = to;
+    load.shift = instruction.shift;
+    load.window = window_of(program.columns[instruction.column], sources, environment);
+    const bool own = load.window < sources.size();
+    if (std::abs(load.shift) > furthest || (own && load.shift > 0)) {
+        return false;
+    }
+    loads_.push_back(load);
+    return true;
+}
+
+/// Makes one step of a product that is only used in the sum right after it. Both are still rounded each.
+void RowSteps::join_products(std::size_t from) {
+    for (std::size_t at = from; at + 1 < steps_.size();) {
+        const Step& product = steps_[at];
+        Step& sum = steps_[at + 1];
+        const bool checked = std::find(checked_.begin(), checked_.end(), product.to) != checked_.end();
+        const auto uses = [&](std::uint32_t place) {
+            std::size_t count = 0;
+            for (const Step& step : steps_) {
+                count += static_cast<std::size_t>(std::count(step.from.begin(), step.from.end(), place));
+            }
+            return count + static_cast<std::size_t>(std::count(outputs_.begin(), outputs_.end(), place));
+        };
+        const bool second = sum.from[1] == product.to;
+        const bool fits = product.code == Code::multiply && sum.code == Code::add && !checked &&
+                          (second || sum.from[0] == product.to) && uses(product.to) == 1;
+        if (fits) {
+            sum = {Code::add_product,
+                   sum.to,
+                   {second ? sum.from[0] : sum.from[1], product.from[0], product.from[1]},
+                   nullptr};
+            steps_.erase(steps_.begin() + static_cast<std::ptrdiff_t>(at));
+        } else {
+            ++at;
+        }
+    }
+}
+
+void RowSteps::begin(std::size_t first, std::size_t count, const std::vector<double*>& cells_of) {
+    const auto is_read = [this](std::size_t column) {
+        return std::any_of(loads_.begin(), loads_.end(), [column](const Load& load) { return load.window == column; });
+    };
+    out_.clear();
+    for (std::size_t column = 0; column < own_.size(); ++column) {
+        out_.push_back({outputs_[column], cells_of[column]});
+        if (!is_read(column)) {
+            continue;
+        }
+        Window& window = own_[column];
         std::vector<double> cells(before_ + count, no_number);
         const std::size_t kept = std::min(before_, count_);
         if (kept > 0) { // the end of the chunk before
             std::copy_n(window.cells.data() + before_ + count_ - kept, kept, cells.data() + before_ - kept);
         }
         window.cells = std::move(cells);
+        out_.push_back({outputs_[column], window.cells.data() + before_});
     }
     for (Window& window : others_) {
         window.cells.resize(before_ + count + after_);
@@ -126,66 +239,95 @@ void RowSteps::begin(std::size_t first, std::size_t count) {
             window.cells[at] = cell.plain() ? cell.slot() : no_number;
         }
     }
-    for (Step& step : steps_) {
-        if (step.code == Operation::RowCode::none && step.column != row_number_window) {
-            Window& window = step.column < own_.size() ? own_[step.column] : others_[step.column - own_.size()];
-            step.cells = window.cells.data() + static_cast<std::ptrdiff_t>(before_) + step.shift;
-        }
+    for (Load& load : loads_) {
+        const Window& window = load.window < own_.size() ? own_[load.window] : others_[load.window - own_.size()];
+        load.cells = window.cells.data() + static_cast<std::ptrdiff_t>(before_) + load.shift;
     }
     first_ = first;
     count_ = count;
 }
 
-bool RowSteps::run(std::size_t row) {
-    const std::size_t in_chunk = row - first_;
-    at_ = before_ + in_chunk;
+std::size_t RowSteps::run(std::size_t from, std::size_t to, std::optional<std::size_t> until) {
     double* const registers = registers_.data();
-    double seen = 0; // becomes not a number as soon as something is not finite
-    for (const Step& step : steps_) {
-        double result = 0;
-        switch (step.code) {
-        case Operation::RowCode::none:
-            result = step.column == row_number_window ? static_cast<double>(row + 1) : step.cells[in_chunk];
-            break;
-        case Operation::RowCode::add:
-            result = registers[step.from[0]] + registers[step.from[1]];
-            break;
-        case Operation::RowCode::subtract:
-            result = registers[step.from[0]] - registers[step.from[1]];
-            break;
-        case Operation::RowCode::multiply:
-            result = registers[step.from[0]] * registers[step.from[1]];
-            break;
-        case Operation::RowCode::divide:
-            result = registers[step.from[0]] / registers[step.from[1]];
-            break;
-        case Operation::RowCode::square:
-            result = registers[step.from[0]] * registers[step.from[0]];
-            break;
-        case Operation::RowCode::call: {
-            const double arguments[3] = {registers[step.from[0]], registers[step.from[1]], registers[step.from[2]]};
-            result = step.call(arguments);
-            break;
+    const Step* const first_step = steps_.data();
+    for (std::size_t row = from; row < to; ++row) {
+        const std::size_t in_chunk = row - first_;
+        for (const Load& load : loads_) {
+            registers[load.to] = load.cells[in_chunk];
         }
+        for (const std::uint32_t at : row_numbers_) {
+            registers[at] = static_cast<double>(row + 1);
         }
-        registers[step.to] = result;
-        seen += step.checked ? result * 0.0 : 0.0;
-    }
-    if (std::isnan(seen)) {
-        return false;
-    }
-    for (std::size_t column = 0; column < outputs_.size(); ++column) {
-        const double result = registers[outputs_[column]];
-        if (!std::isfinite(result)) {
-            return false;
+        run_steps(first_step, registers);
+        std::uint64_t seen = 0; // its first bit is set as soon as something is not finite: all bits of its exponent are
+        for (const std::uint32_t at : checked_) {
+            seen |= (std::bit_cast<std::uint64_t>(registers[at]) & 0x7FF0000000000000U) + 0x0010000000000000U;
         }
-        own_[column].cells[at_] = result;
+        if ((seen >> 63U) != 0) {
+            return row;
+        }
+        for (const Output& output : out_) {
+            output.cells[in_chunk] = registers[output.from];
+        }
+        if (until && registers[outputs_[*until]] != 0) {
+            return row + 1;
+        }
     }
-    return true;
+    return to;
+}
+
+/// One step after the other. Each leads to the next by a jump of its own, which the processor learns to foresee; a loop
+/// around a switch has only one jump for all of them.
+void RowSteps::run_steps(const Step* step, double* r) {
+    static const void* const ways[] = {&&call,   &&add,  &&subtract, &&multiply,    &&divide, &&negate,
+                                       &&square, &&cube, &&root,     &&add_product, &&end};
+#define NEXT_STEP                                                                                                      \
+    ++step;                                                                                                            \
+    goto* ways[static_cast<std::size_t>(step->code)]
+    goto* ways[static_cast<std::size_t>(step->code)];
+call : {
+    const double arguments[3] = {r[step->from[0]], r[step->from[1]], r[step->from[2]]};
+    r[step->to] = step->call(arguments);
+    NEXT_STEP;
+}
+add:
+    r[step->to] = r[step->from[0]] + r[step->from[1]];
+    NEXT_STEP;
+subtract:
+    r[step->to] = r[step->from[0]] - r[step->from[1]];
+    NEXT_STEP;
+multiply:
+    r[step->to] = r[step->from[0]] * r[step->from[1]];
+    NEXT_STEP;
+divide:
+    r[step->to] = r[step->from[0]] / r[step->from[1]];
+    NEXT_STEP;
+negate:
+    r[step->to] = -r[step->from[0]];
+    NEXT_STEP;
+square:
+    r[step->to] = r[step->from[0]] * r[step->from[0]];
+    NEXT_STEP;
+cube:
+    r[step->to] = r[step->from[0]] * r[step->from[0]] * r[step->from[0]];
+    NEXT_STEP;
+root:
+    r[step->to] = std::sqrt(r[step->from[0]]);
+    NEXT_STEP;
+add_product:
+    r[step->to] = r[step->from[0]] + r[step->from[1]] * r[step->from[2]];
+    NEXT_STEP;
+end:
+    return;
+#undef NEXT_STEP
 }
 
 void RowSteps::put(std::size_t row, std::size_t column, const Value& value) {
-    own_[column].cells[before_ + row - first_] = value.plain() ? value.slot() : no_number;
+    const double number = value.plain() ? value.slot() : no_number;
+    if (!own_[column].cells.empty()) {
+        own_[column].cells[before_ + row - first_] = number;
+    }
+    registers_[outputs_[column]] = number;
 }
 
 } // namespace ledgefall

@@ -22,28 +22,43 @@ class RowSteps {
     /// Nothing where a program has a step that cannot be done in this way.
     static std::optional<RowSteps> of(const std::vector<Source>& sources, const Environment& environment);
 
-    /// Makes room for rows from `first` (a multiple of the chunk size) on, up to a chunk of them.
-    void begin(std::size_t first, std::size_t count);
+    /// Begins with the rows from `first` (a multiple of the chunk size) on, up to a chunk of them; `cells` are where
+    /// each column's results go.
+    void begin(std::size_t first, std::size_t count, const std::vector<double*>& cells);
 
-    /// Works out a row of the chunk; false where it has to be done with care. Column `k`'s result is `result(k)`.
-    bool run(std::size_t row);
+    /// Works out the chunk's rows from `from` on, up to `to` or to the first for which column `until` is yes, and gives
+    /// the row it has come to: one that has to be done with care, where that is not the end.
+    std::size_t run(std::size_t from, std::size_t to, std::optional<std::size_t> until);
 
-    double result(std::size_t column) const { return own_[column].cells[at_]; }
     /// Says what a column's row came to when it was done with care.
     void put(std::size_t row, std::size_t column, const Value& value);
-    const double* results(std::size_t column) const { return own_[column].cells.data() + before_; }
 
   private:
+    enum class Code : std::uint8_t {
+        call,
+        add,
+        subtract,
+        multiply,
+        divide,
+        negate,
+        square,
+        cube,
+        root,
+        add_product,
+        end
+    };
     struct Step {
-        Operation::RowCode code = Operation::RowCode::none;
-        bool checked = false;
-        std::uint8_t count = 0;
+        Code code = Code::call;
         std::uint32_t to = 0;
         std::array<std::uint32_t, 3> from{};
         Operation::Row call = nullptr;
-        const double* cells = nullptr; ///< of a load, from where the chunk's first row reads
-        std::size_t column = 0;        ///< of a load: which one's cells
+    };
+    /// A cell of a column that is put into a register before the steps of its row.
+    struct Load {
+        std::uint32_t to = 0;
+        std::size_t window = 0;
         std::int64_t shift = 0;
+        const double* cells = nullptr; ///< from where the chunk's first row reads
     };
     /// The cells of a column around the chunk; what is not a plain number stands as not a number.
     struct Window {
@@ -52,15 +67,30 @@ class RowSteps {
     };
 
     bool add(const Source& source, const std::vector<Source>& sources, const Environment& environment);
-    std::optional<std::size_t> window_of(Id column, const std::vector<Source>& sources, const Environment& environment);
+    std::size_t window_of(Id column, const std::vector<Source>& sources, const Environment& environment);
+
+    static std::optional<Code> code_of(Operation::RowCode code);
+    bool add_load(const Instruction& instruction, const Program& program, const std::vector<Source>& sources,
+                  const Environment& environment, std::uint32_t to);
+    void join_products(std::size_t from);
+    void read_before_written();
+    static void run_steps(const Step* step, double* r);
 
     std::vector<Step> steps_;
+    std::vector<Load> loads_;
+    std::vector<std::uint32_t> row_numbers_; ///< registers that hold the row's number
+    std::vector<std::uint32_t> checked_;     ///< registers that have to be finite, or the row needs care
     std::vector<double> registers_;
     std::vector<std::uint32_t> outputs_; ///< the register of each column's result
     std::vector<Window> own_, others_;
+    struct Output {
+        std::uint32_t from = 0;
+        double* cells = nullptr; ///< where the chunk's first row stands
+    };
+    std::vector<Output> out_; ///< where results go: into the columns, and into windows that are read from
     std::unordered_map<Id, std::size_t> known_others_;
     std::size_t before_ = 0, after_ = 0; ///< how far the loads reach out of the chunk
-    std::size_t first_ = 0, count_ = 0, at_ = 0;
+    std::size_t first_ = 0, count_ = 0;
 };
 
 } // namespace ledgefall

@@ -230,6 +230,12 @@ void Runner::each_row(const Instruction& step) {
     }
     State* states = own_states(to);
     bool all_plain = true;
+    if (step.code == Instruction::Code::measure &&
+        state_of(step).fill(*this, first_, count_, slots, states, all_plain)) {
+        to.lane.states = all_plain ? nullptr : states;
+        return;
+    }
+    all_plain = true;
     for (std::size_t row = 0; row < count_; ++row) {
         const Value result = one(step, row);
         slots[row] = result.slot();

@@ -53,6 +53,9 @@ class Runner {
     Kind output_kind(std::size_t number) const { return program_.output_kinds[number]; }
     Value output_value(std::size_t number, std::size_t in_block) const;
 
+    /// The number, from 1, of a row of the block that is being run.
+    std::size_t row_number(std::size_t in_block) const { return first_ + in_block + 1; }
+
     /// An operand's value at a row of the block that is being run.
     Value value(Operand operand, Kind kind, std::size_t in_block) const;
 

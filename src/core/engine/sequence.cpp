@@ -1,6 +1,7 @@
 #include "core/engine/sequence.h"
 
 #include <algorithm>
+#include <map>
 
 namespace ledgefall {
 
@@ -35,7 +36,7 @@ struct Sequence::Member {
     std::shared_ptr<Column> cells;
     std::size_t computed = 0;
     std::vector<Part> parts;
-    std::unordered_map<std::size_t, Value> overrides;
+    std::map<std::size_t, Value> overrides;
     bool holds_own_rows = false; ///< it refers to a fixed row of a column that is growing: seen anew at every row
 
     Value at(std::size_t row) {
@@ -146,26 +147,19 @@ std::optional<RowSteps> Sequence::row_steps() const {
     return RowSteps::of(sources, *this);
 }
 
-bool Sequence::needs_care(std::size_t row) const {
-    return row < careful_rows_ || std::any_of(members_.begin(), members_.end(), [row](const auto& member) {
-               return !member->overrides.empty() && member->overrides.contains(row);
-           });
-}
-
-/// Moves what the steps have worked out into the columns.
-void Sequence::flush(std::size_t to) {
-    for (std::size_t at = 0; steps_ && at < members_.size() && flushed_ < to; ++at) {
-        Column::Chunk& chunk = members_[at]->cells->own_chunk(chunk_first_ / Column::chunk_rows);
-        const std::size_t from = flushed_ - chunk_first_;
-        std::copy(steps_->results(at) + from, steps_->results(at) + (to - chunk_first_),
-                  chunk.slots.begin() + static_cast<std::ptrdiff_t>(from));
-        members_[at]->computed = to;
+/// The first row from `row` on in which something is typed over a member's cell, up to `end`.
+std::size_t Sequence::next_override(std::size_t row, std::size_t end) const {
+    for (const auto& member : members_) {
+        const auto next = member->overrides.lower_bound(row);
+        end = next == member->overrides.end() ? end : std::min(end, next->first);
     }
-    flushed_ = to;
+    return end;
 }
 
 void Sequence::with_care(std::size_t row) {
-    flush(row);
+    for (const auto& member : members_) {
+        member->computed = row;
+    }
     for (std::size_t at = 0; at < members_.size(); ++at) {
         Member& member = *members_[at];
         const Value value = member.at(row);
@@ -175,7 +169,6 @@ void Sequence::with_care(std::size_t row) {
             steps_->put(row, at, value);
         }
     }
-    flushed_ = row + 1;
 }
 
 /// Whether the table stops at the row for which the condition gave this; it also does where that is a fault, since
@@ -197,27 +190,31 @@ bool Sequence::run() {
             return false;
         }
         const std::size_t end = std::min(rows_, row + Column::chunk_rows);
-        chunk_first_ = flushed_ = row;
+        const std::size_t chunk_first = row;
+        std::vector<double*> cells;
         for (auto& member : members_) {
             member->cells->extend(end - row);
+            cells.push_back(member->cells->own_chunk(row / Column::chunk_rows).slots.data());
         }
         if (steps_) {
-            steps_->begin(row, end - row);
+            steps_->begin(row, end - row, cells);
         }
-        for (; row < end && !ended; ++row) {
-            const bool done = steps_ && !needs_care(row) && steps_->run(row);
-            if (!done) {
+        while (row < end && !ended) {
+            if (steps_ && row >= careful_rows_) {
+                const std::size_t from = row;
+                row = steps_->run(row, next_override(row, end), stops ? std::optional(last) : std::nullopt);
+                ended = stops && row > from && cells[last][row - 1 - chunk_first] != 0;
+            }
+            if (row < end && !ended) {
                 with_care(row);
+                ended = stops && stops_at(members_[last]->cells->at(row));
+                ++row;
             }
-            if (stops) {
-                ended = done ? steps_->result(last) != 0 : stops_at(members_[last]->cells->at(row));
-            }
-            if (!done && row % Runner::block_rows == 0 && outer_.stopped()) {
+            if (row % Runner::block_rows == 0 && outer_.stopped()) {
                 return false;
             }
         }
-        flush(row);
-        outer_.worked((row - chunk_first_) * members_.size());
+        outer_.worked((row - chunk_first) * members_.size());
     }
     rows_ = row;
     for (auto& member : members_) {

@@ -46,10 +46,9 @@ class Sequence : public Environment {
 
     void prepare(Member& member);
     std::optional<RowSteps> row_steps() const;
-    bool needs_care(std::size_t row) const;
+    std::size_t next_override(std::size_t row, std::size_t end) const;
     void with_care(std::size_t row);
     bool stops_at(const Value& condition);
-    void flush(std::size_t to);
 
     const Environment& outer_;
     const Table& table_;
@@ -57,8 +56,6 @@ class Sequence : public Environment {
     std::vector<std::unique_ptr<Member>> members_;
     std::unordered_map<Id, const Member*> by_id_;
     std::optional<RowSteps> steps_;
-    std::size_t chunk_first_ = 0;
-    std::size_t flushed_ = 0;      ///< the rows up to here stand in the columns, those after it only in the steps
     std::size_t careful_rows_ = 0; ///< from the first on: the first values
     Value stopped_by_ = Value::missing();
 };

@@ -68,6 +68,27 @@ void Column::append(const Value& value) {
     ++size_;
 }
 
+void Column::append(const double* slots, const State* states, std::size_t count) {
+    if (count == 0) {
+        return;
+    }
+    if (size_ % chunk_rows == 0) {
+        chunks_.push_back(std::make_shared<Chunk>());
+        chunks_.back()->slots.reserve(count);
+    }
+    Chunk& chunk = own_chunk(size_ / chunk_rows);
+    if (chunk.states.empty() && states != nullptr) {
+        chunk.states.assign(chunk.slots.size(), State::plain);
+    }
+    chunk.slots.insert(chunk.slots.end(), slots, slots + count);
+    if (states != nullptr) {
+        chunk.states.insert(chunk.states.end(), states, states + count);
+    } else if (!chunk.states.empty()) {
+        chunk.states.resize(chunk.slots.size(), State::plain);
+    }
+    size_ += count;
+}
+
 void Column::resize(std::size_t rows) {
     if (rows < size_) {
         chunks_.resize((rows + chunk_rows - 1) / chunk_rows);

@@ -60,6 +60,8 @@ class Column {
     /// Writes a cell; rows between the end and `row` become missing.
     void set(std::size_t row, const Value& value);
     void append(const Value& value);
+    /// Appends `count` cells that do not cross the end of a chunk; `states` is null where all are plain.
+    void append(const double* slots, const State* states, std::size_t count);
     void insert(std::size_t row, const std::vector<Value>& values);
     void erase(std::size_t row, std::size_t count);
     /// Cuts the column, or lengthens it with missing cells.
