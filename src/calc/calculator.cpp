@@ -1,6 +1,7 @@
 #include "calc/calculator.h"
 
 #include "core/engine/explain.h"
+#include "core/engine/working.h"
 #include "core/study/edits.h"
 #include "files/atomic_file.h"
 #include "files/delimited.h"
@@ -98,6 +99,8 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return print_table(one.text);
     case Step::Do::check:
         return print_checks();
+    case Step::Do::working:
+        return print_working(one.text);
     case Step::Do::save:
         files_.emplace_back(one.text, write_study(study_));
         return Done();
@@ -150,6 +153,19 @@ Result<Calculator::Done> Calculator::print_checks() {
         const std::string message = holds || check->message.empty() ? "" : " (" + check->message + ")";
         out_ += (held.is_missing() ? "unknown: " : holds ? "holds: " : "broken: ") + check->label + message + "\n";
     }
+    return Done();
+}
+
+Result<Calculator::Done> Calculator::print_working(const std::string& text) {
+    const Result<WorkingPlace> place = place_of_working(study_, text);
+    if (!place) {
+        return place.refusal();
+    }
+    const Result<Working> working = working_of(study_, results(), place->definition, place->row);
+    if (!working) {
+        return working.refusal();
+    }
+    out_ += working_text(*working);
     return Done();
 }
 

@@ -10,7 +10,7 @@ namespace ledgefall {
 
 /// One option of the command line, to be done in its turn.
 struct Step {
-    enum class Do : std::uint8_t { hold, rows, column, value, table, check, save };
+    enum class Do : std::uint8_t { hold, rows, column, value, table, check, working, save };
     Do what = Do::value;
     std::string text;
 };
@@ -32,6 +32,7 @@ class Calculator {
     Result<Done> print_value(const std::string& formula);
     Result<Done> print_table(const std::string& name);
     Result<Done> print_checks();
+    Result<Done> print_working(const std::string& place);
     Result<Done> find_faults(const Table& table);
     const Table* own_table() const;
     const Results& results();

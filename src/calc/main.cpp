@@ -24,6 +24,7 @@ constexpr Described options[] = {
     {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
     {"--value", Step::Do::value, "Print the value of a formula: 'mean(z)'"},
     {"--table", Step::Do::table, "Print a table as delimited text"},
+    {"--working", Step::Do::working, "Print how a value comes about: 'Pebbles.dev[3]', 'ledge.q'"},
     {"--save", Step::Do::save, "Write the study to a file"},
 };
 

@@ -1,61 +1,12 @@
 // Binding operators: which operation an operator is between operands of their kinds.
 
 #include "core/engine/binder.h"
+#include "core/formula/print.h"
 
 #include <algorithm>
 
 namespace ledgefall {
 namespace {
-
-std::string_view sign_of(Operator op) {
-    switch (op) {
-    case Operator::logical_or:
-        return "or";
-    case Operator::logical_and:
-        return "and";
-    case Operator::logical_not:
-        return "not";
-    case Operator::equal:
-        return "=";
-    case Operator::not_equal:
-        return "≠";
-    case Operator::less:
-        return "<";
-    case Operator::less_equal:
-        return "≤";
-    case Operator::greater:
-        return ">";
-    case Operator::greater_equal:
-        return "≥";
-    case Operator::approximately:
-        return "≈";
-    case Operator::in:
-        return "in";
-    case Operator::add:
-        return "+";
-    case Operator::subtract:
-        return "−";
-    case Operator::multiply:
-        return "×";
-    case Operator::divide:
-        return "/";
-    case Operator::modulo:
-        return "mod";
-    case Operator::negate:
-        return "−";
-    case Operator::power:
-        return "^";
-    case Operator::percent:
-        return "%";
-    case Operator::factorial:
-        return "!";
-    case Operator::degree:
-        return "°";
-    case Operator::root:
-        return "√";
-    }
-    return "?";
-}
 
 std::string_view domain_of(Operator op) {
     switch (op) {

@@ -1,0 +1,491 @@
+#include "core/engine/working.h"
+
+#include "core/engine/catalogue.h"
+#include "core/engine/evaluator.h"
+#include "core/engine/explain.h"
+#include "core/engine/sequence.h"
+#include "core/engine/written_out.h"
+#include "core/formula/print.h"
+
+#include <algorithm>
+#include <charconv>
+#include <cmath>
+#include <cstdio>
+#include <unordered_map>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_parts = 12; ///< measures that one working explains
+constexpr int deepest = 3;             ///< measures within measures
+
+/// A value as it stands in a working: numbers on the way with twelve figures, so that a line can be read.
+InPlace shown(const Value& value) {
+    if (value.is_fault()) {
+        return {"(fault)", true};
+    }
+    if (value.is_missing()) {
+        return {"missing", true};
+    }
+    if (value.kind() == Kind::text) {
+        return {"\"" + write_cell(value) + "\"", true};
+    }
+    if (value.kind() != Kind::number) {
+        return {write_cell(value), true};
+    }
+    char text[40];
+    std::snprintf(text, sizeof text, "%.12g", value.number());
+    std::string number = text;
+    if (number.starts_with('-')) {
+        return {"−" + number.substr(1), false};
+    }
+    return {number, number.find('e') == std::string::npos};
+}
+
+std::string full(const Value& value) {
+    if (!value.plain()) {
+        return shown(value).text;
+    }
+    std::string text = write_cell(value);
+    if (value.kind() == Kind::number && text.starts_with('-')) {
+        text.replace(0, 1, "−");
+    }
+    return text;
+}
+
+bool is_measure(const Node& node) {
+    const Function* function = node.type == NodeType::call && node.owner.empty() ? find_function(node.text) : nullptr;
+    return function != nullptr && function->is_measure();
+}
+
+/// Makes the working of one formula at one place.
+class Worker {
+  public:
+    Worker(const Study& study, const Results& results, const Table* own, std::size_t row, const ColumnDefinition* each,
+           Id itself)
+        : study_(study)
+        , results_(results)
+        , own_(own)
+        , row_(row)
+        , each_(each)
+        , itself_(itself)
+        , evaluator_(study, results, own, row, each, itself) {}
+
+    void work(const Node& tree, Working& working, int depth) {
+        values_.clear();
+        find_values(tree);
+        std::string last = print(tree, Signs::print);
+        working.lines.push_back(last);
+        const std::size_t highest = height(tree);
+        for (std::size_t step = 0; step <= highest; ++step) {
+            const bool ends = step == highest;
+            std::string line = ends ? full(working.result) : line_of(tree, step);
+            const bool early = !ends && (line == full(working.result) || line == shown(working.result).text);
+            if (line != last && !early) {
+                working.lines.push_back(line);
+                last = std::move(line);
+            }
+        }
+        add_parts(tree, working, depth);
+    }
+
+  private:
+    struct Known {
+        Value value;
+        std::size_t height = 0;
+    };
+
+    /// Whether a node is seen as one thing with a value of its own: a name, a cell, a measure.
+    bool is_leaf(const Node& node) const {
+        switch (node.type) {
+        case NodeType::name:
+            return !gives_nothing(node);
+        case NodeType::word:
+        case NodeType::index:
+            return true;
+        case NodeType::call:
+            return is_measure(node) || node.text == "draw" || node.text == "today" || node.text == "P";
+        default:
+            return false;
+        }
+    }
+
+    /// π and e stay letters until they are worked with.
+    bool gives_nothing(const Node& node) const { return !look_up(study_, own_, node.owner, node.text).found(); }
+
+    static bool is_written(const Node& node) { return node.type == NodeType::number || node.type == NodeType::text; }
+
+    void find_values(const Node& node) {
+        if (is_written(node) || node.type == NodeType::list || node.type == NodeType::range) {
+            for (const NodePtr& kid : node.kids) {
+                if (kid) {
+                    find_values(*kid);
+                }
+            }
+            return;
+        }
+        values_[&node] = {evaluator_.value(node), 0};
+        if (is_leaf(node)) {
+            return;
+        }
+        std::size_t highest = 0;
+        for (const NodePtr& kid : node.kids) {
+            if (kid) {
+                find_values(*kid);
+                highest = std::max(highest, height(*kid));
+            }
+        }
+        values_[&node].height = highest + 1;
+    }
+
+    std::size_t height(const Node& node) const {
+        const auto known = values_.find(&node);
+        if (known != values_.end()) {
+            return known->second.height;
+        }
+        std::size_t highest = 0;
+        for (const NodePtr& kid : node.kids) {
+            highest = std::max(highest, kid ? height(*kid) : 0);
+        }
+        return highest;
+    }
+
+    /// The formula with everything of up to this height worked out. Of a choice whose condition is known only the
+    /// branch that is taken stays.
+    std::string line_of(const Node& tree, std::size_t step) const {
+        const Instead instead = [&](const Node& node, InPlace& place) {
+            const auto known = values_.find(&node);
+            if (known == values_.end()) {
+                return false;
+            }
+            const bool decided = node.type == NodeType::choice && height(node.kid(0)) < step;
+            const bool plain = decided && values_.at(&node.kid(0)).value.plain();
+            if (known->second.height <= step || (decided && !plain)) {
+                place = shown(known->second.value);
+                return true;
+            }
+            if (decided) {
+                place.text = line_of(node.kid(values_.at(&node.kid(0)).value.yes() ? 1 : 2), step);
+                place.single = false;
+            }
+            return decided;
+        };
+        return print(tree, Signs::print, instead);
+    }
+
+    void add_parts(const Node& node, Working& working, int depth) {
+        if (depth >= deepest || working.parts.size() >= most_parts) {
+            return;
+        }
+        if (is_measure(node)) {
+            const std::string what = print(node, Signs::print);
+            const bool known = std::any_of(working.parts.begin(), working.parts.end(),
+                                           [&what](const Working& part) { return part.what == what; });
+            if (!known) {
+                working.parts.push_back(measure(node, what, depth + 1));
+            }
+            return;
+        }
+        for (const NodePtr& kid : node.kids) {
+            if (kid) {
+                add_parts(*kid, working, depth);
+            }
+        }
+    }
+
+    /// A measure by what it comes to in simpler ones; sums and counts by their values.
+    Working measure(const Node& node, const std::string& what, int depth) {
+        Working part;
+        part.what = what;
+        part.result = evaluator_.value(node);
+        const Function& function = *find_function(node.text);
+        if (const NodePtr written = written_out(node, function)) {
+            const Value same = evaluator_.value(*written);
+            const double a = part.result.number();
+            const double b = same.number();
+            // Where gaps make the two part ways, what is written out would mislead.
+            if (part.result.plain() && same.plain() &&
+                std::fabs(a - b) <= 1e-9 * std::max(std::fabs(a), std::fabs(b))) {
+                Worker(study_, results_, own_, row_, each_, itself_).work(*written, part, depth);
+                return part;
+            }
+        }
+        if (function.name == "sum" || function.name == "product" || function.name == "count") {
+            add_terms(node, function, part);
+        }
+        part.lines.push_back(full(part.result));
+        return part;
+    }
+
+    /// The values that a sum adds up, the first and the last of many.
+    void add_terms(const Node& node, const Function& function, Working& part) const {
+        const bool of_rows = own_ != nullptr && node.kids.size() == 1 && node.kid(0).type != NodeType::bound;
+        if (!of_rows || function.name == "count" || !part.result.plain()) {
+            return;
+        }
+        const bool conditional = node.kid(0).type == NodeType::where;
+        const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
+        std::vector<std::string> terms;
+        for (std::size_t row = 1; !conditional && row <= evaluator_.rows(own_->id) && terms.size() < 5; ++row) {
+            const Value term = evaluator_.at(row).value(value); // its names are that row's cells
+            if (term.is_fault()) {
+                return; // what is summed is not of this table's rows
+            }
+            if (term.plain()) {
+                const InPlace one = shown(term);
+                terms.push_back(one.single ? one.text : "(" + one.text + ")");
+            }
+        }
+        const bool more = terms.size() > 4;
+        const std::string sign = function.name == "sum" ? " + " : " × ";
+        std::string line;
+        for (std::size_t at = 0; at < std::min<std::size_t>(terms.size(), 4); ++at) {
+            line += (at == 0 ? "" : sign) + terms[at];
+        }
+        if (terms.size() > 1) {
+            part.lines.push_back(line + (more ? sign + "…" : ""));
+        }
+    }
+
+    const Study& study_;
+    const Results& results_;
+    const Table* own_;
+    std::size_t row_;
+    const ColumnDefinition* each_;
+    Id itself_;
+    Evaluator evaluator_;
+    std::unordered_map<const Node*, Known> values_;
+};
+
+const FootLine* foot_with(const Study& study, const std::string& line, const Table*& table) {
+    for (const auto& one : study.tables) {
+        for (const auto& foot : one->foot) {
+            if (foot->id.str() == line) {
+                table = &*one;
+                return &*foot;
+            }
+        }
+    }
+    return nullptr;
+}
+
+struct Found {
+    const Table* table = nullptr;
+    const ColumnDefinition* column = nullptr;
+    const HeldValue* held = nullptr;
+    const Formula* formula = nullptr; ///< of a foot line or a check
+    std::string name;
+};
+
+Found find(const Study& study, Id id) {
+    Found found;
+    const auto look = [&](const std::vector<Shared<HeldValue>>& ledge, const Table* table) {
+        for (const auto& held : ledge) {
+            if (held->id == id) {
+                found = {table, nullptr, &*held, nullptr, held->name};
+            }
+        }
+    };
+    look(study.ledge, nullptr);
+    for (const auto& table : study.tables) {
+        look(table->ledge, &*table);
+        if (const ColumnDefinition* column = table->column(id)) {
+            found = {&*table, column, nullptr, nullptr, column->name};
+        }
+    }
+    const std::string& text = id.str();
+    const std::size_t bar = text.find('/');
+    if (bar != std::string::npos) {
+        const Table* table = nullptr;
+        if (const FootLine* line = foot_with(study, text.substr(0, bar), table)) {
+            found = {table, table->column(Id(text.substr(bar + 1))), nullptr, &line->formula, line->label};
+        }
+    }
+    for (const auto& check : study.checks) {
+        if (check->id == id) {
+            found = {check->table.empty() ? nullptr : study.table(check->table), nullptr, nullptr, &check->condition,
+                     check->label};
+        }
+    }
+    return found;
+}
+
+/// The piece of a column's formulas that covers the row (from 1), and the place in it.
+const Piece* piece_at(const Found& found, std::size_t row, std::size_t rows, std::size_t& place) {
+    for (const Piece& piece : found.column->pieces) {
+        PlannedPiece planned;
+        planned.from = piece.from;
+        planned.to = piece.to;
+        const Reach reach = reach_of(planned, *found.table, rows);
+        if (row > reach.from && row <= reach.to) {
+            place = row - reach.from;
+            return &piece;
+        }
+    }
+    return nullptr;
+}
+
+/// The earlier rows of its own table that a formula needs, as notes.
+void note_earlier_rows(const Node& node, const Found& found, const Results& results, std::size_t row,
+                       std::vector<Sentence>& notes) {
+    const bool earlier = node.type == NodeType::index && node.kid(0).type == NodeType::name &&
+                         node.kid(1).type == NodeType::binary && node.kid(1).op == Operator::subtract &&
+                         node.kid(1).kid(1).type == NodeType::number;
+    if (earlier) {
+        const auto steps = static_cast<std::size_t>(node.kid(1).kid(1).number);
+        const ColumnDefinition* column = found.table->column_named(node.kid(0).text);
+        if (column != nullptr && steps < row) {
+            const std::string at = std::to_string(row - steps);
+            notes.push_back({"%1[%2] is %3", {column->name, at, full(results.cell(column->id, row - steps - 1))}});
+        }
+    }
+    for (const NodePtr& kid : node.kids) {
+        if (kid) {
+            note_earlier_rows(*kid, found, results, row, notes);
+        }
+    }
+}
+
+Result<Working> cell_working(const Study& study, const Results& results, const Found& found, std::size_t row) {
+    const std::size_t rows = results.rows(found.table->id);
+    if (row < 1 || row > rows) {
+        return Sentence{"%1 has the rows 1 to %2: there is no row %3.",
+                        {found.table->name, std::to_string(rows), std::to_string(row)}};
+    }
+    Working working;
+    working.what = found.name + "[" + std::to_string(row) + "]";
+    working.result = results.cell(found.column->id, row - 1);
+    if (!found.column->worked()) {
+        working.notes.push_back({"given: it was typed or imported", {}});
+        working.lines.push_back(full(working.result));
+        return working;
+    }
+    const std::uint64_t row_id =
+        found.table->axis.source == RowSource::typed ? found.table->axis.ids.id_at(row - 1) : row;
+    if (found.column->overrides->contains(row_id)) {
+        working.notes.push_back({"typed over the formula %1", {found.column->pieces.front().formula.text()}});
+        working.lines.push_back(full(working.result));
+        return working;
+    }
+    std::size_t place = 0;
+    const Piece* piece = piece_at(found, row, rows, place);
+    if (piece == nullptr) {
+        working.notes.push_back({"no formula reaches this row", {}});
+        working.lines.push_back(full(working.result));
+        return working;
+    }
+    if (!piece->formula.tree()) {
+        working.notes.push_back(piece->formula.mistake()->what);
+        return working;
+    }
+    const Node* tree = piece->formula.tree().get();
+    if (tree->type == NodeType::recurrence) {
+        const std::size_t firsts = tree->kids.size() - 1;
+        working.notes.push_back(place <= firsts ? Sentence{"a first value", {}}
+                                                : Sentence{"worked out from earlier rows", {}});
+        tree = place <= firsts ? &tree->kid(place - 1) : tree->kids.back().get();
+    }
+    note_earlier_rows(*tree, found, results, row, working.notes);
+    Worker(study, results, found.table, row, nullptr, found.column->id).work(*tree, working, 0);
+    return working;
+}
+
+} // namespace
+
+Result<Working> working_of(const Study& study, const Results& results, Id definition, std::size_t row) {
+    const Found found = find(study, definition);
+    if (found.column != nullptr && found.formula == nullptr) {
+        Result<Working> working = cell_working(study, results, found, row);
+        if (working && working->result.is_fault()) {
+            (*working).notes.push_back(explain(study, working->result.fault()));
+        }
+        return working;
+    }
+    if (found.held == nullptr && found.formula == nullptr) {
+        return Sentence{"There is nothing of this name to show the working of.", {}};
+    }
+    Working working;
+    working.what = found.name;
+    working.result = results.single(definition);
+    const Formula& formula = found.held != nullptr ? found.held->formula : *found.formula;
+    if (found.held != nullptr && found.held->is_function()) {
+        return Sentence{"%1 is a function: its working is that of the cells which call it.", {found.name}};
+    }
+    if (formula.empty()) {
+        working.notes.push_back({"given: it was typed", {}});
+        working.lines.push_back(full(working.result));
+    } else if (!formula.tree()) {
+        working.notes.push_back(formula.mistake()->what);
+    } else {
+        const ColumnDefinition* each = found.formula != nullptr ? found.column : nullptr;
+        Worker(study, results, found.table, 0, each, definition).work(*formula.tree(), working, 0);
+    }
+    if (working.result.is_fault()) {
+        working.notes.push_back(explain(study, working.result.fault()));
+    }
+    return working;
+}
+
+Result<WorkingPlace> place_of_working(const Study& study, const std::string& text) {
+    for (const auto& table : study.tables) {
+        for (const auto& line : table->foot) {
+            for (const Id column : line->columns) {
+                const Id id = foot_value_id(line->id, column);
+                if (called(study, id) == text) {
+                    return WorkingPlace{id, 0};
+                }
+            }
+        }
+    }
+    for (const auto& check : study.checks) {
+        if (check->label == text) {
+            return WorkingPlace{check->id, 0};
+        }
+    }
+    const Formula place(text);
+    const Sentence form{"Write a cell as Table.column[row], and a held value by its name: %1 is neither.", {text}};
+    if (!place.tree()) {
+        return form;
+    }
+    const Node& tree = *place.tree();
+    const bool indexed = tree.type == NodeType::index && tree.kids.size() == 2 && tree.kid(1).type == NodeType::number;
+    const Node& name = indexed ? tree.kid(0) : tree;
+    if (name.type != NodeType::name) {
+        return form;
+    }
+    const Table* first = study.tables.empty() ? nullptr : &*study.tables.front();
+    const Binding binding = look_up(study, first, name.owner, name.text);
+    if (!binding.found() || binding.group != nullptr || (binding.column != nullptr) != indexed) {
+        return form;
+    }
+    return WorkingPlace{binding.id(), indexed ? static_cast<std::size_t>(std::max(tree.kid(1).number, 0.0)) : 0};
+}
+
+namespace {
+
+void write(const Working& working, const std::string& indent, std::string& out) {
+    for (const Sentence& note : working.notes) {
+        out += indent + "(" + note.text() + ")\n";
+    }
+    for (std::size_t at = 0; at < working.lines.size(); ++at) {
+        // Further steps stand below the first, their equals signs one below the other.
+        std::size_t width = 0;
+        for (const char c : working.what) {
+            width += (static_cast<unsigned char>(c) & 0xC0U) != 0x80U ? 1 : 0;
+        }
+        out += indent + (at == 0 ? working.what : std::string(width, ' ')) + " = " + working.lines[at] + "\n";
+    }
+    for (const Working& part : working.parts) {
+        write(part, indent + "    ", out);
+    }
+}
+
+} // namespace
+
+std::string working_text(const Working& working) {
+    std::string out;
+    write(working, "", out);
+    return out;
+}
+
+} // namespace ledgefall
