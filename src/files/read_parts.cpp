@@ -1,5 +1,6 @@
 // Reading the parts of a study.
 
+#include "core/formula/names.h"
 #include "files/study_fields.h"
 #include "files/study_reader.h"
 
@@ -27,7 +28,14 @@ HeldValue StudyReader::held(const Json& json, const Place& place) {
     held.unit = text(json, "unit", place);
     held.note = text(json, "note", place);
     held.formula = Formula(text(json, "formula", place));
-    held.parameters = texts(json, "parameters", place, "the names that a function is taken of");
+    if (!held.formula.empty()) {
+        held.parameters = texts(json, "parameters", place, "the names that a function is taken of");
+    }
+    for (std::size_t at = 0; at < held.parameters.size(); ++at) {
+        if (!is_name(held.parameters[at])) {
+            wrong(place.field("parameters").item(at), "a name of letters, digits and _");
+        }
+    }
     held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
     held.format = format(json, place);
     held.kept = kept(json, fields::held);
