@@ -265,6 +265,18 @@ class TestLanguage : public QObject {
         QCOMPARE(bench.results->rows(bench.table), std::size_t{8});
     }
 
+    void a_stop_may_use_the_tables_own_held_values() {
+        Bench bench;
+        bench.rows("1000").work("t = row / 4");
+        bench.take(hold(bench.study, bench.table, "w = 2")).take(hold(bench.study, bench.table, "turn = 6 / w"));
+        bench.take(stop_rows(bench.study, bench.table, "t >= turn"));
+        QCOMPARE(bench.results->rows(bench.table), std::size_t{12});
+        QCOMPARE(bench.number("rows"), 12.0);
+        bench.take(hold(bench.study, bench.table, "turn = max(t)")); // which needs the row on which it stops
+        QVERIFY(bench.number("w") == 2 && bench.value("turn").is_fault());
+        QCOMPARE(bench.results->rows(bench.table), std::size_t{0});
+    }
+
     void what_a_stop_must_not_use() {
         Bench bench;
         bench.rows("10").work("x = row").work("part = x / sum(x)").work("left = rows - row");

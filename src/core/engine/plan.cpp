@@ -134,7 +134,10 @@ class Planner {
             const std::size_t count = definition.links.size();
             for (std::size_t link = 0; link < count; ++link) { // a column of counted rows brings their number with it
                 const PlannedDefinition* target = plan_.find(definition.links[link].target);
-                if (target != nullptr && target->table != nullptr) {
+                const bool of_rows = target != nullptr && target->table != nullptr &&
+                                     (target->what == PlannedDefinition::What::column ||
+                                      target->what == PlannedDefinition::What::row_count);
+                if (of_rows) {
                     need_rows_of(definition, *target->table);
                 }
             }

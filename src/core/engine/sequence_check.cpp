@@ -234,6 +234,13 @@ Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members)
             checked_group(plan, needs, std::move(ring));
         }
     }
+    const bool held_too = std::any_of(members.begin(), members.end(), [&plan](std::size_t member) {
+        const auto what = plan.definitions[member].what;
+        return what != PlannedDefinition::What::column && what != PlannedDefinition::What::until;
+    });
+    if (held_too) { // a ring through the ledge, which has its faults by now
+        return {std::move(members), false, 0};
+    }
     return SequenceCheck(plan, std::move(members)).run_stopping();
 }
 

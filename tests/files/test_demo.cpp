@@ -1,0 +1,128 @@
+// The demo studies: each reads, is written back as it is, has no fault in it, and holds its checks; and their figures
+// are those that NumPy, SciPy and loops by hand give for the same data.
+
+#include "core/engine/explain.h"
+#include "core/engine/plan.h"
+#include "core/engine/results.h"
+#include "files/atomic_file.h"
+#include "files/study_json.h"
+
+#include <QDir>
+#include <QtTest>
+
+using namespace ledgefall;
+
+namespace {
+
+struct Expected {
+    const char* study;
+    const char* table;
+    const char* formula;
+    double value;
+};
+
+constexpr Expected expected[] = {
+    {"frequency", "Classes", "f[4]", 11.0},
+    {"frequency", "Classes", "cum[last]", 60.0},
+    {"frequency", "Classes", "grouped_mean", 52.916666666666664},
+    {"frequency", "Classes", "true_mean", 52.641666666666666},
+    {"temperatures", "Temperatures", "sd_beck", 1.1292319669425033},
+    {"temperatures", "Ordered", "q1_beck", 9.55},
+    {"temperatures", "Ordered", "median_beck", 10.399999999999999},
+    {"temperatures", "Temperatures", "sd_feeder", 0.7536358755838478},
+    {"temperatures", "Ordered", "q1_feeder", 7.825},
+    {"temperatures", "Ordered", "median_feeder", 8.4},
+    {"temperatures", "Temperatures", "sd_outflow", 1.3454849201420545},
+    {"temperatures", "Ordered", "q1_outflow", 10.675},
+    {"temperatures", "Ordered", "median_outflow", 11.75},
+    {"germination", "Chances", "chance[5]", 0.23669235431027727},
+    {"germination", "Chances", "spread", 1.6522711641858305},
+    {"diversity", "Sites", "H_riffle", 1.7375407497718731},
+    {"diversity", "Sites", "U_riffle", 0.8029425442861371},
+    {"diversity", "Sites", "H_pool", 1.638343451957744},
+    {"diversity", "Sites", "U_pool", 0.7695348409634124},
+    {"diversity", "Sites", "H_weir", 1.839319494579258},
+    {"diversity", "Sites", "U_weir", 0.8367325032202662},
+    {"diversity", "Sites", "unlike_riffle_weir", 0.36338028169014086},
+    {"diversity", "Sites", "shared_riffle_weir", 0.875},
+    {"cooling", "Cooling", "rows", 202.0},
+    {"cooling", "Cooling", "temp[last]", 14.4951208520097},
+    {"cooling", "Cooling", "max(abs(error))", 0.20053984469223707},
+    {"cooling", "Puck", "rows", 231.0},
+    {"cooling", "Puck", "max(off)", 0.011073246155474135},
+    {"cooling", "Puck", "x[last]", 0.7997265620598714},
+    {"settling", "Pairs", "pick(v where d = 16 and depth = 50)", 0.17708307692307695},
+    {"settling", "Pairs", "pick(time where d = 16 and depth = 50)", 2823.5335001390044},
+    {"settling", "Pairs", "count(time)", 25.0},
+    {"dates", "Samples", "sum(waited)", 379.0},
+    {"dates", "Samples", "months_between[4]", 1.0},
+    {"dates", "Samples", "months_between[5]", 3.0},
+    {"dates", "Samples", "count(late)", 2.0},
+};
+
+Study demo(const std::string& name) {
+    return *read_study(*read_file(DEMO_FOLDER "/" + name + ".ledgefall"));
+}
+
+} // namespace
+
+class TestDemo : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void every_study_is_sound_data() {
+        QTest::addColumn<QString>("path");
+        const QDir folder(QStringLiteral(DEMO_FOLDER));
+        const QStringList files = folder.entryList({QStringLiteral("*.ledgefall")});
+        QVERIFY(files.size() >= 8);
+        for (const QString& file : files) {
+            QTest::newRow(qPrintable(file)) << folder.filePath(file);
+        }
+    }
+    void every_study_is_sound() {
+        QFETCH(QString, path);
+        const std::string text = *read_file(path.toStdString());
+        const Result<Study> study = read_study(text);
+        QVERIFY2(study, study ? "" : study.refusal().text().c_str());
+        QVERIFY(write_study(*study) == text);
+        const ResultsPtr results = compute(*study);
+        const Plan plan = make_plan(*study);
+        for (const PlannedDefinition& definition : plan.definitions) {
+            const Results::Entry* entry = results->find(definition.id);
+            QVERIFY2(entry == nullptr || entry->faults == 0,
+                     entry == nullptr || entry->faults == 0 ? "" : explain(*study, entry->first_fault).text().c_str());
+        }
+        for (const auto& check : study->checks) {
+            const Value held = results->single(check->id);
+            QVERIFY2(held.plain() && held.yes(), check->label.c_str());
+        }
+    }
+
+    void their_figures_are_those_of_other_libraries_data() {
+        QTest::addColumn<int>("number");
+        for (int at = 0; at < static_cast<int>(std::size(expected)); ++at) {
+            QTest::addRow("%s: %s", expected[at].study, expected[at].formula) << at;
+        }
+    }
+    void their_figures_are_those_of_other_libraries() {
+        QFETCH(int, number);
+        const Expected& wanted = expected[number];
+        Study study = demo(wanted.study);
+        HeldValue asked;
+        asked.id = Id("asked");
+        asked.name = "asked";
+        asked.formula = Formula(wanted.formula);
+        for (auto& table : study.tables) {
+            if (table->name == wanted.table) {
+                table.edit([&asked](Table& copy) { copy.ledge.emplace_back(asked); });
+            }
+        }
+        const Value found = compute(study)->single(asked.id);
+        QVERIFY(found.plain());
+        QVERIFY2(std::fabs(found.number() - wanted.value) <= 1e-11 * std::max(1.0, std::fabs(wanted.value)),
+                 qPrintable(QString::number(found.number(), 'g', 17)));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestDemo)
+#include "test_demo.moc"
