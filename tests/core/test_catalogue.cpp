@@ -72,6 +72,23 @@ class TestCatalogue : public QObject {
         QVERIFY2(near(found, expected, 1e-12), qPrintable(QString::number(found, 'g', 17)));
     }
 
+    void completed_units_between_dates() {
+        const auto date = [](const std::string& day) {
+            return "date(" + day.substr(0, 4) + ", " + day.substr(5, 2) + ", " + day.substr(8, 2) + ")";
+        };
+        const Bench bench;
+        for (const Dates& one : dates) {
+            const std::string there = "(" + date(one.from) + ", " + date(one.to) + ")";
+            const std::string back = "(" + date(one.to) + ", " + date(one.from) + ")";
+            for (const auto& [unit, count] : {std::pair{"years", one.years}, std::pair{"months", one.months},
+                                              std::pair{"weeks", one.weeks}, std::pair{"days", one.days}}) {
+                QCOMPARE(bench.number(unit + there), count);
+                QCOMPARE(bench.number(unit + back), count == 0 ? 0 : -count); // in reverse order
+            }
+            QCOMPARE(bench.number(date(one.to) + " - " + date(one.from)), one.days);
+        }
+    }
+
     void the_ends_of_every_quantile_are_the_extremes() {
         Bench bench;
         bench.numbers("x", pebbles);
