@@ -12,6 +12,9 @@ constexpr qint64 long_running = 250; // milliseconds, after which a newer questi
 
 Computer::Computer(QObject* parent)
     : QObject(parent) {
+    ticking_.setInterval(200);
+    connect(&ticking_, &QTimer::timeout, this, [this] { Q_EMIT progressed(static_cast<qint64>(progress_.cells)); });
+    connect(this, &Computer::busy_changed, &ticking_, [this](bool busy) { busy ? ticking_.start() : ticking_.stop(); });
     thread_ = std::jthread([this](const std::stop_token& ending) { work(ending); });
 }
 
@@ -61,7 +64,8 @@ void Computer::work(const std::stop_token& ending) {
             token = running_.get_token();
             started_at_ = QDateTime::currentMSecsSinceEpoch();
         }
-        const ResultsPtr results = compute(question.study, before, token);
+        progress_.cells = 0;
+        const ResultsPtr results = compute(question.study, before, token, &progress_);
         before = results ? results : before;
         {
             const std::lock_guard lock(mutex_);

@@ -3,6 +3,7 @@
 #include "core/engine/results.h"
 
 #include <QObject>
+#include <QTimer>
 
 #include <condition_variable>
 #include <mutex>
@@ -26,6 +27,7 @@ class Computer : public QObject {
   Q_SIGNALS:
     void finished(const ledgefall::ResultsPtr& results); ///< null where it was stopped; on the interface's thread
     void busy_changed(bool busy);
+    void progressed(qint64 cells); ///< how many cells have been worked out so far, now and then while it takes long
 
   private:
     struct Question {
@@ -39,6 +41,8 @@ class Computer : public QObject {
     std::condition_variable_any waiting_;
     std::optional<Question> next_;
     std::stop_source running_;
+    Progress progress_;
+    QTimer ticking_;
     qint64 started_at_ = 0; ///< of the running one, in milliseconds; 0: none
     quint64 asked_ = 0, answered_ = 0;
     std::jthread thread_;

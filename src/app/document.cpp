@@ -18,6 +18,7 @@ Document::Document(QObject* parent)
         }
     });
     connect(&computer_, &Computer::busy_changed, this, &Document::computing_changed);
+    connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
 }
 
 QString Document::title() const {

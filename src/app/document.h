@@ -47,6 +47,7 @@ class Document : public QObject {
     void results_changed();
     void state_changed(); ///< whether there is something to undo or to save
     void computing_changed(bool computing);
+    void computing_progressed(qint64 cells);
     void refused(const QString& why);
 
   private:

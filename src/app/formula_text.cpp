@@ -63,6 +63,27 @@ QList<QTextLayout::FormatRange> reference_formats(const std::string& formula, co
     return formats;
 }
 
+namespace {
+
+/// Appends a range so that none overlaps another: one that lies within the last divides it.
+void append_apart(QList<QTextLayout::FormatRange>& ranges, const QTextLayout::FormatRange& range) {
+    QTextLayout::FormatRange after{0, 0, {}};
+    if (!ranges.isEmpty()) {
+        QTextLayout::FormatRange& last = ranges.last();
+        const int end = last.start + last.length;
+        after = last;
+        after.start = range.start + range.length;
+        after.length = end - after.start;
+        last.length = std::min(last.length, range.start - last.start);
+    }
+    ranges.append(range);
+    if (after.length > 0) {
+        ranges.append(after);
+    }
+}
+
+} // namespace
+
 ReadableFormula readable(const Formula& formula, const Study& study, const Table* own, const ColumnDefinition* each) {
     ReadableFormula out;
     const std::string& written = formula.text();
@@ -99,7 +120,7 @@ ReadableFormula readable(const Formula& formula, const Study& study, const Table
         range.start = place(mark.span.from);
         range.length = place(mark.span.to) - range.start;
         range.format = format_of(mark.manner);
-        out.formats.append(range);
+        append_apart(out.formats, range);
     }
     return out;
 }

@@ -74,12 +74,12 @@ QString HeldCard::shown_value() const {
 
 QString HeldCard::definition() const {
     const HeldValue* held = value();
-    QString text = QString::fromStdString(held->name);
+    QString text = QString::fromStdString(held->left_side());
     if (!held->unit.empty()) {
         text += QStringLiteral(" [%1]").arg(QString::fromStdString(held->unit));
     }
-    std::string right = held->worked() ? held->formula.text() : write_cell(held->value);
-    if (!held->worked() && held->value.kind() == Kind::text && held->value.plain()) {
+    std::string right = !held->formula.empty() ? held->formula.text() : write_cell(held->value);
+    if (held->formula.empty() && held->value.kind() == Kind::text && held->value.plain()) {
         right = '"' + right + '"';
     }
     return text + QStringLiteral(" = ") + QString::fromStdString(right.empty() ? "missing" : right);
@@ -96,8 +96,10 @@ void HeldCard::refresh() {
         story += QStringLiteral("\n") + QString::fromStdString(held->note);
     }
     setToolTip(story);
-    setAccessibleName(
-        tr("Held value %1, %2").arg(QString::fromStdString(held->name), held->worked() ? tr("worked") : tr("given")));
+    setAccessibleName(tr("Held value %1, %2")
+                          .arg(QString::fromStdString(held->name), held->is_function() ? tr("function")
+                                                                   : held->worked()    ? tr("worked")
+                                                                                       : tr("given")));
     setAccessibleDescription(definition() + QStringLiteral(", ") + shown_value());
     updateGeometry();
     update();
@@ -110,19 +112,20 @@ QSize HeldCard::sizeHint() const {
     }
     const QFontMetrics name(look().text(9.5));
     const QFontMetrics large(look().text(13, true));
-    int width = name.horizontalAdvance(QString::fromStdString(held->name)) + look().px(8) +
+    int width = name.horizontalAdvance(QString::fromStdString(held->left_side())) + look().px(8) +
                 large.horizontalAdvance(shown_value());
-    if (!held->note.empty() && !held->worked()) {
+    const bool formula = !held->formula.empty();
+    if (!held->note.empty() && !formula) {
         width = std::max(
             width, std::min(look().px(170),
                             QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held->note))));
     }
-    if (held->worked()) {
+    if (formula) {
         const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
-        const ReadableFormula formula = readable(held->formula, document_.study(), table);
+        const ReadableFormula written = readable(held->formula, document_.study(), table);
         width = std::max(
             width, std::min(look().px(240),
-                            QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + formula.text)));
+                            QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + written.text)));
     }
     return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
 }
@@ -140,17 +143,18 @@ void HeldCard::paintEvent(QPaintEvent*) {
     QPainterPath card;
     card.moveTo(face.bottomLeft());
     card.lineTo(face.topLeft());
-    card.lineTo(face.right() - (held->worked() ? notch : 0), face.top());
-    card.lineTo(face.right(), face.top() + (held->worked() ? notch : 0));
+    const bool worked = !held->formula.empty();
+    card.lineTo(face.right() - (worked ? notch : 0), face.top());
+    card.lineTo(face.right(), face.top() + (worked ? notch : 0));
     card.lineTo(face.bottomRight());
     card.closeSubpath();
     painter.setPen(QPen(hasFocus() ? in_use.follows : in_use.stone_edge, hasFocus() ? 2 : 1));
-    painter.setBrush(held->worked() ? in_use.paper : in_use.stone_light);
+    painter.setBrush(worked ? in_use.paper : in_use.stone_light);
     painter.drawPath(card);
     const int left = in_use.px(side);
     const QFontMetrics large(in_use.text(13, true));
     const int base = in_use.px(7) + large.ascent();
-    const QString name = QString::fromStdString(held->name);
+    const QString name = QString::fromStdString(held->left_side());
     painter.setFont(in_use.text(9.5));
     painter.setPen(in_use.stays);
     painter.drawText(left, base, name);
@@ -163,7 +167,7 @@ void HeldCard::paintEvent(QPaintEvent*) {
     painter.setFont(in_use.formula(9));
     painter.setPen(in_use.faint_ink);
     const int under = base + in_use.px(17);
-    if (!held->worked()) {
+    if (!worked) {
         const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
         painter.drawText(left, under,
                          QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));

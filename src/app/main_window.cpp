@@ -66,6 +66,8 @@ MainWindow::MainWindow(QWidget* parent)
     connect(&document_, &Document::refused, this, &MainWindow::tell);
     connect(&document_, &Document::computing_changed, this,
             [this](bool busy) { working_->setText(busy ? tr("working out…") : QString()); });
+    connect(&document_, &Document::computing_progressed, this,
+            [this](qint64 cells) { working_->setText(tr("working out… %L1 cells").arg(cells)); });
     refresh();
 }
 

@@ -139,6 +139,16 @@ void MainWindow::build_table_menu() {
             document_.perform(tr("counting rows"), count_rows(document_.study(), table->id, count->toStdString()));
         }
     });
+    table_command(tr("&Stop its rows early…"), {}, [this] {
+        const Table* table = page_->model().table();
+        const auto until = ask_text(
+            this, tr("Stop rows early"),
+            tr("The rows end at the first for which this holds, such as r < 1; leave it empty to run to the end:"),
+            QString::fromStdString(table->axis.until.text()));
+        if (until) {
+            document_.perform(tr("stopping rows"), stop_rows(document_.study(), table->id, until->toStdString()));
+        }
+    });
     table_command(tr("Remove the table"), {}, [this] {
         if (may_remove(this, document_.study(), shown_)) {
             document_.perform(tr("removing a table"), remove_table(document_.study(), shown_, IfUsed::remove_anyway));
@@ -169,6 +179,8 @@ void MainWindow::build_view_and_help() {
     QMenu* work = menuBar()->addMenu(tr("&Work"));
     add(
         work, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
+    add(work, tr("&Draw again"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { document_.perform(tr("drawing again"), draw_again(document_.study())); });
     add(work, tr("&Stop working out"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
     QMenu* view = menuBar()->addMenu(tr("&View"));
     add(view, tr("&Larger"), QKeySequence::ZoomIn, [this] { zoom(1.15); });

@@ -160,6 +160,11 @@ QVariant TableModel::headerData(int section, Qt::Orientation orientation, int ro
         return {};
     }
     if (orientation == Qt::Vertical) {
+        const Table* found = table();
+        if (found != nullptr && found->axis.column && section < table_rows()) { // a class is its row's own name
+            return QString::fromStdString(
+                write_cell((*found->axis.column)->cells->at(static_cast<std::size_t>(section))));
+        }
         return section < table_rows() ? QVariant(section + 1) : QVariant(QStringLiteral("+"));
     }
     const ColumnDefinition* found = column(section);

@@ -2,6 +2,7 @@
 
 #include "app/look.h"
 #include "core/engine/explain.h"
+#include "core/engine/plan.h"
 #include "core/study/edits.h"
 
 #include <QHBoxLayout>
@@ -82,8 +83,9 @@ QString TablePage::state_line() const {
     const Table* table = model_->table();
     QStringList parts;
     const Value count = document_.results().single(table_);
-    if (count.is_fault()) {
-        return Document::translated(explain(document_.study(), count.fault()));
+    const Value until = document_.results().single(until_id(table_));
+    if (count.is_fault() || until.is_fault()) {
+        return Document::translated(explain(document_.study(), (count.is_fault() ? count : until).fault()));
     }
     if (table->axis.source == RowSource::other) {
         return tr("the rows of this table come from a later version and are kept, not shown");
@@ -91,6 +93,12 @@ QString TablePage::state_line() const {
     parts << tr("rows %1").arg(model_->table_rows());
     if (table->axis.source == RowSource::counted) {
         parts << tr("counted, %1").arg(QString::fromStdString(table->axis.count.text()));
+        if (!table->axis.until.empty()) {
+            parts << tr("until %1").arg(QString::fromStdString(table->axis.until.text()));
+        }
+    }
+    if (table->axis.source == RowSource::classes) {
+        parts << tr("classes");
     }
     std::size_t faults = 0;
     for (const auto& column : table->columns) {

@@ -129,7 +129,7 @@ void WritingSlip::look_over() {
                              offset + position_of(formula, site.to));
             } else {
                 sound_ = true;
-                show_warning();
+                show_warning(hint_for(*parsed.definition.formula, document_.study(), table));
                 tried_ = *next;
                 trial_.ask(tried_);
             }
@@ -139,8 +139,14 @@ void WritingSlip::look_over() {
     highlighter_->rehighlight();
 }
 
-/// A formula takes the place of what was typed: that is said before it happens.
-void WritingSlip::show_warning() {
+/// What is allowed and rarely meant; and that a formula takes the place of what was typed, before it happens.
+void WritingSlip::show_warning(const std::optional<Hint>& hint) {
+    if (hint) {
+        message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().stays.name()));
+        message_->setText(Document::translated(hint->what));
+        message_->show();
+        return;
+    }
     const Table* table = document_.study().table(table_);
     const ColumnDefinition* before = table == nullptr ? nullptr : table->column(tried_column_);
     if (before == nullptr || before->worked() || before->cells->empty()) {

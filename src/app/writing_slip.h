@@ -2,6 +2,7 @@
 
 #include "app/computer.h"
 #include "app/document.h"
+#include "core/engine/hints.h"
 
 #include <QFrame>
 #include <QLabel>
@@ -38,7 +39,7 @@ class WritingSlip : public QFrame {
     void look_over(); ///< after every change of the text
     void fill();
     void leave();
-    void show_warning();
+    void show_warning(const std::optional<Hint>& hint);
     void show_mistake(const Sentence& what, int from, int to);
     void show_preview(const ResultsPtr& results);
     Result<Study> written(Id* column) const;

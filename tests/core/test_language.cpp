@@ -1,6 +1,7 @@
 // The language beyond single tables of numbers: distributions, classes, groups, held functions, early stops, draws.
 
 #include "core/engine/explain.h"
+#include "core/engine/hints.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -339,6 +340,20 @@ class TestLanguage : public QObject {
         QCOMPARE(write_cell(bench.value("today()")), std::string("2026-05-27"));
         bench.study.settings.as_of.reset();
         QVERIFY(bench.number("days(date(2026, 1, 1), today())") > 0);
+    }
+
+    void a_step_within_a_measure_carries_a_hint() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 4});
+        const auto hinted = [&](const char* text) {
+            return hint_for(*parse_formula(text).tree, bench.study, bench.study.table(bench.table)).has_value();
+        };
+        QVERIFY(hinted("mean(abs(x - x[i-1]))"));
+        QVERIFY(hinted("sum(x[i+1] / x)"));
+        QVERIFY(!hinted("mean(x - x[1])"));
+        QVERIFY(!hinted("count(x < x[i])"));
+        QVERIFY(!hinted("abs(x - x[i-1])"));
+        QVERIFY(!hinted("x - x[i-1] + mean(x)"));
     }
 
     void settings_are_followed() {

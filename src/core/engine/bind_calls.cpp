@@ -17,14 +17,10 @@ constexpr std::size_t most_calls = 5000; ///< of held functions in one formula, 
 /// The formula of a held function in place of its call, with what it is called with for its parameters. Names in it are
 /// read where it stands, on the ledge, not where it is called.
 TermPtr Binder::held_function(const Node& node, const HeldValue& function) {
-    std::string written = function.name + "(";
-    for (std::size_t at = 0; at < function.parameters.size(); ++at) {
-        written += (at == 0 ? "" : ", ") + function.parameters[at];
-    }
     if (node.kids.size() != function.parameters.size()) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 is written %2, and the number of arguments here is %3.",
-                     {function.name, written + ")", std::to_string(node.kids.size())}});
+                     {function.name, function.left_side(), std::to_string(node.kids.size())}});
     }
     if (std::find(calling_.begin(), calling_.end(), &function) != calling_.end()) {
         return fail(Cause::ring, node.span, {"%1 calls itself: a held function must not.", {function.name}});

@@ -25,12 +25,18 @@ class Marker {
         case NodeType::word:
             if (node.text == "each" && each_ != nullptr) {
                 marks.push_back({node.span, over == nullptr ? Manner::follows : Manner::stays, each_->id});
+            } else if ((node.text == "row" || node.text == "rows") && own_ != nullptr) {
+                const bool follows = node.text == "row" && (over == nullptr || !(over->id == own_->id));
+                marks.push_back({node.span, follows ? Manner::follows : Manner::stays, Id()});
             }
             break;
         case NodeType::index:
             indexed(node, over);
             break;
         case NodeType::call: {
+            if (const HeldValue* function = called_function(study_, own_, node.owner, node.text)) {
+                marks.push_back({{node.span.from, node.name_span.to}, Manner::stays, function->id});
+            }
             const Table* inside = is_measure(node) ? table_over(node) : over;
             for (const NodePtr& kid : node.kids) {
                 visit(*kid, inside);
@@ -49,10 +55,10 @@ class Marker {
   private:
     static bool is_measure(const Node& call) {
         const Function* function = find_function(call.text);
-        return function != nullptr && function->is_measure();
+        return function != nullptr && function->is_measure() && call.owner.empty();
     }
 
-    Binding bound(const Node& name) const { return look_up(study_, own_, name.owner, name.text); }
+    Binding bound(const Node& name) const { return meaning_of(study_, own_, name); }
 
     void reference(const Node& name, Span span, const Table* over, const Node* place) {
         const Binding binding = bound(name);
@@ -87,7 +93,7 @@ class Marker {
             return place.text == "i" || place.text == "row";
         }
         if (place.type == NodeType::name) {
-            return bound(place).column != nullptr;
+            return bound(place).column != nullptr; // its own row says which
         }
         return std::any_of(place.kids.begin(), place.kids.end(),
                            [this](const NodePtr& kid) { return kid && follows(*kid); });
@@ -98,7 +104,8 @@ class Marker {
         const Table* found = own_;
         for_each_name(call, [&](const Node& name) {
             const Binding binding = bound(name);
-            if (binding.column != nullptr && (own_ == nullptr || !(binding.table->id == own_->id))) {
+            const bool of_rows = binding.column != nullptr || binding.group != nullptr;
+            if (of_rows && (own_ == nullptr || !(binding.table->id == own_->id))) {
                 found = binding.table;
             }
         });

@@ -20,6 +20,14 @@ Formula::Formula(std::string text)
     : text_(std::move(text))
     , parsed_(parse_formula(text_)) {}
 
+std::string HeldValue::left_side() const {
+    std::string out = name;
+    for (std::size_t at = 0; at < parameters.size(); ++at) {
+        out += (at == 0 ? "(" : ", ") + parameters[at];
+    }
+    return is_function() ? out + ")" : out;
+}
+
 bool FootLine::takes(Id column) const {
     return std::find(columns.begin(), columns.end(), column) != columns.end();
 }

@@ -77,6 +77,7 @@ struct HeldValue {
 
     bool is_function() const { return !parameters.empty(); }
     bool worked() const { return !formula.empty() && !is_function(); }
+    std::string left_side() const; ///< `n`, or of a function `force(r)`
     friend bool operator==(const HeldValue&, const HeldValue&) = default;
 };
 
