@@ -11,6 +11,22 @@ namespace {
 constexpr double no_number = std::numeric_limits<double>::quiet_NaN();
 constexpr std::int64_t furthest = 4096; ///< how far from its row a load may reach
 
+/// Copies plain cells from `row` on; what is none, or beyond the end, is left as it is.
+void copy_cells(const Column& from, std::size_t row, double* to, std::size_t count) {
+    const std::size_t end = std::min(row + count, from.size());
+    while (row < end) {
+        const Column::Chunk& chunk = from.chunk(row / Column::chunk_rows);
+        const std::size_t in = row % Column::chunk_rows;
+        const std::size_t here = std::min(end - row, Column::chunk_rows - in);
+        for (std::size_t at = 0; at < here; ++at) {
+            const bool plain = chunk.states.empty() || chunk.states[in + at] == State::plain;
+            to[at] = plain ? chunk.slots[in + at] : to[at];
+        }
+        row += here;
+        to += here;
+    }
+}
+
 } // namespace
 
 std::optional<RowSteps> RowSteps::of(const std::vector<Source>& sources, const Environment& environment) {
@@ -22,6 +38,7 @@ std::optional<RowSteps> RowSteps::of(const std::vector<Source>& sources, const E
         }
     }
     made.read_before_written();
+    made.leave_out_covered_checks();
     made.steps_.push_back({Code::end, 0, {}, nullptr});
     std::sort(made.checked_.begin(), made.checked_.end());
     made.checked_.erase(std::unique(made.checked_.begin(), made.checked_.end()), made.checked_.end());
@@ -124,6 +141,14 @@ bool RowSteps::add(const Source& source, const std::vector<Source>& sources, con
                 return false; // a gap or a fault that stands for every row
             }
         }
+        const auto same = std::find_if(steps_.begin(), steps_.end(), [&step](const Step& known) {
+            return known.code == step.code && known.from == step.from && known.call == step.call;
+        });
+        if (same != steps_.end()) { // what has been worked out for another column need not be again
+            place[instruction.to] = same->to;
+            registers_[to] = 0;
+            continue;
+        }
         steps_.push_back(step);
     }
     const Operand output = program.outputs.front();
@@ -198,12 +223,14 @@ void RowSteps::join_products(std::size_t from) {
             return count + static_cast<std::size_t>(std::count(outputs_.begin(), outputs_.end(), place));
         };
         const bool second = sum.from[1] == product.to;
-        const bool fits = product.code == Code::multiply && sum.code == Code::add && !checked &&
-                          (second || sum.from[0] == product.to) && uses(product.to) == 1;
+        const bool is_product = product.code == Code::multiply || product.code == Code::square;
+        const bool fits = is_product && sum.code == Code::add && !checked && (second || sum.from[0] == product.to) &&
+                          uses(product.to) == 1;
         if (fits) {
             sum = {Code::add_product,
                    sum.to,
-                   {second ? sum.from[0] : sum.from[1], product.from[0], product.from[1]},
+                   {second ? sum.from[0] : sum.from[1], product.from[0],
+                    product.from[product.code == Code::square ? 0 : 1]},
                    nullptr};
             steps_.erase(steps_.begin() + static_cast<std::ptrdiff_t>(at));
         } else {
@@ -216,9 +243,10 @@ void RowSteps::begin(std::size_t first, std::size_t count, const std::vector<dou
     const auto is_read = [this](std::size_t column) {
         return std::any_of(loads_.begin(), loads_.end(), [column](const Load& load) { return load.window == column; });
     };
-    out_.clear();
+    cells_ = cells_of;
+    held_.resize(own_.size() * held_rows);
+    windows_.clear();
     for (std::size_t column = 0; column < own_.size(); ++column) {
-        out_.push_back({outputs_[column], cells_of[column]});
         if (!is_read(column)) {
             continue;
         }
@@ -229,15 +257,12 @@ void RowSteps::begin(std::size_t first, std::size_t count, const std::vector<dou
             std::copy_n(window.cells.data() + before_ + count_ - kept, kept, cells.data() + before_ - kept);
         }
         window.cells = std::move(cells);
-        out_.push_back({outputs_[column], window.cells.data() + before_});
+        windows_.push_back({outputs_[column], window.cells.data() + before_});
     }
     for (Window& window : others_) {
-        window.cells.resize(before_ + count + after_);
-        for (std::size_t at = 0; at < window.cells.size(); ++at) {
-            const bool above = first + at < before_;
-            const Value cell = above ? Value::missing() : window.source->at(first + at - before_);
-            window.cells[at] = cell.plain() ? cell.slot() : no_number;
-        }
+        window.cells.assign(before_ + count + after_, no_number);
+        const std::size_t above = first < before_ ? before_ - first : 0; // rows before the first
+        copy_cells(*window.source, first + above - before_, window.cells.data() + above, window.cells.size() - above);
     }
     for (Load& load : loads_) {
         const Window& window = load.window < own_.size() ? own_[load.window] : others_[load.window - own_.size()];
@@ -247,33 +272,74 @@ void RowSteps::begin(std::size_t first, std::size_t count, const std::vector<dou
     count_ = count;
 }
 
+/// What is not finite need not be looked for where it surely carries on into a later result that is looked at.
+void RowSteps::leave_out_covered_checks() {
+    const auto carries = [](const Step& step, std::uint32_t place) {
+        if (step.code == Code::call) {
+            return false;
+        }
+        const std::size_t count = step.code == Code::add_product                          ? 3
+                                  : step.code == Code::divide                             ? 1
+                                  : step.code >= Code::add && step.code <= Code::multiply ? 2
+                                                                                          : 1;
+        return std::find(step.from.begin(), step.from.begin() + count, place) != step.from.begin() + count;
+    };
+    const std::vector<std::uint32_t> all = checked_;
+    std::erase_if(checked_, [&](std::uint32_t place) {
+        const auto written =
+            std::find_if(steps_.begin(), steps_.end(), [place](const Step& step) { return step.to == place; });
+        return written != steps_.end() && std::any_of(written + 1, steps_.end(), [&](const Step& step) {
+                   return carries(step, place) && std::find(all.begin(), all.end(), step.to) != all.end();
+               });
+    });
+}
+
 std::size_t RowSteps::run(std::size_t from, std::size_t to, std::optional<std::size_t> until) {
-    double* const registers = registers_.data();
-    const Step* const first_step = steps_.data();
-    for (std::size_t row = from; row < to; ++row) {
-        const std::size_t in_chunk = row - first_;
-        for (const Load& load : loads_) {
-            registers[load.to] = load.cells[in_chunk];
+    std::size_t row = from;
+    bool sound = true;
+    bool stops = false;
+    while (row < to && sound && !stops) { // some rows at a time, which stay near until they are moved to the columns
+        const std::size_t begun = row;
+        const std::size_t end = std::min(to, row + held_rows);
+        while (row < end && sound && !stops) {
+            sound = run_row(row, row - begun);
+            stops = sound && until && registers_[outputs_[*until]] != 0;
+            row += sound ? 1 : 0;
         }
-        for (const std::uint32_t at : row_numbers_) {
-            registers[at] = static_cast<double>(row + 1);
-        }
-        run_steps(first_step, registers);
-        std::uint64_t seen = 0; // its first bit is set as soon as something is not finite: all bits of its exponent are
-        for (const std::uint32_t at : checked_) {
-            seen |= (std::bit_cast<std::uint64_t>(registers[at]) & 0x7FF0000000000000U) + 0x0010000000000000U;
-        }
-        if ((seen >> 63U) != 0) {
-            return row;
-        }
-        for (const Output& output : out_) {
-            output.cells[in_chunk] = registers[output.from];
-        }
-        if (until && registers[outputs_[*until]] != 0) {
-            return row + 1;
+        for (std::size_t column = 0; column < own_.size(); ++column) {
+            std::copy_n(held_.data() + column * held_rows, row - begun, cells_[column] + (begun - first_));
         }
     }
-    return to;
+    return row;
+}
+
+/// Works out one row, the k-th of those that are held; false where it needs care.
+inline bool RowSteps::run_row(std::size_t row, std::size_t k) {
+    double* const registers = registers_.data();
+    const std::size_t in_chunk = row - first_;
+    for (const Load& load : loads_) {
+        registers[load.to] = load.cells[in_chunk];
+    }
+    for (const std::uint32_t at : row_numbers_) {
+        registers[at] = static_cast<double>(row + 1);
+    }
+    run_steps(steps_.data(), registers);
+    std::uint64_t seen = 0; // its first bit is set as soon as something is not finite: all bits of its exponent are
+    for (const std::uint32_t at : checked_) {
+        seen |= (std::bit_cast<std::uint64_t>(registers[at]) & 0x7FF0000000000000U) + 0x0010000000000000U;
+    }
+    if ((seen >> 63U) != 0) {
+        return false;
+    }
+    double* to = held_.data() + k;
+    for (const std::uint32_t output : outputs_) {
+        *to = registers[output];
+        to += held_rows;
+    }
+    for (const Output& output : windows_) {
+        output.cells[in_chunk] = registers[output.from];
+    }
+    return true;
 }
 
 /// One step after the other. Each leads to the next by a jump of its own, which the processor learns to foresee; a loop

@@ -74,6 +74,8 @@ class RowSteps {
                   const Environment& environment, std::uint32_t to);
     void join_products(std::size_t from);
     void read_before_written();
+    void leave_out_covered_checks();
+    bool run_row(std::size_t row, std::size_t k);
     static void run_steps(const Step* step, double* r);
 
     std::vector<Step> steps_;
@@ -87,7 +89,10 @@ class RowSteps {
         std::uint32_t from = 0;
         double* cells = nullptr; ///< where the chunk's first row stands
     };
-    std::vector<Output> out_; ///< where results go: into the columns, and into windows that are read from
+    std::vector<Output> windows_; ///< those of our own that later rows are read from
+    std::vector<double*> cells_;  ///< where the chunk's first row stands in each column
+    static constexpr std::size_t held_rows = 64;
+    std::vector<double> held_; ///< the results of the latest rows, column by column
     std::unordered_map<Id, std::size_t> known_others_;
     std::size_t before_ = 0, after_ = 0; ///< how far the loads reach out of the chunk
     std::size_t first_ = 0, count_ = 0;
