@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <limits>
 
 namespace ledgefall {
@@ -11,6 +12,7 @@ LimitCounts::LimitCounts(std::vector<double> limits)
     std::sort(limits_.begin(), limits_.end());
     limits_.erase(std::unique(limits_.begin(), limits_.end()), limits_.end());
     counts_.assign(2 * limits_.size() + 1, 0);
+    others_ = counts_;
     const std::size_t cells = std::min<std::size_t>(4 * limits_.size() + 1, 1U << 16U);
     from_ = limits_.front();
     const double width = limits_.back() - from_;
@@ -25,6 +27,9 @@ LimitCounts::LimitCounts(std::vector<double> limits)
         }
         starts_[at] = static_cast<std::uint32_t>(next);
     }
+    for (std::size_t at = 1; at < limits_.size(); ++at) {
+        crowded_ = crowded_ || cell(limits_[at - 1]) == cell(limits_[at]);
+    }
     limits_.push_back(std::numeric_limits<double>::infinity());
 }
 
@@ -37,25 +42,46 @@ std::size_t LimitCounts::cell(double value) const {
 void LimitCounts::add(const double* values, std::size_t count) {
     const double* const limits = limits_.data(); // with one above all at their end
     const std::uint32_t* const starts = starts_.data();
-    std::uint64_t* const counts = counts_.data();
+    std::uint64_t* const even = counts_.data(); // two of them, so that equal neighbours need not wait for each other
+    std::uint64_t* const odd = others_.data();
     const double from = from_;
     const double scale = scale_;
     const double last = last_cell_;
-    for (std::size_t at = 0; at < count; ++at) {
-        const double value = values[at];
+    const auto start = [=](double value) {
         const double place = (value - from) * scale;
         const double within = place > 0 ? (place < last ? place : last) : 0.0;
-        std::size_t below = starts[static_cast<std::size_t>(static_cast<std::int64_t>(within))];
-        below += limits[below] < value ? 1 : 0; // mostly all there is to do
-        while (limits[below] < value) {
-            ++below;
+        return starts[static_cast<std::int64_t>(within)];
+    };
+    if (!crowded_) { // a cell has at most one limit, which is all there is to look at
+        const auto piece = [=](double value) {
+            const std::size_t below = start(value);
+            const double limit = limits[below];
+            return 2 * below + (limit < value ? 2U : 0U) + (limit == value ? 1U : 0U);
+        };
+        std::size_t at = 0;
+        for (; at + 1 < count; at += 2) {
+            const std::size_t first = piece(values[at]);
+            const std::size_t second = piece(values[at + 1]);
+            ++even[first];
+            ++odd[second];
         }
-        ++counts[2 * below + (limits[below] == value ? 1 : 0)];
+        if (at < count) {
+            ++even[piece(values[at])];
+        }
+    } else {
+        for (std::size_t at = 0; at < count; ++at) {
+            std::size_t below = start(values[at]);
+            while (limits[below] < values[at]) {
+                ++below;
+            }
+            ++even[2 * below + (limits[below] == values[at] ? 1 : 0)];
+        }
     }
     all_ += static_cast<double>(count);
 }
 
 void LimitCounts::finish() {
+    std::transform(counts_.begin(), counts_.end(), others_.begin(), counts_.begin(), std::plus<>());
     std::uint64_t seen = 0;
     for (std::size_t at = 0; at + 1 < limits_.size(); ++at) {
         seen += counts_[2 * at];

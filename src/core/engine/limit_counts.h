@@ -27,6 +27,8 @@ class LimitCounts {
     double from_ = 0, scale_ = 0, last_cell_ = 0;
     std::vector<std::uint64_t>
         counts_; ///< at 2k values below the k-th limit and above the one before, at 2k + 1 equal ones
+    std::vector<std::uint64_t> others_; ///< the same of every second value
+    bool crowded_ = false;              ///< whether some cell of the grid has several limits
     std::vector<double> below_, up_to_;
     double all_ = 0;
 };
