@@ -1,6 +1,7 @@
 // From text to tree: precedence, forms, positions, refusals, bounds.
 
 #include "core/formula/parser.h"
+#include "core/formula/print.h"
 
 #include <QtTest>
 
@@ -8,54 +9,12 @@ using namespace ledgefall;
 
 namespace {
 
-const char* sign(Operator op) {
-    switch (op) {
-    case Operator::logical_or:
-        return "or";
-    case Operator::logical_and:
-        return "and";
-    case Operator::logical_not:
-        return "not";
-    case Operator::equal:
-        return "=";
-    case Operator::not_equal:
-        return "!=";
-    case Operator::less:
-        return "<";
-    case Operator::less_equal:
-        return "<=";
-    case Operator::greater:
-        return ">";
-    case Operator::greater_equal:
-        return ">=";
-    case Operator::approximately:
-        return "~=";
-    case Operator::in:
-        return "in";
-    case Operator::add:
-        return "+";
-    case Operator::subtract:
-        return "-";
-    case Operator::multiply:
-        return "*";
-    case Operator::divide:
-        return "/";
-    case Operator::modulo:
-        return "mod";
-    case Operator::negate:
-        return "neg";
-    case Operator::power:
-        return "^";
-    case Operator::percent:
-        return "%";
-    case Operator::factorial:
-        return "!";
-    case Operator::degree:
-        return "deg";
-    case Operator::root:
-        return "root";
-    }
-    return "?";
+/// As people type it; what stands before or behind its operand by a word, so that it is told from what stands between.
+std::string sign(Operator op) {
+    return op == Operator::negate   ? "neg"
+           : op == Operator::degree ? "deg"
+           : op == Operator::root   ? "root"
+                                    : std::string(sign_of(op, Signs::typed));
 }
 
 /// The tree in prefix form, so that its shape can be written down.

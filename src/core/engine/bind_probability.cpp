@@ -144,17 +144,28 @@ bool Binder::add_keys(const Node& node, std::vector<TermPtr>& arguments) {
     return true;
 }
 
-TermPtr Binder::distribution_call(const Node& node, const Function& function) {
-    if (!check_count(node, function)) {
-        return nullptr;
-    }
+/// A call of a function by its operation, its arguments still to come.
+std::shared_ptr<Term> Binder::begin_operation(const Node& node, const Function& function) const {
     auto made = std::make_shared<Term>();
     made->type = TermType::operate;
+    made->kind = function.operation.result;
     made->span = here(node.span);
     made->operation = function.operation;
     made->operation_name = function.name;
     made->domain = function.domain;
-    if (!add_distribution(node.kid(0), made->kids)) {
+    return made;
+}
+
+TermPtr Binder::end_operation(std::shared_ptr<Term> operation) {
+    for (const TermPtr& kid : operation->kids) {
+        operation->on |= kid->on;
+    }
+    return operation;
+}
+
+TermPtr Binder::distribution_call(const Node& node, const Function& function) {
+    auto made = begin_operation(node, function);
+    if (!check_count(node, function) || !add_distribution(node.kid(0), made->kids)) {
         return nullptr;
     }
     for (std::size_t at = 1; at < node.kids.size(); ++at) {
@@ -169,13 +180,8 @@ TermPtr Binder::distribution_call(const Node& node, const Function& function) {
         }
         made->kids.push_back(std::move(kid));
     }
-    if (function.name == "draw" && !add_keys(node, made->kids)) {
-        return nullptr;
-    }
-    for (const TermPtr& kid : made->kids) {
-        made->on |= kid->on;
-    }
-    return made;
+    const bool drawn = function.name == "draw";
+    return drawn && !add_keys(node, made->kids) ? nullptr : end_operation(std::move(made));
 }
 
 TermPtr Binder::probability(const Node& node) {
@@ -195,22 +201,14 @@ TermPtr Binder::probability(const Node& node) {
             return nullptr;
         }
     }
-    auto made = std::make_shared<Term>();
-    made->type = TermType::operate;
-    made->span = here(node.span);
-    made->operation = function.operation;
-    made->operation_name = function.name;
-    made->domain = function.domain;
+    auto made = begin_operation(node, function);
     made->no_division = "what is known here has the probability 0";
     if (!add_distribution(*event.distribution, made->kids)) {
         return nullptr;
     }
     made->kids.push_back(constant(node, Value::text(Text(event.written))));
     made->kids.insert(made->kids.end(), event.limits.begin(), event.limits.end());
-    for (const TermPtr& kid : made->kids) {
-        made->on |= kid->on;
-    }
-    return made;
+    return end_operation(std::move(made));
 }
 
 bool Binder::add_event(const Node& node, Event& event) {

@@ -327,13 +327,7 @@ TermPtr Binder::plain_call(const Node& node, const Function& function) {
     if (!check_count(node, function)) {
         return nullptr;
     }
-    auto made = std::make_shared<Term>();
-    made->type = TermType::operate;
-    made->kind = function.operation.result;
-    made->span = here(node.span);
-    made->operation = function.operation;
-    made->operation_name = function.name;
-    made->domain = function.domain;
+    auto made = begin_operation(node, function);
     for (std::size_t at = 0; at < node.kids.size(); ++at) {
         TermPtr kid = term(node.kid(at));
         if (!kid) {
@@ -348,7 +342,6 @@ TermPtr Binder::plain_call(const Node& node, const Function& function) {
                         {"%1 takes %2 here, and this is %3.",
                          {std::string(function.name), kind_in_words(wanted[at].kind), kind_in_words(kid->kind)}});
         }
-        made->on |= kid->on;
         made->kids.push_back(std::move(kid));
     }
     if (function.keeps_kind) {
@@ -358,7 +351,7 @@ TermPtr Binder::plain_call(const Node& node, const Function& function) {
         made->kind = made->kids.front()->kind;
         made->operation.result = made->kind;
     }
-    return made;
+    return end_operation(std::move(made));
 }
 
 } // namespace ledgefall

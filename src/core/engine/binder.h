@@ -55,6 +55,8 @@ class Binder {
     TermPtr held_function(const Node& node, const HeldValue& function);
     TermPtr interval_part(const Node& node, const TermPtr& interval, std::string_view part);
 
+    std::shared_ptr<Term> begin_operation(const Node& node, const Function& function) const;
+    static TermPtr end_operation(std::shared_ptr<Term> operation);
     bool gives_distribution(const Node& node) const;
     bool add_distribution(const Node& node, std::vector<TermPtr>& arguments);
     bool add_keys(const Node& node, std::vector<TermPtr>& arguments);

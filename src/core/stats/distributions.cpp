@@ -168,81 +168,6 @@ double tail(const Distribution& d, double x, bool upper) {
     return ask(d, [&](const auto& known) { return upper ? bm::cdf(bm::complement(known, at)) : bm::cdf(known, at); });
 }
 
-/// The interval between two limits of an event, or one of the limits, with whether the event holds there.
-class Pieces {
-  public:
-    Pieces(std::string_view event, std::span<const double> limits)
-        : event_(event)
-        , limits_(limits)
-        , sorted_(limits.begin(), limits.end()) {
-        std::sort(sorted_.begin(), sorted_.end());
-        sorted_.erase(std::unique(sorted_.begin(), sorted_.end()), sorted_.end());
-    }
-
-    double probability_in(const Distribution& d) const {
-        double sum = 0;
-        double open = 0; // where the run of pieces that hold began
-        bool running = false;
-        bool with_start = false;
-        const std::size_t count = sorted_.size();
-        for (std::size_t piece = 0; piece <= 2 * count; ++piece) {
-            const bool here = holds(piece);
-            if (here && !running) {
-                with_start = piece % 2 == 1;
-                open = piece == 0 ? -infinity : sorted_[(piece - 1) / 2];
-                running = true;
-            }
-            if (running && !here) {
-                const double end = sorted_[(piece - 1) / 2];
-                sum += run(d, open, with_start, end, piece % 2 == 0);
-                running = false;
-            }
-        }
-        return running ? sum + run(d, open, with_start, infinity, false) : sum;
-    }
-
-  private:
-    /// Piece 2k is the interval before the k-th limit, piece 2k + 1 the k-th limit itself.
-    bool holds(std::size_t piece) const {
-        std::vector<bool> stack;
-        for (std::size_t at = 0; at < event_.size(); ++at) {
-            const char sign = event_[at];
-            if (sign == '!') {
-                stack.back() = !stack.back();
-            } else if (sign == '&' || sign == '|') {
-                const bool right = stack.back();
-                stack.pop_back();
-                stack.back() = sign == '&' ? stack.back() && right : stack.back() || right;
-            } else {
-                const double limit = limits_[static_cast<std::size_t>(event_[++at] - '0')];
-                const auto place = std::lower_bound(sorted_.begin(), sorted_.end(), limit) - sorted_.begin();
-                const auto own = 2 * static_cast<std::size_t>(place) + 1;
-                stack.push_back(sign == '<'   ? piece < own
-                                : sign == 'l' ? piece <= own
-                                : sign == '>' ? piece > own
-                                : sign == 'g' ? piece >= own
-                                : sign == '=' ? piece == own
-                                              : piece != own);
-            }
-        }
-        return stack.back();
-    }
-
-    static double run(const Distribution& d, double low, bool with_low, double high, bool with_high) {
-        if (!is_discrete(d.family)) {
-            return between(d, low, high);
-        }
-        // The same whole numbers, with ends that are not included.
-        const double below = std::isinf(low) ? low : with_low ? std::ceil(low) - 1 : std::floor(low);
-        const double above = std::isinf(high) ? high : with_high ? std::floor(high) + 1 : std::ceil(high);
-        return between(d, below, above);
-    }
-
-    std::string_view event_;
-    std::span<const double> limits_;
-    std::vector<double> sorted_;
-};
-
 } // namespace
 
 bool is_discrete(Family family) {
@@ -394,17 +319,6 @@ double between(const Distribution& d, double low, double high) {
     }
     // A narrow interval: what the difference of the tails would lose, the density keeps.
     return bm::quadrature::gauss<double, 15>::integrate([&d](double x) { return density(d, x); }, low, high);
-}
-
-double probability(const Distribution& d, std::string_view event, std::span<const double> limits) {
-    const std::size_t bar = event.find(';');
-    if (bar == std::string_view::npos) {
-        return std::clamp(Pieces(event, limits).probability_in(d), 0.0, 1.0);
-    }
-    const std::string_view known = event.substr(bar + 1);
-    const std::string both = std::string(event.substr(0, bar)) + std::string(known) + "&";
-    const double given = Pieces(known, limits).probability_in(d);
-    return given > 0 ? std::clamp(Pieces(both, limits).probability_in(d) / given, 0.0, 1.0) : nothing;
 }
 
 std::uint64_t mixed(std::uint64_t key, std::uint64_t with) {

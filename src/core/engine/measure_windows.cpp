@@ -1,0 +1,127 @@
+// Sums and means in windows that move with the row, kept up from row to row.
+
+#include "core/engine/measure_state.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+
+/// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
+/// be before the first row, as not a number. Null where one is at fault. What the last block brought is still there.
+const double* MeasureState::bring(std::size_t first, std::size_t count, std::size_t reach) {
+    if (!started_) {
+        inner_.start();
+        started_ = true;
+    }
+    inner_.run(first, count);
+    const Lane lane = inner_.output(0);
+    if (lane.single) {
+        return nullptr;
+    }
+    if (reach == 0 && lane.states == nullptr) {
+        return lane.slots;
+    }
+    if (first == 0) {
+        values_.assign(reach, std::nan(""));
+        whole_from_ = reach;
+    } else {
+        values_.erase(values_.begin(), values_.end() - static_cast<std::ptrdiff_t>(reach));
+    }
+    values_.insert(values_.end(), lane.slots, lane.slots + count);
+    for (std::size_t row = 0; lane.states != nullptr && row < count; ++row) {
+        if (lane.states[row] == State::missing) {
+            values_[reach + row] = std::nan("");
+            whole_from_ = first + row + reach + 1;
+        } else if (lane.states[row] != State::plain) {
+            return nullptr;
+        }
+    }
+    return values_.data();
+}
+
+/// Sums and means of the rows to this one, from the first or from a fixed number before it: each from that of the row
+/// before. A window begins anew with every block.
+bool MeasureState::keep_up(std::size_t first, std::size_t count, double* slots, State* states, bool& plain) {
+    constexpr std::int64_t widest = 100'000;
+    const MeasureCall::Window& window = *call_.window;
+    const bool fits = window.to == 0 && window.from.value_or(0) <= 0 && window.from.value_or(0) >= -widest;
+    if (!fits || first != totalled_) {
+        return false; // `totalled_` stays behind once a block could not be done, and so for good
+    }
+    const auto reach = static_cast<std::size_t>(-window.from.value_or(0));
+    const double* const values = bring(first, count, reach);
+    if (values == nullptr) {
+        return false;
+    }
+    const bool mean = call_.kept == MeasureCall::Kept::mean;
+    const bool whole = whole_from_ <= first && (window.from || total_.count == static_cast<double>(first));
+    plain = true;
+    if (!whole) {
+        with_gaps(values, count, reach, slots, states, plain);
+    } else if (window.from) {
+        slide(values, count, reach, slots);
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(reach + 1);
+        }
+    } else {
+        KeptSum kept = total_; // in registers while it runs
+        for (std::size_t row = 0; row < count; ++row) {
+            kept.add(values[row]);
+            slots[row] = kept.total();
+        }
+        total_ = kept;
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(first + row + 1);
+        }
+        total_.count = static_cast<double>(first + count);
+    }
+    if (!std::isfinite(total_.total())) {
+        return false; // too large, which is told row by row
+    }
+    totalled_ = first + count;
+    return true;
+}
+
+/// The sums of each row and the `reach` rows before it.
+void MeasureState::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
+    KeptSum kept;
+    for (std::size_t at = 0; at <= reach; ++at) {
+        kept.add(values[at]);
+    }
+    slots[0] = kept.total();
+    for (std::size_t row = 1; row < count; ++row) {
+        kept.exchange(values[row - 1], values[row + reach]);
+        slots[row] = kept.total();
+    }
+    total_ = kept;
+}
+
+/// The same, and the sums from the first row, where some values are missing: they are left out.
+void MeasureState::with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
+                             bool& plain) {
+    const bool running = !call_.window->from;
+    const bool mean = call_.kept == MeasureCall::Kept::mean;
+    KeptSum kept = running ? total_ : KeptSum();
+    const auto change = [&kept, values](std::size_t at, double sign) {
+        const bool there = !std::isnan(values[at]);
+        kept.add(there ? sign * values[at] : 0);
+        kept.count += there ? sign : 0;
+    };
+    for (std::size_t at = 0; at < reach; ++at) {
+        change(at, 1);
+    }
+    for (std::size_t row = 0; row < count; ++row) {
+        change(row + reach, 1);
+        const bool none = kept.count == 0;
+        states[row] = none && mean ? State::missing : State::plain;
+        slots[row] = none ? 0 : mean ? kept.total() / kept.count : kept.total();
+        plain = plain && states[row] == State::plain;
+        if (!running) {
+            change(row, -1);
+        }
+    }
+    total_ = kept;
+}
+
+} // namespace ledgefall
