@@ -1,6 +1,7 @@
 #include "app/cell_delegate.h"
 
 #include "app/look.h"
+#include "app/table_view.h"
 
 #include <QLineEdit>
 #include <QPainter>
@@ -13,14 +14,15 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     painter->save();
     const QRect rect = option.rect;
     const bool selected = (option.state & QStyle::State_Selected) != 0;
-    painter->fillRect(rect, selected ? in_use.follows_wash : in_use.paper);
+    const bool worked = index.data(TableModel::WorkedRole).toBool();
+    const bool trial = index.data(TableModel::TrialRole).toBool();
+    painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial ? in_use.worked : in_use.paper);
     if (index.data(TableModel::BeyondRole).toBool()) {
         paint_beyond(painter, option, index);
         painter->restore();
         return;
     }
     const auto state = static_cast<State>(index.data(TableModel::ValueStateRole).toInt());
-    const bool worked = index.data(TableModel::WorkedRole).toBool();
     const bool overridden = index.data(TableModel::OverrideRole).toBool();
     if (state == State::fault || state == State::odd) {
         painter->fillRect(rect.adjusted(in_use.px(8), 2, -in_use.px(2), -3), in_use.fault_wash);
@@ -28,12 +30,14 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     painter->setPen(in_use.rule);
     painter->drawLine(rect.bottomLeft(), rect.bottomRight());
     if (worked) {
-        const auto* model = qobject_cast<const TableModel*>(index.model());
-        paint_fall_line(painter, rect, overridden, model != nullptr && index.row() + 1 == model->table_rows());
+        paint_fall_line(painter, rect, overridden, index.data(TableModel::ReachEndRole).toBool());
     }
-    painter->setFont(in_use.text(10.0, overridden));
+    QFont font = in_use.text(10.0, overridden);
+    font.setItalic(trial); // not entered yet
+    painter->setFont(font);
     painter->setPen(state == State::fault || state == State::odd ? in_use.fault
                     : overridden                                 ? in_use.stays
+                    : trial                                      ? in_use.follows
                                                                  : in_use.ink);
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
@@ -45,11 +49,39 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
         painter->setPen(wave);
         painter->drawLine(inner.left(), rect.bottom() - in_use.px(4), inner.right(), rect.bottom() - in_use.px(4));
     }
+    paint_meant(painter, option, index);
     if ((option.state & QStyle::State_HasFocus) != 0) {
         painter->setPen(QPen(in_use.follows, 2));
         painter->drawRect(rect.adjusted(1, 1, -2, -2));
     }
     painter->restore();
+}
+
+/// The cells that the formula being written means: what follows has a line of water along its left, and this row's a
+/// frame; what stays stands on a ledge of stone, or, where it is a whole run of cells, between two posts.
+void CellDelegate::paint_meant(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
+    const auto* view = qobject_cast<const TableView*>(option.widget);
+    if (view == nullptr) {
+        return;
+    }
+    const Look& in_use = look();
+    for (const TableView::Meant& meant : view->meant()) {
+        if (meant.section != index.column() || index.row() < meant.from || index.row() > meant.to) {
+            continue;
+        }
+        const QRect inner = option.rect.adjusted(in_use.px(2), 1, -in_use.px(2), -2);
+        const bool stays = meant.manner == Manner::stays;
+        painter->setPen(
+            QPen(stays ? in_use.stays : in_use.follows, stays ? 2 : 1.5, stays ? Qt::SolidLine : Qt::DotLine));
+        if (meant.from == meant.to) {
+            stays ? painter->drawLine(inner.bottomLeft(), inner.bottomRight()) : painter->drawRect(inner);
+            stays ? painter->drawLine(inner.bottomLeft(), inner.bottomLeft() - QPoint(0, in_use.px(6))) : void();
+            stays ? painter->drawLine(inner.bottomRight(), inner.bottomRight() - QPoint(0, in_use.px(6))) : void();
+        } else {
+            painter->drawLine(inner.left(), option.rect.top(), inner.left(), option.rect.bottom());
+            painter->drawLine(inner.right(), option.rect.top(), inner.right(), option.rect.bottom());
+        }
+    }
 }
 
 void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {

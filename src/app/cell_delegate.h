@@ -21,6 +21,7 @@ class CellDelegate : public QStyledItemDelegate {
 
   private:
     static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
+    static void paint_meant(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
     static void paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last);
 };
 

@@ -51,6 +51,11 @@ void ColumnMenu::add_formats() {
     menu->addSeparator();
     add(tr("3 significant figures"), {Format::Style::significant, 3});
     add(tr("Powers of ten"), {Format::Style::scientific, 3});
+    add(tr("Fractions"), {Format::Style::fraction, 2});
+    menu->addSeparator();
+    add(tr("Dates in words"), {Format::Style::day_month, 0});
+    add(tr("Dates with their weekday"), {Format::Style::weekday, 0});
+    add(tr("Month and year"), {Format::Style::month_year, 0});
     menu->addSeparator();
     menu->addAction(tr("The value itself stays unrounded; round(x, 2) rounds it."))->setEnabled(false);
 }
@@ -132,6 +137,10 @@ FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
                 add(tr("Decimals: %1").arg(digits), {Format::Style::decimals, digits});
             }
             add(tr("Per cent"), {Format::Style::percent, 0});
+            add(tr("Per cent, 1 decimal"), {Format::Style::percent, 1});
+            add(tr("3 significant figures"), {Format::Style::significant, 3});
+            add(tr("Powers of ten"), {Format::Style::scientific, 3});
+            add(tr("Fractions"), {Format::Style::fraction, 2});
         }
     }
     addSeparator();

@@ -12,6 +12,10 @@ class ColumnMenu : public QMenu {
   public:
     ColumnMenu(Document& document, Id table, Id column, int row, QWidget* parent);
 
+    void head();
+    void rename();
+    void remove();
+
   Q_SIGNALS:
     void formula_wanted(ledgefall::Id column);
 
@@ -20,9 +24,6 @@ class ColumnMenu : public QMenu {
     void add_kinds();
     void add_overrides(int row);
     void format(const Format& format);
-    void head();
-    void rename();
-    void remove();
     const ColumnDefinition* column() const;
 
     Document& document_;

@@ -1,31 +1,34 @@
 #pragma once
 
 #include "app/table_page.h"
+#include "app/working_panel.h"
 
 #include <QLabel>
-#include <QWidget>
+#include <QPointer>
+#include <QScrollArea>
 
 namespace ledgefall {
 
-/// What goes along with the selection: n, sum, mean and range of the chosen cells, and of the current cell its value to
-/// full precision, its formula, and what is wrong with it.
-class CompanionPanel : public QWidget {
+/// What goes along with what is chosen: why the current cell, held value or foot line is what it is; and n, sum, mean
+/// and range of the chosen cells.
+class CompanionPanel : public QScrollArea {
     Q_OBJECT
   public:
     explicit CompanionPanel(Document& document, QWidget* parent = nullptr);
-    void show_page(TablePage* page);
+    void show_page(TablePage* page); ///< whose chosen cells are summed up
+    void show_place(const WorkingPlace& place);
     void refresh();
+    WorkingPanel& working() { return *working_; }
     QString summary() const { return summary_->text(); }
-    QString story() const { return story_->text(); }
+    QString story() const { return working_->story(); }
 
   private:
     QString selection_text() const;
-    QString cell_text() const;
+    void dress();
 
     Document& document_;
-    TablePage* page_ = nullptr;
-    QLabel* heading_;
-    QLabel* story_;
+    QPointer<TablePage> page_;
+    WorkingPanel* working_;
     QLabel* summary_heading_;
     QLabel* summary_;
 };

@@ -38,6 +38,11 @@ void Computer::ask(const Study& study) {
     }
 }
 
+void Computer::begin_from(ResultsPtr results) {
+    const std::lock_guard lock(mutex_);
+    known_ = std::move(results);
+}
+
 void Computer::stop() {
     const std::lock_guard lock(mutex_);
     running_.request_stop();
@@ -60,6 +65,7 @@ void Computer::work(const std::stop_token& ending) {
             }
             question = std::move(*next_);
             next_.reset();
+            before = known_ ? std::exchange(known_, nullptr) : before;
             running_ = std::stop_source();
             token = running_.get_token();
             started_at_ = QDateTime::currentMSecsSinceEpoch();

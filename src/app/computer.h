@@ -21,7 +21,8 @@ class Computer : public QObject {
     ~Computer() override;
 
     void ask(const Study& study);
-    void stop(); ///< gives up what is being worked out
+    void begin_from(ResultsPtr results); ///< what the next answer shares with them is not worked out again
+    void stop();                         ///< gives up what is being worked out
     bool busy() const { return asked_ != answered_; }
 
   Q_SIGNALS:
@@ -40,6 +41,7 @@ class Computer : public QObject {
     std::mutex mutex_;
     std::condition_variable_any waiting_;
     std::optional<Question> next_;
+    ResultsPtr known_; ///< from which the next working out begins, where it is set
     std::stop_source running_;
     Progress progress_;
     QTimer ticking_;

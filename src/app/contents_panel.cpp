@@ -1,12 +1,16 @@
 #include "app/contents_panel.h"
 
+#include "app/check_dialog.h"
 #include "app/look.h"
 #include "core/engine/explain.h"
+
+#include <QMenu>
 
 namespace ledgefall {
 namespace {
 
 constexpr int id_role = Qt::UserRole + 1;
+constexpr int check_role = Qt::UserRole + 2;
 
 } // namespace
 
@@ -19,18 +23,34 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     setRootIsDecorated(false);
     setItemsExpandable(false);
     setAccessibleName(tr("Contents of the study"));
-    setStyleSheet(QStringLiteral(
-                      "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %4; }"
-                      "QTreeWidget::item:selected { background: %2; color: %3; }")
-                      .arg(look().margin.name(), look().follows_wash.name(), look().ink.name(), look().ink.name()));
+    connect(&look_news(), &LookNews::changed, this, &ContentsPanel::dress);
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);
     connect(this, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
         const QString id = item == nullptr ? QString() : item->data(0, id_role).toString();
-        if (!id.isEmpty()) {
+        const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
+        if (!check.isEmpty()) {
+            Q_EMIT check_chosen(Id(check.toStdString()));
+        } else if (!id.isEmpty()) {
             Q_EMIT table_chosen(Id(id.toStdString()));
         }
     });
+    connect(this, &QTreeWidget::itemDoubleClicked, this, [this](QTreeWidgetItem* item) {
+        if (const QString check = item->data(0, check_role).toString(); !check.isEmpty()) {
+            change_check(Id(check.toStdString()));
+        }
+    });
+    setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(this, &QWidget::customContextMenuRequested, this, &ContentsPanel::open_menu);
+    dress();
+}
+
+void ContentsPanel::dress() {
+    setStyleSheet(QStringLiteral(
+                      "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %3; }"
+                      "QTreeWidget::item:selected { background: %2; color: %3; }")
+                      .arg(look().margin.name(), look().follows_wash.name(), look().ink.name()));
+    setFont(look().text());
     rebuild();
 }
 
@@ -67,13 +87,47 @@ void ContentsPanel::rebuild() {
                                   : holds          ? tr("holds")
                                                    : QString::fromStdString(check->message);
             item->setToolTip(0, QString::fromStdString(check->condition.text()) + QStringLiteral("\n") + state);
-            item->setData(0, id_role, QString::fromStdString(check->table.str()));
+            item->setData(0, check_role, QString::fromStdString(check->id.str()));
         }
     }
     expandAll();
     if (document_.study().table(current_) == nullptr) {
         setCurrentItem(nullptr);
     }
+}
+
+void ContentsPanel::new_check() {
+    CheckDialog dialog(document_.study(), current_, {}, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        document_.perform(tr("a check"), add_check(document_.study(), current_, dialog.text()));
+    }
+}
+
+void ContentsPanel::change_check(Id id) {
+    for (const auto& check : document_.study().checks) {
+        if (check->id == id) {
+            CheckDialog dialog(document_.study(), check->table, {check->label, check->condition.text(), check->message},
+                               this);
+            if (dialog.exec() == QDialog::Accepted) {
+                document_.perform(tr("a check"), rewrite_check(document_.study(), id, dialog.text()));
+            }
+            return;
+        }
+    }
+}
+
+void ContentsPanel::open_menu(const QPoint& at) {
+    QMenu menu(this);
+    menu.addAction(tr("Watch with a check…"), this, &ContentsPanel::new_check);
+    const QTreeWidgetItem* item = itemAt(at);
+    const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
+    if (!check.isEmpty()) {
+        const Id id(check.toStdString());
+        menu.addAction(tr("Change the check…"), this, [this, id] { change_check(id); });
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Take the check away"), this,
+                       [this, id] { document_.perform(tr("removing a check"), remove_check(document_.study(), id)); });
+    }
+    menu.exec(viewport()->mapToGlobal(at));
 }
 
 void ContentsPanel::show_current(Id table) {

@@ -41,17 +41,33 @@ bool Document::perform(const QString& name, const Result<Study>& next) {
     if (*next == study()) {
         return true;
     }
+    sliding_.clear();
     history_.perform(*next, name.toStdString());
     changed();
     return true;
 }
 
+bool Document::slide(const QString& name, const Result<Study>& next) {
+    if (!next || name != sliding_) {
+        const bool done = perform(name, next);
+        sliding_ = done ? name : QString();
+        return done;
+    }
+    if (!(*next == study())) {
+        history_.amend(*next);
+        changed();
+    }
+    return true;
+}
+
 void Document::undo() {
+    sliding_.clear();
     history_.undo();
     changed();
 }
 
 void Document::redo() {
+    sliding_.clear();
     history_.redo();
     changed();
 }

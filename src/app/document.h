@@ -17,6 +17,7 @@ class Document : public QObject {
 
     const Study& study() const { return history_.now(); }
     const Results& results() const { return *results_; }
+    const ResultsPtr& snapshot() const { return results_; }
     bool computing() const { return computer_.busy(); }
     void stop_computing() { computer_.stop(); }
 
@@ -26,6 +27,10 @@ class Document : public QObject {
 
     /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
     bool perform(const QString& name, const Result<Study>& changed);
+    /// The same for one of many changes that follow each other fast, as while a slider moves: those of one `name` with
+    /// nothing in between are one step for undo, until `end_sliding`.
+    bool slide(const QString& name, const Result<Study>& changed);
+    void end_sliding() { sliding_.clear(); }
     void undo();
     void redo();
     bool can_undo() const { return history_.can_undo(); }
@@ -57,6 +62,7 @@ class Document : public QObject {
     History history_;
     ResultsPtr results_ = std::make_shared<Results>();
     QString path_;
+    QString sliding_; ///< the name of the change that goes on
     Computer computer_;
 };
 

@@ -140,6 +140,14 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
     connect(verticalHeader(), &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
         Q_EMIT line_menu_wanted(verticalHeader()->logicalIndexAt(at), verticalHeader()->mapToGlobal(at));
     });
+    connect(this, &QTableView::clicked, this,
+            [this](const QModelIndex& index) { Q_EMIT cell_chosen(index.row(), index.column()); });
+    connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
+        if (hasFocus() && index.isValid()) {
+            Q_EMIT cell_chosen(index.row(), index.column());
+        }
+    });
+    connect(&look_news(), &LookNews::changed, this, &FootView::restyle);
     restyle();
 }
 
@@ -160,6 +168,7 @@ int FootView::label_width() const {
 
 void FootView::follow() {
     for (int section = 0; section < model_->columnCount(); ++section) {
+        setColumnHidden(section, above_.isColumnHidden(section));
         setColumnWidth(section, above_.columnWidth(section));
     }
     const int gutter = std::max(label_width(), look().px(52));

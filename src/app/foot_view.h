@@ -32,6 +32,7 @@ class FootView : public QTableView {
 
   Q_SIGNALS:
     void line_menu_wanted(int row, const QPoint& global);
+    void cell_chosen(int line, int section);
 
   private:
     void follow();

@@ -7,9 +7,11 @@
 #include "core/study/edits.h"
 #include "core/study/parts.h"
 
+#include <QApplication>
 #include <QContextMenuEvent>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPainter>
 #include <QPainterPath>
 
@@ -95,6 +97,13 @@ void HeldCard::refresh() {
     if (!held->note.empty()) {
         story += QStringLiteral("\n") + QString::fromStdString(held->note);
     }
+    QStringList users;
+    for (const std::string& user : users_of(document_.study(), held_)) {
+        users << QString::fromStdString(user);
+    }
+    if (!users.isEmpty()) {
+        story += QStringLiteral("\n") + tr("used by %1").arg(users.join(QStringLiteral(", ")));
+    }
     setToolTip(story);
     setAccessibleName(tr("Held value %1, %2")
                           .arg(QString::fromStdString(held->name), held->is_function() ? tr("function")
@@ -127,6 +136,8 @@ QSize HeldCard::sizeHint() const {
             width, std::min(look().px(240),
                             QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + written.text)));
     }
+    width = held->slider ? std::max(width, look().px(120)) : width;
+    width += held->choices.empty() ? 0 : look().px(12);
     return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
 }
 
@@ -167,6 +178,15 @@ void HeldCard::paintEvent(QPaintEvent*) {
     painter.setFont(in_use.formula(9));
     painter.setPen(in_use.faint_ink);
     const int under = base + in_use.px(17);
+    if (!held->choices.empty()) { // a wedge: there is something to choose
+        QPainterPath wedge(QPointF(width() - in_use.px(16), base - in_use.px(8)));
+        wedge.lineTo(width() - in_use.px(7), base - in_use.px(8));
+        wedge.lineTo(width() - in_use.px(11.5), base - in_use.px(2));
+        painter.fillPath(wedge, in_use.stone_edge);
+    }
+    if (held->slider) {
+        return paint_track(painter, *held);
+    }
     if (!worked) {
         const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
         painter.drawText(left, under,
@@ -224,19 +244,131 @@ void HeldCard::finish(QLineEdit* line, bool take) {
     updateGeometry();
 }
 
+QRect HeldCard::track() const {
+    const HeldValue* held = value();
+    if (held == nullptr || !held->slider) {
+        return {};
+    }
+    const int left = look().px(side);
+    return {left, height() - look().px(20), width() - 2 * left, look().px(14)};
+}
+
+/// A groove with a pebble in it.
+void HeldCard::paint_track(QPainter& painter, const HeldValue& held) const {
+    const Look& in_use = look();
+    const QRect place = track();
+    const double y = place.center().y() + 0.5;
+    const double radius = in_use.px(6);
+    const double span = held.slider->to - held.slider->from;
+    const double now = held.value.plain() ? held.value.number() : held.slider->from;
+    const double part = std::clamp((now - held.slider->from) / span, 0.0, 1.0);
+    const double x = place.left() + radius + part * (place.width() - 2 * radius);
+    painter.setPen(QPen(in_use.stone_edge, 2, Qt::SolidLine, Qt::RoundCap));
+    painter.drawLine(QPointF(place.left() + radius, y), QPointF(place.right() - radius, y));
+    painter.setPen(QPen(in_use.stays, 1));
+    painter.setBrush(in_use.stone);
+    painter.drawEllipse(QPointF(x, y), radius * 1.15, radius * 0.85);
+}
+
+void HeldCard::slide_to(double wanted) {
+    const HeldValue* held = value();
+    if (held == nullptr || !held->slider) {
+        return;
+    }
+    const Slider& slider = *held->slider;
+    const double steps = std::round((std::clamp(wanted, slider.from, slider.to) - slider.from) / slider.step);
+    // Through its shortest writing, so that 0.1 + 2 · 0.1 is held as 0.3.
+    const double exact = slider.from + steps * slider.step;
+    const double rounded = QString::number(exact, 'g', 12).toDouble();
+    document_.slide(tr("sliding %1").arg(QString::fromStdString(held->name)),
+                    give_held(document_.study(), held_, Value::number(std::min(rounded, slider.to))));
+}
+
+void HeldCard::slide_to_place(int x) {
+    const Slider& slider = *value()->slider;
+    const QRect place = track();
+    const double radius = look().px(6);
+    const double part = (x - place.left() - radius) / std::max(1.0, place.width() - 2 * radius);
+    slide_to(slider.from + part * (slider.to - slider.from));
+}
+
+QList<Value> HeldCard::choices() const {
+    const std::vector<Value> all = value() == nullptr ? std::vector<Value>() : choices_of(document_.study(), *value());
+    return {all.begin(), all.end()};
+}
+
+void HeldCard::choose(const Value& chosen_value) {
+    document_.perform(tr("choosing %1").arg(QString::fromStdString(value()->name)),
+                      give_held(document_.study(), held_, chosen_value));
+}
+
+void HeldCard::open_choices() {
+    QMenu menu(this);
+    for (const Value& one : choices()) {
+        QAction* action = menu.addAction(value_text(one, value()->format), this, [this, one] { choose(one); });
+        action->setCheckable(true);
+        action->setChecked(one == value()->value);
+    }
+    if (menu.isEmpty()) {
+        menu.addAction(tr("there is no value to choose from"))->setEnabled(false);
+    }
+    menu.exec(mapToGlobal(rect().bottomLeft()));
+}
+
 void HeldCard::mousePressEvent(QMouseEvent* event) {
-    if (event->button() == Qt::LeftButton) {
-        Q_EMIT chosen(held_);
+    if (event->button() != Qt::LeftButton) {
+        return;
+    }
+    pressed_at_ = event->pos();
+    if (track().contains(event->pos())) {
+        grip_ = Grip::slider;
+        return slide_to_place(event->pos().x());
+    }
+    grip_ = Grip::card;
+    Q_EMIT chosen(held_);
+}
+
+void HeldCard::mouseMoveEvent(QMouseEvent* event) {
+    if (grip_ == Grip::slider) {
+        slide_to_place(event->pos().x());
+    } else if (grip_ == Grip::card &&
+               (event->pos() - pressed_at_).manhattanLength() > QApplication::startDragDistance()) {
+        setCursor(Qt::ClosedHandCursor);
     }
 }
 
-void HeldCard::mouseDoubleClickEvent(QMouseEvent*) {
-    edit();
+void HeldCard::mouseReleaseEvent(QMouseEvent* event) {
+    const Grip grip = std::exchange(grip_, Grip::none);
+    document_.end_sliding();
+    unsetCursor();
+    const bool moved = (event->pos() - pressed_at_).manhattanLength() > QApplication::startDragDistance();
+    if (grip == Grip::card && moved) {
+        Q_EMIT dragged_to(held_, mapToParent(event->pos()));
+    } else if (grip == Grip::card && !value()->choices.empty() && event->pos().x() > width() - look().px(22)) {
+        open_choices();
+    }
+}
+
+void HeldCard::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!track().contains(event->pos())) {
+        edit();
+    }
 }
 
 void HeldCard::keyPressEvent(QKeyEvent* event) {
+    const HeldValue* held = value();
+    const bool forward = event->key() == Qt::Key_Right || event->key() == Qt::Key_Up;
+    const bool arrow = forward || event->key() == Qt::Key_Left || event->key() == Qt::Key_Down;
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_F2) {
         edit();
+    } else if (arrow && event->modifiers().testFlag(Qt::ControlModifier)) {
+        Q_EMIT shifted(held_, forward ? 1 : -1);
+    } else if (event->key() == Qt::Key_Down && !held->choices.empty()) {
+        open_choices();
+    } else if (arrow && held->slider && held->value.plain()) {
+        slide_to(held->value.number() + (forward ? held->slider->step : -held->slider->step));
+    } else if (held->slider && (event->key() == Qt::Key_Home || event->key() == Qt::Key_End)) {
+        slide_to(event->key() == Qt::Key_Home ? held->slider->from : held->slider->to);
     } else if (event->key() == Qt::Key_Menu || event->key() == Qt::Key_Space) {
         Q_EMIT menu_wanted(held_, mapToGlobal(rect().bottomLeft()));
     } else {
@@ -244,10 +376,14 @@ void HeldCard::keyPressEvent(QKeyEvent* event) {
     }
 }
 
-void HeldCard::focusInEvent(QFocusEvent*) {
+void HeldCard::focusInEvent(QFocusEvent* event) {
+    if (event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason) {
+        Q_EMIT looked_at(held_);
+    }
     update();
 }
 void HeldCard::focusOutEvent(QFocusEvent*) {
+    document_.end_sliding();
     update();
 }
 void HeldCard::contextMenuEvent(QContextMenuEvent* event) {

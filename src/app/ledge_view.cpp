@@ -1,12 +1,15 @@
 #include "app/ledge_view.h"
 
 #include "app/ask.h"
+#include "app/held_dialog.h"
 #include "app/look.h"
 #include "core/study/edits.h"
 
 #include <QKeyEvent>
 #include <QMenu>
 #include <QPainter>
+
+#include <map>
 
 namespace ledgefall {
 
@@ -27,6 +30,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     new_line_->hide();
     connect(add_, &QToolButton::clicked, this, &LedgeView::begin_holding);
     connect(&document, &Document::study_changed, this, &LedgeView::rebuild);
+    connect(&look_news(), &LookNews::changed, this, &LedgeView::rebuild);
     connect(&document, &Document::results_changed, this, [this] {
         for (HeldCard* card : cards_) {
             card->refresh();
@@ -52,13 +56,45 @@ void LedgeView::rebuild() {
             wanted.emplace_back(held->id, table);
         }
     }
+    // Those of one group stand together, where the first of them stands.
+    const auto group_of = [this](const std::pair<Id, const Table*>& one) {
+        const auto& ledge = one.second == nullptr ? document_.study().ledge : one.second->ledge;
+        for (const auto& held : ledge) {
+            if (held->id == one.first) {
+                return (one.second == nullptr ? "s:" : "t:") + held->group;
+            }
+        }
+        return std::string();
+    };
+    std::map<std::string, std::size_t> first_of;
+    for (std::size_t at = 0; at < wanted.size(); ++at) {
+        const std::string group = group_of(wanted[at]);
+        first_of.try_emplace(group.size() > 2 ? group : group + std::to_string(at), at);
+    }
+    std::vector<std::pair<std::size_t, std::size_t>> places;
+    for (std::size_t at = 0; at < wanted.size(); ++at) {
+        const std::string group = group_of(wanted[at]);
+        places.emplace_back(first_of.at(group.size() > 2 ? group : group + std::to_string(at)), at);
+    }
+    std::stable_sort(places.begin(), places.end());
+    std::vector<std::pair<Id, const Table*>> ordered;
+    for (const auto& place : places) {
+        ordered.push_back(wanted[place.second]);
+    }
+    wanted = std::move(ordered);
     std::vector<HeldCard*> cards;
     for (const auto& [id, table] : wanted) {
         HeldCard* known = card(id);
+        if (known != nullptr && !(known->table() == (table == nullptr ? Id() : table->id))) {
+            known = nullptr; // it has been put on another ledge
+        }
         if (known == nullptr) {
             known = new HeldCard(document_, id, table, this);
             connect(known, &HeldCard::menu_wanted, this, &LedgeView::open_menu);
             connect(known, &HeldCard::chosen, this, &LedgeView::chosen);
+            connect(known, &HeldCard::looked_at, this, &LedgeView::looked_at);
+            connect(known, &HeldCard::dragged_to, this, &LedgeView::drop);
+            connect(known, &HeldCard::shifted, this, &LedgeView::shift);
             known->show();
         }
         cards.push_back(known);
@@ -148,11 +184,72 @@ void LedgeView::paintEvent(QPaintEvent*) {
         painter.setPen(in_use.stone_edge);
         painter.drawLine(slab.bottomLeft(), slab.bottomRight());
     }
+    paint_groups(painter);
     if (cards_.empty()) {
         painter.setPen(in_use.faint_ink);
         painter.setFont(in_use.text(9.5));
         painter.drawText(QRect(add_->geometry().right() + in_use.px(10), add_->y(), width(), add_->height()),
                          Qt::AlignVCenter, tr("The ledge: what stands here stays put, and formulas fall past it."));
+    }
+}
+
+/// The names of groups are cut into the face of the slab, under the first of their cards.
+void LedgeView::paint_groups(QPainter& painter) const {
+    const Look& in_use = look();
+    std::string before;
+    for (const HeldCard* card : cards_) {
+        const HeldValue* held = card->value();
+        const std::string group = held == nullptr ? std::string() : held->group;
+        if (!group.empty() && group != before) {
+            painter.setFont(in_use.text(7.5));
+            painter.setPen(in_use.ink);
+            painter.drawText(QRect(card->x() + in_use.px(2), card->geometry().bottom() + 1, width(), shelf_height()),
+                             Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(group));
+        }
+        before = group;
+    }
+}
+
+const std::vector<Shared<HeldValue>>& LedgeView::ledge_of(const HeldCard& card) const {
+    const Table* table = document_.study().table(card.table());
+    return table == nullptr ? document_.study().ledge : table->ledge;
+}
+
+void LedgeView::shift(Id held, int by) {
+    const HeldCard* moved = card(held);
+    const auto& ledge = ledge_of(*moved);
+    for (std::size_t at = 0; at < ledge.size(); ++at) {
+        const auto to = static_cast<std::ptrdiff_t>(at) + by;
+        if (ledge[at]->id == held && to >= 0) {
+            document_.perform(tr("order of the ledge"),
+                              move_held(document_.study(), held, static_cast<std::size_t>(to)));
+            return card(held)->setFocus();
+        }
+    }
+}
+
+/// A card that has been dragged goes before the first one of its ledge whose middle lies behind.
+void LedgeView::drop(Id held, const QPoint& at) {
+    const HeldCard* moved = card(held);
+    std::size_t place = 0;
+    for (const HeldCard* other : cards_) {
+        const bool same_ledge = other->table() == moved->table() && other != moved;
+        const QRect there = other->geometry();
+        const bool before = there.bottom() < at.y() - height() / std::max(1, rows_) ||
+                            (there.top() <= at.y() && there.center().x() < at.x());
+        place += same_ledge && before ? 1 : 0;
+    }
+    document_.perform(tr("order of the ledge"), move_held(document_.study(), held, place));
+}
+
+void LedgeView::format(Id held, const Format& wanted) {
+    document_.perform(tr("number format"), format_held(document_.study(), held, wanted));
+}
+
+void LedgeView::describe(Id held) {
+    HeldDialog dialog(document_.study(), *card(held)->value(), this);
+    if (dialog.exec() == QDialog::Accepted) {
+        document_.perform(tr("about a held value"), detail_held(document_.study(), held, dialog.details()));
     }
 }
 
@@ -192,18 +289,41 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     QMenu menu(this);
     menu.addAction(tr("Change…"), this, [this, held] { card(held)->edit(); });
     menu.addAction(tr("Rename…"), this, [this, held] { card(held)->edit(true); });
-    menu.addAction(tr("Note…"), this, [this, held] { ask_note(held); });
+    menu.addAction(tr("Unit, note, group, slider and choices…"), this, [this, held] { describe(held); });
+    QMenu* numbers = menu.addMenu(tr("Show the number"));
+    using Style = Format::Style;
+    const std::pair<QString, Format> formats[] = {{tr("As needed"), {}},
+                                                  {tr("Whole"), {Style::decimals, 0}},
+                                                  {tr("2 decimals"), {Style::decimals, 2}},
+                                                  {tr("4 decimals"), {Style::decimals, 4}},
+                                                  {tr("Per cent"), {Style::percent, 0}},
+                                                  {tr("Per cent, 1 decimal"), {Style::percent, 1}},
+                                                  {tr("3 significant figures"), {Style::significant, 3}},
+                                                  {tr("Powers of ten"), {Style::scientific, 3}},
+                                                  {tr("A fraction"), {Style::fraction, 2}}};
+    for (const auto& [text, wanted] : formats) {
+        numbers->addAction(text, this, [this, held, wanted = wanted] { format(held, wanted); });
+    }
+    const HeldCard& own = *card(held);
+    if (!own.choices().isEmpty()) {
+        menu.addAction(tr("Choose a value…"), this, [this, held] { card(held)->open_choices(); });
+    }
+    menu.addSeparator();
+    menu.addAction(tr("Further to the left"), this, [this, held] { shift(held, -1); });
+    menu.addAction(tr("Further to the right"), this, [this, held] { shift(held, 1); });
+    if (own.table().empty() && !table_.empty()) {
+        menu.addAction(tr("Only for this table"), this, [this, held] {
+            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, table_));
+        });
+    } else if (!own.table().empty()) {
+        menu.addAction(tr("For the whole study"), this, [this, held] {
+            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, Id()));
+        });
+    }
     menu.addSeparator();
     menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Take off the ledge"), this,
                    [this, held] { remove(held); });
     menu.exec(global);
-}
-
-void LedgeView::ask_note(Id held) {
-    if (const auto note = ask_text(this, tr("Note"), tr("What the value is, or where it comes from:"),
-                                   card(held)->toolTip().section(QLatin1Char('\n'), 1))) {
-        document_.perform(tr("note"), note_held(document_.study(), held, note->toStdString()));
-    }
 }
 
 void LedgeView::remove(Id held) {

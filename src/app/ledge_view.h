@@ -23,7 +23,8 @@ class LedgeView : public QWidget {
     QSize minimumSizeHint() const override { return {200, sizeHint().height()}; }
 
   Q_SIGNALS:
-    void chosen(ledgefall::Id held);
+    void chosen(ledgefall::Id held);    ///< clicked
+    void looked_at(ledgefall::Id held); ///< by keys
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -34,9 +35,14 @@ class LedgeView : public QWidget {
     void rebuild();
     void arrange();
     int shelf_height() const;
+    void paint_groups(QPainter& painter) const;
     void open_menu(Id held, const QPoint& global);
     void hold_new(bool for_table);
-    void ask_note(Id held);
+    void describe(Id held);
+    void shift(Id held, int by);
+    void drop(Id held, const QPoint& at);
+    void format(Id held, const Format& format);
+    const std::vector<Shared<HeldValue>>& ledge_of(const HeldCard& card) const;
     void remove(Id held);
 
     Document& document_;

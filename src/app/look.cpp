@@ -1,9 +1,14 @@
 #include "app/look.h"
 
 #include <QApplication>
+#include <QFile>
 #include <QFontDatabase>
+#include <QIconEngine>
+#include <QPainter>
 #include <QPalette>
+#include <QPixmapCache>
 #include <QStyleFactory>
+#include <QSvgRenderer>
 
 #include <algorithm>
 #include <map>
@@ -14,6 +19,7 @@ namespace {
 Look daylight() {
     Look look;
     look.paper = QColor(0xFD, 0xFA, 0xF3);
+    look.worked = QColor(0xFA, 0xF5, 0xEA);
     look.margin = QColor(0xF3, 0xEC, 0xDF);
     look.rule = QColor(0xEA, 0xE1, 0xD0);
     look.ink = QColor(0x26, 0x30, 0x3B);
@@ -29,10 +35,78 @@ Look daylight() {
     return look;
 }
 
+/// The same by lamplight: the paper is slate, and what was dark on it is light.
+Look night() {
+    Look look;
+    look.paper = QColor(0x21, 0x27, 0x2C);
+    look.worked = QColor(0x24, 0x2B, 0x31);
+    look.margin = QColor(0x1A, 0x1F, 0x23);
+    look.rule = QColor(0x32, 0x3A, 0x40);
+    look.ink = QColor(0xE8, 0xE2, 0xD5);
+    look.faint_ink = QColor(0xA3, 0x9E, 0x93);
+    look.stone = QColor(0x6B, 0x58, 0x3B);
+    look.stone_edge = QColor(0xA8, 0x84, 0x52);
+    look.stone_light = QColor(0x2F, 0x2B, 0x24);
+    look.stays = QColor(0xE6, 0xB3, 0x6C);
+    look.follows = QColor(0x79, 0xC2, 0xDE);
+    look.follows_wash = QColor(0x25, 0x40, 0x4B);
+    look.fault = QColor(0xF2, 0x92, 0x86);
+    look.fault_wash = QColor(0x45, 0x2A, 0x2B);
+    return look;
+}
+
 Look& current() {
     static Look held = daylight();
     return held;
 }
+
+bool& dark() {
+    static bool held = false;
+    return held;
+}
+
+/// Paints a drawing that ships, with the colours of daylight replaced by those of the look in use.
+class DrawnIcon : public QIconEngine {
+  public:
+    explicit DrawnIcon(QString name)
+        : name_(std::move(name)) {}
+    QIconEngine* clone() const override { return new DrawnIcon(name_); }
+
+    void paint(QPainter* painter, const QRect& rect, QIcon::Mode mode, QIcon::State) override {
+        QFile file(QStringLiteral(":/icons/%1.svg").arg(name_));
+        QByteArray drawing = file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+        const Look day = daylight();
+        const Look& now = look();
+        for (const auto colour : {&Look::ink, &Look::follows, &Look::fault, &Look::stone, &Look::stone_edge,
+                                  &Look::follows_wash, &Look::margin, &Look::fault_wash, &Look::paper}) {
+            drawing.replace((day.*colour).name().toUpper().toLatin1(), "@" + (now.*colour).name().toLatin1().mid(1));
+        }
+        drawing.replace('@', '#');
+        QSvgRenderer renderer(drawing);
+        painter->save();
+        painter->setOpacity(mode == QIcon::Disabled ? 0.4 : 1.0);
+        renderer.render(painter, rect);
+        painter->restore();
+    }
+
+    QPixmap pixmap(const QSize& size, QIcon::Mode mode, QIcon::State state) override {
+        const QString key =
+            QStringLiteral("%1/%2/%3/%4").arg(name_).arg(size.width()).arg(static_cast<int>(mode)).arg(is_dark());
+        QPixmap drawn;
+        if (!QPixmapCache::find(key, &drawn)) {
+            drawn = QPixmap(size);
+            drawn.fill(Qt::transparent);
+            QPainter painter(&drawn);
+            paint(&painter, QRect(QPoint(), size), mode, state);
+            painter.end();
+            QPixmapCache::insert(key, drawn);
+        }
+        return drawn;
+    }
+
+  private:
+    QString name_;
+};
 
 } // namespace
 
@@ -51,18 +125,41 @@ const Look& look() {
     return current();
 }
 
-void set_zoom(double zoom) {
-    current().zoom = std::clamp(zoom, 0.5, 3.0);
-    restyle();
+LookNews& look_news() {
+    static LookNews news;
+    return news;
 }
 
-void dress_application() {
-    for (const char* face : {"Regular", "Italic", "Bold"}) {
-        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-%1.ttf").arg(QLatin1String(face)));
-    }
-    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
-    restyle();
+bool is_dark() {
+    return dark();
 }
+
+namespace {
+
+void restyle();
+
+void change(Look wanted) {
+    current() = std::move(wanted);
+    restyle();
+    Q_EMIT look_news().changed();
+}
+
+} // namespace
+
+void set_zoom(double zoom) {
+    Look wanted = current();
+    wanted.zoom = std::clamp(zoom, 0.5, 3.0);
+    change(wanted);
+}
+
+void set_dark(bool wanted_dark) {
+    dark() = wanted_dark;
+    Look wanted = wanted_dark ? night() : daylight();
+    wanted.zoom = current().zoom;
+    change(wanted);
+}
+
+namespace {
 
 void restyle() {
     const Look& in_use = look();
@@ -102,8 +199,18 @@ void restyle() {
                  in_use.rule.name(), in_use.stone.name()));
 }
 
+} // namespace
+
+void dress_application() {
+    for (const char* face : {"Regular", "Italic", "Bold"}) {
+        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-%1.ttf").arg(QLatin1String(face)));
+    }
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    restyle();
+}
+
 QIcon drawn_icon(const QString& name) {
-    return QIcon(QStringLiteral(":/icons/%1.svg").arg(name));
+    return QIcon(new DrawnIcon(name));
 }
 
 } // namespace ledgefall

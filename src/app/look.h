@@ -3,6 +3,7 @@
 #include <QColor>
 #include <QFont>
 #include <QIcon>
+#include <QObject>
 #include <QString>
 
 #include <cmath>
@@ -13,6 +14,7 @@ namespace ledgefall {
 /// widget paints with comes from here, so that a second look is a second set of these.
 struct Look {
     QColor paper;        ///< where values stand
+    QColor worked;       ///< the same where a formula gives them
     QColor margin;       ///< around the paper: panels, gutter
     QColor rule;         ///< the lines between rows
     QColor ink;          ///< text
@@ -33,14 +35,24 @@ struct Look {
     const QFont& formula(double points = 9.5) const { return text(points); }
 };
 
-/// The look in use. Widgets read it when they paint; `set_zoom` is followed by `restyle`.
+/// Tells widgets that keep sizes or style sheets of their own when the look in use has changed.
+class LookNews : public QObject {
+    Q_OBJECT
+  Q_SIGNALS:
+    void changed();
+};
+LookNews& look_news();
+
+/// The look in use. Widgets read it when they paint.
 const Look& look();
 void set_zoom(double zoom);
+void set_dark(bool dark);
+bool is_dark();
 
 /// Loads the fonts that ship, and dresses the application.
 void dress_application();
-void restyle();
 
+/// One of the icons that ship, in the colours of the look in use whenever it is painted.
 QIcon drawn_icon(const QString& name);
 
 } // namespace ledgefall

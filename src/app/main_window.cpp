@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 
 #include "app/look.h"
+#include "core/engine/plan.h"
 #include "core/study/edits.h"
 #include "files/atomic_file.h"
 #include "files/delimited.h"
@@ -9,6 +10,8 @@
 #include <QCloseEvent>
 #include <QFile>
 #include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenuBar>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QSettings>
@@ -23,52 +26,88 @@ MainWindow::MainWindow(QWidget* parent)
     , splitter_(new QSplitter(this))
     , contents_(new ContentsPanel(document_, this))
     , ledge_(new LedgeView(document_, this))
-    , pages_(new QStackedWidget(this))
+    , place_(new Workplace(document_, make_welcome(), this))
     , companion_(new CompanionPanel(document_, this))
+    , find_bar_(new FindBar(document_, *place_, this))
+    , commands_(new TableCommands(document_, *place_, this))
+    , finder_(new CommandFinder(this))
     , notice_(new QLabel(this))
-    , working_(new QLabel(this)) {
+    , working_(new QLabel(this))
+    , checks_(new QToolButton(this)) {
     setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
     resize(1280, 800);
+    lay_out();
+    build_study_menu();
+    build_edit_menu();
+    commands_->fill_table_menu(menuBar()->addMenu(tr("&Table")));
+    build_work_menu();
+    build_view_and_help();
+    connect_parts();
+    refresh();
+    page_changed();
+}
+
+void MainWindow::lay_out() {
     auto* middle = new QWidget(this);
     auto* column = new QVBoxLayout(middle);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     column->addWidget(ledge_);
-    column->addWidget(pages_, 1);
-    pages_->addWidget(make_welcome());
+    column->addWidget(place_, 1);
+    column->addWidget(find_bar_);
     splitter_->addWidget(contents_);
     splitter_->addWidget(middle);
     splitter_->addWidget(companion_);
     splitter_->setStretchFactor(1, 1);
-    splitter_->setSizes({185, 865, 230});
+    splitter_->setSizes({185, 825, 270});
     splitter_->setHandleWidth(1);
     setCentralWidget(splitter_);
-
+    auto* corner = new QWidget(this);
+    auto* around = new QHBoxLayout(corner);
+    around->setContentsMargins(0, 2, 8, 2);
+    around->addWidget(finder_);
+    menuBar()->setCornerWidget(corner);
     notice_->setAccessibleName(tr("Message"));
     notice_->setTextFormat(Qt::PlainText);
+    checks_->setAutoRaise(true);
+    checks_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    checks_->setAccessibleName(tr("State of the checks"));
     statusBar()->addWidget(notice_, 1);
     statusBar()->addPermanentWidget(working_);
+    statusBar()->addPermanentWidget(checks_);
     statusBar()->setSizeGripEnabled(false);
+}
 
-    build_study_menu();
-    build_edit_menu();
-    build_table_menu();
-    build_view_and_help();
-
+void MainWindow::connect_parts() {
     connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
+    connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
     connect(ledge_, &LedgeView::chosen, this, [this](Id held) {
-        if (page_ != nullptr) {
-            page_->insert_name(held);
+        if (place_->pen().writing()) {
+            page()->point_at(held);
+        } else {
+            companion_->show_place({held, 0});
         }
     });
+    connect(ledge_, &LedgeView::looked_at, this, [this](Id held) { companion_->show_place({held, 0}); });
+    connect(place_, &Workplace::page_changed, this, &MainWindow::page_changed);
+    connect(place_, &Workplace::selection_changed, this, &MainWindow::show_current_place);
+    connect(place_, &Workplace::foot_chosen, this, [this](Id line, Id column) {
+        companion_->show_place({foot_value_id(line, column), 0});
+    });
+    connect(place_, &Workplace::menu_wanted, commands_, &TableCommands::open_cell_menu);
+    connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    connect(finder_, &CommandFinder::opened, this, &MainWindow::offer_destinations);
+    connect(finder_, &CommandFinder::place_chosen, this, [this](Id id) { go_to(id, 1); });
+    connect(checks_, &QToolButton::clicked, this, &MainWindow::go_to_broken_check);
     connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::results_changed, this, &MainWindow::show_checks);
     connect(&document_, &Document::refused, this, &MainWindow::tell);
     connect(&document_, &Document::computing_changed, this,
             [this](bool busy) { working_->setText(busy ? tr("working out…") : QString()); });
     connect(&document_, &Document::computing_progressed, this,
             [this](qint64 cells) { working_->setText(tr("working out… %L1 cells").arg(cells)); });
-    refresh();
+    connect(&look_news(), &LookNews::changed, this, [this] { setWindowIcon(drawn_icon(QStringLiteral("ledgefall"))); });
 }
 
 /// The widgets ask the document while they close, so they go before it does.
@@ -124,37 +163,92 @@ void MainWindow::refresh() {
     redo_->setEnabled(document_.can_redo());
     redo_->setText(document_.can_redo() ? tr("&Redo %1").arg(document_.redo_name()) : tr("&Redo"));
     const Study& study = document_.study();
-    if (study.table(shown_) == nullptr) {
-        show_table(study.tables.empty() ? Id() : study.tables.front()->id);
+    if (page() == nullptr && !study.tables.empty()) {
+        place_->show_table(study.tables.front()->id);
     }
-    for (QAction* action : needs_table_) {
-        action->setEnabled(page_ != nullptr);
-    }
+    show_checks();
 }
 
-void MainWindow::show_table(Id table) {
-    if (page_ != nullptr && page_->table_id() == table && document_.study().table(table) != nullptr) {
-        return;
-    }
-    if (page_ != nullptr) {
-        companion_->show_page(nullptr);
-        pages_->removeWidget(page_);
-        page_->deleteLater();
-        page_ = nullptr;
-    }
-    shown_ = table;
-    if (document_.study().table(table) != nullptr) {
-        page_ = new TablePage(document_, table, this);
-        pages_->addWidget(page_);
-        pages_->setCurrentWidget(page_);
-        companion_->show_page(page_);
-        page_->view().setFocus();
-    }
+void MainWindow::page_changed() {
+    const bool has_table = page() != nullptr;
+    const Id table = has_table ? page()->table_id() : Id();
     contents_->show_current(table);
     ledge_->show_table(table);
     foot_menu_->set_table(table);
+    companion_->show_page(page());
+    commands_->enable(has_table);
     for (QAction* action : needs_table_) {
-        action->setEnabled(page_ != nullptr);
+        action->setEnabled(has_table);
+    }
+    show_current_place();
+}
+
+void MainWindow::show_current_place() {
+    const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().currentIndex();
+    const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
+    const bool inside = column != nullptr && at.row() < page()->model().table_rows();
+    companion_->show_place(inside ? WorkingPlace{column->id, static_cast<std::size_t>(at.row()) + 1} : WorkingPlace());
+    companion_->refresh();
+}
+
+void MainWindow::show_checks() {
+    int holding = 0;
+    int broken = 0;
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        value.plain() && value.yes() ? ++holding : ++broken;
+    }
+    const bool any = holding + broken > 0;
+    checks_->setVisible(any);
+    checks_->setText(broken == 0 ? tr("checks that hold: %1").arg(holding)
+                                 : tr("broken checks: %1 of %2").arg(broken).arg(holding + broken));
+    checks_->setIcon(drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
+    checks_->setToolTip(broken == 0 ? tr("Every check of the study holds") : tr("Go to the first that does not hold"));
+}
+
+void MainWindow::go_to_broken_check() {
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        if (!value.plain() || !value.yes()) {
+            return go_to(check->id, 0);
+        }
+    }
+}
+
+void MainWindow::go_to(Id definition, std::size_t row) {
+    const Study& study = document_.study();
+    for (const auto& check : study.checks) {
+        if (check->id == definition) { // the column whose values it watches, and what it says
+            if (study.table(check->table) != nullptr) {
+                show_table(check->table);
+            }
+            companion_->show_place({definition, 0});
+            if (page() != nullptr) {
+                page()->offers().offer_mend(definition);
+            }
+            return;
+        }
+    }
+    const std::string& id = definition.str();
+    const std::string line = id.substr(0, id.find('/'));
+    for (const auto& table : study.tables) {
+        const auto on_ledge = [&](const auto& held) { return held->id == definition; };
+        const auto of_foot = [&](const auto& foot) { return foot->id.str() == line; };
+        if (table->column(definition) != nullptr) {
+            show_table(table->id);
+            return page()->go_to(definition, std::max<std::size_t>(1, row));
+        }
+        if (table->id == definition || std::any_of(table->ledge.begin(), table->ledge.end(), on_ledge)) {
+            show_table(table->id);
+        }
+        if (std::any_of(table->foot.begin(), table->foot.end(), of_foot)) {
+            show_table(table->id);
+            companion_->show_place({definition, 0});
+        }
+    }
+    if (HeldCard* card = ledge_->card(definition)) {
+        card->setFocus();
+        companion_->show_place({definition, 0});
     }
 }
 
@@ -206,19 +300,19 @@ bool MainWindow::import_text(const QString& path, const DialectChoice& choice, c
 }
 
 bool MainWindow::export_text(const QString& path) {
-    if (page_ == nullptr) {
+    if (page() == nullptr) {
         return false;
     }
     Dialect dialect;
     dialect.delimiter = path.endsWith(QStringLiteral(".tsv")) || path.endsWith(QStringLiteral(".txt")) ? '\t' : ',';
     const auto saved = write_file(path.toStdString(),
-                                  write_delimited(document_.study(), document_.results(), page_->table_id(), dialect));
+                                  write_delimited(document_.study(), document_.results(), page()->table_id(), dialect));
     if (!saved) {
         document_.refuse(saved.refusal());
         return false;
     }
     std::size_t faults = 0;
-    for (const auto& column : page_->model().table()->columns) {
+    for (const auto& column : page()->model().table()->columns) {
         const Results::Entry* entry = document_.results().find(column->id);
         faults += entry == nullptr ? 0 : entry->faults;
     }
@@ -230,12 +324,12 @@ bool MainWindow::export_text(const QString& path) {
 
 void MainWindow::zoom(double factor) {
     set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
-    if (page_ != nullptr) {
-        page_->restyle();
-    }
-    ledge_->show_table(shown_);
-    companion_->refresh();
-    contents_->show_current(shown_);
+    QSettings().setValue(QStringLiteral("zoom"), look().zoom);
+}
+
+void MainWindow::set_dark(bool dark) {
+    ledgefall::set_dark(dark);
+    QSettings().setValue(QStringLiteral("dark"), dark);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

@@ -1,19 +1,21 @@
 #pragma once
 
+#include "app/command_finder.h"
 #include "app/companion_panel.h"
 #include "app/contents_panel.h"
 #include "app/document.h"
+#include "app/find_bar.h"
 #include "app/ledge_view.h"
-#include "app/table_page.h"
+#include "app/table_commands.h"
+#include "app/workplace.h"
 
 #include <QMainWindow>
-#include <QStackedWidget>
 
 class QSplitter;
 
 namespace ledgefall {
 
-/// The window: contents, ledge, the table that is shown, companion; the menus' commands; and the strip in which a
+/// The window: contents, ledge, the tables that are shown, companion; the menus' commands; and the strip in which a
 /// refusal is told in one sentence.
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -23,9 +25,14 @@ class MainWindow : public QMainWindow {
 
     Document& document() { return document_; }
     LedgeView& ledge() { return *ledge_; }
-    TablePage* page() { return page_; }
+    Workplace& place() { return *place_; }
+    TablePage* page() { return place_->page(); }
     CompanionPanel& companion() { return *companion_; }
+    CommandFinder& finder() { return *finder_; }
+    FindBar& find_bar() { return *find_bar_; }
+    TableCommands& commands() { return *commands_; }
     QString notice() const { return notice_->text(); }
+    QString checks_line() const { return checks_->text(); }
 
     bool open_demo();
     bool open_path(const QString& path);
@@ -33,7 +40,10 @@ class MainWindow : public QMainWindow {
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label);
     bool export_text(const QString& path);
     void new_table(const QString& label);
-    void show_table(Id table);
+    void show_table(Id table) { place_->show_table(table); }
+    /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
+    void go_to(Id definition, std::size_t row);
+    void set_dark(bool dark);
 
   protected:
     void closeEvent(QCloseEvent* event) override;
@@ -41,16 +51,24 @@ class MainWindow : public QMainWindow {
   private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                  const char* symbol = nullptr);
+    void lay_out();
+    void connect_parts();
     void build_study_menu();
     void build_edit_menu();
-    void build_table_menu();
+    void build_work_menu();
     void build_view_and_help();
     QWidget* make_welcome();
     void fill_recent();
+    void fill_beside();
     void remember_recent(const QString& path);
     void refresh();
+    void page_changed();
+    void show_current_place();
+    void show_checks();
+    void go_to_broken_check();
     void tell(const QString& sentence);
     void zoom(double factor);
+    void offer_destinations();
 
     bool may_leave(); ///< asks about unsaved changes
     bool save();
@@ -58,18 +76,23 @@ class MainWindow : public QMainWindow {
     void open();
     void choose_import();
     void choose_export();
+    void list_formulas();
     void about();
 
     Document document_;
     QSplitter* splitter_;
     ContentsPanel* contents_;
     LedgeView* ledge_;
-    QStackedWidget* pages_;
-    TablePage* page_ = nullptr;
+    Workplace* place_;
     CompanionPanel* companion_;
+    FindBar* find_bar_;
+    TableCommands* commands_;
+    CommandFinder* finder_;
     QLabel* notice_;
     QLabel* working_;
+    QToolButton* checks_;
     QMenu* recent_ = nullptr;
+    QMenu* beside_ = nullptr;
     NewFootMenu* foot_menu_ = nullptr;
     QAction* undo_ = nullptr;
     QAction* redo_ = nullptr;

@@ -1,6 +1,7 @@
 // The window's menus: every command with its name and its keys.
 
 #include "app/ask.h"
+#include "app/formula_page.h"
 #include "app/import_dialog.h"
 #include "app/look.h"
 #include "app/main_window.h"
@@ -84,108 +85,52 @@ void MainWindow::build_edit_menu() {
         needs_table_.push_back(add(menu, text, keys, done));
     };
     table_command(tr("Cu&t"), QKeySequence::Cut, [this] {
-        QApplication::clipboard()->setText(page_->view().copied());
-        page_->view().clear_selected();
+        QApplication::clipboard()->setText(page()->view().copied());
+        page()->view().clear_selected();
     });
     table_command(tr("&Copy"), QKeySequence::Copy,
-                  [this] { QApplication::clipboard()->setText(page_->view().copied()); });
+                  [this] { QApplication::clipboard()->setText(page()->view().copied()); });
     table_command(tr("&Paste"), QKeySequence::Paste,
-                  [this] { page_->view().paste(QApplication::clipboard()->text()); });
-    table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page_->view().selectAll(); });
-    table_command(tr("E&mpty the cells"), {}, [this] { page_->view().clear_selected(); });
+                  [this] { page()->view().paste(QApplication::clipboard()->text()); });
+    table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
+    table_command(tr("E&mpty the cells"), {}, [this] { page()->view().clear_selected(); });
+    menu->addSeparator();
+    table_command(tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_->open(); });
+    table_command(tr("Find the &next"), QKeySequence::FindNext, [this] { find_bar_->find(false); });
+    table_command(tr("Find the one &before"), QKeySequence::FindPrevious, [this] { find_bar_->find(true); });
 }
 
-void MainWindow::build_table_menu() {
-    QMenu* menu = menuBar()->addMenu(tr("&Table"));
-    add(
-        menu, tr("&New table…"), QKeySequence(Qt::CTRL | Qt::Key_T),
-        [this] {
-            const auto label = ask_text(this, tr("New table"), tr("What the table is called:"), tr("Table"));
-            if (label && !label->isEmpty()) {
-                new_table(*label);
-            }
-        },
-        "table");
-    const auto table_command = [&](const QString& text, const QKeySequence& keys, const std::function<void()>& done,
-                                   const char* symbol = nullptr) {
-        needs_table_.push_back(add(menu, text, keys, done, symbol));
-    };
-    table_command(tr("&Rename the table…"), {}, [this] {
-        const Table* table = page_->model().table();
-        if (const auto name =
-                ask_text(this, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"),
-                         QString::fromStdString(table->name))) {
-            document_.perform(tr("renaming"), rename_table(document_.study(), table->id, name->toStdString()));
-        }
-    });
-    table_command(tr("Title and &note…"), {}, [this] {
-        const Table* table = page_->model().table();
-        const auto label =
-            ask_text(this, tr("Title"), tr("The table's title:"), QString::fromStdString(table->shown_label()));
-        const auto note =
-            label ? ask_text(this, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table->note))
-                  : std::nullopt;
-        if (note) {
-            document_.perform(tr("title"),
-                              label_table(document_.study(), table->id, label->toStdString(), note->toStdString()));
-        }
-    });
-    table_command(tr("&Count its rows…"), {}, [this] {
-        const Table* table = page_->model().table();
-        const auto count = ask_text(
-            this, tr("Count rows"), tr("Rows from 1 to this number, or formula of held values:"),
-            table->axis.count.empty() ? QStringLiteral("100") : QString::fromStdString(table->axis.count.text()));
-        if (count) {
-            document_.perform(tr("counting rows"), count_rows(document_.study(), table->id, count->toStdString()));
-        }
-    });
-    table_command(tr("&Stop its rows early…"), {}, [this] {
-        const Table* table = page_->model().table();
-        const auto until = ask_text(
-            this, tr("Stop rows early"),
-            tr("The rows end at the first for which this holds, such as r < 1; leave it empty to run to the end:"),
-            QString::fromStdString(table->axis.until.text()));
-        if (until) {
-            document_.perform(tr("stopping rows"), stop_rows(document_.study(), table->id, until->toStdString()));
-        }
-    });
-    table_command(tr("Remove the table"), {}, [this] {
-        if (may_remove(this, document_.study(), shown_)) {
-            document_.perform(tr("removing a table"), remove_table(document_.study(), shown_, IfUsed::remove_anyway));
-        }
-    });
-    menu->addSeparator();
-    table_command(
-        tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2),
-        [this] { page_->write_formula(page_->view().currentIndex().column()); }, "formula");
-    table_command(tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
-                  [this] { page_->write_formula(page_->model().columnCount() - 1); });
-    table_command(tr("Column…"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
-        const QModelIndex at = page_->view().currentIndex();
-        if (const auto column = page_->column_menu(at.column(), at.row())) {
-            column->exec(page_->view().viewport()->mapToGlobal(page_->view().visualRect(at).bottomLeft()));
-        }
-    });
+void MainWindow::build_work_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Work"));
+    commands_->fill_formula_menu(menu);
     foot_menu_ = new NewFootMenu(document_, this);
     menu->addMenu(foot_menu_);
+    needs_table_.push_back(foot_menu_->menuAction());
     menu->addSeparator();
-    table_command(tr("&Insert rows above"), QKeySequence(Qt::ALT | Qt::Key_Insert),
-                  [this] { page_->insert_rows_above(); });
-    table_command(tr("Remove &rows"), QKeySequence(Qt::ALT | Qt::Key_Delete),
-                  [this] { page_->remove_selected_rows(); });
+    add(
+        menu, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
+    add(menu, tr("&Watch with a check…"), QKeySequence(Qt::CTRL | Qt::Key_K), [this] { contents_->new_check(); });
+    menu->addSeparator();
+    add(menu, tr("&Draw again"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { document_.perform(tr("drawing again"), draw_again(document_.study())); });
+    add(menu, tr("&Stop working out"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
+    add(menu, tr("A page of all f&ormulas…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { list_formulas(); });
 }
 
 void MainWindow::build_view_and_help() {
-    QMenu* work = menuBar()->addMenu(tr("&Work"));
-    add(
-        work, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
-    add(work, tr("&Draw again"), QKeySequence(Qt::CTRL | Qt::Key_D),
-        [this] { document_.perform(tr("drawing again"), draw_again(document_.study())); });
-    add(work, tr("&Stop working out"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
     QMenu* view = menuBar()->addMenu(tr("&View"));
     add(view, tr("&Larger"), QKeySequence::ZoomIn, [this] { zoom(1.15); });
     add(view, tr("&Smaller"), QKeySequence::ZoomOut, [this] { zoom(1 / 1.15); });
     add(view, tr("&As it was"), QKeySequence(Qt::CTRL | Qt::Key_0), [this] { zoom(0); });
+    QAction* dark = view->addAction(tr("&Dark"));
+    dark->setCheckable(true);
+    dark->setChecked(is_dark());
+    connect(dark, &QAction::toggled, this, &MainWindow::set_dark);
+    connect(&look_news(), &LookNews::changed, dark, [dark] { dark->setChecked(is_dark()); });
+    view->addSeparator();
+    beside_ = view->addMenu(tr("Show &beside"));
+    connect(beside_, &QMenu::aboutToShow, this, &MainWindow::fill_beside);
+    add(view, tr("&One table alone"), {}, [this] { place_->close_beside(); });
     view->addSeparator();
     const auto toggle = [&](const QString& text, const QKeySequence& keys, QWidget* panel) {
         QAction* action = view->addAction(text);
@@ -197,7 +142,68 @@ void MainWindow::build_view_and_help() {
     toggle(tr("&Contents"), QKeySequence(Qt::Key_F9), contents_);
     toggle(tr("Com&panion"), QKeySequence(Qt::Key_F10), companion_);
     QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Find a command, a name or a table…"), QKeySequence(Qt::CTRL | Qt::Key_Space),
+        [this] { finder_->open(); });
     add(help, tr("&About Ledgefall"), {}, [this] { about(); });
+}
+
+void MainWindow::fill_beside() {
+    beside_->clear();
+    for (const auto& table : document_.study().tables) {
+        if (place_->page_of(table->id) == nullptr) {
+            beside_->addAction(QString::fromStdString(table->shown_label()), this,
+                               [this, id = table->id] { place_->show_beside(id); });
+        }
+    }
+    if (beside_->isEmpty()) {
+        beside_->addAction(tr("there is no other table"))->setEnabled(false);
+    }
+}
+
+/// What the search box leads to: every command, every table, every name.
+void MainWindow::offer_destinations() {
+    const Study& study = document_.study();
+    QList<CommandFinder::Destination> all;
+    const std::function<void(const QMenu*, const QString&)> add_commands = [&](const QMenu* menu, const QString& path) {
+        for (QAction* action : menu->actions()) {
+            const QString text = action->text().remove(u'&');
+            if (action->menu() != nullptr) {
+                add_commands(action->menu(), path + text + QStringLiteral(" ▸ "));
+            } else if (!action->isSeparator() && action->isEnabled() && !text.isEmpty()) {
+                all.append(
+                    {text, path.chopped(3) + QStringLiteral("  ") + action->shortcut().toString(), action, Id()});
+            }
+        }
+    };
+    for (QAction* action : menuBar()->actions()) {
+        if (action->menu() != nullptr) {
+            add_commands(action->menu(), action->text().remove(u'&') + QStringLiteral(" ▸ "));
+        }
+    }
+    const auto add_held = [&](const std::vector<Shared<HeldValue>>& ledge, const QString& where) {
+        for (const auto& held : ledge) {
+            all.append({QString::fromStdString(held->name), tr("held value, %1").arg(where), nullptr, held->id});
+        }
+    };
+    add_held(study.ledge, tr("the study's"));
+    for (const auto& table : study.tables) {
+        const QString label = QString::fromStdString(table->shown_label());
+        all.append({label, tr("table"), nullptr, table->id});
+        add_held(table->ledge, label);
+        for (const auto& column : table->columns) {
+            const QString shown = QString::fromStdString(column->shown_label());
+            all.append(
+                {shown, tr("column %1 of %2").arg(QString::fromStdString(column->name), label), nullptr, column->id});
+        }
+    }
+    for (const auto& check : study.checks) {
+        all.append({QString::fromStdString(check->label), tr("check"), nullptr, check->id});
+    }
+    finder_->offer(all);
+}
+
+void MainWindow::list_formulas() {
+    FormulaPage(document_, this).exec();
 }
 
 void MainWindow::fill_recent() {
@@ -283,7 +289,7 @@ void MainWindow::choose_import() {
 }
 
 void MainWindow::choose_export() {
-    const QString begun = QString::fromStdString(page_->model().table()->name) + QStringLiteral(".csv");
+    const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Export this table"), begun, tr("Comma-separated text (*.csv);;Tab-separated text (*.tsv *.txt)"));
     if (!path.isEmpty()) {

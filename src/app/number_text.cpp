@@ -1,6 +1,8 @@
 #include "app/number_text.h"
 
 #include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
 
 #include <algorithm>
 #include <cmath>
@@ -63,6 +65,64 @@ QString automatic(double number) {
     return with_minus(text);
 }
 
+/// The nearest fraction whose denominator has at most `digits` digits, by continued fractions, with the whole part
+/// before it: 3 1/4.
+QString fraction(double number, int digits) {
+    const double size = std::fabs(number);
+    if (size >= 1e9) {
+        return automatic(number);
+    }
+    const double most = std::pow(10.0, std::clamp(digits, 1, 6)) - 1;
+    const double whole = std::floor(size);
+    double rest = size - whole;
+    double n0 = 0;
+    double d0 = 1; // the convergent before
+    double n1 = 1;
+    double d1 = 0;
+    double x = rest;
+    double n = std::round(rest);
+    double d = 1;
+    for (int step = 0; step < 40; ++step) {
+        const double a = std::floor(x);
+        const double n2 = a * n1 + n0;
+        const double d2 = a * d1 + d0;
+        if (d2 > most) {
+            const double part = std::floor((most - d0) / d1); // the last semiconvergent that still fits
+            const double half_n = part * n1 + n0;
+            const double half_d = part * d1 + d0;
+            const bool nearer = d1 == 0 || std::fabs(half_n / half_d - rest) < std::fabs(n1 / d1 - rest);
+            n = nearer ? half_n : n1;
+            d = nearer ? half_d : d1;
+            break;
+        }
+        n0 = n1;
+        d0 = d1;
+        n = n1 = n2;
+        d = d1 = d2;
+        if (std::fabs(n / d - rest) < 1e-12 || x == a) {
+            break;
+        }
+        x = 1 / (x - a);
+    }
+    const double carried = n == d ? whole + 1 : whole;
+    QString text = n == 0 || n == d ? QString::number(carried, 'f', 0)
+                   : whole == 0     ? QString()
+                                    : QString::number(whole, 'f', 0) + QChar(0x2005);
+    if (n != 0 && n != d) {
+        text += QStringLiteral("%1⁄%2").arg(n, 0, 'f', 0).arg(d, 0, 'f', 0);
+    }
+    return number < 0 && text != QStringLiteral("0") ? QChar(0x2212) + text : text;
+}
+
+/// A date in words.
+QString date_text(double days, Format::Style style) {
+    const QDate date = QDate(1970, 1, 1).addDays(static_cast<qint64>(std::floor(days)));
+    const QString pattern = style == Format::Style::weekday      ? QCoreApplication::translate("Date", "ddd d MMM yyyy")
+                            : style == Format::Style::month_year ? QCoreApplication::translate("Date", "MMMM yyyy")
+                                                                 : QCoreApplication::translate("Date", "d MMM yyyy");
+    return QLocale(QLocale::English, QLocale::UnitedKingdom).toString(date, pattern);
+}
+
 } // namespace
 
 QString number_text(double number, const Format& format) {
@@ -80,6 +140,12 @@ QString number_text(double number, const Format& format) {
         return with_minus(QString::number(shown * 100, 'f', format.digits)) + QStringLiteral("\u202F%");
     case Format::Style::scientific:
         return scientific(shown, format.digits);
+    case Format::Style::fraction:
+        return fraction(shown, format.digits);
+    case Format::Style::day_month:
+    case Format::Style::weekday:
+    case Format::Style::month_year:
+        return automatic(shown);
     }
     return {};
 }
@@ -107,6 +173,20 @@ Format settled_format(const Format& format, const Column& cells) {
     }
     const int zeros = largest > 0 && largest < 1 ? static_cast<int>(-std::floor(std::log10(largest))) - 1 : 0;
     return {Format::Style::decimals, std::min(needed, decimals_for(largest, 6) + zeros)};
+}
+
+/// Whether a number that is shown as 0, 1 or 100 per cent is so only because it has been rounded.
+bool seems_exact(double number, const QString& text, const Format& format) {
+    const bool rounds = format.style == Format::Style::decimals || format.style == Format::Style::percent;
+    if (!rounds || number == 0) {
+        return false;
+    }
+    const double scale = format.style == Format::Style::percent ? 100 : 1;
+    const double shown = QString::number(number * scale, 'f', format.digits).toDouble();
+    const bool whole = format.style == Format::Style::percent && std::fabs(shown) == 100;
+    // What arithmetic leaves behind is no difference: a share of 0.9999999999999999 is shown as 100 %.
+    return !text.isEmpty() &&
+           ((shown == 0 && std::fabs(number) > 1e-14) || (whole && std::fabs(std::fabs(number) - 1) > 1e-12));
 }
 
 QString fault_words(Cause cause) {
@@ -169,7 +249,13 @@ QString value_text(const Value& value, const Format& format) {
         return {};
     }
     if (value.plain() && value.kind() == Kind::number) {
-        return number_text(value.number(), format);
+        const QString text = number_text(value.number(), format);
+        return seems_exact(value.number(), text, format) ? QStringLiteral("≈") + text : text;
+    }
+    const bool in_words = format.style == Format::Style::day_month || format.style == Format::Style::weekday ||
+                          format.style == Format::Style::month_year;
+    if (value.plain() && value.kind() == Kind::date && in_words) {
+        return date_text(value.number(), format.style);
     }
     if (value.plain() && value.kind() == Kind::yes_no) {
         return value.yes() ? QCoreApplication::translate("Value", "yes") : QCoreApplication::translate("Value", "no");

@@ -76,15 +76,63 @@ int TableModel::columnCount(const QModelIndex& parent) const {
 
 Value TableModel::value(int row, int section) const {
     const ColumnDefinition* found = column(section);
+    const auto at = static_cast<std::size_t>(row);
+    if (in_trial(section) && row >= 0) {
+        return trial_->cell(trial_column_, at);
+    }
     if (found == nullptr || row < 0 || row >= table_rows()) {
         return Value::missing();
     }
-    const auto at = static_cast<std::size_t>(row);
     return found->worked() ? document_.results().cell(found->id, at) : found->cells->at(at);
+}
+
+bool TableModel::in_trial(int section) const {
+    const ColumnDefinition* found = column(section);
+    const bool next = table() != nullptr && static_cast<std::size_t>(section) == table()->columns.size();
+    return trial_ != nullptr && (found != nullptr ? found->id == trial_column_ : next && is_new_trial());
+}
+
+bool TableModel::is_new_trial() const {
+    return table() != nullptr && table()->column(trial_column_) == nullptr;
+}
+
+void TableModel::show_trial(const ResultsPtr& results, Id column) {
+    trial_ = results;
+    trial_column_ = column;
+    const ColumnDefinition* known = table() == nullptr ? nullptr : table()->column(column);
+    const Column* cells = trial_ == nullptr ? nullptr : trial_->column(column);
+    trial_format_ = cells == nullptr ? Format() : settled_format(known == nullptr ? Format() : known->format, *cells);
+    if (rows_ > 0 && columns_ > 0) {
+        Q_EMIT dataChanged(index(0, 0), index(rows_ - 1, columns_ - 1));
+    }
+}
+
+std::pair<int, int> TableModel::reach(const ColumnDefinition& found) const {
+    std::pair<int, int> rows{0, table_rows() - 1};
+    if (!found.worked()) {
+        return rows;
+    }
+    const Axis& axis = table()->axis;
+    const auto row_of = [&axis](std::uint64_t id) {
+        const bool typed = axis.source == RowSource::typed;
+        return typed ? axis.ids.row_of(id) : std::optional<std::size_t>(static_cast<std::size_t>(id - 1));
+    };
+    const Piece& first = found.pieces.front();
+    const Piece& last = found.pieces.back();
+    if (const auto row = first.from ? row_of(*first.from) : std::nullopt) {
+        rows.first = static_cast<int>(*row);
+    }
+    if (const auto row = last.to ? row_of(*last.to) : std::nullopt) {
+        rows.second = std::min(rows.second, static_cast<int>(*row));
+    }
+    return rows;
 }
 
 Format TableModel::shown_format(int section) const {
     const ColumnDefinition* found = column(section);
+    if (in_trial(section)) {
+        return trial_format_;
+    }
     const Column* cells = found == nullptr  ? nullptr
                           : found->worked() ? document_.results().column(found->id)
                                             : &*found->cells;
@@ -117,7 +165,8 @@ QString TableModel::explanation(const Value& value) const {
 
 QVariant TableModel::data(const QModelIndex& index, int role) const {
     const ColumnDefinition* found = column(index.column());
-    const bool beyond = found == nullptr || index.row() >= table_rows();
+    const bool trial = in_trial(index.column());
+    const bool beyond = (found == nullptr && !trial) || index.row() >= table_rows();
     if (role == BeyondRole) {
         return beyond;
     }
@@ -137,16 +186,25 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     }
     case ValueStateRole:
         return static_cast<int>(held.state());
-    case WorkedRole:
-        return found->worked();
+    case TrialRole:
+        return trial;
+    case WorkedRole: {
+        if (found == nullptr || !found->worked()) {
+            return false;
+        }
+        const auto [from, to] = reach(*found);
+        return index.row() >= from && index.row() <= to;
+    }
+    case ReachEndRole:
+        return found != nullptr && index.row() == reach(*found).second;
     case OverrideRole:
-        return overridden(*found, index.row());
+        return found != nullptr && overridden(*found, index.row());
     case ExactRole:
         return exact_text(held);
     case Qt::ToolTipRole:
     case ExplanationRole:
         if (held.state() == State::odd) {
-            const Kind kind = found->worked() ? Kind::number : found->cells->kind();
+            const Kind kind = found == nullptr || found->worked() ? Kind::number : found->cells->kind();
             return Document::translated(explain_odd(kind, held.text().str()));
         }
         return explanation(held);

@@ -18,6 +18,8 @@ class TableModel : public QAbstractTableModel {
         BeyondRole,                        ///< whether it is in the row or column for adding
         ExactRole,                         ///< the value to its full precision
         ExplanationRole,                   ///< of a fault or an odd cell: one sentence
+        TrialRole,                         ///< whether it is the result of a formula that is still being written
+        ReachEndRole,                      ///< whether it is the last row that the column's formula covers
     };
 
     TableModel(Document& document, Id table, QObject* parent = nullptr);
@@ -37,6 +39,13 @@ class TableModel : public QAbstractTableModel {
     Qt::ItemFlags flags(const QModelIndex& index) const override;
     bool setData(const QModelIndex& index, const QVariant& value, int role = Qt::EditRole) override;
 
+    /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
+    /// next column. Null: none.
+    void show_trial(const ResultsPtr& results, Id column);
+    bool in_trial(int section) const;
+    /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.
+    std::pair<int, int> reach(const ColumnDefinition& column) const;
+
     bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name);
 
   Q_SIGNALS:
@@ -45,10 +54,14 @@ class TableModel : public QAbstractTableModel {
   private:
     void sync();
     void refresh();
+    bool is_new_trial() const;
     bool overridden(const ColumnDefinition& column, int row) const;
 
     Document& document_;
     Id table_;
+    ResultsPtr trial_;
+    Id trial_column_;
+    Format trial_format_;
     int rows_ = 0, columns_ = 0; ///< as last told to the views, with those for adding
     mutable std::unordered_map<Id, std::pair<const Column*, Format>> formats_;
 };

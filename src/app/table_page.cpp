@@ -10,18 +10,20 @@
 
 namespace ledgefall {
 
-TablePage::TablePage(Document& document, Id table, QWidget* parent)
+TablePage::TablePage(Document& document, Pen& pen, Id table, QWidget* parent)
     : QWidget(parent)
     , document_(document)
+    , pen_(pen)
     , table_(table)
     , model_(new TableModel(document, table, this))
     , title_(new QLabel(this))
     , state_(new QLabel(this))
     , add_foot_(new QToolButton(this))
     , foot_menu_(new NewFootMenu(document, this))
-    , view_(new TableView(*model_, document, this))
+    , view_(new TableView(*model_, document, pen, this))
     , foot_(new FootView(*view_, *model_, document, this))
-    , slip_(new WritingSlip(document, this)) {
+    , slip_(new WritingSlip(document, pen, this))
+    , offers_(new OfferStrip(document, this)) {
     foot_menu_->set_table(table);
     add_foot_->setText(tr("foot line"));
     add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
@@ -41,13 +43,11 @@ TablePage::TablePage(Document& document, Id table, QWidget* parent)
     layout->setSpacing(0);
     layout->addLayout(bar);
     layout->addWidget(slip_);
+    layout->addWidget(offers_);
     layout->addWidget(view_, 100);
     layout->addWidget(foot_);
     layout->addStretch(1);
     setAutoFillBackground(true);
-    QPalette paper = palette();
-    paper.setColor(QPalette::Window, look().paper);
-    setPalette(paper);
 
     connect(&document, &Document::study_changed, this, &TablePage::refresh_title);
     connect(&document, &Document::results_changed, this, &TablePage::refresh_title);
@@ -55,8 +55,10 @@ TablePage::TablePage(Document& document, Id table, QWidget* parent)
     connect(view_, &TableView::formula_wanted, this, &TablePage::write_formula);
     connect(view_, &TableView::heading_clicked, this, [this](int section) {
         const ColumnDefinition* column = model_->column(section);
-        if (slip_->is_open() && column != nullptr) {
-            insert_name(column->id);
+        if (pen_.writing() && column != nullptr) {
+            point_at(column->id);
+        } else if (pen_.writing()) {
+            pen_.slip()->line().setFocus();
         } else if (column == nullptr) {
             write_formula(section);
         }
@@ -65,15 +67,33 @@ TablePage::TablePage(Document& document, Id table, QWidget* parent)
     connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, &TablePage::selection_changed);
     connect(&view_->heading(), &QWidget::customContextMenuRequested, this, &TablePage::open_heading_menu);
     view_->setContextMenuPolicy(Qt::CustomContextMenu);
-    connect(view_, &QWidget::customContextMenuRequested, this, &TablePage::open_cell_menu);
+    connect(view_, &QWidget::customContextMenuRequested, this,
+            [this](const QPoint& at) { Q_EMIT menu_wanted(view_->viewport()->mapToGlobal(at)); });
+    connect(view_, &TableView::cell_pointed, this, &TablePage::point_at_cell);
+    connect(foot_, &FootView::cell_chosen, this, [this](int line, int section) {
+        const ColumnDefinition* column = model_->column(section);
+        if (pen_.writing()) {
+            point_at_foot(line, section);
+        } else if (column != nullptr && foot_->foot().line(line) != nullptr) {
+            Q_EMIT foot_chosen(foot_->foot().line(line)->id, column->id);
+        }
+    });
     connect(foot_, &FootView::line_menu_wanted, this, [this](int row, const QPoint& global) {
         if (const FootLine* line = foot_->foot().line(row)) {
             FootMenu(document_, table_, line->id, this).exec(global);
         }
     });
-    connect(slip_, &WritingSlip::filled, this, [this] { view_->setFocus(); });
+    connect(slip_, &WritingSlip::filled, this, [this](Id column) {
+        view_->setFocus();
+        offers_->offer_check(table_, column);
+    });
+    connect(slip_, &WritingSlip::tried, model_, [this](const ResultsPtr& results) {
+        model_->show_trial(slip_->draft().each().empty() ? results : nullptr, slip_->draft().tried_column());
+    });
+    connect(slip_, &WritingSlip::pointer_moved, this, &TablePage::move_pointer);
+    connect(&look_news(), &LookNews::changed, this, &TablePage::dress);
     connect(slip_, &WritingSlip::left, this, [this] { view_->setFocus(); });
-    refresh_title();
+    dress();
     if (model_->rowCount() > 0) {
         view_->setCurrentIndex(model_->index(0, 0));
     }
@@ -142,10 +162,11 @@ void TablePage::refresh_title() {
     state_->setText(state_line());
 }
 
-void TablePage::restyle() {
+void TablePage::dress() {
+    QPalette paper = palette();
+    paper.setColor(QPalette::Window, look().paper);
+    setPalette(paper);
     refresh_title();
-    view_->restyle();
-    foot_->restyle();
 }
 
 void TablePage::write_formula(int section, const QString& begun) {
@@ -158,7 +179,92 @@ void TablePage::write_formula(int section, const QString& begun) {
     } else if (begun == QStringLiteral("=")) {
         text.clear();
     }
-    slip_->write(table_, column == nullptr ? Id() : column->id, text);
+    offers_->leave();
+    const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
+    slip_->write(table_, column == nullptr ? Id() : column->id, text, static_cast<std::size_t>(row) + 1);
+}
+
+void TablePage::spread(const std::vector<Id>& columns, const QString& begun) {
+    offers_->leave();
+    slip_->spread(table_, columns, begun);
+}
+
+void TablePage::point_at(Id id) {
+    WritingSlip* slip = pen_.slip();
+    if (slip != nullptr) {
+        slip->point_at(QString::fromStdString(shortest_name(document_.study(), slip->draft().table(), id)));
+    }
+}
+
+/// A cell of the formula's own row follows it, the one above is the row before; any other is held at its row.
+void TablePage::point_at_cell(int row, int section) {
+    WritingSlip* slip = pen_.slip();
+    const ColumnDefinition* column = model_->column(section);
+    if (slip == nullptr || column == nullptr || row >= model_->table_rows()) {
+        return;
+    }
+    const QString name = QString::fromStdString(shortest_name(document_.study(), slip->draft().table(), column->id));
+    const bool own = slip->draft().table_id() == table_;
+    const auto at = static_cast<std::size_t>(row) + 1;
+    const bool itself = column->id == slip->draft().column();
+    if (own && at == slip->row() && !itself) {
+        slip->point_at(name);
+    } else if (own && (at + 1 == slip->row() || (itself && at == slip->row()))) {
+        slip->point_at(name + QStringLiteral("[i-1]"));
+    } else {
+        slip->point_at(name + QStringLiteral("[%1]").arg(at));
+    }
+}
+
+/// A foot line under a column is its measure of that column: `mean(x)`.
+void TablePage::point_at_foot(int line, int section) {
+    WritingSlip* slip = pen_.slip();
+    const FootLine* foot = foot_->foot().line(line);
+    const ColumnDefinition* column = model_->column(section);
+    if (slip == nullptr || foot == nullptr || column == nullptr || !foot->takes(column->id)) {
+        return;
+    }
+    const std::string name = shortest_name(document_.study(), slip->draft().table(), column->id);
+    slip->point_at(QString::fromStdString(for_column(foot->formula, name)));
+}
+
+void TablePage::move_pointer(int rows, int columns) {
+    const QModelIndex now = view_->currentIndex();
+    const int row = std::clamp(now.row() + rows, 0, std::max(0, model_->table_rows() - 1));
+    const auto last = static_cast<int>(model_->table()->columns.size()) - 1;
+    const int section = std::clamp(now.column() + columns, 0, std::max(0, last));
+    view_->setCurrentIndex(model_->index(row, section));
+    point_at_cell(row, section);
+}
+
+void TablePage::show_meant(const WritingSlip* slip) {
+    std::vector<TableView::Meant> meant;
+    if (slip != nullptr && slip->draft().tree()) {
+        const auto rows = static_cast<std::size_t>(model_->table_rows());
+        const auto& columns = model_->table()->columns;
+        for (const Mark& mark : slip->draft().marks()) {
+            const auto found = rows_meant(*slip->draft().tree(), mark, slip->row(), rows);
+            for (std::size_t section = 0; found && section < columns.size(); ++section) {
+                if (columns[section]->id == mark.id) {
+                    meant.push_back({static_cast<int>(section), static_cast<int>(found->from) - 1,
+                                     static_cast<int>(found->to) - 1, mark.manner});
+                }
+            }
+        }
+    }
+    view_->show_meant(std::move(meant));
+}
+
+void TablePage::go_to(Id column, std::size_t row) {
+    const auto& columns = model_->table()->columns;
+    for (std::size_t section = 0; section < columns.size(); ++section) {
+        if (columns[section]->id == column) {
+            const int at = std::clamp(static_cast<int>(row) - 1, 0, std::max(0, model_->table_rows() - 1));
+            view_->setCurrentIndex(model_->index(at, static_cast<int>(section)));
+            view_->scrollTo(view_->currentIndex());
+        }
+    }
+    view_->setFocus();
 }
 
 /// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
@@ -169,26 +275,6 @@ void TablePage::fit_height() {
 void TablePage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fit_height();
-}
-
-void TablePage::insert_name(Id id) {
-    if (!slip_->is_open()) {
-        return;
-    }
-    const Study& study = document_.study();
-    std::string name;
-    for (const auto& held : study.ledge) {
-        name = held->id == id ? held->name : name;
-    }
-    for (const auto& table : study.tables) {
-        for (const auto& held : table->ledge) {
-            name = held->id == id ? held->name : name;
-        }
-        if (const ColumnDefinition* column = table->column(id)) {
-            name = table->id == table_ ? column->name : table->name + "." + column->name;
-        }
-    }
-    slip_->insert_name(QString::fromStdString(name));
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {
@@ -205,18 +291,6 @@ void TablePage::open_heading_menu(const QPoint& at) {
     if (const auto menu = column_menu(view_->heading().logicalIndexAt(at), -1)) {
         menu->exec(view_->heading().mapToGlobal(at));
     }
-}
-
-void TablePage::open_cell_menu(const QPoint& at) {
-    const QModelIndex index = view_->indexAt(at);
-    auto menu = column_menu(index.column(), index.row());
-    if (!menu) {
-        return;
-    }
-    menu->addSeparator();
-    menu->addAction(tr("Insert rows above"), this, &TablePage::insert_rows_above);
-    menu->addAction(tr("Remove rows"), this, &TablePage::remove_selected_rows);
-    menu->exec(view_->viewport()->mapToGlobal(at));
 }
 
 void TablePage::insert_rows_above() {

@@ -2,6 +2,8 @@
 
 #include "app/column_menu.h"
 #include "app/foot_view.h"
+#include "app/offer_strip.h"
+#include "app/pen.h"
 #include "app/table_view.h"
 #include "app/writing_slip.h"
 
@@ -15,36 +17,50 @@ namespace ledgefall {
 class TablePage : public QWidget {
     Q_OBJECT
   public:
-    TablePage(Document& document, Id table, QWidget* parent = nullptr);
+    TablePage(Document& document, Pen& pen, Id table, QWidget* parent = nullptr);
 
     Id table_id() const { return table_; }
+    Document& document() { return document_; }
     TableModel& model() { return *model_; }
     TableView& view() { return *view_; }
     FootView& foot() { return *foot_; }
     WritingSlip& slip() { return *slip_; }
+    OfferStrip& offers() { return *offers_; }
 
     /// Opens the slip for a column; a section without a column writes a new one.
     void write_formula(int section, const QString& begun = {});
-    void insert_name(Id id);
+    /// Opens the slip for one definition in `each` for several columns.
+    void spread(const std::vector<Id>& columns, const QString& begun);
+    /// Puts what is pointed at into the formula that is being written, wherever that is.
+    void point_at(Id id);
+    void point_at_cell(int row, int section);
+    void point_at_foot(int line, int section);
+    /// Marks the cells of this table that the formula being written means; null: none.
+    void show_meant(const WritingSlip* slip);
     void insert_rows_above();
     void remove_selected_rows();
     std::unique_ptr<ColumnMenu> column_menu(int section, int row);
-    void restyle();
+    /// Makes a cell the current one (row from 1).
+    void go_to(Id column, std::size_t row);
 
   Q_SIGNALS:
     void selection_changed();
+    void foot_chosen(ledgefall::Id line, ledgefall::Id column);
+    void menu_wanted(const QPoint& global); ///< for the chosen cells
 
   protected:
     void resizeEvent(QResizeEvent* event) override;
 
   private:
+    void dress();
     void refresh_title();
     void fit_height();
-    void open_cell_menu(const QPoint& at);
     void open_heading_menu(const QPoint& at);
+    void move_pointer(int rows, int columns);
     QString state_line() const;
 
     Document& document_;
+    Pen& pen_;
     Id table_;
     TableModel* model_;
     QLabel* title_;
@@ -54,6 +70,7 @@ class TablePage : public QWidget {
     TableView* view_;
     FootView* foot_;
     WritingSlip* slip_;
+    OfferStrip* offers_;
 };
 
 } // namespace ledgefall

@@ -4,16 +4,27 @@
 #include "app/number_text.h"
 #include "app/quiet_gutter.h"
 #include "core/study/edits.h"
+#include "core/study/series.h"
 #include "files/delimited.h"
 
 #include <QKeyEvent>
+#include <QPainter>
+#include <QPainterPath>
 #include <QScrollBar>
+#include <QToolTip>
 
 namespace ledgefall {
-TableView::TableView(TableModel& model, Document& document, QWidget* parent)
+namespace {
+
+constexpr double drop_size = 11;
+
+} // namespace
+
+TableView::TableView(TableModel& model, Document& document, Pen& pen, QWidget* parent)
     : QTableView(parent)
     , table_(model)
     , document_(document)
+    , pen_(pen)
     , heading_(new TableHeading(model, document, this)) {
     setHorizontalHeader(heading_);
     setVerticalHeader(new QuietGutter(8.5, false, this));
@@ -36,9 +47,18 @@ TableView::TableView(TableModel& model, Document& document, QWidget* parent)
         const ColumnDefinition* column = table_.column(section);
         if (!fitting_ && column != nullptr) {
             const int at_one = static_cast<int>(width / look().zoom);
-            document_.perform(tr("column width"), resize_column(document_.study(), column->id, at_one));
+            document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
+                            resize_column(document_.study(), column->id, at_one));
         }
     });
+    connect(heading_, &QHeaderView::sectionHandleDoubleClicked, this, [this](int section) {
+        if (const ColumnDefinition* column = table_.column(section)) {
+            document_.perform(tr("column width"), resize_column(document_.study(), column->id, 0));
+        }
+    });
+    heading_->setSectionsMovable(true);
+    connect(heading_, &QHeaderView::sectionMoved, this, &TableView::section_moved);
+    connect(&look_news(), &LookNews::changed, this, &TableView::restyle);
     connect(&model, &TableModel::shape_changed, this, &TableView::fit_columns);
     connect(&model, &QAbstractItemModel::modelReset, this, &TableView::fit_columns);
     restyle();
@@ -69,11 +89,15 @@ void TableView::fit_columns() {
     fitting_ = true;
     for (int section = 0; section < table_.columnCount(); ++section) {
         const ColumnDefinition* column = table_.column(section);
-        const bool chosen = column != nullptr && column->width > 0;
+        const bool given_width = column != nullptr && column->width > 0;
         const int width =
-            chosen ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
+            given_width ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
         if (columnWidth(section) != width) {
             setColumnWidth(section, width);
+        }
+        const bool hidden = column != nullptr && column->hidden;
+        if (isColumnHidden(section) != hidden) {
+            setColumnHidden(section, hidden);
         }
     }
     fitting_ = false;
@@ -92,6 +116,177 @@ void TableView::move_current(int rows, int columns) {
                                           std::clamp(now.column() + columns, 0, table_.columnCount() - 1));
     if (next.isValid()) {
         setCurrentIndex(next);
+    }
+}
+
+TableView::Block TableView::chosen() const {
+    const QItemSelection selection = selectionModel()->selection();
+    const int rows = table_.table_rows();
+    const int columns = table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->columns.size());
+    Block block;
+    if (!selection.isEmpty()) {
+        const QItemSelectionRange& range = selection.first();
+        block = {range.top(), range.bottom(), range.left(), range.right()};
+    } else if (currentIndex().isValid()) {
+        block = {currentIndex().row(), currentIndex().row(), currentIndex().column(), currentIndex().column()};
+    }
+    block.bottom = std::min(block.bottom, rows - 1);
+    block.right = std::min(block.right, columns - 1);
+    return block;
+}
+
+std::vector<Id> TableView::chosen_columns() const {
+    const Block block = chosen();
+    std::vector<Id> columns;
+    for (int section = block.left; section <= block.right; ++section) {
+        if (!isColumnHidden(section)) {
+            columns.push_back(table_.column(section)->id);
+        }
+    }
+    return columns;
+}
+
+void TableView::show_meant(std::vector<Meant> meant) {
+    if (!(meant == meant_)) {
+        meant_ = std::move(meant);
+        viewport()->update();
+    }
+}
+
+void TableView::widen(int by) {
+    const ColumnDefinition* column = table_.column(currentIndex().column());
+    if (column == nullptr) {
+        return;
+    }
+    const int now = static_cast<int>(std::lround(columnWidth(currentIndex().column()) / look().zoom));
+    document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
+                    resize_column(document_.study(), column->id, by == 0 ? 0 : std::max(40, now + by)));
+}
+
+/// A heading that has been dragged: the study's columns move, and so the sections are put back in their order.
+void TableView::section_moved(int section, int from, int to) {
+    {
+        const QSignalBlocker quiet(heading_);
+        heading_->moveSection(to, from);
+    }
+    const ColumnDefinition* column = table_.column(section);
+    if (column != nullptr && table_.column(to) != nullptr) {
+        const Id id = column->id;
+        QMetaObject::invokeMethod(
+            this,
+            [this, id, to] {
+                document_.perform(tr("moving a column"),
+                                  move_column(document_.study(), id, static_cast<std::size_t>(to)));
+            },
+            Qt::QueuedConnection);
+    }
+}
+
+bool TableView::can_continue() const {
+    const Block block = chosen();
+    if (block.empty() || pen_.writing() || state() == QAbstractItemView::EditingState) {
+        return false;
+    }
+    bool filled = false;
+    for (int section = block.left; section <= block.right; ++section) {
+        const ColumnDefinition& column = *table_.column(section);
+        filled = filled || (!column.worked() && !table_.value(block.bottom, section).is_missing());
+    }
+    return filled;
+}
+
+QRect TableView::drop_rect() const {
+    const Block block = chosen();
+    const QRect last = visualRect(table_.index(block.bottom, block.left));
+    const int size = look().px(drop_size);
+    return {last.left() + look().px(4), last.bottom() - size / 3, size, size + size / 3};
+}
+
+/// The drop that hangs under chosen values: dragged down, it continues them. While it is dragged the rows that will be
+/// filled have a line of water.
+void TableView::paint_drop(QPainter& painter) const {
+    const QRect rect = drop_rect();
+    const Look& in_use = look();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Block block = chosen();
+    if (continuing_to_ > block.bottom) {
+        const QRect first = visualRect(table_.index(block.bottom, block.left));
+        const QRect last = visualRect(table_.index(std::min(continuing_to_, table_.rowCount() - 1), block.right));
+        painter.setPen(QPen(in_use.follows, 1.5, Qt::DashLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(QRect(QPoint(first.left() + 1, first.bottom() + 1), QPoint(last.right() - 1, last.bottom())));
+    }
+    const double x = rect.center().x();
+    const double r = rect.width() / 2.0;
+    const double y = rect.bottom() - r;
+    QPainterPath drop(QPointF(x, rect.top()));
+    drop.cubicTo(x + r * 0.7, y - r * 0.9, x + r, y - r * 0.3, x + r, y);
+    drop.arcTo(QRectF(x - r, y - r, 2 * r, 2 * r), 0, -180);
+    drop.cubicTo(x - r, y - r * 0.3, x - r * 0.7, y - r * 0.9, x, rect.top());
+    painter.setPen(QPen(in_use.paper, 1));
+    painter.setBrush(in_use.follows);
+    painter.drawPath(drop);
+}
+
+void TableView::paintEvent(QPaintEvent* event) {
+    QTableView::paintEvent(event);
+    if (can_continue()) {
+        QPainter painter(viewport());
+        paint_drop(painter);
+    }
+}
+
+void TableView::mousePressEvent(QMouseEvent* event) {
+    const QModelIndex index = indexAt(event->pos());
+    if (pen_.writing() && event->button() == Qt::LeftButton) {
+        if (index.isValid()) {
+            Q_EMIT cell_pointed(index.row(), index.column());
+        }
+        return;
+    }
+    if (event->button() == Qt::LeftButton && can_continue() &&
+        drop_rect().adjusted(-3, -2, 3, 3).contains(event->pos())) {
+        continuing_to_ = chosen().bottom;
+        return;
+    }
+    QTableView::mousePressEvent(event);
+}
+
+void TableView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!pen_.writing()) {
+        QTableView::mouseDoubleClickEvent(event);
+    }
+}
+
+void TableView::mouseMoveEvent(QMouseEvent* event) {
+    if (continuing_to_ < 0) {
+        return QTableView::mouseMoveEvent(event);
+    }
+    const int row = rowAt(event->pos().y());
+    const int below = rowViewportPosition(table_.rowCount() - 1) + rowHeight(table_.rowCount() - 1);
+    // Under the last row there are further ones to be had.
+    continuing_to_ =
+        row >= 0 ? row : table_.rowCount() - 1 + std::max(0, (event->pos().y() - below) / std::max(1, rowHeight(0)));
+    if (event->pos().y() > viewport()->height() - 10) {
+        verticalScrollBar()->setValue(verticalScrollBar()->value() + 1);
+    }
+    QToolTip::showText(event->globalPosition().toPoint(), tr("continue to row %1").arg(continuing_to_ + 1), this);
+    viewport()->update();
+}
+
+void TableView::mouseReleaseEvent(QMouseEvent* event) {
+    if (continuing_to_ < 0) {
+        return QTableView::mouseReleaseEvent(event);
+    }
+    const Block block = chosen();
+    const int to = continuing_to_;
+    continuing_to_ = -1;
+    viewport()->update();
+    if (to > block.bottom) {
+        document_.perform(tr("continuing"),
+                          continue_cells(document_.study(), table_.table_id(), static_cast<std::size_t>(block.left),
+                                         static_cast<std::size_t>(block.right), static_cast<std::size_t>(block.top),
+                                         static_cast<std::size_t>(block.rows()), static_cast<std::size_t>(to)));
     }
 }
 
@@ -124,29 +319,25 @@ void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint 
 }
 
 QString TableView::copied() const {
-    const QItemSelection selection = selectionModel()->selection();
-    if (selection.isEmpty()) {
-        return {};
+    const Block block = chosen();
+    QString text;
+    const auto end_field = [&](int column) { text += column == block.right ? u'\n' : u'\t'; };
+    if (block.empty()) {
+        return text;
     }
-    const QItemSelectionRange& range = selection.first();
-    const int bottom = std::min(range.bottom(), table_.table_rows() - 1);
-    const int right = std::min<int>(range.right(), static_cast<int>(table_.table()->columns.size()) - 1);
-    std::string text;
-    const auto end_field = [&](int column) { text += column == right ? '\n' : '\t'; };
-    if (range.top() == 0 && bottom == table_.table_rows() - 1 &&
-        range.bottom() > 0) { // whole columns bring their names
-        for (int column = range.left(); column <= right; ++column) {
-            text += table_.column(column)->name;
+    if (block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1) { // whole columns bring their names
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(table_.column(column)->name);
             end_field(column);
         }
     }
-    for (int row = range.top(); row <= bottom; ++row) {
-        for (int column = range.left(); column <= right; ++column) {
-            text += quoted_field(write_cell(table_.value(row, column)), '\t');
+    for (int row = block.top; row <= block.bottom; ++row) {
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, column)), '\t'));
             end_field(column);
         }
     }
-    return QString::fromStdString(text);
+    return text;
 }
 
 void TableView::paste(const QString& text) {
@@ -178,28 +369,17 @@ void TableView::paste(const QString& text) {
 }
 
 void TableView::clear_selected() {
-    const QItemSelection selection = selectionModel()->selection();
-    if (selection.isEmpty()) {
+    const Block block = chosen();
+    if (block.empty()) {
         return;
     }
-    const QItemSelectionRange& range = selection.first();
-    const int bottom = std::min(range.bottom(), table_.table_rows() - 1);
-    const int right = std::min<int>(range.right(), static_cast<int>(table_.table()->columns.size()) - 1);
-    if (bottom < range.top() || right < range.left()) {
-        return;
-    }
-    const std::vector<std::string> line(static_cast<std::size_t>(right - range.left() + 1));
-    table_.type(range.top(), range.left(), std::vector(static_cast<std::size_t>(bottom - range.top() + 1), line),
-                tr("emptying cells"));
+    const std::vector<std::string> line(static_cast<std::size_t>(block.columns()));
+    table_.type(block.top, block.left, std::vector(static_cast<std::size_t>(block.rows()), line), tr("emptying cells"));
 }
 
 std::pair<int, int> TableView::selected_rows() const {
-    const QItemSelection selection = selectionModel()->selection();
-    if (selection.isEmpty()) {
-        return {currentIndex().row(), currentIndex().isValid() ? 1 : 0};
-    }
-    const QItemSelectionRange& range = selection.first();
-    return {range.top(), std::min(range.bottom(), table_.table_rows() - 1) - range.top() + 1};
+    const Block block = chosen();
+    return {block.top, block.rows()};
 }
 
 } // namespace ledgefall

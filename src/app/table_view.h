@@ -1,7 +1,9 @@
 #pragma once
 
+#include "app/pen.h"
 #include "app/table_heading.h"
 #include "app/table_model.h"
+#include "core/engine/marks.h"
 
 #include <QTableView>
 
@@ -12,7 +14,26 @@ namespace ledgefall {
 class TableView : public QTableView {
     Q_OBJECT
   public:
-    TableView(TableModel& model, Document& document, QWidget* parent = nullptr);
+    TableView(TableModel& model, Document& document, Pen& pen, QWidget* parent = nullptr);
+
+    /// Cells that a formula which is being written means.
+    struct Meant {
+        int section = 0, from = 0, to = 0; ///< rows, both included
+        Manner manner = Manner::follows;
+        friend bool operator==(const Meant&, const Meant&) = default;
+    };
+    void show_meant(std::vector<Meant> meant);
+    const std::vector<Meant>& meant() const { return meant_; }
+    /// The rows and columns that are chosen, of those that the table has; first and last, both included.
+    struct Block {
+        int top = 0, bottom = -1, left = 0, right = -1;
+        bool empty() const { return bottom < top || right < left; }
+        int rows() const { return bottom - top + 1; }
+        int columns() const { return right - left + 1; }
+    };
+    Block chosen() const;
+    std::vector<Id> chosen_columns() const;
+    void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
     TableHeading& heading() { return *heading_; }
     int content_height() const; ///< of the headings and all rows
@@ -28,18 +49,31 @@ class TableView : public QTableView {
   Q_SIGNALS:
     void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
     void heading_clicked(int section);
+    void cell_pointed(int row, int section); ///< clicked while a formula is being written
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
   private:
     void move_current(int rows, int columns);
+    void section_moved(int section, int from, int to);
+    void paint_drop(QPainter& painter) const;
+    QRect drop_rect() const; ///< of the drop under the chosen cells, by which they are continued
+    bool can_continue() const;
     int content_width(int section) const;
 
     TableModel& table_;
     Document& document_;
+    Pen& pen_;
     TableHeading* heading_;
+    std::vector<Meant> meant_;
+    int continuing_to_ = -1; ///< the row down to which the drop is being dragged
     bool fitting_ = false;
 };
 

@@ -1,60 +1,89 @@
 #pragma once
 
-#include "app/computer.h"
-#include "app/document.h"
-#include "core/engine/hints.h"
+#include "app/completion_list.h"
+#include "app/formula_draft.h"
+#include "app/pen.h"
+#include "app/working_teller.h"
 
 #include <QFrame>
 #include <QLabel>
 #include <QPlainTextEdit>
-#include <QSyntaxHighlighter>
+#include <QToolButton>
 
 namespace ledgefall {
 
 /// A slip of paper above a table's headings, on which a column's formula is written. What stays and what follows
-/// have their colours while it is written, a mistake is marked at its characters, and the first, a middle and the last
-/// row show their results. Enter fills the column, Escape leaves all as it was.
+/// have their colours while it is written, and the reference at the cursor can be turned from one to the other; names
+/// complete; a mistake is marked at its characters and mended by a key where it is clear how; the first, a middle and
+/// the last row are shown with their numbers put in. Enter fills the column, Escape leaves all as it was.
 class WritingSlip : public QFrame {
     Q_OBJECT
   public:
-    WritingSlip(Document& document, QWidget* parent = nullptr);
+    WritingSlip(Document& document, Pen& pen, QWidget* parent = nullptr);
+    ~WritingSlip() override;
 
-    /// Opens for a column (empty: a new one) of a table, with a text to begin from.
-    void write(Id table, Id column, const QString& text);
-    bool is_open() const { return isVisible(); }
-    void insert_name(const QString& name);
+    /// Opens for a column (empty: a new one) of a table, with a text to begin from. `row` (from 1) is the formula's own
+    /// row, for which what is pointed at is read.
+    void write(Id table, Id column, const QString& text, std::size_t row);
+    /// Opens for one definition in `each` for several columns.
+    void spread(Id table, std::vector<Id> columns, const QString& text);
+    bool is_open() const { return !isHidden(); }
+    std::size_t row() const { return row_; }
+
+    /// Puts a reference in at the cursor, in place of one that has just been pointed at.
+    void point_at(const QString& reference);
+    void turn(); ///< the reference at the cursor: from following the row to held, and back
+    void lift(); ///< the number or held cell at the cursor onto the ledge
+    void mend();
+    void lift_as(const QString& name);
     QPlainTextEdit& line() { return *line_; }
+    CompletionList& completions() { return *list_; }
+    FormulaDraft& draft() { return draft_; }
+    const FormulaDraft& draft() const { return draft_; }
     QString message() const { return message_->isHidden() ? QString() : message_->text(); }
-    QString preview() const { return preview_->text(); }
+    QString preview() const; ///< without its colours
+    QString aid() const;
+    bool can_mend() const { return !mend_->isHidden(); }
 
   Q_SIGNALS:
     void filled(ledgefall::Id column);
     void left();
+    void drafted();                                   ///< the text, or what its names mean
+    void tried(const ledgefall::ResultsPtr& results); ///< of the draft; null where there are none
+    void pointer_moved(int rows, int columns);        ///< by Alt and an arrow
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
     class Highlighter;
+    void open(const QString& text, std::size_t row);
+    void close();
+    void dress();
     void look_over(); ///< after every change of the text
+    void show_aid();  ///< after every move of the cursor
+    void complete();
+    void take_completion();
     void fill();
     void leave();
-    void show_warning(const std::optional<Hint>& hint);
-    void show_mistake(const Sentence& what, int from, int to);
+    void show_trouble();
     void show_preview(const ResultsPtr& results);
-    Result<Study> written(Id* column) const;
+    void replace(int from, int to, const QString& text);
+    bool handle_key(int key, Qt::KeyboardModifiers modifiers);
     int line_height() const;
 
     Document& document_;
-    Computer trial_; ///< works out what is being written, beside the study
-    Id table_, column_;
-    Study tried_;
-    Id tried_column_;
-    bool sound_ = false;
+    Pen& pen_;
+    FormulaDraft draft_;
+    WorkingTeller teller_;
+    std::size_t row_ = 1;
+    int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
+    bool replacing_ = false;
     QPlainTextEdit* line_;
     Highlighter* highlighter_;
-    QLabel* message_;
-    QLabel* preview_;
+    QLabel *aid_, *message_, *preview_, *hint_;
+    QToolButton *turn_, *lift_, *mend_;
+    CompletionList* list_;
 };
 
 } // namespace ledgefall

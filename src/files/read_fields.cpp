@@ -2,6 +2,7 @@
 
 #include "core/formula/names.h"
 #include "core/value/date.h"
+#include "files/study_fields.h"
 #include "files/study_reader.h"
 
 #include <cmath>
@@ -41,6 +42,15 @@ std::vector<std::string> StudyReader::texts(const Json& json, const char* name, 
         }
     }
     return found;
+}
+
+bool StudyReader::yes(const Json& json, const char* name, const Place& place) {
+    const Json* found = field(json, name);
+    if (found != nullptr && !found->is_boolean()) {
+        wrong(place.field(name), "true or false");
+        return false;
+    }
+    return found != nullptr && found->get<bool>();
 }
 
 double StudyReader::number(const Json& json, const char* name, const Place& place, double otherwise) {
@@ -97,11 +107,9 @@ Format StudyReader::format(const Json& json, const Place& place) {
         return format;
     }
     const std::string style = text(*found, "style", place.field("format"));
-    format.style = style == "decimals"      ? Format::Style::decimals
-                   : style == "significant" ? Format::Style::significant
-                   : style == "percent"     ? Format::Style::percent
-                   : style == "scientific"  ? Format::Style::scientific
-                                            : Format::Style::automatic;
+    for (std::size_t at = 0; at < std::size(fields::format_styles); ++at) { // one of a later version is automatic
+        format.style = style == fields::format_styles[at] ? static_cast<Format::Style>(at) : format.style;
+    }
     format.digits = static_cast<int>(std::clamp(number(*found, "digits", place.field("format"), 0), 0.0, 17.0));
     return format;
 }

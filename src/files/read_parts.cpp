@@ -38,8 +38,43 @@ HeldValue StudyReader::held(const Json& json, const Place& place) {
     }
     held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
     held.format = format(json, place);
+    held.group = text(json, "group", place);
+    slider(json, place, held);
+    choices(json, place, held);
     held.kept = kept(json, fields::held);
     return held;
+}
+
+void StudyReader::slider(const Json& json, const Place& place, HeldValue& held) {
+    const Json* found = field(json, "slider");
+    if (found == nullptr) {
+        return;
+    }
+    const Place at = place.field("slider");
+    const Slider slider{number(*found, "from", at, 0), number(*found, "to", at, 1), number(*found, "step", at, 0.01)};
+    if (!found->is_object() || !(slider.from < slider.to) || !(slider.step > 0)) {
+        return wrong(at, "from, a larger to, and a step above 0");
+    }
+    held.slider = slider;
+}
+
+void StudyReader::choices(const Json& json, const Place& place, HeldValue& held) {
+    const Json* found = field(json, "choices");
+    if (found == nullptr) {
+        return;
+    }
+    const Place at = place.field("choices");
+    if (!found->is_object()) {
+        return wrong(at, "an object with a column, or with values");
+    }
+    held.choices.column = Id(text(*found, "column", at));
+    const Json* values = field(*found, "values");
+    for (std::size_t number = 0; values != nullptr && values->is_array() && number < values->size() && !refusal;
+         ++number) {
+        const Json& one = (*values)[number];
+        const Kind kind = one.is_string() ? Kind::text : one.is_boolean() ? Kind::yes_no : Kind::number;
+        held.choices.listed.push_back(value(one, kind, at.field("values").item(number)));
+    }
 }
 
 ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
@@ -51,6 +86,7 @@ ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
     column.note = text(json, "note", place);
     column.format = format(json, place);
     column.width = static_cast<int>(std::clamp(number(json, "width", place, 0), 0.0, 4000.0));
+    column.hidden = yes(json, "hidden", place);
     pieces(json, place, column);
     Column cells(kind(json, place));
     if (const Json* values = field(json, "values"); values != nullptr && column.pieces.empty()) {

@@ -5,10 +5,14 @@ namespace ledgefall::fields {
 // The names of the file's fields, each once, so that reading and writing cannot part ways.
 inline constexpr const char* format_mark = "ledgefall-study";
 
-inline constexpr const char* held[] = {"id",   "name",    "unit",   "note",      "value",
-                                       "kind", "formula", "format", "parameters"};
-inline constexpr const char* column[] = {"id",     "name",    "label",  "unit",      "note",   "kind",
-                                         "values", "formula", "pieces", "overrides", "format", "width"};
+/// How numbers are shown, in the order of Format::Style.
+inline constexpr const char* format_styles[] = {"automatic", "decimals",  "significant", "percent",   "scientific",
+                                                "fraction",  "day_month", "weekday",     "month_year"};
+
+inline constexpr const char* held[] = {"id",      "name",   "unit",       "note",   "value",   "kind",
+                                       "formula", "format", "parameters", "slider", "choices", "group"};
+inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
+                                         "formula", "pieces", "overrides", "format", "width", "hidden"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
 inline constexpr const char* axis[] = {"source", "rows",  "count",  "until",    "id",
                                        "name",   "edges", "closed", "open_ends"};

@@ -86,7 +86,10 @@ class StudyReader {
     Value value(const Json& json, Kind kind, const Place& place);
     Value own_value(const Json& json, const Place& place);
     std::string name(const Json& json, const Place& place);
+    bool yes(const Json& json, const char* name, const Place& place);
     HeldValue held(const Json& json, const Place& place);
+    void slider(const Json& json, const Place& place, HeldValue& held);
+    void choices(const Json& json, const Place& place, HeldValue& held);
     ColumnDefinition column(const Json& json, const Place& place);
     void pieces(const Json& json, const Place& place, ColumnDefinition& column);
     FootLine foot(const Json& json, const Place& place);

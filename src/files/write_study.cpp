@@ -54,9 +54,9 @@ Json value_json(const Value& value) {
 }
 
 void put_format(Json& json, const Format& format) {
-    static constexpr const char* names[] = {"automatic", "decimals", "significant", "percent", "scientific"};
     if (!(format == Format())) {
-        json["format"] = {{"style", names[static_cast<std::size_t>(format.style)]}, {"digits", format.digits}};
+        json["format"] = {{"style", fields::format_styles[static_cast<std::size_t>(format.style)]},
+                          {"digits", format.digits}};
     }
 }
 
@@ -75,6 +75,19 @@ Json held_json(const HeldValue& held) {
     }
     put(json, "unit", held.unit);
     put(json, "note", held.note);
+    put(json, "group", held.group);
+    if (held.slider) {
+        json["slider"] = {{"from", number_json(held.slider->from)},
+                          {"to", number_json(held.slider->to)},
+                          {"step", number_json(held.slider->step)}};
+    }
+    if (!held.choices.empty()) {
+        json["choices"] = Json::object();
+        put(json["choices"], "column", held.choices.column.str());
+        for (const Value& value : held.choices.listed) {
+            json["choices"]["values"].push_back(value_json(value));
+        }
+    }
     put_format(json, held.format);
     put_kept(json, held.kept);
     return json;
@@ -140,6 +153,9 @@ Json column_json(const ColumnDefinition& column) {
     put_format(json, column.format);
     if (column.width != 0) {
         json["width"] = column.width;
+    }
+    if (column.hidden) {
+        json["hidden"] = true;
     }
     put_kept(json, column.kept);
     return json;

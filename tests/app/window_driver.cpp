@@ -31,6 +31,16 @@ QString plain(QString text) {
     return text.remove(QLatin1Char('&'));
 }
 
+QAction* action_in(const QMenu& menu, const QString& text) {
+    for (QAction* action : menu.actions()) {
+        QAction* inside = action->menu() == nullptr ? nullptr : action_in(*action->menu(), text);
+        if (inside != nullptr || plain(action->text()) == text) {
+            return inside != nullptr ? inside : action;
+        }
+    }
+    return nullptr;
+}
+
 } // namespace
 
 void prepare_application() {
@@ -91,11 +101,8 @@ void WindowDriver::double_click_heading(int section) {
 
 void WindowDriver::command(const QString& text) {
     for (QAction* menu : window.menuBar()->actions()) {
-        for (QAction* action : menu->menu()->actions()) {
-            if (plain(action->text()) == text) {
-                action->trigger();
-                return;
-            }
+        if (QAction* found = action_in(*menu->menu(), text)) {
+            return found->trigger();
         }
     }
     qFatal("no command called %s", qPrintable(text));

@@ -169,9 +169,10 @@ bool Binder::bind_samples(const Node& node, const Function& function, MeasureTer
                 ? fail(Cause::wrong_arguments, value->span,
                        {"%1 is taken of whole columns here, and this is a single value: leave it out.",
                         {std::string(function.name)}})
-                : fail(Cause::wrong_arguments, value->span,
-                       {"%1 is taken of whole columns, and this is a single value. Row by row, write %2(a, b).",
-                        {std::string(function.name), offered}});
+                : fail(Cause::wrong_arguments, node.name_span,
+                       {"%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).",
+                        {std::string(function.name), offered}},
+                       offered);
             return false;
         }
     }

@@ -55,6 +55,15 @@ TermPtr Binder::fail(Cause cause, Span span, Sentence what) {
     return nullptr;
 }
 
+TermPtr Binder::fail(Cause cause, Span span, Sentence what, std::string mend) {
+    const bool first = !fault_;
+    fail(cause, span, std::move(what));
+    if (first && !call_span_) { // what is wrong inside a held function is not set right where it is called
+        fault_->mend = Mend{span, std::move(mend)};
+    }
+    return nullptr;
+}
+
 Binding Binder::bound(const Node& node) const {
     return parameter(node) != nullptr ? Binding() : look_up(*scope_.study, frame_.own, node.owner, node.text);
 }
@@ -224,7 +233,8 @@ TermPtr Binder::nameless(const Node& node) {
         const std::string near = nearest_name(node.owner, tables);
         return near.empty() ? fail(Cause::unknown_name, node.span, {"There is no table called %1.", {node.owner}})
                             : fail(Cause::unknown_name, node.span,
-                                   {"There is no table called %1. Did you mean %2?", {node.owner, near}});
+                                   {"There is no table called %1. Did you mean %2?", {node.owner, near}},
+                                   near + "." + node.text);
     }
     const Table* other = node.owner.empty() ? frame_.own : scope_.study->table_named(node.owner);
     const std::string near = nearest_name(node.text, known_names(*scope_.study, other));
@@ -234,7 +244,7 @@ TermPtr Binder::nameless(const Node& node) {
                     {"There is no column or held value called %1: add it, or correct the name.", {shown}});
     }
     return fail(Cause::unknown_name, span,
-                {"There is no column or held value called %1. Did you mean %2?", {shown, near}});
+                {"There is no column or held value called %1. Did you mean %2?", {shown, near}}, near);
 }
 
 std::uint32_t Binder::level_over(Id table, bool& found) const {
@@ -288,7 +298,7 @@ TermPtr Binder::call(const Node& node) {
             return fail(Cause::unknown_name, node.name_span, {"There is no function called %1.", {node.text}});
         }
         return fail(Cause::unknown_name, node.name_span,
-                    {"There is no function called %1. Did you mean %2?", {node.text, near}});
+                    {"There is no function called %1. Did you mean %2?", {node.text, near}}, near);
     }
     if (!node.kids.empty() && gives_distribution(node.kid(0))) {
         const Function* of_distribution = find_distribution_function(node.text);

@@ -97,6 +97,8 @@ class Binder {
     LinkType link_of_range(const Node& range) const;
 
     TermPtr fail(Cause cause, Span span, Sentence what);
+    /// With what, in place of the characters at `span`, would set the formula right.
+    TermPtr fail(Cause cause, Span span, Sentence what, std::string mend);
     Binding bound(const Node& name) const;
     const Table* table_of_level(std::uint32_t level) const;
     std::uint32_t level_over(Id table, bool& found) const;

@@ -268,7 +268,8 @@ class Planner {
     }
 
     static void fail(PlannedDefinition& definition, const StaticFault& fault) {
-        definition.fault = fault_site({fault.cause, definition.id, fault.what, fault.span.from, fault.span.to});
+        definition.fault =
+            fault_site({fault.cause, definition.id, fault.what, fault.span.from, fault.span.to, fault.mend});
         definition.bound.clear();
     }
 

@@ -89,6 +89,7 @@ struct StaticFault {
     Cause cause = Cause::syntax;
     Sentence what;
     Span span;
+    std::optional<Mend> mend = std::nullopt;
 };
 
 struct BoundFormula {

@@ -42,6 +42,14 @@ class Expressions {
         }
         return nullptr;
     }
+    NodePtr fail(Span span, Sentence what, Mend mend) {
+        const bool first = !mistake_;
+        fail(span, std::move(what));
+        if (first) {
+            mistake_->mend = std::move(mend);
+        }
+        return nullptr;
+    }
     NodePtr unexpected();
     bool begins_operand() const;
     bool need(std::string_view sign, Span opened);

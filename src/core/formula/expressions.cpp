@@ -36,7 +36,8 @@ bool Expressions::need(std::string_view sign, Span opened) {
         return true;
     }
     if (now().type == TokenType::end) {
-        fail(opened, {"This is not closed: put %1 at its end.", {std::string(sign)}});
+        const Span end{now().span.from, now().span.from};
+        fail(opened, {"This is not closed: put %1 at its end.", {std::string(sign)}}, Mend{end, std::string(sign)});
     } else {
         unexpected();
     }

@@ -63,8 +63,13 @@ class Lexer {
         return out_.all.back();
     }
 
-    void mistake(std::size_t from, std::size_t to, Sentence what) {
-        out_.mistakes.push_back({std::move(what), {static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)}});
+    void mistake(std::size_t from, std::size_t to, Sentence what, std::optional<Mend> mend = std::nullopt) {
+        out_.mistakes.push_back(
+            {std::move(what), {static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)}, std::move(mend)});
+    }
+
+    static Mend put_in(std::size_t from, std::size_t to, std::string text) {
+        return {{static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)}, std::move(text)};
     }
 
     void one() {
@@ -125,7 +130,8 @@ class Lexer {
             at_ += code_point_at(text_, at_).length;
         }
         const std::string name(text_.substr(name_from, std::min<std::size_t>(at_ - name_from, 30)));
-        mistake(from, at_, {"%1%2 is not read as a product: write %1*%2.", {written, name}});
+        mistake(from, at_, {"%1%2 is not read as a product: write %1*%2.", {written, name}},
+                put_in(name_from, name_from, "*"));
     }
 
     void quoted(CodePoint open) {
@@ -146,7 +152,8 @@ class Lexer {
                 return;
             }
         }
-        mistake(from, text_.size(), {"This text is not closed: put a quotation mark at its end.", {}});
+        mistake(from, text_.size(), {"This text is not closed: put a quotation mark at its end.", {}},
+                put_in(text_.size(), text_.size(), "\""));
     }
 
     void name() {
@@ -165,7 +172,8 @@ class Lexer {
         if (known == signs.end()) {
             return mistake(
                 from, from + c.length,
-                {"The sign %1 means nothing in a formula: remove it.", {std::string(rest.substr(0, c.length))}});
+                {"The sign %1 means nothing in a formula: remove it.", {std::string(rest.substr(0, c.length))}},
+                put_in(from, from + c.length, ""));
         }
         at_ += known->first.size();
         add(TokenType::sign, from, std::string(known->second));

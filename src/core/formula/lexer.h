@@ -3,6 +3,7 @@
 #include "core/formula/tree.h"
 #include "core/value/result.h"
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -13,6 +14,7 @@ namespace ledgefall {
 struct Mistake {
     Sentence what;
     Span span;
+    std::optional<Mend> mend = std::nullopt;
 };
 
 enum class TokenType : std::uint8_t { number, text, name, sign, end };

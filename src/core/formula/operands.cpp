@@ -25,10 +25,12 @@ NodePtr Expressions::unexpected() {
     }
     const std::string shown = token.type == TokenType::text ? "\"" + token.text + "\"" : token.text;
     if (token.text == ")" || token.text == "]") {
-        return fail(token.span, {"There is a %1 too many here: remove it, or open its partner before.", {shown}});
+        return fail(token.span, {"There is a %1 too many here: remove it, or open its partner before.", {shown}},
+                    Mend{token.span, ""});
     }
     if (at_ > 0 && (begins_operand() || at_sign("("))) {
-        return fail(token.span, {"Something is missing before %1: put *, + or another operator there.", {shown}});
+        return fail(token.span, {"Something is missing before %1: put *, + or another operator there.", {shown}},
+                    Mend{{tokens_[at_ - 1].span.to, token.span.from}, "*"});
     }
     if (at_sign("=")) {
         return fail(token.span, {"%1 does not belong here.", {shown}});
@@ -68,7 +70,8 @@ NodePtr Expressions::percent(Span from, NodePtr kid) {
     const Span sign = now().span;
     step();
     if (begins_operand()) {
-        return fail(sign, {"%1 means per cent: for the remainder of a division write mod.", {"%"}});
+        return fail(sign, {"%1 means per cent: for the remainder of a division write mod.", {"%"}},
+                    Mend{sign, " mod "});
     }
     return with_operator(Operator::percent, from, std::move(kid));
 }

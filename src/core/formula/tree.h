@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/span.h"
 #include "core/value/text.h"
 
 #include <cstdint>
@@ -8,13 +9,6 @@
 #include <vector>
 
 namespace ledgefall {
-
-/// The characters of a formula's text from `from` up to, not including, `to`, counted in bytes of UTF-8.
-struct Span {
-    std::uint32_t from = 0;
-    std::uint32_t to = 0;
-    friend bool operator==(Span, Span) = default;
-};
 
 enum class Operator : std::uint8_t {
     logical_or,

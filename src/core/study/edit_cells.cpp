@@ -125,6 +125,25 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
     return new_names ? keeping_meaning(before, study) : study;
 }
 
+Result<Study> set_cells(Study study, Id id, std::size_t row, const std::vector<Value>& values) {
+    const Table* table = table_with(study, &Table::columns, id);
+    if (table == nullptr || table->column(id)->worked()) {
+        return no_such_part;
+    }
+    return with_table(std::move(study), table->id, [&](Table& copy) {
+        if (copy.axis.source == RowSource::typed && row + values.size() > copy.axis.ids.size()) {
+            copy.axis.ids.append(std::min(row + values.size(), most_rows) - copy.axis.ids.size());
+        }
+        part_with(copy.columns, id)->edit([&](ColumnDefinition& column) {
+            column.cells.edit([&](Column& cells) {
+                for (std::size_t at = 0; at < values.size() && row + at < most_rows; ++at) {
+                    cells.set(row + at, values[at]);
+                }
+            });
+        });
+    });
+}
+
 Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row) {
     const Table* table = table_with(study, &Table::columns, column);
     if (table == nullptr) {

@@ -40,6 +40,10 @@ bool side_by_side(const Table& table, const std::vector<Id>& columns) {
 
 } // namespace
 
+std::string for_column(const Formula& each, const std::string& name) {
+    return each.tree() ? with_column_for_each(each.text(), *each.tree(), name) : each.text();
+}
+
 Result<Study> write_for_each(const Study& study, Id id, const std::string& text, const std::vector<Id>& columns,
                              std::vector<Id>* written) {
     const ParsedDefinition parsed = parse_definition(text, true);

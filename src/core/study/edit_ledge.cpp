@@ -5,6 +5,8 @@
 #include "core/study/parts.h"
 
 #include <algorithm>
+#include <cmath>
+#include <set>
 
 namespace ledgefall {
 namespace {
@@ -143,6 +145,98 @@ Result<Study> note_held(Study study, Id id, const std::string& note) {
 
 Result<Study> format_held(Study study, Id id, const Format& format) {
     return with_held(std::move(study), id, [&format](HeldValue& held) { held.format = format; });
+}
+
+Result<Study> give_held(Study study, Id id, const Value& value) {
+    const Table* table = nullptr;
+    const HeldValue* held = held_with(study, id, table);
+    if (held == nullptr) {
+        return no_such_part;
+    }
+    if (!held->formula.empty()) {
+        return Sentence{"%1 is worked out by its formula: write a value in its place to change it.", {held->name}};
+    }
+    return with_held(std::move(study), id, [&value](HeldValue& copy) { copy.value = value; });
+}
+
+Result<Study> detail_held(Study study, Id id, const HeldDetails& details) {
+    const auto& slider = details.slider;
+    if (slider && !(std::isfinite(slider->from) && std::isfinite(slider->to) && slider->from < slider->to &&
+                    slider->step > 0 && slider->step <= slider->to - slider->from)) {
+        return Sentence{"A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.",
+                        {}};
+    }
+    return with_held(std::move(study), id, [&details](HeldValue& held) {
+        held.unit = details.unit;
+        held.note = details.note;
+        held.group = details.group;
+        held.slider = details.slider;
+        held.choices = details.choices;
+    });
+}
+
+Result<Study> move_held(Study study, Id id, std::size_t to) {
+    const auto moved = [&](std::vector<Shared<HeldValue>>& ledge) {
+        const auto it = std::find_if(ledge.begin(), ledge.end(), [id](const auto& held) { return held->id == id; });
+        if (it == ledge.end()) {
+            return false;
+        }
+        const Shared<HeldValue> held = *it;
+        ledge.erase(it);
+        ledge.insert(ledge.begin() + static_cast<std::ptrdiff_t>(std::min(to, ledge.size())), held);
+        return true;
+    };
+    if (moved(study.ledge)) {
+        return study;
+    }
+    const Table* table = table_with(study, &Table::ledge, id);
+    return table == nullptr ? Result<Study>(no_such_part)
+                            : with_table(std::move(study), table->id, [&](Table& copy) { moved(copy.ledge); });
+}
+
+Result<Study> shelve_held(const Study& study, Id id, Id to) {
+    const Table* from = nullptr;
+    const HeldValue* held = held_with(study, id, from);
+    const Table* table = to.empty() ? nullptr : study.table(to);
+    if (held == nullptr || (!to.empty() && table == nullptr)) {
+        return no_such_part;
+    }
+    if (auto refused = name_refused(study, table, held->name, id)) {
+        return *refused;
+    }
+    Study out = study;
+    const HeldValue copy = *held;
+    const auto off = [id](std::vector<Shared<HeldValue>>& ledge) {
+        std::erase_if(ledge, [id](const auto& one) { return one->id == id; });
+    };
+    off(out.ledge);
+    if (from != nullptr) {
+        out = *with_table(std::move(out), from->id, [&off](Table& changed) { off(changed.ledge); });
+    }
+    if (table == nullptr) {
+        out.ledge.emplace_back(copy);
+    } else {
+        out = *with_table(std::move(out), to, [&copy](Table& changed) { changed.ledge.emplace_back(copy); });
+    }
+    return keeping_meaning(study, out);
+}
+
+std::vector<Value> choices_of(const Study& study, const HeldValue& held) {
+    constexpr std::size_t most_choices = 500;
+    const Table* table = table_with(study, &Table::columns, held.choices.column);
+    std::vector<Value> values = held.choices.listed;
+    if (table == nullptr) {
+        return values;
+    }
+    std::set<std::string> known; // by what is typed for it
+    const Column& cells = *table->column(held.choices.column)->cells;
+    for (std::size_t row = 0; row < cells.size() && values.size() < most_choices; ++row) {
+        const Value value = cells.at(row);
+        if (value.plain() && known.insert(write_cell(value)).second) {
+            values.push_back(value);
+        }
+    }
+    return values;
 }
 
 Result<Study> add_foot_line(Study study, Id table, const std::string& label, const std::string& text,

@@ -21,6 +21,7 @@ Result<Study> count_rows(Study study, Id table, const std::string& count); ///< 
 Result<Study> stop_rows(Study study, Id table, const std::string& until);
 /// Rows made from classes, which formulas use by `name`.
 Result<Study> class_rows(Study study, Id table, const std::string& name, const Classes& classes);
+Result<Study> move_table(Study study, Id table, std::size_t to); ///< to another place among the tables
 /// Another seed, so that everything that is drawn is drawn again.
 Study draw_again(Study study);
 
@@ -39,6 +40,8 @@ Result<Study> write_column(const Study& study, Id table, const std::string& defi
 /// share_pool, each with its own formula. Columns of those names get the formulas.
 Result<Study> write_for_each(const Study& study, Id table, const std::string& definition,
                              const std::vector<Id>& columns, std::vector<Id>* written = nullptr);
+/// A formula in `each` with that word replaced by a column's name, as it is to be written.
+std::string for_column(const Formula& each, const std::string& name);
 /// Gives an existing column a formula; where the definition names it otherwise, it is renamed as well.
 Result<Study> rewrite_column(const Study& study, Id column, const std::string& definition);
 Result<Study> rename_column(const Study& study, Id column, const std::string& name);
@@ -50,6 +53,15 @@ Result<Study> format_column(Study study, Id column, const Format& format);
 Result<Study> resize_column(Study study, Id column, int width);
 Result<Study> set_kind(Study study, Id column, Kind kind); ///< cells are read anew from what they show
 Result<Study> remove_column(const Study& study, Id column, IfUsed if_used = IfUsed::refuse);
+/// To another place in its table. Refused where a formula takes the columns between two others, and would take others.
+Result<Study> move_column(const Study& study, Id column, std::size_t to);
+/// A copy with the same cells or formula, under a name of its own, to the right of it.
+Result<Study> duplicate_column(const Study& study, Id column, Id* added = nullptr);
+/// An empty given column before the one at `at`.
+Result<Study> insert_column(const Study& study, Id table, std::size_t at, Id* added = nullptr);
+Result<Study> hide_column(Study study, Id column, bool hidden);
+/// The rows (from 0, both included) that the column's formula covers; none: all of them.
+Result<Study> narrow_reach(Study study, Id column, std::optional<std::pair<std::size_t, std::size_t>> rows);
 
 // --- groups ---------------------------------------------------------------------------------------------------------
 /// A heading over columns that stand side by side; its name stands for them in a measure.
@@ -65,8 +77,16 @@ Result<Study> ungroup(const Study& study, Id group, IfUsed if_used = IfUsed::ref
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
                          const std::vector<std::vector<std::string>>& block);
 Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row); ///< one override, or all
+/// Values in a given column from `row` down; rows are added as they are needed.
+Result<Study> set_cells(Study study, Id column, std::size_t row, const std::vector<Value>& values);
 Result<Study> insert_rows(Study study, Id table, std::size_t row, std::size_t count);
 Result<Study> remove_rows(Study study, Id table, std::size_t row, std::size_t count);
+
+/// Moves `count` rows so that they begin at `to` (of the rows as they then stand).
+Result<Study> move_rows(Study study, Id table, std::size_t row, std::size_t count, std::size_t to);
+/// Sorts typed rows by keys, one for each row, rising or falling: missing ones, faults and texts that are no numbers
+/// last, equal ones in the order in which they stood.
+Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling);
 
 // --- held values ----------------------------------------------------------------------------------------------------
 /// `definition` is `n = 12` (given) or `q = 1 - p` (worked), with a unit where one is written. On the study's ledge
@@ -76,6 +96,18 @@ Result<Study> hold(const Study& study, Id table, const std::string& definition, 
 Result<Study> rehold(const Study& study, Id held, const std::string& definition);
 Result<Study> note_held(Study study, Id held, const std::string& note);
 Result<Study> format_held(Study study, Id held, const Format& format);
+Result<Study> give_held(Study study, Id held, const Value& value); ///< another value for a given one
+struct HeldDetails {
+    std::string unit, note, group;
+    std::optional<Slider> slider;
+    Choices choices;
+};
+Result<Study> detail_held(Study study, Id held, const HeldDetails& details);
+Result<Study> move_held(Study study, Id held, std::size_t to); ///< to another place on its ledge
+/// Onto the ledge of a table, or (where `table` is empty) the study's.
+Result<Study> shelve_held(const Study& study, Id held, Id table);
+/// The values that a held value can be chosen from, each once, in the order in which they occur.
+std::vector<Value> choices_of(const Study& study, const HeldValue& held);
 Result<Study> remove_held(const Study& study, Id held, IfUsed if_used = IfUsed::refuse);
 
 // --- feet -----------------------------------------------------------------------------------------------------------
@@ -87,9 +119,26 @@ Result<Study> rewrite_foot_line(Study study, Id line, const std::string& label, 
 Result<Study> format_foot_line(Study study, Id line, const Format& format);
 Result<Study> remove_foot_line(Study study, Id line);
 
+// --- checks ---------------------------------------------------------------------------------------------------------
+struct CheckText {
+    std::string label, condition, message;
+};
+/// A condition on watch, of a table's names, or (where `table` is empty) of the ledge's.
+Result<Study> add_check(Study study, Id table, const CheckText& text, Id* added = nullptr);
+Result<Study> rewrite_check(Study study, Id check, const CheckText& text);
+Result<Study> remove_check(Study study, Id check);
+
 // --- what they share ------------------------------------------------------------------------------------------------
-/// What uses the column, held value or table: as it is called in sentences, each once, not counting itself.
-std::vector<std::string> users_of(const Study& study, Id id);
+/// What uses the column, held value or table, each once, not counting itself.
+struct User {
+    Id id;
+    std::string called; ///< in sentences
+};
+std::vector<User> parts_using(const Study& study, Id id);
+std::vector<std::string> users_of(const Study& study, Id id); ///< as they are called
+
+/// The shortest way to write `id` in a formula of `own`: its name, or with its table or `ledge` before it.
+std::string shortest_name(const Study& study, const Table* own, Id id);
 
 /// `after` with its formulas rewritten so that each name means what it meant in `before`.
 Study keeping_meaning(const Study& before, const Study& after);

@@ -11,4 +11,12 @@ void History::perform(Study study, std::string name) {
     ++at_;
 }
 
+void History::amend(Study study) {
+    states_.resize(at_ + 1, {Study(), {}});
+    states_[at_].study = std::move(study);
+    if (saved_ && *saved_ >= at_) {
+        saved_.reset();
+    }
+}
+
 } // namespace ledgefall

@@ -17,6 +17,8 @@ class History {
     const Study& now() const { return states_[at_].study; }
     /// `study` becomes the state after this one, called `name`; what had been undone is dropped.
     void perform(Study study, std::string name);
+    /// `study` takes the place of the present state, under its name.
+    void amend(Study study);
     bool can_undo() const { return at_ > 0; }
     bool can_redo() const { return at_ + 1 < states_.size(); }
     const std::string& undo_name() const { return states_[at_].name; }

@@ -10,37 +10,6 @@
 namespace ledgefall {
 namespace {
 
-/// The shortest way to write `id` in a formula of `own`: its name, or with its table or `ledge` before it.
-std::string written(const Study& study, const Table* own, Id id) {
-    const auto fits = [&](const std::string& owner, const std::string& name) {
-        return look_up(study, own, owner, name).id() == id;
-    };
-    for (const auto& held : study.ledge) {
-        if (held->id == id) {
-            return fits("", held->name) ? held->name : "ledge." + held->name;
-        }
-    }
-    for (const auto& table : study.tables) {
-        std::string name;
-        if (const ColumnDefinition* column = table->column(id)) {
-            name = column->name;
-        }
-        for (const auto& group : table->groups) {
-            name = group->id == id ? group->name : name;
-        }
-        if (table->axis.column && (*table->axis.column)->id == id) {
-            name = (*table->axis.column)->name;
-        }
-        for (const auto& held : table->ledge) {
-            name = held->id == id ? held->name : name;
-        }
-        if (!name.empty()) {
-            return fits("", name) ? name : table->name + "." + name;
-        }
-    }
-    return {};
-}
-
 Formula rewritten(const Formula& formula, const std::vector<std::string>& parameters, const Study& before,
                   const Table* own_before, const Study& after, const Table* own_after) {
     struct Change {
@@ -55,7 +24,7 @@ Formula rewritten(const Formula& formula, const std::vector<std::string>& parame
             if (meant.empty() || meaning_of(after, own_after, name).id() == meant) {
                 return;
             }
-            std::string text = written(after, own_after, meant);
+            std::string text = shortest_name(after, own_after, meant);
             if (!text.empty()) { // else it has been removed, and the formula is left as it was written
                 const bool call = name.type == NodeType::call;
                 changes.push_back({call ? Span{name.span.from, name.name_span.to} : name.span, std::move(text)});
@@ -90,8 +59,46 @@ Study keeping_meaning(const Study& before, const Study& after) {
     });
 }
 
+std::string shortest_name(const Study& study, const Table* own, Id id) {
+    const auto fits = [&](const std::string& owner, const std::string& name) {
+        return look_up(study, own, owner, name).id() == id;
+    };
+    for (const auto& held : study.ledge) {
+        if (held->id == id) {
+            return fits("", held->name) ? held->name : "ledge." + held->name;
+        }
+    }
+    for (const auto& table : study.tables) {
+        std::string name;
+        if (const ColumnDefinition* column = table->column(id)) {
+            name = column->name;
+        }
+        for (const auto& group : table->groups) {
+            name = group->id == id ? group->name : name;
+        }
+        if (table->axis.column && (*table->axis.column)->id == id) {
+            name = (*table->axis.column)->name;
+        }
+        for (const auto& held : table->ledge) {
+            name = held->id == id ? held->name : name;
+        }
+        if (!name.empty()) {
+            return fits("", name) ? name : table->name + "." + name;
+        }
+    }
+    return {};
+}
+
 std::vector<std::string> users_of(const Study& study, Id id) {
-    std::vector<std::string> users;
+    std::vector<std::string> names;
+    for (const User& user : parts_using(study, id)) {
+        names.push_back(user.called);
+    }
+    return names;
+}
+
+std::vector<User> parts_using(const Study& study, Id id) {
+    std::vector<User> users;
     for_each_formula(study, [&](const FormulaPlace& place, const Formula& formula) {
         const bool inside = place.owner == id || (place.table != nullptr && place.table->id == id);
         if (inside || !formula.tree()) {
@@ -110,8 +117,9 @@ std::vector<std::string> users_of(const Study& study, Id id) {
                 uses = uses || in_group;
             },
             place.parameters);
-        if (uses && std::find(users.begin(), users.end(), place.called) == users.end()) {
-            users.push_back(place.called);
+        const auto same = [&place](const User& user) { return user.called == place.called; };
+        if (uses && std::none_of(users.begin(), users.end(), same)) {
+            users.push_back({place.owner, place.called});
         }
     });
     return users;

@@ -24,13 +24,12 @@ std::optional<RowIds> RowIds::from_runs(const std::vector<Run>& runs) {
 }
 
 std::uint64_t RowIds::id_at(std::size_t row) const {
-    for (const Run& run : runs_) {
-        if (row < run.count) {
-            return run.first + row;
-        }
-        row -= run.count;
+    if (row >= size_) {
+        return 0;
     }
-    return 0;
+    const auto after = std::upper_bound(starts_.begin(), starts_.end(), row);
+    const auto run = static_cast<std::size_t>(after - starts_.begin()) - 1;
+    return runs_[run].first + (row - starts_[run]);
 }
 
 std::optional<std::size_t> RowIds::row_of(std::uint64_t id) const {
@@ -68,6 +67,17 @@ void RowIds::join() {
         }
     }
     runs_ = std::move(joined);
+    starts_.clear();
+    std::size_t row = 0;
+    for (const Run& run : runs_) {
+        starts_.push_back(row);
+        row += run.count;
+    }
+}
+
+void RowIds::reorder(std::vector<Run> runs) {
+    runs_ = std::move(runs);
+    join();
 }
 
 void RowIds::insert(std::size_t row, std::uint64_t count) {

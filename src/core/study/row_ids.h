@@ -27,6 +27,8 @@ class RowIds {
     void append(std::uint64_t count) { insert(size_, count); }
     void insert(std::size_t row, std::uint64_t count); ///< new rows, with ids never used before
     void erase(std::size_t row, std::size_t count);
+    /// The same rows in another order, as runs.
+    void reorder(std::vector<Run> runs);
     const std::vector<Run>& runs() const { return runs_; }
     friend bool operator==(const RowIds& a, const RowIds& b) { return a.runs_ == b.runs_; }
 
@@ -35,6 +37,7 @@ class RowIds {
     void join();
 
     std::vector<Run> runs_;
+    std::vector<std::size_t> starts_; ///< the row at which each run begins
     std::size_t size_ = 0;
     std::uint64_t next_ = 1;
 };

@@ -57,10 +57,34 @@ class Formula {
 
 /// How numbers are shown; the value behind them is never touched.
 struct Format {
-    enum class Style : std::uint8_t { automatic, decimals, significant, percent, scientific };
+    enum class Style : std::uint8_t {
+        automatic,
+        decimals,
+        significant,
+        percent,
+        scientific,
+        fraction,   ///< a whole number and a fraction whose denominator has `digits` digits: 3 1/4
+        day_month,  ///< of dates: 20 May 2026
+        weekday,    ///< Wed 20 May 2026
+        month_year, ///< May 2026
+    };
     Style style = Style::automatic;
-    int digits = 0; ///< decimals, or significant figures
+    int digits = 0; ///< decimals, significant figures, or digits of a denominator
     friend bool operator==(const Format&, const Format&) = default;
+};
+
+/// The range over which a held value can be slid.
+struct Slider {
+    double from = 0, to = 1, step = 0.01;
+    friend bool operator==(const Slider&, const Slider&) = default;
+};
+
+/// What a held value can be chosen from: the values of a column, or some that are listed.
+struct Choices {
+    Id column;
+    std::vector<Value> listed;
+    bool empty() const { return column.empty() && listed.empty(); }
+    friend bool operator==(const Choices&, const Choices&) = default;
 };
 
 /// A named value that no row changes.
@@ -73,7 +97,10 @@ struct HeldValue {
     Formula formula;                     ///< of a worked one; else empty
     std::vector<std::string> parameters; ///< of a held function, `force(r) = G / r^2`
     Format format;
-    std::string kept; ///< fields of its file that this version does not know, as JSON
+    std::optional<Slider> slider; ///< of a given one
+    Choices choices;              ///< of a given one
+    std::string group;            ///< the name under which it stands together with others on the ledge
+    std::string kept;             ///< fields of its file that this version does not know, as JSON
 
     bool is_function() const { return !parameters.empty(); }
     bool worked() const { return !formula.empty() && !is_function(); }
@@ -101,6 +128,7 @@ struct ColumnDefinition {
     Shared<Overrides> overrides; ///< typed values in a worked column
     Format format;
     int width = 0; ///< in pixels at a zoom of one; 0 fits the content
+    bool hidden = false;
     std::string kept;
 
     bool worked() const { return !pieces.empty(); }

@@ -1,9 +1,11 @@
 #pragma once
 
 #include "core/value/sentence.h"
+#include "core/value/span.h"
 #include "core/value/text.h"
 
 #include <cstdint>
+#include <optional>
 
 namespace ledgefall {
 
@@ -30,9 +32,10 @@ enum class Cause : std::uint8_t {
 /// cells at fault cost no more than a million numbers.
 struct FaultSite {
     Cause cause;
-    Id definition;                  ///< the column, held value or foot line in which it began
-    Sentence what;                  ///< what happened and what to do, without the place
-    std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
+    Id definition;                           ///< the column, held value or foot line in which it began
+    Sentence what;                           ///< what happened and what to do, without the place
+    std::uint32_t from = 0, to = 0;          ///< the characters of the definition's formula that it is about
+    std::optional<Mend> mend = std::nullopt; ///< what would set that formula right
 
     friend bool operator==(const FaultSite&, const FaultSite&) = default;
 };
