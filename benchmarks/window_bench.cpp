@@ -1,5 +1,5 @@
 // How the window feels at a given number of rows: from a key or a change to what is painted, through the real widgets.
-// Prints the median and the longest of many turns, in milliseconds.
+// Prints the median and the longest of many turns, in milliseconds: ledgefall-window-bench [ROWS]
 
 #include "app/look.h"
 #include "app/main_window.h"
@@ -18,6 +18,7 @@ namespace {
 
 using namespace ledgefall;
 
+/// Two given columns and ten worked ones, among them a recurrence, measures and a held value that can be slid.
 Study large_study(std::size_t rows) {
     std::vector<double> x(rows);
     std::vector<double> y(rows);
@@ -29,8 +30,13 @@ Study large_study(std::size_t rows) {
     Id table;
     study = *add_table(study, "Stones", &table);
     study = *add_columns(study, table, {{"x", "x", "mm", Column::numbers(x)}, {"y", "y", "mm", Column::numbers(y)}});
-    study = *hold(study, Id(), "p = 0.5");
-    for (const char* definition : {"dev = x - mean(x)", "sq = dev^2", "share = x / sum(x)", "z = p * x + y"}) {
+    Id p;
+    study = *hold(study, Id(), "p = 0.5", &p);
+    study = *detail_held(study, p, {"", "", "", Slider{0, 1, 0.01}, {}});
+    for (const char* definition :
+         {"dev = x - mean(x)", "sq = dev^2", "share = x / sum(x)", "z = p * x + y", "run = sum(x[1..i])",
+          "move = mean(y[i-2..i])", "grow = first 1 then grow[i-1] * 0.999 + p", "big = if x > y then x else y",
+          "ln_y = ln(y + 1)", "both = z + grow"}) {
         study = *write_column(study, table, definition);
     }
     std::vector<Id> columns;
@@ -40,10 +46,12 @@ Study large_study(std::size_t rows) {
     return *add_foot_line(study, table, "sum", "sum(each)", columns);
 }
 
-template <class Turn>
-void measure(const char* name, int turns, Turn turn) {
+/// Times `turn`, after `before` has made ready for it.
+template <class Before, class Turn>
+void measure(const char* name, int turns, Before before, Turn turn) {
     std::vector<double> times;
     for (int number = 0; number < turns; ++number) {
+        before(number);
         QElapsedTimer timer;
         timer.start();
         turn(number);
@@ -53,12 +61,128 @@ void measure(const char* name, int turns, Turn turn) {
     std::printf("%-44s median %8.2f ms   longest %8.2f ms\n", name, times[times.size() / 2], times.back());
 }
 
+template <class Turn>
+void measure(const char* name, int turns, Turn turn) {
+    measure(
+        name, turns, [](int) {}, turn);
+}
+
+class Bench {
+  public:
+    explicit Bench(std::size_t rows) {
+        window_.show();
+        document_.perform(QStringLiteral("large"), large_study(rows));
+        settle();
+        painted();
+    }
+
+    void run() {
+        scrolling();
+        entering();
+        writing();
+        sliding();
+        measure("a cell changed until all is worked out", 20, [&](int turn) {
+            document_.perform(QStringLiteral("typing"),
+                              type_block(document_.study(), page().table_id(), 5, 0, {{std::to_string(turn + 2)}}));
+            settle();
+            painted();
+        });
+    }
+
+  private:
+    TablePage& page() { return *window_.page(); }
+    TableView& view() { return page().view(); }
+    void settle() {
+        (void)QTest::qWaitFor([&] { return !document_.computing(); }, 60000);
+    }
+    void painted() {
+        QCoreApplication::processEvents();
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::UpdateRequest);
+        QCoreApplication::processEvents();
+    }
+
+    void scrolling() {
+        const int most = view().verticalScrollBar()->maximum();
+        measure("scroll to a far place, painted", 50, [&](int turn) {
+            view().verticalScrollBar()->setValue(static_cast<int>((static_cast<long long>(turn) * 7919 * 131) % most));
+            painted();
+        });
+        measure("arrow key, with the working, painted", 50, [&](int) {
+            QTest::keyClick(&view(), Qt::Key_Down);
+            painted();
+        });
+        measure("choosing a whole column, painted", 12, [&](int turn) {
+            view().selectColumn(turn % 12);
+            painted();
+        });
+        measure("choosing all cells, painted", 5, [&](int) {
+            view().selectAll();
+            painted();
+        });
+    }
+
+    void entering() {
+        measure(
+            "a key that opens a cell, painted", 30,
+            [&](int turn) {
+                view().setCurrentIndex(page().model().index(500 + turn, 0));
+                painted();
+            },
+            [&](int turn) {
+                QTest::keyClick(&view(), static_cast<char>('1' + turn % 9));
+                painted();
+            });
+        measure(
+            "Enter after a typed value, painted", 30,
+            [&](int turn) {
+                settle();
+                QTest::keyClick(&view(), static_cast<char>('1' + turn % 9));
+                painted();
+            },
+            [&](int) {
+                QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+                painted();
+            });
+        settle();
+    }
+
+    void writing() {
+        page().write_formula(page().model().columnCount() - 1);
+        const QString text = QStringLiteral("w = (x - mean(x)) / sd(x) + p * dev");
+        measure("a key on the slip, painted", static_cast<int>(text.size()), [&](int turn) {
+            QTest::keyClick(&page().slip().line(), text[turn].toLatin1());
+            painted();
+        });
+        QTest::keyClick(&page().slip().line(), Qt::Key_Escape);
+        QTest::keyClick(&page().slip().line(), Qt::Key_Escape);
+    }
+
+    void sliding() {
+        HeldCard* card = window_.ledge().card(document_.study().held_named("p")->id);
+        measure("a step of a slider, painted", 50, [&](int turn) {
+            card->slide_to(turn * 0.02);
+            painted();
+        });
+        settle();
+        measure("a step of a slider until the table follows", 20, [&](int turn) {
+            card->slide_to(0.5 + turn * 0.02);
+            settle();
+            painted();
+        });
+    }
+
+    MainWindow window_;
+    Document& document_ = window_.document();
+};
+
 } // namespace
 
 int main(int count, char** arguments) {
     QElapsedTimer since_start;
     since_start.start();
     QApplication application(count, arguments);
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication::setOrganizationName(QStringLiteral("LedgefallBench"));
     dress_application();
     {
         MainWindow window;
@@ -69,41 +193,7 @@ int main(int count, char** arguments) {
         std::printf("%-44s %.0f ms\n", "the demo shown after", static_cast<double>(since_start.nsecsElapsed()) / 1e6);
     }
     const std::size_t rows = count > 1 ? std::stoul(arguments[1]) : 1'000'000;
-    MainWindow window;
-    window.show();
-    Document& document = window.document();
-    document.perform(QStringLiteral("large"), large_study(rows));
-    (void)QTest::qWaitFor([&] { return !document.computing(); }, 60000);
-    TableView& view = window.page()->view();
-    const auto painted = [&] {
-        QCoreApplication::processEvents();
-        view.viewport()->repaint();
-    };
-    std::printf("%zu rows, 2 given and 4 worked columns\n", rows);
-    const int most = view.verticalScrollBar()->maximum();
-    measure("scroll to a far place, painted", 50, [&](int turn) {
-        view.verticalScrollBar()->setValue(static_cast<int>((static_cast<long long>(turn) * 7919 * 131) % most));
-        painted();
-    });
-    measure("arrow key, painted", 50, [&](int) {
-        QTest::keyClick(&view, Qt::Key_Down);
-        painted();
-    });
-    measure("typing one cell and Enter, painted", 30, [&](int turn) {
-        view.setCurrentIndex(window.page()->model().index(500 + turn, 0));
-        QTest::keyClick(&view, static_cast<char>('1' + turn % 9));
-        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
-        painted();
-    });
-    measure("a cell changed until all is worked out", 20, [&](int turn) {
-        document.perform(QStringLiteral("typing"),
-                         type_block(document.study(), window.page()->table_id(), 5, 0, {{std::to_string(turn + 2)}}));
-        (void)QTest::qWaitFor([&] { return !document.computing(); }, 60000);
-        painted();
-    });
-    measure("choosing a whole column, painted", 10, [&](int turn) {
-        view.selectColumn(turn % 6);
-        painted();
-    });
+    std::printf("%zu rows, 2 given and 10 worked columns\n", rows);
+    Bench(rows).run();
     return 0;
 }

@@ -1,5 +1,6 @@
 #include "app/cell_delegate.h"
 
+#include "app/figures.h"
 #include "app/look.h"
 #include "app/table_view.h"
 
@@ -32,9 +33,15 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     if (worked) {
         paint_fall_line(painter, rect, overridden, index.data(TableModel::ReachEndRole).toBool());
     }
-    QFont font = in_use.text(10.0, overridden);
-    font.setItalic(trial); // not entered yet
-    painter->setFont(font);
+    const bool figures = !trial && !overridden && (state == State::plain) &&
+                         static_cast<Kind>(index.data(TableModel::KindRole).toInt()) == Kind::number;
+    if (trial) { // not entered yet
+        QFont font = in_use.text(10.0);
+        font.setItalic(true);
+        painter->setFont(font);
+    } else {
+        painter->setFont(in_use.text(10.0, overridden));
+    }
     painter->setPen(state == State::fault || state == State::odd ? in_use.fault
                     : overridden                                 ? in_use.stays
                     : trial                                      ? in_use.follows
@@ -42,8 +49,10 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
     const QRect inner = rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0);
-    painter->drawText(inner, static_cast<int>(alignment),
-                      QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
+    if (!figures || !draw_figures(*painter, inner, text)) {
+        painter->drawText(inner, static_cast<int>(alignment),
+                          QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
+    }
     if (state == State::odd) { // colour is never the only sign
         QPen wave(in_use.fault, 1, Qt::DotLine);
         painter->setPen(wave);

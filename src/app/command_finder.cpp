@@ -36,6 +36,7 @@ CommandFinder::CommandFinder(QWidget* window)
     setClearButtonEnabled(false);
     list_->setFocusPolicy(Qt::NoFocus);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setUniformItemSizes(true);
     list_->hide();
     connect(this, &QLineEdit::textChanged, this, &CommandFinder::search);
     connect(list_, &QListWidget::itemClicked, this, &CommandFinder::take);

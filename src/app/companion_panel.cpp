@@ -2,19 +2,13 @@
 
 #include "app/look.h"
 #include "app/number_text.h"
-#include "core/stats/measures.h"
 
 #include <QVBoxLayout>
-
-#include <array>
 
 namespace ledgefall {
 namespace {
 
-QString line(const QString& name, const QString& value) {
-    return QStringLiteral("<tr><td style='padding-right:12px; color:%1'>%2</td><td align='right'>%3</td></tr>")
-        .arg(look().faint_ink.name(), name, value);
-}
+constexpr std::size_t summed_at_once = 20'000; // cells
 
 } // namespace
 
@@ -23,7 +17,8 @@ CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
     , document_(document)
     , working_(new WorkingPanel(document, this))
     , summary_heading_(new QLabel(tr("Chosen cells"), this))
-    , summary_(new QLabel(this)) {
+    , summary_(new FigureList(this)) {
+    pool_.setMaxThreadCount(1);
     setAccessibleName(tr("Companion"));
     setFrameShape(QFrame::NoFrame);
     setWidgetResizable(true);
@@ -34,17 +29,21 @@ CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
     layout->setSpacing(6);
     layout->addWidget(working_);
     layout->addSpacing(10);
-    for (QLabel* label : {summary_heading_, summary_}) {
-        label->setWordWrap(true);
-        label->setTextInteractionFlags(Qt::TextSelectableByMouse);
-        layout->addWidget(label);
-    }
+    layout->addWidget(summary_heading_);
+    layout->addWidget(summary_);
+    summary_->setAccessibleName(summary_heading_->text());
     layout->addStretch(1);
     setWidget(inside);
     connect(&document, &Document::results_changed, this, &CompanionPanel::refresh);
     connect(&document, &Document::study_changed, this, &CompanionPanel::refresh);
     connect(&look_news(), &LookNews::changed, this, &CompanionPanel::dress);
     dress();
+}
+
+CompanionPanel::~CompanionPanel() {
+    *stop_ = true;
+    pool_.clear();
+    pool_.waitForDone();
 }
 
 void CompanionPanel::dress() {
@@ -63,62 +62,66 @@ void CompanionPanel::show_place(const WorkingPlace& place) {
 }
 
 void CompanionPanel::refresh() {
-    const QString summary = page_ == nullptr || page_->model().table() == nullptr ? QString() : selection_text();
-    summary_->setText(summary);
-    summary_heading_->setVisible(!summary.isEmpty());
+    if (page_ == nullptr || page_->model().table() == nullptr) {
+        return show_summary({});
+    }
+    sum_up();
 }
 
-QString CompanionPanel::selection_text() const {
-    const QItemSelection selection = page_->view().selectionModel()->selection();
-    const std::array<std::unique_ptr<Accumulator>, 5> measures = {make_count({}), make_sum({}), make_mean({}),
-                                                                  make_min({}), make_max({})};
+/// The chosen cells are summed up away from the interface where they are many, as when a column of a million rows is
+/// chosen with a click.
+void CompanionPanel::sum_up() {
+    std::vector<ChosenCells> chosen;
     std::size_t cells = 0;
-    std::size_t faults = 0;
-    for (const QItemSelectionRange& range : selection) {
+    for (const QItemSelectionRange& range : page_->view().selectionModel()->selection()) {
         const auto end = static_cast<std::size_t>(std::min(range.bottom() + 1, page_->model().table_rows()));
         for (int section = range.left(); section <= range.right(); ++section) {
             const ColumnDefinition* column = page_->model().column(section);
-            const Column* held = column == nullptr  ? nullptr
-                                 : column->worked() ? document_.results().column(column->id)
-                                                    : &*column->cells;
-            if (held == nullptr) {
-                continue;
-            }
-            // A chunk at a time, so that a whole column of a million rows is summed while a key is still down.
-            for (std::size_t row = static_cast<std::size_t>(range.top()); row < std::min(end, held->size());) {
-                const Column::Chunk& chunk = held->chunk(row / Column::chunk_rows);
-                const std::size_t in = row % Column::chunk_rows;
-                const std::size_t count = std::min(std::min(end, held->size()) - row, chunk.slots.size() - in);
-                const State* states = chunk.states.empty() ? nullptr : chunk.states.data() + in;
-                std::vector<State> told(states, states == nullptr ? states : states + count);
-                for (State& state : told) {
-                    faults += state == State::fault || state == State::odd;
-                    state = state == State::plain ? state : State::missing;
-                }
-                cells += count;
-                if (held->kind() == Kind::number) {
-                    for (const auto& measure : measures) {
-                        measure->add({chunk.slots.data() + in, states == nullptr ? nullptr : told.data(), false},
-                                     nullptr, count);
-                    }
-                }
-                row += count;
+            const auto from = static_cast<std::size_t>(range.top());
+            if (column != nullptr && from < end) {
+                const Results::Entry* entry = document_.results().find(column->id);
+                chosen.push_back(
+                    {column->worked() ? (entry == nullptr ? nullptr : entry->cells) : column->cells.pointer(), from,
+                     end});
+                cells += end - from;
             }
         }
     }
-    if (cells < 2) {
-        return {};
+    *stop_ = true;
+    stop_ = std::make_shared<std::atomic<bool>>(false);
+    const quint64 number = ++asked_;
+    if (cells < summed_at_once) {
+        return show_summary(summary_of(chosen, *stop_));
     }
-    const auto shown = [&measures](std::size_t at) { return value_text(measures[at]->result({}), {}); };
-    QString rows = line(tr("n"), shown(0));
-    if (measures[0]->result({}).number() > 0) {
-        rows += line(tr("sum"), shown(1)) + line(tr("mean"), shown(2)) + line(tr("smallest"), shown(3)) +
-                line(tr("largest"), shown(4));
+    pool_.start([this, number, chosen = std::move(chosen), stop = stop_] {
+        const ChosenSummary summary = summary_of(chosen, *stop);
+        QMetaObject::invokeMethod(
+            this,
+            [this, number, summary] {
+                if (number == asked_) {
+                    show_summary(summary);
+                }
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void CompanionPanel::show_summary(const ChosenSummary& chosen) {
+    FigureList::Rows rows;
+    if (chosen.cells > 1) {
+        rows.append({tr("n"), value_text(chosen.n, {})});
+        if (chosen.n.number() > 0) {
+            rows.append({tr("sum"), value_text(chosen.sum, {})});
+            rows.append({tr("mean"), value_text(chosen.mean, {})});
+            rows.append({tr("smallest"), value_text(chosen.smallest, {})});
+            rows.append({tr("largest"), value_text(chosen.largest, {})});
+        }
+        if (chosen.faults > 0) {
+            rows.append({tr("at fault, left out"), QString::number(chosen.faults)});
+        }
     }
-    if (faults > 0) {
-        rows += line(tr("at fault, left out"), QString::number(faults));
-    }
-    return QStringLiteral("<table>%1</table>").arg(rows);
+    summary_->show_rows(rows);
+    summary_heading_->setVisible(!rows.isEmpty());
 }
 
 } // namespace ledgefall

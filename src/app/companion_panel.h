@@ -1,11 +1,14 @@
 #pragma once
 
+#include "app/chosen_summary.h"
+#include "app/figure_list.h"
 #include "app/table_page.h"
 #include "app/working_panel.h"
 
 #include <QLabel>
 #include <QPointer>
 #include <QScrollArea>
+#include <QThreadPool>
 
 namespace ledgefall {
 
@@ -15,6 +18,7 @@ class CompanionPanel : public QScrollArea {
     Q_OBJECT
   public:
     explicit CompanionPanel(Document& document, QWidget* parent = nullptr);
+    ~CompanionPanel() override;
     void show_page(TablePage* page); ///< whose chosen cells are summed up
     void show_place(const WorkingPlace& place);
     void refresh();
@@ -23,14 +27,18 @@ class CompanionPanel : public QScrollArea {
     QString story() const { return working_->story(); }
 
   private:
-    QString selection_text() const;
+    void sum_up();
+    void show_summary(const ChosenSummary& chosen);
     void dress();
 
     Document& document_;
     QPointer<TablePage> page_;
     WorkingPanel* working_;
     QLabel* summary_heading_;
-    QLabel* summary_;
+    FigureList* summary_;
+    QThreadPool pool_;
+    std::shared_ptr<std::atomic<bool>> stop_ = std::make_shared<std::atomic<bool>>(false);
+    quint64 asked_ = 0;
 };
 
 } // namespace ledgefall

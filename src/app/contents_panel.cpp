@@ -54,7 +54,29 @@ void ContentsPanel::dress() {
     rebuild();
 }
 
+/// What the panel shows, in a text: it is built anew only where that changes.
+QString ContentsPanel::shown_now() const {
+    QStringList all{QString::fromStdString(current_.str()), QString::number(is_dark()), QString::number(look().zoom)};
+    for (const auto& table : document_.study().tables) {
+        all << QString::fromStdString(table->id.str()) << QString::fromStdString(table->shown_label());
+    }
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        all << QString::fromStdString(check->id.str()) << QString::fromStdString(check->label)
+            << QString::fromStdString(check->condition.text()) << QString::fromStdString(check->message)
+            << QString::number(value.is_fault()               ? 2
+                               : value.plain() && value.yes() ? 1
+                                                              : 0);
+    }
+    return all.join(QChar(0));
+}
+
 void ContentsPanel::rebuild() {
+    const QString now = shown_now();
+    if (now == shown_) {
+        return;
+    }
+    shown_ = now;
     const QSignalBlocker quiet(this);
     clear();
     const auto group = [this](const QString& name) {

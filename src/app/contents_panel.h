@@ -21,10 +21,12 @@ class ContentsPanel : public QTreeWidget {
 
   private:
     void rebuild();
+    QString shown_now() const;
     void dress();
     void open_menu(const QPoint& at);
     Document& document_;
     Id current_;
+    QString shown_;
 };
 
 } // namespace ledgefall

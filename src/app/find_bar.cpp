@@ -37,7 +37,10 @@ FindBar::FindBar(Document& document, Workplace& place, QWidget* parent)
     layout->addWidget(button(tr("Replace all"), [this] { replace(true); }));
     layout->addWidget(whole_);
     layout->addWidget(chosen_);
-    layout->addWidget(told_, 3);
+    told_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    what_->setMinimumWidth(90);
+    with_->setMinimumWidth(90);
+    layout->addWidget(told_, 2);
     layout->addWidget(button(tr("Close"), [this] { leave(); }));
     connect(what_, &QLineEdit::returnPressed, this, [this] { find(false); });
     connect(with_, &QLineEdit::returnPressed, this, [this] { replace(false); });

@@ -15,6 +15,7 @@ using Form = Mathematics::Form;
 
 constexpr double smaller = 0.78; ///< an index or exponent, beside its base
 constexpr double least_points = 6.5;
+constexpr double close_below = 9.0;
 
 QFont font_of(double points, bool italic) {
     QFont font = look().text(points);
@@ -108,7 +109,10 @@ MathPicture::Box MathPicture::letters(const Mathematics& math, double points) co
     const bool italic = math.form == Form::name;
     const QString text = QString::fromStdString(math.text);
     const QFontMetricsF metrics(font_of(points, italic));
-    const double room = math.form == Form::sign || math.form == Form::word ? metrics.horizontalAdvance(u' ') : 0;
+    const bool apart = math.form == Form::sign || math.form == Form::word;
+    const double space = metrics.horizontalAdvance(u' ');
+    // An empty sign is the gap between two words; in an index or exponent signs stand close.
+    const double room = !apart ? 0 : text.isEmpty() ? space / 2 : points < close_below ? space * 0.3 : space;
     Box box;
     box.up = metrics.ascent();
     box.down = metrics.descent();

@@ -5,6 +5,7 @@
 #include <QLocale>
 
 #include <algorithm>
+#include <charconv>
 #include <cmath>
 
 namespace ledgefall {
@@ -34,12 +35,19 @@ QString scientific(double number, int digits) {
 /// How many decimals the number is written with.
 int decimals_written(double number) {
     // Ten significant figures: what arithmetic leaves behind them, as in 0.30000000000000004, asks for no decimals.
-    const std::string text = shortest(QString::number(number, 'g', 10).toDouble());
+    char digits[40];
+    const auto end_of_digits =
+        std::to_chars(digits, digits + sizeof digits, number, std::chars_format::general, 10).ptr;
+    const std::string_view text(digits, static_cast<std::size_t>(end_of_digits - digits));
     const std::size_t mark = text.find('e');
     const std::size_t point = text.find('.');
     const std::size_t end = mark == std::string::npos ? text.size() : mark;
     const int written = point == std::string::npos || point > end ? 0 : static_cast<int>(end - point - 1);
-    const int exponent = mark == std::string::npos ? 0 : std::stoi(text.substr(mark + 1));
+    int exponent = 0;
+    if (mark != std::string::npos) {
+        const std::size_t sign = text[mark + 1] == '+' ? 1 : 0; // which from_chars does not read
+        std::from_chars(digits + mark + 1 + sign, end_of_digits, exponent);
+    }
     return std::max(0, written - exponent);
 }
 
@@ -155,7 +163,7 @@ Format settled_format(const Format& format, const Column& cells) {
         return format;
     }
     // A sample is enough: the first rows, and some from all over.
-    constexpr std::size_t most = 400;
+    constexpr std::size_t most = 200;
     const std::size_t step = std::max<std::size_t>(1, cells.size() / most);
     double largest = 0;
     double least = huge;
@@ -175,18 +183,17 @@ Format settled_format(const Format& format, const Column& cells) {
     return {Format::Style::decimals, std::min(needed, decimals_for(largest, 6) + zeros)};
 }
 
-/// Whether a number that is shown as 0, 1 or 100 per cent is so only because it has been rounded.
-bool seems_exact(double number, const QString& text, const Format& format) {
-    const bool rounds = format.style == Format::Style::decimals || format.style == Format::Style::percent;
-    if (!rounds || number == 0) {
+bool seems_exact(double number, const Format& format) {
+    const bool percent = format.style == Format::Style::percent;
+    if ((!percent && format.style != Format::Style::decimals) || number == 0) {
         return false;
     }
-    const double scale = format.style == Format::Style::percent ? 100 : 1;
-    const double shown = QString::number(number * scale, 'f', format.digits).toDouble();
-    const bool whole = format.style == Format::Style::percent && std::fabs(shown) == 100;
+    const double size = std::fabs(number) * (percent ? 100 : 1);
+    const double half = 0.5 * std::pow(10.0, -format.digits);
     // What arithmetic leaves behind is no difference: a share of 0.9999999999999999 is shown as 100 %.
-    return !text.isEmpty() &&
-           ((shown == 0 && std::fabs(number) > 1e-14) || (whole && std::fabs(std::fabs(number) - 1) > 1e-12));
+    const bool nothing = size < half && std::fabs(number) > 1e-14;
+    const bool whole = percent && std::fabs(size - 100) < half && std::fabs(std::fabs(number) - 1) > 1e-12;
+    return nothing || whole;
 }
 
 QString fault_words(Cause cause) {
@@ -250,7 +257,7 @@ QString value_text(const Value& value, const Format& format) {
     }
     if (value.plain() && value.kind() == Kind::number) {
         const QString text = number_text(value.number(), format);
-        return seems_exact(value.number(), text, format) ? QStringLiteral("≈") + text : text;
+        return seems_exact(value.number(), format) ? QStringLiteral("≈") + text : text;
     }
     const bool in_words = format.style == Format::Style::day_month || format.style == Format::Style::weekday ||
                           format.style == Format::Style::month_year;

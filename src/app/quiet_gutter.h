@@ -19,6 +19,9 @@ class QuietGutter : public QHeaderView {
         setSectionResizeMode(QHeaderView::Fixed);
     }
 
+    /// Its width is given; measuring what stands in a hundred thousand rows of it would say no more.
+    QSize sizeHint() const override { return {std::max(minimumWidth(), look().px(52)), 0}; }
+
   protected:
     void paintSection(QPainter* painter, const QRect& rect, int section) const override {
         const Look& in_use = look();

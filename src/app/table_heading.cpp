@@ -106,9 +106,70 @@ int TableHeading::height_at(int section, int width) const {
     return remembered(QString::number(width), shown, [&] { return height_of(shown, width); });
 }
 
+TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
+    const QFontMetrics label(look().text(10.5, true));
+    const QFontMetrics small(look().formula());
+    constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
+    Title title;
+    title.label = label.boundingRect(0, 0, width, 10000, wrapped, shown.label);
+    title.label.setWidth(std::min(width, title.label.width() + 1));
+    title.height = std::max(label.height(), title.label.height());
+    if (!shown.unit.isEmpty()) {
+        const int needed = small.horizontalAdvance(shown.unit) + 1;
+        const bool behind =
+            title.label.height() <= label.height() && title.label.width() + look().px(8) + needed <= width;
+        title.unit =
+            behind ? QRect(title.label.width() + look().px(7), label.ascent() - small.ascent(), needed, small.height())
+                   : QRect(0, title.height, std::min(needed, width), small.height());
+        title.height = std::max(title.height, title.unit.bottom() + 1);
+    }
+    return title;
+}
+
+int TableHeading::band_height() const {
+    const Table* shown = table_.table();
+    return shown == nullptr || shown->groups.empty() ? 0 : QFontMetrics(look().text(9.5, true)).height() + look().px(8);
+}
+
+/// A group's label across its columns, over a line that ends in a post at either side. Every column paints its own part
+/// of it.
+void TableHeading::paint_band(QPainter* painter, const QRect& rect, int section) const {
+    const ColumnDefinition* column = table_.column(section);
+    for (const auto& group : table_.table()->groups) {
+        if (column == nullptr ||
+            std::find(group->columns.begin(), group->columns.end(), column->id) == group->columns.end()) {
+            continue;
+        }
+        QRect whole = rect;
+        const auto& columns = table_.table()->columns;
+        for (std::size_t at = 0; at < columns.size(); ++at) {
+            const auto other = static_cast<int>(at);
+            if (std::find(group->columns.begin(), group->columns.end(), columns[at]->id) != group->columns.end() &&
+                !isSectionHidden(other)) {
+                whole.setLeft(std::min(whole.left(), sectionViewportPosition(other)));
+                whole.setRight(std::max(whole.right(), sectionViewportPosition(other) + sectionSize(other) - 1));
+            }
+        }
+        const Look& in_use = look();
+        const QRect face = whole.adjusted(in_use.px(padding), in_use.px(4), -in_use.px(padding), 0);
+        const int foot = rect.top() + band_height() - in_use.px(2);
+        painter->save();
+        painter->setClipRect(rect);
+        painter->setFont(in_use.text(9.5, true));
+        painter->setPen(in_use.ink);
+        painter->drawText(face.left(), face.top() + QFontMetrics(painter->font()).ascent(),
+                          QString::fromStdString(group->shown_label()));
+        painter->setPen(QPen(in_use.stone_edge, 1.5));
+        painter->drawLine(face.left(), foot, face.right(), foot);
+        painter->drawLine(face.left(), foot, face.left(), foot + in_use.px(4));
+        painter->drawLine(face.right(), foot, face.right(), foot + in_use.px(4));
+        painter->restore();
+    }
+}
+
 int TableHeading::height_of(const Content& shown, int width) const {
     const int inner = std::max(20, width - 2 * look().px(padding));
-    const int label = QFontMetrics(look().text(10.5, true)).height();
+    const int label = title_of(shown, inner).height;
     int under = QFontMetrics(look().formula()).height();
     if (shown.worked) {
         QTextLayout layout;
@@ -130,7 +191,7 @@ int TableHeading::width_of(const Content& shown) const {
     const QFontMetrics small(look().formula());
     int needed = label.horizontalAdvance(shown.label);
     if (!shown.unit.isEmpty()) {
-        needed += look().px(8) + small.horizontalAdvance(shown.unit);
+        needed += look().px(8) + small.horizontalAdvance(shown.unit) + 6;
     }
     const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + look().px(2);
     const int limit = look().px(shown.beyond ? 170 : most_width);
@@ -148,7 +209,7 @@ QSize TableHeading::sizeHint() const {
     for (int section = 0; section < count(); ++section) {
         height = std::max(height, height_at(section, sectionSize(section)));
     }
-    return {QHeaderView::sizeHint().width(), height};
+    return {QHeaderView::sizeHint().width(), height + band_height()};
 }
 
 void TableHeading::paintSection(QPainter* painter, const QRect& rect, int section) const {
@@ -156,18 +217,18 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     const Content shown = content(section);
     painter->save();
     painter->fillRect(rect, in_use.paper);
-    const QRect inner = rect.adjusted(in_use.px(padding), in_use.px(top), -in_use.px(padding), 0);
+    const QRect inner = rect.adjusted(in_use.px(padding), in_use.px(top) + band_height(), -in_use.px(padding), 0);
+    paint_band(painter, rect, section);
+    const Title title = title_of(shown, std::max(20, inner.width()));
     painter->setFont(in_use.text(10.5, true));
     painter->setPen(shown.beyond ? in_use.faint_ink : in_use.ink);
-    const QFontMetrics label(painter->font());
-    painter->drawText(inner.left(), inner.top() + label.ascent(), shown.label);
+    painter->drawText(title.label.translated(inner.topLeft()), Qt::TextWordWrap | Qt::TextWrapAnywhere, shown.label);
     if (!shown.unit.isEmpty()) {
         painter->setFont(in_use.formula());
         painter->setPen(in_use.faint_ink);
-        painter->drawText(inner.left() + label.horizontalAdvance(shown.label) + in_use.px(8),
-                          inner.top() + label.ascent(), shown.unit);
+        painter->drawText(title.unit.translated(inner.topLeft()), Qt::AlignLeft, shown.unit);
     }
-    const int under = inner.top() + label.height() + in_use.px(3);
+    const int under = inner.top() + title.height + in_use.px(3);
     int bottom = under + QFontMetrics(in_use.formula()).height();
     if (shown.worked) {
         QTextLayout layout;

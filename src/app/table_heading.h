@@ -11,7 +11,8 @@
 namespace ledgefall {
 
 /// The headings of a table: label and unit, and under them the column's formula with what stays and what follows in
-/// their colours. Nothing in them is ever cut: formulas wrap, and the headings are as high as the highest needs.
+/// their colours. A heading over several columns stands above theirs, between two posts. Nothing in them is ever cut:
+/// labels and formulas wrap, and the headings are as high as the highest needs.
 class TableHeading : public QHeaderView {
     Q_OBJECT
   public:
@@ -34,6 +35,14 @@ class TableHeading : public QHeaderView {
     };
     Content content(int section) const;
     static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
+    int band_height() const;                            ///< of the headings over several columns, which stand above all
+    void paint_band(QPainter* painter, const QRect& rect, int section) const;
+    /// The label and, behind it or, where it does not fit there, under it, the unit.
+    struct Title {
+        QRect label, unit;
+        int height = 0;
+    };
+    static Title title_of(const Content& content, int width);
     int height_at(int section, int width) const;
     int height_of(const Content& content, int width) const;
     int width_of(const Content& content) const;

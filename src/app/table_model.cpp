@@ -10,9 +10,23 @@ TableModel::TableModel(Document& document, Id table, QObject* parent)
     : QAbstractTableModel(parent)
     , document_(document)
     , table_(table) {
-    connect(&document, &Document::study_changed, this, &TableModel::sync);
+    // A change elsewhere shows here with its results, not before.
+    connect(&document, &Document::study_changed, this, [this] {
+        if (pointer() != shown_) {
+            sync();
+        }
+    });
     connect(&document, &Document::results_changed, this, &TableModel::sync);
     sync();
+}
+
+std::shared_ptr<const Table> TableModel::pointer() const {
+    for (const auto& one : document_.study().tables) {
+        if (one->id == table_) {
+            return one.pointer();
+        }
+    }
+    return nullptr;
 }
 
 const ColumnDefinition* TableModel::column(int section) const {
@@ -33,6 +47,7 @@ int TableModel::table_rows() const {
 
 void TableModel::sync() {
     const Table* found = table();
+    shown_ = pointer();
     const bool typed = found != nullptr && found->axis.source == RowSource::typed;
     const int rows = found == nullptr ? 0 : table_rows() + (typed ? 1 : 0);
     const int columns = found == nullptr ? 0 : static_cast<int>(found->columns.size()) + 1;
@@ -188,6 +203,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
         return static_cast<int>(held.state());
     case TrialRole:
         return trial;
+    case KindRole:
+        return static_cast<int>(held.kind());
     case WorkedRole: {
         if (found == nullptr || !found->worked()) {
             return false;

@@ -18,6 +18,7 @@ class TableModel : public QAbstractTableModel {
         BeyondRole,                        ///< whether it is in the row or column for adding
         ExactRole,                         ///< the value to its full precision
         ExplanationRole,                   ///< of a fault or an odd cell: one sentence
+        KindRole,                          ///< of the cell's value: int(Kind)
         TrialRole,                         ///< whether it is the result of a formula that is still being written
         ReachEndRole,                      ///< whether it is the last row that the column's formula covers
     };
@@ -53,12 +54,14 @@ class TableModel : public QAbstractTableModel {
 
   private:
     void sync();
+    std::shared_ptr<const Table> pointer() const;
     void refresh();
     bool is_new_trial() const;
     bool overridden(const ColumnDefinition& column, int row) const;
 
     Document& document_;
     Id table_;
+    std::shared_ptr<const Table> shown_; ///< the state of the table that the views were told of last
     ResultsPtr trial_;
     Id trial_column_;
     Format trial_format_;

@@ -32,6 +32,10 @@ TablePage::TablePage(Document& document, Pen& pen, Id table, QWidget* parent)
     add_foot_->setPopupMode(QToolButton::InstantPopup);
     add_foot_->setMenu(foot_menu_);
     add_foot_->setToolTip(tr("Put a measure under the columns"));
+    // Neither of them keeps a table from being narrow, as it is beside another one.
+    title_->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Preferred);
+    title_->setMinimumWidth(20);
+    state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     auto* bar = new QHBoxLayout;
     bar->setContentsMargins(14, 6, 10, 4);
     bar->addWidget(title_);
@@ -154,12 +158,17 @@ void TablePage::refresh_title() {
         return;
     }
     title_->setFont(look().text(14, true));
-    title_->setText(QString::fromStdString(table->shown_label()));
+    if (const QString label = QString::fromStdString(table->shown_label()); label != title_->text()) {
+        title_->setText(label);
+    }
     state_->setFont(look().text(9));
     QPalette quiet = state_->palette();
     quiet.setColor(QPalette::WindowText, look().faint_ink);
     state_->setPalette(quiet);
-    state_->setText(state_line());
+    if (const QString state = state_line(); state != state_->text()) {
+        state_->setText(state);
+        state_->setToolTip(state);
+    }
 }
 
 void TablePage::dress() {

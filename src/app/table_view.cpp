@@ -74,19 +74,43 @@ void TableView::restyle() {
 }
 
 int TableView::content_width(int section) const {
-    const QFontMetrics metrics(look().text());
-    int widest = 0;
-    const int rows = table_.table_rows();
-    const int step = std::max(1, rows / 60);
-    for (int row = 0; row < rows; row += step) {
-        widest = std::max(
-            widest, metrics.horizontalAdvance(value_text(table_.value(row, section), table_.shown_format(section))));
+    const ColumnDefinition* column = table_.column(section);
+    if (column == nullptr) {
+        return look().px(28);
     }
-    return std::min(widest, look().px(280)) + look().px(28);
+    const Column* cells = column->worked() ? document_.results().column(column->id) : &*column->cells;
+    const Format format = table_.shown_format(section);
+    Fitted& known = fitted_[column->id];
+    if (known.cells != cells || !(known.format == format) || known.zoom != look().zoom ||
+        known.rows != table_.table_rows()) {
+        known = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
+    }
+    return std::min(known.width, look().px(280)) + look().px(28);
+}
+
+/// The width of the widest of some cells. Of numbers only the longest is measured: their figures are of one width.
+int TableView::widest_of(int section, const Format& format) const {
+    constexpr int looked_at = 60;
+    const QFontMetrics metrics(look().text());
+    const int rows = table_.table_rows();
+    const int step = std::max(1, rows / looked_at);
+    int widest = 0;
+    QString longest;
+    for (int row = 0; row < rows; row += step) {
+        const Value value = table_.value(row, section);
+        const QString text = value_text(value, format);
+        if (value.kind() != Kind::number) {
+            widest = std::max(widest, metrics.horizontalAdvance(text));
+        } else if (text.size() > longest.size()) {
+            longest = text;
+        }
+    }
+    return std::max(widest, metrics.horizontalAdvance(longest));
 }
 
 void TableView::fit_columns() {
     fitting_ = true;
+    bool changed = heading_->sizeHint().height() != heading_->height();
     for (int section = 0; section < table_.columnCount(); ++section) {
         const ColumnDefinition* column = table_.column(section);
         const bool given_width = column != nullptr && column->width > 0;
@@ -94,6 +118,7 @@ void TableView::fit_columns() {
             given_width ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
         if (columnWidth(section) != width) {
             setColumnWidth(section, width);
+            changed = true;
         }
         const bool hidden = column != nullptr && column->hidden;
         if (isColumnHidden(section) != hidden) {
@@ -101,7 +126,9 @@ void TableView::fit_columns() {
         }
     }
     fitting_ = false;
-    updateGeometries();
+    if (changed) {
+        updateGeometries();
+    }
 }
 
 int TableView::content_height() const {

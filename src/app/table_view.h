@@ -67,11 +67,20 @@ class TableView : public QTableView {
     QRect drop_rect() const; ///< of the drop under the chosen cells, by which they are continued
     bool can_continue() const;
     int content_width(int section) const;
+    int widest_of(int section, const Format& format) const;
 
     TableModel& table_;
     Document& document_;
     Pen& pen_;
     TableHeading* heading_;
+    /// How wide a column's content was found to be, for the cells and the format for which it was.
+    struct Fitted {
+        const Column* cells = nullptr;
+        Format format;
+        double zoom = 0;
+        int rows = 0, width = 0;
+    };
+    mutable std::unordered_map<Id, Fitted> fitted_;
     std::vector<Meant> meant_;
     int continuing_to_ = -1; ///< the row down to which the drop is being dragged
     bool fitting_ = false;

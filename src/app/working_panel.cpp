@@ -15,6 +15,14 @@ namespace {
 
 constexpr int most_listed = 12; ///< overrides, by their rows
 
+/// A label says a text, or is not there where the text is empty. What it says already costs nothing.
+void say(QLabel* label, const QString& text) {
+    if (label->text() != text) {
+        label->setText(text);
+    }
+    label->setVisible(!text.isEmpty());
+}
+
 QString coloured(const QString& text, const QColor& colour) {
     return QStringLiteral("<span style='color:%1'>%2</span>").arg(colour.name(), text);
 }
@@ -148,7 +156,7 @@ void WorkingPanel::refresh() {
         return;
     }
     heading_->setFont(look().text(11, true));
-    heading_->setText(shown.name.toHtmlEscaped());
+    say(heading_, shown.name.toHtmlEscaped());
     show_value(shown);
     show_fault(shown);
     show_notes(shown);
@@ -185,8 +193,7 @@ void WorkingPanel::show_value(const Subject& shown) {
     } else if (shown.value.is_missing()) {
         text = coloured(tr("missing"), look().faint_ink);
     }
-    value_->setText(text);
-    value_->setVisible(!text.isEmpty());
+    say(value_, text);
 }
 
 void WorkingPanel::show_fault(const Subject& shown) {
@@ -204,8 +211,7 @@ void WorkingPanel::show_fault(const Subject& shown) {
         text =
             coloured(Document::translated(explain_odd(kind, shown.value.text().str())).toHtmlEscaped(), look().fault);
     }
-    fault_->setText(text);
-    fault_->setVisible(!text.isEmpty());
+    say(fault_, text);
 }
 
 void WorkingPanel::show_notes(const Subject& shown) {
@@ -219,8 +225,7 @@ void WorkingPanel::show_notes(const Subject& shown) {
     if (!shown.note.empty()) {
         notes << QString::fromStdString(shown.note).toHtmlEscaped();
     }
-    notes_->setText(notes.join(QStringLiteral("<br>")));
-    notes_->setVisible(!notes.isEmpty());
+    say(notes_, notes.join(QStringLiteral("<br>")));
 }
 
 QString WorkingPanel::link_to(Id definition, std::size_t row, const QString& text, const QColor& colour) const {
@@ -244,16 +249,14 @@ void WorkingPanel::show_links(const Subject& shown) {
             }
         }
     }
-    uses_->setText(uses.isEmpty() ? QString() : tr("Uses %1").arg(uses.join(QStringLiteral(", "))));
-    uses_->setVisible(!uses.isEmpty());
+    say(uses_, uses.isEmpty() ? QString() : tr("Uses %1").arg(uses.join(QStringLiteral(", "))));
     QStringList users;
     if (shown.line == nullptr && shown.check == nullptr) {
         for (const User& user : parts_using(study, place_.definition)) {
             users << link_to(user.id, place_.row, QString::fromStdString(user.called), look().ink);
         }
     }
-    used_by_->setText(users.isEmpty() ? QString() : tr("Used by %1").arg(users.join(QStringLiteral(", "))));
-    used_by_->setVisible(!users.isEmpty());
+    say(used_by_, users.isEmpty() ? QString() : tr("Used by %1").arg(users.join(QStringLiteral(", "))));
 }
 
 /// The typed-over cells of the column, each with a way to it and a way back to its formula.
@@ -281,8 +284,7 @@ void WorkingPanel::show_overrides(const Subject& shown) {
             text += QStringLiteral("<br><a href='back:all'>%1</a>").arg(tr("Give all back to the formula"));
         }
     }
-    overrides_->setText(text);
-    overrides_->setVisible(!text.isEmpty());
+    say(overrides_, text);
 }
 
 void WorkingPanel::follow(const QString& link) {

@@ -16,15 +16,26 @@ namespace {
 constexpr double points = 11.0;
 constexpr std::size_t longest_formula = 600; ///< characters; beyond that it is no picture but a text
 
-Mathematics word(const QString& text) {
-    return {Mathematics::Form::word, text.toStdString(), {}, {}};
+/// What a line begins with: `dev[3] =`, a measure as mathematics, or the equals sign alone.
+Mathematics lead_of(const QString& what) {
+    const ParsedFormula parsed = parse_formula(what.toStdString());
+    Mathematics row{Mathematics::Form::row, {}, {}, {}};
+    if (!what.isEmpty()) {
+        row.parts.push_back(parsed.tree ? mathematics_of(*parsed.tree)
+                                        : Mathematics{Mathematics::Form::number, what.toStdString(), {}, {}});
+    }
+    row.parts.push_back({Mathematics::Form::sign, "=", {}, {}});
+    return row;
 }
 
 /// A text in words that can be broken between them.
 Mathematics words(const QString& text) {
     Mathematics row{Mathematics::Form::row, {}, {}, {}};
     for (const QString& one : text.split(u' ', Qt::SkipEmptyParts)) {
-        row.parts.push_back({Mathematics::Form::sign, one.toStdString(), {}, {}});
+        if (!row.parts.empty()) {
+            row.parts.push_back({Mathematics::Form::sign, {}, {}, {}});
+        }
+        row.parts.push_back({Mathematics::Form::number, one.toStdString(), {}, {}});
     }
     return row;
 }
@@ -64,7 +75,8 @@ void WorkingPaper::add(const Working& working, const Study& study, const Table* 
     for (std::size_t at = 0; at < working.lines.size(); ++at) {
         Line line;
         line.depth = depth;
-        line.lead = at == 0 ? QString::fromStdString(working.what) + QStringLiteral(" =") : QStringLiteral("=");
+        line.lead = at == 0 ? QString::fromStdString(working.what) : QString();
+        line.leads = true;
         line.formula = working.lines[at];
         ParsedFormula parsed = line.formula.size() > longest_formula ? ParsedFormula() : parse_formula(line.formula);
         line.tree = std::move(parsed.tree);
@@ -92,13 +104,13 @@ double WorkingPaper::lay_out(double width, std::vector<Placed>* placed) const {
     double y = 2;
     int depth = 0;
     for (const Line& line : lines_) {
-        if (line.depth != depth || (&line != &lines_.front() && !line.lead.isEmpty() && line.lead.size() > 1)) {
+        if (line.depth != depth || (&line != &lines_.front() && !line.lead.isEmpty())) {
             y += look().px(8);
         }
         depth = line.depth;
         const double left = look().px(10) * std::min(line.depth, 3);
         Placed one;
-        one.lead = line.lead.isEmpty() ? MathPicture() : MathPicture(word(line.lead), {}, size, width);
+        one.lead = line.leads ? MathPicture(lead_of(line.lead), {}, size, width) : MathPicture();
         const bool own_line = one.lead.width() > width * 0.4; // a long name stands above what it is equal to
         one.formula_x = left + (own_line ? look().px(14) : one.lead.width());
         const double room = std::max(60.0, width - one.formula_x - 2);

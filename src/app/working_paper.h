@@ -32,7 +32,8 @@ class WorkingPaper : public QWidget {
   private:
     /// One line: a formula where it can be read as one, else a text.
     struct Line {
-        QString lead; ///< `dev =`, `=`
+        QString lead;       ///< `dev`, of a first line
+        bool leads = false; ///< an equals sign stands before it
         std::string formula;
         QString text;
         std::shared_ptr<const Node> tree;

@@ -84,6 +84,9 @@ WritingSlip::WritingSlip(Document& document, Pen& pen, QWidget* parent)
     message_->setAccessibleName(tr("What is wrong with the formula"));
     preview_->setTextFormat(Qt::RichText);
     preview_->setAccessibleName(tr("The first, a middle and the last row"));
+    aid_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    preview_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     for (QToolButton* button : {turn_, lift_, mend_}) {
         button->setFocusPolicy(Qt::NoFocus);
         button->hide();

@@ -4,6 +4,7 @@
 #include "core/study/parts.h"
 
 #include <cctype>
+#include <cstdio>
 
 namespace ledgefall {
 namespace {
@@ -56,6 +57,16 @@ bool holds(const Value& value, const Search& search) {
     return search.whole_cell && number && *number == value.number();
 }
 
+bool worked_holds(const Value& value, const Search& search) {
+    if (!value.plain() || value.kind() != Kind::number) {
+        return holds(value, search);
+    }
+    char text[40];
+    std::snprintf(text, sizeof text, "%.6g", value.number());
+    const auto number = read_number(search.text);
+    return !search.text.empty() && (contains(text, search) || (number && *number == value.number()));
+}
+
 std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const Search& search, const CellsOf& cells_of,
                                    std::optional<CellPlace> from, bool backwards,
                                    const std::function<bool()>& stopped) {
@@ -73,7 +84,10 @@ std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const S
     for (std::size_t step = 1; step <= all; ++step) {
         const std::size_t at = backwards ? (start + all - step % all) % all : (start + step) % all;
         const CellPlace place{at / columns, at % columns};
-        if (cells[place.column] != nullptr && holds(cells[place.column]->at(place.row), search)) {
+        const Column* held = cells[place.column];
+        const bool worked = table.columns[place.column]->worked();
+        if (held != nullptr &&
+            (worked ? worked_holds(held->at(place.row), search) : holds(held->at(place.row), search))) {
             return place;
         }
         if (step % 65536 == 0 && stopped && stopped()) {

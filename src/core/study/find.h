@@ -28,6 +28,8 @@ struct CellPlace {
 /// Whether the cell holds what is looked for. Numbers are compared as they are typed; a whole number cell also by its
 /// value, so that 1.50 finds 1.5.
 bool holds(const Value& value, const Search& search);
+/// The same of a worked value, of which six figures are compared, since further ones are not seen.
+bool worked_holds(const Value& value, const Search& search);
 
 /// The next such cell after `from` (row by row, within a row from left to right), beginning again at the top; the first
 /// of all where `from` is empty. With `backwards` the one before. `stopped` is asked now and then.
