@@ -53,19 +53,19 @@ const Table* FormulaDraft::table() const {
 
 Study FormulaDraft::with_held() const {
     Study study = document_.study();
-    for (const std::string& definition : held_) {
-        const Result<Study> next = hold(study, Id(), definition);
+    for (const Held& held : held_) {
+        const Result<Study> next = hold(study, held.for_table ? table_ : Id(), held.definition);
         study = next ? *next : study;
     }
     return study;
 }
 
-std::optional<QString> FormulaDraft::hold_too(const std::string& definition) {
-    const Result<Study> next = hold(with_held(), Id(), definition);
+std::optional<QString> FormulaDraft::hold_too(const std::string& definition, bool for_table) {
+    const Result<Study> next = hold(with_held(), for_table ? table_ : Id(), definition);
     if (!next) {
         return Document::translated(next.refusal());
     }
-    held_.push_back(definition);
+    held_.push_back({definition, for_table});
     return std::nullopt;
 }
 
@@ -147,6 +147,10 @@ void FormulaDraft::tell_mistake(const Mistake& mistake) {
 
 void FormulaDraft::tell_fault(const FaultSite& site) {
     const std::string formula = definition_.formula_text();
+    if (!each_.empty() || site.to > formula.size()) { // its places are those of one of the columns' own formulas
+        trouble_ = Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}};
+        return;
+    }
     trouble_ = Trouble{Document::translated(site.what),
                        formula_from_ + position_of(formula, site.from),
                        formula_from_ + position_of(formula, site.to),

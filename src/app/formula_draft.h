@@ -29,7 +29,7 @@ class FormulaDraft : public QObject {
         QString what;
         int from = 0, to = 0;
         std::optional<Mend> mend; ///< its span in bytes of the text
-        std::string hold;         ///< or a held value that is lacking: `total = sum(f)`
+        std::string hold;         ///< or a held value of the table that is lacking: `total = sum(f)`
     };
     const std::optional<Trouble>& trouble() const { return trouble_; }
     QString warning() const { return warning_; } ///< of what is allowed and rarely meant
@@ -45,8 +45,9 @@ class FormulaDraft : public QObject {
     std::optional<Turning> turning_at(int place, std::size_t row) const;
     /// The number or held cell at a place of the text that could stand on the ledge: its span in bytes of the text.
     std::optional<Span> liftable_at(int place) const;
-    /// A held value that comes with the formula; told why not where it cannot be.
-    std::optional<QString> hold_too(const std::string& definition);
+    /// A held value that comes with the formula, on the ledge of its table or (where `for_table` is false) the study's;
+    /// told why not where it cannot be.
+    std::optional<QString> hold_too(const std::string& definition, bool for_table);
 
     /// The study with the formula in it (and what is held for it).
     Result<Study> written(Id* column = nullptr) const;
@@ -71,7 +72,11 @@ class FormulaDraft : public QObject {
     Computer trial_;
     Id table_, column_;
     std::vector<Id> each_;
-    std::vector<std::string> held_; ///< definitions that come with the formula
+    struct Held {
+        std::string definition;
+        bool for_table = false;
+    };
+    std::vector<Held> held_; ///< what comes with the formula
     QString text_;
     Definition definition_;
     int formula_from_ = 0;

@@ -69,6 +69,7 @@ void MainWindow::lay_out() {
     menuBar()->setCornerWidget(corner);
     notice_->setAccessibleName(tr("Message"));
     notice_->setTextFormat(Qt::PlainText);
+    checks_->setObjectName(QStringLiteral("checks"));
     checks_->setAutoRaise(true);
     checks_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     checks_->setAccessibleName(tr("State of the checks"));

@@ -270,7 +270,7 @@ void WritingSlip::mend() {
         return;
     }
     if (!trouble->hold.empty()) {
-        draft_.hold_too(trouble->hold);
+        draft_.hold_too(trouble->hold, true);
         look_over();
         return;
     }
@@ -366,17 +366,13 @@ void WritingSlip::lift() {
 
 void WritingSlip::lift_as(const QString& name) {
     const auto span = draft_.liftable_at(line_->textCursor().position());
-    const Table* own = draft_.table();
-    if (!span || own == nullptr) {
+    if (!span) {
         return;
     }
     const std::string text = line_->toPlainText().toStdString();
-    std::string value = text.substr(span->from, span->to - span->from);
-    // A cell of this table needs its table's name where it stands on the study's ledge.
-    const bool own_cell =
-        begins_name(code_point_at(value, 0).value) && own->column_named(value.substr(0, value.find('['))) != nullptr;
-    value = own_cell ? own->name + "." + value : value;
-    if (const auto refused = draft_.hold_too(name.toStdString() + " = " + value)) {
+    const std::string value = text.substr(span->from, span->to - span->from);
+    const bool cell = begins_name(code_point_at(value, 0).value); // of a table, on whose ledge it stands
+    if (const auto refused = draft_.hold_too(name.toStdString() + " = " + value, cell)) {
         document_.refuse(Sentence(refused->toStdString()));
         return;
     }
