@@ -135,6 +135,7 @@ void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool ov
         const double half = in_use.px(4);
         painter->drawRoundedRect(QRectF(x - half, rect.center().y() - half * 0.7, 2 * half, 1.4 * half), 2, 2);
     }
+    painter->setBrush(Qt::NoBrush);
     painter->setRenderHint(QPainter::Antialiasing, false);
 }
 

@@ -39,13 +39,16 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     const Slider slider = held.slider.value_or(
         Slider{std::min(0.0, 2 * value), std::max(1.0, 2 * value), std::max(0.01, std::abs(value) / 100)});
     slides_->setChecked(held.slider.has_value());
-    auto* range = new QHBoxLayout;
+    auto* range = new QWidget(this);
+    auto* ends_beside = new QHBoxLayout(range);
+    ends_beside->setContentsMargins(0, 0, 0, 0);
     const std::pair<QString, QLineEdit*> ends[] = {{tr("from"), from_}, {tr("to"), to_}, {tr("by steps of"), step_}};
     for (const auto& [text, line] : ends) {
-        range->addWidget(new QLabel(text, this));
-        range->addWidget(line);
+        ends_beside->addWidget(new QLabel(text, range));
+        ends_beside->addWidget(line);
         line->setAccessibleName(text);
     }
+    range->setVisible(given);
     from_->setText(as_text(slider.from));
     to_->setText(as_text(slider.to));
     step_->setText(as_text(slider.step));
@@ -76,6 +79,10 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
         form->addRow(QString(), range);
         form->addRow(tr("Is &chosen from"), choices_);
         form->addRow(QString(), listed_);
+    }
+    for (QWidget* part : {static_cast<QWidget*>(slides_), static_cast<QWidget*>(choices_), static_cast<QWidget*>(from_),
+                          static_cast<QWidget*>(to_), static_cast<QWidget*>(step_), static_cast<QWidget*>(listed_)}) {
+        part->setVisible(given); // a worked one is neither slid nor chosen
     }
     slides_->setEnabled(number);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);

@@ -1,5 +1,6 @@
 #include "app/ledge_view.h"
 
+#include "app/accessible_card.h"
 #include "app/ask.h"
 #include "app/held_dialog.h"
 #include "app/look.h"
@@ -18,6 +19,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     , document_(document)
     , add_(new QToolButton(this))
     , new_line_(new QLineEdit(this)) {
+    describe_cards_to_screen_readers();
     setAccessibleName(tr("Ledge"));
     add_->setText(tr("hold a value"));
     add_->setIcon(drawn_icon(QStringLiteral("hold")));

@@ -26,6 +26,7 @@ MainWindow::MainWindow(QWidget* parent)
     , splitter_(new QSplitter(this))
     , contents_(new ContentsPanel(document_, this))
     , ledge_(new LedgeView(document_, this))
+    , ledge_list_(new LedgeList(document_, this))
     , place_(new Workplace(document_, make_welcome(), this))
     , companion_(new CompanionPanel(document_, this))
     , find_bar_(new FindBar(document_, *place_, this))
@@ -53,6 +54,8 @@ void MainWindow::lay_out() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     column->addWidget(ledge_);
+    column->addWidget(ledge_list_);
+    ledge_list_->hide();
     column->addWidget(place_, 1);
     column->addWidget(find_bar_);
     splitter_->addWidget(contents_);
@@ -90,6 +93,7 @@ void MainWindow::connect_parts() {
         }
     });
     connect(ledge_, &LedgeView::looked_at, this, [this](Id held) { companion_->show_place({held, 0}); });
+    connect(ledge_list_, &LedgeList::chosen, this, [this](Id held) { companion_->show_place({held, 0}); });
     connect(place_, &Workplace::page_changed, this, &MainWindow::page_changed);
     connect(place_, &Workplace::selection_changed, this, &MainWindow::show_current_place);
     connect(place_, &Workplace::foot_chosen, this, [this](Id line, Id column) {
@@ -175,6 +179,7 @@ void MainWindow::page_changed() {
     const Id table = has_table ? page()->table_id() : Id();
     contents_->show_current(table);
     ledge_->show_table(table);
+    ledge_list_->show_table(table);
     foot_menu_->set_table(table);
     companion_->show_page(page());
     commands_->enable(has_table);

@@ -5,6 +5,7 @@
 #include "app/contents_panel.h"
 #include "app/document.h"
 #include "app/find_bar.h"
+#include "app/ledge_list.h"
 #include "app/ledge_view.h"
 #include "app/table_commands.h"
 #include "app/workplace.h"
@@ -25,6 +26,7 @@ class MainWindow : public QMainWindow {
 
     Document& document() { return document_; }
     LedgeView& ledge() { return *ledge_; }
+    LedgeList& ledge_list() { return *ledge_list_; }
     Workplace& place() { return *place_; }
     TablePage* page() { return place_->page(); }
     CompanionPanel& companion() { return *companion_; }
@@ -83,6 +85,7 @@ class MainWindow : public QMainWindow {
     QSplitter* splitter_;
     ContentsPanel* contents_;
     LedgeView* ledge_;
+    LedgeList* ledge_list_;
     Workplace* place_;
     CompanionPanel* companion_;
     FindBar* find_bar_;

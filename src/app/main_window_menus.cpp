@@ -140,6 +140,10 @@ void MainWindow::build_view_and_help() {
         connect(action, &QAction::toggled, panel, &QWidget::setVisible);
     };
     toggle(tr("&Contents"), QKeySequence(Qt::Key_F9), contents_);
+    QAction* list = view->addAction(tr("The &ledge as a list"));
+    list->setCheckable(true);
+    list->setShortcut(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H));
+    connect(list, &QAction::toggled, ledge_list_, &QWidget::setVisible);
     toggle(tr("Com&panion"), QKeySequence(Qt::Key_F10), companion_);
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("&Find a command, a name or a table…"), QKeySequence(Qt::CTRL | Qt::Key_Space),

@@ -8,6 +8,7 @@
 #include "core/study/edits.h"
 #include "window_driver.h"
 
+#include <QAccessible>
 #include <QApplication>
 #include <QClipboard>
 #include <QScrollBar>
@@ -603,6 +604,50 @@ class TestWritingStories : public QObject {
         WindowDriver again;
         QVERIFY(again.window.open_path(path));
         QVERIFY(again.window.document().study() == study());
+    }
+
+    void the_ledge_is_a_calculator() {
+        WindowDriver drive;
+        drive.command(QStringLiteral("The ledge as a list"));
+        LedgeModel& list = drive.window.ledge_list().list();
+        const auto type = [&list](int row, int column, const char* text) {
+            return list.setData(list.index(row, column), QString::fromUtf8(text));
+        };
+        QVERIFY(drive.window.ledge_list().isVisible());
+        QVERIFY(type(0, LedgeModel::name, "n = 12"));
+        QVERIFY(type(1, LedgeModel::name, "p = 0.25"));
+        QVERIFY(type(2, LedgeModel::name, "mu = n * p"));
+        QVERIFY(!type(3, LedgeModel::name, "broken = n *"));
+        QVERIFY(drive.settle());
+        QCOMPARE(list.index(2, LedgeModel::value).data().toString(), QStringLiteral("3"));
+        QCOMPARE(list.index(0, LedgeModel::used_by).data().toString(), QStringLiteral("ledge.mu"));
+        QVERIFY(type(0, LedgeModel::value, "16"));
+        QVERIFY(type(1, LedgeModel::note, "chance of a seed"));
+        QVERIFY(type(2, LedgeModel::name, "mean_of_k"));
+        QVERIFY(type(2, LedgeModel::unit, "seeds"));
+        QVERIFY(type(2, LedgeModel::formula, "n * p + 1"));
+        QVERIFY(drive.settle());
+        QCOMPARE(list.index(2, LedgeModel::value).data().toString(), QStringLiteral("5"));
+        QCOMPARE(drive.window.document().study().held_named("mean_of_k")->unit, std::string("seeds"));
+        QVERIFY(!(list.flags(list.index(0, LedgeModel::used_by)) & Qt::ItemIsEditable));
+        QCOMPARE(list.rowCount(), 4);
+    }
+
+    void cards_say_what_they_are_to_screen_readers() {
+        WindowDriver drive;
+        drive.key(Qt::Key_H, Qt::ControlModifier);
+        drive.keys(QStringLiteral("p = 0.5"));
+        drive.key(Qt::Key_Return);
+        const Id p = drive.window.document().study().held_named("p")->id;
+        QVERIFY(
+            drive.window.document().perform(QStringLiteral("p"), detail_held(drive.window.document().study(), p,
+                                                                             {"", "", "", Slider{0, 1, 0.25}, {}})));
+        QAccessibleInterface* card = QAccessible::queryAccessibleInterface(drive.window.ledge().card(p));
+        QCOMPARE(card->role(), QAccessible::Slider);
+        QVERIFY(card->text(QAccessible::Name).contains(QStringLiteral("p")));
+        QCOMPARE(card->valueInterface()->maximumValue().toDouble(), 1.0);
+        card->valueInterface()->setCurrentValue(0.7);
+        QCOMPARE(card->valueInterface()->currentValue().toDouble(), 0.75);
     }
 
     void all_formulas_stand_on_one_page() {
