@@ -204,10 +204,11 @@ LedgeList::LedgeList(Document& document, QWidget* parent)
 void LedgeList::dress() {
     const Look& in_use = look();
     setStyleSheet(QStringLiteral("QTableView { background: %1; } QHeaderView, QHeaderView::section { background: %2; "
-                                 "color: %3; border: none; padding: 2px 6px; }")
+                                 "color: %3; border: none; padding: 2px 4px; text-align: left; }")
                       .arg(in_use.stone_light.name(), in_use.margin.name(), in_use.faint_ink.name()));
     verticalHeader()->setDefaultSectionSize(QFontMetrics(in_use.text()).height() + in_use.px(8));
-    const int widths[] = {150, 120, 70, 220, 170};
+    verticalHeader()->setFixedWidth(in_use.px(52));
+    const int widths[] = {120, 100, 60, 180, 160};
     for (int column = 0; column < LedgeModel::used_by; ++column) {
         setColumnWidth(column, in_use.px(widths[column]));
     }

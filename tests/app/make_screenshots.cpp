@@ -1,4 +1,5 @@
-// Makes the pictures of docs/screenshots from the demo study: make_screenshots FOLDER
+// Makes the pictures of docs/screenshots from the demo study, the main views by day and by lamplight:
+// make_screenshots FOLDER
 
 #include "app/look.h"
 #include "window_driver.h"
@@ -16,31 +17,49 @@ void picture(WindowDriver& drive, const QString& name) {
     drive.window.grab().save(QApplication::arguments().at(1) + QStringLiteral("/") + name + QStringLiteral(".png"));
 }
 
+/// The same by day and by lamplight.
+void pictures(WindowDriver& drive, const QString& name) {
+    picture(drive, name);
+    drive.window.set_dark(true);
+    picture(drive, name + QStringLiteral("-dark"));
+    drive.window.set_dark(false);
+}
+
 void show(WindowDriver& drive, std::size_t table) {
     drive.window.show_table(drive.window.document().study().tables[table]->id);
+    drive.settle();
 }
 
 } // namespace
 
 int main(int count, char** arguments) {
     QApplication application(count, arguments);
-    dress_application();
+    prepare_application();
     WindowDriver drive;
     if (count < 2 || !drive.window.open_demo()) {
         return 1;
     }
     drive.settle();
     drive.click_cell(3, 1);
-    picture(drive, QStringLiteral("pebbles"));
+    pictures(drive, QStringLiteral("pebbles"));
     drive.window.page()->write_formula(3, {});
-    drive.keys(QStringLiteral("z = (x - m) / s"));
-    picture(drive, QStringLiteral("writing"));
-    drive.key(Qt::Key_Escape);
+    drive.keys(QStringLiteral("z = (x - mean(x)) / s"));
+    pictures(drive, QStringLiteral("writing"));
+    drive.key(Qt::Key_Return);
+    drive.settle();
+    drive.click_cell(3, 3);
+    picture(drive, QStringLiteral("working"));
+    drive.window.document().undo();
     show(drive, 1);
     drive.click_cell(0, 5);
-    picture(drive, QStringLiteral("invertebrates"));
+    pictures(drive, QStringLiteral("invertebrates"));
     show(drive, 2);
     drive.click_cell(5, 1);
-    picture(drive, QStringLiteral("puck"));
+    pictures(drive, QStringLiteral("puck"));
+    drive.window.place().show_beside(drive.window.document().study().tables[0]->id);
+    picture(drive, QStringLiteral("beside"));
+    drive.window.place().close_beside();
+    drive.command(QStringLiteral("The ledge as a list"));
+    picture(drive, QStringLiteral("ledge-list"));
     return 0;
 }
