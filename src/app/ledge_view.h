@@ -18,6 +18,7 @@ class LedgeView : public QWidget {
     void show_table(Id table);
     void begin_holding(); ///< opens the line in which a new held value is written
     HeldCard* card(Id held) const;
+    const std::vector<HeldCard*>& cards() const { return cards_; } ///< from left to right
     QLineEdit& new_line() { return *new_line_; }
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return {200, sizeHint().height()}; }

@@ -7,6 +7,7 @@
 #include "app/find_bar.h"
 #include "app/ledge_list.h"
 #include "app/ledge_view.h"
+#include "app/pointer.h"
 #include "app/table_commands.h"
 #include "app/workplace.h"
 
@@ -90,6 +91,7 @@ class MainWindow : public QMainWindow {
     CompanionPanel* companion_;
     FindBar* find_bar_;
     TableCommands* commands_;
+    Pointer* pointer_;
     CommandFinder* finder_;
     QLabel* notice_;
     QLabel* working_;

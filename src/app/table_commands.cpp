@@ -2,10 +2,13 @@
 
 #include "app/ask.h"
 #include "app/continue_dialog.h"
+#include "app/held_card.h"
 #include "app/look.h"
 #include "app/number_text.h"
 #include "core/study/edits.h"
 #include "core/study/series.h"
+
+#include <QApplication>
 
 namespace ledgefall {
 
@@ -415,7 +418,37 @@ void TableCommands::spread() {
 
 // --- numbers as shown ------------------------------------------------------------------------------------------------
 
+bool TableCommands::format_focused(const std::function<Format(const Format& now)>& change) {
+    QWidget* focus = QApplication::focusWidget();
+    if (const auto* card = qobject_cast<HeldCard*>(focus); card != nullptr && card->value() != nullptr) {
+        perform(tr("number format"), format_held(document_.study(), card->held(), change(card->value()->format)));
+        return true;
+    }
+    const auto* foot = qobject_cast<FootView*>(focus);
+    const FootLine* line = foot == nullptr ? nullptr : foot->foot().line(foot->currentIndex().row());
+    if (line != nullptr) {
+        perform(tr("number format"), format_foot_line(document_.study(), line->id, change(line->format)));
+    }
+    return line != nullptr;
+}
+
+namespace {
+
+Format with_decimals(Format format, int by) {
+    if (format.style == Format::Style::automatic) {
+        format = {Format::Style::decimals, 2};
+    }
+    const bool counts_figures = format.style == Format::Style::significant || format.style == Format::Style::fraction;
+    format.digits = std::clamp(format.digits + by, counts_figures ? 1 : 0, 15);
+    return format;
+}
+
+} // namespace
+
 void TableCommands::format_chosen(const Format& format) {
+    if (format_focused([&format](const Format&) { return format; })) {
+        return;
+    }
     Result<Study> next = document_.study();
     for (const Id id : page()->view().chosen_columns()) {
         next = next ? format_column(*next, id, format) : next;
@@ -424,16 +457,14 @@ void TableCommands::format_chosen(const Format& format) {
 }
 
 void TableCommands::change_decimals(int by) {
+    if (format_focused([by](const Format& now) { return with_decimals(now, by); })) {
+        return;
+    }
     Result<Study> next = document_.study();
     const TableView::Block block = page()->view().chosen();
     for (int section = block.left; section <= block.right; ++section) {
         const ColumnDefinition& one = *page()->model().column(section);
-        Format format = page()->model().shown_format(section);
-        if (format.style == Format::Style::automatic) {
-            format = {Format::Style::decimals, 2};
-        }
-        const int least = format.style == Format::Style::significant || format.style == Format::Style::fraction ? 1 : 0;
-        format.digits = std::clamp(format.digits + by, least, 15);
+        const Format format = with_decimals(page()->model().shown_format(section), by);
         next = next ? format_column(*next, one.id, format) : next;
     }
     perform(tr("number format"), next);

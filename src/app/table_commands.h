@@ -30,6 +30,8 @@ class TableCommands : public QObject {
     void measure_across(const std::string& measure);
     void change_decimals(int by);
     void format_chosen(const Format& format);
+    /// The held value or foot line that has the focus, if one has; formats are then for it.
+    bool format_focused(const std::function<Format(const Format& now)>& change);
 
   private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,

@@ -94,7 +94,6 @@ TablePage::TablePage(Document& document, Pen& pen, Id table, QWidget* parent)
     connect(slip_, &WritingSlip::tried, model_, [this](const ResultsPtr& results) {
         model_->show_trial(slip_->draft().each().empty() ? results : nullptr, slip_->draft().tried_column());
     });
-    connect(slip_, &WritingSlip::pointer_moved, this, &TablePage::move_pointer);
     connect(&look_news(), &LookNews::changed, this, &TablePage::dress);
     connect(slip_, &WritingSlip::left, this, [this] { view_->setFocus(); });
     dress();
@@ -235,15 +234,6 @@ void TablePage::point_at_foot(int line, int section) {
     }
     const std::string name = shortest_name(document_.study(), slip->draft().table(), column->id);
     slip->point_at(QString::fromStdString(for_column(foot->formula, name)));
-}
-
-void TablePage::move_pointer(int rows, int columns) {
-    const QModelIndex now = view_->currentIndex();
-    const int row = std::clamp(now.row() + rows, 0, std::max(0, model_->table_rows() - 1));
-    const auto last = static_cast<int>(model_->table()->columns.size()) - 1;
-    const int section = std::clamp(now.column() + columns, 0, std::max(0, last));
-    view_->setCurrentIndex(model_->index(row, section));
-    point_at_cell(row, section);
 }
 
 void TablePage::show_meant(const WritingSlip* slip) {

@@ -56,7 +56,6 @@ class TablePage : public QWidget {
     void refresh_title();
     void fit_height();
     void open_heading_menu(const QPoint& at);
-    void move_pointer(int rows, int columns);
     QString state_line() const;
 
     Document& document_;

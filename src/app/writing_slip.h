@@ -12,6 +12,8 @@
 
 namespace ledgefall {
 
+class SlipHighlighter;
+
 /// A slip of paper above a table's headings, on which a column's formula is written. What stays and what follows
 /// have their colours while it is written, and the reference at the cursor can be turned from one to the other; names
 /// complete; a mistake is marked at its characters and mended by a key where it is clear how; the first, a middle and
@@ -50,13 +52,13 @@ class WritingSlip : public QFrame {
     void left();
     void drafted();                                   ///< the text, or what its names mean
     void tried(const ledgefall::ResultsPtr& results); ///< of the draft; null where there are none
+    void pointer_jumped(Qt::Key key);                 ///< by Alt and Home, End, Page up or Page down
     void pointer_moved(int rows, int columns);        ///< by Alt and an arrow
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
-    class Highlighter;
     void open(const QString& text, std::size_t row);
     void close();
     void dress();
@@ -80,7 +82,7 @@ class WritingSlip : public QFrame {
     int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
     bool replacing_ = false;
     QPlainTextEdit* line_;
-    Highlighter* highlighter_;
+    SlipHighlighter* highlighter_;
     QLabel *aid_, *message_, *preview_, *hint_;
     QToolButton *turn_, *lift_, *mend_;
     CompletionList* list_;

@@ -249,6 +249,24 @@ class TestWritingStories : public QObject {
         drive.key(Qt::Key_Down, Qt::AltModifier);
         QCOMPARE(text(), QStringLiteral("a = x - x[i-1] + mean(x) / s * x[5]"));
         QVERIFY(!drive.window.page()->view().meant().empty());
+        const QString before = QStringLiteral("a = x - x[i-1] + mean(x) / s * ");
+        drive.key(Qt::Key_Home, Qt::AltModifier); // the headings, and up from there the ledge
+        QCOMPARE(text(), before + QStringLiteral("x"));
+        drive.key(Qt::Key_Up, Qt::AltModifier);
+        drive.key(Qt::Key_Right, Qt::AltModifier);
+        QCOMPARE(text(), before + QStringLiteral("m"));
+        drive.key(Qt::Key_Down, Qt::AltModifier);
+        drive.key(Qt::Key_Down, Qt::AltModifier);
+        QCOMPARE(text(), before + QStringLiteral("x[1]"));
+        drive.key(Qt::Key_End, Qt::AltModifier); // the foot
+        QCOMPARE(text(), before + QStringLiteral("sum(x)"));
+        drive.key(Qt::Key_Down, Qt::AltModifier);
+        QCOMPARE(text(), before + QStringLiteral("mean(x)"));
+        drive.key(Qt::Key_PageDown, Qt::AltModifier); // another table's columns
+        drive.key(Qt::Key_Right, Qt::AltModifier);
+        QCOMPARE(text(), before + QStringLiteral("Invertebrates.riffle"));
+        drive.key(Qt::Key_Down, Qt::AltModifier);
+        QCOMPARE(text(), before + QStringLiteral("Invertebrates.riffle[1]"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().columns.size(), std::size_t{4});
@@ -545,6 +563,15 @@ class TestWritingStories : public QObject {
         QCOMPARE(drive.shown(1, 3), QStringLiteral("1⁄2"));
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 0.0004);
         QVERIFY(drive.window.companion().story().contains(QStringLiteral("shown as")));
+        HeldCard* card = drive.window.ledge().card(drive.table().ledge[1]->id); // a held value, by the same keys
+        card->setFocus();
+        drive.command(QStringLiteral("Fewer decimals"));
+        QCOMPARE(drive.table().ledge[1]->format, (Format{Format::Style::decimals, 1}));
+        FootView& foot = drive.window.page()->foot(); // and a foot line
+        foot.setCurrentIndex(foot.foot().index(1, 0));
+        foot.setFocus();
+        drive.command(QStringLiteral("More decimals"));
+        QCOMPARE(drive.table().foot[1]->format, (Format{Format::Style::decimals, 3}));
     }
 
     void checks_are_put_on_watch_and_lead_to_their_place() {

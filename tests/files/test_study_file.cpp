@@ -86,6 +86,54 @@ class TestStudyFile : public QObject {
         QVERIFY(std::signbit(read->tables[0]->columns[0]->cells->at(4).number()));
     }
 
+    void sliders_choices_groups_and_formats_come_back() {
+        Study study;
+        Id table;
+        study = *add_table(study, "Dishes", &table);
+        study = *add_columns(study, table,
+                             {{"Site", "site", "", Column::of(Kind::text, {Value::text(Text("pool"))})},
+                              {"Sown", "sown", "", Column::of(Kind::date, {read_cell("2026-05-04", Kind::date)})}});
+        Id p;
+        Id s;
+        study = *hold(study, Id(), "p = 0.35", &p);
+        study = *hold(study, table, "s = \"pool\"", &s);
+        study = *detail_held(study, p, {"", "chance", "chances", Slider{0, 1, 0.05}, {}});
+        study = *detail_held(
+            study, s,
+            {"", "", "sites", {}, {study.tables[0]->columns[0]->id, {Value::text(Text("weir")), Value::number(3)}}});
+        study = *hide_column(study, study.tables[0]->columns[0]->id, true);
+        using Style = Format::Style;
+        for (const Style style :
+             {Style::fraction, Style::day_month, Style::weekday, Style::month_year, Style::percent}) {
+            study = *format_column(study, study.tables[0]->columns[1]->id, {style, 2});
+            const Result<Study> read = read_study(write_study(study));
+            QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+            QVERIFY(*read == study);
+        }
+    }
+
+    void what_cannot_slide_or_be_chosen_from_is_told() {
+        const auto with = [](const char* held) {
+            return refusal_of(head + R"json("ledge": [{"name": "p", "value": 1, )json" + held + "}]}");
+        };
+        QVERIFY(with(R"json("slider": {"from": 0, "to": 1, "step": 0.1})json").empty());
+        for (const char* broken : {R"json("slider": {"from": 1, "to": 0, "step": 0.1})json", R"json("slider": 3)json",
+                                   R"json("slider": {"from": 0, "to": 1, "step": -1})json",
+                                   R"json("slider": {"from": "a", "to": 1, "step": 1})json", R"json("choices": 3)json",
+                                   R"json("choices": {"column": 7})json"}) {
+            const std::string why = with(broken);
+            QVERIFY2(why.find("ledge") != std::string::npos, (std::string(broken) + ": " + why).c_str());
+        }
+        const std::string hidden = refusal_of(
+            head + R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1], "hidden": "yes"}]}]})json");
+        QVERIFY2(hidden.find("hidden") != std::string::npos, hidden.c_str());
+        // A format of a later version shows as needed.
+        const Result<Study> later = read_study(
+            head +
+            R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1], "format": {"style": "roman"}}]}]})json");
+        QCOMPARE(later->tables[0]->columns[0]->format, Format());
+    }
+
     void a_script_may_leave_out_what_can_be_found() {
         const Result<Study> read = read_study(head + R"json("tables": [{"name": "Dishes", "columns": [
             {"name": "seeds", "values": [12, 12]}, {"name": "k", "values": [3, 5]}, {"name": "share", "formula": "k / seeds"}],
