@@ -2,6 +2,7 @@
 
 #include "app/ask.h"
 #include "app/continue_dialog.h"
+#include "app/frequency_dialog.h"
 #include "app/held_card.h"
 #include "app/look.h"
 #include "app/number_text.h"
@@ -120,6 +121,8 @@ void TableCommands::fill_formula_menu(QMenu* menu) {
     fill_across_menu(across_menu_);
     add(menu, tr("One formula for &each chosen column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
         [this] { spread(); });
+    add(menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
+        [this] { count_in_classes(); });
     menu->addSeparator();
     add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); });
     add(menu, tr("Let it cover a&ll rows"), {}, [this] { cover_all_rows(); });
@@ -414,6 +417,24 @@ void TableCommands::spread() {
     QTextCursor cursor = page()->slip().line().textCursor();
     cursor.select(QTextCursor::Document);
     page()->slip().line().setTextCursor(cursor);
+}
+
+void TableCommands::count_in_classes() {
+    const Results::Entry* entry = column() == nullptr ? nullptr : document_.results().find(column()->id);
+    if (column() == nullptr || (column()->worked() && entry == nullptr)) {
+        return;
+    }
+    const auto cells = column()->worked() ? entry->cells : column()->cells.pointer();
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, QString::fromStdString(column()->shown_label()), window_);
+    Id table;
+    if (dialog.exec() == QDialog::Accepted && dialog.sound() &&
+        document_.perform(tr("a frequency table"),
+                          frequency_table(document_.study(), column()->id, dialog.classes(), dialog.parts(), &table))) {
+        place_.show_table(table);
+    }
 }
 
 // --- numbers as shown ------------------------------------------------------------------------------------------------

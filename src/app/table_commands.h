@@ -62,6 +62,7 @@ class TableCommands : public QObject {
     void cover_all_rows();
     void spread();
     void fill_across_menu(QMenu* menu);
+    void count_in_classes();
 
     TablePage* page() const { return place_.page(); }
     const Table* table() const { return page()->model().table(); }

@@ -309,6 +309,10 @@ void TableView::mouseReleaseEvent(QMouseEvent* event) {
     const int to = continuing_to_;
     continuing_to_ = -1;
     viewport()->update();
+    if (to == block.bottom) { // only clicked: it lies over the cell below, which is then the one that was meant
+        const QModelIndex below = indexAt(event->pos());
+        return below.isValid() ? setCurrentIndex(below) : void();
+    }
     if (to > block.bottom) {
         document_.perform(tr("continuing"),
                           continue_cells(document_.study(), table_.table_id(), static_cast<std::size_t>(block.left),

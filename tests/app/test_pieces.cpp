@@ -9,6 +9,7 @@
 #include "app/figure_list.h"
 #include "app/figures.h"
 #include "app/formula_draft.h"
+#include "app/frequency_dialog.h"
 #include "app/held_card.h"
 #include "app/held_dialog.h"
 #include "app/ledge_list.h"
@@ -498,6 +499,37 @@ class TestPieces : public QObject {
         QCOMPARE(dates.to_row(), std::size_t{2});
         ContinueDialog names({Value::text(Text("pool"))}, 1, 9, nullptr);
         QVERIFY(names.preview().startsWith(QStringLiteral("pool · pool")));
+    }
+
+    void classes_are_chosen_over_their_counts() {
+        std::vector<double> values;
+        for (int k = 0; k < 60; ++k) {
+            values.push_back(30 + (k * 37 % 60) * 0.75);
+        }
+        FrequencyDialog dialog(std::make_shared<const Column>(Column::numbers(values)), QStringLiteral("x"), nullptr);
+        dialog.resize(600, 500);
+        dialog.show();
+        QVERIFY(dialog.sound());
+        QCOMPARE(dialog.classes().boundaries.front(), 30.0);
+        const std::size_t proposed = dialog.classes().boundaries.size();
+        ClassPreview& preview = dialog.preview();
+        const int second = preview.place_of(dialog.classes().boundaries[1]);
+        QTest::mousePress(&preview, Qt::LeftButton, Qt::NoModifier, {second, 60}); // wider by dragging
+        QTest::mouseMove(&preview, {second + 60, 60});
+        QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {second + 60, 60});
+        QVERIFY(dialog.classes().boundaries.size() < proposed);
+        const int first = preview.place_of(dialog.classes().boundaries[0]);
+        QTest::mousePress(&preview, Qt::LeftButton, Qt::NoModifier, {first, 60}); // further up: some are left out
+        QTest::mouseMove(&preview, {first + 40, 60});
+        QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {first + 40, 60});
+        QVERIFY(dialog.classes().boundaries.front() > 30);
+        QVERIFY2(dialog.told().contains(QStringLiteral("In no class")), qPrintable(dialog.told()));
+        dialog.width_line().setText(QStringLiteral("0"));
+        QVERIFY(!dialog.sound());
+        QVERIFY(dialog.told().contains(QStringLiteral("above 0")));
+        dialog.rule().setCurrentIndex(1);
+        QVERIFY(dialog.sound());
+        QVERIFY(!dialog.grab().isNull());
     }
 
     void an_offer_is_taken_or_left() {

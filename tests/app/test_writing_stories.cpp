@@ -677,6 +677,34 @@ class TestWritingStories : public QObject {
         QCOMPARE(card->valueInterface()->currentValue().toDouble(), 0.75);
     }
 
+    /// Raw lengths to counts in classes in a few actions; a mistyped one is noticed.
+    void lengths_are_counted_in_classes() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        drive.click_cell(0, 0);
+        drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
+        drive.command(QStringLiteral("A frequency table of the column…"));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.table().label, std::string("Length, classes"));
+        QCOMPARE(drive.window.page()->model().table_rows(), 8);
+        QCOMPARE(drive.shown(0, 3), QStringLiteral("3"));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 4")));
+        drive.window.show_table(drive.window.document().study().tables[0]->id);
+        drive.click_cell(0, 0);
+        drive.keys(QStringLiteral("420"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken")));
+        drive.window.document().undo();
+        drive.window.document().undo(); // the table goes in one step
+        QCOMPARE(drive.window.document().study().tables.size(), std::size_t{3});
+        drive.window.show_table(drive.window.document().study().tables[1]->id);
+        drive.click_cell(0, 0); // texts
+        drive.command(QStringLiteral("A frequency table of the column…"));
+        QVERIFY(drive.window.notice().contains(QStringLiteral("no number")));
+    }
+
     void all_formulas_stand_on_one_page() {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());

@@ -1,6 +1,7 @@
 #include "core/study/series.h"
 
 #include "core/study/parts.h"
+#include "core/value/decimals.h"
 
 #include <chrono>
 #include <cmath>
@@ -19,26 +20,6 @@ Days day_of(double days) {
 
 double with_time_of(Days day, double like) {
     return static_cast<double>(day.time_since_epoch().count()) + (like - std::floor(like));
-}
-
-/// How many decimals a number is written with, up to 15.
-int decimals_of(double number) {
-    const std::string text = shortest(number);
-    const std::size_t exponent = text.find('e');
-    const std::size_t point = text.find('.');
-    const int power = exponent == std::string::npos ? 0 : std::stoi(text.substr(exponent + 1));
-    const std::size_t end = exponent == std::string::npos ? text.size() : exponent;
-    const int written = point == std::string::npos || point > end ? 0 : static_cast<int>(end - point - 1);
-    return std::clamp(written - power, 0, 15);
-}
-
-double rounded_to(double number, int decimals) {
-    const std::string text = [&] {
-        char out[400];
-        const int size = std::snprintf(out, sizeof out, "%.*f", decimals, number);
-        return std::string(out, static_cast<std::size_t>(std::max(size, 0)));
-    }();
-    return std::stod(text);
 }
 
 /// A text's whole number at its end, and where it begins.

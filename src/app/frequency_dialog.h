@@ -1,0 +1,49 @@
+#pragma once
+
+#include "app/class_preview.h"
+#include "core/stats/classing.h"
+#include "core/study/frequency.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+namespace ledgefall {
+
+/// The classes of a numeric column: proposed by a rule, or by start and width, which can also be dragged on the picture
+/// of their counts; and which columns the frequency table is to have.
+class FrequencyDialog : public QDialog {
+    Q_OBJECT
+  public:
+    FrequencyDialog(std::shared_ptr<const Column> cells, const QString& name, QWidget* parent);
+
+    Classes classes() const;
+    FrequencyParts parts() const;
+    bool sound() const { return sound_; }
+    QString told() const { return told_->text(); }
+    QLineEdit& start() { return *start_; }
+    QLineEdit& width_line() { return *width_; }
+    QComboBox& rule() { return *rule_; }
+    ClassPreview& preview() { return *preview_; }
+
+  private:
+    void propose();
+    void look_over();
+    QCheckBox* box(const QString& text, bool on);
+
+    std::shared_ptr<const Column> cells_;
+    QComboBox *rule_, *closed_;
+    QLineEdit *start_, *width_;
+    QCheckBox *open_first_, *open_last_;
+    QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *measures_;
+    ClassPreview* preview_;
+    QLabel* told_;
+    QPushButton* make_;
+    std::vector<double> limits_;
+    bool sound_ = false;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/value/column.h"
+#include "core/value/result.h"
+
+#include <vector>
+
+namespace ledgefall {
+
+/// By which rule classes are proposed for n values: the range over about eight; after Sturges (1926), 1 + log2 n
+/// classes; √n classes; after Freedman and Diaconis (1981), a width of 2·IQR/∛n; or one for each whole number.
+enum class ClassRule : std::uint8_t { about_eight, sturges, square_root, freedman_diaconis, whole_numbers };
+
+/// Classes of one width: `count` of them from `start` on.
+struct ClassProposal {
+    double start = 0, width = 1;
+    std::size_t count = 1;
+    friend bool operator==(const ClassProposal&, const ClassProposal&) = default;
+};
+
+/// The most classes that a table is made with.
+constexpr std::size_t most_proposed_classes = 1000;
+
+/// 1, 2, 2.5 or 5 times a power of ten: the nearest to `width`, which is above 0.
+double convenient_width(double width);
+
+/// Classes that cover the numbers of the column, their start and width rounded to convenient numbers. A sentence where
+/// there is no number to be put in classes.
+Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule);
+
+/// The number of classes of that width, from `start` on, that the numbers of the column need to be covered; with
+/// `closed_left` a number on a limit belongs to the class that begins there. A sentence where the width is not above 0,
+/// where there would be more than the most, or where there is no number.
+Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left);
+
+/// The limits of the classes, one more than there are classes.
+std::vector<double> limits_of(const ClassProposal& classes);
+
+/// How many numbers fall in each class, and how many in none.
+struct ClassCounts {
+    std::vector<std::size_t> counts; ///< with those of an open first and last class
+    std::size_t outside = 0;         ///< numbers that fall in no class
+    std::size_t no_number = 0;       ///< missing cells, and texts among the numbers
+};
+ClassCounts count_in_classes(const Column& cells, const std::vector<double>& limits, bool closed_left, bool open_below,
+                             bool open_above);
+
+} // namespace ledgefall

@@ -1,0 +1,209 @@
+// Classes as they are proposed, counted, and made into a table with formulas.
+
+#include "core/stats/classing.h"
+#include "core/study/frequency.h"
+#include "core/value/decimals.h"
+#include "working.h"
+
+#include <limits>
+#include <random>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+const double infinity = std::numeric_limits<double>::infinity();
+
+QString told(const Result<ClassProposal>& proposal) {
+    return proposal ? QStringLiteral("%1 by %2, %3").arg(proposal->start).arg(proposal->width).arg(proposal->count)
+                    : QString::fromStdString(proposal.refusal().text());
+}
+
+/// Counted one by one, as a person would.
+std::vector<std::size_t> by_hand(const std::vector<double>& values, const std::vector<double>& limits,
+                                 bool closed_left) {
+    std::vector<std::size_t> counts(limits.size() - 1);
+    for (const double x : values) {
+        for (std::size_t at = 0; at + 1 < limits.size(); ++at) {
+            const bool in = closed_left ? limits[at] <= x && x < limits[at + 1] : limits[at] < x && x <= limits[at + 1];
+            counts[at] += in ? 1 : 0;
+        }
+    }
+    return counts;
+}
+
+const std::vector<double> pebbles = {42, 57, 38, 61, 49, 53, 44, 70, 35, 58, 47, 51,
+                                     66, 40, 55, 48, 62, 45, 52, 39, 59, 50, 46, 54};
+
+} // namespace
+
+class TestFrequency : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void widths_are_convenient() {
+        QCOMPARE(convenient_width(4.375), 5.0);
+        QCOMPARE(convenient_width(0.031), 0.025);
+        QCOMPARE(convenient_width(1), 1.0);
+        QCOMPARE(convenient_width(7.2), 10.0);
+        QCOMPARE(convenient_width(2.3), 2.5);
+        QCOMPARE(convenient_width(1900), 2000.0);
+        QCOMPARE(convenient_width(1.4e-7), 1e-7);
+    }
+
+    void numbers_are_written_with_few_decimals() {
+        QCOMPARE(decimals_of(2.5), 1);
+        QCOMPARE(decimals_of(1e-3), 3);
+        QCOMPARE(decimals_of(1e20), 0);
+        QCOMPARE(rounded_to(0.1 + 0.2, 1), 0.3);
+        QCOMPARE(stepped(0.1, 0.1, 2), 0.3);
+        QCOMPARE(stepped(-0.3, 0.1, 3), 0.0);
+        QCOMPARE(stepped(0, 0.1, 1e6), 1e5);
+    }
+
+    void classes_are_proposed_by_rules() {
+        const Column cells = Column::numbers(pebbles);
+        QCOMPARE(told(propose_classes(cells, ClassRule::about_eight)), QStringLiteral("35 by 5, 8"));
+        QCOMPARE(told(propose_classes(cells, ClassRule::sturges)), QStringLiteral("35 by 5, 8"));     // 35/6 = 5.8
+        QCOMPARE(told(propose_classes(cells, ClassRule::square_root)), QStringLiteral("35 by 5, 8")); // 35/5 = 7
+        // The quartiles are 44.75 and 57.25: 2·12.5/∛24 = 8.67.
+        QCOMPARE(told(propose_classes(cells, ClassRule::freedman_diaconis)), QStringLiteral("30 by 10, 5"));
+        QCOMPARE(told(propose_classes(cells, ClassRule::whole_numbers)), QStringLiteral("35 by 1, 36"));
+    }
+
+    void awkward_values_are_put_in_classes_or_refused() {
+        QCOMPARE(told(propose_classes(Column::numbers({7, 7, 7}), ClassRule::about_eight)),
+                 QStringLiteral("7 by 1, 1"));
+        QCOMPARE(told(propose_classes(Column::numbers({7.3}), ClassRule::freedman_diaconis)),
+                 QStringLiteral("7 by 1, 1"));
+        QVERIFY(!propose_classes(Column::numbers({}), ClassRule::about_eight));
+        QVERIFY(!propose_classes(Column::of(Kind::text, {Value::text(Text("pool"))}), ClassRule::about_eight));
+        QVERIFY(!propose_classes(Column::numbers({infinity}), ClassRule::about_eight));
+        const Column mixed = Column::of(Kind::number, {Value::number(1), Value::odd(Text("n/a")), Value::missing(),
+                                                       Value::number(9), Value::number(infinity)});
+        const auto proposal = propose_classes(mixed, ClassRule::about_eight);
+        QCOMPARE(told(proposal), QStringLiteral("1 by 1, 9"));
+        const ClassCounts counts = count_in_classes(mixed, limits_of(*proposal), true, false, false);
+        QCOMPARE(counts.counts.front() + counts.counts.back(), std::size_t{2});
+        QCOMPARE(counts.no_number, std::size_t{3});
+        // Most values equal: the quartiles say nothing, and the range is taken.
+        QVERIFY(propose_classes(Column::numbers({1, 1, 1, 1, 1, 1, 50}), ClassRule::freedman_diaconis));
+        const auto spread = propose_classes(Column::numbers({0, 1e9}), ClassRule::whole_numbers);
+        QVERIFY(spread && spread->count <= most_proposed_classes);
+        const auto tiny = propose_classes(Column::numbers({1e-300, 3e-300}), ClassRule::about_eight);
+        QVERIFY(!tiny || tiny->count <= most_proposed_classes);
+        QVERIFY(propose_classes(Column::numbers({-1e300, 1e300}), ClassRule::about_eight));
+        QVERIFY(!cover_with_classes(Column::numbers({1, 2}), 0, 0, true));
+        QVERIFY(!cover_with_classes(Column::numbers({1, 2}), 0, -1, true));
+        QVERIFY(!cover_with_classes(Column::numbers({1, 2}), infinity, 1, true));
+        QVERIFY(!cover_with_classes(Column::numbers({0, 1e9}), 0, 1e-3, true)); // a thousand million classes
+    }
+
+    void limits_are_covered_on_the_side_that_is_closed() {
+        const Column cells = Column::numbers({10, 20, 30});
+        QCOMPARE(told(cover_with_classes(cells, 10, 10, true)), QStringLiteral("10 by 10, 3"));
+        QCOMPARE(told(cover_with_classes(cells, 0, 10, false)), QStringLiteral("0 by 10, 3"));
+        const ClassCounts left = count_in_classes(cells, {10, 20, 30}, true, false, false);
+        QCOMPARE(left.counts, (std::vector<std::size_t>{1, 1}));
+        QCOMPARE(left.outside, std::size_t{1});
+        const ClassCounts right = count_in_classes(cells, {10, 20, 30}, false, false, false);
+        QCOMPARE(right.counts, (std::vector<std::size_t>{1, 1}));
+        QCOMPARE(right.outside, std::size_t{1});
+        const ClassCounts open = count_in_classes(cells, {15, 25}, true, true, true);
+        QCOMPARE(open.counts, (std::vector<std::size_t>{1, 1, 1}));
+        QCOMPARE(open.outside, std::size_t{0});
+        const std::vector<double> limits = limits_of({0.1, 0.1, 4});
+        QCOMPARE(limits, (std::vector<double>{0.1, 0.2, 0.3, 0.4, 0.5}));
+    }
+
+    void counts_are_those_of_counting_by_hand() {
+        std::mt19937 engine(3);
+        for (int turn = 0; turn < 60; ++turn) {
+            std::vector<double> values(500);
+            for (double& value : values) {
+                value = std::round(std::normal_distribution<double>(50, 12)(engine) * 4) / 4; // many on the limits
+            }
+            std::vector<double> limits = {10, 20, 35, 40, 47.5, 50, 60.25, 80, 95};
+            if (turn % 2 == 0) {
+                limits = limits_of({10, 2.5, 32});
+            }
+            const bool closed_left = turn % 3 != 0;
+            const ClassCounts counts = count_in_classes(Column::numbers(values), limits, closed_left, false, false);
+            const std::vector<std::size_t> expected = by_hand(values, limits, closed_left);
+            QCOMPARE(counts.counts, expected);
+            std::size_t inside = 0;
+            for (const std::size_t count : expected) {
+                inside += count;
+            }
+            QCOMPARE(counts.outside, values.size() - inside);
+        }
+    }
+
+    void a_table_is_made_whose_formulas_can_be_read() {
+        Bench bench;
+        bench.numbers("x", pebbles);
+        Classes classes;
+        classes.boundaries = limits_of({35, 5, 8});
+        Id made;
+        bench.take(frequency_table(bench.study, bench.id("x"), classes,
+                                   {true, true, true, true, true, true, true, true}, &made));
+        const Table& table = *bench.study.table(made);
+        const auto formula = [&table](const char* name) { return table.column_named(name)->pieces[0].formula.text(); };
+        QCOMPARE(formula("f"), std::string("count(Data.x in class)"));
+        QCOMPARE(formula("rel"), std::string("f / n"));
+        QCOMPARE(formula("cum"), std::string("sum(f[1..i])"));
+        const auto cells = [&](const char* name) {
+            std::vector<double> out;
+            for (std::size_t row = 0; row < bench.results->rows(made); ++row) {
+                out.push_back(bench.results->cell(table.column_named(name)->id, row).number());
+            }
+            return out;
+        };
+        const std::vector<std::size_t> counted = by_hand(pebbles, classes.boundaries, true);
+        QCOMPARE(cells("f"), std::vector<double>(counted.begin(), counted.end()));
+        QCOMPARE(cells("cum").back(), 24.0);
+        QCOMPARE(cells("down").front(), 24.0);
+        QCOMPARE(cells("mid").front(), 37.5);
+        QVERIFY(near(cells("density")[0], cells("f")[0] / 24 / 5));
+        QVERIFY(near(cells("percent")[1], 100 * cells("f")[1] / 24));
+        double mean = 0;
+        for (std::size_t at = 0; at < counted.size(); ++at) {
+            mean += static_cast<double>(counted[at]) * (37.5 + 5 * static_cast<double>(at)) / 24;
+        }
+        for (const auto& held : table.ledge) {
+            if (held->name == "grouped_mean") {
+                QVERIFY(near(bench.results->single(held->id).number(), mean));
+            }
+        }
+        QVERIFY(bench.results->single(bench.study.checks[0]->id).yes());
+        QCOMPARE(bench.results->foot(table.foot[0]->id, table.column_named("f")->id).number(), 24.0);
+        // A mistyped value falls in no class, and the check says so; data that come are counted.
+        bench.take(type_block(bench.study, bench.table, 0, 0, {{"420"}}));
+        QVERIFY(!bench.results->single(bench.study.checks[0]->id).yes());
+        bench.take(type_block(bench.study, bench.table, 0, 0, {{"42"}}));
+        bench.take(type_block(bench.study, bench.table, 24, 0, {{"36"}}));
+        QCOMPARE(bench.results->cell(bench.study.table(made)->column_named("f")->id, 0).number(),
+                 static_cast<double>(counted[0]) + 1);
+        QVERIFY(bench.results->single(bench.study.checks[0]->id).yes());
+    }
+
+    void open_ends_catch_all_and_have_no_middle_measures() {
+        Bench bench;
+        bench.numbers("x", {1, 12, 25, 99});
+        Classes classes;
+        classes.boundaries = {10, 20, 30};
+        classes.open_below = classes.open_above = true;
+        Id made;
+        bench.take(frequency_table(bench.study, bench.id("x"), classes, {}, &made));
+        QVERIFY(bench.results->single(bench.study.checks[0]->id).yes());
+        QCOMPARE(bench.results->rows(made), std::size_t{4});
+        QCOMPARE(bench.study.table(made)->ledge.size(), std::size_t{1}); // n alone
+        QVERIFY(!frequency_table(bench.study, Id("gone"), classes));
+        classes.boundaries = {3};
+        QVERIFY(!frequency_table(bench.study, bench.id("x"), classes));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestFrequency)
+#include "test_frequency.moc"
