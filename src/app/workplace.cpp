@@ -31,8 +31,10 @@ Workplace::Workplace(Document& document, QWidget* welcome, QWidget* parent)
     });
 }
 
+/// The pages go while the pen that their slips lay down is still there.
 Workplace::~Workplace() {
     disconnect(qApp, nullptr, this, nullptr);
+    delete pages_;
 }
 
 TablePage* Workplace::beside() const {
