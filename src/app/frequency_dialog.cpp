@@ -43,7 +43,9 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     wide->setBuddy(width_);
     limits->addWidget(wide);
     limits->addWidget(width_);
-    form->addRow(tr("&Beginning at"), limits);
+    auto* beginning = new QLabel(tr("&Beginning at"), this);
+    beginning->setBuddy(start_);
+    form->addRow(beginning, limits);
     form->addRow(tr("&Closed"), closed_);
     auto* ends = new QHBoxLayout;
     ends->addWidget(open_first_);

@@ -245,7 +245,8 @@ void MainWindow::go_to(Id definition, std::size_t row) {
             show_table(table->id);
             return page()->go_to(definition, std::max<std::size_t>(1, row));
         }
-        if (table->id == definition || std::any_of(table->ledge.begin(), table->ledge.end(), on_ledge)) {
+        const bool its_axis = table->axis.column && (*table->axis.column)->id == definition;
+        if (table->id == definition || its_axis || std::any_of(table->ledge.begin(), table->ledge.end(), on_ledge)) {
             show_table(table->id);
         }
         if (std::any_of(table->foot.begin(), table->foot.end(), of_foot)) {

@@ -34,6 +34,8 @@ Workplace::Workplace(Document& document, QWidget* welcome, QWidget* parent)
 /// The pages go while the pen that their slips lay down is still there.
 Workplace::~Workplace() {
     disconnect(qApp, nullptr, this, nullptr);
+    pen_.disconnect();
+    current_ = nullptr;
     delete pages_;
 }
 

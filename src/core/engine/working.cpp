@@ -182,7 +182,12 @@ class Worker {
             const bool known = std::any_of(working.parts.begin(), working.parts.end(),
                                            [&what](const Working& part) { return part.what == what; });
             if (!known) {
-                working.parts.push_back(measure(node, what, depth + 1));
+                Working part = measure(node, what, depth + 1);
+                // A measure that is the whole formula, and has nothing in it to be told, has been told already.
+                const bool told = part.lines.size() <= 1 && part.parts.empty() && working.lines.front() == what;
+                if (!told) {
+                    working.parts.push_back(std::move(part));
+                }
             }
             return;
         }

@@ -205,6 +205,9 @@ std::string called(const Study& study, Id id) {
         if (const ColumnDefinition* column = table->column(id)) {
             return table->name + "." + column->name;
         }
+        if (table->axis.column && (*table->axis.column)->id == id) {
+            return table->name + "." + (*table->axis.column)->name;
+        }
         for (const auto& line : table->foot) {
             if (line->id.str() == text.substr(0, bar)) {
                 const auto* column = bar == std::string::npos ? nullptr : table->column(Id(text.substr(bar + 1)));
