@@ -8,6 +8,7 @@
 #include "app/number_text.h"
 #include "core/study/edits.h"
 #include "core/study/series.h"
+#include "core/study/unfold.h"
 
 #include <QApplication>
 
@@ -123,6 +124,7 @@ void TableCommands::fill_formula_menu(QMenu* menu) {
         [this] { spread(); });
     add(menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
         [this] { count_in_classes(); });
+    fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
     menu->addSeparator();
     add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); });
     add(menu, tr("Let it cover a&ll rows"), {}, [this] { cover_all_rows(); });
@@ -417,6 +419,15 @@ void TableCommands::spread() {
     QTextCursor cursor = page()->slip().line().textCursor();
     cursor.select(QTextCursor::Document);
     page()->slip().line().setTextCursor(cursor);
+}
+
+void TableCommands::fill_unfold_menu(QMenu* menu) {
+    for (const Unfolding& unfolding : unfoldings()) {
+        add(menu, tr(unfolding.label.c_str()), {}, [this, name = unfolding.name] {
+            perform(tr("unfolding %1").arg(QString::fromStdString(name)),
+                    unfold(document_.study(), name, page()->view().chosen_columns()));
+        });
+    }
 }
 
 void TableCommands::count_in_classes() {

@@ -63,6 +63,7 @@ class TableCommands : public QObject {
     void spread();
     void fill_across_menu(QMenu* menu);
     void count_in_classes();
+    void fill_unfold_menu(QMenu* menu);
 
     TablePage* page() const { return place_.page(); }
     const Table* table() const { return page()->model().table(); }

@@ -705,6 +705,23 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.window.notice().contains(QStringLiteral("no number")));
     }
 
+    void a_measure_is_unfolded_and_one_undo_takes_it_back() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        drive.window.show_table(drive.window.document().study().tables[1]->id);
+        QVERIFY(drive.settle());
+        const Study before = drive.window.document().study();
+        drive.click_cell(0, 1);
+        drive.command(QStringLiteral("Shannon's index, of counts"));
+        QVERIFY(drive.settle());
+        QCOMPARE(formula(drive, "p_ln_p"), std::string("xlnx(p)"));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 4")));
+        drive.window.document().undo();
+        QVERIFY(drive.window.document().study() == before);
+        drive.command(QStringLiteral("correlation")); // of one column alone
+        QVERIFY(drive.window.notice().contains(QStringLiteral("two columns")));
+    }
+
     void all_formulas_stand_on_one_page() {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());

@@ -11,6 +11,7 @@
 
 #include <csignal>
 #include <filesystem>
+#include <random>
 #include <sys/resource.h>
 
 using namespace ledgefall;
@@ -84,6 +85,48 @@ class TestStudyFile : public QObject {
         compare_lines(write_study(*read), write_study(study));
         QVERIFY(*read == study);
         QVERIFY(std::signbit(read->tables[0]->columns[0]->cells->at(4).number()));
+    }
+
+    /// Files with a part torn out, doubled or changed are read or refused with a sentence; what is read can be written.
+    void torn_files_are_read_or_refused() {
+        const std::string whole = demo_text();
+        std::mt19937 engine(9);
+        int read_in = 0;
+        int refused = 0;
+        for (int turn = 0; turn < 1500; ++turn) {
+            std::string text = whole;
+            for (int change = 0; change < 1 + turn % 3; ++change) {
+                const std::size_t from = engine() % text.size();
+                const std::size_t length = 1 + engine() % 12;
+                switch (engine() % 4) {
+                case 0:
+                    text.erase(from, length);
+                    break;
+                case 1:
+                    text.insert(from, text.substr(engine() % text.size(), length));
+                    break;
+                case 2:
+                    text[from] = static_cast<char>(32 + engine() % 95);
+                    break;
+                default:
+                    if (const std::size_t digit = text.find_first_of("0123456789", from); digit != std::string::npos) {
+                        text.replace(digit, 1, engine() % 2 == 0 ? "-7" : "1e9");
+                    }
+                }
+            }
+            const Result<Study> study = read_study(text);
+            if (!study) {
+                QVERIFY(!study.refusal().text().empty());
+                ++refused;
+                continue;
+            }
+            ++read_in;
+            const Result<Study> again = read_study(write_study(*study));
+            QVERIFY2(again, text.c_str());
+            QVERIFY2(*again == *study, text.c_str());
+        }
+        QVERIFY(read_in > 100);
+        QVERIFY(refused > 100);
     }
 
     void sliders_choices_groups_and_formats_come_back() {

@@ -110,8 +110,12 @@ Value month_later(double first, double months) {
 /// `count` days from Monday to Friday on from `from`, or back where it is negative.
 Value weekdays_later(double from, double count) {
     const double weeks = std::trunc(count / 5);
-    Days day = day_of(from) + std::chrono::days(static_cast<int>(std::clamp(weeks, -1e6, 1e6)) * 7);
     const int direction = count < 0 ? -1 : 1;
+    Days day = day_of(from);
+    while (std::chrono::weekday(day).iso_encoding() > 5) { // from a weekend it is counted from the working day before
+        day -= std::chrono::days(direction);
+    }
+    day += std::chrono::days(static_cast<int>(std::clamp(weeks, -1e6, 1e6)) * 7);
     for (double left = std::fabs(count - weeks * 5); left > 0; --left) {
         do {
             day += std::chrono::days(direction);

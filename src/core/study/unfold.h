@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/study/edits.h"
+
+#include <string>
+#include <vector>
+
+namespace ledgefall {
+
+/// A measure that can be unfolded into the computation table that gives it.
+struct Unfolding {
+    std::string name;               ///< `sd`
+    std::string label;              ///< for menus
+    std::vector<std::string> takes; ///< what its columns are: x; or x and y
+};
+const std::vector<Unfolding>& unfoldings();
+
+/// Adds to the columns' own table what leads to the measure by hand: columns, held values and a foot of sums, each with
+/// a formula that can be read, ending in the same number; and a check that it equals the measure. Names that are taken
+/// get a number. The columns are as many as the measure takes, of one table.
+Result<Study> unfold(const Study& study, const std::string& name, const std::vector<Id>& columns);
+
+} // namespace ledgefall
