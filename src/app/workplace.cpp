@@ -78,7 +78,7 @@ void Workplace::drop(TablePage* page) {
     page->disconnect(this);
     pen_.lay_down(&page->slip());
     page->hide();
-    page->setParent(nullptr);
+    page->setParent(this); // it goes when nothing of it is at work any more, and never after the workplace
     page->deleteLater();
 }
 

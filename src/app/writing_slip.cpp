@@ -21,7 +21,7 @@ namespace ledgefall {
 WritingSlip::WritingSlip(Document& document, Pen& pen, QWidget* parent)
     : QFrame(parent)
     , document_(document)
-    , pen_(pen)
+    , pen_(&pen)
     , draft_(document)
     , line_(new QPlainTextEdit(this))
     , highlighter_(new SlipHighlighter(line_->document()))
@@ -81,8 +81,11 @@ WritingSlip::WritingSlip(Document& document, Pen& pen, QWidget* parent)
     hide();
 }
 
+/// A page that is closed goes a little later, when the pen may be gone already.
 WritingSlip::~WritingSlip() {
-    pen_.lay_down(this);
+    if (pen_ != nullptr) {
+        pen_->lay_down(this);
+    }
 }
 
 void WritingSlip::dress() {
@@ -140,7 +143,7 @@ void WritingSlip::open(const QString& text, std::size_t row) {
     show();
     line_->setFocus();
     line_->moveCursor(QTextCursor::End);
-    pen_.take_up(this);
+    pen_->take_up(this);
     look_over();
 }
 
@@ -149,7 +152,7 @@ void WritingSlip::close() {
     teller_.forget();
     list_->hide();
     hide();
-    pen_.lay_down(this);
+    pen_->lay_down(this);
     Q_EMIT tried(nullptr);
 }
 

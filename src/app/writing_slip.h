@@ -8,6 +8,7 @@
 #include <QFrame>
 #include <QLabel>
 #include <QPlainTextEdit>
+#include <QPointer>
 #include <QToolButton>
 
 namespace ledgefall {
@@ -75,7 +76,7 @@ class WritingSlip : public QFrame {
     int line_height() const;
 
     Document& document_;
-    Pen& pen_;
+    QPointer<Pen> pen_;
     FormulaDraft draft_;
     WorkingTeller teller_;
     std::size_t row_ = 1;
