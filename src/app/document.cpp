@@ -21,6 +21,35 @@ Document::Document(QObject* parent)
     connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
 }
 
+Document::~Document() {
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+void Document::perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done) {
+    ++aside_;
+    Q_EMIT computing_changed(true);
+    pool_.start([this, name, change, done, before = study(), state = state_] {
+        const Result<Study> next = change(before);
+        QMetaObject::invokeMethod(
+            this,
+            [this, name, change, done, next, state] {
+                --aside_;
+                if (state != state_) { // somebody was faster
+                    return perform_aside(name, change, done);
+                }
+                const bool taken = perform(name, next);
+                if (!computing()) {
+                    Q_EMIT computing_changed(false);
+                }
+                if (done) {
+                    done(taken);
+                }
+            },
+            Qt::QueuedConnection);
+    });
+}
+
 QString Document::title() const {
     if (!study().title.empty()) {
         return QString::fromStdString(study().title);
@@ -73,6 +102,7 @@ void Document::redo() {
 }
 
 void Document::changed() {
+    ++state_;
     Q_EMIT study_changed();
     Q_EMIT state_changed();
     computer_.ask(study());

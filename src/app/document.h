@@ -6,6 +6,9 @@
 
 #include <QObject>
 #include <QString>
+#include <QThreadPool>
+
+#include <functional>
 
 namespace ledgefall {
 
@@ -14,11 +17,12 @@ class Document : public QObject {
     Q_OBJECT
   public:
     explicit Document(QObject* parent = nullptr);
+    ~Document() override;
 
     const Study& study() const { return history_.now(); }
     const Results& results() const { return *results_; }
     const ResultsPtr& snapshot() const { return results_; }
-    bool computing() const { return computer_.busy(); }
+    bool computing() const { return computer_.busy() || aside_ > 0; }
     void stop_computing() { computer_.stop(); }
 
     const QString& path() const { return path_; } ///< empty where it has no file yet
@@ -27,6 +31,10 @@ class Document : public QObject {
 
     /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
     bool perform(const QString& name, const Result<Study>& changed);
+    /// The same for a change that may take long, as the sorting of a million rows: it is made on a thread of its own,
+    /// and made again where the study has changed in the meantime. `done` is called with whether it was taken.
+    using Change = std::function<Result<Study>(const Study&)>;
+    void perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done = {});
     /// The same for one of many changes that follow each other fast, as while a slider moves: those of one `name` with
     /// nothing in between are one step for undo, until `end_sliding`.
     bool slide(const QString& name, const Result<Study>& changed);
@@ -62,7 +70,10 @@ class Document : public QObject {
     History history_;
     ResultsPtr results_ = std::make_shared<Results>();
     QString path_;
-    QString sliding_; ///< the name of the change that goes on
+    QString sliding_;   ///< the name of the change that goes on
+    int aside_ = 0;     ///< changes that are being made on the side
+    quint64 state_ = 0; ///< a number for each state that the study has been in
+    QThreadPool pool_;
     Computer computer_;
 };
 

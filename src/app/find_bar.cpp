@@ -141,13 +141,22 @@ void FindBar::replace(bool all) {
         }
         only = CellPlace{static_cast<std::size_t>(now.row()), static_cast<std::size_t>(now.column())};
     }
-    std::size_t count = 0;
-    document_.perform(tr("replacing"), replace_cells(document_.study(), page->table_id(), search(),
-                                                     with_->text().toStdString(), only, &count));
-    if (!all) {
+    if (only) {
+        document_.perform(tr("replacing"), replace_cells(document_.study(), page->table_id(), search(),
+                                                         with_->text().toStdString(), only, nullptr));
         return find(false);
     }
-    told_->setText(count == 0 ? tr("%1 is in no typed cell.").arg(what_->text()) : tr("Cells changed: %1").arg(count));
+    told_->setText(tr("looking…"));
+    const auto count = std::make_shared<std::size_t>(0);
+    document_.perform_aside(
+        tr("replacing"),
+        [table = page->table_id(), wanted = search(), with = with_->text().toStdString(), count](const Study& study) {
+            return replace_cells(study, table, wanted, with, std::nullopt, count.get());
+        },
+        [this, count](bool) {
+            told_->setText(*count == 0 ? tr("%1 is in no typed cell.").arg(what_->text())
+                                       : tr("Cells changed: %1").arg(*count));
+        });
 }
 
 void FindBar::keyPressEvent(QKeyEvent* event) {

@@ -7,6 +7,7 @@
 #include <QPainter>
 #include <QPalette>
 #include <QPixmapCache>
+#include <QSettings>
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
@@ -150,6 +151,12 @@ void set_zoom(double zoom) {
     Look wanted = current();
     wanted.zoom = std::clamp(zoom, 0.5, 3.0);
     change(wanted);
+}
+
+void restore_look() {
+    const QSettings settings;
+    set_zoom(settings.value(QStringLiteral("zoom"), 1.0).toDouble());
+    set_dark(settings.value(QStringLiteral("dark"), false).toBool());
 }
 
 void set_dark(bool wanted_dark) {

@@ -48,6 +48,8 @@ const Look& look();
 void set_zoom(double zoom);
 void set_dark(bool dark);
 bool is_dark();
+/// The zoom and the look that were in use when the program was left.
+void restore_look();
 
 /// Loads the fonts that ship, and dresses the application.
 void dress_application();

@@ -15,6 +15,7 @@ int main(int count, char** arguments) {
     QApplication::setApplicationVersion(QStringLiteral(LEDGEFALL_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("ledgefall"));
     ledgefall::dress_application();
+    ledgefall::restore_look();
 
     QCommandLineParser parser;
     parser.setApplicationDescription(QApplication::translate(

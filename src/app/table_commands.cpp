@@ -342,10 +342,13 @@ void TableCommands::sort(bool falling) {
     if (column() == nullptr) {
         return;
     }
-    const Column* keys = column()->worked() ? document_.results().column(column()->id) : &*column()->cells;
-    if (keys != nullptr) {
-        perform(tr("sorting"), sort_rows(document_.study(), page()->table_id(), *keys, falling));
-    }
+    const Id sorted_by = column()->id;
+    document_.perform_aside(tr("sorting"), [table = page()->table_id(), sorted_by, falling,
+                                            results = document_.snapshot()](const Study& study) {
+        const ColumnDefinition* key = study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
+        const Column* keys = key == nullptr ? nullptr : key->worked() ? results->column(sorted_by) : &*key->cells;
+        return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling);
+    });
 }
 
 void TableCommands::continue_pattern() {

@@ -25,6 +25,7 @@
 #include <QClipboard>
 #include <QPainter>
 #include <QSignalSpy>
+#include <QThread>
 #include <QtTest>
 
 #include <cmath>
@@ -471,6 +472,47 @@ class TestPieces : public QObject {
         open.document.undo();
         QCOMPARE(open.document.study().held_named("p")->value.number(), 0.2);
         QVERIFY(!open.document.slide(QStringLiteral("sliding p"), Result<Study>(Sentence{"No.", {}})));
+    }
+
+    void a_long_change_is_made_on_the_side() {
+        Open open;
+        QVERIFY(open.settle());
+        bool taken = false;
+        int made = 0;
+        const auto change = [&made](const Study& study) {
+            ++made;
+            QThread::msleep(60);
+            return hold(study, Id(), "late = 1");
+        };
+        open.document.perform_aside(QStringLiteral("late"), change, [&taken](bool done) { taken = done; });
+        QVERIFY(open.document.computing());
+        QVERIFY(open.document.study().held_named("late") == nullptr); // the interface goes on
+        QVERIFY(open.document.perform(QStringLiteral("early"), hold(open.document.study(), Id(), "early = 2")));
+        QVERIFY(open.settle());
+        QVERIFY(taken);
+        QCOMPARE(made, 2); // once more, over what had changed
+        QVERIFY(open.document.study().held_named("early") != nullptr);
+        QVERIFY(open.document.study().held_named("late") != nullptr);
+        open.document.undo();
+        QVERIFY(open.document.study().held_named("early") != nullptr);
+        open.document.perform_aside(
+            QStringLiteral("no"),
+            [](const Study&) {
+                return Result<Study>(Sentence{"No.", {}});
+            },
+            [&taken](bool done) { taken = done; });
+        QVERIFY(open.settle());
+        QVERIFY(!taken);
+    }
+
+    void a_document_can_go_while_a_change_is_made() {
+        auto open = std::make_unique<Open>();
+        open->document.perform_aside(QStringLiteral("late"), [](const Study& study) {
+            QThread::msleep(80);
+            return Result<Study>(study);
+        });
+        open.reset();
+        QCoreApplication::processEvents();
     }
 
     void dialogs_give_what_they_show() {

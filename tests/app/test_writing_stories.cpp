@@ -480,6 +480,7 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("35"));
         drive.command(QStringLiteral("Sort by this column, falling"));
+        QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("70"));
         choose(drive, 0, 0, 0, 0);
         drive.command(QStringLiteral("Move them down"));
@@ -540,6 +541,7 @@ class TestWritingStories : public QObject {
         QCOMPARE(drive.window.page()->view().currentIndex().data().toString(), QStringLiteral("57"));
         bar.with().setText(QStringLiteral("58"));
         bar.replace(true);
+        QVERIFY(drive.settle());
         QVERIFY2(bar.told().contains(QStringLiteral("1")), qPrintable(bar.told()));
         bar.find(false);
         QTRY_VERIFY2(bar.told().contains(QStringLiteral("is not there")), qPrintable(bar.told()));
