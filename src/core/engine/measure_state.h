@@ -41,7 +41,7 @@ class MeasureState {
     void slide(const double* values, std::size_t count, std::size_t reach, double* slots);
     void with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
                    bool& plain);
-    const double* bring(std::size_t first, std::size_t count, std::size_t reach);
+    const double* bring(std::size_t first, std::size_t count, std::size_t reach, const double* slots);
     void take(std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;
@@ -60,6 +60,7 @@ class MeasureState {
 
     // Of a window whose sum is kept up: the values around the block, with not a number for a missing one; of one from
     // the first row on, the sum at the end of the block before.
+    std::vector<double> tail_; ///< the last values before the block, as far as windows reach back
     std::vector<double> values_;
     std::size_t whole_from_ = 0; ///< from this row on no window meets a gap, as far as is known
     KeptSum total_;

@@ -4,12 +4,14 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
 
 namespace ledgefall {
 
 /// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
-/// be before the first row, as not a number. Null where one is at fault. What the last block brought is still there.
-const double* MeasureState::bring(std::size_t first, std::size_t count, std::size_t reach) {
+/// be before the first row, as not a number. Null where one is at fault. They stand half a page off from `slots`, to
+/// which the sums are written: a load that has its last twelve bits in common with a store just before waits for it.
+const double* MeasureState::bring(std::size_t first, std::size_t count, std::size_t reach, const double* slots) {
     if (!started_) {
         inner_.start();
         started_ = true;
@@ -23,21 +25,25 @@ const double* MeasureState::bring(std::size_t first, std::size_t count, std::siz
         return lane.slots;
     }
     if (first == 0) {
-        values_.assign(reach, std::nan(""));
+        tail_.assign(reach, std::nan(""));
         whole_from_ = reach;
-    } else {
-        values_.erase(values_.begin(), values_.end() - static_cast<std::ptrdiff_t>(reach));
     }
-    values_.insert(values_.end(), lane.slots, lane.slots + count);
+    constexpr std::size_t page = 4096 / sizeof(double);
+    values_.resize(reach + count + page);
+    const auto place = [](const double* at) { return reinterpret_cast<std::uintptr_t>(at) / sizeof(double); };
+    double* const values = values_.data() + (place(slots) + page / 2 - place(values_.data())) % page;
+    std::copy(tail_.begin(), tail_.end(), values);
+    std::copy_n(lane.slots, count, values + reach);
     for (std::size_t row = 0; lane.states != nullptr && row < count; ++row) {
         if (lane.states[row] == State::missing) {
-            values_[reach + row] = std::nan("");
+            values[reach + row] = std::nan("");
             whole_from_ = first + row + reach + 1;
         } else if (lane.states[row] != State::plain) {
             return nullptr;
         }
     }
-    return values_.data();
+    tail_.assign(values + count, values + count + reach);
+    return values;
 }
 
 /// Sums and means of the rows to this one, from the first or from a fixed number before it: each from that of the row
@@ -50,7 +56,7 @@ bool MeasureState::keep_up(std::size_t first, std::size_t count, double* slots, 
         return false; // `totalled_` stays behind once a block could not be done, and so for good
     }
     const auto reach = static_cast<std::size_t>(-window.from.value_or(0));
-    const double* const values = bring(first, count, reach);
+    const double* const values = bring(first, count, reach, slots);
     if (values == nullptr) {
         return false;
     }
