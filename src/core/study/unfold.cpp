@@ -21,10 +21,10 @@ struct Recipe {
     std::vector<Step> steps;
 };
 
-constexpr auto column = Step::Where::column;
-constexpr auto ledge = Step::Where::ledge;
-constexpr auto sum = Step::Where::sum;
-constexpr auto check = Step::Where::check;
+constexpr Step::Where column = Step::Where::column;
+constexpr Step::Where ledge = Step::Where::ledge;
+constexpr Step::Where sum = Step::Where::sum;
+constexpr Step::Where check = Step::Where::check;
 
 const std::vector<Step> mean_steps = {{ledge, "$n = count($x)", "how many values"},
                                       {sum, "$x", ""},
