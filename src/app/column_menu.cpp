@@ -1,6 +1,7 @@
 #include "app/column_menu.h"
 
 #include "app/ask.h"
+#include "app/format_choices.h"
 #include "app/heading_dialog.h"
 #include "app/look.h"
 #include "core/engine/catalogue.h"
@@ -34,30 +35,7 @@ void ColumnMenu::format(const Format& format) {
 }
 
 void ColumnMenu::add_formats() {
-    QMenu* menu = addMenu(tr("Show numbers"));
-    const Format now = column()->format;
-    const auto add = [&](const QString& text, const Format& wanted) {
-        QAction* action = menu->addAction(text, this, [this, wanted] { format(wanted); });
-        action->setCheckable(true);
-        action->setChecked(now == wanted);
-    };
-    add(tr("As needed"), {});
-    for (const int digits : {0, 1, 2, 3, 4, 6}) {
-        add(tr("Decimals: %1").arg(digits), {Format::Style::decimals, digits});
-    }
-    menu->addSeparator();
-    add(tr("Per cent"), {Format::Style::percent, 0});
-    add(tr("Per cent, 1 decimal"), {Format::Style::percent, 1});
-    menu->addSeparator();
-    add(tr("3 significant figures"), {Format::Style::significant, 3});
-    add(tr("Powers of ten"), {Format::Style::scientific, 3});
-    add(tr("Fractions"), {Format::Style::fraction, 2});
-    menu->addSeparator();
-    add(tr("Dates in words"), {Format::Style::day_month, 0});
-    add(tr("Dates with their weekday"), {Format::Style::weekday, 0});
-    add(tr("Month and year"), {Format::Style::month_year, 0});
-    menu->addSeparator();
-    menu->addAction(tr("The value itself stays unrounded; round(x, 2) rounds it."))->setEnabled(false);
+    add_format_choices(addMenu(tr("Show numbers")), column()->format, [this](const Format& wanted) { format(wanted); });
 }
 
 void ColumnMenu::add_kinds() {
@@ -126,21 +104,9 @@ FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
         if (line->id == line_id) {
             addAction(tr("Formula…"), this, &FootMenu::rewrite);
             add_columns(*table, *line);
-            QMenu* formats = addMenu(tr("Show numbers"));
-            const auto add = [&](const QString& text, const Format& format) {
-                formats->addAction(text, this, [this, format] {
-                    document_.perform(tr("number format"), format_foot_line(document_.study(), line_, format));
-                });
-            };
-            add(tr("As needed"), {});
-            for (const int digits : {0, 1, 2, 3, 4}) {
-                add(tr("Decimals: %1").arg(digits), {Format::Style::decimals, digits});
-            }
-            add(tr("Per cent"), {Format::Style::percent, 0});
-            add(tr("Per cent, 1 decimal"), {Format::Style::percent, 1});
-            add(tr("3 significant figures"), {Format::Style::significant, 3});
-            add(tr("Powers of ten"), {Format::Style::scientific, 3});
-            add(tr("Fractions"), {Format::Style::fraction, 2});
+            add_format_choices(addMenu(tr("Show numbers")), line->format, [this](const Format& format) {
+                document_.perform(tr("number format"), format_foot_line(document_.study(), line_, format));
+            });
         }
     }
     addSeparator();

@@ -17,7 +17,7 @@ Document::Document(QObject* parent)
             Q_EMIT results_changed();
         }
     });
-    connect(&computer_, &Computer::busy_changed, this, &Document::computing_changed);
+    connect(&computer_, &Computer::busy_changed, this, [this] { Q_EMIT computing_changed(computing()); });
     connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
 }
 

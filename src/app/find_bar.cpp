@@ -105,19 +105,23 @@ void FindBar::find(bool backwards) {
                             : find_next(*table, rows, wanted, cells, from, backwards, [&stop] { return stop->load(); });
         QMetaObject::invokeMethod(
             this,
-            [this, number, at] {
+            [this, number, id, at] {
                 if (number == asked_) {
-                    found(at);
+                    found(id, at);
                 }
             },
             Qt::QueuedConnection);
     });
 }
 
-void FindBar::found(std::optional<CellPlace> at) {
+void FindBar::found(Id table, std::optional<CellPlace> at) {
     searching_ = false;
     TablePage* page = place_.page();
-    if (!at || page == nullptr) {
+    const bool there = page != nullptr && page->table_id() == table; // another one may have been chosen meanwhile
+    if (!there) {
+        return told_->clear();
+    }
+    if (!at || page->model().column(static_cast<int>(at->column)) == nullptr) {
         return told_->setText(tr("%1 is not there.").arg(what_->text()));
     }
     page->view().setCurrentIndex(page->model().index(static_cast<int>(at->row), static_cast<int>(at->column)));

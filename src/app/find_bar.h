@@ -34,7 +34,7 @@ class FindBar : public QFrame {
 
   private:
     Search search() const;
-    void found(std::optional<CellPlace> at);
+    void found(Id table, std::optional<CellPlace> at);
     void leave();
 
     Document& document_;

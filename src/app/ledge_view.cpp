@@ -2,6 +2,7 @@
 
 #include "app/accessible_card.h"
 #include "app/ask.h"
+#include "app/format_choices.h"
 #include "app/held_dialog.h"
 #include "app/look.h"
 #include "core/study/edits.h"
@@ -292,20 +293,8 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     menu.addAction(tr("Change…"), this, [this, held] { card(held)->edit(); });
     menu.addAction(tr("Rename…"), this, [this, held] { card(held)->edit(true); });
     menu.addAction(tr("Unit, note, group, slider and choices…"), this, [this, held] { describe(held); });
-    QMenu* numbers = menu.addMenu(tr("Show the number"));
-    using Style = Format::Style;
-    const std::pair<QString, Format> formats[] = {{tr("As needed"), {}},
-                                                  {tr("Whole"), {Style::decimals, 0}},
-                                                  {tr("2 decimals"), {Style::decimals, 2}},
-                                                  {tr("4 decimals"), {Style::decimals, 4}},
-                                                  {tr("Per cent"), {Style::percent, 0}},
-                                                  {tr("Per cent, 1 decimal"), {Style::percent, 1}},
-                                                  {tr("3 significant figures"), {Style::significant, 3}},
-                                                  {tr("Powers of ten"), {Style::scientific, 3}},
-                                                  {tr("A fraction"), {Style::fraction, 2}}};
-    for (const auto& [text, wanted] : formats) {
-        numbers->addAction(text, this, [this, held, wanted = wanted] { format(held, wanted); });
-    }
+    add_format_choices(menu.addMenu(tr("Show the number")), card(held)->value()->format,
+                       [this, held](const Format& wanted) { format(held, wanted); });
     const HeldCard& own = *card(held);
     if (!own.choices().isEmpty()) {
         menu.addAction(tr("Choose a value…"), this, [this, held] { card(held)->open_choices(); });

@@ -102,7 +102,6 @@ class MainWindow : public QMainWindow {
     QAction* undo_ = nullptr;
     QAction* redo_ = nullptr;
     std::vector<QAction*> needs_table_;
-    Id shown_;
 };
 
 } // namespace ledgefall

@@ -1,6 +1,7 @@
 #include "app/table_commands.h"
 
 #include "app/ask.h"
+#include "app/format_choices.h"
 #include "app/look.h"
 #include "core/study/edits.h"
 
@@ -129,26 +130,13 @@ void TableCommands::fill_across_menu(QMenu* menu) {
 }
 
 void TableCommands::fill_numbers_menu(QMenu* menu) {
-    using Style = Format::Style;
     add(menu, tr("&More decimals"), QKeySequence(Qt::CTRL | Qt::Key_BracketRight), [this] { change_decimals(1); });
     add(menu, tr("&Fewer decimals"), QKeySequence(Qt::CTRL | Qt::Key_BracketLeft), [this] { change_decimals(-1); });
     menu->addSeparator();
-    const std::pair<QString, Format> formats[] = {{tr("&As needed"), {}},
-                                                  {tr("&Whole numbers"), {Style::decimals, 0}},
-                                                  {tr("&3 significant figures"), {Style::significant, 3}},
-                                                  {tr("Per cen&t"), {Style::percent, 0}},
-                                                  {tr("Per cent, &1 decimal"), {Style::percent, 1}},
-                                                  {tr("&Powers of ten"), {Style::scientific, 3}},
-                                                  {tr("Fract&ions: 3 1/4"), {Style::fraction, 1}},
-                                                  {tr("Fractions, t&wo digits: 5/16"), {Style::fraction, 2}},
-                                                  {tr("Dates: 20 May 2026"), {Style::day_month, 0}},
-                                                  {tr("Dates: Wed 20 May 2026"), {Style::weekday, 0}},
-                                                  {tr("Dates: May 2026"), {Style::month_year, 0}}};
-    for (const auto& [text, format] : formats) {
-        add(menu, text, {}, [this, format = format] { format_chosen(format); });
+    for (const FormatChoice& one : format_choices()) {
+        add(menu, one.text, {}, [this, format = one.format] { format_chosen(format); });
     }
-    menu->addSeparator();
-    menu->addAction(tr("Only what is shown changes. To round the value itself, write round(x, 2)."))->setEnabled(false);
+    tell_of_rounding(menu);
 }
 
 void TableCommands::open_cell_menu(const QPoint& global) {

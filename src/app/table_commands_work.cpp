@@ -3,7 +3,6 @@
 #include "app/continue_dialog.h"
 #include "app/frequency_dialog.h"
 #include "app/held_card.h"
-#include "app/number_text.h"
 #include "app/table_commands.h"
 #include "core/study/edits.h"
 #include "core/study/series.h"
@@ -60,12 +59,17 @@ void TableCommands::continue_pattern() {
 
 void TableCommands::continue_to(std::size_t row, const std::optional<Pattern>& pattern) {
     const TableView::Block block = page()->view().chosen();
-    if (!block.empty() && row > 0) {
-        perform(tr("continuing"),
-                continue_cells(document_.study(), page()->table_id(), static_cast<std::size_t>(block.left),
-                               static_cast<std::size_t>(block.right), static_cast<std::size_t>(block.top),
-                               static_cast<std::size_t>(block.rows()), row - 1, pattern));
+    if (block.empty() || row == 0) {
+        return;
     }
+    const auto change = [table = page()->table_id(), block, row, pattern](const Study& study) {
+        return continue_cells(study, table, static_cast<std::size_t>(block.left), static_cast<std::size_t>(block.right),
+                              static_cast<std::size_t>(block.top), static_cast<std::size_t>(block.rows()), row - 1,
+                              pattern);
+    };
+    constexpr std::size_t done_at_once = 50'000; // rows
+    row < done_at_once ? perform(tr("continuing"), change(document_.study()))
+                       : document_.perform_aside(tr("continuing"), change);
 }
 
 // --- formulas --------------------------------------------------------------------------------------------------------

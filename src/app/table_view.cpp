@@ -51,6 +51,8 @@ TableView::TableView(TableModel& model, Document& document, Pen& pen, QWidget* p
                             resize_column(document_.study(), column->id, at_one));
         }
     });
+    // The view's own answer would set a width, where none is to be kept.
+    disconnect(heading_, &QHeaderView::sectionHandleDoubleClicked, this, nullptr);
     connect(heading_, &QHeaderView::sectionHandleDoubleClicked, this, [this](int section) {
         if (const ColumnDefinition* column = table_.column(section)) {
             document_.perform(tr("column width"), resize_column(document_.study(), column->id, 0));

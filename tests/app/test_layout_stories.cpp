@@ -105,8 +105,15 @@ class TestLayoutStories : public QObject {
         QCoreApplication::processEvents();
         QCOMPARE(drive.table().columns[0]->name, std::string("dev"));
         QCOMPARE(heading.visualIndex(0), 0);
-        Q_EMIT heading.sectionHandleDoubleClicked(1);
+        drive.click_cell(0, 1);
+        drive.command(QStringLiteral("Wider"));
+        QVERIFY(drive.table().columns[1]->width > 0);
+        const QString before = drive.window.document().undo_name();
+        Q_EMIT heading.sectionHandleDoubleClicked(1); // what a double click on a boundary comes to
         QCOMPARE(drive.table().columns[1]->width, 0);
+        drive.window.document().undo(); // in one step
+        QVERIFY(drive.table().columns[1]->width > 0);
+        QCOMPARE(drive.window.document().undo_name(), before);
     }
 
     void things_are_found() {

@@ -23,7 +23,9 @@
 
 #include <QApplication>
 #include <QClipboard>
+#include <QElapsedTimer>
 #include <QPainter>
+#include <QPointer>
 #include <QSignalSpy>
 #include <QThread>
 #include <QtTest>
@@ -511,8 +513,13 @@ class TestPieces : public QObject {
             QThread::msleep(80);
             return Result<Study>(study);
         });
+        const QPointer<Document> gone = &open->document;
+        QElapsedTimer timer;
+        timer.start();
         open.reset();
         QCoreApplication::processEvents();
+        QVERIFY(gone.isNull());
+        QVERIFY(timer.elapsed() < 5000); // it waits for the change, and for no more
     }
 
     void dialogs_give_what_they_show() {

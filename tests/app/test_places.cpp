@@ -75,7 +75,9 @@ class TestPlaces : public QObject {
         drive.command(QStringLiteral("Find and replace…"));
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("wide = quantile(x, 0.25, 7) + x - mean(x) + sum(x[1..i]) / count(x) + x[3]"));
-        QTest::qWait(50);
+        QVERIFY(drive.settle());
+        QCoreApplication::sendPostedEvents(); // layouts that are still to be made
+        QCoreApplication::processEvents();
         QCOMPARE(drive.window.width(), width);
     }
 
@@ -183,6 +185,13 @@ class TestPlaces : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(2, 0), QStringLiteral("pool"));
         QCOMPARE(drive.shown(1, 1), QStringLiteral("deep pool"));
+        bar.what().setText(QStringLiteral("weir"));
+        bar.find(false); // and another table is chosen before it is found
+        (void)drive.window.document().perform(QStringLiteral("other"),
+                                              add_table(drive.window.document().study(), "Other"));
+        drive.window.show_table(table_id(drive, 1));
+        QTRY_VERIFY(!bar.searching());
+        QVERIFY(bar.told().isEmpty());
         QTest::keyClick(&bar.what(), Qt::Key_Escape);
         QVERIFY(!bar.isVisible());
     }
@@ -286,7 +295,6 @@ class TestPlaces : public QObject {
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
         QVERIFY(drive.window.place().pen().writing());
-        drive.press_button_of_next_dialog(QStringLiteral("Discard"));
         (void)drive.window.document().perform(QStringLiteral("other"),
                                               add_table(drive.window.document().study(), "Other"));
         QVERIFY(drive.window.document().perform(
@@ -298,6 +306,7 @@ class TestPlaces : public QObject {
         drive.window.show_table(table_id(drive, 0));
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
+        drive.press_button_of_next_dialog(QStringLiteral("Discard"));
         drive.command(QStringLiteral("New")); // the window lives on with a slip that was open
         QVERIFY(drive.window.page() == nullptr);
         QVERIFY(!drive.window.place().pen().writing());

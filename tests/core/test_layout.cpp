@@ -180,6 +180,10 @@ class TestLayout : public QObject {
         bench.take(move_column(bench.study, bench.id("d"), 3)); // away: it leaves them
         QCOMPARE(bench.study.table(bench.table)->groups[0]->columns.size(), std::size_t{2});
         QVERIFY(!move_column(bench.study, bench.id("a"), 3)); // the heading would stand over one, and is used
+        Bench between; // a heading that goes does not let what lies between go with it
+        between.numbers("t1", {1}).numbers("t2", {2}).numbers("t3", {3}).work("m = mean(t1[i] .. t3[i])");
+        between.take(group_columns(between.study, between.table, "Two", {between.id("t1"), between.id("t2")}));
+        QVERIFY(!move_column(between.study, between.id("t2"), 3));
     }
 
     void rows_move_and_bring_all_that_is_theirs() {

@@ -166,7 +166,8 @@ Result<Study> move_column(const Study& study, Id id, std::size_t to) {
     }
     for (const auto& group : moved->table(table->id)->groups) {
         if (group->columns.size() < 2) {
-            return ungroup(*moved, group->id);
+            const Result<Study> dissolved = ungroup(*moved, group->id);
+            return dissolved ? keeping_between(study, *dissolved) : dissolved;
         }
     }
     return keeping_between(study, *moved);
