@@ -11,6 +11,7 @@ namespace {
 
 constexpr int id_role = Qt::UserRole + 1;
 constexpr int check_role = Qt::UserRole + 2;
+constexpr int chart_role = Qt::UserRole + 3;
 
 } // namespace
 
@@ -29,8 +30,11 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     connect(this, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
         const QString id = item == nullptr ? QString() : item->data(0, id_role).toString();
         const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
+        const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
         if (!check.isEmpty()) {
             Q_EMIT check_chosen(Id(check.toStdString()));
+        } else if (!chart.isEmpty()) {
+            Q_EMIT chart_chosen(Id(chart.toStdString()));
         } else if (!id.isEmpty()) {
             Q_EMIT table_chosen(Id(id.toStdString()));
         }
@@ -38,6 +42,14 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     connect(this, &QTreeWidget::itemDoubleClicked, this, [this](QTreeWidgetItem* item) {
         if (const QString check = item->data(0, check_role).toString(); !check.isEmpty()) {
             change_check(Id(check.toStdString()));
+        }
+        if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
+            Q_EMIT chart_change_wanted(Id(chart.toStdString()));
+        }
+    });
+    connect(this, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item) { // one that was put away
+        if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
+            Q_EMIT chart_chosen(Id(chart.toStdString()));
         }
     });
     setContextMenuPolicy(Qt::CustomContextMenu);
@@ -59,6 +71,10 @@ QString ContentsPanel::shown_now() const {
     QStringList all{QString::fromStdString(current_.str()), QString::number(is_dark()), QString::number(look().zoom)};
     for (const auto& table : document_.study().tables) {
         all << QString::fromStdString(table->id.str()) << QString::fromStdString(table->shown_label());
+    }
+    all << QString::fromStdString(shown_chart_.str());
+    for (const auto& chart : document_.study().charts) {
+        all << QString::fromStdString(chart->id.str()) << QString::fromStdString(chart->label);
     }
     for (const auto& check : document_.study().checks) {
         const Value value = document_.results().single(check->id);
@@ -93,6 +109,17 @@ void ContentsPanel::rebuild() {
         item->setData(0, id_role, QString::fromStdString(table->id.str()));
         if (table->id == current_) {
             setCurrentItem(item);
+        }
+    }
+    if (!document_.study().charts.empty()) {
+        QTreeWidgetItem* charts = group(tr("Charts"));
+        for (const auto& chart : document_.study().charts) {
+            const QString label = chart->label.empty() ? tr("Chart") : QString::fromStdString(chart->label);
+            auto* item = new QTreeWidgetItem(charts, {label});
+            item->setIcon(0, drawn_icon(QStringLiteral("chart")));
+            item->setFont(0, look().text(10, chart->id == shown_chart_));
+            item->setToolTip(0, label);
+            item->setData(0, chart_role, QString::fromStdString(chart->id.str()));
         }
     }
     if (!document_.study().checks.empty()) {
@@ -149,11 +176,24 @@ void ContentsPanel::open_menu(const QPoint& at) {
         menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Take the check away"), this,
                        [this, id] { document_.perform(tr("removing a check"), remove_check(document_.study(), id)); });
     }
+    const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
+    if (!chart.isEmpty()) {
+        const Id id(chart.toStdString());
+        menu.addAction(drawn_icon(QStringLiteral("change")), tr("Change the chart…"), this,
+                       [this, id] { Q_EMIT chart_change_wanted(id); });
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the chart from the study"), this,
+                       [this, id] { Q_EMIT chart_removal_wanted(id); });
+    }
     menu.exec(viewport()->mapToGlobal(at));
 }
 
 void ContentsPanel::show_current(Id table) {
     current_ = table;
+    rebuild();
+}
+
+void ContentsPanel::show_chart(Id chart) {
+    shown_chart_ = chart;
     rebuild();
 }
 

@@ -9,6 +9,9 @@
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QRegularExpression>
+
+#include <cmath>
 
 namespace ledgefall {
 
@@ -19,6 +22,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     , closed_(new QComboBox(this))
     , start_(new QLineEdit(this))
     , width_(new QLineEdit(this))
+    , own_limits_(new QLineEdit(this))
     , preview_(new ClassPreview(this))
     , told_(new QLabel(this)) {
     setWindowTitle(tr("Frequency table of %1").arg(name));
@@ -34,6 +38,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     cumulative_share_ = box(tr("share up to here"), true);
     down_ = box(tr("from here on"), false);
     density_ = box(tr("density"), false);
+    tally_ = box(tr("tally"), false);
+    draw_ = box(tr("and draw its &histogram"), true);
     measures_ = box(tr("mean, variance and median from the classes"), true);
     auto* form = new QFormLayout;
     form->addRow(tr("&Number of classes"), rule_);
@@ -46,6 +52,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     auto* beginning = new QLabel(tr("&Beginning at"), this);
     beginning->setBuddy(start_);
     form->addRow(beginning, limits);
+    own_limits_->setPlaceholderText(tr("of any widths, such as 0, 10, 20, 40, 80"));
+    form->addRow(tr("&Or at own limits"), own_limits_);
     form->addRow(tr("&Closed"), closed_);
     auto* ends = new QHBoxLayout;
     ends->addWidget(open_first_);
@@ -53,12 +61,13 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     form->addRow(tr("Open ends"), ends);
     auto* columns = new QGridLayout;
     int place = 0;
-    for (QCheckBox* one : {middle_, relative_, percent_, cumulative_, cumulative_share_, down_, density_}) {
+    for (QCheckBox* one : {middle_, relative_, percent_, cumulative_, cumulative_share_, down_, density_, tally_}) {
         columns->addWidget(one, place / 4, place % 4);
         ++place;
     }
     columns->addWidget(measures_, 2, 0, 1, 4);
     form->addRow(tr("With"), columns);
+    form->addRow(QString(), draw_);
     told_->setWordWrap(true);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
     make_ = buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
@@ -73,6 +82,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     connect(closed_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::look_over);
     connect(start_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     connect(width_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
+    connect(own_limits_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     // What is dragged snaps to a twentieth of a class, so that limits stay numbers that can be said.
     connect(preview_, &ClassPreview::start_dragged, this, [this](double start) {
         const double step = convenient_width(read_number(width_->text().toStdString()).value_or(1) / 20);
@@ -103,23 +113,59 @@ void FrequencyDialog::propose() {
     look_over();
 }
 
-void FrequencyDialog::look_over() {
-    const auto start = read_number(start_->text().toStdString());
-    const auto width = read_number(width_->text().toStdString());
+/// The limits that are written out, or those of equal classes from where they begin.
+Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
     const bool closed_left = closed_->currentIndex() == 0;
-    const auto covered = cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left);
-    sound_ = static_cast<bool>(covered);
-    make_->setEnabled(sound_);
-    limits_ = covered ? limits_of(*covered) : std::vector<double>();
-    if (!covered) {
-        told_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
-        told_->setText(Document::translated(covered.refusal()));
-        return preview_->show_classes({}, {});
+    if (own_limits_->text().trimmed().isEmpty()) {
+        const auto start = read_number(start_->text().toStdString());
+        const auto width = read_number(width_->text().toStdString());
+        const auto covered = cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left);
+        return covered ? Result<std::vector<double>>(limits_of(*covered))
+                       : Result<std::vector<double>>(covered.refusal());
     }
-    const ClassCounts shown = count_in_classes(*cells_, limits_, closed_left, false, false);
-    const ClassCounts counts =
-        count_in_classes(*cells_, limits_, closed_left, open_first_->isChecked(), open_last_->isChecked());
-    preview_->show_classes(limits_, shown.counts);
+    static const QRegularExpression between(QStringLiteral("[,;\\s]+"));
+    std::vector<double> limits;
+    for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
+        const auto number = read_number(one.toStdString());
+        if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
+            return Sentence{"%1 cannot be a limit here: limits are numbers, each above the one before.",
+                            {one.toStdString()}};
+        }
+        limits.push_back(*number);
+    }
+    if (limits.size() < 2) {
+        return Sentence{"Own limits are at least two numbers: where the first class begins, and where it ends.", {}};
+    }
+    return limits;
+}
+
+void FrequencyDialog::look_over() {
+    const bool own = !own_limits_->text().trimmed().isEmpty();
+    for (QWidget* one : {static_cast<QWidget*>(start_), static_cast<QWidget*>(width_), static_cast<QWidget*>(rule_)}) {
+        one->setEnabled(!own);
+    }
+    if (own && !told_density_) { // where widths differ, counts alone mislead
+        told_density_ = true;
+        density_->setChecked(true);
+    }
+    const auto limits = wanted_limits();
+    sound_ = static_cast<bool>(limits);
+    make_->setEnabled(sound_);
+    limits_ = limits ? *limits : std::vector<double>();
+    if (limits) {
+        return count(limits_);
+    }
+    told_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    told_->setText(Document::translated(limits.refusal()));
+    preview_->show_classes({}, {});
+}
+
+/// Counts once; the classes with open ends stand before and after those that are drawn.
+void FrequencyDialog::count(const std::vector<double>& limits) {
+    const bool below = open_first_->isChecked();
+    const bool above = open_last_->isChecked();
+    const ClassCounts counts = count_in_classes(*cells_, limits, closed_->currentIndex() == 0, below, above);
+    preview_->show_classes(limits, {counts.counts.begin() + (below ? 1 : 0), counts.counts.end() - (above ? 1 : 0)});
     QString text = tr("Classes: %1.").arg(counts.counts.size());
     if (counts.outside > 0) { // never lost without a word
         text += QStringLiteral(" ") + tr("In no class: %1.").arg(counts.outside);
@@ -142,8 +188,17 @@ Classes FrequencyDialog::classes() const {
 }
 
 FrequencyParts FrequencyDialog::parts() const {
-    return {middle_->isChecked(),           relative_->isChecked(), percent_->isChecked(), cumulative_->isChecked(),
-            cumulative_share_->isChecked(), down_->isChecked(),     density_->isChecked(), measures_->isChecked()};
+    FrequencyParts parts;
+    parts.middle = middle_->isChecked();
+    parts.relative = relative_->isChecked();
+    parts.percent = percent_->isChecked();
+    parts.cumulative = cumulative_->isChecked();
+    parts.cumulative_share = cumulative_share_->isChecked();
+    parts.cumulative_down = down_->isChecked();
+    parts.density = density_->isChecked();
+    parts.tally = tally_->isChecked();
+    parts.measures = measures_->isChecked();
+    return parts;
 }
 
 } // namespace ledgefall

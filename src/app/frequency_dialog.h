@@ -26,24 +26,29 @@ class FrequencyDialog : public QDialog {
     QString told() const { return told_->text(); }
     QLineEdit& start() { return *start_; }
     QLineEdit& width_line() { return *width_; }
+    QLineEdit& own_limits() { return *own_limits_; }
+    bool draws() const { return draw_->isChecked(); } ///< a histogram as well
     QComboBox& rule() { return *rule_; }
     ClassPreview& preview() { return *preview_; }
 
   private:
     void propose();
     void look_over();
+    Result<std::vector<double>> wanted_limits() const;
+    void count(const std::vector<double>& limits);
     QCheckBox* box(const QString& text, bool on);
 
     std::shared_ptr<const Column> cells_;
     QComboBox *rule_, *closed_;
-    QLineEdit *start_, *width_;
+    QLineEdit *start_, *width_, *own_limits_;
     QCheckBox *open_first_, *open_last_;
-    QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *measures_;
+    QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *tally_, *measures_,
+        *draw_;
     ClassPreview* preview_;
     QLabel* told_;
     QPushButton* make_;
     std::vector<double> limits_;
-    bool sound_ = false;
+    bool sound_ = false, told_density_ = false;
 };
 
 } // namespace ledgefall

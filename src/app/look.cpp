@@ -153,6 +153,19 @@ void set_zoom(double zoom) {
     change(wanted);
 }
 
+LookForPrint::LookForPrint()
+    : before_(current())
+    , dark_before_(dark()) {
+    current() = daylight();
+    current().paper = Qt::white;
+    dark() = false;
+}
+
+LookForPrint::~LookForPrint() {
+    current() = before_;
+    dark() = dark_before_;
+}
+
 void restore_look() {
     const QSettings settings;
     set_zoom(settings.value(QStringLiteral("zoom"), 1.0).toDouble());

@@ -51,6 +51,20 @@ bool is_dark();
 /// The zoom and the look that were in use when the program was left.
 void restore_look();
 
+/// While one of these is there, the look in use is the one for print: daylight on white, at a zoom of one. Nobody is
+/// told, since nothing on the screen changes.
+class LookForPrint {
+  public:
+    LookForPrint();
+    ~LookForPrint();
+    LookForPrint(const LookForPrint&) = delete;
+    LookForPrint& operator=(const LookForPrint&) = delete;
+
+  private:
+    Look before_;
+    bool dark_before_;
+};
+
 /// Loads the fonts that ship, and dresses the application.
 void dress_application();
 

@@ -31,6 +31,7 @@ MainWindow::MainWindow(QWidget* parent)
     , companion_(new CompanionPanel(document_, this))
     , find_bar_(new FindBar(document_, *place_, this))
     , commands_(new TableCommands(document_, *place_, this))
+    , charts_(new ChartCommands(document_, *place_, this))
     , pointer_(new Pointer(*place_, *ledge_, this))
     , finder_(new CommandFinder(this))
     , notice_(new QLabel(this))
@@ -43,10 +44,12 @@ MainWindow::MainWindow(QWidget* parent)
     build_edit_menu();
     commands_->fill_table_menu(menuBar()->addMenu(tr("&Table")));
     build_work_menu();
+    charts_->fill_menu(menuBar()->addMenu(tr("&Chart")));
     build_view_and_help();
     connect_parts();
     refresh();
     page_changed();
+    chart_changed();
 }
 
 void MainWindow::lay_out() {
@@ -85,6 +88,10 @@ void MainWindow::lay_out() {
 
 void MainWindow::connect_parts() {
     connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
+    connect(contents_, &ContentsPanel::chart_chosen, place_, &Workplace::show_chart);
+    connect(contents_, &ContentsPanel::chart_change_wanted, charts_, &ChartCommands::change);
+    connect(contents_, &ContentsPanel::chart_removal_wanted, charts_, &ChartCommands::remove);
+    connect(place_, &Workplace::chart_changed, this, &MainWindow::chart_changed);
     connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
     connect(ledge_, &LedgeView::chosen, this, [this](Id held) {
         if (place_->pen().writing()) {
@@ -184,10 +191,17 @@ void MainWindow::page_changed() {
     foot_menu_->set_table(table);
     companion_->show_page(page());
     commands_->enable(has_table);
+    charts_->enable(has_table, place_->chart_page() != nullptr);
     for (QAction* action : needs_table_) {
         action->setEnabled(has_table);
     }
     show_current_place();
+}
+
+void MainWindow::chart_changed() {
+    const ChartPage* shown = place_->chart_page();
+    contents_->show_chart(shown == nullptr ? Id() : shown->chart_id());
+    charts_->enable(page() != nullptr, shown != nullptr);
 }
 
 void MainWindow::show_current_place() {
@@ -235,6 +249,9 @@ void MainWindow::go_to(Id definition, std::size_t row) {
             }
             return;
         }
+    }
+    if (study.chart(definition) != nullptr) {
+        return place_->show_chart(definition);
     }
     const std::string& id = definition.str();
     const std::string line = id.substr(0, id.find('/'));

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/chart/chart_commands.h"
 #include "app/command_finder.h"
 #include "app/companion_panel.h"
 #include "app/contents_panel.h"
@@ -34,6 +35,7 @@ class MainWindow : public QMainWindow {
     CommandFinder& finder() { return *finder_; }
     FindBar& find_bar() { return *find_bar_; }
     TableCommands& commands() { return *commands_; }
+    ChartCommands& charts() { return *charts_; }
     QString notice() const { return notice_->text(); }
     QString checks_line() const { return checks_->text(); }
 
@@ -66,6 +68,7 @@ class MainWindow : public QMainWindow {
     void remember_recent(const QString& path);
     void refresh();
     void page_changed();
+    void chart_changed();
     void show_current_place();
     void show_checks();
     void go_to_broken_check();
@@ -91,6 +94,7 @@ class MainWindow : public QMainWindow {
     CompanionPanel* companion_;
     FindBar* find_bar_;
     TableCommands* commands_;
+    ChartCommands* charts_;
     Pointer* pointer_;
     CommandFinder* finder_;
     QLabel* notice_;

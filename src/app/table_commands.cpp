@@ -116,7 +116,10 @@ void TableCommands::fill_formula_menu(QMenu* menu) {
     add(menu, tr("One formula for &each chosen column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
         [this] { spread(); });
     add(menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
-        [this] { count_in_classes(); });
+        [this] { count_values(); });
+    add(menu, tr("Count the pairs of two columns"), {}, [this] { count_pairs(); });
+    add(menu, tr("S&um up columns, and groups…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U), [this] { sum_up(); });
+    add(menu, tr("How often a value occurs, asked on the ledge"), {}, [this] { ask_share(); });
     fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
     menu->addSeparator();
     add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); });

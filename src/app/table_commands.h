@@ -62,8 +62,13 @@ class TableCommands : public QObject {
     void cover_all_rows();
     void spread();
     void fill_across_menu(QMenu* menu);
-    void count_in_classes();
+    void count_values();
+    void count_pairs();
+    void sum_up();
+    void ask_share();
     void fill_unfold_menu(QMenu* menu);
+    std::shared_ptr<const Column> cells_of(const ColumnDefinition& column) const;
+    void take_table(const QString& name, Result<Study> made, Id table, const std::string& drawn);
 
     TablePage* page() const { return place_.page(); }
     const Table* table() const { return page()->model().table(); }

@@ -1,12 +1,10 @@
 // Commands on rows, formulas and numbers as shown.
 
 #include "app/continue_dialog.h"
-#include "app/frequency_dialog.h"
 #include "app/held_card.h"
 #include "app/table_commands.h"
 #include "core/study/edits.h"
 #include "core/study/series.h"
-#include "core/study/unfold.h"
 
 #include <QApplication>
 
@@ -117,33 +115,6 @@ void TableCommands::spread() {
     QTextCursor cursor = page()->slip().line().textCursor();
     cursor.select(QTextCursor::Document);
     page()->slip().line().setTextCursor(cursor);
-}
-
-void TableCommands::fill_unfold_menu(QMenu* menu) {
-    for (const Unfolding& unfolding : unfoldings()) {
-        add(menu, tr(unfolding.label.c_str()), {}, [this, name = unfolding.name] {
-            perform(tr("unfolding %1").arg(QString::fromStdString(name)),
-                    unfold(document_.study(), name, page()->view().chosen_columns()));
-        });
-    }
-}
-
-void TableCommands::count_in_classes() {
-    const Results::Entry* entry = column() == nullptr ? nullptr : document_.results().find(column()->id);
-    if (column() == nullptr || (column()->worked() && entry == nullptr)) {
-        return;
-    }
-    const auto cells = column()->worked() ? entry->cells : column()->cells.pointer();
-    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
-        return document_.refuse(possible.refusal());
-    }
-    FrequencyDialog dialog(cells, QString::fromStdString(column()->shown_label()), window_);
-    Id table;
-    if (dialog.exec() == QDialog::Accepted && dialog.sound() &&
-        document_.perform(tr("a frequency table"),
-                          frequency_table(document_.study(), column()->id, dialog.classes(), dialog.parts(), &table))) {
-        place_.show_table(table);
-    }
 }
 
 // --- numbers as shown ------------------------------------------------------------------------------------------------

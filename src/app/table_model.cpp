@@ -237,8 +237,13 @@ QVariant TableModel::headerData(int section, Qt::Orientation orientation, int ro
     if (orientation == Qt::Vertical) {
         const Table* found = table();
         if (found != nullptr && found->axis.column && section < table_rows()) { // a class is its row's own name
-            return QString::fromStdString(
-                write_cell((*found->axis.column)->cells->at(static_cast<std::size_t>(section))));
+            const ColumnDefinition& names = **found->axis.column;
+            const auto row = static_cast<std::size_t>(section);
+            const Value name = found->axis.source == RowSource::categories ? document_.results().cell(names.id, row)
+                                                                           : names.cells->at(row);
+            return names.cells->kind() == Kind::interval || name.plain() == false
+                       ? QString::fromStdString(write_cell(name))
+                       : value_text(name, names.format);
         }
         return section < table_rows() ? QVariant(section + 1) : QVariant(QStringLiteral("+"));
     }

@@ -123,6 +123,13 @@ QString TablePage::state_line() const {
     if (table->axis.source == RowSource::classes) {
         parts << tr("classes");
     }
+    if (table->axis.source == RowSource::categories) {
+        const Categories& how = table->axis.categories;
+        const QString of = QString::fromStdString(called(document_.study(), how.of));
+        const QStringList words{tr("the values of %1"), tr("the months of %1"), tr("the years of %1"),
+                                tr("the weekdays of %1")};
+        parts << words[static_cast<int>(how.by)].arg(of);
+    }
     std::size_t faults = 0;
     for (const auto& column : table->columns) {
         const Results::Entry* entry = document_.results().find(column->id);

@@ -175,6 +175,25 @@ std::vector<Id> TableView::chosen_columns() const {
     return columns;
 }
 
+void TableView::choose_rows(const std::vector<std::uint32_t>& rows) {
+    const int last = std::max(0, table_.columnCount() - 2); // without the place for the next column
+    QItemSelection selection;
+    for (std::size_t at = 0; at < rows.size();) {
+        std::size_t end = at + 1;
+        while (end < rows.size() && rows[end] == rows[end - 1] + 1) {
+            ++end;
+        }
+        selection.select(table_.index(static_cast<int>(rows[at]), 0),
+                         table_.index(static_cast<int>(rows[end - 1]), last));
+        at = end;
+    }
+    const int column = std::max(0, currentIndex().column());
+    const QModelIndex first = table_.index(static_cast<int>(rows.front()), std::min(column, last));
+    selectionModel()->setCurrentIndex(first, QItemSelectionModel::NoUpdate);
+    selectionModel()->select(selection, QItemSelectionModel::ClearAndSelect);
+    scrollTo(first);
+}
+
 void TableView::show_meant(std::vector<Meant> meant) {
     if (!(meant == meant_)) {
         meant_ = std::move(meant);

@@ -33,6 +33,7 @@ class TableView : public QTableView {
     };
     Block chosen() const;
     std::vector<Id> chosen_columns() const;
+    void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
     TableHeading& heading() { return *heading_; }

@@ -3,17 +3,25 @@
 #include "app/look.h"
 
 #include <QApplication>
+#include <QSettings>
 
 namespace ledgefall {
 
 Workplace::Workplace(Document& document, QWidget* welcome, QWidget* parent)
     : QStackedWidget(parent)
     , document_(document)
-    , pages_(new QSplitter(this)) {
-    pages_->setChildrenCollapsible(false);
-    pages_->setHandleWidth(look().px(3));
+    , halves_(new QSplitter(this))
+    , pages_(new QSplitter(halves_)) {
+    for (QSplitter* splitter : {halves_, pages_}) {
+        splitter->setChildrenCollapsible(false);
+        splitter->setHandleWidth(look().px(3));
+    }
+    halves_->addWidget(pages_);
+    halves_->setOrientation(QSettings().value(QStringLiteral("chart_below"), false).toBool() ? Qt::Vertical
+                                                                                             : Qt::Horizontal);
     addWidget(welcome);
-    addWidget(pages_);
+    addWidget(halves_);
+    connect(this, &Workplace::selection_changed, this, &Workplace::mark_in_chart);
     connect(&document, &Document::study_changed, this, &Workplace::tidy);
     connect(&pen_, &Pen::changed, this, [this] {
         if (pen_.writing()) {
@@ -36,7 +44,7 @@ Workplace::~Workplace() {
     disconnect(qApp, nullptr, this, nullptr);
     pen_.disconnect();
     current_ = nullptr;
-    delete pages_;
+    delete halves_;
 }
 
 TablePage* Workplace::beside() const {
@@ -130,7 +138,83 @@ void Workplace::close_beside() {
     Q_EMIT page_changed();
 }
 
+void Workplace::show_chart(Id chart) {
+    if (chart_ != nullptr && chart_->chart_id() == chart) {
+        return;
+    }
+    const QList<int> sizes = chart_ == nullptr ? QList<int>() : halves_->sizes();
+    delete chart_;
+    chart_ = new ChartPage(document_, chart, halves_);
+    halves_->addWidget(chart_);
+    sizes.isEmpty() ? size_chart() : halves_->setSizes(sizes);
+    connect(chart_, &ChartPage::rows_chosen, this, &Workplace::choose_rows);
+    connect(chart_, &ChartPage::close_wanted, this, &Workplace::close_chart, Qt::QueuedConnection);
+    connect(chart_, &ChartPage::turn_wanted, this, &Workplace::turn_chart);
+    connect(
+        chart_, &ChartPage::change_wanted, this, [this] { Q_EMIT chart_change_wanted(chart_->chart_id()); },
+        Qt::QueuedConnection);
+    connect(chart_, &ChartPage::shown, this, &Workplace::mark_in_chart);
+    const Chart* shown = chart_->chart();
+    if (shown != nullptr && current_ == nullptr && !shown->table.empty()) {
+        show_table(shown->table);
+    }
+    Q_EMIT chart_changed();
+}
+
+void Workplace::close_chart() {
+    if (chart_ == nullptr) {
+        return;
+    }
+    delete chart_;
+    chart_ = nullptr;
+    Q_EMIT chart_changed();
+}
+
+void Workplace::size_chart() {
+    const int all = halves_->orientation() == Qt::Horizontal ? halves_->width() : halves_->height();
+    halves_->setSizes({all * 48 / 100, all * 52 / 100});
+}
+
+void Workplace::turn_chart() {
+    const bool below = halves_->orientation() == Qt::Horizontal;
+    halves_->setOrientation(below ? Qt::Vertical : Qt::Horizontal);
+    QSettings().setValue(QStringLiteral("chart_below"), below);
+    size_chart();
+}
+
+void Workplace::choose_rows(Id table, const std::vector<std::uint32_t>& rows) {
+    if (rows.empty() || pen_.writing()) {
+        return;
+    }
+    show_table(table);
+    if (current_ != nullptr && current_->table_id() == table) {
+        current_->view().choose_rows(rows);
+    }
+}
+
+/// The rows that are chosen in the current table; where all of them are, none is marked.
+void Workplace::mark_in_chart() {
+    if (chart_ == nullptr) {
+        return;
+    }
+    RowRanges ranges;
+    if (current_ != nullptr) {
+        const int rows = current_->model().table_rows();
+        for (const QItemSelectionRange& range : current_->view().selectionModel()->selection()) {
+            if (range.top() < rows && range.bottom() - range.top() + 1 < rows) {
+                ranges.emplace_back(static_cast<std::uint32_t>(range.top()),
+                                    static_cast<std::uint32_t>(std::min(range.bottom(), rows - 1)));
+            }
+        }
+        std::sort(ranges.begin(), ranges.end());
+    }
+    chart_->plot().mark_rows(current_ == nullptr ? Id() : current_->table_id(), std::move(ranges));
+}
+
 void Workplace::tidy() {
+    if (chart_ != nullptr && chart_->chart() == nullptr) {
+        close_chart();
+    }
     TablePage* other = beside();
     if (other != nullptr && document_.study().table(other->table_id()) == nullptr) {
         drop(other);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/chart/chart_page.h"
 #include "app/pen.h"
 #include "app/table_page.h"
 
@@ -8,7 +9,8 @@
 
 namespace ledgefall {
 
-/// Where tables are worked in: one, or two side by side. The one that was last worked in is the current one.
+/// Where tables are worked in: one, or two side by side; the one that was last worked in is the current one. A chart
+/// stands beside them or below. What is chosen in a table is marked in the chart, and the other way round.
 class Workplace : public QStackedWidget {
     Q_OBJECT
   public:
@@ -24,10 +26,18 @@ class Workplace : public QStackedWidget {
     void show_table(Id table);
     void show_beside(Id table);
     void close_beside();
+    ChartPage* chart_page() const { return chart_; } ///< null where no chart is shown
+    void show_chart(Id chart);
+    void close_chart();
+    void turn_chart(); ///< below the tables, or beside them
+    /// Chooses rows of a table, and shows it if it was not shown.
+    void choose_rows(Id table, const std::vector<std::uint32_t>& rows);
 
   Q_SIGNALS:
     void page_changed(); ///< which one is current, or what it shows
     void selection_changed();
+    void chart_changed(); ///< which chart is shown
+    void chart_change_wanted(ledgefall::Id chart);
     void foot_chosen(ledgefall::Id line, ledgefall::Id column);
     void menu_wanted(const QPoint& global);
 
@@ -37,10 +47,14 @@ class Workplace : public QStackedWidget {
     void make_current(TablePage* page);
     void tidy(); ///< pages whose tables are gone go as well
     void show_meant();
+    void mark_in_chart();
+    void size_chart();
 
     Document& document_;
     Pen pen_;
+    QSplitter* halves_; ///< the tables, and the chart
     QSplitter* pages_;
+    ChartPage* chart_ = nullptr;
     TablePage* current_ = nullptr;
 };
 

@@ -9,7 +9,7 @@
 
 namespace ledgefall {
 
-void StudyReader::wrong(const Place& place, const char* wanted) {
+void StudyReader::wrong(const Place& place, const std::string& wanted) {
     refuse("At %1 the file should have %2: correct it, or take an earlier copy.",
            {place.text().empty() ? "its beginning" : place.text(), wanted});
 }

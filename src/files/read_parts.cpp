@@ -17,6 +17,7 @@ Study StudyReader::study(const Json& json) {
     list(json, "ledge", top, [&](const Json& item, const Place& at) { study.ledge.emplace_back(held(item, at)); });
     list(json, "tables", top, [&](const Json& item, const Place& at) { study.tables.emplace_back(table(item, at)); });
     list(json, "checks", top, [&](const Json& item, const Place& at) { study.checks.emplace_back(check(item, at)); });
+    list(json, "charts", top, [&](const Json& item, const Place& at) { study.charts.emplace_back(chart(item, at)); });
     study.kept = kept(json, fields::study);
     return study;
 }
@@ -182,6 +183,9 @@ void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
     }
     if (source == "classes" && field(json, "edges") != nullptr) {
         return class_axis(json, place, axis);
+    }
+    if (source == "categories" && field(json, "of") != nullptr) {
+        return category_axis(json, place, axis);
     }
     if (!source.empty() && source != "typed") {
         axis.source = RowSource::other;

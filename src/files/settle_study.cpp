@@ -27,6 +27,8 @@ void StudyReader::settle(Study& study) {
     check_names(study);
     resolve_columns(study);
     resolve_checks(study);
+    resolve_categories(study);
+    resolve_charts(study);
 }
 
 void StudyReader::give_ids(Study& study) {
@@ -40,6 +42,7 @@ void StudyReader::give_ids(Study& study) {
     give(study.ledge, "h");
     give(study.tables, "t");
     give(study.checks, "k");
+    give(study.charts, "p");
     for (auto& shared : study.tables) {
         Table table = *shared;
         give(table.ledge, "h");

@@ -14,12 +14,21 @@ inline constexpr const char* held[] = {"id",      "name",   "unit",       "note"
 inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
                                          "formula", "pieces", "overrides", "format", "width", "hidden"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
-inline constexpr const char* axis[] = {"source", "rows",  "count",  "until",    "id",
-                                       "name",   "edges", "closed", "open_ends"};
+inline constexpr const char* axis[] = {"source", "rows",      "count", "until", "id",    "name", "edges",
+                                       "closed", "open_ends", "of",    "by",    "order", "first"};
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
-inline constexpr const char* study[] = {"format",   "version", "language", "title", "note",
-                                        "settings", "ledge",   "tables",   "checks"};
+inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
+                                        "settings", "ledge",   "tables",   "checks", "charts"};
 inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
+
+/// In the order of Categories::By, Categories::Order, SeriesForm and Reference::Form.
+inline constexpr const char* categories_by[] = {"value", "month", "year", "weekday"};
+inline constexpr const char* category_orders[] = {"seen", "rising", "frequent"};
+inline constexpr const char* series_forms[] = {"points",    "line",    "joined",     "bars", "stems",
+                                               "histogram", "polygon", "cumulative", "boxes"};
+inline constexpr const char* reference_forms[] = {"across", "upright", "circle", "range_across", "range_upright"};
+inline constexpr const char* chart[] = {"id", "label", "table",        "series", "references",
+                                        "x",  "y",     "equal_scales", "reader", "names_classes"};
 
 } // namespace ledgefall::fields

@@ -38,7 +38,7 @@ class StudyReader {
             refusal = Sentence(pattern, std::move(parts));
         }
     }
-    void wrong(const Place& place, const char* wanted);
+    void wrong(const Place& place, const std::string& wanted);
 
     const Json* field(const Json& json, const char* name) const {
         const auto it = json.find(name);
@@ -95,6 +95,13 @@ class StudyReader {
     FootLine foot(const Json& json, const Place& place);
     std::vector<Id> columns(const Json& json, const Place& place);
     Group group(const Json& json, const Place& place);
+    void category_axis(const Json& json, const Place& place, Axis& axis);
+    Chart chart(const Json& json, const Place& place);
+    Series series(const Json& json, const Place& place);
+    Reference reference(const Json& json, const Place& place);
+    ChartAxis chart_axis(const Json& json, const char* name, const Place& place);
+    template <class Form, std::size_t count>
+    Form word(const Json& json, const char* name, const char* const (&words)[count], const Place& place);
     void class_axis(const Json& json, const Place& place, Axis& axis);
     Check check(const Json& json, const Place& place);
     void axis(const Json& json, const Place& place, Axis& axis);
@@ -110,6 +117,9 @@ class StudyReader {
         held(study.ledge);
         for (const auto& check : study.checks) {
             see(check->id, check->label);
+        }
+        for (const auto& chart : study.charts) {
+            see(chart->id, chart->label);
         }
         for (const auto& table : study.tables) {
             see(table->id, table->name);
@@ -132,6 +142,8 @@ class StudyReader {
     void check_names(const Study& study);
     void resolve_checks(Study& study);
     void resolve_columns(Study& study);
+    void resolve_charts(Study& study);
+    void resolve_categories(Study& study);
 };
 
 } // namespace ledgefall

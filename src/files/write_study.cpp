@@ -180,6 +180,17 @@ Json axis_json(const Axis& axis) {
         json["source"] = "counted";
         json["count"] = axis.count.text();
         put(json, "until", axis.until.text());
+    } else if (axis.source == RowSource::categories) {
+        json["source"] = "categories";
+        json["id"] = (*axis.column)->id.str();
+        json["name"] = (*axis.column)->name;
+        json["kind"] = kind_name((*axis.column)->cells->kind());
+        json["of"] = axis.categories.of.str();
+        json["by"] = fields::categories_by[static_cast<std::size_t>(axis.categories.by)];
+        json["order"] = fields::category_orders[static_cast<std::size_t>(axis.categories.order)];
+        for (const Value& value : axis.categories.first) {
+            json["first"].push_back(value_json(value));
+        }
     } else if (axis.source == RowSource::classes) {
         json["source"] = "classes";
         json["id"] = (*axis.column)->id.str();
@@ -222,6 +233,59 @@ Json check_json(const Check& check, const Study& study) {
     json["condition"] = check.condition.text();
     put(json, "message", check.message);
     put_kept(json, check.kept);
+    return json;
+}
+
+Json chart_axis_json(const ChartAxis& axis) {
+    Json json = Json::object();
+    put(json, "title", axis.title);
+    put(json, "from", axis.from.text());
+    put(json, "to", axis.to.text());
+    return json;
+}
+
+Json chart_json(const Chart& chart, const Study& study) {
+    Json json = {{"id", chart.id.str()}, {"label", chart.label}};
+    if (const Table* table = study.table(chart.table)) {
+        json["table"] = table->name;
+    }
+    json["series"] = Json::array();
+    for (const Series& series : chart.series) {
+        Json one = {{"form", fields::series_forms[static_cast<std::size_t>(series.form)]}};
+        put(one, "x", series.x.str());
+        put(one, "y", series.y.str());
+        put(one, "label", series.label);
+        if (series.fit) {
+            one["fit"] = true;
+        }
+        if (series.per_width) {
+            one["per_width"] = true;
+        }
+        json["series"].push_back(std::move(one));
+    }
+    for (const Reference& reference : chart.references) {
+        Json one = {{"form", fields::reference_forms[static_cast<std::size_t>(reference.form)]}};
+        for (const Formula& number : reference.numbers) {
+            one["numbers"].push_back(number.text());
+        }
+        put(one, "label", reference.label);
+        json["references"].push_back(std::move(one));
+    }
+    if (!(chart.x == ChartAxis())) {
+        json["x"] = chart_axis_json(chart.x);
+    }
+    if (!(chart.y == ChartAxis())) {
+        json["y"] = chart_axis_json(chart.y);
+    }
+    const auto set = [&json](const char* field, bool yes) {
+        if (yes) {
+            json[field] = true;
+        }
+    };
+    set("equal_scales", chart.equal_scales);
+    set("reader", chart.reader);
+    set("names_classes", chart.names_classes);
+    put_kept(json, chart.kept);
     return json;
 }
 
@@ -277,6 +341,12 @@ std::string write_study(const Study& study) {
         json["checks"] = Json::array();
         for (const auto& check : study.checks) {
             json["checks"].push_back(check_json(*check, study));
+        }
+    }
+    if (!study.charts.empty()) {
+        json["charts"] = Json::array();
+        for (const auto& chart : study.charts) {
+            json["charts"].push_back(chart_json(*chart, study));
         }
     }
     put_kept(json, study.kept);

@@ -208,7 +208,7 @@ class TestStudyFile : public QObject {
     void rows_of_a_later_source_are_kept_unread() {
         const Result<Study> read = read_study(
             head +
-            R"json("tables": [{"name": "Kinds", "axes": [{"source": "categories", "of": "Stones.rock", "order": ["slate"]}], "columns": []}]})json");
+            R"json("tables": [{"name": "Kinds", "axes": [{"source": "series", "of": "Stones.rock", "order": ["slate"]}], "columns": []}]})json");
         QVERIFY(read);
         QVERIFY(write_study(*read).find("\"order\"") != std::string::npos);
         QCOMPARE(compute(*read)->rows(read->tables[0]->id), std::size_t{0});

@@ -5,6 +5,7 @@
 #include "core/formula/names.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace ledgefall::catalogue_parts {
 namespace {
@@ -111,6 +112,27 @@ Value joined(const Value* a, std::size_t count, const Faults&) {
     return said(text);
 }
 
+/// Strokes in fives, as people count them off.
+Value tallied(const Value* a, std::size_t count, const Faults& faults) {
+    constexpr double most_strokes = 200;
+    const auto passed = passed_on(a, count, Kind::text);
+    if (passed) {
+        return *passed;
+    }
+    const double n = a[0].number();
+    if (!(n >= 0) || n != std::floor(n)) {
+        return faults.out_of_domain();
+    }
+    if (n > most_strokes) {
+        return said(write_cell(a[0]));
+    }
+    std::string strokes;
+    for (int at = 0; at < static_cast<int>(n); ++at) {
+        strokes += at > 0 && at % 5 == 0 ? " |" : "|";
+    }
+    return said(strokes);
+}
+
 } // namespace
 
 std::vector<Function> gaps_and_texts() {
@@ -129,6 +151,9 @@ std::vector<Function> gaps_and_texts() {
     all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},
                                  "The number that a text writes.", "number(\"2.5\")", "2.5",
                                  "this text writes no number"));
+    all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
+                                 "A count in strokes, five by five; beyond 200 the number.", "tally(7)", "||||| ||",
+                                 "only a whole number from 0 on can be counted off"));
     const auto more = [](std::string_view name) { return Argument{name, Role::plain, Kind::text, true, true}; };
     all.push_back(plain_function("join",
                                  {{"a", Role::plain, Kind::text, true, false},

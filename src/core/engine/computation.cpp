@@ -1,5 +1,6 @@
 #include "core/engine/computation.h"
 
+#include "core/engine/category_rows.h"
 #include "core/engine/measure_state.h"
 #include "core/engine/sequence.h"
 #include "core/value/date.h"
@@ -163,6 +164,14 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
             }
             inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
         }
+        if (definition.what == PlannedDefinition::What::categories) {
+            const Categories& how = definition.table->axis.categories;
+            inputs.push_back({nullptr, Value::number(static_cast<double>(how.by))});
+            inputs.push_back({nullptr, Value::number(static_cast<double>(how.order))});
+            for (const Value& value : how.first) {
+                inputs.push_back({nullptr, value});
+            }
+        }
         for (const Link& link : definition.links) {
             const PlannedDefinition* target = plan_.find(link.target);
             const bool own =
@@ -200,6 +209,8 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
             set_rows(definition, entry);
         } else if (definition.what == PlannedDefinition::What::until) {
             results_->rows_.at(definition.table->id) = entry.stopped_after;
+        } else if (definition.what == PlannedDefinition::What::categories) {
+            results_->rows_.at(definition.table->id) = entry.cells->size();
         }
         results_->entries_.at(definition.id) = std::move(entry);
     }
@@ -245,6 +256,8 @@ void Computation::compute_group(const Plan::Group& group) {
             compute_column(definition, entry);
         } else if (definition.what == PlannedDefinition::What::until) {
             never_stopped(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::categories) {
+            compute_categories(definition, entry);
         } else {
             compute_single(definition, entry);
         }
@@ -269,6 +282,27 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
 void Computation::never_stopped(const PlannedDefinition& definition, Results::Entry& entry) {
     entry.single = definition.fault ? Value::fault({*definition.fault, 0}) : Value::missing();
     results_->rows_.at(definition.table->id) = 0;
+}
+
+/// The different values of a column as a table's rows. Where that column is at fault, or there are too many, the table
+/// has one row that says why.
+void Computation::compute_categories(const PlannedDefinition& definition, Results::Entry& entry) {
+    const Categories& how = definition.table->axis.categories;
+    const Column* of = results_->column(how.of);
+    Result<Column> made = Sentence{"the column whose values were to be the rows has been removed", {}};
+    if (of != nullptr && !definition.fault) {
+        made = rows_of_categories(*of, how);
+    }
+    if (made) {
+        entry.cells = std::make_shared<Column>(std::move(*made));
+    } else {
+        const std::uint32_t site =
+            definition.fault.value_or(fault_site({Cause::too_large, definition.id, made.refusal(), 0, 0}));
+        Column fault(definition.kind);
+        fault.append(Value::fault({site, 0}));
+        entry.cells = std::make_shared<Column>(std::move(fault));
+    }
+    results_->rows_.at(definition.table->id) = entry.cells->size();
 }
 
 void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {

@@ -31,6 +31,7 @@ class Computation : public Environment {
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
     void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_categories(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells);

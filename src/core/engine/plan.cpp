@@ -16,6 +16,7 @@ class Planner {
     Plan make() {
         list();
         list_checks();
+        list_chart_numbers();
         for (const auto& group : groups_in_order(named_needs())) {
             // Columns that need each other are bound twice: what kind they are is known only after the first time.
             for (std::size_t pass = 0; pass < (group.size() > 1 ? 2 : 1); ++pass) {
@@ -71,6 +72,9 @@ class Planner {
             }
             if (table->axis.column) {
                 add_column(*table->axis.column, &*table);
+                if (table->axis.source == RowSource::categories) {
+                    plan_.definitions.back().what = PlannedDefinition::What::categories;
+                }
             }
             for (const auto& held : table->ledge) {
                 add_held(held, &*table);
@@ -99,6 +103,18 @@ class Planner {
         }
     }
 
+    void list_chart_numbers() {
+        for (const auto& chart : study_.charts) {
+            const Table* table = chart->table.empty() ? nullptr : study_.table(chart->table);
+            for_each_number(*chart, [&](const Formula& number, std::size_t place) {
+                if (!number.empty()) {
+                    add(PlannedDefinition::What::chart_number, chart_number_id(chart->id, place), table).number =
+                        &number;
+                }
+            });
+        }
+    }
+
     /// What each definition names, before anything is bound: enough for an order in which kinds become known.
     std::vector<std::vector<std::size_t>> named_needs() const {
         std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
@@ -122,6 +138,8 @@ class Planner {
             }
             if (definition.what == PlannedDefinition::What::foot) {
                 need(needs[at], definition.column->id);
+            } else if (definition.what == PlannedDefinition::What::categories) {
+                need(needs[at], definition.table->axis.categories.of);
             }
         }
         return needs;
@@ -136,12 +154,14 @@ class Planner {
                 const PlannedDefinition* target = plan_.find(definition.links[link].target);
                 const bool of_rows = target != nullptr && target->table != nullptr &&
                                      (target->what == PlannedDefinition::What::column ||
+                                      target->what == PlannedDefinition::What::categories ||
                                       target->what == PlannedDefinition::What::row_count);
                 if (of_rows) {
                     need_rows_of(definition, *target->table);
                 }
             }
-            const bool counts_itself = definition.what == PlannedDefinition::What::row_count;
+            const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||
+                                       definition.what == PlannedDefinition::What::categories;
             if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
                 need_rows_of(definition, *definition.table);
             }
@@ -157,6 +177,9 @@ class Planner {
     void need_rows_of(PlannedDefinition& definition, const Table& table) const {
         if (plan_.by_id.contains(table.id)) {
             definition.links.push_back({LinkType::value, table.id, 0});
+        }
+        if (table.axis.source == RowSource::categories && !((*table.axis.column)->id == definition.id)) {
+            definition.links.push_back({LinkType::whole, (*table.axis.column)->id, 0});
         }
         const Id until = until_id(table.id);
         if (plan_.by_id.contains(until) && !(definition.id == until)) {
@@ -236,6 +259,13 @@ class Planner {
         definition.bound.clear();
         definition.links.clear();
         definition.fault.reset();
+        if (definition.what == PlannedDefinition::What::categories) {
+            const Categories& how = definition.table->axis.categories;
+            const PlannedDefinition* of = plan_.find(how.of);
+            definition.kind = of == nullptr ? definition.kind : kind_of_categories(how.by, of->kind);
+            definition.links.push_back({LinkType::whole, how.of, 0});
+            return;
+        }
         for (const Formula* formula : definition.formulas()) {
             if (!formula->tree()) {
                 const Mistake& mistake = *formula->mistake();
@@ -259,6 +289,13 @@ class Planner {
                 fail(definition, {Cause::wrong_kind,
                                   {"after until comes a condition, such as r < 1, and this is %1",
                                    {kind_in_words(bound.term->kind)}},
+                                  {}});
+                return;
+            }
+            if (definition.what == PlannedDefinition::What::chart_number && bound.term->kind != Kind::number &&
+                bound.term->kind != Kind::date) {
+                fail(definition, {Cause::wrong_kind,
+                                  {"a chart takes a number here, and this is %1", {kind_in_words(bound.term->kind)}},
                                   {}});
                 return;
             }
@@ -302,6 +339,10 @@ Id until_id(Id table) {
     return Id(table.str() + "/until");
 }
 
+Id chart_number_id(Id chart, std::size_t place) {
+    return Id(chart.str() + "/" + std::to_string(place));
+}
+
 Id foot_value_id(Id line, Id column) {
     return Id(line.str() + "/" + column.str());
 }
@@ -318,6 +359,10 @@ std::vector<const Formula*> PlannedDefinition::formulas() const {
         return {&table->axis.count};
     case What::until:
         return {&table->axis.until};
+    case What::categories:
+        return {};
+    case What::chart_number:
+        return {number};
     case What::column:
         break;
     }

@@ -17,7 +17,7 @@ struct PlannedPiece {
 
 /// A column, held value, foot value or number of rows, with its formulas bound and compiled.
 struct PlannedDefinition {
-    enum class What : std::uint8_t { column, held, foot, row_count, until, check };
+    enum class What : std::uint8_t { column, held, foot, row_count, until, check, categories, chart_number };
     What what = What::column;
     Id id;
     const Table* table = nullptr;
@@ -25,6 +25,7 @@ struct PlannedDefinition {
     const HeldValue* held = nullptr;
     const FootLine* line = nullptr;
     const Check* check = nullptr;
+    const Formula* number = nullptr; ///< of a chart
     Kind kind = Kind::number;
     std::vector<BoundFormula> bound;
     std::vector<Link> links;
@@ -32,7 +33,7 @@ struct PlannedDefinition {
     std::vector<PlannedPiece> pieces;
 
     std::vector<const Formula*> formulas() const;
-    bool worked() const { return !formulas().empty(); }
+    bool worked() const { return what == What::categories || !formulas().empty(); }
 };
 
 /// All definitions of a study, and the groups in which they are computed: one by itself, or several columns row by row.
@@ -53,6 +54,9 @@ Plan make_plan(const Study& study);
 
 /// The identity of the condition on which a counted table stops early.
 Id until_id(Id table);
+
+/// The identity of one of a chart's numbers, by its place.
+Id chart_number_id(Id chart, std::size_t place);
 
 /// The identity of a foot line's value under one column.
 Id foot_value_id(Id line, Id column);

@@ -87,7 +87,7 @@ Result<Study> remove_table(const Study& study, Id id, IfUsed if_used) {
     }
     Study out = study;
     drop(out.tables, id);
-    return out;
+    return without_lost_series(std::move(out));
 }
 
 Result<Study> count_rows(Study study, Id id, const std::string& count) {
@@ -135,6 +135,25 @@ Result<Study> class_rows(Study study, Id id, const std::string& name, const Clas
         return *refused;
     }
     return with_table(std::move(study), id, [&](Table& copy) { copy.axis = axis_of_classes(column, name, classes); });
+}
+
+Result<Study> category_rows(Study study, Id id, const std::string& name, const Categories& categories) {
+    const Table* table = study.table(id);
+    const Table* source = table_with(study, &Table::columns, categories.of);
+    if (table == nullptr || source == nullptr) {
+        return no_such_part;
+    }
+    if (source == table) {
+        return Sentence{"A table cannot have the categories of its own column as rows: take a column of another table.",
+                        {}};
+    }
+    if (auto refused = name_refused(study, table, name)) {
+        return *refused;
+    }
+    const Kind kind = source->column(categories.of)->cells->kind();
+    const Id column = study.fresh_id("c");
+    return with_table(std::move(study), id,
+                      [&](Table& copy) { copy.axis = axis_of_categories(column, name, kind, categories); });
 }
 
 Study draw_again(Study study) {
@@ -285,7 +304,7 @@ Result<Study> remove_column(const Study& study, Id id, IfUsed if_used) {
     if (auto used = in_use(study, id, if_used)) {
         return *used;
     }
-    return with_table(study, table->id, [id](Table& copy) {
+    Result<Study> out = with_table(study, table->id, [id](Table& copy) {
         drop(copy.columns, id);
         for (auto& line : copy.foot) {
             if (line->takes(id)) {
@@ -297,6 +316,7 @@ Result<Study> remove_column(const Study& study, Id id, IfUsed if_used) {
         }
         std::erase_if(copy.groups, [](const auto& group) { return group->columns.empty(); });
     });
+    return out ? without_lost_series(std::move(*out)) : out;
 }
 
 Result<Study> remove_held(const Study& study, Id id, IfUsed if_used) {

@@ -21,6 +21,8 @@ Result<Study> count_rows(Study study, Id table, const std::string& count); ///< 
 Result<Study> stop_rows(Study study, Id table, const std::string& until);
 /// Rows made from classes, which formulas use by `name`.
 Result<Study> class_rows(Study study, Id table, const std::string& name, const Classes& classes);
+/// Rows made from the categories of a column of another table, which formulas use by `name`.
+Result<Study> category_rows(Study study, Id table, const std::string& name, const Categories& categories);
 Result<Study> move_table(Study study, Id table, std::size_t to); ///< to another place among the tables
 /// Another seed, so that everything that is drawn is drawn again.
 Study draw_again(Study study);
@@ -127,6 +129,13 @@ struct CheckText {
 Result<Study> add_check(Study study, Id table, const CheckText& text, Id* added = nullptr);
 Result<Study> rewrite_check(Study study, Id check, const CheckText& text);
 Result<Study> remove_check(Study study, Id check);
+
+// --- charts ---------------------------------------------------------------------------------------------------------
+Result<Study> add_chart(Study study, Chart chart, Id* added = nullptr);
+Result<Study> rewrite_chart(Study study, const Chart& chart); ///< the chart of its id becomes this one
+Result<Study> remove_chart(Study study, Id chart);
+/// Charts without the series whose columns have been removed.
+Study without_lost_series(Study study);
 
 // --- what they share ------------------------------------------------------------------------------------------------
 /// What uses the column, held value or table, each once, not counting itself.

@@ -1,46 +1,66 @@
 #include "core/study/frequency.h"
 
 #include "core/study/parts.h"
+#include "core/study/table_maker.h"
+
+#include <cmath>
 
 namespace ledgefall {
+
 namespace {
 
-/// Adds columns, held values, feet and a check to a table that is being made; a first refusal stays.
-class Maker {
-  public:
-    Maker(Study study, Id table)
-        : study_(std::move(study))
-        , table_(table) {}
+const Format in_percent{Format::Style::percent, 1};
 
-    void column(const std::string& label, const std::string& definition, const Format& format = {}) {
-        Id written;
-        take(study_ ? write_column(*study_, table_, definition, &written) : study_);
-        take(study_ ? head_column(*study_, written, {label, "", ""}) : study_);
-        take(study_ ? format_column(*study_, written, format) : study_);
+/// What both kinds of frequency tables have: shares of the counts, and what they come to further down.
+void add_shares(TableMaker& maker, const FrequencyParts& parts) {
+    if (parts.tally) {
+        maker.column("Tally", "strokes = tally(f)");
     }
-    void held(const std::string& definition, const std::string& note) {
-        Id held;
-        take(study_ ? hold(*study_, table_, definition, &held) : study_);
-        take(study_ ? note_held(*study_, held, note) : study_);
+    if (parts.relative) {
+        maker.column("Share", "rel = f / n", in_percent);
     }
-    void foot(const std::string& formula, const std::vector<std::string>& names) {
-        std::vector<Id> columns;
-        for (const std::string& name : names) {
-            const ColumnDefinition* found = study_ ? study_->table(table_)->column_named(name) : nullptr;
-            if (found != nullptr) {
-                columns.push_back(found->id);
-            }
-        }
-        take(study_ ? add_foot_line(*study_, table_, "sum", formula, columns) : study_);
+    if (parts.percent) {
+        maker.column("Per cent", "percent = 100 * f / n", {Format::Style::decimals, 1});
     }
-    void check(const CheckText& text) { take(study_ ? add_check(*study_, table_, text) : study_); }
-    const Result<Study>& made() const { return study_; }
+    if (parts.cumulative) {
+        maker.column("Up to here", "cum = sum(f[1..i])");
+    }
+    if (parts.cumulative_share) {
+        maker.column("Share up to here", "cum_rel = sum(f[1..i]) / n", in_percent);
+    }
+    if (parts.cumulative_down) {
+        maker.column("From here on", "down = sum(f[i..last])");
+    }
+}
 
-  private:
-    void take(Result<Study> next) { study_ = std::move(next); }
-    Result<Study> study_;
-    Id table_;
-};
+/// A name of the language's own words or functions would be read otherwise.
+std::string category_name(Categories::By by, const ColumnDefinition& of) {
+    switch (by) {
+    case Categories::By::month:
+        return "month";
+    case Categories::By::year:
+        return "year";
+    case Categories::By::weekday:
+        return "weekday";
+    case Categories::By::value:
+        break;
+    }
+    return of.name == "f" || of.name == "n" || of.name == "rel" || of.name == "cum" ? of.name + "_value" : of.name;
+}
+
+std::string count_of(Categories::By by, const std::string& data, const std::string& name) {
+    switch (by) {
+    case Categories::By::month:
+        return "f = count(year(" + data + ") = year(month) and month(" + data + ") = month(month))";
+    case Categories::By::year:
+        return "f = count(year(" + data + ") = year)";
+    case Categories::By::weekday:
+        return "f = count(weekday(" + data + ") = row)";
+    case Categories::By::value:
+        break;
+    }
+    return "f = count(" + data + " = " + name + ")";
+}
 
 } // namespace
 
@@ -61,8 +81,7 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
         *added = table;
     }
     const std::string data = source->name + "." + column->name;
-    const Format share{Format::Style::percent, 1};
-    Maker maker(*begun, table);
+    TableMaker maker(*begun, table);
     maker.column("From", "lower = lower(class)");
     maker.column("To", "upper = upper(class)");
     if (parts.middle || parts.measures) {
@@ -70,21 +89,7 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     }
     maker.column("Count", "f = count(" + data + " in class)");
     maker.held("n = sum(f)", "how many values fall in the classes");
-    if (parts.relative) {
-        maker.column("Share", "rel = f / n", share);
-    }
-    if (parts.percent) {
-        maker.column("Per cent", "percent = 100 * f / n", {Format::Style::decimals, 1});
-    }
-    if (parts.cumulative) {
-        maker.column("Up to here", "cum = sum(f[1..i])");
-    }
-    if (parts.cumulative_share) {
-        maker.column("Share up to here", "cum_rel = sum(f[1..i]) / n", share);
-    }
-    if (parts.cumulative_down) {
-        maker.column("From here on", "down = sum(f[i..last])");
-    }
+    add_shares(maker, parts);
     if (parts.density) {
         maker.column("Density", "density = f / n / (upper - lower)");
     }
@@ -94,10 +99,43 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
         maker.held("grouped_var = wvar(mid, f)", "from the middles of the classes, over n − 1");
         maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", "on the line within its class");
     }
-    maker.foot("sum(each)", {"f", "rel", "percent"});
+    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
     maker.check({"every value of " + column->shown_label() + " is in a class", "n = count(" + data + ")",
                  "Some values of " + column->shown_label() +
                      " fall in no class: look for a mistyped one, or widen the classes."});
+    return maker.made();
+}
+
+Result<Study> category_table(const Study& study, const Categories& categories, const FrequencyParts& parts, Id* added) {
+    const Table* source = table_with(study, &Table::columns, categories.of);
+    const ColumnDefinition* column = source == nullptr ? nullptr : source->column(categories.of);
+    if (column == nullptr) {
+        return no_such_part;
+    }
+    const bool calendar = categories.by != Categories::By::value;
+    if (calendar && column->cells->kind() != Kind::date && !column->worked()) {
+        return Sentence{"Months, years and weekdays are taken of a column of dates, and %1 holds %2.",
+                        {column->shown_label(), kind_in_words(column->cells->kind())}};
+    }
+    const std::string name = category_name(categories.by, *column);
+    Id table;
+    Result<Study> begun = add_table(study, column->shown_label() + (calendar ? " by " + name : ", counted"), &table);
+    begun = begun ? category_rows(*begun, table, name, categories) : begun;
+    if (!begun) {
+        return begun;
+    }
+    if (added != nullptr) {
+        *added = table;
+    }
+    const std::string data = source->name + "." + column->name;
+    TableMaker maker(*begun, table);
+    maker.column("Count", count_of(categories.by, data, name));
+    maker.held("n = sum(f)", "how many values are counted");
+    add_shares(maker, parts);
+    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
+    maker.check(
+        {"every value of " + column->shown_label() + " is counted", "n = count(not is_missing(" + data + "))",
+         "Some values of " + column->shown_label() + " are in no row: look for cells that are of another kind."});
     return maker.made();
 }
 

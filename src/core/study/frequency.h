@@ -13,6 +13,7 @@ struct FrequencyParts {
     bool cumulative_share = true;
     bool cumulative_down = false; ///< f from here on
     bool density = false;         ///< share over width
+    bool tally = false;           ///< the counts in strokes
     bool measures = true;         ///< mean, variance and median from the classes, on the table's ledge
 };
 
@@ -21,5 +22,10 @@ struct FrequencyParts {
 /// class.
 Result<Study> frequency_table(const Study& study, Id column, const Classes& classes, const FrequencyParts& parts = {},
                               Id* added = nullptr);
+
+/// The same of the categories of a column: its different values, or the months, years or weekdays of its dates. The
+/// rows come by themselves as data comes.
+Result<Study> category_table(const Study& study, const Categories& categories, const FrequencyParts& parts = {},
+                             Id* added = nullptr);
 
 } // namespace ledgefall

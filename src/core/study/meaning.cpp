@@ -122,6 +122,11 @@ std::vector<User> parts_using(const Study& study, Id id) {
             users.push_back({place.owner, place.called});
         }
     });
+    for (const auto& table : study.tables) { // rows made from a column's categories
+        if (table->axis.source == RowSource::categories && table->axis.categories.of == id) {
+            users.push_back({(*table->axis.column)->id, table->name + "." + (*table->axis.column)->name});
+        }
+    }
     return users;
 }
 

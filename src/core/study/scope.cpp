@@ -174,6 +174,18 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
             check.edit([&](Check& copy) { copy.condition = std::move(condition); });
         }
     }
+    for (auto& chart : out.charts) {
+        const Table* table = chart->table.empty() ? nullptr : study.table(chart->table);
+        Chart changed = *chart;
+        for_each_number(changed, [&](Formula& number, std::size_t) {
+            if (!number.empty()) {
+                number = change({table, chart->id, "the chart " + chart->label, {}}, number);
+            }
+        });
+        if (!(changed == *chart)) {
+            chart = Shared<Chart>(std::move(changed));
+        }
+    }
     return out;
 }
 
@@ -219,6 +231,11 @@ std::string called(const Study& study, Id id) {
     for (const auto& check : study.checks) {
         if (check->id == id) {
             return "The check " + check->label;
+        }
+    }
+    for (const auto& chart : study.charts) {
+        if (chart->id.str() == text.substr(0, bar)) {
+            return "The chart " + chart->label;
         }
     }
     return text;

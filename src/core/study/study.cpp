@@ -51,6 +51,7 @@ std::optional<std::size_t> Table::own_rows() const {
     case RowSource::classes:
         return (*axis.column)->cells->size();
     case RowSource::counted:
+    case RowSource::categories:
     case RowSource::other:
         break;
     }
@@ -87,6 +88,47 @@ Axis axis_of_classes(Id column, const std::string& name, Classes classes) {
     return axis;
 }
 
+Axis axis_of_categories(Id column, const std::string& name, Kind kind, Categories categories) {
+    ColumnDefinition made;
+    made.id = column;
+    made.name = name;
+    made.cells = Shared<Column>(Column(kind_of_categories(categories.by, kind)));
+    made.format.style = categories.by == Categories::By::month ? Format::Style::month_year : Format::Style::automatic;
+    Axis axis;
+    axis.source = RowSource::categories;
+    axis.categories = std::move(categories);
+    axis.column = Shared<ColumnDefinition>(std::move(made));
+    return axis;
+}
+
+Kind kind_of_categories(Categories::By by, Kind of) {
+    switch (by) {
+    case Categories::By::value:
+        return of;
+    case Categories::By::month:
+        return Kind::date;
+    case Categories::By::year:
+        return Kind::number;
+    case Categories::By::weekday:
+        break;
+    }
+    return Kind::text;
+}
+
+std::size_t numbers_of(Reference::Form form) {
+    switch (form) {
+    case Reference::Form::across:
+    case Reference::Form::upright:
+        return 1;
+    case Reference::Form::range_across:
+    case Reference::Form::range_upright:
+        return 2;
+    case Reference::Form::circle:
+        break;
+    }
+    return 3;
+}
+
 Id Study::fresh_id(std::string_view prefix) {
     return Id(std::string(prefix) + std::to_string(++last_number));
 }
@@ -97,6 +139,10 @@ const Table* Study::table(Id wanted) const {
 
 const Table* Study::table_named(std::string_view wanted) const {
     return found(tables, [wanted](const Table& table) { return table.name == wanted; });
+}
+
+const Chart* Study::chart(Id wanted) const {
+    return found(charts, [wanted](const Chart& chart) { return chart.id == wanted; });
 }
 
 const HeldValue* Study::held_named(std::string_view wanted) const {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/formula/parser.h"
+#include "core/study/chart.h"
 #include "core/study/row_ids.h"
 #include "core/value/column.h"
 
@@ -37,22 +37,6 @@ class Shared {
 
   private:
     std::shared_ptr<const T> held_;
-};
-
-/// A formula as a person wrote it, with its tree, or with the mistake that keeps it from being one.
-class Formula {
-  public:
-    Formula() = default;
-    explicit Formula(std::string text);
-    const std::string& text() const { return text_; }
-    bool empty() const { return text_.empty(); }
-    const std::shared_ptr<const Node>& tree() const { return parsed_.tree; }
-    const std::optional<Mistake>& mistake() const { return parsed_.mistake; }
-    friend bool operator==(const Formula& a, const Formula& b) { return a.text_ == b.text_; }
-
-  private:
-    std::string text_;
-    ParsedFormula parsed_;
 };
 
 /// How numbers are shown; the value behind them is never touched.
@@ -163,7 +147,7 @@ struct Group {
 
 /// Where a table's rows come from. `other` are sources of a later version: their rows are not worked out, and what the
 /// file says of them is kept.
-enum class RowSource : std::uint8_t { typed, counted, classes, other };
+enum class RowSource : std::uint8_t { typed, counted, classes, categories, other };
 
 /// Intervals that join: the k-th reaches from the k-th boundary to the next.
 struct Classes {
@@ -176,19 +160,43 @@ struct Classes {
     friend bool operator==(const Classes&, const Classes&) = default;
 };
 
+/// The different values of a column, or the months, years or weekdays of its dates: one row for each, which come as
+/// data comes.
+struct Categories {
+    enum class By : std::uint8_t {
+        value,
+        month,  ///< the first day of each, from the first to the last that occurs
+        year,   ///< a number, from the first to the last
+        weekday ///< all seven, from Monday on, by name
+    };
+    enum class Order : std::uint8_t { seen, rising, frequent };
+    Id of;
+    By by = By::value;
+    Order order = Order::seen;
+    std::vector<Value> first; ///< these stand before all others, in this order, whether they occur or not
+    friend bool operator==(const Categories&, const Categories&) = default;
+};
+
 struct Axis {
     RowSource source = RowSource::typed;
-    RowIds ids;      ///< of typed rows
-    Formula count;   ///< of counted ones; it may use held values
-    Formula until;   ///< of counted ones that may stop early: the first row for which it is yes is the last
-    Classes classes; ///< of rows made from classes
-    std::optional<Shared<ColumnDefinition>> column; ///< then the classes themselves, which formulas use by its name
+    RowIds ids;            ///< of typed rows
+    Formula count;         ///< of counted ones; it may use held values
+    Formula until;         ///< of counted ones that may stop early: the first row for which it is yes is the last
+    Classes classes;       ///< of rows made from classes
+    Categories categories; ///< of rows made from categories
+    std::optional<Shared<ColumnDefinition>> column; ///< then the classes or categories, which formulas use by its name
     std::string kept;
     friend bool operator==(const Axis&, const Axis&) = default;
 };
 
 /// Makes an axis of classes, whose column is called `name` in formulas.
 Axis axis_of_classes(Id column, const std::string& name, Classes classes);
+
+/// The same of categories, which are worked out.
+Axis axis_of_categories(Id column, const std::string& name, Kind kind, Categories categories);
+
+/// The kind of the categories that are made from a column of a kind.
+Kind kind_of_categories(Categories::By by, Kind of);
 
 struct Table {
     Id id;
@@ -239,12 +247,14 @@ struct Study {
     std::vector<Shared<HeldValue>> ledge;
     std::vector<Shared<Table>> tables;
     std::vector<Shared<Check>> checks;
+    std::vector<Shared<Chart>> charts;
     std::uint64_t last_number = 0; ///< of the ids given so far
     std::string kept;
 
     Id fresh_id(std::string_view prefix);
     const Table* table(Id id) const;
     const Table* table_named(std::string_view name) const;
+    const Chart* chart(Id id) const;
     const HeldValue* held_named(std::string_view name) const;
     friend bool operator==(const Study&, const Study&) = default;
 };

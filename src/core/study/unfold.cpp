@@ -10,9 +10,9 @@ namespace {
 
 /// One step of a recipe: `definition` has the names that are given when it is followed behind a dollar sign.
 struct Step {
-    enum class Where : std::uint8_t { column, ledge, sum, check };
+    enum class Where : std::uint8_t { column, ledge, known, sum, check };
     Where where = Where::ledge;
-    const char* definition; ///< of a sum the column under which it stands
+    const char* definition; ///< of a sum the column under which it stands; of what may be known, what else to hold
     const char* note;       ///< of a column its label
 };
 
@@ -23,6 +23,7 @@ struct Recipe {
 
 constexpr Step::Where column = Step::Where::column;
 constexpr Step::Where ledge = Step::Where::ledge;
+constexpr Step::Where known = Step::Where::known;
 constexpr Step::Where sum = Step::Where::sum;
 constexpr Step::Where check = Step::Where::check;
 
@@ -143,6 +144,21 @@ const std::vector<Recipe>& recipes() {
           {ledge, "$s = sqrt($variance)", "the deviation from the classes"},
           {check, "$mean ≈ wmean($x, $y)", ""},
           {check, "$s ≈ wsd($x, $y)", ""}}},
+        {{"binomial", "binomial mean and deviation, of k from 0 to n", {"k"}},
+         {{ledge, "$n = max($x)", "how many trials"},
+          {known, "$p = 0.5", "the chance of success in each"},
+          {column, "$prob = choose($n, $x) * $p^$x * (1 - $p)^($n - $x)", "P(k)"},
+          {sum, "$prob", ""},
+          {column, "$part = $x * $prob", "k · P(k)"},
+          {sum, "$part", ""},
+          {ledge, "$mean = sum($part)", "the mean from the table"},
+          {column, "$spread = ($x - $mean)^2 * $prob", "(k − mean)² · P(k)"},
+          {sum, "$spread", ""},
+          {ledge, "$variance = sum($spread)", "the variance from the table"},
+          {ledge, "$s = sqrt($variance)", "its root"},
+          {check, "sum($prob) ≈ 1", ""},
+          {check, "$mean ≈ mean(binomial($n, $p)) and $mean ≈ $n * $p", ""},
+          {check, "$s ≈ sd(binomial($n, $p)) and $s ≈ sqrt($n * $p * (1 - $p))", ""}}},
     };
     return all;
 }
@@ -164,6 +180,9 @@ class Follower {
             return;
         }
         Id made;
+        if (step.where == Step::Where::known && known_already(step.definition)) {
+            return;
+        }
         const std::string text = with_names(step.definition);
         switch (step.where) {
         case Step::Where::column:
@@ -171,6 +190,7 @@ class Follower {
             take(refused_ ? Result<Study>(*refused_) : head_column(study_, made, {step.note, "", ""}));
             break;
         case Step::Where::ledge:
+        case Step::Where::known:
             take(hold(study_, table_, text, &made));
             take(refused_ ? Result<Study>(*refused_) : note_held(study_, made, step.note));
             break;
@@ -200,6 +220,16 @@ class Follower {
         }
     }
 
+    /// Whether the held value that a step would give is there already under its own name; it is then used.
+    bool known_already(const std::string& definition) {
+        const std::string name = definition.substr(1, definition.find(' ') - 1);
+        const bool held = look_up(study_, study_.table(table_), "", name).held != nullptr;
+        if (held) {
+            names_[name] = name;
+        }
+        return held;
+    }
+
     /// The first name behind a dollar sign that is not known yet is what the step defines.
     std::string with_names(const std::string& pattern) {
         std::string out;
@@ -213,8 +243,8 @@ class Follower {
                 ++end;
             }
             const std::string asked = pattern.substr(at + 1, end - at - 1);
-            const auto known = names_.find(asked);
-            out += known != names_.end() ? known->second : (names_[asked] = free_for(asked));
+            const auto named = names_.find(asked);
+            out += named != names_.end() ? named->second : (names_[asked] = free_for(asked));
             at = end;
         }
         return out;

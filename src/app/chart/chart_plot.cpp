@@ -1,0 +1,534 @@
+#include "app/chart/chart_plot.h"
+
+#include "app/chart/bars_plot.h"
+#include "app/chart/boxes_plot.h"
+#include "app/chart/chart_ticks.h"
+#include "app/chart/points_plot.h"
+#include "app/look.h"
+#include "app/number_text.h"
+#include "core/value/decimals.h"
+
+#include <QToolTip>
+
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+const QString above = QStringLiteral("references");
+
+/// What changes with every movement of the pointer, painted by itself over the rest.
+class Overlay : public QCPLayerable {
+  public:
+    explicit Overlay(ChartPlot* plot)
+        : QCPLayerable(plot, QStringLiteral("overlay"))
+        , plot_(plot) {}
+
+  protected:
+    void applyDefaultAntialiasingHint(QCPPainter* painter) const override { painter->setAntialiasing(true); }
+    void draw(QCPPainter* painter) override { plot_->paint_overlay(*painter); }
+    QRect clipRect() const override { return plot_->axisRect()->rect().adjusted(-9, -9, 9, 9); }
+
+  private:
+    ChartPlot* plot_;
+};
+
+QString fit_text(const SeriesFigures& series) {
+    const Format four{Format::Style::significant, 4};
+    const QString sign = series.fit->intercept < 0 ? QStringLiteral(" − ") : QStringLiteral(" + ");
+    return QStringLiteral("%1: y = %2 x%3%4, r = %5")
+        .arg(QString::fromStdString(series.label), number_text(series.fit->slope, four), sign,
+             number_text(std::abs(series.fit->intercept), four), number_text(series.fit->corr, four));
+}
+
+} // namespace
+
+ChartPlot::ChartPlot(QWidget* parent)
+    : QCustomPlot(parent)
+    , title_(new QCPTextElement(this))
+    , legend_row_(new QCPLayoutGrid) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumSize(look().px(220), look().px(180));
+    addLayer(above, layer(QStringLiteral("axes")), limAbove);
+    overlay_ = std::make_unique<Overlay>(this);
+    layer(QStringLiteral("overlay"))->setMode(QCPLayer::lmBuffered);
+    setInteractions(QCP::iRangeDrag | QCP::iRangeZoom);
+    setNoAntialiasingOnDrag(true);
+    axisRect()->insetLayout()->take(legend);
+    plotLayout()->insertRow(0);
+    plotLayout()->insertRow(0);
+    plotLayout()->addElement(0, 0, title_);
+    plotLayout()->addElement(1, 0, legend_row_);
+    plotLayout()->setRowSpacing(0);
+    plotLayout()->setRowStretchFactor(0, 0.001); // all the height is the axes'
+    plotLayout()->setRowStretchFactor(1, 0.001);
+    legend_row_->addElement(0, 0, legend);
+    legend_row_->addElement(0, 1, new QCPLayoutElement(this));
+    legend_row_->setColumnStretchFactor(0, 0.001);
+    legend->setFillOrder(QCPLegend::foColumnsFirst);
+    title_->setTextFlags(Qt::AlignLeft | Qt::AlignVCenter);
+    for (QCPAxis* axis : {xAxis, yAxis}) {
+        connect(axis, qOverload<const QCPRange&>(&QCPAxis::rangeChanged), this, [this, axis] {
+            if (dragging_) {
+                zoomed_ = true;
+            }
+            if (axis == xAxis) {
+                keep_scales_equal();
+            }
+        });
+    }
+    dress();
+}
+
+ChartPlot::~ChartPlot() = default;
+
+void ChartPlot::dress() {
+    const Look& in_use = look();
+    setBackground(in_use.paper);
+    title_->setFont(in_use.text(11.5, true));
+    title_->setTextColor(in_use.ink);
+    title_->setMargins(QMargins(in_use.px(14), in_use.px(5), 0, in_use.px(3)));
+    for (QCPAxis* axis : {xAxis, yAxis}) {
+        axis->setBasePen(QPen(in_use.faint_ink, 1));
+        axis->setTickPen(QPen(in_use.faint_ink, 1));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->setTickLength(0, in_use.px(4));
+        axis->setTickLabelFont(in_use.text(9));
+        axis->setTickLabelColor(in_use.ink);
+        axis->setLabelFont(in_use.text(9.5));
+        axis->setLabelColor(in_use.ink);
+        axis->setTickLabelPadding(in_use.px(4));
+        axis->setLabelPadding(in_use.px(4));
+        axis->grid()->setPen(QPen(in_use.rule, 1));
+        axis->grid()->setZeroLinePen(QPen(in_use.stone_edge, 1));
+    }
+    xAxis->grid()->setVisible(true);
+    legend->setFont(in_use.text(9));
+    legend->setTextColor(in_use.ink);
+    legend->setBorderPen(Qt::NoPen);
+    legend->setBrush(Qt::NoBrush);
+    legend->setIconSize(in_use.px(26), in_use.px(14));
+    legend->setIconTextPadding(in_use.px(5));
+    legend->setMargins(QMargins(in_use.px(10), 0, 0, in_use.px(3)));
+    axisRect()->setMinimumMargins(QMargins(in_use.px(12), in_use.px(10), in_use.px(18), in_use.px(8)));
+    if (figures_) {
+        show_figures(figures_, title_->text());
+    }
+}
+
+void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
+    figures_ = std::move(figures);
+    title_->setText(title);
+    pointed_.reset();
+    reading_.reset();
+    make_plots();
+    make_legend();
+    make_ticks();
+    xAxis->setLabel(QString::fromStdString(figures_->x.title));
+    yAxis->setLabel(QString::fromStdString(figures_->y.title));
+    if (!zoomed_) {
+        show_all();
+    }
+    replot(rpQueuedReplot);
+}
+
+void ChartPlot::make_plots() {
+    clearPlottables();
+    plots_.clear();
+    const auto count_of = [this](bool (*is)(SeriesForm)) {
+        std::size_t count = 0;
+        for (const SeriesFigures& series : figures_->series) {
+            count += is(series.form) ? 1 : 0;
+        }
+        return count;
+    };
+    const std::size_t bars = count_of([](SeriesForm form) { return form == SeriesForm::bars; });
+    const std::size_t boxes = count_of([](SeriesForm form) { return form == SeriesForm::boxes; });
+    std::size_t bar = 0;
+    std::size_t box = 0;
+    for (std::size_t at = 0; at < figures_->series.size(); ++at) {
+        switch (figures_->series[at].form) {
+        case SeriesForm::histogram:
+        case SeriesForm::stems:
+            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, 0, 1));
+            break;
+        case SeriesForm::bars:
+            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, bar++, bars));
+            break;
+        case SeriesForm::boxes:
+            plots_.push_back(new BoxesPlot(xAxis, yAxis, figures_, at, box++, boxes));
+            break;
+        default:
+            plots_.push_back(new PointsPlot(xAxis, yAxis, figures_, at));
+        }
+    }
+    references_ = std::make_unique<ReferencePlot>(this, above, figures_);
+}
+
+/// A legend where there is more than one series, or a fitted line to be told of.
+void ChartPlot::make_legend() {
+    bool fits = false;
+    double widest = 0;
+    const QFontMetricsF metrics(legend->font());
+    for (FigurePlot* plot : plots_) {
+        const bool fit = plot->series().fit.has_value();
+        plot->setName(fit ? fit_text(plot->series()) : QString::fromStdString(plot->series().label));
+        fits = fits || fit;
+        widest = std::max(widest, metrics.horizontalAdvance(plot->name()) + look().px(50));
+    }
+    legend->clearItems();
+    const bool wanted = plots_.size() > 1 || fits;
+    legend->setVisible(wanted);
+    if (wanted != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
+        wanted ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
+               : static_cast<void>(plotLayout()->take(legend_row_));
+    }
+    if (wanted) { // as many beside each other as there is room for
+        legend->setWrap(std::max(1, static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest))));
+        for (FigurePlot* plot : plots_) {
+            plot->addToLegend();
+        }
+    }
+}
+
+void ChartPlot::make_ticks() {
+    xAxis->setTicker(QSharedPointer<ChartTicks>::create(*xAxis, figures_->x, figures_->names_classes));
+    AxisFigures upwards = figures_->y;
+    if (upwards.format.style != Format::Style::percent) {
+        upwards.format = {};
+    }
+    yAxis->setTicker(QSharedPointer<ChartTicks>::create(*yAxis, upwards, false));
+    const bool areas = std::any_of(plots_.begin(), plots_.end(), [](const FigurePlot* plot) {
+        const SeriesForm form = plot->series().form;
+        return form == SeriesForm::histogram || form == SeriesForm::bars || form == SeriesForm::boxes;
+    });
+    xAxis->grid()->setVisible(!areas);
+}
+
+namespace {
+
+QCPRange with_room(QCPRange range, bool keep_lower, double part) {
+    if (!(range.size() > 0)) {
+        const double size = range.lower == 0 ? 1 : std::abs(range.lower) * 0.1;
+        range = QCPRange(range.lower - size, range.upper + size);
+    }
+    const double room = range.size() * part;
+    return {keep_lower ? range.lower : range.lower - room, range.upper + room};
+}
+
+} // namespace
+
+void ChartPlot::show_all() {
+    zoomed_ = false;
+    QCPRange across;
+    QCPRange up;
+    bool any = false;
+    bool from_nothing = false; // areas stand on the axis
+    bool tight = false;
+    for (const FigurePlot* plot : plots_) {
+        bool found = false;
+        const QCPRange x = plot->getKeyRange(found);
+        const QCPRange y = found ? plot->getValueRange(found) : QCPRange();
+        if (!found) {
+            continue;
+        }
+        across = any ? across.expanded(x) : x;
+        up = any ? up.expanded(y) : y;
+        any = true;
+        const SeriesForm form = plot->series().form;
+        from_nothing = from_nothing || (form != SeriesForm::points && form != SeriesForm::line &&
+                                        form != SeriesForm::joined && form != SeriesForm::boxes);
+        tight = tight || form == SeriesForm::bars || form == SeriesForm::boxes;
+    }
+    if (figures_) {
+        if (any && !figures_->series.empty()) { // a circle is part of what is to be seen
+            for (const ReferenceFigures& one : figures_->references) {
+                if (one.form == Reference::Form::circle) {
+                    across.expand(QCPRange(one.numbers[0] - one.numbers[2], one.numbers[0] + one.numbers[2]));
+                    up.expand(QCPRange(one.numbers[1] - one.numbers[2], one.numbers[1] + one.numbers[2]));
+                }
+            }
+        }
+        across = with_room(any ? across : QCPRange(0, 1), false, tight ? 0.0 : 0.03);
+        up = with_room(any ? up : QCPRange(0, 1), from_nothing && up.lower >= 0, 0.06);
+        across = {figures_->x.from.value_or(across.lower), figures_->x.to.value_or(across.upper)};
+        up = {figures_->y.from.value_or(up.lower), figures_->y.to.value_or(up.upper)};
+    }
+    xAxis->setRange(across);
+    yAxis->setRange(up);
+    keep_scales_equal();
+    replot(rpQueuedReplot);
+}
+
+/// Widens one of the axes until a unit is as long across as it is up.
+void ChartPlot::keep_scales_equal() {
+    if (!figures_ || !figures_->equal_scales || axisRect()->width() <= 0 || axisRect()->height() <= 0) {
+        return;
+    }
+    const double across = xAxis->range().size() / axisRect()->width();
+    const double up = yAxis->range().size() / axisRect()->height();
+    const QSignalBlocker quiet(xAxis);
+    if (across > up) {
+        yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
+    } else if (!zoomed_) {
+        xAxis->setRange(xAxis->range().center(), up * axisRect()->width(), Qt::AlignCenter);
+    } else {
+        yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
+    }
+}
+
+void ChartPlot::resizeEvent(QResizeEvent* event) {
+    QCustomPlot::resizeEvent(event);
+    if (figures_) {
+        make_legend();
+        if (figures_->equal_scales) {
+            replot(rpImmediateRefresh); // for the new places of the axes
+            zoomed_ ? keep_scales_equal() : show_all();
+        }
+    }
+}
+
+void ChartPlot::mark_rows(Id table, RowRanges rows) {
+    marked_table_ = table;
+    marked_ = std::move(rows);
+    layer(QStringLiteral("overlay"))->replot();
+}
+
+void ChartPlot::paint_overlay(QCPPainter& painter) const {
+    for (const FigurePlot* plot : plots_) {
+        if (plot->series().table == marked_table_ && !marked_.empty()) {
+            plot->paint_chosen(painter, marked_);
+        }
+    }
+    if (reading_) {
+        const QRect area = axisRect()->rect();
+        const double x = xAxis->coordToPixel(*reading_);
+        painter.setPen(QPen(look().stays, 1, Qt::DotLine));
+        painter.drawLine(QLineF(x, area.top(), x, area.bottom()));
+    }
+    if (pointed_) {
+        painter.setPen(QPen(look().ink, 1.5));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(*pointed_, 5, 5);
+    }
+}
+
+std::optional<std::pair<FigurePlot*, FigurePlot::Hit>> ChartPlot::hit(const QPointF& at) const {
+    std::optional<std::pair<FigurePlot*, FigurePlot::Hit>> nearest;
+    if (!axisRect()->rect().adjusted(-4, -4, 4, 4).contains(at.toPoint())) {
+        return nearest;
+    }
+    for (FigurePlot* plot : plots_) {
+        auto found = plot->hit(at);
+        const bool bars = dynamic_cast<BarsPlot*>(plot) != nullptr;
+        // A point before the bar behind it.
+        if (found && (!nearest || found->distance < nearest->second.distance ||
+                      (!bars && dynamic_cast<BarsPlot*>(nearest->first) != nullptr))) {
+            nearest = {plot, std::move(*found)};
+        }
+    }
+    return nearest;
+}
+
+void ChartPlot::tell(const QString& text, std::optional<QPointF> place) {
+    pointed_ = place;
+    if (text != told_) {
+        told_ = text;
+        setAccessibleDescription(text);
+        Q_EMIT told_changed(text);
+    }
+    layer(QStringLiteral("overlay"))->replot();
+}
+
+QString ChartPlot::read_at(double x) const {
+    for (const SeriesFigures& series : figures_->series) {
+        if (series.form != SeriesForm::cumulative || series.x.empty() || x < series.x.front() || x > series.x.back() ||
+            series.y.back() == 0) {
+            continue;
+        }
+        const auto after = std::upper_bound(series.x.begin(), series.x.end(), x) - series.x.begin();
+        const auto at = static_cast<std::size_t>(
+            std::clamp<std::ptrdiff_t>(after, 1, static_cast<std::ptrdiff_t>(series.x.size()) - 1));
+        const double part = (x - series.x[at - 1]) / (series.x[at] - series.x[at - 1]);
+        const double height = series.y[at - 1] + part * (series.y[at] - series.y[at - 1]);
+        const int decimals = 2 - static_cast<int>(std::floor(std::log10(xAxis->range().size())));
+        return tr("up to %1: %2 of all")
+            .arg(axis_text(figures_->x, rounded_to(x, std::clamp(decimals, 0, 15))),
+                 number_text(height / series.y.back(), {Format::Style::percent, 1}));
+    }
+    return {};
+}
+
+void ChartPlot::look_at(const QPointF& at) {
+    if (!figures_) {
+        return;
+    }
+    const auto found = hit(at);
+    reading_.reset();
+    if (found) {
+        return tell(found->second.told, found->second.place);
+    }
+    const double x = xAxis->pixelToCoord(at.x());
+    const bool inside = axisRect()->rect().contains(at.toPoint());
+    const QString reading = inside && figures_->reader ? read_at(x) : QString();
+    if (!reading.isEmpty()) {
+        reading_ = x;
+    }
+    tell(reading, std::nullopt);
+}
+
+void ChartPlot::mousePressEvent(QMouseEvent* event) {
+    pressed_ = event->pos();
+    dragging_ = true;
+    stepped_ = 0;
+    setSelectionRectMode(event->modifiers().testFlag(Qt::ShiftModifier) ? QCP::srmCustom : QCP::srmNone);
+    QCustomPlot::mousePressEvent(event);
+}
+
+void ChartPlot::mouseMoveEvent(QMouseEvent* event) {
+    QCustomPlot::mouseMoveEvent(event);
+    if (event->buttons() == Qt::NoButton) {
+        look_at(event->position());
+        const QString text = told_;
+        text.isEmpty() ? QToolTip::hideText() : QToolTip::showText(event->globalPosition().toPoint(), text, this);
+    }
+}
+
+void ChartPlot::choose_within(const QRect& area) {
+    std::map<std::string, std::pair<Id, std::vector<std::uint32_t>>> by_table;
+    for (const FigurePlot* plot : plots_) {
+        auto& [table, rows] = by_table[plot->series().table.str()];
+        table = plot->series().table;
+        const auto some = plot->rows_in(area);
+        rows.insert(rows.end(), some.begin(), some.end());
+    }
+    for (auto& [name, chosen] : by_table) {
+        auto& rows = chosen.second;
+        std::sort(rows.begin(), rows.end());
+        rows.erase(std::unique(rows.begin(), rows.end()), rows.end());
+        if (!rows.empty()) {
+            Q_EMIT rows_chosen(chosen.first, rows);
+            return;
+        }
+    }
+}
+
+void ChartPlot::mouseReleaseEvent(QMouseEvent* event) {
+    const bool around = selectionRectMode() == QCP::srmCustom;
+    const QRect area = QRect(pressed_, event->pos()).normalized();
+    QCustomPlot::mouseReleaseEvent(event);
+    setSelectionRectMode(QCP::srmNone);
+    dragging_ = false;
+    if (event->button() != Qt::LeftButton) {
+        return;
+    }
+    const bool clicked = (event->pos() - pressed_).manhattanLength() < QApplication::startDragDistance();
+    if (clicked) {
+        const auto found = hit(event->position());
+        if (found && !found->second.rows.empty()) {
+            Q_EMIT rows_chosen(found->first->series().table, found->second.rows);
+        }
+    } else if (around) {
+        choose_within(area);
+    }
+}
+
+void ChartPlot::mouseDoubleClickEvent(QMouseEvent* event) {
+    event->accept();
+    show_all();
+}
+
+void ChartPlot::wheelEvent(QWheelEvent* event) {
+    dragging_ = true;
+    QCustomPlot::wheelEvent(event);
+    dragging_ = false;
+}
+
+void ChartPlot::leaveEvent(QEvent* event) {
+    QCustomPlot::leaveEvent(event);
+    reading_.reset();
+    tell({}, std::nullopt);
+}
+
+void ChartPlot::focusOutEvent(QFocusEvent* event) {
+    QCustomPlot::focusOutEvent(event);
+    stepped_ = 0;
+    tell({}, std::nullopt);
+}
+
+void ChartPlot::zoom(double factor) {
+    zoomed_ = true;
+    xAxis->scaleRange(factor);
+    yAxis->scaleRange(factor);
+    keep_scales_equal();
+    replot(rpQueuedReplot);
+}
+
+void ChartPlot::pan(double across, double up) {
+    zoomed_ = true;
+    xAxis->moveRange(xAxis->range().size() * across);
+    yAxis->moveRange(yAxis->range().size() * up);
+    replot(rpQueuedReplot);
+}
+
+/// To the next value or the one before, through all series one after the other.
+void ChartPlot::step(int by) {
+    std::size_t all = 0;
+    for (const FigurePlot* plot : plots_) {
+        all += plot->series().x.size();
+    }
+    if (all == 0) {
+        return;
+    }
+    const std::size_t now = stepped_ == 0 ? (by > 0 ? all - 1 : 0) : stepped_ - 1;
+    std::size_t next = by > 0 ? (now + 1) % all : (now + all - 1) % all;
+    stepped_ = next + 1;
+    for (const FigurePlot* plot : plots_) {
+        const SeriesFigures& series = plot->series();
+        if (next < series.x.size()) {
+            const QPointF place(xAxis->coordToPixel(series.x[next]), yAxis->coordToPixel(series.y[next]));
+            const auto found = plot->hit(
+                place + QPointF(0, series.form == SeriesForm::bars || series.form == SeriesForm::histogram ? 1 : 0));
+            return tell(found ? found->told : QString::fromStdString(series.label), place);
+        }
+        next -= series.x.size();
+    }
+}
+
+void ChartPlot::keyPressEvent(QKeyEvent* event) {
+    const bool control = event->modifiers().testFlag(Qt::ControlModifier);
+    constexpr double part = 0.1;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return control ? pan(-part, 0) : step(-1);
+    case Qt::Key_Right:
+        return control ? pan(part, 0) : step(1);
+    case Qt::Key_Up:
+        return control ? pan(0, part) : step(1);
+    case Qt::Key_Down:
+        return control ? pan(0, -part) : step(-1);
+    case Qt::Key_Plus:
+        return zoom(0.8);
+    case Qt::Key_Minus:
+        return zoom(1.25);
+    case Qt::Key_Home:
+        return show_all();
+    case Qt::Key_Return:
+    case Qt::Key_Enter: {
+        std::size_t at = stepped_;
+        for (const FigurePlot* plot : plots_) {
+            if (at > 0 && at <= plot->series().rows.size()) {
+                Q_EMIT rows_chosen(plot->series().table, {plot->series().rows[at - 1]});
+                return;
+            }
+            at -= std::min(at, plot->series().x.size());
+        }
+        return;
+    }
+    default:
+        QCustomPlot::keyPressEvent(event);
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,153 @@
+// Commands that make something new of the chosen columns: frequency tables, summaries, unfolded measures.
+
+#include "app/category_dialog.h"
+#include "app/frequency_dialog.h"
+#include "app/summary_dialog.h"
+#include "app/table_commands.h"
+#include "core/charts/proposed_chart.h"
+#include "core/engine/category_rows.h"
+#include "core/study/asked_share.h"
+#include "core/study/contingency.h"
+#include "core/study/unfold.h"
+
+namespace ledgefall {
+
+void TableCommands::fill_unfold_menu(QMenu* menu) {
+    for (const Unfolding& unfolding : unfoldings()) {
+        add(menu, tr(unfolding.label.c_str()), {}, [this, name = unfolding.name] {
+            perform(tr("unfolding %1").arg(QString::fromStdString(name)),
+                    unfold(document_.study(), name, page()->view().chosen_columns()));
+        });
+    }
+}
+
+std::shared_ptr<const Column> TableCommands::cells_of(const ColumnDefinition& of) const {
+    const Results::Entry* entry = document_.results().find(of.id);
+    return !of.worked() ? of.cells.pointer() : entry == nullptr ? std::make_shared<const Column>() : entry->cells;
+}
+
+/// Takes a new table, with a chart of one of its columns where one is asked for, as one step, and shows it.
+void TableCommands::take_table(const QString& name, Result<Study> made, Id table, const std::string& drawn) {
+    Id chart;
+    if (made && !drawn.empty()) {
+        const ColumnDefinition* column = made->table(table)->column_named(drawn);
+        const auto proposal = column == nullptr
+                                  ? Result<Chart>(Sentence())
+                                  : proposed_chart(*made, *compute(*made, document_.snapshot()), table, {column->id});
+        made = proposal ? add_chart(*made, *proposal, &chart) : made;
+    }
+    if (document_.perform(name, made)) {
+        place_.show_table(table);
+        if (!chart.empty()) {
+            place_.show_chart(chart);
+        }
+    }
+}
+
+void TableCommands::count_values() {
+    if (column() == nullptr) {
+        return;
+    }
+    const auto cells = cells_of(*column());
+    const QString name = QString::fromStdString(column()->shown_label());
+    Id table;
+    if (cells->kind() != Kind::number) {
+        CategoryDialog dialog(cells, column()->id, name, window_);
+        if (dialog.exec() == QDialog::Accepted) {
+            const auto made = category_table(document_.study(), dialog.categories(), dialog.parts(), &table);
+            take_table(tr("a frequency table"), made, table, dialog.draws() ? "f" : "");
+        }
+        return;
+    }
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, name, window_);
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        const auto made = frequency_table(document_.study(), column()->id, dialog.classes(), dialog.parts(), &table);
+        take_table(tr("a frequency table"), made, table, dialog.draws() ? "f" : "");
+    }
+}
+
+/// The pairs of two chosen columns; the first goes down.
+void TableCommands::count_pairs() {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    if (columns.size() != 2) {
+        return document_.refuse({"Choose two columns beside each other: the values of the first go down, those of the "
+                                 "second across.",
+                                 {}});
+    }
+    Categories across;
+    across.of = columns[1];
+    const Result<Column> values = rows_of_categories(*cells_of(*table()->column(columns[1])), across);
+    if (!values) {
+        return document_.refuse(values.refusal());
+    }
+    std::vector<Value> all;
+    for (std::size_t row = 0; row < std::min(values->size(), most_across + 1); ++row) {
+        all.push_back(values->at(row));
+    }
+    Id made;
+    const auto next = contingency_table(document_.study(), columns[0], columns[1], all, true, &made);
+    take_table(tr("counting pairs"), next, made, "");
+}
+
+void TableCommands::sum_up() {
+    std::vector<SummaryDialog::Offer> numbers;
+    std::vector<SummaryDialog::Offer> texts;
+    const std::vector<Id> chosen = page()->view().chosen_columns();
+    for (const auto& one : table()->columns) {
+        const Results::Entry* entry = document_.results().find(one->id);
+        const Kind kind = entry == nullptr ? Kind::distribution : entry->kind;
+        const QString label = QString::fromStdString(one->shown_label());
+        const bool is_chosen = std::find(chosen.begin(), chosen.end(), one->id) != chosen.end();
+        if (kind == Kind::number) {
+            numbers.push_back({one->id, label, is_chosen});
+        } else if (kind == Kind::text || kind == Kind::yes_no) {
+            texts.push_back({one->id, label, is_chosen});
+        }
+    }
+    if (numbers.empty()) {
+        return document_.refuse({"This table has no column of numbers yet that could be summed up.", {}});
+    }
+    if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
+        numbers.front().chosen = true;
+    }
+    SummaryDialog dialog(numbers, texts, document_.study().settings.quantile_type, window_);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    const SummaryWish wish = dialog.wish();
+    Id made;
+    Result<Study> next = summary_table(document_.study(), wish, &made);
+    Id chart;
+    if (next && dialog.draws()) {
+        Chart boxes;
+        boxes.table = table()->id;
+        const std::string label = table()->column(wish.columns.front())->shown_label();
+        boxes.label = wish.by.empty() ? label : label + " by " + table()->column(wish.by)->shown_label();
+        boxes.series.push_back({SeriesForm::boxes, wish.by, wish.columns.front(), false, false, ""});
+        next = add_chart(*next, boxes, &chart);
+    }
+    if (document_.perform(tr("a summary"), next)) {
+        place_.show_table(made);
+        if (!chart.empty()) {
+            place_.show_chart(chart);
+        }
+    }
+}
+
+void TableCommands::ask_share() {
+    if (column() == nullptr) {
+        return;
+    }
+    const QModelIndex at = page()->view().currentIndex();
+    Value begun = page()->model().value(at.row(), at.column());
+    const auto cells = cells_of(*column());
+    for (std::size_t row = 0; row < cells->size() && !begun.plain(); ++row) {
+        begun = cells->at(row);
+    }
+    perform(tr("how often a value occurs"), asked_share(document_.study(), column()->id, begun));
+}
+
+} // namespace ledgefall

@@ -1,0 +1,75 @@
+#pragma once
+
+#include "core/engine/results.h"
+
+#include <optional>
+
+namespace ledgefall {
+
+// What a chart draws, as numbers: worked out from a study's results, apart from any drawing. Cells that are missing or
+// at fault are left out and counted.
+
+/// The regression line of y on x, by least squares.
+struct Fit {
+    double slope = 0, intercept = 0;
+    double corr = 0; ///< Pearson's r
+};
+
+/// The five numbers of some values, by the study's quantile method; the whiskers reach to the last values within one
+/// and a half times the quartiles' distance from them (Tukey 1977), and what lies beyond stands by itself.
+struct Box {
+    Value name; ///< missing: all values in one box
+    std::size_t count = 0;
+    double least = 0, low_whisker = 0, q1 = 0, median = 0, q3 = 0, high_whisker = 0, greatest = 0;
+    std::vector<double> beyond;
+    std::vector<std::uint32_t> beyond_rows;
+};
+
+struct SeriesFigures {
+    SeriesForm form = SeriesForm::points;
+    std::string label;
+    Id table;
+    Format x_format, y_format;
+    std::vector<double> x, y;        ///< of a histogram: y are heights
+    std::vector<std::uint32_t> rows; ///< of each point, bar or class, from 0
+    std::vector<double> limits;      ///< of classes that have both ends: one more than there are heights
+    std::vector<Box> boxes;
+    std::optional<Fit> fit;
+    std::size_t left_out = 0; ///< rows without a number to draw
+    bool rising = true;       ///< the x never fall from one point to the next
+};
+
+struct ReferenceFigures {
+    Reference::Form form = Reference::Form::across;
+    std::vector<double> numbers;
+    std::string label;
+};
+
+struct AxisFigures {
+    std::string title;
+    std::optional<double> from, to;
+    std::vector<Value> names;  ///< of categories, which stand at 0, 1, 2, …
+    std::vector<double> ticks; ///< the limits of classes
+    Format format;
+    bool dates = false; ///< days since 1970-01-01
+    bool whole = false; ///< every value is a whole number, as counts are
+};
+
+struct ChartFigures {
+    std::vector<SeriesFigures> series;
+    std::vector<ReferenceFigures> references;
+    AxisFigures x, y;
+    bool equal_scales = false, reader = false, names_classes = false;
+    std::vector<Sentence> missing; ///< what keeps a part of the chart from being drawn
+    bool empty() const { return series.empty(); }
+};
+
+ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart);
+
+/// The five numbers of values, with the rows in which they stand; there must be one value.
+Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type);
+
+/// At which x a curve through the points, whose y never falls, reaches `y`; nothing where it does not.
+std::optional<double> read_off(const std::vector<double>& x, const std::vector<double>& y, double wanted);
+
+} // namespace ledgefall

@@ -1,0 +1,184 @@
+#include "core/charts/proposed_chart.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace ledgefall {
+namespace {
+
+class Proposer {
+  public:
+    Proposer(const Results& results, const Table& table)
+        : results_(results)
+        , table_(table) {}
+
+    Result<Chart> propose(const std::vector<Id>& chosen) {
+        Chart chart;
+        chart.table = table_.id;
+        std::vector<Id> numbers;
+        Id across = table_.axis.column ? (*table_.axis.column)->id : Id();
+        for (const Id id : chosen) {
+            const Kind kind = kind_of(id);
+            if (kind == Kind::number) {
+                numbers.push_back(id);
+            } else if (across.empty() && (kind == Kind::text || kind == Kind::date || kind == Kind::yes_no)) {
+                across = id;
+            }
+        }
+        if (numbers.empty()) {
+            return Sentence{"Choose the columns to be drawn, at least one of numbers: across first, then upwards.", {}};
+        }
+        if (across.empty() && numbers.size() > 1) {
+            across = numbers.front();
+            numbers.erase(numbers.begin());
+        }
+        for (const Id y : numbers) {
+            Series series;
+            series.x = across;
+            series.y = y;
+            series.form = form_for(across, y, numbers.size());
+            series.per_width = series.form == SeriesForm::histogram && widths_differ() && !is_density(y);
+            chart.series.push_back(series);
+        }
+        chart.reader = chart.series.front().form == SeriesForm::cumulative;
+        chart.label = label(chart);
+        return chart;
+    }
+
+    SeriesForm form_for(Id across, Id y, std::size_t together) const {
+        if (across.empty()) {
+            return SeriesForm::points;
+        }
+        switch (kind_of(across)) {
+        case Kind::interval:
+            return sums_up(y) ? SeriesForm::cumulative : together == 1 ? SeriesForm::histogram : SeriesForm::polygon;
+        case Kind::text:
+        case Kind::yes_no:
+            return repeats(across) ? SeriesForm::boxes : SeriesForm::bars;
+        case Kind::date:
+            return SeriesForm::joined;
+        default:
+            break;
+        }
+        const bool axis = table_.axis.column && (*table_.axis.column)->id == across;
+        const bool path = !table_.axis.count.empty() && is_worked(y); // of a counted table, in the order of its rows
+        const bool line = path || (rises(across) && (together > 1 || is_worked(y)));
+        return axis ? SeriesForm::bars : line ? SeriesForm::line : SeriesForm::points;
+    }
+
+    Kind kind_of(Id id) const {
+        const Results::Entry* entry = results_.find(id);
+        return entry == nullptr ? Kind::distribution : entry->kind;
+    }
+
+  private:
+    bool is_worked(Id id) const {
+        const ColumnDefinition* column = table_.column(id);
+        return column != nullptr && column->worked();
+    }
+
+    bool rises(Id id) const {
+        const Column* cells = results_.column(id);
+        double last = -INFINITY;
+        for (std::size_t row = 0; cells != nullptr && row < cells->size(); ++row) {
+            const Value value = cells->at(row);
+            if (value.plain() && value.number() < last) {
+                return false;
+            }
+            last = value.plain() ? value.number() : last;
+        }
+        return cells != nullptr;
+    }
+
+    /// Whether the values only grow down the classes, as a running sum's do; that of a single class tells nothing.
+    bool sums_up(Id id) const {
+        const Column* cells = results_.column(id);
+        const ColumnDefinition* column = table_.column(id);
+        const bool running = column != nullptr && column->worked() &&
+                             column->pieces.front().formula.text().find("[1..i]") != std::string::npos;
+        return cells != nullptr && running;
+    }
+
+    bool is_density(Id id) const {
+        const ColumnDefinition* column = table_.column(id);
+        return column != nullptr && column->worked() &&
+               column->pieces.front().formula.text().find("upper") != std::string::npos;
+    }
+
+    bool widths_differ() const {
+        const auto& limits = table_.axis.classes.boundaries;
+        for (std::size_t at = 2; at < limits.size(); ++at) {
+            const double width = limits[at] - limits[at - 1];
+            if (std::abs(width - (limits[1] - limits[0])) > 1e-9 * width) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    bool repeats(Id id) const {
+        const Column* cells = results_.column(id);
+        std::set<std::string> seen;
+        for (std::size_t row = 0; cells != nullptr && row < std::min<std::size_t>(cells->size(), 100'000); ++row) {
+            const Value value = cells->at(row);
+            if (value.plain() && !seen.insert(write_cell(value)).second) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    std::string label(const Chart& chart) const {
+        const ColumnDefinition* y = table_.column(chart.series.front().y);
+        const ColumnDefinition* x = table_.column(chart.series.front().x);
+        const std::string up = chart.series.size() == 1 && y != nullptr ? y->shown_label() : table_.shown_label();
+        if (chart.series.size() > 1 || x == nullptr) {
+            return chart.series.size() > 1 ? up : table_.shown_label() + ": " + up;
+        }
+        return up + " by " + x->shown_label();
+    }
+
+    const Results& results_;
+    const Table& table_;
+};
+
+} // namespace
+
+Result<Chart> proposed_chart(const Study& study, const Results& results, Id id, const std::vector<Id>& columns) {
+    const Table* table = study.table(id);
+    if (table == nullptr) {
+        return Sentence{"There is no table to draw from: begin with a table.", {}};
+    }
+    return Proposer(results, *table).propose(columns);
+}
+
+std::vector<SeriesForm> forms_for(const Study& study, const Results& results, Id x, Id y) {
+    for (const auto& table : study.tables) {
+        if (table->column(y) == nullptr) {
+            continue;
+        }
+        const Proposer proposer(results, *table);
+        std::vector<SeriesForm> forms;
+        const auto offer = [&forms](std::initializer_list<SeriesForm> some) {
+            for (const SeriesForm form : some) {
+                if (std::find(forms.begin(), forms.end(), form) == forms.end()) {
+                    forms.push_back(form);
+                }
+            }
+        };
+        offer({proposer.form_for(x, y, 1)});
+        const Kind kind = x.empty() ? Kind::number : proposer.kind_of(x);
+        if (kind == Kind::interval) {
+            offer({SeriesForm::histogram, SeriesForm::polygon, SeriesForm::cumulative});
+        }
+        if (kind == Kind::text || kind == Kind::yes_no || x.empty()) {
+            offer({SeriesForm::boxes});
+        }
+        offer({SeriesForm::points, SeriesForm::line, SeriesForm::joined, SeriesForm::bars, SeriesForm::stems});
+        return forms;
+    }
+    return {};
+}
+
+} // namespace ledgefall
