@@ -19,6 +19,8 @@ int main(int count, char** arguments) {
     register_columns();
     register_measures();
     register_sequences();
+    register_summary();
+    register_charts();
     benchmark::Initialize(&count, arguments);
     benchmark::RunSpecifiedBenchmarks();
     return 0;

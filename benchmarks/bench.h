@@ -75,5 +75,7 @@ void pair_side(const std::string& name, Run run) {
 void register_columns();
 void register_measures();
 void register_sequences();
+void register_summary();
+void register_charts();
 
 } // namespace ledgefall::benchmarks

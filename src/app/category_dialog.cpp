@@ -19,6 +19,7 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
     , column_(column)
     , by_(new QComboBox(this))
     , order_(new QComboBox(this))
+    , first_(new QLineEdit(this))
     , told_(new QLabel(this)) {
     setWindowTitle(tr("Frequency table of %1").arg(name));
     by_->addItem(tr("each different value"), static_cast<int>(Categories::By::value));
@@ -45,6 +46,8 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
     auto* form = new QFormLayout;
     form->addRow(tr("A &row for"), by_);
     form->addRow(tr("In &order"), order_);
+    first_->setPlaceholderText(tr("separated by commas; the others follow in that order"));
+    form->addRow(tr("These &first"), first_);
     form->addRow(tr("With"), with);
     form->addRow(QString(), draw_);
     told_->setWordWrap(true);
@@ -54,6 +57,7 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(by_, &QComboBox::currentIndexChanged, this, &CategoryDialog::look_over);
     connect(order_, &QComboBox::currentIndexChanged, this, &CategoryDialog::look_over);
+    connect(first_, &QLineEdit::textChanged, this, &CategoryDialog::look_over);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);
     layout->addWidget(told_);
@@ -64,6 +68,7 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
 void CategoryDialog::look_over() {
     const Categories how = categories();
     order_->setEnabled(how.by == Categories::By::value);
+    first_->setEnabled(how.by == Categories::By::value);
     const Result<Column> rows = rows_of_categories(*cells_, how);
     told_->setStyleSheet(QStringLiteral("color: %1;").arg((rows ? look().faint_ink : look().fault).name()));
     if (!rows) {
@@ -85,6 +90,12 @@ Categories CategoryDialog::categories() const {
     how.of = column_;
     how.by = static_cast<Categories::By>(by_->currentData().toInt());
     how.order = static_cast<Categories::Order>(order_->currentIndex());
+    for (const QString& one : first_->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+        const Value value = read_cell(one.trimmed().toStdString(), cells_->kind());
+        if (value.plain() && std::find(how.first.begin(), how.first.end(), value) == how.first.end()) {
+            how.first.push_back(value);
+        }
+    }
     return how;
 }
 

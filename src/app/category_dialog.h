@@ -6,6 +6,7 @@
 #include <QComboBox>
 #include <QDialog>
 #include <QLabel>
+#include <QLineEdit>
 
 #include <memory>
 
@@ -23,6 +24,7 @@ class CategoryDialog : public QDialog {
     bool draws() const { return draw_->isChecked(); } ///< bars as well
     QComboBox& by() { return *by_; }
     QComboBox& order() { return *order_; }
+    QLineEdit& first() { return *first_; }
     QString told() const { return told_->text(); }
 
   private:
@@ -31,6 +33,7 @@ class CategoryDialog : public QDialog {
     Id column_;
     QComboBox *by_, *order_;
     QCheckBox *relative_, *percent_, *cumulative_, *tally_, *draw_;
+    QLineEdit* first_;
     QLabel* told_;
 };
 

@@ -132,10 +132,17 @@ MathPicture::Box MathPicture::row(const Mathematics& math, double points) const 
     return box;
 }
 
-/// A row that is too wide, in several lines that begin with an operator.
+/// A row that is too wide, in several lines that begin with an operator; brackets that no line could hold are broken
+/// inside.
 MathPicture::Box MathPicture::broken(const Mathematics& math, double points, double width) const {
     std::vector<Mathematics> parts;
     const std::function<void(const Mathematics&)> flatten = [&](const Mathematics& one) {
+        if (one.form == Form::brackets && lay(one, points).width > width - points) {
+            parts.push_back({Form::mark, "(", {}, {}});
+            flatten(one.parts[0]);
+            parts.push_back({Form::mark, ")", {}, {}});
+            return;
+        }
         if (one.form != Form::row) {
             parts.push_back(one);
             return;
@@ -152,7 +159,8 @@ MathPicture::Box MathPicture::broken(const Mathematics& math, double points, dou
         do {
             piece.put(lay(parts[at], points), piece.width, 0);
             ++at;
-        } while (at < parts.size() && parts[at].form != Form::sign);
+        } while (at < parts.size() && parts[at].form != Form::sign &&
+                 !(parts[at].form == Form::word && at + 1 < parts.size() && parts[at].text == "where"));
         if (lines.back().width > 0 && lines.back().width + piece.width > width) {
             lines.emplace_back();
             lines.back().width = indent;

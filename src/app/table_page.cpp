@@ -171,8 +171,9 @@ void TablePage::refresh_title() {
     QPalette quiet = state_->palette();
     quiet.setColor(QPalette::WindowText, look().faint_ink);
     state_->setPalette(quiet);
-    if (const QString state = state_line(); state != state_->text()) {
-        state_->setText(state);
+    if (const QString state = state_line(); state != told_state_) {
+        told_state_ = state;
+        fit_state();
         state_->setToolTip(state);
     }
 }
@@ -281,6 +282,16 @@ void TablePage::fit_height() {
 void TablePage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fit_height();
+    fit_state();
+}
+
+/// What does not fit beside the title ends in dots; all of it is in the tip.
+void TablePage::fit_state() {
+    state_->setText(state_->fontMetrics().elidedText(told_state_, Qt::ElideRight, std::max(0, state_->width() - 6)));
+}
+
+int TablePage::wanted_height() const {
+    return view_->content_height() + foot_->sizeHint().height() + title_->sizeHint().height() + look().px(26);
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {

@@ -37,6 +37,7 @@ class TablePage : public QWidget {
     void point_at_foot(int line, int section);
     /// Marks the cells of this table that the formula being written means; null: none.
     void show_meant(const WritingSlip* slip);
+    int wanted_height() const; ///< so that all rows and the foot are seen
     void insert_rows_above();
     void remove_selected_rows();
     std::unique_ptr<ColumnMenu> column_menu(int section, int row);
@@ -54,6 +55,7 @@ class TablePage : public QWidget {
   private:
     void dress();
     void refresh_title();
+    void fit_state();
     void fit_height();
     void open_heading_menu(const QPoint& at);
     QString state_line() const;
@@ -64,6 +66,7 @@ class TablePage : public QWidget {
     TableModel* model_;
     QLabel* title_;
     QLabel* state_;
+    QString told_state_; ///< in full
     QToolButton* add_foot_;
     NewFootMenu* foot_menu_;
     TableView* view_;

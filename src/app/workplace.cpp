@@ -17,8 +17,8 @@ Workplace::Workplace(Document& document, QWidget* welcome, QWidget* parent)
         splitter->setHandleWidth(look().px(3));
     }
     halves_->addWidget(pages_);
-    halves_->setOrientation(QSettings().value(QStringLiteral("chart_below"), false).toBool() ? Qt::Vertical
-                                                                                             : Qt::Horizontal);
+    halves_->setOrientation(QSettings().value(QStringLiteral("chart_below"), true).toBool() ? Qt::Vertical
+                                                                                            : Qt::Horizontal);
     addWidget(welcome);
     addWidget(halves_);
     connect(this, &Workplace::selection_changed, this, &Workplace::mark_in_chart);
@@ -117,6 +117,9 @@ void Workplace::show_table(Id table) {
     drop(old);
     pages_->insertWidget(at, page);
     make_current(page);
+    if (chart_ != nullptr) {
+        size_chart();
+    }
     page->view().setFocus();
 }
 
@@ -170,9 +173,15 @@ void Workplace::close_chart() {
     Q_EMIT chart_changed();
 }
 
+/// Below a table the chart takes what that leaves free, and no less than half; beside it, half.
 void Workplace::size_chart() {
-    const int all = halves_->orientation() == Qt::Horizontal ? halves_->width() : halves_->height();
-    halves_->setSizes({all * 48 / 100, all * 52 / 100});
+    if (halves_->orientation() == Qt::Horizontal) {
+        return halves_->setSizes({halves_->width() * 48 / 100, halves_->width() * 52 / 100});
+    }
+    const int all = halves_->height();
+    const int wanted = current_ == nullptr ? all / 2 : current_->wanted_height();
+    const int table = std::clamp(wanted, all / 4, all / 2);
+    halves_->setSizes({table, all - table});
 }
 
 void Workplace::turn_chart() {

@@ -192,7 +192,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.document().perform(
             QStringLiteral("check"), add_check(drive.window.document().study(), drive.table().id, dialog.text())));
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1 of 4")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1 of 6")));
         drive.window.show_table(drive.window.document().study().tables[2]->id);
         QTest::mouseClick(drive.window.findChild<QToolButton*>(QStringLiteral("checks")), Qt::LeftButton);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
@@ -294,7 +294,7 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.table().label, std::string("Length, classes"));
         QCOMPARE(drive.window.page()->model().table_rows(), 8);
         QCOMPARE(drive.shown(0, 3), QStringLiteral("3"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 4")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
         drive.click_cell(0, 0);
         drive.keys(QStringLiteral("420"));
@@ -303,11 +303,14 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken")));
         drive.window.document().undo();
         drive.window.document().undo(); // the table goes in one step
-        QCOMPARE(drive.window.document().study().tables.size(), std::size_t{3});
+        QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9});
         drive.window.show_table(drive.window.document().study().tables[1]->id);
         drive.click_cell(0, 0); // texts
+        drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
         drive.command(QStringLiteral("A frequency table of the column…"));
-        QVERIFY(drive.window.notice().contains(QStringLiteral("no number")));
+        QVERIFY(drive.settle());
+        QVERIFY(drive.table().axis.source == RowSource::categories);
+        QCOMPARE(drive.window.page()->model().table_rows(), 8);
     }
 
     void a_measure_is_unfolded_and_one_undo_takes_it_back() {
@@ -320,7 +323,7 @@ class TestLayoutStories : public QObject {
         drive.command(QStringLiteral("Shannon's index, of counts"));
         QVERIFY(drive.settle());
         QCOMPARE(formula(drive, "p_ln_p"), std::string("xlnx(p)"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 4")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
         drive.window.document().undo();
         QVERIFY(drive.window.document().study() == before);
         drive.command(QStringLiteral("correlation")); // of one column alone

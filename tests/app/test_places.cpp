@@ -201,7 +201,7 @@ class TestPlaces : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         auto* contents = drive.window.findChild<ContentsPanel*>();
-        QTreeWidgetItem* share = contents->topLevelItem(1)->child(1);
+        QTreeWidgetItem* share = contents->topLevelItem(2)->child(1);
         QTest::mouseClick(contents->viewport(), Qt::LeftButton, Qt::NoModifier,
                           contents->visualItemRect(share).center());
         QCOMPARE(drive.table().name, std::string("Invertebrates"));
@@ -215,7 +215,7 @@ class TestPlaces : public QObject {
         QCOMPARE(contents->topLevelItem(0)->child(1)->text(0), QStringLiteral("Puck on a cord"));
         drive.press_button_of_next_dialog(QStringLiteral("OK"));
         drive.command(QStringLiteral("Watch with a check…"));
-        QCOMPARE(drive.window.document().study().checks.size(), std::size_t{4});
+        QCOMPARE(drive.window.document().study().checks.size(), std::size_t{6});
         QVERIFY(drive.settle());
         QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken"))); // the times do not add up to 1
     }

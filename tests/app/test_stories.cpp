@@ -222,7 +222,7 @@ class TestStories : public QObject {
         QVERIFY(drive.window.document().perform(
             QStringLiteral("typing"), type_block(drive.window.document().study(), drive.table().id, 0, 5, {{"0.9"}})));
         QVERIFY(drive.settle());
-        QTreeWidgetItem* check = contents->topLevelItem(1)->child(1);
+        QTreeWidgetItem* check = contents->topLevelItem(2)->child(1);
         QVERIFY(check->data(0, Qt::AccessibleTextRole).toString().contains(QStringLiteral("broken")));
         QVERIFY(check->toolTip(0).contains(QStringLiteral("do not add up")));
     }

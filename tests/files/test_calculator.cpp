@@ -46,7 +46,8 @@ class TestCalculator : public QObject {
                  std::string("9.080856596254515\n9.080856596254515\n"));
         QCOMPARE(out({{Do::value, "sum(share)"}}, demo, "Invertebrates"), std::string("1\n"));
         QCOMPARE(out({{Do::check, ""}}, demo),
-                 std::string("holds: by hand as by measure\nholds: shares add up to 1\nholds: deviations cancel\n"));
+                 std::string("holds: by hand as by measure\nholds: shares add up to 1\nholds: deviations cancel\n"
+                             "holds: every value of Length is in a class\nholds: every dish is counted\n"));
         QCOMPARE(out({{Do::hold, "k = 0"}, {Do::value, "round(x[last], 6)"}}, demo, "Puck"), std::string("0.8\n"));
     }
 

@@ -519,6 +519,9 @@ void ChartPlot::keyPressEvent(QKeyEvent* event) {
         std::size_t at = stepped_;
         for (const FigurePlot* plot : plots_) {
             if (at > 0 && at <= plot->series().rows.size()) {
+                if (plot->series().rows[at - 1] == no_row) {
+                    return;
+                }
                 Q_EMIT rows_chosen(plot->series().table, {plot->series().rows[at - 1]});
                 return;
             }

@@ -27,7 +27,7 @@ std::vector<std::uint32_t> FigurePlot::rows_in(const QRectF& area) const {
     std::vector<std::uint32_t> rows;
     const SeriesFigures& drawn = series();
     for (std::size_t at = 0; at < drawn.x.size(); ++at) {
-        if (area.contains(pixel_x(drawn.x[at]), pixel_y(drawn.y[at]))) {
+        if (drawn.rows[at] != no_row && area.contains(pixel_x(drawn.x[at]), pixel_y(drawn.y[at]))) {
             rows.push_back(drawn.rows[at]);
         }
     }
@@ -119,7 +119,8 @@ QString FigurePlot::y_text(double y) const {
 
 QString FigurePlot::place_told(std::size_t at) const {
     const SeriesFigures& drawn = series();
-    const QString named = figures_->x.names.empty() ? tr("row %1: ").arg(drawn.rows[at] + 1) : QString();
+    const bool is_row = drawn.rows[at] != no_row;
+    const QString named = figures_->x.names.empty() && is_row ? tr("row %1: ").arg(drawn.rows[at] + 1) : QString();
     const QString title = figures_->x.names.empty() && !figures_->x.title.empty()
                               ? QString::fromStdString(figures_->x.title) + QStringLiteral(" ")
                               : QString();

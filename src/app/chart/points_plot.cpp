@@ -245,8 +245,11 @@ std::optional<FigurePlot::Hit> PointsPlot::hit(const QPointF& at) const {
     if (!found) {
         return std::nullopt;
     }
-    return Hit{
-        std::sqrt(nearest), {across(drawn.x[*found]), up(drawn.y[*found])}, {drawn.rows[*found]}, place_told(*found)};
+    Hit hit{std::sqrt(nearest), {across(drawn.x[*found]), up(drawn.y[*found])}, {}, place_told(*found)};
+    if (drawn.rows[*found] != no_row) {
+        hit.rows.push_back(drawn.rows[*found]);
+    }
+    return hit;
 }
 
 void PointsPlot::paint_chosen(QCPPainter& painter, const RowRanges& rows) const {

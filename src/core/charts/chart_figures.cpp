@@ -227,7 +227,7 @@ class Maker {
             SeriesForm::cumulative) { // from what lies below the first limit: nothing, or the open class
             figures.x.insert(figures.x.begin(), figures.limits.front());
             figures.y.insert(figures.y.begin(), running_end);
-            figures.rows.insert(figures.rows.begin(), figures.rows.front());
+            figures.rows.insert(figures.rows.begin(), no_row);
         } else if (figures.form == SeriesForm::polygon) {
             close_polygon(figures);
         }
@@ -241,10 +241,10 @@ class Maker {
         const double last = limits.back() - limits[limits.size() - 2];
         figures.x.insert(figures.x.begin(), limits.front() - first / 2);
         figures.y.insert(figures.y.begin(), 0);
-        figures.rows.insert(figures.rows.begin(), figures.rows.front());
+        figures.rows.insert(figures.rows.begin(), no_row);
         figures.x.push_back(limits.back() + last / 2);
         figures.y.push_back(0);
-        figures.rows.push_back(figures.rows.back());
+        figures.rows.push_back(no_row);
     }
 
     bool add_boxes(SeriesFigures& figures, const Drawn& x, const Drawn& y) {

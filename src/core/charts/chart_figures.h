@@ -2,6 +2,7 @@
 
 #include "core/engine/results.h"
 
+#include <limits>
 #include <optional>
 
 namespace ledgefall {
@@ -24,6 +25,9 @@ struct Box {
     std::vector<double> beyond;
     std::vector<std::uint32_t> beyond_rows;
 };
+
+/// In place of a row's number: what is drawn there is no row's value, as where a polygon comes down to nothing.
+constexpr std::uint32_t no_row = std::numeric_limits<std::uint32_t>::max();
 
 struct SeriesFigures {
     SeriesForm form = SeriesForm::points;

@@ -23,11 +23,12 @@ std::vector<Found> different(const Column& cells) {
     std::uint64_t last = 0; // neighbours are often the same
     std::size_t at = 0;
     for (std::size_t row = 0; row < cells.size() && all.size() <= most_categories; ++row) {
-        const Value value = cells.at(row);
+        Value value = cells.at(row);
         if (!value.plain()) {
             continue;
         }
-        const auto key = std::bit_cast<std::uint64_t>(value.slot() + (value.kind() == Kind::number ? 0.0 : -0.0));
+        value = value.kind() == Kind::number && value.number() == 0 ? Value::number(0) : value; // without a sign
+        const auto key = std::bit_cast<std::uint64_t>(value.slot());
         if (all.empty() || key != last) {
             const auto [place, is_new] = places.try_emplace(key, all.size());
             if (is_new) {

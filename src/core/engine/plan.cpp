@@ -151,13 +151,15 @@ class Planner {
             PlannedDefinition& definition = plan_.definitions[at];
             const std::size_t count = definition.links.size();
             for (std::size_t link = 0; link < count; ++link) { // a column of counted rows brings their number with it
-                const PlannedDefinition* target = plan_.find(definition.links[link].target);
+                const Id id = definition.links[link].target;
+                const PlannedDefinition* target = plan_.find(id);
                 const bool of_rows = target != nullptr && target->table != nullptr &&
                                      (target->what == PlannedDefinition::What::column ||
                                       target->what == PlannedDefinition::What::categories ||
                                       target->what == PlannedDefinition::What::row_count);
-                if (of_rows) {
-                    need_rows_of(definition, *target->table);
+                const Table* table = of_rows ? target->table : study_.table(id); // `rows` names a table itself
+                if (table != nullptr) {
+                    need_rows_of(definition, *table);
                 }
             }
             const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||

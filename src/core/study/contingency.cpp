@@ -49,7 +49,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
     TableMaker maker(*begun, table);
     const auto free_here = [&maker, table](const std::string& wanted) {
         return free_name(wanted, [&](const std::string& name) {
-            return !maker.made() || name_refused(*maker.made(), maker.made()->table(table), name).has_value();
+            return maker.made() && name_refused(*maker.made(), maker.made()->table(table), name).has_value();
         });
     };
     const std::string of_down = source->name + "." + first.name;

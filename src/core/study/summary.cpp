@@ -101,10 +101,14 @@ class Summary {
             what += " where " + named(source_.column(wish_.by)->name) + " = " + by_name_;
         }
         std::string text = measure.pattern;
-        text.replace(text.find("$x"), 2, what);
-        if (const std::size_t type = text.find("$t"); type != std::string::npos) {
-            text.replace(type, 2, std::to_string(wish_.quantile_type));
-        }
+        const auto put = [&text](const char* sign, const std::string& in_place) {
+            for (std::size_t at = text.find(sign); at != std::string::npos;
+                 at = text.find(sign, at + in_place.size())) {
+                text.replace(at, 2, in_place);
+            }
+        };
+        put("$x", what);
+        put("$t", std::to_string(wish_.quantile_type));
         return text;
     }
 
@@ -125,7 +129,7 @@ class Summary {
                 const SummaryMeasure& one = measure(wanted);
                 const std::string name = samples_.size() == 1 ? one.name : sample.name + "_" + one.name;
                 names.push_back(free_name(name, [&](const std::string& taken) {
-                    return !maker.made() || name_refused(*maker.made(), maker.made()->table(table), taken).has_value();
+                    return maker.made() && name_refused(*maker.made(), maker.made()->table(table), taken).has_value();
                 }));
                 maker.column(label(one), names.back() + " = " + formula(one, sample));
             }
