@@ -87,13 +87,18 @@ void ClassPreview::paintEvent(QPaintEvent*) {
         return;
     }
     const int base = height() - in_use.px(26);
-    const std::size_t most = std::max<std::size_t>(1, *std::max_element(counts_.begin(), counts_.end()));
-    const double scale = static_cast<double>(base - in_use.px(24)) / static_cast<double>(most);
-    painter.setFont(in_use.text(8.5));
+    // Heights are counts over widths, so that areas compare where the widths differ.
+    std::vector<double> heights;
     for (std::size_t at = 0; at + 1 < limits_.size() && at < counts_.size(); ++at) {
+        heights.push_back(static_cast<double>(counts_[at]) / (limits_[at + 1] - limits_[at]));
+    }
+    const double most = heights.empty() ? 0 : *std::max_element(heights.begin(), heights.end());
+    const double scale = most > 0 ? (base - in_use.px(24)) / most : 0;
+    painter.setFont(in_use.text(8.5));
+    for (std::size_t at = 0; at < heights.size(); ++at) {
         const int left = place_of(limits_[at]);
         const int right = place_of(limits_[at + 1]);
-        const int high = static_cast<int>(std::lround(static_cast<double>(counts_[at]) * scale));
+        const int high = static_cast<int>(std::lround(heights[at] * scale));
         const QRect bar(left, base - high, right - left, high);
         painter.fillRect(bar, in_use.follows_wash);
         painter.setPen(in_use.follows);

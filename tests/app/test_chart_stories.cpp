@@ -196,7 +196,7 @@ class TestChartStories : public QObject {
         QCOMPARE(readings[2].first, 57.5);
         ChartPlot& plot = chart_of(drive).plot();
         QTest::mouseMove(&plot, place_of(plot, 55, 0.3));
-        const QRegularExpression reading(QStringLiteral("up to 5[45].*: (6[5-8]\\.\\d) % of all")); // 16 of 24 below 55
+        const QRegularExpression reading(QStringLiteral("up to 5[45].*: 6[5-8]\\.\\d.% of all")); // 16 of 24 below 55
         QTRY_VERIFY2(reading.match(plot.told()).hasMatch(), qPrintable(plot.told()));
     }
 

@@ -173,7 +173,8 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QStringLiteral("−10"));
         QCOMPARE(drive.foot(0, 0), QStringLiteral("60"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 5")));
+        // That the pebbles' classes no longer cover them is told.
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1 of 5")));
     }
 
     void pointing_puts_names_in() {

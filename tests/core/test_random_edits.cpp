@@ -33,7 +33,7 @@ class Walk {
     /// One random edit; a refusal leaves the study as it is. Gives what was done, for a failure to be read.
     std::string step() {
         const Table& table = *study.tables[pick(study.tables.size())];
-        switch (pick(25)) {
+        switch (pick(29)) {
         case 0:
             return done("write", write_column(study, table.id, fresh("w") + " = " + formula(table)));
         case 1:
@@ -65,9 +65,33 @@ class Walk {
                         table.columns.size() > 2 ? remove_column(study, column(table).id) : Result<Study>(study));
         case 12:
             return done("foot", add_foot_line(study, table.id, "sum", "sum(each)", {column(table).id}));
+        case 13:
+            return done("categories", study.tables.size() > 6 ? Result<Study>(study) : counted(table));
+        case 14: {
+            SummaryWish wish;
+            wish.columns = {column(table).id, column(table).id};
+            wish.by = pick(2) == 0 ? Id() : column(table).id;
+            wish.measures = {"n", "avg", "lower_q"};
+            return done("summary", study.tables.size() > 6 ? Result<Study>(study) : summary_table(study, wish));
+        }
+        case 15: {
+            Chart chart;
+            chart.label = fresh("chart");
+            chart.table = table.id;
+            chart.series.push_back({SeriesForm::points, column(table).id, column(table).id, true, false, ""});
+            chart.references.push_back({Reference::Form::across, {Formula("mean(" + column(table).name + ")")}, ""});
+            return done("chart", study.charts.size() > 4 ? Result<Study>(study) : add_chart(study, chart));
+        }
         default:
             return layout_step(table);
         }
+    }
+
+    Result<Study> counted(const Table& table) {
+        Categories how;
+        how.of = column(table).id;
+        how.order = static_cast<Categories::Order>(pick(3));
+        return category_table(study, how);
     }
 
     /// One random edit of where things stand.

@@ -214,6 +214,56 @@ class TestStudyFile : public QObject {
         QCOMPARE(compute(*read)->rows(read->tables[0]->id), std::size_t{0});
     }
 
+    void categories_and_charts_come_back() {
+        const std::string text = head + R"json("tables": [
+              {"name": "Sites", "axes": [{"source": "categories", "of": "Drift.site", "kind": "text", "name": "site", "order": "rising", "first": ["weir"]}],
+               "columns": [{"name": "f", "formula": "count(Drift.site = site)"}]},
+              {"name": "Drift", "columns": [{"name": "site", "kind": "text", "values": ["riffle", "pool", "riffle"]},
+                                            {"name": "t", "values": [15, 37.5, 14]}]}],
+            "charts": [{"label": "Times", "table": "Drift", "mood": 3, "equal_scales": true,
+               "series": [{"form": "boxes", "x": "Drift.site", "y": "Drift.t"}, {"form": "bars", "x": "Sites.site", "y": "Sites.f", "fit": true}],
+               "references": [{"form": "circle", "numbers": ["1", "mean(t)", "0.5"], "label": "peg"}],
+               "x": {"title": "Where", "to": "count(t)"}}]})json";
+        const Result<Study> read = read_study(text);
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        const ResultsPtr results = compute(*read);
+        QCOMPARE(results->rows(read->tables[0]->id), std::size_t{3}); // weir first, though it does not occur
+        QCOMPARE(results->cell(read->tables[0]->columns[0]->id, 0).number(), 0.0);
+        QCOMPARE(results->cell(read->tables[0]->columns[0]->id, 2).number(), 2.0);
+        const Chart& chart = *read->charts.front();
+        QVERIFY(chart.series[1].x == (*read->tables[0]->axis.column)->id);
+        QVERIFY(chart.table == read->tables[1]->id);
+        const std::string written = write_study(*read);
+        QVERIFY(written.find("\"mood\"") != std::string::npos);
+        QVERIFY(*read_study(written) == *read);
+    }
+
+    void charts_that_are_wrong_are_refused_data() {
+        QTest::addColumn<QString>("chart");
+        QTest::addColumn<QString>("told");
+        QTest::newRow("form") << R"({"series": [{"form": "cake"}]})"
+                              << "one of points, line";
+        QTest::newRow("column") << R"({"label": "A", "series": [{"y": "T.none"}]})"
+                                << "draws a column T.none";
+        QTest::newRow("numbers") << R"({"references": [{"form": "circle", "numbers": ["1"]}]})"
+                                 << "as many numbers";
+        QTest::newRow("table") << R"({"label": "A", "table": "None"})"
+                               << "names a table None";
+        QTest::newRow("axis") << R"({"x": 3})"
+                              << "title, from and to";
+        QTest::newRow("series") << R"({"series": 3})"
+                                << "a list";
+    }
+    void charts_that_are_wrong_are_refused() {
+        QFETCH(QString, chart);
+        QFETCH(QString, told);
+        const Result<Study> read = read_study(
+            head + R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1]}]}], "charts": [)json" +
+            chart.toStdString() + "]}");
+        QVERIFY(!read);
+        QVERIFY2(QString::fromStdString(read.refusal().text()).contains(told), read.refusal().text().c_str());
+    }
+
     void classes_groups_functions_and_stops_come_back() {
         const std::string text = head + R"json("settings": {"as_of": "2026-05-20"},
             "ledge": [{"name": "force", "formula": "G / r^2", "parameters": ["r"]}, {"name": "G", "value": 8}],

@@ -105,7 +105,17 @@ void PointsPlot::draw_line(QCPPainter& painter) const {
     painter.setBrush(Qt::NoBrush);
     painter.setPen(pen_of());
     const QList<QPointF> kept = drawn.rising ? corners.done() : path();
-    painter.drawPolyline(kept.constData(), static_cast<int>(kept.size()));
+    // A line that goes up and down within each pixel is an area: smoothing it would take seconds, and show nothing.
+    const bool dense = kept.size() > 2 * static_cast<qsizetype>(clipRect().width()) &&
+                       !painter.modes().testFlag(QCPPainter::pmVectorized);
+    if (dense) {
+        painter.setAntialiasing(false);
+        painter.setPen(QPen(dress().line, 1));
+    }
+    for (qsizetype from = 0; from + 1 < kept.size(); from += 200) { // long ones cost more than their parts
+        painter.drawPolyline(kept.constData() + from, static_cast<int>(std::min<qsizetype>(201, kept.size() - from)));
+    }
+    painter.setAntialiasing(true);
 }
 
 /// A line that turns back: all of its corners that are seen apart.

@@ -117,6 +117,10 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
     for (const Plan::Group* group : groups) {
         const PlannedDefinition& first = plan_.definitions[group->members.front()];
         cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
+        for (const Link& link : first.links) { // a measure of another table's rows, however few its own are
+            const PlannedDefinition* target = link.type == LinkType::whole ? plan_.find(link.target) : nullptr;
+            cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id);
+        }
     }
     std::atomic<std::size_t> next = 0;
     const auto work = [&] {
