@@ -3,6 +3,7 @@
 #include "app/formula_text.h"
 #include "app/look.h"
 #include "app/number_text.h"
+#include "core/engine/plan.h"
 
 #include <QDialogButtonBox>
 #include <QFileDialog>
@@ -57,10 +58,37 @@ class Writer {
             }
             end();
         }
+        for (const auto& chart : study.charts) {
+            write(*chart);
+        }
         return out_;
     }
 
   private:
+    /// The numbers of a chart that are formulas, where it has any.
+    void write(const Chart& chart) {
+        const Study& study = document_.study();
+        bool begun = false;
+        for_each_number(chart, [&](const Formula& number, std::size_t place) {
+            if (number.empty()) {
+                return;
+            }
+            if (!begun) {
+                heading(FormulaPage::tr("Chart: %1").arg(QString::fromStdString(chart.label)), {});
+                begun = true;
+            }
+            const Value value = document_.results().single(chart_number_id(chart.id, place));
+            row(place < 2   ? FormulaPage::tr("an end of the axis across")
+                : place < 4 ? FormulaPage::tr("an end of the axis upwards")
+                            : FormulaPage::tr("a number beside it"),
+                on_paper(readable(number, study, chart.table.empty() ? nullptr : study.table(chart.table))),
+                value_text(value, {}));
+        });
+        if (begun) {
+            end();
+        }
+    }
+
     void heading(const QString& text, const QString& note) {
         out_ += QStringLiteral("<h3>%1</h3>").arg(text.toHtmlEscaped());
         if (!note.isEmpty()) {

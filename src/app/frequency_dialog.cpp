@@ -66,7 +66,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
         ++place;
     }
     columns->addWidget(measures_, 2, 0, 1, 4);
-    form->addRow(tr("With"), columns);
+    with_ = new QLabel(tr("With"), this);
+    form->addRow(with_, columns);
     form->addRow(QString(), draw_);
     told_->setWordWrap(true);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
@@ -110,6 +111,30 @@ void FrequencyDialog::propose() {
         start_->setText(QString::fromStdString(shortest(proposal->start)));
         width_->setText(QString::fromStdString(shortest(proposal->width)));
     }
+    look_over();
+}
+
+void FrequencyDialog::begin_with(const Classes& classes) {
+    for (QWidget* one : std::initializer_list<QWidget*>{with_, middle_, relative_, percent_, cumulative_,
+                                                        cumulative_share_, down_, density_, tally_, measures_, draw_}) {
+        one->hide();
+    }
+    told_density_ = true;
+    make_->setText(tr("Change the classes"));
+    closed_->setCurrentIndex(classes.closed_left ? 0 : 1);
+    open_first_->setChecked(classes.open_below);
+    open_last_->setChecked(classes.open_above);
+    const auto& limits = classes.boundaries;
+    const double width = limits[1] - limits[0];
+    bool even = true;
+    QStringList texts;
+    for (std::size_t at = 0; at < limits.size(); ++at) {
+        texts << QString::fromStdString(shortest(limits[at]));
+        even = even && stepped(limits[0], width, static_cast<double>(at)) == limits[at];
+    }
+    start_->setText(texts.front());
+    width_->setText(QString::fromStdString(shortest(width)));
+    own_limits_->setText(even ? QString() : texts.join(QStringLiteral(", ")));
     look_over();
 }
 

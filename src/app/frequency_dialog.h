@@ -20,6 +20,8 @@ class FrequencyDialog : public QDialog {
   public:
     FrequencyDialog(std::shared_ptr<const Column> cells, const QString& name, QWidget* parent);
 
+    /// Begins with classes that there are, to be changed; what else the table has is not asked.
+    void begin_with(const Classes& classes);
     Classes classes() const;
     FrequencyParts parts() const;
     bool sound() const { return sound_; }
@@ -47,6 +49,7 @@ class FrequencyDialog : public QDialog {
     ClassPreview* preview_;
     QLabel* told_;
     QPushButton* make_;
+    QLabel* with_ = nullptr;
     std::vector<double> limits_;
     bool sound_ = false, told_density_ = false;
 };

@@ -88,8 +88,13 @@ void MainWindow::build_edit_menu() {
         QApplication::clipboard()->setText(page()->view().copied());
         page()->view().clear_selected();
     });
-    table_command(tr("&Copy"), QKeySequence::Copy,
-                  [this] { QApplication::clipboard()->setText(page()->view().copied()); });
+    table_command(tr("&Copy"), QKeySequence::Copy, [this] {
+        ChartPage* chart = place_->chart_page();
+        if (chart != nullptr && chart->plot().hasFocus()) {
+            return chart->copy();
+        }
+        QApplication::clipboard()->setText(page()->view().copied());
+    });
     table_command(tr("&Paste"), QKeySequence::Paste,
                   [this] { page()->view().paste(QApplication::clipboard()->text()); });
     table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
@@ -200,6 +205,9 @@ void MainWindow::offer_destinations() {
                 {shown, tr("column %1 of %2").arg(QString::fromStdString(column->name), label), nullptr, column->id});
         }
     }
+    for (const auto& chart : study.charts) {
+        all.append({QString::fromStdString(chart->label), tr("chart"), nullptr, chart->id});
+    }
     for (const auto& check : study.checks) {
         all.append({QString::fromStdString(check->label), tr("check"), nullptr, check->id});
     }
@@ -306,7 +314,7 @@ void MainWindow::about() {
         this, tr("About Ledgefall"),
         tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
            "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
-           "SIL Open Font License.</p>")
+           "SIL Open Font License; charts are drawn by QCustomPlot.</p>")
             .arg(QApplication::applicationVersion()));
 }
 

@@ -53,6 +53,7 @@ void TableCommands::fill_table_menu(QMenu* menu) {
     add(menu, tr("&Rename the table…"), {}, [this] { rename_table(); });
     add(menu, tr("&Count its rows…"), {}, [this] { count_rows(); });
     add(menu, tr("&Stop its rows early…"), {}, [this] { stop_rows(); });
+    add(menu, tr("Change its c&lasses…"), {}, [this] { change_classes(); });
     add(menu, tr("Move the table up"), {}, [this] { move_table(-1); });
     add(menu, tr("Move the table down"), {}, [this] { move_table(1); });
     add(menu, tr("Remove the table"), {}, [this] { remove_table(); });

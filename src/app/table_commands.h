@@ -63,6 +63,7 @@ class TableCommands : public QObject {
     void spread();
     void fill_across_menu(QMenu* menu);
     void count_values();
+    void change_classes();
     void count_pairs();
     void sum_up();
     void ask_share();

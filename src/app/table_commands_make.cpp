@@ -69,6 +69,27 @@ void TableCommands::count_values() {
     }
 }
 
+void TableCommands::change_classes() {
+    const Id counted = counted_column(document_.study(), *table());
+    const Table* source = nullptr;
+    for (const auto& one : document_.study().tables) {
+        source = one->column(counted) != nullptr ? &*one : source;
+    }
+    if (table()->axis.source != RowSource::classes || source == nullptr) {
+        return document_.refuse({"This table has no classes of another column that could be changed.", {}});
+    }
+    const ColumnDefinition& column = *source->column(counted);
+    const auto cells = cells_of(column);
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, QString::fromStdString(column.shown_label()), window_);
+    dialog.begin_with(table()->axis.classes);
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        perform(tr("the classes"), reclass(document_.study(), table()->id, dialog.classes()));
+    }
+}
+
 /// The pairs of two chosen columns; the first goes down.
 void TableCommands::count_pairs() {
     const std::vector<Id> columns = page()->view().chosen_columns();

@@ -22,6 +22,7 @@ Workplace::Workplace(Document& document, QWidget* welcome, QWidget* parent)
     addWidget(welcome);
     addWidget(halves_);
     connect(this, &Workplace::selection_changed, this, &Workplace::mark_in_chart);
+    connect(halves_, &QSplitter::splitterMoved, this, [this] { sized_by_hand_ = true; });
     connect(&document, &Document::study_changed, this, &Workplace::tidy);
     connect(&pen_, &Pen::changed, this, [this] {
         if (pen_.writing()) {
@@ -117,7 +118,7 @@ void Workplace::show_table(Id table) {
     drop(old);
     pages_->insertWidget(at, page);
     make_current(page);
-    if (chart_ != nullptr) {
+    if (chart_ != nullptr && !sized_by_hand_) {
         size_chart();
     }
     page->view().setFocus();
@@ -188,6 +189,7 @@ void Workplace::turn_chart() {
     const bool below = halves_->orientation() == Qt::Horizontal;
     halves_->setOrientation(below ? Qt::Vertical : Qt::Horizontal);
     QSettings().setValue(QStringLiteral("chart_below"), below);
+    sized_by_hand_ = false;
     size_chart();
 }
 

@@ -55,6 +55,7 @@ class Workplace : public QStackedWidget {
     QSplitter* halves_; ///< the tables, and the chart
     QSplitter* pages_;
     ChartPage* chart_ = nullptr;
+    bool sized_by_hand_ = false; ///< the boundary between tables and chart
     TablePage* current_ = nullptr;
 };
 

@@ -1,6 +1,6 @@
 // Reading charts, and rows made from categories: the parts that name columns of any table.
 
-#include "core/study/scope.h"
+#include "core/study/edits.h"
 #include "files/study_fields.h"
 #include "files/study_reader.h"
 
@@ -22,6 +22,11 @@ Id column_called(const Study& study, Id written) {
     }
     const Binding named = look_up(study, nullptr, text.substr(0, point), text.substr(point + 1));
     return named.column == nullptr ? Id() : named.column->id;
+}
+
+/// Whether a column is written by its name, as a script would, rather than by an id, whose column may be gone.
+bool by_name(Id written) {
+    return written.str().find('.') != std::string::npos;
 }
 
 } // namespace
@@ -125,6 +130,9 @@ void StudyReader::resolve_categories(Study& study) {
             continue;
         }
         const Id of = column_called(study, table->axis.categories.of);
+        if (of.empty() && !by_name(table->axis.categories.of)) {
+            continue; // its column has been removed: the rows say so
+        }
         if (of.empty() || table->column(of) != nullptr) {
             return refuse("The rows of the table %1 are made from a column %2 that is not there.",
                           {table->name, table->axis.categories.of.str()});
@@ -147,7 +155,7 @@ void StudyReader::resolve_charts(Study& study) {
         for (Series& series : chart.series) {
             for (Id* column : {&series.x, &series.y}) {
                 const Id found = column->empty() ? Id() : column_called(study, *column);
-                if (!column->empty() && found.empty()) {
+                if (found.empty() && by_name(*column)) {
                     return refuse("The chart %1 draws a column %2 that is not there.", {chart.label, column->str()});
                 }
                 *column = found;
@@ -155,6 +163,7 @@ void StudyReader::resolve_charts(Study& study) {
         }
         shared = Shared<Chart>(std::move(chart));
     }
+    study = without_lost_series(std::move(study));
 }
 
 } // namespace ledgefall

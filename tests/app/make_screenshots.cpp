@@ -25,6 +25,19 @@ void pictures(WindowDriver& drive, const QString& name) {
     drive.window.set_dark(false);
 }
 
+/// A chart of the demo with the table that it stands by.
+void chart(WindowDriver& drive, const char* label, const char* table) {
+    const Study& study = drive.window.document().study();
+    for (const auto& one : study.charts) {
+        if (one->label == label) {
+            drive.window.show_table(study.table_named(table)->id);
+            drive.window.place().show_chart(one->id);
+        }
+    }
+    drive.settle();
+    (void)QTest::qWaitFor([&drive] { return drive.window.place().chart_page()->settled(); });
+}
+
 void show(WindowDriver& drive, std::size_t table) {
     drive.window.show_table(drive.window.document().study().tables[table]->id);
     drive.settle();
@@ -61,5 +74,20 @@ int main(int count, char** arguments) {
     drive.window.place().close_beside();
     drive.command(QStringLiteral("The ledge as a list"));
     picture(drive, QStringLiteral("ledge-list"));
+    drive.command(QStringLiteral("The ledge as a list"));
+    chart(drive, "Pebble lengths in classes", "Classes");
+    drive.click_cell(3, 3);
+    picture(drive, QStringLiteral("histogram"));
+    chart(drive, "Pebbles up to a length", "Classes");
+    picture(drive, QStringLiteral("cumulative"));
+    chart(drive, "Drift times by site", "Drift_by_site");
+    picture(drive, QStringLiteral("boxes"));
+    chart(drive, "Germination, observed and expected", "Chances");
+    pictures(drive, QStringLiteral("germination"));
+    chart(drive, "The flask by steps, and exactly", "Cooling");
+    picture(drive, QStringLiteral("cooling"));
+    drive.command(QStringLiteral("Below the table, or beside it"));
+    chart(drive, "Path of the puck", "Puck");
+    picture(drive, QStringLiteral("path"));
     return 0;
 }

@@ -5,6 +5,7 @@
 #include "app/chart/chart_files.h"
 #include "app/contents_panel.h"
 #include "app/frequency_dialog.h"
+#include "app/look.h"
 #include "app/summary_dialog.h"
 #include "core/stats/classing.h"
 #include "story_steps.h"
@@ -124,6 +125,25 @@ class TestChartStories : public QObject {
         QCOMPARE(histogram.y[1], 1.0);       // five pebbles on five millimetres
         QCOMPARE(histogram.y[2], 13.0 / 25); // thirteen on twenty-five
         QVERIFY(drive.table().column_named("density") != nullptr);
+    }
+
+    void classes_are_changed_where_they_stand() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(show_chart(drive, "Pebble lengths in classes"));
+        answer_with<FrequencyDialog>([](FrequencyDialog& dialog) {
+            QCOMPARE(dialog.start().text(), QStringLiteral("35"));
+            QCOMPARE(dialog.width_line().text(), QStringLiteral("5"));
+            dialog.width_line().setText(QStringLiteral("20"));
+        });
+        drive.command(QStringLiteral("Change its classes…"));
+        QVERIFY(drawn(drive));
+        QTRY_COMPARE(chart_of(drive).plot().figures()->series.front().y, std::vector<double>({16, 8}));
+        QCOMPARE(drive.shown(0, 3), QStringLiteral("16"));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 5")));
+        drive.window.show_table(drive.window.document().study().tables[0]->id);
+        drive.command(QStringLiteral("Change its classes…"));
+        QVERIFY(drive.window.notice().contains(QStringLiteral("no classes")));
     }
 
     void bars_and_rows_choose_each_other() {
@@ -397,6 +417,21 @@ class TestChartStories : public QObject {
         }
         QVERIFY(marked);
         QVERIFY(plot.hit(QPointF(lone))->second.rows == std::vector<std::uint32_t>({200'000}));
+    }
+
+    void series_are_told_apart_in_grey() {
+        for (const bool dark : {false, true}) {
+            set_dark(dark);
+            for (std::size_t a = 0; a < 6; ++a) {
+                for (std::size_t b = 0; b < a; ++b) {
+                    const int apart = std::abs(qGray(series_look(a).line.rgb()) - qGray(series_look(b).line.rgb()));
+                    QVERIFY2(apart >= (a < 4 ? 20 : 9),
+                             qPrintable(QStringLiteral("%1 %2: %3").arg(a).arg(b).arg(apart)));
+                    QVERIFY(series_look(a).mark != series_look(b).mark);
+                }
+            }
+        }
+        set_dark(false);
     }
 
     void tick_labels_never_touch() {

@@ -266,6 +266,25 @@ class TestCharts : public QObject {
         QVERIFY(!remove_chart(bench.study, id));
     }
 
+    void other_classes_keep_formulas_and_charts() {
+        Classed made = classed({0, 10, 20, 60});
+        Chart chart = of(SeriesForm::histogram, made.axis(), made.column("f"));
+        chart.table = made.table;
+        Id id;
+        drawn(made.bench, chart, &id);
+        Classes wider;
+        wider.boundaries = {0, 30, 60};
+        made.bench.take(reclass(made.bench.study, made.table, wider));
+        const ChartFigures figures = chart_figures(made.bench.study, *made.bench.results, *made.bench.study.chart(id));
+        QCOMPARE(figures.series[0].y, std::vector<double>({9, 1}));
+        QCOMPARE(counted_column(made.bench.study, *made.bench.study.table(made.table)), made.bench.id("x"));
+        wider.boundaries = {0, 0};
+        QVERIFY(!reclass(made.bench.study, made.table, wider));
+        QVERIFY(!reclass(made.bench.study, made.bench.table, wider));
+        made.bench.take(count_rows(made.bench.study, made.table, "3")); // the classes are gone, and with them the x
+        QVERIFY(made.bench.study.chart(id)->series[0].x.empty());
+    }
+
     void the_likeliest_chart_is_proposed() {
         const auto form = [](const Bench& bench, Id table, const std::vector<Id>& columns) {
             const auto proposal = proposed_chart(bench.study, *bench.results, table, columns);

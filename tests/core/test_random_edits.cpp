@@ -2,8 +2,10 @@
 // what is worked out from nothing; no formula has changed its meaning where a name came or changed; and the whole walk
 // can be undone and redone.
 
+#include "core/study/frequency.h"
 #include "core/study/history.h"
 #include "core/study/series.h"
+#include "core/study/summary.h"
 #include "difference.h"
 #include "working.h"
 

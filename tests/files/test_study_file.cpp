@@ -2,6 +2,7 @@
 
 #include "core/engine/results.h"
 #include "core/study/edits.h"
+#include "core/study/frequency.h"
 #include "files/atomic_file.h"
 #include "files/study_json.h"
 
@@ -236,6 +237,24 @@ class TestStudyFile : public QObject {
         const std::string written = write_study(*read);
         QVERIFY(written.find("\"mood\"") != std::string::npos);
         QVERIFY(*read_study(written) == *read);
+    }
+
+    void what_has_lost_its_column_can_be_opened_again() {
+        Study study;
+        Id table;
+        study = *add_table(study, "Drift", &table);
+        std::vector<Id> columns;
+        study = *add_columns(study, table, {{"Site", "site", "", Column::of(Kind::text, {Value::text(Text("pool"))})}},
+                             &columns);
+        Categories how;
+        how.of = columns.front();
+        study = *category_table(study, how);
+        study = *remove_table(study, table, IfUsed::remove_anyway);
+        const Result<Study> read = read_study(write_study(study));
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        QCOMPARE(write_study(*read), write_study(study));
+        const Value row = compute(*read)->cell((*read->tables[0]->axis.column)->id, 0);
+        QVERIFY(row.is_fault() && QString::fromStdString(row.fault().at().what.text()).contains("removed"));
     }
 
     void charts_that_are_wrong_are_refused_data() {

@@ -3,14 +3,13 @@
 #include "core/engine/explain.h"
 #include "core/engine/plan.h"
 #include "core/stats/measures.h"
-#include "core/stats/quantile.h"
+#include "core/study/frequency.h"
 #include "core/value/interval.h"
 
 #include <algorithm>
 #include <array>
 #include <bit>
 #include <cmath>
-#include <numeric>
 #include <unordered_map>
 
 namespace ledgefall {
@@ -379,28 +378,9 @@ class Maker {
         if (!(x_.table->axis.column && (*x_.table->axis.column)->id == column.id)) {
             return titled(column.shown_label(), column.unit);
         }
-        const Drawn of =
-            x_.table->axis.source == RowSource::categories ? drawn(x_.table->axis.categories.of) : counted_column();
+        const Drawn of = x_.table->axis.source == RowSource::categories ? drawn(x_.table->axis.categories.of)
+                                                                        : drawn(counted_column(study_, *x_.table));
         return of.column == nullptr ? column.shown_label() : titled(of.column->shown_label(), of.column->unit);
-    }
-
-    /// The column that a table of classes counts, by the first of its formulas that names one of another table.
-    Drawn counted_column() const {
-        Drawn found;
-        for (const auto& column : x_.table->columns) {
-            for (const Piece& piece : column->pieces) {
-                if (found.column != nullptr || !piece.formula.tree()) {
-                    continue;
-                }
-                for_each_name(*piece.formula.tree(), [&](const Node& name) {
-                    const Binding meant = meaning_of(study_, x_.table, name);
-                    if (meant.column != nullptr && meant.table != x_.table && found.column == nullptr) {
-                        found = {meant.table, meant.column, nullptr};
-                    }
-                });
-            }
-        }
-        return found;
     }
 
     const Study& study_;
@@ -417,44 +397,6 @@ class Maker {
 
 ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart) {
     return Maker(study, results, chart).make();
-}
-
-Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type) {
-    std::vector<std::size_t> order(values.size());
-    std::iota(order.begin(), order.end(), std::size_t{0});
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return values[a] < values[b]; });
-    const auto at = [&](double place) { return values[order[static_cast<std::size_t>(place) - 1]]; };
-    const double n = static_cast<double>(values.size());
-    Box box;
-    box.count = values.size();
-    box.least = values[order.front()];
-    box.greatest = values[order.back()];
-    box.q1 = quantile_of(n, 0.25, quantile_type, at);
-    box.median = quantile_of(n, 0.5, quantile_type, at);
-    box.q3 = quantile_of(n, 0.75, quantile_type, at);
-    const double reach = 1.5 * (box.q3 - box.q1);
-    box.low_whisker = box.q1;
-    box.high_whisker = box.q3;
-    for (const std::size_t place : order) {
-        const double value = values[place];
-        if (value < box.q1 - reach || value > box.q3 + reach) {
-            box.beyond.push_back(value);
-            box.beyond_rows.push_back(rows[place]);
-        } else {
-            box.low_whisker = std::min(box.low_whisker, value);
-            box.high_whisker = std::max(box.high_whisker, value);
-        }
-    }
-    return box;
-}
-
-std::optional<double> read_off(const std::vector<double>& x, const std::vector<double>& y, double wanted) {
-    for (std::size_t at = 1; at < x.size(); ++at) {
-        if (y[at - 1] < wanted && wanted <= y[at]) {
-            return x[at - 1] + (x[at] - x[at - 1]) * (wanted - y[at - 1]) / (y[at] - y[at - 1]);
-        }
-    }
-    return std::nullopt;
 }
 
 } // namespace ledgefall

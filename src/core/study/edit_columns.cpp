@@ -95,13 +95,14 @@ Result<Study> count_rows(Study study, Id id, const std::string& count) {
     if (formula.mistake()) {
         return formula.mistake()->what;
     }
-    return with_table(std::move(study), id, [&formula](Table& table) {
+    const auto counted = with_table(std::move(study), id, [&formula](Table& table) {
         const Formula until = table.axis.source == RowSource::counted ? table.axis.until : Formula();
         table.axis = Axis();
         table.axis.source = RowSource::counted;
         table.axis.count = formula;
         table.axis.until = until;
     });
+    return counted ? without_lost_series(*counted) : counted;
 }
 
 Result<Study> stop_rows(Study study, Id id, const std::string& until) {
@@ -118,13 +119,24 @@ Result<Study> stop_rows(Study study, Id id, const std::string& until) {
     return with_table(std::move(study), id, [&condition](Table& copy) { copy.axis.until = condition; });
 }
 
-Result<Study> class_rows(Study study, Id id, const std::string& name, const Classes& classes) {
+namespace {
+
+std::optional<Sentence> classes_refused(const Classes& classes) {
     constexpr std::size_t most_classes = 100'000;
     const auto& limits = classes.boundaries;
     const bool rising = std::adjacent_find(limits.begin(), limits.end(), std::greater_equal<>()) == limits.end();
     const bool finite = std::all_of(limits.begin(), limits.end(), [](double limit) { return std::isfinite(limit); });
     if (limits.size() < 2 || limits.size() > most_classes || !rising || !finite) {
         return Sentence{"Classes need from 2 to %1 boundaries, each above the one before.", {"100,000"}};
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+Result<Study> class_rows(Study study, Id id, const std::string& name, const Classes& classes) {
+    if (auto refused = classes_refused(classes)) {
+        return *refused;
     }
     const Table* table = study.table(id);
     const Id column = study.fresh_id("c");
@@ -134,7 +146,24 @@ Result<Study> class_rows(Study study, Id id, const std::string& name, const Clas
     if (auto refused = name_refused(study, table, name)) {
         return *refused;
     }
-    return with_table(std::move(study), id, [&](Table& copy) { copy.axis = axis_of_classes(column, name, classes); });
+    const auto made =
+        with_table(std::move(study), id, [&](Table& copy) { copy.axis = axis_of_classes(column, name, classes); });
+    return made ? without_lost_series(*made) : made;
+}
+
+Result<Study> reclass(Study study, Id id, const Classes& classes) {
+    const Table* table = study.table(id);
+    if (table == nullptr || table->axis.source != RowSource::classes) {
+        return Sentence{"This table's rows are no classes.", {}};
+    }
+    if (auto refused = classes_refused(classes)) {
+        return *refused;
+    }
+    return with_table(std::move(study), id, [&classes](Table& copy) {
+        const Axis made = axis_of_classes((*copy.axis.column)->id, (*copy.axis.column)->name, classes);
+        copy.axis.classes = classes;
+        copy.axis.column->edit([&made](ColumnDefinition& axis) { axis.cells = (*made.column)->cells; });
+    });
 }
 
 Result<Study> category_rows(Study study, Id id, const std::string& name, const Categories& categories) {

@@ -21,6 +21,8 @@ Result<Study> count_rows(Study study, Id table, const std::string& count); ///< 
 Result<Study> stop_rows(Study study, Id table, const std::string& until);
 /// Rows made from classes, which formulas use by `name`.
 Result<Study> class_rows(Study study, Id table, const std::string& name, const Classes& classes);
+/// Other classes for a table that has some; all formulas and charts of them stay.
+Result<Study> reclass(Study study, Id table, const Classes& classes);
 /// Rows made from the categories of a column of another table, which formulas use by `name`.
 Result<Study> category_rows(Study study, Id table, const std::string& name, const Categories& categories);
 Result<Study> move_table(Study study, Id table, std::size_t to); ///< to another place among the tables

@@ -3,10 +3,7 @@
 #include "core/study/parts.h"
 #include "core/study/table_maker.h"
 
-#include <cmath>
-
 namespace ledgefall {
-
 namespace {
 
 const Format in_percent{Format::Style::percent, 1};
@@ -104,6 +101,24 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
                  "Some values of " + column->shown_label() +
                      " fall in no class: look for a mistyped one, or widen the classes."});
     return maker.made();
+}
+
+Id counted_column(const Study& study, const Table& table) {
+    Id found;
+    for (const auto& column : table.columns) {
+        for (const Piece& piece : column->pieces) {
+            if (!found.empty() || !piece.formula.tree()) {
+                continue;
+            }
+            for_each_name(*piece.formula.tree(), [&](const Node& name) {
+                const Binding meant = meaning_of(study, &table, name);
+                if (meant.column != nullptr && meant.table->id != table.id && found.empty()) {
+                    found = meant.column->id;
+                }
+            });
+        }
+    }
+    return found;
 }
 
 Result<Study> category_table(const Study& study, const Categories& categories, const FrequencyParts& parts, Id* added) {

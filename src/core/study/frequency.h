@@ -23,6 +23,10 @@ struct FrequencyParts {
 Result<Study> frequency_table(const Study& study, Id column, const Classes& classes, const FrequencyParts& parts = {},
                               Id* added = nullptr);
 
+/// The column that a table of classes counts: the first of another table that one of its formulas names; empty where
+/// there is none.
+Id counted_column(const Study& study, const Table& table);
+
 /// The same of the categories of a column: its different values, or the months, years or weekdays of its dates. The
 /// rows come by themselves as data comes.
 Result<Study> category_table(const Study& study, const Categories& categories, const FrequencyParts& parts = {},
