@@ -291,7 +291,8 @@ void TablePage::fit_state() {
 }
 
 int TablePage::wanted_height() const {
-    return view_->content_height() + foot_->sizeHint().height() + title_->sizeHint().height() + look().px(26);
+    return view_->content_height() + (foot_->isHidden() ? 0 : foot_->maximumHeight()) + title_->sizeHint().height() +
+           look().px(26);
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {

@@ -5,6 +5,7 @@
 #include "window_driver.h"
 
 #include <QApplication>
+#include <QSettings>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -48,6 +49,7 @@ void show(WindowDriver& drive, std::size_t table) {
 int main(int count, char** arguments) {
     QApplication application(count, arguments);
     prepare_application();
+    QSettings().remove(QStringLiteral("chart_below"));
     WindowDriver drive;
     if (count < 2 || !drive.window.open_demo()) {
         return 1;

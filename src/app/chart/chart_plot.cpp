@@ -67,10 +67,8 @@ ChartPlot::ChartPlot(QWidget* parent)
     title_->setTextFlags(Qt::AlignLeft | Qt::AlignVCenter);
     for (QCPAxis* axis : {xAxis, yAxis}) {
         connect(axis, qOverload<const QCPRange&>(&QCPAxis::rangeChanged), this, [this, axis] {
-            if (dragging_) {
-                zoomed_ = true;
-            }
-            if (axis == xAxis) {
+            zoomed_ = zoomed_ || dragging_; // what is set otherwise is made equal by whoever sets it
+            if (dragging_ && axis == xAxis) {
                 keep_scales_equal();
             }
         });
@@ -252,9 +250,15 @@ void ChartPlot::show_all() {
         across = {figures_->x.from.value_or(across.lower), figures_->x.to.value_or(across.upper)};
         up = {figures_->y.from.value_or(up.lower), figures_->y.to.value_or(up.upper)};
     }
-    xAxis->setRange(across);
-    yAxis->setRange(up);
-    keep_scales_equal();
+    const bool equal = figures_ && figures_->equal_scales;
+    for (int turn = 0; turn < (equal ? 3 : 1); ++turn) { // the labels' widths follow the ranges, and the room for them
+        xAxis->setRange(across);
+        yAxis->setRange(up);
+        keep_scales_equal();
+        if (equal) {
+            replot(rpImmediateRefresh);
+        }
+    }
     replot(rpQueuedReplot);
 }
 
@@ -280,7 +284,6 @@ void ChartPlot::resizeEvent(QResizeEvent* event) {
     if (figures_) {
         make_legend();
         if (figures_->equal_scales) {
-            replot(rpImmediateRefresh); // for the new places of the axes
             zoomed_ ? keep_scales_equal() : show_all();
         }
     }
