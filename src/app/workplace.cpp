@@ -147,7 +147,7 @@ void Workplace::show_chart(Id chart) {
         return;
     }
     const QList<int> sizes = chart_ == nullptr ? QList<int>() : halves_->sizes();
-    delete chart_;
+    drop_chart();
     chart_ = new ChartPage(document_, chart, halves_);
     halves_->addWidget(chart_);
     sizes.isEmpty() ? size_chart() : halves_->setSizes(sizes);
@@ -169,9 +169,20 @@ void Workplace::close_chart() {
     if (chart_ == nullptr) {
         return;
     }
-    delete chart_;
-    chart_ = nullptr;
+    drop_chart();
     Q_EMIT chart_changed();
+}
+
+/// It goes when nothing of it is at work any more, such as the key that undid it.
+void Workplace::drop_chart() {
+    if (chart_ == nullptr) {
+        return;
+    }
+    chart_->disconnect(this);
+    chart_->hide();
+    chart_->setParent(this);
+    chart_->deleteLater();
+    chart_ = nullptr;
 }
 
 /// Below a table the chart takes what that leaves free, and no less than half; beside it, half.

@@ -49,6 +49,7 @@ class Workplace : public QStackedWidget {
     void show_meant();
     void mark_in_chart();
     void size_chart();
+    void drop_chart();
 
     Document& document_;
     Pen pen_;

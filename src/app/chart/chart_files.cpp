@@ -17,7 +17,7 @@ constexpr double print_scale = 300.0 / 96;
 
 /// The shape in which the chart is seen, at the width of a page.
 QSize page_shape(const QSize& shape) {
-    const double ratio = shape.width() > 0 ? std::clamp(1.0 * shape.height() / shape.width(), 0.3, 1.5) : 0.65;
+    const double ratio = shape.width() > 0 ? std::clamp(1.0 * shape.height() / shape.width(), 0.45, 1.5) : 0.65;
     return {page_width, static_cast<int>(page_width * ratio)};
 }
 

@@ -113,18 +113,23 @@ void ReferencePlot::draw_readings(QCPPainter& painter) const {
     const auto found = readings(*figures_);
     const std::array<QString, 3> names{tr("lower quartile"), tr("median"), tr("upper quartile")};
     const QRectF area(clipRect());
+    const auto place_of = [&](std::size_t at) {
+        return QPointF(mParentPlot->xAxis->coordToPixel(found[at].first),
+                       mParentPlot->yAxis->coordToPixel(found[at].second));
+    };
     for (std::size_t at = 0; at < found.size(); ++at) {
-        const double x = mParentPlot->xAxis->coordToPixel(found[at].first);
-        const double y = mParentPlot->yAxis->coordToPixel(found[at].second);
+        const QPointF place = place_of(at);
         painter.setPen(QPen(look().stays, 1.3 * look().zoom, Qt::DashLine));
-        painter.drawLine(QLineF(area.left(), y, x, y));
-        painter.drawLine(QLineF(x, y, x, area.bottom()));
         painter.setBrush(look().stays);
-        painter.drawEllipse(QPointF(x, y), 3, 3);
+        painter.drawLine(QLineF(area.left(), place.y(), place.x(), place.y()));
+        painter.drawLine(QLineF(place.x(), place.y(), place.x(), area.bottom()));
+        painter.drawEllipse(place, 3, 3);
+    }
+    painter.setBrush(Qt::NoBrush);
+    for (std::size_t at = 0; at < found.size(); ++at) { // below the curve there is room, and no line through a text
         const QString text =
             names[found.size() == 3 ? at : 1] + QStringLiteral(" ") + axis_text(figures_->x, found[at].first);
-        painter.setBrush(Qt::NoBrush);
-        label(painter, {x + 6, y + 3}, text, Qt::AlignLeft | Qt::AlignTop); // below the curve there is room
+        label(painter, place_of(at) + QPointF(6, 3), text, Qt::AlignLeft | Qt::AlignTop);
     }
 }
 
