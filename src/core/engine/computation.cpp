@@ -113,13 +113,16 @@ ResultsPtr Computation::run() {
 /// Works out groups that need nothing of each other, on both cores where there is much to do.
 void Computation::compute_together(const std::vector<const Plan::Group*>& groups) {
     constexpr std::size_t few_cells = 50'000;
+    constexpr std::size_t rows_for_a_cell = 64;
     std::size_t cells = 0;
     for (const Plan::Group* group : groups) {
         const PlannedDefinition& first = plan_.definitions[group->members.front()];
         cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
-        for (const Link& link : first.links) { // a measure of another table's rows, however few its own are
+        // A measure of many rows, however few its own table has. One or two wait for the memory alike on one core or on
+        // two, so that a helper pays off only where there are many.
+        for (const Link& link : first.links) {
             const PlannedDefinition* target = link.type == LinkType::whole ? plan_.find(link.target) : nullptr;
-            cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id);
+            cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id) / rows_for_a_cell;
         }
     }
     std::atomic<std::size_t> next = 0;
