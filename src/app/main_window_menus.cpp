@@ -3,8 +3,8 @@
 #include "app/ask.h"
 #include "app/formula_page.h"
 #include "app/import_dialog.h"
-#include "app/look.h"
 #include "app/main_window.h"
+#include "app/menu_action.h"
 #include "core/study/edits.h"
 #include "files/atomic_file.h"
 
@@ -25,13 +25,7 @@ constexpr int most_recent = 8;
 
 QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                          const char* symbol) {
-    QAction* action = menu->addAction(text);
-    if (symbol != nullptr) {
-        action->setIcon(drawn_icon(QLatin1String(symbol)));
-    }
-    action->setShortcut(keys);
-    connect(action, &QAction::triggered, this, [done] { done(); });
-    return action;
+    return add_action(this, menu, text, keys, done, symbol);
 }
 
 void MainWindow::build_study_menu() {

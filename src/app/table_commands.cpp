@@ -2,7 +2,7 @@
 
 #include "app/ask.h"
 #include "app/format_choices.h"
-#include "app/look.h"
+#include "app/menu_action.h"
 #include "core/study/edits.h"
 
 namespace ledgefall {
@@ -15,12 +15,7 @@ TableCommands::TableCommands(Document& document, Workplace& place, QWidget* wind
 
 QAction* TableCommands::add(QMenu* menu, const QString& text, const QKeySequence& keys,
                             const std::function<void()>& done, const char* symbol) {
-    QAction* action = menu->addAction(text);
-    if (symbol != nullptr) {
-        action->setIcon(drawn_icon(QLatin1String(symbol)));
-    }
-    action->setShortcut(keys);
-    connect(action, &QAction::triggered, this, [done] { done(); });
+    QAction* action = add_action(this, menu, text, keys, done, symbol);
     actions_.push_back(action);
     return action;
 }

@@ -388,7 +388,7 @@ class TestChartStories : public QObject {
         QCOMPARE(drive.window.document().results().single(ledge[2]->id).number(), 1.0 / 3);
     }
 
-    void a_million_points_are_drawn_and_the_lone_one_shows() {
+    void in_a_cloud_of_points_the_lone_one_shows() {
         auto figures = std::make_shared<ChartFigures>();
         SeriesFigures cloud;
         for (int at = 0; at < 200'000; ++at) {

@@ -1,7 +1,7 @@
 #include "app/chart/chart_commands.h"
 
 #include "app/chart/chart_dialog.h"
-#include "app/look.h"
+#include "app/menu_action.h"
 #include "core/charts/proposed_chart.h"
 #include "core/study/edits.h"
 
@@ -17,12 +17,7 @@ ChartCommands::ChartCommands(Document& document, Workplace& place, QWidget* wind
 
 QAction* ChartCommands::add(QMenu* menu, const QString& text, const QKeySequence& keys, bool of_chart,
                             const std::function<void()>& done, const char* symbol) {
-    QAction* action = menu->addAction(text);
-    if (symbol != nullptr) {
-        action->setIcon(drawn_icon(QLatin1String(symbol)));
-    }
-    action->setShortcut(keys);
-    connect(action, &QAction::triggered, this, [done] { done(); });
+    QAction* action = add_action(this, menu, text, keys, done, symbol);
     (of_chart ? of_chart_ : of_table_).push_back(action);
     return action;
 }

@@ -153,32 +153,4 @@ Result<Chart> proposed_chart(const Study& study, const Results& results, Id id, 
     return Proposer(results, *table).propose(columns);
 }
 
-std::vector<SeriesForm> forms_for(const Study& study, const Results& results, Id x, Id y) {
-    for (const auto& table : study.tables) {
-        if (table->column(y) == nullptr) {
-            continue;
-        }
-        const Proposer proposer(results, *table);
-        std::vector<SeriesForm> forms;
-        const auto offer = [&forms](std::initializer_list<SeriesForm> some) {
-            for (const SeriesForm form : some) {
-                if (std::find(forms.begin(), forms.end(), form) == forms.end()) {
-                    forms.push_back(form);
-                }
-            }
-        };
-        offer({proposer.form_for(x, y, 1)});
-        const Kind kind = x.empty() ? Kind::number : proposer.kind_of(x);
-        if (kind == Kind::interval) {
-            offer({SeriesForm::histogram, SeriesForm::polygon, SeriesForm::cumulative});
-        }
-        if (kind == Kind::text || kind == Kind::yes_no || x.empty()) {
-            offer({SeriesForm::boxes});
-        }
-        offer({SeriesForm::points, SeriesForm::line, SeriesForm::joined, SeriesForm::bars, SeriesForm::stems});
-        return forms;
-    }
-    return {};
-}
-
 } // namespace ledgefall

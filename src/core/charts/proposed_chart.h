@@ -11,7 +11,4 @@ namespace ledgefall {
 /// A sentence where there is nothing to draw.
 Result<Chart> proposed_chart(const Study& study, const Results& results, Id table, const std::vector<Id>& columns);
 
-/// The forms in which a series of these columns can be drawn, the likeliest first.
-std::vector<SeriesForm> forms_for(const Study& study, const Results& results, Id x, Id y);
-
 } // namespace ledgefall
