@@ -3,7 +3,7 @@
 
 #include "bench.h"
 
-#include "core/engine/memory.h"
+#include "core/engine/running/allocator_settings.h"
 
 #include <cstdlib>
 #include <cstring>

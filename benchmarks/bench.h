@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/engine/results.h"
-#include "core/study/edits.h"
+#include "core/engine/running/results.h"
+#include "core/study/edits/edits.h"
 
 #include <benchmark/benchmark.h>
 

@@ -2,7 +2,7 @@
 
 #include "bench.h"
 #include "core/stats/classing.h"
-#include "core/study/summary.h"
+#include "core/study/builders/summary.h"
 
 #include <algorithm>
 #include <array>
@@ -15,11 +15,11 @@ constexpr std::size_t columns_of_summary = 6;
 
 const std::vector<std::vector<double>>& six_columns() {
     static const std::vector<std::vector<double>> columns = [] {
-        std::vector<std::vector<double>> made;
-        for (unsigned seed = 11; made.size() < columns_of_summary; ++seed) {
-            made.push_back(some_numbers(seed));
+        std::vector<std::vector<double>> result;
+        for (unsigned seed = 11; result.size() < columns_of_summary; ++seed) {
+            result.push_back(some_numbers(seed));
         }
-        return made;
+        return result;
     }();
     return columns;
 }
@@ -29,16 +29,16 @@ Study summary() {
     Study study;
     Id table;
     study = *add_table(study, "Data", &table);
-    SummaryWish wish;
+    SummaryRequest request;
     for (std::size_t at = 0; at < columns_of_summary; ++at) {
         std::vector<Id> added;
         const std::string name = "x" + std::to_string(at);
         study = *add_columns(study, table, {{name, name, "", Column::numbers(six_columns()[at])}}, &added);
-        wish.columns.push_back(added.front());
+        request.columns.push_back(added.front());
     }
-    wish.measures = {"n",       "total", "avg",    "sd_sample", "sd_whole", "std_error",
-                     "lower_q", "least", "middle", "upper_q",   "most",     "spread"};
-    return *summary_table(study, wish);
+    request.measures = {"n",       "total", "avg",    "sd_sample", "sd_whole", "std_error",
+                        "lower_q", "least", "middle", "upper_q",   "most",     "spread"};
+    return *summary_table(study, request);
 }
 
 /// The same by loops: two passes for the spread, and the quartiles by selection in one copy.

@@ -1,9 +1,9 @@
 // How the window feels at a given number of rows: from a key or a change to what is painted, through the real widgets.
 // Prints the median and the longest of many turns, in milliseconds: ledgefall-window-bench [ROWS]
 
-#include "app/look.h"
-#include "app/main_window.h"
-#include "core/study/edits.h"
+#include "app/look/look.h"
+#include "app/shell/main_window.h"
+#include "core/study/edits/edits.h"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -150,11 +150,11 @@ class Bench {
         page().write_formula(page().model().columnCount() - 1);
         const QString text = QStringLiteral("w = (x - mean(x)) / sd(x) + p * dev");
         measure("a key on the slip, painted", static_cast<int>(text.size()), [&](int turn) {
-            QTest::keyClick(&page().slip().line(), text[turn].toLatin1());
+            QTest::keyClick(&page().editor().line(), text[turn].toLatin1());
             painted();
         });
-        QTest::keyClick(&page().slip().line(), Qt::Key_Escape);
-        QTest::keyClick(&page().slip().line(), Qt::Key_Escape);
+        QTest::keyClick(&page().editor().line(), Qt::Key_Escape);
+        QTest::keyClick(&page().editor().line(), Qt::Key_Escape);
     }
 
     void sliding() {
@@ -183,7 +183,7 @@ int main(int count, char** arguments) {
     QApplication application(count, arguments);
     QStandardPaths::setTestModeEnabled(true);
     QApplication::setOrganizationName(QStringLiteral("LedgefallBench"));
-    dress_application();
+    apply_application_look();
     {
         MainWindow window;
         window.open_demo();

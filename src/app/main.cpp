@@ -1,8 +1,9 @@
 // ledgefall: the window.
 
-#include "app/look.h"
-#include "app/main_window.h"
-#include "core/engine/memory.h"
+#include "app/look/look.h"
+#include "app/look/translations.h"
+#include "app/shell/main_window.h"
+#include "core/engine/running/allocator_settings.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -14,7 +15,8 @@ int main(int count, char** arguments) {
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));
     QApplication::setApplicationVersion(QStringLiteral(LEDGEFALL_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("ledgefall"));
-    ledgefall::dress_application();
+    ledgefall::install_translations(QLocale());
+    ledgefall::apply_application_look();
     ledgefall::restore_look();
 
     QCommandLineParser parser;

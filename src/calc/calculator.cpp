@@ -1,11 +1,12 @@
 #include "calc/calculator.h"
 
-#include "core/engine/explain.h"
-#include "core/engine/working.h"
-#include "core/study/edits.h"
-#include "files/atomic_file.h"
-#include "files/delimited.h"
-#include "files/study_json.h"
+#include "core/engine/workings/working.h"
+#include "core/study/edits/edits.h"
+#include "core/study/model/fault_explanation.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "files/tables/delimited.h"
 
 namespace ledgefall {
 
@@ -38,15 +39,16 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
     if (!text) {
         return text.refusal();
     }
-    if (file.ends_with(".ledgefall") || text->find("\"ledgefall-study\"") != std::string::npos) {
-        Result<Study> read = read_study(*text);
+    const FileFormat& format = format_of(file, *text);
+    if (format.read_study != nullptr) {
+        Result<Study> read = format.read_study(*text);
         if (!read) {
             return Sentence{"%1: %2", {file, read.refusal().text()}};
         }
         study_ = *std::move(read);
         return Done();
     }
-    const Result<Delimited> read = read_delimited(*text);
+    const Result<LabelledColumns> read = format.read_columns(*text);
     if (!read) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};
     }
@@ -145,13 +147,13 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
 /// A line for each check: whether it holds, and what it says where it does not.
 Result<Calculator::Done> Calculator::print_checks() {
     for (const auto& check : study_.checks) {
-        const Value held = results().single(check->id);
-        if (held.is_fault()) {
-            return explain(study_, held.fault());
+        const Value result = results().single(check->id);
+        if (result.is_fault()) {
+            return explain(study_, result.fault());
         }
-        const bool holds = held.plain() && held.yes();
+        const bool holds = result.plain() && result.yes();
         const std::string message = holds || check->message.empty() ? "" : " (" + check->message + ")";
-        out_ += (held.is_missing() ? "unknown: " : holds ? "holds: " : "broken: ") + check->label + message + "\n";
+        out_ += (result.is_missing() ? "unknown: " : holds ? "holds: " : "fails: ") + check->label + message + "\n";
     }
     return Done();
 }
@@ -191,7 +193,7 @@ Result<Calculator::Done> Calculator::print_table(const std::string& name) {
     if (auto sound = find_faults(*table); !sound) {
         return sound;
     }
-    out_ += write_delimited(study_, results(), table->id, Dialect(), "\n");
+    out_ += write_delimited(labelled_columns(study_, results(), table->id), Dialect(), "\n");
     return Done();
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/engine/results.h"
+#include "core/engine/running/results.h"
 #include "core/value/result.h"
 
 #include <string>

@@ -39,9 +39,9 @@ int main(int count, char** arguments) {
     std::string in;
     app.add_option("FILE", file, "A study (.ledgefall) or delimited text");
     app.add_option("--in", in, "The table whose names --column and --value use");
-    std::map<CLI::Option*, const Described*> known;
+    std::map<CLI::Option*, const Described*> entry;
     for (const Described& option : options) {
-        known[app.add_option(option.name)
+        entry[app.add_option(option.name)
                   ->description(option.help)
                   ->expected(1)
                   ->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] = &option;
@@ -63,8 +63,8 @@ int main(int count, char** arguments) {
     for (CLI::Option* option : app.parse_order()) {
         if (option == check) {
             steps.push_back({Step::Do::check, {}});
-        } else if (known.contains(option)) {
-            steps.push_back({known[option]->what, option->results()[used[option]++]});
+        } else if (entry.contains(option)) {
+            steps.push_back({entry[option]->what, option->results()[used[option]++]});
         }
     }
     const ledgefall::Result<std::string> done = ledgefall::Calculator(in).run(file, steps);

@@ -1,6 +1,6 @@
 #include "calc/reference_page.h"
 
-#include "core/engine/catalogue.h"
+#include "core/engine/functions/catalogue.h"
 
 namespace ledgefall {
 namespace {

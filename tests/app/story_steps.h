@@ -26,8 +26,9 @@ inline void write(WindowDriver& drive, const QString& definition) {
     drive.window.page()->write_formula(drive.window.page()->model().columnCount() - 1);
     drive.keys(definition);
     drive.key(Qt::Key_Return);
-    QVERIFY(!drive.window.page()->slip().is_open());
-    QVERIFY(drive.settle());
+    if (drive.window.page()->editor().is_open() || !drive.settle()) {
+        qFatal("not taken: %s", qPrintable(definition)); // the story cannot go on without it
+    }
 }
 
 inline std::string formula(WindowDriver& drive, const std::string& name) {

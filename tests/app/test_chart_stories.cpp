@@ -1,13 +1,14 @@
 // Stories of charts and of what is made of columns, through the real window.
 
-#include "app/category_dialog.h"
-#include "app/chart/chart_dialog.h"
-#include "app/chart/chart_files.h"
-#include "app/contents_panel.h"
-#include "app/frequency_dialog.h"
-#include "app/look.h"
-#include "app/summary_dialog.h"
+#include "app/charts/chart_dialog.h"
+#include "app/charts/chart_files.h"
+#include "app/contents/contents_panel.h"
+#include "app/dialogs/category_dialog.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/summary_dialog.h"
+#include "app/look/look.h"
 #include "core/stats/classing.h"
+#include "harness/test_program.h"
 #include "story_steps.h"
 #include "window_driver.h"
 
@@ -114,7 +115,7 @@ class TestChartStories : public QObject {
         answer_with<FrequencyDialog>([](FrequencyDialog& dialog) {
             dialog.own_limits().setText(QStringLiteral("30, 45, x"));
             QVERIFY(!dialog.sound());
-            QVERIFY(dialog.told().contains(QStringLiteral("x cannot be a limit")));
+            QVERIFY(dialog.message().contains(QStringLiteral("x cannot be a limit")));
             dialog.own_limits().setText(QStringLiteral("30, 45, 50, 75"));
             QVERIFY(dialog.sound());
         });
@@ -155,9 +156,9 @@ class TestChartStories : public QObject {
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 5); // 60 to 65
         QCOMPARE(drive.window.page()->view().selected_rows(), std::pair(5, 1));
         QTest::mouseMove(&plot, place_of(plot, 47, 2));
-        QTRY_VERIFY(plot.told().contains(QStringLiteral("45 to 50")));
-        QVERIFY(plot.told().contains(QStringLiteral("5")));
-        QCOMPARE(chart_of(drive).told(), plot.told());
+        QTRY_VERIFY(plot.message().contains(QStringLiteral("45 to 50")));
+        QVERIFY(plot.message().contains(QStringLiteral("5")));
+        QCOMPARE(chart_of(drive).message(), plot.message());
     }
 
     void points_drawn_around_choose_their_rows() {
@@ -170,7 +171,7 @@ class TestChartStories : public QObject {
         QCOMPARE(drive.shown(drive.window.page()->view().currentIndex().row(), 1), QStringLiteral("58.4"));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
         drive.click_heading(0);
-        drive.command(QStringLiteral("Draw the chosen columns"));
+        drive.command(QStringLiteral("Chart of the chosen columns"));
         QVERIFY(drawn(drive));
         ChartPlot& points = chart_of(drive).plot();
         QVERIFY(points.figures()->series.front().form == SeriesForm::points);
@@ -189,10 +190,10 @@ class TestChartStories : public QObject {
         ChartPlot& plot = chart_of(drive).plot();
         plot.setFocus();
         QTest::keyClick(&plot, Qt::Key_Right);
-        QVERIFY(plot.told().contains(QStringLiteral("35 to 40")));
+        QVERIFY(plot.message().contains(QStringLiteral("35 to 40")));
         QTest::keyClick(&plot, Qt::Key_Right);
-        QVERIFY(plot.told().contains(QStringLiteral("40 to 45")));
-        QCOMPARE(plot.accessibleDescription(), plot.told());
+        QVERIFY(plot.message().contains(QStringLiteral("40 to 45")));
+        QCOMPARE(plot.accessibleDescription(), plot.message());
         QTest::keyClick(&plot, Qt::Key_Return);
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 1);
         const QCPRange before = plot.xAxis->range();
@@ -217,7 +218,7 @@ class TestChartStories : public QObject {
         ChartPlot& plot = chart_of(drive).plot();
         QTest::mouseMove(&plot, place_of(plot, 55, 0.3));
         const QRegularExpression reading(QStringLiteral("up to 5[45].*: 6[5-8]\\.\\d.% of all")); // 16 of 24 below 55
-        QTRY_VERIFY2(reading.match(plot.told()).hasMatch(), qPrintable(plot.told()));
+        QTRY_VERIFY2(reading.match(plot.message()).hasMatch(), qPrintable(plot.message()));
     }
 
     void a_chart_follows_while_a_held_value_slides() {
@@ -259,9 +260,9 @@ class TestChartStories : public QObject {
             dialog.form_of(0).setCurrentIndex(static_cast<int>(SeriesForm::polygon));
             dialog.add_reference();
             dialog.number_of(1, 0).setText(QStringLiteral("max(f) / 0"));
-            QTRY_VERIFY(dialog.told().contains(QStringLiteral("divides by zero")));
+            QTRY_VERIFY(dialog.message().contains(QStringLiteral("divides by zero")));
             dialog.number_of(1, 0).setText(QStringLiteral("max(f)"));
-            QTRY_VERIFY(dialog.told().isEmpty());
+            QTRY_VERIFY(dialog.message().isEmpty());
         });
         drive.command(QStringLiteral("Change the chart…"));
         QVERIFY(drawn(drive));
@@ -340,11 +341,11 @@ class TestChartStories : public QObject {
         QVERIFY(drive.settle());
         drive.click_cell(0, 0);
         answer_with<CategoryDialog>([](CategoryDialog& dialog) {
-            QVERIFY(dialog.told().contains(QStringLiteral("riffle, pool, weir")));
+            QVERIFY(dialog.message().contains(QStringLiteral("riffle, pool, weir")));
             dialog.order().setCurrentIndex(static_cast<int>(Categories::Order::rising));
-            QVERIFY(dialog.told().contains(QStringLiteral("pool, riffle, weir")));
+            QVERIFY(dialog.message().contains(QStringLiteral("pool, riffle, weir")));
             dialog.first().setText(QStringLiteral("weir"));
-            QVERIFY(dialog.told().contains(QStringLiteral("weir, pool, riffle")));
+            QVERIFY(dialog.message().contains(QStringLiteral("weir, pool, riffle")));
         });
         drive.command(QStringLiteral("A frequency table of the column…"));
         QVERIFY(drawn(drive));
@@ -365,9 +366,9 @@ class TestChartStories : public QObject {
             dialog.quantiles().setCurrentIndex(5);
             dialog.draw().setChecked(true);
         });
-        drive.command(QStringLiteral("Sum up columns, and groups…"));
+        drive.command(QStringLiteral("Summary of columns or groups…"));
         QVERIFY(drawn(drive));
-        QVERIFY(drive.table().axis.source == RowSource::categories);
+        QVERIFY(drive.table().axis.source->kind() == "categories");
         QCOMPARE(drive.table().columns.front()->shown_label(), std::string("n"));
         QVERIFY(drive.table().column_named("lower_q")->label.find("type 6") != std::string::npos);
         QCOMPARE(chart_of(drive).plot().figures()->series.front().boxes.size(), std::size_t{3});
@@ -379,7 +380,7 @@ class TestChartStories : public QObject {
         drive.window.show_table(drive.window.document().study().table_named("Drift")->id);
         QVERIFY(drive.settle());
         drive.click_cell(1, 0); // pool
-        drive.command(QStringLiteral("How often a value occurs, asked on the ledge"));
+        drive.command(QStringLiteral("Share of one value, chosen on the ledge"));
         QVERIFY(drive.settle());
         const auto& ledge = drive.table().ledge;
         QCOMPARE(ledge.size(), std::size_t{3});
@@ -463,5 +464,5 @@ class TestChartStories : public QObject {
     }
 };
 
-QTEST_MAIN(TestChartStories)
+LEDGEFALL_TEST(TestChartStories)
 #include "test_chart_stories.moc"

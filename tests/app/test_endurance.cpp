@@ -1,10 +1,11 @@
 // The window under strain: a restless user, the keyboard alone, a large table, files of every shape.
 
-#include "app/number_text.h"
-#include "core/study/edits.h"
-#include "files/atomic_file.h"
-#include "files/delimited.h"
-#include "files/study_json.h"
+#include "app/numbers/number_text.h"
+#include "core/study/edits/edits.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "files/tables/delimited.h"
+#include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QApplication>
@@ -121,7 +122,7 @@ class TestEndurance : public QObject {
             drive.key(Qt::Key_Return);
         }
         drive.key(Qt::Key_N, static_cast<Qt::KeyboardModifiers>(Qt::ControlModifier | Qt::ShiftModifier));
-        QVERIFY(drive.window.page()->slip().is_open());
+        QVERIFY(drive.window.page()->editor().is_open());
         drive.keys(QStringLiteral("drop [K] = x[i-1] - x"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
@@ -223,18 +224,18 @@ class TestEndurance : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(3, {});
-        WritingSlip& slip = drive.window.page()->slip();
-        slip.line().setPlainText(QStringLiteral("z = ") + QString(100'000, QLatin1Char('1')));
-        QVERIFY(slip.message().contains(QStringLiteral("100004 characters")));
-        slip.line().setPlainText(QStringLiteral("z = ") + QString(5'000, QLatin1Char('(')) + QStringLiteral("1"));
-        QVERIFY(slip.message().contains(QStringLiteral("brackets")));
+        FormulaEditor& editor = drive.window.page()->editor();
+        editor.line().setPlainText(QStringLiteral("z = ") + QString(100'000, QLatin1Char('1')));
+        QVERIFY(editor.message().contains(QStringLiteral("100004 characters")));
+        editor.line().setPlainText(QStringLiteral("z = ") + QString(5'000, QLatin1Char('(')) + QStringLiteral("1"));
+        QVERIFY(editor.message().contains(QStringLiteral("brackets")));
         drive.key(Qt::Key_Return);
-        QVERIFY(slip.is_open());
+        QVERIFY(editor.is_open());
         QString sum = QStringLiteral("z = x");
         for (int k = 0; k < 300; ++k) {
             sum += QStringLiteral(" + x");
         }
-        slip.line().setPlainText(sum);
+        editor.line().setPlainText(sum);
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 3), QString::number(42 * 301));
@@ -253,7 +254,7 @@ class TestEndurance : public QObject {
         QVERIFY(drive.window.document().computing());
         drive.click_cell(3, 0); // the window answers meanwhile
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 3);
-        drive.command(QStringLiteral("Stop working out"));
+        drive.command(QStringLiteral("Stop computing"));
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QString());
         drive.window.document().undo();
@@ -261,5 +262,5 @@ class TestEndurance : public QObject {
     }
 };
 
-QTEST_MAIN(TestEndurance)
+LEDGEFALL_TEST(TestEndurance)
 #include "test_endurance.moc"

@@ -1,11 +1,12 @@
 // Stories of laying out, finding, showing otherwise, watching and unfolding, through the real window.
 
-#include "app/check_dialog.h"
-#include "app/continue_dialog.h"
-#include "app/formula_page.h"
-#include "app/held_dialog.h"
-#include "app/look.h"
-#include "core/study/edits.h"
+#include "app/dialogs/check_dialog.h"
+#include "app/dialogs/continue_dialog.h"
+#include "app/dialogs/held_dialog.h"
+#include "app/look/look.h"
+#include "app/shell/formula_page.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 #include "story_steps.h"
 
 #include <QAccessible>
@@ -72,10 +73,10 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.page()->view().columnWidth(0) > width);
         drive.command(QStringLiteral("Fit the width"));
         QCOMPARE(drive.window.page()->view().columnWidth(0), width);
-        drive.command(QStringLiteral("Sort by this column"));
+        drive.command(QStringLiteral("Sort by this column, ascending"));
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("35"));
-        drive.command(QStringLiteral("Sort by this column, falling"));
+        drive.command(QStringLiteral("Sort by this column, descending"));
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("70"));
         choose(drive, 0, 0, 0, 0);
@@ -88,7 +89,7 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.shown(0, 1), QString());
         QVERIFY(drive.window.page()->model().index(5, 1).data(TableModel::ReachEndRole).toBool());
         QVERIFY(!drive.window.page()->model().index(6, 1).data(TableModel::WorkedRole).toBool());
-        drive.command(QStringLiteral("Let it cover all rows"));
+        drive.command(QStringLiteral("Let the formula cover all rows"));
         QVERIFY(drive.settle());
         QVERIFY(!drive.shown(0, 1).isEmpty());
     }
@@ -121,8 +122,8 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.window.finder().open();
-        drive.keys(QStringLiteral("sort fall"));
-        QCOMPARE(drive.window.finder().found().front(), QStringLiteral("Sort by this column, falling"));
+        drive.keys(QStringLiteral("sort desc"));
+        QCOMPARE(drive.window.finder().matches().front(), QStringLiteral("Sort by this column, descending"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("70"));
@@ -145,9 +146,9 @@ class TestLayoutStories : public QObject {
         bar.with().setText(QStringLiteral("58"));
         bar.replace(true);
         QVERIFY(drive.settle());
-        QVERIFY2(bar.told().contains(QStringLiteral("1")), qPrintable(bar.told()));
+        QVERIFY2(bar.message().contains(QStringLiteral("1")), qPrintable(bar.message()));
         bar.find(false);
-        QTRY_VERIFY2(bar.told().contains(QStringLiteral("is not there")), qPrintable(bar.told()));
+        QTRY_VERIFY2(bar.message().contains(QStringLiteral("is not there")), qPrintable(bar.message()));
     }
 
     void numbers_are_shown_otherwise_and_stay_what_they_are() {
@@ -164,10 +165,12 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.shown(0, 3), QStringLiteral("0.04\u202F%"));
         drive.command(QStringLiteral("Fewer decimals"));
         QCOMPARE(drive.shown(1, 3), QStringLiteral("50.0\u202F%"));
-        drive.command(QStringLiteral("Fractions: 3 1/4"));
+        drive.press_button_of_next_dialog(QStringLiteral("OK")); // the largest denominator as it is offered
+        drive.command(QStringLiteral("Fractions, such as 3 1/4…"));
         QCOMPARE(drive.shown(1, 3), QStringLiteral("1⁄2"));
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 0.0004);
         QVERIFY(drive.window.companion().story().contains(QStringLiteral("shown as")));
+        (void)drive.target();                                                   // after the dialog
         HeldCard* card = drive.window.ledge().card(drive.table().ledge[1]->id); // a held value, by the same keys
         card->setFocus();
         drive.command(QStringLiteral("Fewer decimals"));
@@ -192,7 +195,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.document().perform(
             QStringLiteral("check"), add_check(drive.window.document().study(), drive.table().id, dialog.text())));
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1 of 6")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1 of 6")));
         drive.window.show_table(drive.window.document().study().tables[2]->id);
         QTest::mouseClick(drive.window.findChild<QToolButton*>(QStringLiteral("checks")), Qt::LeftButton);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
@@ -300,7 +303,7 @@ class TestLayoutStories : public QObject {
         drive.keys(QStringLiteral("420"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing")));
         drive.window.document().undo();
         drive.window.document().undo(); // the table goes in one step
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9});
@@ -309,7 +312,7 @@ class TestLayoutStories : public QObject {
         drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
         drive.command(QStringLiteral("A frequency table of the column…"));
         QVERIFY(drive.settle());
-        QVERIFY(drive.table().axis.source == RowSource::categories);
+        QVERIFY(drive.table().axis.source->kind() == "categories");
         QCOMPARE(drive.window.page()->model().table_rows(), 8);
     }
 
@@ -361,5 +364,5 @@ class TestLayoutStories : public QObject {
     }
 };
 
-QTEST_MAIN(TestLayoutStories)
+LEDGEFALL_TEST(TestLayoutStories)
 #include "test_layout_stories.moc"

@@ -1,12 +1,13 @@
 // The window's parts without the window: how numbers are shown, the thread that works out, the table's model.
 
-#include "app/computer.h"
-#include "app/document.h"
-#include "app/formula_text.h"
-#include "app/look.h"
-#include "app/number_text.h"
-#include "app/table_model.h"
-#include "core/study/edits.h"
+#include "app/document/computer.h"
+#include "app/document/document.h"
+#include "app/look/look.h"
+#include "app/numbers/formula_text.h"
+#include "app/numbers/number_text.h"
+#include "app/table/table_model.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 
 #include <QSignalSpy>
 #include <QtTest>
@@ -135,8 +136,9 @@ class TestParts : public QObject {
         computer.stop();
         QTRY_VERIFY(!computer.busy());
         QCOMPARE(answers, 0);
+        QSignalSpy progress(&computer, &Computer::progressed);
         computer.ask(slow);
-        QTest::qWait(400);
+        QTRY_VERIFY_WITH_TIMEOUT(progress.size() >= 2, 20'000); // by then it has taken long
         Id other;
         computer.ask(small_study(&other)); // newer, and the first has taken long already
         QTRY_VERIFY(!computer.busy());
@@ -206,5 +208,5 @@ class TestParts : public QObject {
     }
 };
 
-QTEST_MAIN(TestParts)
+LEDGEFALL_TEST(TestParts)
 #include "test_parts.moc"

@@ -1,31 +1,32 @@
 // Pieces of the window by themselves: mathematics as it is set, workings as they are drawn, figures, summaries, drafts
 // of formulas, dialogs, and the ledge's cards.
 
-#include "app/check_dialog.h"
-#include "app/chosen_summary.h"
-#include "app/command_finder.h"
-#include "app/completion_list.h"
-#include "app/continue_dialog.h"
-#include "app/figure_list.h"
-#include "app/figures.h"
-#include "app/formula_draft.h"
-#include "app/frequency_dialog.h"
-#include "app/held_card.h"
-#include "app/held_dialog.h"
-#include "app/ledge_list.h"
-#include "app/look.h"
-#include "app/math_picture.h"
-#include "app/number_text.h"
-#include "app/offer_strip.h"
-#include "app/working_panel.h"
-#include "app/working_paper.h"
-#include "core/study/edits.h"
+#include "app/companion/chosen_summary.h"
+#include "app/companion/math_picture.h"
+#include "app/companion/working_panel.h"
+#include "app/companion/working_view.h"
+#include "app/dialogs/check_dialog.h"
+#include "app/dialogs/continue_dialog.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/held_dialog.h"
+#include "app/formula_editor/completion_list.h"
+#include "app/formula_editor/formula_draft.h"
+#include "app/formula_editor/offer_strip.h"
+#include "app/ledge/held_card.h"
+#include "app/ledge/ledge_list.h"
+#include "app/look/fast_digits.h"
+#include "app/look/look.h"
+#include "app/look/name_value_list.h"
+#include "app/numbers/number_text.h"
+#include "app/shell/command_finder.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 
 #include <QApplication>
 #include <QClipboard>
-#include <QElapsedTimer>
 #include <QPainter>
 #include <QPointer>
+#include <QSemaphore>
 #include <QSignalSpy>
 #include <QThread>
 #include <QtTest>
@@ -52,15 +53,15 @@ QImage painted(const MathPicture& picture) {
 
 /// The rectangle of what is not white.
 QRect inked(const QImage& image) {
-    QRect found;
+    QRect rect;
     for (int y = 0; y < image.height(); ++y) {
         for (int x = 0; x < image.width(); ++x) {
             if (image.pixelColor(x, y) != QColor(Qt::white)) {
-                found |= QRect(x, y, 1, 1);
+                rect |= QRect(x, y, 1, 1);
             }
         }
     }
-    return found;
+    return rect;
 }
 
 Study pebbles(Id* table) {
@@ -93,7 +94,7 @@ class TestPieces : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
-    void initTestCase() { dress_application(); }
+    void initTestCase() { apply_application_look(); }
 
     void mathematics_is_as_large_as_it_has_to_be() {
         const MathPicture plain = set("x");
@@ -182,7 +183,7 @@ class TestPieces : public QObject {
         Open open;
         QVERIFY(open.settle());
         const auto working = working_of(open.document.study(), open.document.results(), open.id("dev"), 2);
-        WorkingPaper paper;
+        WorkingView paper;
         paper.resize(240, 400);
         QCOMPARE(paper.heightForWidth(240), 0);
         paper.show_working(*working, open.document.study(), &open.own(), nullptr);
@@ -204,7 +205,7 @@ class TestPieces : public QObject {
             Document document;
             QVERIFY2(document.open(QStringLiteral(DEMO_FOLDER "/%1.ledgefall").arg(QLatin1String(name))), name);
             QVERIFY(QTest::qWaitFor([&] { return !document.computing(); }));
-            WorkingPaper paper;
+            WorkingView paper;
             int drawn = 0;
             for (const auto& table : document.study().tables) {
                 const std::size_t rows = document.results().rows(table->id);
@@ -242,7 +243,7 @@ class TestPieces : public QObject {
         QVERIFY(shown({open.id("x"), 1}).contains(QStringLiteral("42")));
         QVERIFY(shown({open.id("x"), 1}).contains(QStringLiteral("given")));
         QVERIFY(shown({open.id("p"), 0}).contains(QStringLiteral("0.5")));
-        QVERIFY(shown({Id(line.str() + "/" + open.id("x").str()), 0}).contains(QStringLiteral("49.5")));
+        QVERIFY(shown({DefinitionId::foot_value(line, open.id("x")), 0}).contains(QStringLiteral("49.5")));
         const QString check = shown({open.document.study().checks[0]->id, 0});
         QVERIFY2(check.contains(QStringLiteral("few")) && check.contains(QStringLiteral("4 < 9")), qPrintable(check));
         QVERIFY(shown({open.document.study().held_named("f")->id, 0}).contains(QStringLiteral("a function")));
@@ -251,8 +252,9 @@ class TestPieces : public QObject {
         QSignalSpy wanted(&panel, &WorkingPanel::place_wanted);
         panel.show_place({open.id("dev"), 2});
         QVERIFY(panel.uses().contains(QStringLiteral("Pebbles.x")));
-        panel.follow(QStringLiteral("go:%1:2").arg(QString::fromStdString(open.id("x").str())));
+        panel.follow(QStringLiteral("go:0"));
         QCOMPARE(wanted.size(), 1);
+        QVERIFY(wanted[0][0].value<DefinitionId>() == DefinitionId(open.id("x")));
     }
 
     void figures_are_drawn_where_their_text_would_be() {
@@ -264,7 +266,7 @@ class TestPieces : public QObject {
             plain.fill(Qt::white);
             QPainter fast_painter(&fast);
             fast_painter.setPen(Qt::black);
-            QVERIFY2(draw_figures(fast_painter, cell, QString::fromUtf8(text)), text);
+            QVERIFY2(draw_digits(fast_painter, cell, QString::fromUtf8(text)), text);
             QPainter plain_painter(&plain);
             plain_painter.setPen(Qt::black);
             plain_painter.setFont(look().text(10.0));
@@ -277,8 +279,8 @@ class TestPieces : public QObject {
         }
         QImage image(20, 20, QImage::Format_ARGB32);
         QPainter painter(&image);
-        QVERIFY(!draw_figures(painter, {0, 0, 20, 20}, QStringLiteral("123456789012345"))); // does not fit
-        QVERIFY(!draw_figures(painter, {0, 0, 200, 20}, QStringLiteral("漢")));             // is not in these letters
+        QVERIFY(!draw_digits(painter, {0, 0, 20, 20}, QStringLiteral("123456789012345"))); // does not fit
+        QVERIFY(!draw_digits(painter, {0, 0, 200, 20}, QStringLiteral("漢")));             // is not in these letters
     }
 
     void chosen_cells_are_summed_up() {
@@ -310,7 +312,7 @@ class TestPieces : public QObject {
     }
 
     void a_list_of_figures_shows_what_it_is_given() {
-        FigureList list;
+        NameValueList list;
         list.show_rows({{QStringLiteral("n"), QStringLiteral("3")}, {QStringLiteral("sum"), QStringLiteral("14")}});
         QCOMPARE(list.text(), QStringLiteral("n 3\nsum 14"));
         const int two = list.height();
@@ -329,7 +331,7 @@ class TestPieces : public QObject {
         QVERIFY(!draft.sound() && !draft.trouble()); // only begun
         draft.set_text(QStringLiteral("y = 2x"));
         QCOMPARE(draft.trouble()->from, 4);
-        QCOMPARE(QString::fromStdString(draft.trouble()->mend->text), QStringLiteral("*"));
+        QCOMPARE(QString::fromStdString(draft.trouble()->correction->text), QStringLiteral("*"));
         draft.set_text(QStringLiteral("y [mm] = x * faktor"));
         QCOMPARE(draft.trouble()->from, 13);
         QCOMPARE(draft.trouble()->to, 19);
@@ -398,21 +400,21 @@ class TestPieces : public QObject {
         finder.setGeometry(500, 0, 250, 24);
         window.show();
         QVERIFY(QTest::qWaitForWindowExposed(&window));
-        QAction sort(QStringLiteral("Sort by this column"));
+        QAction sort(QStringLiteral("Sort by this column, ascending"));
         QAction save(QStringLiteral("Save"));
         finder.setFocus();
-        finder.offer({{QStringLiteral("Sort by this column"), QStringLiteral("Table"), &sort, Id()},
+        finder.offer({{QStringLiteral("Sort by this column, ascending"), QStringLiteral("Table"), &sort, Id()},
                       {QStringLiteral("Save"), QStringLiteral("Study"), &save, Id()},
                       {QStringLiteral("Sand"), QStringLiteral("column"), nullptr, Id("c9")}});
-        const auto found = [&](const char* text) {
+        const auto match = [&](const char* text) {
             finder.setText(QString::fromUtf8(text));
-            return finder.found().join(QStringLiteral(", "));
+            return finder.matches().join(QStringLiteral(", "));
         };
-        QCOMPARE(found("sa"), QStringLiteral("Save, Sand"));
-        QCOMPARE(found("column"), QStringLiteral("Sort by this column, Sand"));
-        QCOMPARE(found("col sor"), QStringLiteral("Sort by this column"));
-        QCOMPARE(found("zzz"), QString());
-        QCOMPARE(found(""), QString());
+        QCOMPARE(match("sa"), QStringLiteral("Save, Sand"));
+        QCOMPARE(match("column"), QStringLiteral("Sort by this column, ascending, Sand"));
+        QCOMPARE(match("col sor"), QStringLiteral("Sort by this column, ascending"));
+        QCOMPARE(match("zzz"), QString());
+        QCOMPARE(match(""), QString());
         QSignalSpy sorted(&sort, &QAction::triggered);
         QSignalSpy went(&finder, &CommandFinder::place_chosen);
         finder.setText(QStringLiteral("sort"));
@@ -477,22 +479,25 @@ class TestPieces : public QObject {
     }
 
     void a_long_change_is_made_on_the_side() {
+        QSemaphore early_is_made; // outlives the change that waits for it
         Open open;
         QVERIFY(open.settle());
         bool taken = false;
-        int made = 0;
-        const auto change = [&made](const Study& study) {
-            ++made;
-            QThread::msleep(60);
+        int count = 0;
+        const auto change = [&count, &early_is_made](const Study& study) {
+            if (++count == 1) {
+                (void)early_is_made.tryAcquire(1, 5000);
+            }
             return hold(study, Id(), "late = 1");
         };
         open.document.perform_aside(QStringLiteral("late"), change, [&taken](bool done) { taken = done; });
         QVERIFY(open.document.computing());
         QVERIFY(open.document.study().held_named("late") == nullptr); // the interface goes on
         QVERIFY(open.document.perform(QStringLiteral("early"), hold(open.document.study(), Id(), "early = 2")));
+        early_is_made.release();
         QVERIFY(open.settle());
         QVERIFY(taken);
-        QCOMPARE(made, 2); // once more, over what had changed
+        QCOMPARE(count, 2); // once more, over what had changed
         QVERIFY(open.document.study().held_named("early") != nullptr);
         QVERIFY(open.document.study().held_named("late") != nullptr);
         open.document.undo();
@@ -508,18 +513,18 @@ class TestPieces : public QObject {
     }
 
     void a_document_can_go_while_a_change_is_made() {
+        bool ended = false;
         auto open = std::make_unique<Open>();
-        open->document.perform_aside(QStringLiteral("late"), [](const Study& study) {
+        open->document.perform_aside(QStringLiteral("late"), [&ended](const Study& study) {
             QThread::msleep(80);
+            ended = true;
             return Result<Study>(study);
         });
         const QPointer<Document> gone = &open->document;
-        QElapsedTimer timer;
-        timer.start();
         open.reset();
+        QVERIFY(ended); // it waits for the change, which reads the study
         QCoreApplication::processEvents();
         QVERIFY(gone.isNull());
-        QVERIFY(timer.elapsed() < 5000); // it waits for the change, and for no more
     }
 
     void dialogs_give_what_they_show() {
@@ -572,10 +577,10 @@ class TestPieces : public QObject {
         QTest::mouseMove(&preview, {first + 40, 60});
         QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {first + 40, 60});
         QVERIFY(dialog.classes().boundaries.front() > 30);
-        QVERIFY2(dialog.told().contains(QStringLiteral("In no class")), qPrintable(dialog.told()));
+        QVERIFY2(dialog.message().contains(QStringLiteral("In no class")), qPrintable(dialog.message()));
         dialog.width_line().setText(QStringLiteral("0"));
         QVERIFY(!dialog.sound());
-        QVERIFY(dialog.told().contains(QStringLiteral("above 0")));
+        QVERIFY(dialog.message().contains(QStringLiteral("above 0")));
         dialog.rule().setCurrentIndex(1);
         QVERIFY(dialog.sound());
         QVERIFY(!dialog.grab().isNull());
@@ -602,19 +607,19 @@ class TestPieces : public QObject {
         strip.take();
         QVERIFY(open.settle());
         QCOMPARE(open.own().column_named("share")->pieces[0].formula.text(), std::string("x / sum(x)"));
-        strip.offer_mend(open.document.study().checks[0]->id);
-        QVERIFY(!strip.is_offered()); // nothing is to be mended any more
+        strip.offer_correction(open.document.study().checks[0]->id);
+        QVERIFY(!strip.is_offered()); // nothing is to be corrected any more
     }
 
     void fractions_and_dates_are_shown_in_words() {
-        const auto fraction = [](double number, int digits) {
-            return number_text(number, {Format::Style::fraction, digits}).replace(QChar(0x2005), u' ');
+        const auto fraction = [](double number, int largest) {
+            return number_text(number, {Format::Style::fraction, largest}).replace(QChar(0x2005), u' ');
         };
-        QCOMPARE(fraction(3.25, 1), QStringLiteral("3 1⁄4"));
-        QCOMPARE(fraction(-0.5, 1), QStringLiteral("−1⁄2"));
-        QCOMPARE(fraction(1.0 / 3, 1), QStringLiteral("1⁄3"));
-        QCOMPARE(fraction(5.0 / 16, 2), QStringLiteral("5⁄16"));
-        QCOMPARE(fraction(3.14159265358979, 3), QStringLiteral("3 16⁄113"));
+        QCOMPARE(fraction(3.25, 9), QStringLiteral("3 1⁄4"));
+        QCOMPARE(fraction(-0.5, 9), QStringLiteral("−1⁄2"));
+        QCOMPARE(fraction(1.0 / 3, 9), QStringLiteral("1⁄3"));
+        QCOMPARE(fraction(5.0 / 16, 16), QStringLiteral("5⁄16"));
+        QCOMPARE(fraction(3.14159265358979, 999), QStringLiteral("3 16⁄113"));
         QCOMPARE(fraction(7, 1), QStringLiteral("7"));
         QCOMPARE(fraction(0, 1), QStringLiteral("0"));
         QCOMPARE(fraction(0.9999, 1), QStringLiteral("1"));
@@ -663,5 +668,5 @@ class TestPieces : public QObject {
     }
 };
 
-QTEST_MAIN(TestPieces)
+LEDGEFALL_TEST(TestPieces)
 #include "test_pieces.moc"

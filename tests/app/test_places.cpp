@@ -1,8 +1,9 @@
 // Where things stand in the window, and how one gets about: two tables side by side, headings and their bands, the
 // ledge's order, finding and replacing one by one, keys that go from cell to cell.
 
-#include "app/look.h"
-#include "core/study/edits.h"
+#include "app/look/look.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QApplication>
@@ -36,7 +37,7 @@ class TestPlaces : public QObject {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
-        Workplace& place = drive.window.place();
+        PageArea& place = drive.window.place();
         place.show_beside(table_id(drive, 1));
         QVERIFY(place.beside() != nullptr);
         QCOMPARE(place.page()->table_id(), table_id(drive, 0));
@@ -191,7 +192,7 @@ class TestPlaces : public QObject {
                                               add_table(drive.window.document().study(), "Other"));
         drive.window.show_table(table_id(drive, 1));
         QTRY_VERIFY(!bar.searching());
-        QVERIFY(bar.told().isEmpty());
+        QVERIFY(bar.message().isEmpty());
         QTest::keyClick(&bar.what(), Qt::Key_Escape);
         QVERIFY(!bar.isVisible());
     }
@@ -217,7 +218,7 @@ class TestPlaces : public QObject {
         drive.command(QStringLiteral("Watch with a check…"));
         QCOMPARE(drive.window.document().study().checks.size(), std::size_t{6});
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken"))); // the times do not add up to 1
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing"))); // the times do not add up to 1
     }
 
     void a_name_leads_to_its_place_wherever_it_stands() {
@@ -227,7 +228,8 @@ class TestPlaces : public QObject {
         const Study& study = drive.window.document().study();
         const Id share = study.tables[1]->column_named("share")->id;
         const Id k = study.tables[2]->ledge[0]->id;
-        const Id foot = Id(study.tables[0]->foot[0]->id.str() + "/" + study.tables[0]->columns[0]->id.str());
+        const DefinitionId foot =
+            DefinitionId::foot_value(study.tables[0]->foot[0]->id, study.tables[0]->columns[0]->id);
         drive.window.go_to(share, 3);
         QCOMPARE(drive.table().name, std::string("Invertebrates"));
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 2);
@@ -274,10 +276,10 @@ class TestPlaces : public QObject {
         QCOMPARE(view.chosen().columns(), 2);
         QVERIFY(drive.window.companion().summary().contains(QStringLiteral("n 4")));
         drive.key(Qt::Key_Equal);
-        QVERIFY(drive.window.page()->slip().is_open());
+        QVERIFY(drive.window.page()->editor().is_open());
         drive.key(Qt::Key_Escape);
         drive.key(Qt::Key_F2, Qt::ControlModifier);
-        QVERIFY(drive.window.page()->slip().is_open());
+        QVERIFY(drive.window.page()->editor().is_open());
         drive.key(Qt::Key_Escape);
         drive.key(Qt::Key_F9);
         QVERIFY(!drive.window.findChild<ContentsPanel*>()->isVisible());
@@ -294,28 +296,28 @@ class TestPlaces : public QObject {
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
-        QVERIFY(drive.window.place().pen().writing());
+        QVERIFY(drive.window.place().active_editor().writing());
         (void)drive.window.document().perform(QStringLiteral("other"),
                                               add_table(drive.window.document().study(), "Other"));
         QVERIFY(drive.window.document().perform(
             QStringLiteral("gone"),
             remove_table(drive.window.document().study(), drive.window.page()->table_id(), IfUsed::remove_anyway)));
-        QVERIFY(!drive.window.place().pen().writing()); // its table is gone
+        QVERIFY(!drive.window.place().active_editor().writing()); // its table is gone
         drive.window.document().undo();
         QVERIFY(drive.settle());
         drive.window.show_table(table_id(drive, 0));
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
         drive.press_button_of_next_dialog(QStringLiteral("Discard"));
-        drive.command(QStringLiteral("New")); // the window lives on with a slip that was open
+        drive.command(QStringLiteral("New")); // the window lives on with a editor that was open
         QVERIFY(drive.window.page() == nullptr);
-        QVERIFY(!drive.window.place().pen().writing());
+        QVERIFY(!drive.window.place().active_editor().writing());
     }
 
     void the_zoom_and_the_look_are_kept() {
         {
             WindowDriver drive;
-            drive.command(QStringLiteral("Larger"));
+            drive.command(QStringLiteral("Zoom in"));
             drive.window.set_dark(true);
         }
         QVERIFY(QSettings().value(QStringLiteral("zoom")).toDouble() > 1.1);
@@ -330,5 +332,5 @@ class TestPlaces : public QObject {
     }
 };
 
-QTEST_MAIN(TestPlaces)
+LEDGEFALL_TEST(TestPlaces)
 #include "test_places.moc"

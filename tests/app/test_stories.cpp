@@ -1,11 +1,12 @@
 // Further stories through the real window: menus, feet, formats, import by its dialog, zoom, rows, several tables.
 
-#include "app/heading_dialog.h"
-#include "app/import_dialog.h"
-#include "app/look.h"
-#include "core/study/edits.h"
-#include "files/atomic_file.h"
-#include "files/delimited.h"
+#include "app/dialogs/heading_dialog.h"
+#include "app/dialogs/import_dialog.h"
+#include "app/look/look.h"
+#include "core/study/edits/edits.h"
+#include "files/io/atomic_file.h"
+#include "files/tables/delimited.h"
+#include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QApplication>
@@ -27,8 +28,8 @@ QAction* action_named(const QMenu& menu, const QString& text) {
             return action;
         }
         if (action->menu() != nullptr) {
-            if (QAction* found = action_named(*action->menu(), text)) {
-                return found;
+            if (QAction* named = action_named(*action->menu(), text)) {
+                return named;
             }
         }
     }
@@ -136,7 +137,7 @@ class TestStories : public QObject {
         drive.keys(QStringLiteral("steps = 5"));
         drive.key(Qt::Key_Return);
         drive.answer(QStringLiteral("2 * steps"));
-        drive.command(QStringLiteral("Count its rows…"));
+        drive.command(QStringLiteral("Number of rows…"));
         drive.window.page()->write_formula(0, {});
         drive.keys(QStringLiteral("f = first 1; 1 then f[i-1] + f[i-2]"));
         drive.key(Qt::Key_Return);
@@ -223,7 +224,7 @@ class TestStories : public QObject {
             QStringLiteral("typing"), type_block(drive.window.document().study(), drive.table().id, 0, 5, {{"0.9"}})));
         QVERIFY(drive.settle());
         QTreeWidgetItem* check = contents->topLevelItem(2)->child(1);
-        QVERIFY(check->data(0, Qt::AccessibleTextRole).toString().contains(QStringLiteral("broken")));
+        QVERIFY(check->data(0, Qt::AccessibleTextRole).toString().contains(QStringLiteral("fails")));
         QVERIFY(check->toolTip(0).contains(QStringLiteral("do not add up")));
     }
 
@@ -245,11 +246,11 @@ class TestStories : public QObject {
         QVERIFY(drive.settle());
         const int before = drive.window.page()->view().rowHeight(0);
         const int card = drive.window.ledge().card(drive.table().ledge[0]->id)->height();
-        drive.command(QStringLiteral("Larger"));
-        drive.command(QStringLiteral("Larger"));
+        drive.command(QStringLiteral("Zoom in"));
+        drive.command(QStringLiteral("Zoom in"));
         QVERIFY(drive.window.page()->view().rowHeight(0) > before);
         QVERIFY(drive.window.ledge().card(drive.table().ledge[0]->id)->height() > card);
-        drive.command(QStringLiteral("As it was"));
+        drive.command(QStringLiteral("Reset the zoom"));
         QCOMPARE(drive.window.page()->view().rowHeight(0), before);
     }
 
@@ -277,11 +278,11 @@ class TestStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.double_click_heading(0);
-        WritingSlip& slip = drive.window.page()->slip();
-        QVERIFY(slip.is_open());
-        QVERIFY(slip.message().isEmpty()); // nothing is wrong yet with what is only begun
+        FormulaEditor& editor = drive.window.page()->editor();
+        QVERIFY(editor.is_open());
+        QVERIFY(editor.message().isEmpty()); // nothing is wrong yet with what is only begun
         drive.keys(QStringLiteral("row * 2"));
-        QVERIFY(slip.message().contains(QStringLiteral("24 rows")));
+        QVERIFY(editor.message().contains(QStringLiteral("24 rows")));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(3, 0), QStringLiteral("8"));
@@ -300,9 +301,9 @@ class TestStories : public QObject {
         drive.keys(QStringLiteral(" - "));
         QTest::mouseClick(drive.window.ledge().card(drive.table().ledge[1]->id), Qt::LeftButton);
         drive.keys(QStringLiteral(")"));
-        QCOMPARE(drive.window.page()->slip().line().toPlainText(), QStringLiteral("z = (x - m)"));
+        QCOMPARE(drive.window.page()->editor().line().toPlainText(), QStringLiteral("z = (x - m)"));
     }
 };
 
-QTEST_MAIN(TestStories)
+LEDGEFALL_TEST(TestStories)
 #include "test_stories.moc"

@@ -2,8 +2,9 @@
 // is what the study comes to, nothing breaks, and all of it can be undone.
 
 #include "../core/difference.h"
-#include "app/look.h"
-#include "core/study/edits.h"
+#include "app/look/look.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QApplication>
@@ -26,15 +27,15 @@ const char* const plain_commands[] = {"Copy",
                                       "Remove rows",
                                       "Move them up",
                                       "Move them down",
-                                      "Sort by this column",
-                                      "Sort by this column, falling",
+                                      "Sort by this column, ascending",
+                                      "Sort by this column, descending",
                                       "Insert a column before",
                                       "Duplicate the column",
                                       "Move it to the left",
                                       "Move it to the right",
                                       "Hide the chosen columns",
                                       "Show hidden columns",
-                                      "Take that heading away",
+                                      "Remove that heading",
                                       "Wider",
                                       "Narrower",
                                       "Fit the width",
@@ -43,17 +44,16 @@ const char* const plain_commands[] = {"Copy",
                                       "As needed",
                                       "Per cent",
                                       "Powers of ten",
-                                      "Fractions: 3 1/4",
                                       "Let the formula cover only the chosen rows",
-                                      "Let it cover all rows",
-                                      "Draw again",
+                                      "Let the formula cover all rows",
+                                      "New random numbers",
                                       "Move the table up",
-                                      "Larger",
-                                      "Smaller",
-                                      "As it was",
+                                      "Zoom in",
+                                      "Zoom out",
+                                      "Reset the zoom",
                                       "Dark",
                                       "The ledge as a list",
-                                      "One table alone"};
+                                      "Show only one table"};
 
 const char* const formulas[] = {"a = x + 1",
                                 "b = x - mean(x)",
@@ -146,8 +146,8 @@ class Wanderer {
             drive.key(Qt::Key_Return, Qt::ControlModifier);
         }
         drive.key(pick(4) == 0 ? Qt::Key_Escape : Qt::Key_Return);
-        WritingSlip& slip = drive.window.page()->slip();
-        for (int times = 0; slip.is_open() && times < 3; ++times) { // the list first, then the slip
+        FormulaEditor& editor = drive.window.page()->editor();
+        for (int times = 0; editor.is_open() && times < 3; ++times) { // the list first, then the editor
             drive.key(Qt::Key_Escape);
         }
         return "write " + text.toStdString();
@@ -265,5 +265,5 @@ class TestWander : public QObject {
     }
 };
 
-QTEST_MAIN(TestWander)
+LEDGEFALL_TEST(TestWander)
 #include "test_wander.moc"

@@ -1,9 +1,10 @@
 // The real window, driven by mouse and keys through a student's first hour.
 
-#include "app/look.h"
-#include "files/atomic_file.h"
-#include "files/delimited.h"
-#include "files/study_json.h"
+#include "app/look/look.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "files/tables/delimited.h"
+#include "harness/test_program.h"
 #include "window_driver.h"
 
 #include <QApplication>
@@ -63,17 +64,17 @@ class TestWindow : public QObject {
         drive.key(Qt::Key_Return);
         QCOMPARE(drive.window.document().study().held_named("shift")->value.number(), 0.5);
 
-        // dev = x - mean(x), written on the slip, falls through all rows; then sq = dev^2 by typing = in the next
+        // dev = x - mean(x), written on the editor, falls through all rows; then sq = dev^2 by typing = in the next
         // column.
         drive.click_heading(1);
-        QVERIFY(drive.window.page()->slip().is_open());
+        QVERIFY(drive.window.page()->editor().is_open());
         drive.keys(QStringLiteral("dev = x - mean("));
-        QVERIFY(!drive.window.page()->slip().message().isEmpty());
+        QVERIFY(!drive.window.page()->editor().message().isEmpty());
         drive.keys(QStringLiteral("x)"));
-        QTRY_VERIFY(drive.window.page()->slip().preview().contains(QStringLiteral("row 1: −7.5")));
+        QTRY_VERIFY(drive.window.page()->editor().preview().contains(QStringLiteral("row 1: −7.5")));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QVERIFY(!drive.window.page()->slip().is_open());
+        QVERIFY(!drive.window.page()->editor().is_open());
         QCOMPARE(drive.shown(3, 1), QStringLiteral("11.5"));
         drive.click_cell(0, 2);
         drive.key(Qt::Key_Equal);
@@ -197,24 +198,24 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         const Study before = drive.window.document().study();
         drive.window.page()->write_formula(3, {});
-        WritingSlip& slip = drive.window.page()->slip();
+        FormulaEditor& editor = drive.window.page()->editor();
         drive.keys(QStringLiteral("z = 2x"));
         drive.key(Qt::Key_Return);
-        QVERIFY(slip.is_open());
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("z = 2x"));
-        QVERIFY(slip.message().contains(QStringLiteral("2*x")));
-        slip.line().selectAll();
+        QVERIFY(editor.is_open());
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("z = 2x"));
+        QVERIFY(editor.message().contains(QStringLiteral("2*x")));
+        editor.line().selectAll();
         drive.keys(QStringLiteral("z = deev + 1"));
         drive.key(Qt::Key_Return);
-        QVERIFY(slip.is_open());
-        QVERIFY2(slip.message().contains(QStringLiteral("Did you mean dev?")), qPrintable(slip.message()));
-        slip.line().selectAll();
+        QVERIFY(editor.is_open());
+        QVERIFY2(editor.message().contains(QStringLiteral("Did you mean dev?")), qPrintable(editor.message()));
+        editor.line().selectAll();
         drive.keys(QStringLiteral("z = z + 1"));
         drive.key(Qt::Key_Return);
-        QVERIFY(slip.is_open());
-        QVERIFY(slip.message().contains(QStringLiteral("z → z")));
+        QVERIFY(editor.is_open());
+        QVERIFY(editor.message().contains(QStringLiteral("z → z")));
         drive.key(Qt::Key_Escape);
-        QVERIFY(!slip.is_open());
+        QVERIFY(!editor.is_open());
         QVERIFY(drive.window.document().study() == before);
     }
 
@@ -231,7 +232,7 @@ class TestWindow : public QObject {
         QCOMPARE(drive.shown(1, 2), QStringLiteral("10000.0"));
         const auto menu = drive.window.page()->column_menu(1, 1);
         for (QAction* action : menu->actions()) {
-            if (action->text() == QStringLiteral("Give this cell back to the formula")) {
+            if (action->text() == QStringLiteral("Restore the formula in this cell")) {
                 action->trigger();
             }
         }
@@ -324,7 +325,7 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         for (const QWidget* widget : std::initializer_list<const QWidget*>{
                  &drive.window.page()->view(), &drive.window.page()->foot(), &drive.window.ledge(),
-                 &drive.window.companion(), &drive.window.page()->slip().line()}) {
+                 &drive.window.companion(), &drive.window.page()->editor().line()}) {
             QVERIFY(!widget->accessibleName().isEmpty());
         }
         const Id held = drive.table().ledge[0]->id;
@@ -335,5 +336,5 @@ class TestWindow : public QObject {
     }
 };
 
-QTEST_MAIN(TestWindow)
+LEDGEFALL_TEST(TestWindow)
 #include "test_window.moc"

@@ -1,11 +1,12 @@
 // Stories of writing formulas by pointing, of trusting the result, and of laying out, through the real window.
 
-#include "app/check_dialog.h"
-#include "app/continue_dialog.h"
-#include "app/formula_page.h"
-#include "app/held_dialog.h"
-#include "app/look.h"
-#include "core/study/edits.h"
+#include "app/dialogs/check_dialog.h"
+#include "app/dialogs/continue_dialog.h"
+#include "app/dialogs/held_dialog.h"
+#include "app/look/look.h"
+#include "app/shell/formula_page.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
 #include "story_steps.h"
 
 #include <QAccessible>
@@ -31,10 +32,10 @@ class TestWritingStories : public QObject {
         paste(drive, QStringLiteral("reach\tt1\tt2\tt3\tt4\nupper\t12.1\t11.9\t12.4\t12\nlower\t20\t21\t19\t20\n"));
         choose(drive, 0, 1, 1, 4);
         drive.command(QStringLiteral("mean"));
-        WritingSlip& slip = drive.window.page()->slip();
-        QVERIFY(slip.is_open());
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("mean = mean(t1[i] .. t4[i])"));
-        QTRY_VERIFY2(slip.preview().contains(QStringLiteral("row 2: 20")), qPrintable(slip.preview()));
+        FormulaEditor& editor = drive.window.page()->editor();
+        QVERIFY(editor.is_open());
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("mean = mean(t1[i] .. t4[i])"));
+        QTRY_VERIFY2(editor.preview().contains(QStringLiteral("row 2: 20")), qPrintable(editor.preview()));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 5), QStringLiteral("12.1"));
@@ -50,7 +51,7 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.window.companion().working().used_by().contains(QStringLiteral("Drift.hours")));
     }
 
-    /// A share of a total done wrong, and mended through the check that is offered.
+    /// A share of a total done wrong, and corrected through the check that is offered.
     void a_wrong_share_is_mended_through_the_offered_check() {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());
@@ -64,7 +65,7 @@ class TestWritingStories : public QObject {
         QVERIFY(offers.is_offered());
         offers.take();
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1")));
         QTRY_VERIFY2(offers.is_offered() && offers.text().contains(QStringLiteral("riffle")),
                      qPrintable(offers.text()));
         offers.take();
@@ -81,10 +82,10 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(99);
         drive.keys(QStringLiteral("part = pool / all_pool"));
-        WritingSlip& slip = drive.window.page()->slip();
-        QVERIFY(slip.can_mend());
+        FormulaEditor& editor = drive.window.page()->editor();
+        QVERIFY(editor.can_correct());
         drive.key(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY2(slip.draft().sound(), qPrintable(slip.message()));
+        QVERIFY2(editor.draft().sound(), qPrintable(editor.message()));
         QVERIFY(drive.table().ledge.empty()); // it comes with the formula, not before
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
@@ -102,7 +103,7 @@ class TestWritingStories : public QObject {
         drive.keys(QStringLiteral("rate = 0.1"));
         drive.key(Qt::Key_Return);
         drive.answer(QStringLiteral("10"));
-        drive.command(QStringLiteral("Count its rows…"));
+        drive.command(QStringLiteral("Number of rows…"));
         write(drive, QStringLiteral("n = first 100 then n[i-1] * (1 + rate)"));
         QCOMPARE(drive.window.page()->model().value(2, 0).number(), 100 * 1.1 * 1.1);
         const Id rate = drive.window.document().study().held_named("rate")->id;
@@ -174,7 +175,7 @@ class TestWritingStories : public QObject {
         QCOMPARE(drive.shown(0, 1), QStringLiteral("−10"));
         QCOMPARE(drive.foot(0, 0), QStringLiteral("60"));
         // That the pebbles' classes no longer cover them is told.
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("broken checks: 1 of 5")));
+        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1 of 5")));
     }
 
     void pointing_puts_names_in() {
@@ -183,17 +184,17 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         drive.click_cell(3, 1);
         drive.window.page()->write_formula(3);
-        WritingSlip& slip = drive.window.page()->slip();
-        const auto text = [&slip] { return slip.line().toPlainText(); };
+        FormulaEditor& editor = drive.window.page()->editor();
+        const auto text = [&editor] { return editor.line().toPlainText(); };
         drive.keys(QStringLiteral("a = "));
         drive.click_cell(3, 0); // the formula's own row
         QCOMPARE(text(), QStringLiteral("a = x"));
         drive.click_cell(5, 0); // pointing again takes its place
         QCOMPARE(text(), QStringLiteral("a = x[6]"));
-        QVERIFY(slip.aid().contains(QStringLiteral("stays put")));
+        QVERIFY(editor.aid().contains(QStringLiteral("stays put")));
         drive.key(Qt::Key_L, Qt::ControlModifier);
         QCOMPARE(text(), QStringLiteral("a = x"));
-        QVERIFY(slip.aid().contains(QStringLiteral("follows the row")));
+        QVERIFY(editor.aid().contains(QStringLiteral("follows the row")));
         drive.key(Qt::Key_L, Qt::ControlModifier);
         QCOMPARE(text(), QStringLiteral("a = x[4]"));
         drive.key(Qt::Key_L, Qt::ControlModifier);
@@ -213,7 +214,7 @@ class TestWritingStories : public QObject {
         QCOMPARE(text(), QStringLiteral("a = x - x[i-1] + mean(x) / s * x"));
         drive.key(Qt::Key_Down, Qt::AltModifier);
         QCOMPARE(text(), QStringLiteral("a = x - x[i-1] + mean(x) / s * x[5]"));
-        QVERIFY(!drive.window.page()->view().meant().empty());
+        QVERIFY(!drive.window.page()->view().referenced_cells().empty());
         const QString before = QStringLiteral("a = x - x[i-1] + mean(x) / s * ");
         drive.key(Qt::Key_Home, Qt::AltModifier); // the headings, and up from there the ledge
         QCOMPARE(text(), before + QStringLiteral("x"));
@@ -235,7 +236,7 @@ class TestWritingStories : public QObject {
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().columns.size(), std::size_t{4});
-        QVERIFY(drive.window.page()->view().meant().empty());
+        QVERIFY(drive.window.page()->view().referenced_cells().empty());
     }
 
     void another_tables_columns_are_pointed_at_beside() {
@@ -252,13 +253,15 @@ class TestWritingStories : public QObject {
         TableHeading& heading = beside->view().heading();
         QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
                           {heading.sectionViewportPosition(1) + 12, 20});
-        QCOMPARE(drive.window.page()->slip().line().toPlainText(), QStringLiteral("b = x / sum(Invertebrates.riffle"));
+        QCOMPARE(drive.window.page()->editor().line().toPlainText(),
+                 QStringLiteral("b = x / sum(Invertebrates.riffle"));
         drive.key(Qt::Key_Return, Qt::ControlModifier); // the bracket is closed by a key
-        QCOMPARE(drive.window.page()->slip().line().toPlainText(), QStringLiteral("b = x / sum(Invertebrates.riffle)"));
+        QCOMPARE(drive.window.page()->editor().line().toPlainText(),
+                 QStringLiteral("b = x / sum(Invertebrates.riffle)"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 42.0 / 206);
-        drive.command(QStringLiteral("One table alone"));
+        drive.command(QStringLiteral("Show only one table"));
         QVERIFY(drive.window.place().beside() == nullptr);
     }
 
@@ -267,16 +270,16 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(1);
-        WritingSlip& slip = drive.window.page()->slip();
-        slip.line().selectAll();
+        FormulaEditor& editor = drive.window.page()->editor();
+        editor.line().selectAll();
         drive.keys(QStringLiteral("dev = x * 100"));
         const QModelIndex cell = drive.window.page()->model().index(0, 1);
         QTRY_VERIFY(cell.data(TableModel::TrialRole).toBool());
         QTRY_COMPARE(cell.data().toString(), QStringLiteral("4200"));
-        QTRY_VERIFY(slip.preview().contains(QStringLiteral("100")));
-        QVERIFY2(slip.preview().contains(QStringLiteral("42 × 100")) ||
-                     slip.preview().contains(QStringLiteral("42 · 100")),
-                 qPrintable(slip.preview()));
+        QTRY_VERIFY(editor.preview().contains(QStringLiteral("100")));
+        QVERIFY2(editor.preview().contains(QStringLiteral("42 × 100")) ||
+                     editor.preview().contains(QStringLiteral("42 · 100")),
+                 qPrintable(editor.preview()));
         QCOMPARE(drive.window.document().results().cell(drive.table().columns[1]->id, 0).number(), -8.875);
         drive.key(Qt::Key_Escape);
         QVERIFY(!cell.data(TableModel::TrialRole).toBool());
@@ -293,25 +296,25 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(3);
-        WritingSlip& slip = drive.window.page()->slip();
+        FormulaEditor& editor = drive.window.page()->editor();
         drive.keys(QStringLiteral("a = va"));
-        QVERIFY(slip.completions().texts().contains(QStringLiteral("variance")));
+        QVERIFY(editor.completions().texts().contains(QStringLiteral("variance")));
         drive.key(Qt::Key_Tab);
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("a = variance"));
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("a = variance"));
         drive.keys(QStringLiteral(" + qua"));
         drive.key(Qt::Key_Down);
         drive.key(Qt::Key_Up);
         drive.key(Qt::Key_Return); // takes the one that was moved to, and does not fill
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("a = variance + quantile("));
-        QVERIFY2(slip.aid().contains(QStringLiteral("runs over the rows")), qPrintable(slip.aid()));
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("a = variance + quantile("));
+        QVERIFY2(editor.aid().contains(QStringLiteral("runs over the rows")), qPrintable(editor.aid()));
         drive.keys(QStringLiteral("x, 0.5, "));
-        QVERIFY(slip.aid().contains(QStringLiteral("type is one value")));
+        QVERIFY(editor.aid().contains(QStringLiteral("type is one value")));
         drive.keys(QStringLiteral("7) + deev"));
-        QVERIFY(slip.can_mend());
+        QVERIFY(editor.can_correct());
         drive.key(Qt::Key_Return, Qt::ControlModifier);
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("a = variance + quantile(x, 0.5, 7) + dev"));
-        QVERIFY(slip.draft().sound());
-        QVERIFY(!slip.can_mend());
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("a = variance + quantile(x, 0.5, 7) + dev"));
+        QVERIFY(editor.draft().sound());
+        QVERIFY(!editor.can_correct());
     }
 
     void a_number_is_lifted_onto_the_ledge() {
@@ -319,14 +322,14 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(3);
-        WritingSlip& slip = drive.window.page()->slip();
+        FormulaEditor& editor = drive.window.page()->editor();
         drive.keys(QStringLiteral("g = x * 9.81"));
-        slip.lift_as(QStringLiteral("gravity"));
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("g = x * gravity"));
+        editor.lift_as(QStringLiteral("gravity"));
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("g = x * gravity"));
         drive.keys(QStringLiteral(" + x[3]"));
-        slip.lift_as(QStringLiteral("third"));
-        QCOMPARE(slip.line().toPlainText(), QStringLiteral("g = x * gravity + third"));
-        slip.lift_as(QStringLiteral("x")); // there is no number at the cursor
+        editor.lift_as(QStringLiteral("third"));
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("g = x * gravity + third"));
+        editor.lift_as(QStringLiteral("x")); // there is no number at the cursor
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.document().study().held_named("gravity")->value.number(), 9.81);
@@ -359,15 +362,14 @@ class TestWritingStories : public QObject {
         WorkingPanel& panel = drive.window.companion().working();
         QVERIFY2(panel.story().contains(QStringLiteral("Pebbles.ratio, row 1: this divides by zero")),
                  qPrintable(panel.story()));
-        panel.follow(
-            QStringLiteral("go:%1:1").arg(QString::fromStdString(drive.table().column_named("ratio")->id.str())));
+        panel.follow(QStringLiteral("go:0")); // the first link: where it began
         QCOMPARE(drive.window.page()->view().currentIndex().column(), 3);
         drive.click_cell(3, 1);
         QVERIFY(working(drive).contains(QStringLiteral("61 − 50.875")));
         drive.key(Qt::Key_Down); // walking along a column
         QVERIFY2(working(drive).contains(QStringLiteral("49 − 50.875")), qPrintable(working(drive)));
         QVERIFY(panel.uses().contains(QStringLiteral("Pebbles.m")));
-        panel.follow(QStringLiteral("go:%1:0").arg(QString::fromStdString(drive.table().ledge[1]->id.str())));
+        panel.follow(QStringLiteral("go:1")); // x is the first
         QVERIFY(working(drive).contains(QStringLiteral("1221")));
         QVERIFY(panel.heading().startsWith(QStringLiteral("m")));
     }
@@ -393,5 +395,5 @@ class TestWritingStories : public QObject {
     }
 };
 
-QTEST_MAIN(TestWritingStories)
+LEDGEFALL_TEST(TestWritingStories)
 #include "test_writing_stories.moc"

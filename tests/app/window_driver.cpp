@@ -1,6 +1,6 @@
 #include "window_driver.h"
 
-#include "app/look.h"
+#include "app/look/look.h"
 
 #include <QApplication>
 #include <QDialog>
@@ -46,7 +46,7 @@ QAction* action_in(const QMenu& menu, const QString& text) {
 void prepare_application() {
     QStandardPaths::setTestModeEnabled(true);
     QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
-    dress_application();
+    apply_application_look();
 }
 
 WindowDriver::WindowDriver() {
@@ -101,8 +101,8 @@ void WindowDriver::double_click_heading(int section) {
 
 void WindowDriver::command(const QString& text) {
     for (QAction* menu : window.menuBar()->actions()) {
-        if (QAction* found = action_in(*menu->menu(), text)) {
-            return found->trigger();
+        if (QAction* named = action_in(*menu->menu(), text)) {
+            return named->trigger();
         }
     }
     qFatal("no command called %s", qPrintable(text));

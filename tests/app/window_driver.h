@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/main_window.h"
+#include "app/shell/main_window.h"
 
 #include <QtTest>
 

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/engine/results.h"
-#include "core/study/study.h"
+#include "core/engine/running/results.h"
+#include "core/study/model/study.h"
 
 #include <string>
 

@@ -152,8 +152,8 @@ class Naive {
             return &node.kid(1);
         }
         for (const NodePtr& kid : node.kids) {
-            if (const Node* found = range_in(*kid)) {
-                return found;
+            if (const Node* match = range_in(*kid)) {
+                return match;
             }
         }
         return nullptr;

@@ -2,6 +2,7 @@
 // the result is that of a plain loop in extended precision.
 
 #include "core/stats/measures.h"
+#include "harness/test_program.h"
 
 #include <QtTest>
 
@@ -33,7 +34,7 @@ Sample random_sample(unsigned seed, std::size_t count, double middle, double wid
     return sample;
 }
 
-std::vector<long double> kept(const Sample& sample) {
+std::vector<long double> without_missing(const Sample& sample) {
     std::vector<long double> values;
     for (std::size_t k = 0; k < sample.slots.size(); ++k) {
         if (sample.states[k] == State::plain) {
@@ -60,8 +61,8 @@ long double squares_of(const std::vector<long double>& values) {
     return squares;
 }
 
-bool close_to(double found, long double expected, double relative) {
-    return std::fabs(static_cast<long double>(found) - expected) <=
+bool close_to(double match, long double expected, double relative) {
+    return std::fabs(static_cast<long double>(match) - expected) <=
            relative * std::max<long double>(std::fabs(expected), 1e-300L);
 }
 
@@ -96,7 +97,7 @@ class TestAccumulators : public QObject {
         QFETCH(int, one_in);
         const Sample sample =
             random_sample(static_cast<unsigned>(count + piece), static_cast<std::size_t>(count), middle, width, one_in);
-        const auto values = kept(sample);
+        const auto values = without_missing(sample);
         const auto total = make_sum({});
         const auto mean = make_mean({});
         const auto variance = make_var({});
@@ -153,9 +154,9 @@ class TestAccumulators : public QObject {
     void conditions_choose_rows() {
         const double x[] = {1, 2, 3, 4};
         const double chosen[] = {1, 0, 1, 1};
-        const State known[] = {State::plain, State::plain, State::missing, State::plain};
+        const State entry[] = {State::plain, State::plain, State::missing, State::plain};
         const auto total = make_sum({});
-        const Lane condition{chosen, known, false};
+        const Lane condition{chosen, entry, false};
         total->add({x, nullptr, false}, &condition, 4);
         QCOMPARE(result(*total), 5.0);
         const double always = 1;
@@ -187,11 +188,11 @@ class TestAccumulators : public QObject {
 
     void counts_of_conditions() {
         const double answers[] = {1, 0, 1, 1, 0};
-        const State known[] = {State::plain, State::plain, State::plain, State::missing, State::plain};
+        const State entry[] = {State::plain, State::plain, State::plain, State::missing, State::plain};
         const auto count = make_count_yes({});
         const auto share = make_share({});
         for (Accumulator* measure : {count.get(), share.get()}) {
-            measure->add({answers, known, false}, nullptr, 5);
+            measure->add({answers, entry, false}, nullptr, 5);
         }
         QCOMPARE(result(*count), 2.0);
         QCOMPARE(result(*share), 0.5);
@@ -227,5 +228,5 @@ class TestAccumulators : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestAccumulators)
+LEDGEFALL_TEST(TestAccumulators)
 #include "test_accumulators.moc"

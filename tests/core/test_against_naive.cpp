@@ -1,6 +1,7 @@
 // Thousands of random formulas over random columns with gaps: the engine, with its blocks, preludes, running ranges and
 // sequences, beside a walk over the tree for every cell.
 
+#include "harness/test_program.h"
 #include "naive.h"
 #include "working.h"
 
@@ -141,23 +142,23 @@ class TestAgainstNaive : public QObject {
 
     static Scene scene(unsigned seed, std::size_t rows) {
         std::mt19937 engine(seed);
-        Scene made;
-        made.naive.rows = rows;
+        Scene result;
+        result.naive.rows = rows;
         for (const char* name : {"x", "y", "z"}) {
-            made.naive.columns[name] = random_cells(engine, rows);
-            made.bench.column(name, as_column(made.naive.columns[name]));
+            result.naive.columns[name] = random_cells(engine, rows);
+            result.bench.column(name, as_column(result.naive.columns[name]));
         }
-        made.naive.held = {{"p", 1.5}, {"q", -2}};
-        made.bench.held("p = 1.5").held("q = -2");
-        return made;
+        result.naive.held = {{"p", 1.5}, {"q", -2}};
+        result.bench.held("p = 1.5").held("q = -2");
+        return result;
     }
 
-    static void compare(Scene& made, const std::string& formula) {
+    void compare(Scene& scene, const std::string& formula) {
         const ParsedFormula parsed = parse_formula(formula);
         QVERIFY2(parsed.tree != nullptr, formula.c_str());
-        const Study study = *write_column(made.bench.study, made.bench.table, "w = " + formula);
-        const ResultsPtr results = compute(study, made.bench.results);
-        const Id column = study.table(made.bench.table)->column_named("w")->id;
+        const Study study = *write_column(scene.bench.study, scene.bench.table, "w = " + formula);
+        const ResultsPtr results = compute(study, scene.bench.results);
+        const Id column = study.table(scene.bench.table)->column_named("w")->id;
         if (results->find(column)->kind != Kind::number) {
             return;
         }
@@ -165,11 +166,13 @@ class TestAgainstNaive : public QObject {
         if (first.is_fault() && first.fault().at().cause == Cause::wrong_arguments) {
             return; // such as a measure of a single value: refused as a whole, which the walk does not do
         }
-        for (std::size_t row = 1; row <= made.naive.rows; ++row) {
+        for (std::size_t row = 1; row <= scene.naive.rows; ++row) {
             const Value value = results->cell(column, row - 1);
-            const Naive::Cell expected = made.naive.cell(*parsed.tree, row);
+            const Naive::Cell expected = scene.naive.cell(*parsed.tree, row);
+            ++compared_;
+            plain_ += expected.is == Naive::Is::plain ? 1 : 0;
             if (!agrees(value, expected)) {
-                const std::string told = formula + "\nrow " + std::to_string(row) + ": " +
+                const std::string text = formula + "\nrow " + std::to_string(row) + ": " +
                                          (value.is_fault()     ? "fault"
                                           : value.is_missing() ? "missing"
                                                                : shortest(value.number())) +
@@ -177,69 +180,81 @@ class TestAgainstNaive : public QObject {
                                          (expected.is == Naive::Is::fault     ? "fault"
                                           : expected.is == Naive::Is::missing ? "missing"
                                                                               : shortest(expected.number));
-                QFAIL(told.c_str());
+                QFAIL(text.c_str());
             }
         }
     }
 
+    std::size_t compared_ = 0, plain_ = 0; ///< cells, and those of them that are numbers
+
   private Q_SLOTS:
+    void init() { compared_ = plain_ = 0; }
+
     void small_tables_and_deep_formulas() {
         for (unsigned seed = 0; seed < 40; ++seed) {
-            Scene made = scene(seed, 1 + seed % 9);
+            Scene result = scene(seed, 1 + seed % 9);
             Writer writer(seed * 31 + 7);
             for (int number = 0; number < 60; ++number) {
-                compare(made, writer.number(3));
+                compare(result, writer.number(3));
                 if (QTest::currentTestFailed()) {
                     return;
                 }
             }
         }
+        QVERIFY2(compared_ > 6'000, qPrintable(QString::number(compared_)));
+        QVERIFY2(plain_ > 1'500, qPrintable(QString::number(plain_)));
     }
 
     void tables_longer_than_a_block() {
-        Scene made = scene(99, 4200);
+        Scene result = scene(99, 4200);
         // Formulas of whole columns and neighbours only: the walk takes rows × rows steps for each measure.
         for (const char* formula :
              {"x[i-1] + y[i+2]", "x - z[1]", "if x < y then x / z else y[i-3]", "abs(x) * p + sqrt(larger(y, 0))",
               "x[rows + 1 - row] * row", "(x + 1) / (y - y[i])"}) {
-            compare(made, formula);
+            compare(result, formula);
         }
+        QCOMPARE(compared_, std::size_t{6 * 4200});
+        QVERIFY(plain_ > 10'000);
     }
 
     void wider_ranges_and_conditions() {
-        Scene made = scene(7, 150);
+        Scene result = scene(7, 150);
         for (const char* formula :
              {"sum(x[1..i])", "mean(x[i-24..i])", "count(x < x[i])", "max(x[i..])", "sum(x * y where z > z[i])",
               "min(x[..i-1]) + sum(y)", "count(x[i] <= y < z[i])", "count(x > y[i])", "count(z[i] < x <= y[i] / z[i])",
               "count(y = x[i])", "count(1 / x[i] < y)", "count(x + y >= z[i])", "count(1 / x < y[i])",
               "sum(x - mean(x))", "mean((x - mean(x)) * (y - mean(y)))", "sum(x[i-3..i+3] * y[i-3..i+3])"}) {
-            compare(made, formula);
+            compare(result, formula);
         }
+        QCOMPARE(compared_, std::size_t{16 * 150});
+        QVERIFY(plain_ > 1'200);
     }
 
     void sequences_agree_with_a_walk_down_the_rows() {
         // Recurrences are walked here by filling the column row by row.
         for (unsigned seed = 0; seed < 30; ++seed) {
-            Scene made = scene(seed + 500, 12);
+            Scene result = scene(seed + 500, 12);
             Writer writer(seed);
             const std::string step = "0.5 * w[i-1] + " + writer.number(2);
             const ParsedFormula parsed = parse_formula(step);
             QVERIFY(parsed.tree != nullptr);
-            Study study = *write_column(made.bench.study, made.bench.table, "w = first 3 then " + step);
-            const ResultsPtr results = compute(study, made.bench.results);
-            const Id column = study.table(made.bench.table)->column_named("w")->id;
+            Study study = *write_column(result.bench.study, result.bench.table, "w = first 3 then " + step);
+            const ResultsPtr results = compute(study, result.bench.results);
+            const Id column = study.table(result.bench.table)->column_named("w")->id;
             const Value second = results->cell(column, 1);
             if (second.is_fault() && second.fault().at().cause == Cause::wrong_arguments) {
                 continue;
             }
-            made.naive.columns["w"] = {Naive::Cell::of(3)};
-            for (std::size_t row = 2; row <= made.naive.rows; ++row) {
-                made.naive.columns["w"].push_back(made.naive.cell(*parsed.tree, row));
-                QVERIFY2(agrees(results->cell(column, row - 1), made.naive.columns["w"].back()), step.c_str());
+            result.naive.columns["w"] = {Naive::Cell::of(3)};
+            for (std::size_t row = 2; row <= result.naive.rows; ++row) {
+                result.naive.columns["w"].push_back(result.naive.cell(*parsed.tree, row));
+                QVERIFY2(agrees(results->cell(column, row - 1), result.naive.columns["w"].back()), step.c_str());
+                ++compared_;
             }
         }
+        QVERIFY2(compared_ > 200, qPrintable(QString::number(compared_)));
     }
 };
 
-QTEST_APPLESS_MAIN(TestAgainstNaive)
+LEDGEFALL_TEST(TestAgainstNaive)
 #include "test_against_naive.moc"

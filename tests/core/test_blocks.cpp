@@ -1,7 +1,8 @@
 // What is worked out many rows at a time, against the same rows one by one: across the ends of blocks and chunks, with
 // gaps, faults and typed cells.
 
-#include "core/engine/limit_counts.h"
+#include "core/engine/running/limit_counts.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <random>
@@ -183,5 +184,5 @@ class TestBlocks : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestBlocks)
+LEDGEFALL_TEST(TestBlocks)
 #include "test_blocks.moc"

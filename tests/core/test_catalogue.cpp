@@ -1,7 +1,8 @@
 // The whole catalogue: its examples, its references from other libraries, its edges, and what it refuses.
 
-#include "core/engine/catalogue.h"
+#include "core/engine/functions/catalogue.h"
 #include "distribution_references.h"
+#include "harness/test_program.h"
 #include "reference_values.h"
 #include "working.h"
 
@@ -27,20 +28,21 @@ class TestCatalogue : public QObject {
         std::vector<std::pair<std::string_view, Kind>> names;
         for (const Function& function : catalogue()) {
             QVERIFY2(!function.purpose.empty() && function.purpose.ends_with('.'), function.name.data());
-            QVERIFY(function.is_measure() != (function.operation.one != nullptr));
+            QVERIFY(function.is_measure() !=
+                    ((function.operation.one != nullptr || function.operation.of_event != nullptr)));
             const Kind of = function.arguments.empty() ? Kind::number : function.arguments.front().kind;
-            const std::pair known(function.name, of);
-            QVERIFY2(std::find(names.begin(), names.end(), known) == names.end(), function.name.data());
-            names.push_back(known);
+            const std::pair key(function.name, of);
+            QVERIFY2(std::find(names.begin(), names.end(), key) == names.end(), function.name.data());
+            names.push_back(key);
             bench.work("example = " + std::string(function.example));
             const Value value = bench.cell("example", 1);
             QVERIFY2(value.plain() && write_cell(value) == function.example_result,
                      (std::string(function.example) + " gives " +
                       (value.is_fault() ? value.fault().at().what.text() : write_cell(value)))
                          .c_str());
-            const auto* found =
+            const auto* by_name =
                 of == Kind::distribution ? find_distribution_function(function.name) : find_function(function.name);
-            QVERIFY2(of == Kind::interval || found == &function, function.name.data());
+            QVERIFY2(of == Kind::interval || by_name == &function, function.name.data());
         }
     }
 
@@ -56,20 +58,20 @@ class TestCatalogue : public QObject {
     void references_of_other_libraries() {
         QFETCH(double, expected);
         static const Bench bench = [] {
-            Bench made;
+            Bench result;
             std::vector<double> y;
             for (int k = 0; k < 24; ++k) {
                 y.push_back((7 * k * k + 3 * k) % 29);
             }
-            made.numbers("x", pebbles)
+            result.numbers("x", pebbles)
                 .numbers("y", y)
                 .numbers("n", {64, 38, 27, 52, 3, 19, 1, 2})
                 .numbers("m", {21, 4, 15, 30, 29, 44, 17, 8});
-            made.numbers("w", {2, 4, 5, 6}).numbers("f", {1, 2, 2, 1});
-            return made;
+            result.numbers("w", {2, 4, 5, 6}).numbers("f", {1, 2, 2, 1});
+            return result;
         }();
-        const double found = bench.number(QTest::currentDataTag());
-        QVERIFY2(near(found, expected, 1e-12), qPrintable(QString::number(found, 'g', 17)));
+        const double result = bench.number(QTest::currentDataTag());
+        QVERIFY2(near(result, expected, 1e-12), qPrintable(QString::number(result, 'g', 17)));
     }
 
     void completed_units_between_dates() {
@@ -254,5 +256,5 @@ class TestCatalogue : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestCatalogue)
+LEDGEFALL_TEST(TestCatalogue)
 #include "test_catalogue.moc"

@@ -1,11 +1,12 @@
 // Rows made from the categories of a column, and what is made with them: counts, summaries, counts of pairs.
 
-#include "core/engine/category_rows.h"
-#include "core/study/asked_share.h"
-#include "core/study/contingency.h"
-#include "core/study/frequency.h"
-#include "core/study/summary.h"
+#include "core/study/builders/asked_share.h"
+#include "core/study/builders/contingency.h"
+#include "core/study/builders/frequency.h"
+#include "core/study/builders/summary.h"
+#include "core/study/row_sources/category_rows.h"
 #include "core/value/date.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <map>
@@ -124,19 +125,19 @@ class TestCategories : public QObject {
         FrequencyParts parts;
         parts.tally = true;
         bench.take(category_table(bench.study, how, parts, &table));
-        const Made made{bench, table};
-        QCOMPARE(made.rows(), std::size_t{3});
-        QCOMPARE(made.row_name(1), QStringLiteral("riffle"));
-        QCOMPARE(made.number("f", 1), 3.0);
-        QCOMPARE(made.number("rel", 2), 2.0 / 6);
-        QCOMPARE(QString::fromStdString(made.cell("strokes", 1).text().str()), QStringLiteral("|||"));
-        QVERIFY(made.checks_hold());
+        const Made result{bench, table};
+        QCOMPARE(result.rows(), std::size_t{3});
+        QCOMPARE(result.row_name(1), QStringLiteral("riffle"));
+        QCOMPARE(result.number("f", 1), 3.0);
+        QCOMPARE(result.number("rel", 2), 2.0 / 6);
+        QCOMPARE(QString::fromStdString(result.cell("strokes", 1).text().str()), QStringLiteral("|||"));
+        QVERIFY(result.checks_hold());
         bench.take(type_block(bench.study, bench.table, 7, 0, {{"bank"}, {"bank"}, {"pool"}}));
-        QCOMPARE(made.rows(), std::size_t{4});
-        QCOMPARE(made.row_name(4), QStringLiteral("bank"));
-        QCOMPARE(made.number("f", 4), 2.0);
-        QCOMPARE(made.number("f", 2), 3.0);
-        QVERIFY(made.checks_hold());
+        QCOMPARE(result.rows(), std::size_t{4});
+        QCOMPARE(result.row_name(4), QStringLiteral("bank"));
+        QCOMPARE(result.number("f", 4), 2.0);
+        QCOMPARE(result.number("f", 2), 3.0);
+        QVERIFY(result.checks_hold());
         QVERIFY(!remove_column(bench.study, bench.id("site"))); // its rows come from there
     }
 
@@ -150,18 +151,18 @@ class TestCategories : public QObject {
             how.of = bench.id("day");
             how.by = by;
             bench.take(category_table(bench.study, how, {}, &table));
-            const Made made{bench, table};
-            QVERIFY(made.checks_hold());
+            const Made result{bench, table};
+            QVERIFY(result.checks_hold());
             if (by == Categories::By::month) {
-                QCOMPARE(made.rows(), std::size_t{4});
-                QCOMPARE(made.number("f", 1), 3.0); // May
-                QCOMPARE(made.number("f", 3), 0.0); // July
+                QCOMPARE(result.rows(), std::size_t{4});
+                QCOMPARE(result.number("f", 1), 3.0); // May
+                QCOMPARE(result.number("f", 3), 0.0); // July
             } else if (by == Categories::By::weekday) {
-                QCOMPARE(made.number("f", 1), 3.0); // Mondays: 18 May, 1 June, 31 August
-                QCOMPARE(made.number("f", 3), 2.0);
-                QCOMPARE(made.number("f", 7), 1.0);
+                QCOMPARE(result.number("f", 1), 3.0); // Mondays: 18 May, 1 June, 31 August
+                QCOMPARE(result.number("f", 3), 2.0);
+                QCOMPARE(result.number("f", 7), 1.0);
             } else {
-                QCOMPARE(made.number("f", 1), 6.0);
+                QCOMPARE(result.number("f", 1), 6.0);
             }
         }
     }
@@ -173,11 +174,11 @@ class TestCategories : public QObject {
         Categories how;
         how.of = bench.id("size");
         bench.take(category_table(bench.study, how, {}, &table));
-        const Made made{bench, table};
-        QCOMPARE(made.row_name(1), QStringLiteral("small"));
-        QCOMPARE(made.number("f", 2), 2.0);
+        const Made result{bench, table};
+        QCOMPARE(result.row_name(1), QStringLiteral("small"));
+        QCOMPARE(result.number("f", 2), 2.0);
         bench.work("size = if x > sum(Size_counted.f) then \"large\" else \"small\"");
-        QVERIFY(made.cell("f", 1).is_fault());
+        QVERIFY(result.cell("f", 1).is_fault());
         const Result<Study> of_itself = category_rows(bench.study, bench.table, "kinds", how);
         QVERIFY(!of_itself);
     }
@@ -194,18 +195,18 @@ class TestCategories : public QObject {
         }
         Bench bench;
         bench.numbers("len", x).texts("site", site);
-        SummaryWish wish;
-        wish.columns = {bench.id("len")};
-        wish.by = bench.id("site");
+        SummaryRequest request;
+        request.columns = {bench.id("len")};
+        request.by = bench.id("site");
         for (const SummaryMeasure& one : summary_measures()) {
-            wish.measures.push_back(one.name);
+            request.measures.push_back(one.name);
         }
         Id table;
-        bench.take(summary_table(bench.study, wish, &table));
-        const Made made{bench, table};
-        QCOMPARE(made.rows(), std::size_t{3});
+        bench.take(summary_table(bench.study, request, &table));
+        const Made result{bench, table};
+        QCOMPARE(result.rows(), std::size_t{3});
         for (std::size_t row = 1; row <= 3; ++row) {
-            std::vector<double> values = gathered[made.row_name(row).toStdString()];
+            std::vector<double> values = gathered[result.row_name(row).toStdString()];
             std::sort(values.begin(), values.end());
             const double n = static_cast<double>(values.size());
             double sum = 0;
@@ -219,32 +220,32 @@ class TestCategories : public QObject {
             const double place = (n - 1) * 0.25;
             const auto below = static_cast<std::size_t>(place);
             const double q1 = values[below] + (place - std::floor(place)) * (values[below + 1] - values[below]);
-            QCOMPARE(made.number("n", row), n);
-            QVERIFY(near(made.number("total", row), sum, 1e-13));
-            QVERIFY(near(made.number("avg", row), sum / n, 1e-13));
-            QVERIFY(near(made.number("sd_sample", row), std::sqrt(squares / (n - 1)), 1e-12));
-            QVERIFY(near(made.number("sd_whole", row), std::sqrt(squares / n), 1e-12));
-            QVERIFY(near(made.number("lower_q", row), q1, 1e-12));
-            QCOMPARE(made.number("least", row), values.front());
-            QCOMPARE(made.number("most", row), values.back());
+            QCOMPARE(result.number("n", row), n);
+            QVERIFY(near(result.number("total", row), sum, 1e-13));
+            QVERIFY(near(result.number("avg", row), sum / n, 1e-13));
+            QVERIFY(near(result.number("sd_sample", row), std::sqrt(squares / (n - 1)), 1e-12));
+            QVERIFY(near(result.number("sd_whole", row), std::sqrt(squares / n), 1e-12));
+            QVERIFY(near(result.number("lower_q", row), q1, 1e-12));
+            QCOMPARE(result.number("least", row), values.front());
+            QCOMPARE(result.number("most", row), values.back());
         }
-        const ColumnDefinition* sample = made.it().column_named("sd_sample");
+        const ColumnDefinition* sample = result.it().column_named("sd_sample");
         QVERIFY(sample->label.find("sample (n − 1)") != std::string::npos); // told apart in words
-        QVERIFY(made.it().column_named("sd_whole")->label.find("population (n)") != std::string::npos);
-        QVERIFY(made.it().column_named("lower_q")->label.find("type 7") != std::string::npos);
+        QVERIFY(result.it().column_named("sd_whole")->label.find("population (n)") != std::string::npos);
+        QVERIFY(result.it().column_named("lower_q")->label.find("type 7") != std::string::npos);
     }
 
     void summaries_of_columns_pooled_grown_and_cut() {
         Bench bench;
         bench.numbers("a", {1, 2, 3, 100}).numbers("b", {5, 6, 7, 200}).numbers("c", {9, 9, 9, 9});
-        SummaryWish wish;
-        wish.columns = {bench.id("a"), bench.id("b"), bench.id("c")};
-        wish.measures = {"n", "avg", "middle"};
-        wish.first_rows = 3;
-        wish.quantile_type = 2;
-        wish.together = SummaryWish::Together::pooled;
+        SummaryRequest request;
+        request.columns = {bench.id("a"), bench.id("b"), bench.id("c")};
+        request.measures = {"n", "avg", "middle"};
+        request.first_rows = 3;
+        request.quantile_type = 2;
+        request.together = SummaryRequest::Together::pooled;
         Id table;
-        bench.take(summary_table(bench.study, wish, &table));
+        bench.take(summary_table(bench.study, request, &table));
         const Made pooled{bench, table};
         QCOMPARE(pooled.rows(), std::size_t{4});
         QCOMPARE(pooled.number("avg", 1), 2.0);
@@ -252,17 +253,17 @@ class TestCategories : public QObject {
         QCOMPARE(pooled.number("n", 4), 9.0);
         QCOMPARE(pooled.number("avg", 4), 51.0 / 9);
         QCOMPARE(pooled.number("middle", 4), 6.0);
-        wish.first_rows.reset();
-        wish.together = SummaryWish::Together::one_after_other;
-        bench.take(summary_table(bench.study, wish, &table));
+        request.first_rows.reset();
+        request.together = SummaryRequest::Together::one_after_other;
+        bench.take(summary_table(bench.study, request, &table));
         const Made grown{bench, table};
         QCOMPARE(grown.rows(), std::size_t{3});
         QCOMPARE(grown.number("n", 1), 4.0);
         QCOMPARE(grown.number("n", 2), 8.0);
         QCOMPARE(grown.number("avg", 2), 324.0 / 8);
         QCOMPARE(grown.number("n", 3), 12.0);
-        wish.columns.clear();
-        QVERIFY(!summary_table(bench.study, wish));
+        request.columns.clear();
+        QVERIFY(!summary_table(bench.study, request));
     }
 
     void pairs_are_counted_against_what_is_expected() {
@@ -272,11 +273,11 @@ class TestCategories : public QObject {
         Id table;
         bench.take(contingency_table(bench.study, bench.id("site"), bench.id("kind"),
                                      {Value::text(Text("mayfly")), Value::text(Text("caddis"))}, true, &table));
-        const Made made{bench, table};
-        QCOMPARE(made.number("mayfly", 1), 2.0);
-        QCOMPARE(made.number("caddis", 3), 1.0);
-        QCOMPARE(made.number("row_total", 2), 3.0);
-        QVERIFY(near(made.number("mayfly_exp", 1), 3.0 * 4 / 7));
+        const Made result{bench, table};
+        QCOMPARE(result.number("mayfly", 1), 2.0);
+        QCOMPARE(result.number("caddis", 3), 1.0);
+        QCOMPARE(result.number("row_total", 2), 3.0);
+        QVERIFY(near(result.number("mayfly_exp", 1), 3.0 * 4 / 7));
         // χ² of the 3 × 2 table {2 1; 2 1; 0 1}, by exact fractions: 14/9 · … = Σ(o − e)²/e
         double chi2 = 0;
         const double counts[3][2] = {{2, 1}, {2, 1}, {0, 1}};
@@ -288,12 +289,12 @@ class TestCategories : public QObject {
                 chi2 += (counts[row][column] - expected) * (counts[row][column] - expected) / expected;
             }
         }
-        QVERIFY(near(made.held("chi2"), chi2, 1e-13));
-        QCOMPARE(made.held("freedom"), 2.0);
-        QVERIFY(near(made.held("p_value"), std::exp(-chi2 / 2), 1e-12)); // of two degrees of freedom
-        QVERIFY(made.checks_hold());
+        QVERIFY(near(result.held("chi2"), chi2, 1e-13));
+        QCOMPARE(result.held("freedom"), 2.0);
+        QVERIFY(near(result.held("p_value"), std::exp(-chi2 / 2), 1e-12)); // of two degrees of freedom
+        QVERIFY(result.checks_hold());
         bench.take(type_block(bench.study, bench.table, 7, 0, {{"weir", "leech"}})); // a kind that has no column
-        QVERIFY(!made.checks_hold());
+        QVERIFY(!result.checks_hold());
         QVERIFY(!contingency_table(bench.study, bench.id("site"), bench.id("site"), {}, true));
         QVERIFY(!contingency_table(bench.study, bench.id("site"), bench.id("kind"), {}, true));
     }
@@ -320,12 +321,12 @@ class TestCategories : public QObject {
         bench.work("t = tally(n)");
         const QStringList wanted = {"", "|", "|||||", "||||| ||", "||||| |||||", "201"};
         for (int row = 0; row < wanted.size(); ++row) {
-            const Value told = bench.cell("t", static_cast<std::size_t>(row) + 1);
-            QCOMPARE(QString::fromStdString(told.text().str()), wanted[row]);
+            const Value value = bench.cell("t", static_cast<std::size_t>(row) + 1);
+            QCOMPARE(QString::fromStdString(value.text().str()), wanted[row]);
         }
         QVERIFY(bench.cell("t", 7).is_fault());
     }
 };
 
-QTEST_APPLESS_MAIN(TestCategories)
+LEDGEFALL_TEST(TestCategories)
 #include "test_categories.moc"

@@ -2,9 +2,10 @@
 
 #include "core/charts/chart_figures.h"
 #include "core/charts/proposed_chart.h"
-#include "core/engine/plan.h"
+#include "core/engine/planning/plan.h"
 #include "core/stats/classing.h"
-#include "core/study/frequency.h"
+#include "core/study/builders/frequency.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <numeric>
@@ -32,14 +33,14 @@ Chart of(SeriesForm form, Id x, Id y) {
 }
 
 Reference reference(Reference::Form form, const std::vector<std::string>& numbers) {
-    Reference made{form, {}, ""};
+    Reference result{form, {}, ""};
     for (const std::string& number : numbers) {
-        made.numbers.emplace_back(number);
+        result.numbers.emplace_back(number);
     }
-    return made;
+    return result;
 }
 
-QString told(const ChartFigures& figures) {
+QString description_of(const ChartFigures& figures) {
     QStringList all;
     for (const Sentence& one : figures.missing) {
         all << QString::fromStdString(one.text());
@@ -55,14 +56,15 @@ struct Classed {
 };
 
 Classed classed(const std::vector<double>& limits) {
-    Classed made;
-    made.bench.numbers("x", {1, 2, 3, 12, 14, 15, 16, 25, 28, 55});
+    Classed classed_table;
+    classed_table.bench.numbers("x", {1, 2, 3, 12, 14, 15, 16, 25, 28, 55});
     Classes classes;
     classes.boundaries = limits;
     FrequencyParts parts;
     parts.density = true;
-    made.bench.take(frequency_table(made.bench.study, made.bench.id("x"), classes, parts, &made.table));
-    return made;
+    classed_table.bench.take(
+        frequency_table(classed_table.bench.study, classed_table.bench.id("x"), classes, parts, &classed_table.table));
+    return classed_table;
 }
 
 } // namespace
@@ -86,44 +88,48 @@ class TestCharts : public QObject {
     }
 
     void a_histogram_stands_on_true_limits() {
-        Classed made = classed({0, 10, 20, 60});
-        Chart chart = of(SeriesForm::histogram, made.axis(), made.column("f"));
-        chart.table = made.table;
-        const ChartFigures counts = drawn(made.bench, chart);
+        Classed classed_table = classed({0, 10, 20, 60});
+        Chart chart = of(SeriesForm::histogram, classed_table.axis(), classed_table.column("f"));
+        chart.table = classed_table.table;
+        const ChartFigures counts = drawn(classed_table.bench, chart);
         QCOMPARE(counts.series[0].limits, std::vector<double>({0, 10, 20, 60}));
         QCOMPARE(counts.series[0].y, std::vector<double>({3, 4, 3}));
         QCOMPARE(counts.x.ticks, std::vector<double>({0, 10, 20, 60}));
         QCOMPARE(counts.x.title, std::string("x")); // of the column that is counted
         chart.series[0].per_width = true;
-        const ChartFigures even = drawn(made.bench, chart);
+        const ChartFigures even = drawn(classed_table.bench, chart);
         double area = 0;
         for (std::size_t at = 0; at < 3; ++at) {
             area += even.series[0].y[at] * (even.series[0].limits[at + 1] - even.series[0].limits[at]);
         }
         QVERIFY(near(area, 10, 1e-14)); // areas add up to all values
-        chart.series = {{SeriesForm::histogram, made.axis(), made.column("density"), false, false, ""}};
-        const ChartFigures density = drawn(made.bench, chart);
+        chart.series = {
+            {SeriesForm::histogram, classed_table.axis(), classed_table.column("density"), false, false, ""}};
+        const ChartFigures density = drawn(classed_table.bench, chart);
         QVERIFY(near(density.series[0].y[2], 3.0 / 10 / 40, 1e-14));
-        QVERIFY(told(drawn(made.bench, of(SeriesForm::histogram, made.bench.id("x"), made.bench.id("x"))))
+        QVERIFY(description_of(drawn(classed_table.bench, of(SeriesForm::histogram, classed_table.bench.id("x"),
+                                                             classed_table.bench.id("x"))))
                     .contains(QStringLiteral("needs classes")));
     }
 
     void polygon_and_cumulative_curve() {
-        Classed made = classed({0, 10, 20, 30, 60});
-        Chart chart = of(SeriesForm::polygon, made.axis(), made.column("f"));
-        chart.table = made.table;
-        const ChartFigures polygon = drawn(made.bench, chart);
+        Classed classed_table = classed({0, 10, 20, 30, 60});
+        Chart chart = of(SeriesForm::polygon, classed_table.axis(), classed_table.column("f"));
+        chart.table = classed_table.table;
+        const ChartFigures polygon = drawn(classed_table.bench, chart);
         QCOMPARE(polygon.series[0].x, std::vector<double>({-5, 5, 15, 25, 45, 75}));
         QCOMPARE(polygon.series[0].y, std::vector<double>({0, 3, 4, 2, 1, 0}));
         QCOMPARE(polygon.series[0].rows.front(), no_row);
-        chart.series[0] = {SeriesForm::cumulative, made.axis(), made.column("cum"), false, false, ""};
-        const ChartFigures curve = drawn(made.bench, chart);
+        chart.series[0] = {SeriesForm::cumulative, classed_table.axis(), classed_table.column("cum"), false, false, ""};
+        const ChartFigures curve = drawn(classed_table.bench, chart);
         QCOMPARE(curve.series[0].x, std::vector<double>({0, 10, 20, 30, 60}));
         QCOMPARE(curve.series[0].y, std::vector<double>({0, 3, 7, 9, 10}));
         QCOMPARE(*read_off(curve.series[0].x, curve.series[0].y, 5), 15.0); // the median: two of four into 10 to 20
         QCOMPARE(*read_off(curve.series[0].x, curve.series[0].y, 10), 60.0);
         QVERIFY(!read_off(curve.series[0].x, curve.series[0].y, 11));
-        const double median = made.bench.results->single(made.bench.study.table(made.table)->ledge.back()->id).number();
+        const double median =
+            classed_table.bench.results->single(classed_table.bench.study.table(classed_table.table)->ledge.back()->id)
+                .number();
         QCOMPARE(*read_off(curve.series[0].x, curve.series[0].y, 5), median); // as grouped_median says
     }
 
@@ -135,8 +141,8 @@ class TestCharts : public QObject {
         classes.open_below = true;
         Id table;
         bench.take(frequency_table(bench.study, bench.id("x"), classes, {}, &table));
-        const Table& made = *bench.study.table(table);
-        Chart chart = of(SeriesForm::cumulative, (*made.axis.column)->id, made.column_named("cum")->id);
+        const Table& result = *bench.study.table(table);
+        Chart chart = of(SeriesForm::cumulative, (*result.axis.column)->id, result.column_named("cum")->id);
         chart.table = table;
         const ChartFigures curve = drawn(bench, chart);
         QCOMPARE(curve.series[0].y, std::vector<double>({2, 3, 4}));
@@ -178,7 +184,7 @@ class TestCharts : public QObject {
         one.numbers("x", {3, 3}).numbers("y", {1, 2});
         chart.series[0].x = one.id("x");
         chart.series[0].y = one.id("y");
-        QVERIFY(told(drawn(one, chart)).contains(QStringLiteral("no fitted line")));
+        QVERIFY(description_of(drawn(one, chart)).contains(QStringLiteral("no fitted line")));
     }
 
     void names_stand_side_by_side_across_all_series() {
@@ -190,10 +196,10 @@ class TestCharts : public QObject {
         QCOMPARE(figures.x.names.size(), std::size_t{3});
         QCOMPARE(figures.series[1].x, std::vector<double>({0, 1, 2}));
         bench.texts("again", {"a", "a", "b"});
-        QVERIFY(told(drawn(bench, of(SeriesForm::bars, bench.id("again"), bench.id("pool"))))
+        QVERIFY(description_of(drawn(bench, of(SeriesForm::bars, bench.id("again"), bench.id("pool"))))
                     .contains(QStringLiteral("more than once")));
         chart.series.push_back({SeriesForm::points, Id(), bench.id("weir"), false, false, ""});
-        QVERIFY(told(drawn(bench, chart)).contains(QStringLiteral("some at names")));
+        QVERIFY(description_of(drawn(bench, chart)).contains(QStringLiteral("some at names")));
     }
 
     void numbers_beside_it_are_formulas_and_follow() {
@@ -210,7 +216,7 @@ class TestCharts : public QObject {
         QCOMPARE(figures.references[0].numbers, std::vector<double>({6}));
         QCOMPARE(figures.references[1].numbers, std::vector<double>({2, 5, 1}));
         QCOMPARE(*figures.y.from, 3.0);
-        QVERIFY(told(figures).contains(QStringLiteral("divides by zero")));
+        QVERIFY(description_of(figures).contains(QStringLiteral("divides by zero")));
         bench.take(give_held(bench.study, bench.study.held_named("r")->id, Value::number(3)));
         QCOMPARE(chart_figures(bench.study, *bench.results, *bench.study.chart(id)).references[1].numbers[2], 6.0);
         bench.take(rename_column(bench.study, bench.id("y"), "height")); // formulas of charts are rewritten too
@@ -221,20 +227,21 @@ class TestCharts : public QObject {
     void charts_of_nothing_say_what_is_missing() {
         Bench bench;
         bench.texts("t", {"a"}).numbers("gap", {std::nan("")}).work("bad = gap + nothing");
-        QVERIFY(told(drawn(bench, Chart())).contains(QStringLiteral("nothing to draw")));
-        QVERIFY(
-            told(drawn(bench, of(SeriesForm::points, Id(), bench.id("t")))).contains(QStringLiteral("takes numbers")));
-        QVERIFY(
-            told(drawn(bench, of(SeriesForm::points, Id(), bench.id("gap")))).contains(QStringLiteral("no numbers")));
-        QVERIFY(told(drawn(bench, of(SeriesForm::points, Id(), bench.id("bad")))).contains(QStringLiteral("nothing")));
+        QVERIFY(description_of(drawn(bench, Chart())).contains(QStringLiteral("nothing to draw")));
+        QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("t"))))
+                    .contains(QStringLiteral("takes numbers")));
+        QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("gap"))))
+                    .contains(QStringLiteral("no numbers")));
+        QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("bad"))))
+                    .contains(QStringLiteral("nothing")));
         Bench empty;
         empty.numbers("x", {});
-        QVERIFY(
-            told(drawn(empty, of(SeriesForm::points, Id(), empty.id("x")))).contains(QStringLiteral("no rows yet")));
+        QVERIFY(description_of(drawn(empty, of(SeriesForm::points, Id(), empty.id("x"))))
+                    .contains(QStringLiteral("no rows yet")));
         Chart turned = of(SeriesForm::points, Id(), bench.id("gap"));
         turned.x.from = Formula("5");
         turned.x.to = Formula("2");
-        QVERIFY(told(drawn(bench, turned)).contains(QStringLiteral("must be larger")));
+        QVERIFY(description_of(drawn(bench, turned)).contains(QStringLiteral("must be larger")));
     }
 
     void infinities_and_huge_numbers_are_left_out_or_kept() {
@@ -267,22 +274,25 @@ class TestCharts : public QObject {
     }
 
     void other_classes_keep_formulas_and_charts() {
-        Classed made = classed({0, 10, 20, 60});
-        Chart chart = of(SeriesForm::histogram, made.axis(), made.column("f"));
-        chart.table = made.table;
+        Classed classed_table = classed({0, 10, 20, 60});
+        Chart chart = of(SeriesForm::histogram, classed_table.axis(), classed_table.column("f"));
+        chart.table = classed_table.table;
         Id id;
-        drawn(made.bench, chart, &id);
+        drawn(classed_table.bench, chart, &id);
         Classes wider;
         wider.boundaries = {0, 30, 60};
-        made.bench.take(reclass(made.bench.study, made.table, wider));
-        const ChartFigures figures = chart_figures(made.bench.study, *made.bench.results, *made.bench.study.chart(id));
+        classed_table.bench.take(reclass(classed_table.bench.study, classed_table.table, wider));
+        const ChartFigures figures = chart_figures(classed_table.bench.study, *classed_table.bench.results,
+                                                   *classed_table.bench.study.chart(id));
         QCOMPARE(figures.series[0].y, std::vector<double>({9, 1}));
-        QCOMPARE(counted_column(made.bench.study, *made.bench.study.table(made.table)), made.bench.id("x"));
+        QCOMPARE(counted_column(classed_table.bench.study, *classed_table.bench.study.table(classed_table.table)),
+                 classed_table.bench.id("x"));
         wider.boundaries = {0, 0};
-        QVERIFY(!reclass(made.bench.study, made.table, wider));
-        QVERIFY(!reclass(made.bench.study, made.bench.table, wider));
-        made.bench.take(count_rows(made.bench.study, made.table, "3")); // the classes are gone, and with them the x
-        QVERIFY(made.bench.study.chart(id)->series[0].x.empty());
+        QVERIFY(!reclass(classed_table.bench.study, classed_table.table, wider));
+        QVERIFY(!reclass(classed_table.bench.study, classed_table.bench.table, wider));
+        classed_table.bench.take(count_rows(classed_table.bench.study, classed_table.table,
+                                            "3")); // the classes are gone, and with them the x
+        QVERIFY(classed_table.bench.study.chart(id)->series[0].x.empty());
     }
 
     void the_likeliest_chart_is_proposed() {
@@ -290,15 +300,19 @@ class TestCharts : public QObject {
             const auto proposal = proposed_chart(bench.study, *bench.results, table, columns);
             return proposal ? static_cast<int>(proposal->series.front().form) : -1;
         };
-        Classed made = classed({0, 10, 20, 60});
-        QCOMPARE(form(made.bench, made.table, {made.column("f")}), static_cast<int>(SeriesForm::histogram));
-        QCOMPARE(form(made.bench, made.table, {made.column("cum_rel")}), static_cast<int>(SeriesForm::cumulative));
-        QCOMPARE(form(made.bench, made.table, {made.column("f"), made.column("rel")}),
-                 static_cast<int>(SeriesForm::polygon));
-        const auto counts = proposed_chart(made.bench.study, *made.bench.results, made.table, {made.column("f")});
+        Classed classed_table = classed({0, 10, 20, 60});
+        QCOMPARE(form(classed_table.bench, classed_table.table, {classed_table.column("f")}),
+                 static_cast<int>(SeriesForm::histogram));
+        QCOMPARE(form(classed_table.bench, classed_table.table, {classed_table.column("cum_rel")}),
+                 static_cast<int>(SeriesForm::cumulative));
+        QCOMPARE(
+            form(classed_table.bench, classed_table.table, {classed_table.column("f"), classed_table.column("rel")}),
+            static_cast<int>(SeriesForm::polygon));
+        const auto counts = proposed_chart(classed_table.bench.study, *classed_table.bench.results, classed_table.table,
+                                           {classed_table.column("f")});
         QVERIFY(counts->series.front().per_width); // the widths differ
-        const auto density =
-            proposed_chart(made.bench.study, *made.bench.results, made.table, {made.column("density")});
+        const auto density = proposed_chart(classed_table.bench.study, *classed_table.bench.results,
+                                            classed_table.table, {classed_table.column("density")});
         QVERIFY(!density->series.front().per_width); // which is over the width already
         Bench bench;
         bench.texts("site", {"a", "b", "a"})
@@ -315,5 +329,5 @@ class TestCharts : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestCharts)
+LEDGEFALL_TEST(TestCharts)
 #include "test_charts.moc"

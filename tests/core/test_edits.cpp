@@ -1,6 +1,7 @@
 // Edits of a study: names keep their meaning, removal says who uses what, cells follow their rows, undo has no end.
 
-#include "core/study/history.h"
+#include "core/study/model/history.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -73,7 +74,7 @@ class TestEdits : public QObject {
         bench.take(type_block(bench.study, bench.table, 0, 0, {{"1", "pool"}, {"2", "weir"}, {"x", ""}}));
         const Table& table = *bench.study.table(bench.table);
         QCOMPARE(table.columns.size(), std::size_t{2});
-        QCOMPARE(table.axis.ids.size(), std::size_t{3});
+        QCOMPARE(table.axis.ids()->size(), std::size_t{3});
         QCOMPARE(table.columns[0]->cells->kind(), Kind::number);
         QCOMPARE(table.columns[0]->cells->at(2).state(), State::odd);
         QCOMPARE(table.columns[1]->cells->kind(), Kind::text);
@@ -168,5 +169,5 @@ class TestEdits : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestEdits)
+LEDGEFALL_TEST(TestEdits)
 #include "test_edits.moc"

@@ -1,8 +1,9 @@
 // What follows and what stays; rows that depend on rows; rings; what is worked out anew; stopping.
 
-#include "core/engine/explain.h"
-#include "core/engine/marks.h"
-#include "core/engine/plan.h"
+#include "core/engine/planning/plan.h"
+#include "core/engine/writing/marks.h"
+#include "core/study/model/fault_explanation.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <chrono>
@@ -79,8 +80,8 @@ class TestEngine : public QObject {
         bench.numbers("x", {2, 6, 12, 4}).numbers("y", {1, gap, 3, gap}).numbers("z", {4, 0, 5, 6});
         bench.work("w = " + formula.toStdString());
         const std::vector<double> wanted(expected.begin(), expected.end());
-        const std::vector<double> found = bench.cells("w");
-        QVERIFY2(same(found, wanted),
+        const std::vector<double> count = bench.cells("w");
+        QVERIFY2(same(count, wanted),
                  qPrintable(QString::fromStdString(bench.cell("w", 1).is_fault()
                                                        ? explain(bench.study, bench.cell("w", 1).fault()).text()
                                                        : "values differ")));
@@ -331,5 +332,5 @@ class TestEngine : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestEngine)
+LEDGEFALL_TEST(TestEngine)
 #include "test_engine.moc"

@@ -2,6 +2,7 @@
 
 #include "core/formula/parser.h"
 #include "core/formula/print.h"
+#include "harness/test_program.h"
 
 #include <QtTest>
 
@@ -229,5 +230,5 @@ class TestFormulas : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestFormulas)
+LEDGEFALL_TEST(TestFormulas)
 #include "test_formulas.moc"

@@ -1,8 +1,9 @@
 // Classes as they are proposed, counted, and made into a table with formulas.
 
 #include "core/stats/classing.h"
-#include "core/study/frequency.h"
+#include "core/study/builders/frequency.h"
 #include "core/value/decimals.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <limits>
@@ -15,7 +16,7 @@ namespace {
 
 const double infinity = std::numeric_limits<double>::infinity();
 
-QString told(const Result<ClassProposal>& proposal) {
+QString description_of(const Result<ClassProposal>& proposal) {
     return proposal ? QStringLiteral("%1 by %2, %3").arg(proposal->start).arg(proposal->width).arg(proposal->count)
                     : QString::fromStdString(proposal.refusal().text());
 }
@@ -64,18 +65,20 @@ class TestFrequency : public QObject {
 
     void classes_are_proposed_by_rules() {
         const Column cells = Column::numbers(pebbles);
-        QCOMPARE(told(propose_classes(cells, ClassRule::about_eight)), QStringLiteral("35 by 5, 8"));
-        QCOMPARE(told(propose_classes(cells, ClassRule::sturges)), QStringLiteral("35 by 5, 8"));     // 35/6 = 5.8
-        QCOMPARE(told(propose_classes(cells, ClassRule::square_root)), QStringLiteral("35 by 5, 8")); // 35/5 = 7
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::about_eight)), QStringLiteral("35 by 5, 8"));
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::sturges)),
+                 QStringLiteral("35 by 5, 8")); // 35/6 = 5.8
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::square_root)),
+                 QStringLiteral("35 by 5, 8")); // 35/5 = 7
         // The quartiles are 44.75 and 57.25: 2·12.5/∛24 = 8.67.
-        QCOMPARE(told(propose_classes(cells, ClassRule::freedman_diaconis)), QStringLiteral("30 by 10, 5"));
-        QCOMPARE(told(propose_classes(cells, ClassRule::whole_numbers)), QStringLiteral("35 by 1, 36"));
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::freedman_diaconis)), QStringLiteral("30 by 10, 5"));
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::whole_numbers)), QStringLiteral("35 by 1, 36"));
     }
 
     void awkward_values_are_put_in_classes_or_refused() {
-        QCOMPARE(told(propose_classes(Column::numbers({7, 7, 7}), ClassRule::about_eight)),
+        QCOMPARE(description_of(propose_classes(Column::numbers({7, 7, 7}), ClassRule::about_eight)),
                  QStringLiteral("7 by 1, 1"));
-        QCOMPARE(told(propose_classes(Column::numbers({7.3}), ClassRule::freedman_diaconis)),
+        QCOMPARE(description_of(propose_classes(Column::numbers({7.3}), ClassRule::freedman_diaconis)),
                  QStringLiteral("7 by 1, 1"));
         QVERIFY(!propose_classes(Column::numbers({}), ClassRule::about_eight));
         QVERIFY(!propose_classes(Column::of(Kind::text, {Value::text(Text("pool"))}), ClassRule::about_eight));
@@ -83,7 +86,7 @@ class TestFrequency : public QObject {
         const Column mixed = Column::of(Kind::number, {Value::number(1), Value::odd(Text("n/a")), Value::missing(),
                                                        Value::number(9), Value::number(infinity)});
         const auto proposal = propose_classes(mixed, ClassRule::about_eight);
-        QCOMPARE(told(proposal), QStringLiteral("1 by 1, 9"));
+        QCOMPARE(description_of(proposal), QStringLiteral("1 by 1, 9"));
         const ClassCounts counts = count_in_classes(mixed, limits_of(*proposal), true, false, false);
         QCOMPARE(counts.counts.front() + counts.counts.back(), std::size_t{2});
         QCOMPARE(counts.no_number, std::size_t{3});
@@ -102,8 +105,8 @@ class TestFrequency : public QObject {
 
     void limits_are_covered_on_the_side_that_is_closed() {
         const Column cells = Column::numbers({10, 20, 30});
-        QCOMPARE(told(cover_with_classes(cells, 10, 10, true)), QStringLiteral("10 by 10, 3"));
-        QCOMPARE(told(cover_with_classes(cells, 0, 10, false)), QStringLiteral("0 by 10, 3"));
+        QCOMPARE(description_of(cover_with_classes(cells, 10, 10, true)), QStringLiteral("10 by 10, 3"));
+        QCOMPARE(description_of(cover_with_classes(cells, 0, 10, false)), QStringLiteral("0 by 10, 3"));
         const ClassCounts left = count_in_classes(cells, {10, 20, 30}, true, false, false);
         QCOMPARE(left.counts, (std::vector<std::size_t>{1, 1}));
         QCOMPARE(left.outside, std::size_t{1});
@@ -145,17 +148,17 @@ class TestFrequency : public QObject {
         bench.numbers("x", pebbles);
         Classes classes;
         classes.boundaries = limits_of({35, 5, 8});
-        Id made;
+        Id result;
         bench.take(frequency_table(bench.study, bench.id("x"), classes,
-                                   {true, true, true, true, true, true, true, true}, &made));
-        const Table& table = *bench.study.table(made);
+                                   {true, true, true, true, true, true, true, true}, &result));
+        const Table& table = *bench.study.table(result);
         const auto formula = [&table](const char* name) { return table.column_named(name)->pieces[0].formula.text(); };
         QCOMPARE(formula("f"), std::string("count(Data.x in class)"));
         QCOMPARE(formula("rel"), std::string("f / n"));
         QCOMPARE(formula("cum"), std::string("sum(f[1..i])"));
         const auto cells = [&](const char* name) {
             std::vector<double> out;
-            for (std::size_t row = 0; row < bench.results->rows(made); ++row) {
+            for (std::size_t row = 0; row < bench.results->rows(result); ++row) {
                 out.push_back(bench.results->cell(table.column_named(name)->id, row).number());
             }
             return out;
@@ -183,7 +186,7 @@ class TestFrequency : public QObject {
         QVERIFY(!bench.results->single(bench.study.checks[0]->id).yes());
         bench.take(type_block(bench.study, bench.table, 0, 0, {{"42"}}));
         bench.take(type_block(bench.study, bench.table, 24, 0, {{"36"}}));
-        QCOMPARE(bench.results->cell(bench.study.table(made)->column_named("f")->id, 0).number(),
+        QCOMPARE(bench.results->cell(bench.study.table(result)->column_named("f")->id, 0).number(),
                  static_cast<double>(counted[0]) + 1);
         QVERIFY(bench.results->single(bench.study.checks[0]->id).yes());
     }
@@ -194,16 +197,16 @@ class TestFrequency : public QObject {
         Classes classes;
         classes.boundaries = {10, 20, 30};
         classes.open_below = classes.open_above = true;
-        Id made;
-        bench.take(frequency_table(bench.study, bench.id("x"), classes, {}, &made));
+        Id result;
+        bench.take(frequency_table(bench.study, bench.id("x"), classes, {}, &result));
         QVERIFY(bench.results->single(bench.study.checks[0]->id).yes());
-        QCOMPARE(bench.results->rows(made), std::size_t{4});
-        QCOMPARE(bench.study.table(made)->ledge.size(), std::size_t{1}); // n alone
+        QCOMPARE(bench.results->rows(result), std::size_t{4});
+        QCOMPARE(bench.study.table(result)->ledge.size(), std::size_t{1}); // n alone
         QVERIFY(!frequency_table(bench.study, Id("gone"), classes));
         classes.boundaries = {3};
         QVERIFY(!frequency_table(bench.study, bench.id("x"), classes));
     }
 };
 
-QTEST_APPLESS_MAIN(TestFrequency)
+LEDGEFALL_TEST(TestFrequency)
 #include "test_frequency.moc"

@@ -1,7 +1,8 @@
 // The language beyond single tables of numbers: distributions, classes, groups, held functions, early stops, draws.
 
-#include "core/engine/explain.h"
-#include "core/engine/hints.h"
+#include "core/engine/binding/hints.h"
+#include "core/study/model/fault_explanation.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -205,11 +206,11 @@ class TestLanguage : public QObject {
         bench.take(write_column(bench.study, classes, "f = count(Data.size in class)"));
         const Id f = bench.study.table(classes)->column_named("f")->id;
         const auto counts = [&] {
-            std::vector<double> found;
+            std::vector<double> match;
             for (std::size_t row = 0; row < bench.results->rows(classes); ++row) {
-                found.push_back(bench.results->cell(f, row).number());
+                match.push_back(bench.results->cell(f, row).number());
             }
-            return found;
+            return match;
         };
         QCOMPARE(counts(), (std::vector<double>{1, 2, 2, 1, 1}));
         bench.take(class_rows(bench.study, classes, "bin", {{10, 20, 30}, false, false, false}));
@@ -283,11 +284,11 @@ class TestLanguage : public QObject {
         bench.rows("10").work("x = row").work("part = x / sum(x)").work("left = rows - row");
         for (const char* until : {"part > 0.1", "left < 3", "sum(x) > 3", "x[last] > 2", "x[i+1] > 4"}) {
             bench.take(stop_rows(bench.study, bench.table, until));
-            const Value value = bench.results->single(until_id_of(bench.table));
+            const Value value = bench.results->single(DefinitionId::stop(bench.table));
             QVERIFY2(value.is_fault(), until);
         }
         bench.take(stop_rows(bench.study, bench.table, "x"));
-        QVERIFY(bench.results->single(until_id_of(bench.table)).is_fault());
+        QVERIFY(bench.results->single(DefinitionId::stop(bench.table)).is_fault());
         bench.take(stop_rows(bench.study, bench.table, "1 / (x - 4) < 0 and no"));
         QCOMPARE(bench.results->rows(bench.table), std::size_t{4});
         QVERIFY(!stop_rows(bench.study, bench.table, "x <"));
@@ -375,8 +376,7 @@ class TestLanguage : public QObject {
     }
 
   private:
-    static Id until_id_of(Id table) { return Id(table.str() + "/until"); }
 };
 
-QTEST_APPLESS_MAIN(TestLanguage)
+LEDGEFALL_TEST(TestLanguage)
 #include "test_language.moc"

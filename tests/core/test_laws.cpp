@@ -1,7 +1,8 @@
 // Laws that measures, distributions, indices and dates obey whatever the values are: what they do to each other under
 // shifting, scaling, reordering, gaps, pooling and conditions. They need no table of expected numbers.
 
-#include "core/engine/catalogue.h"
+#include "core/engine/functions/catalogue.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <cmath>
@@ -28,11 +29,11 @@ Bench with(const std::vector<double>& x) {
 }
 
 double of(const Bench& bench, const std::string& formula) {
-    const double found = bench.number(formula);
-    if (std::isnan(found)) {
+    const double result = bench.number(formula);
+    if (std::isnan(result)) {
         qWarning("%s is no number", formula.c_str());
     }
-    return found;
+    return result;
 }
 
 #define NEAR(a, b) QVERIFY2(near((a), (b), 1e-10), qPrintable(QStringLiteral("%1 %2").arg(a).arg(b)))
@@ -298,5 +299,5 @@ class TestLaws : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestLaws)
+LEDGEFALL_TEST(TestLaws)
 #include "test_laws.moc"

@@ -1,9 +1,10 @@
 // Where columns and rows stand, how started values go on, what is found and replaced, what checks are offered.
 
-#include "core/study/find.h"
-#include "core/study/offers.h"
-#include "core/study/series.h"
+#include "core/study/edits/find.h"
+#include "core/study/edits/offers.h"
+#include "core/study/edits/series.h"
 #include "core/value/date.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -230,7 +231,7 @@ class TestLayout : public QObject {
         QCOMPARE(bench.cell("y", static_cast<std::size_t>(owner) + 1).number(), -1.0);
         QCOMPARE(bench.cell("y", 1).number(), owner == 0 ? -1.0 : 0.0);
         QCOMPARE(bench.cell("y", 50'000).number(), 2.0 * 49'999);
-        const RowIds& ids = bench.study.table(bench.table)->axis.ids;
+        const RowIds& ids = *bench.study.table(bench.table)->axis.ids();
         QCOMPARE(ids.row_of(ids.id_at(31'234)).value_or(0), std::size_t{31'234});
     }
 
@@ -320,11 +321,11 @@ class TestLayout : public QObject {
         bench.take(add_check(bench.study, bench.table, {offer->label, offer->condition, offer->message}, &check));
         QVERIFY(!bench.results->single(check).yes());
         QVERIFY(!check_for(bench.study, bench.id("share"))); // it is on watch already
-        const auto mend = mend_for_check(bench.study, check);
-        QCOMPARE(mend->formula, std::string("100 * f / sum(f)"));
-        bench.take(rewrite_column(bench.study, mend->column, mend->formula));
+        const auto correction = correction_for_check(bench.study, check);
+        QCOMPARE(correction->formula, std::string("100 * f / sum(f)"));
+        bench.take(rewrite_column(bench.study, correction->column, correction->formula));
         QVERIFY(bench.results->single(check).yes());
-        QVERIFY(!mend_for_check(bench.study, check));
+        QVERIFY(!correction_for_check(bench.study, check));
         QCOMPARE(lacking_total(bench.study, *bench.study.table(bench.table), Formula("f / total"), "total"),
                  std::string("total = sum(f)"));
         QVERIFY(lacking_total(bench.study, *bench.study.table(bench.table), Formula("total / f"), "total").empty());
@@ -382,5 +383,5 @@ class TestLayout : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestLayout)
+LEDGEFALL_TEST(TestLayout)
 #include "test_layout.moc"

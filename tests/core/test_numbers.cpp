@@ -1,6 +1,7 @@
 // Every function and measure of the catalogue, against references computed independently: exact fractions where the
 // values allow it (by rational arithmetic), tables of logarithms and roots, and what must hold at the edges.
 
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <cmath>
@@ -135,8 +136,8 @@ class TestNumbers : public QObject {
     void functions_have_their_values() {
         QFETCH(QString, formula);
         QFETCH(double, expected);
-        const double found = Bench().number(formula.toStdString());
-        QVERIFY2(near(found, expected, 1e-15 * 4), qPrintable(QString::number(found, 'g', 17)));
+        const double result = Bench().number(formula.toStdString());
+        QVERIFY2(near(result, expected, 1e-15 * 4), qPrintable(QString::number(result, 'g', 17)));
     }
 
     void what_lies_outside_is_a_fault_data() {
@@ -208,5 +209,5 @@ class TestNumbers : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestNumbers)
+LEDGEFALL_TEST(TestNumbers)
 #include "test_numbers.moc"

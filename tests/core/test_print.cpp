@@ -1,9 +1,10 @@
 // Trees written out again: as text that reads back to the same tree, as mathematics, and as workings.
 
-#include "core/engine/measure_forms.h"
-#include "core/engine/working.h"
+#include "core/engine/functions/catalogue.h"
+#include "core/engine/workings/working.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <random>
@@ -64,13 +65,13 @@ class TestPrint : public QObject {
     Q_OBJECT
 
     static Working working(const Bench& bench, const std::string& place) {
-        const Result<WorkingPlace> found = place_of_working(bench.study, place);
-        const Result<Working> made =
-            found ? working_of(bench.study, *bench.results, found->definition, found->row) : found.refusal();
-        if (!made) {
-            qFatal("%s", made.refusal().text().c_str());
+        const Result<WorkingPlace> match = place_of_working(bench.study, place);
+        const Result<Working> result =
+            match ? working_of(bench.study, *bench.results, match->definition, match->row) : match.refusal();
+        if (!result) {
+            qFatal("%s", result.refusal().text().c_str());
         }
-        return *made;
+        return *result;
     }
 
   private Q_SLOTS:
@@ -211,16 +212,16 @@ class TestPrint : public QObject {
         QVERIFY(!working_of(bench.study, *bench.results, bench.id("a"), 9));
     }
 
-    void a_measure_is_what_it_is_written_out_to_be() {
+    void a_measure_is_what_its_simpler_form_gives() {
         Bench bench;
         bench.numbers("x", {2, 4, 4, 6, 11}).numbers("y", {1, 4, 2, 5, 7}).numbers("f", {1, 2, 2, 1, 3});
         for (const Function& function : catalogue()) {
-            if (function.written_out.empty()) {
+            if (function.simpler_form.empty()) {
                 continue;
             }
             static const char* const columns[] = {"x", "y", "f"};
             std::string call(function.name);
-            std::string simpler(function.written_out);
+            std::string simpler(function.simpler_form);
             call += "(";
             for (std::size_t at = 0; at < function.arguments.size(); ++at) {
                 call += (at == 0 ? "" : ", ") + std::string(columns[at]);
@@ -231,14 +232,14 @@ class TestPrint : public QObject {
             }
             Bench asked = bench;
             asked.take(hold(asked.study, asked.table, "m = " + call + ")"));
-            const Working made = working(asked, "Data.m");
+            const Working result = working(asked, "Data.m");
             if (function.arguments.size() > 1 && function.arguments[1].optional) {
                 continue; // with a base, it is not what is written out
             }
-            QVERIFY2(made.parts.size() == 1 && made.parts[0].lines.size() > 1, call.c_str());
+            QVERIFY2(result.parts.size() == 1 && result.parts[0].lines.size() > 1, call.c_str());
         }
     }
 };
 
-QTEST_APPLESS_MAIN(TestPrint)
+LEDGEFALL_TEST(TestPrint)
 #include "test_print.moc"

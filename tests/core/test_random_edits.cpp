@@ -2,11 +2,12 @@
 // what is worked out from nothing; no formula has changed its meaning where a name came or changed; and the whole walk
 // can be undone and redone.
 
-#include "core/study/frequency.h"
-#include "core/study/history.h"
-#include "core/study/series.h"
-#include "core/study/summary.h"
+#include "core/study/builders/frequency.h"
+#include "core/study/builders/summary.h"
+#include "core/study/edits/series.h"
+#include "core/study/model/history.h"
 #include "difference.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <random>
@@ -70,11 +71,11 @@ class Walk {
         case 13:
             return done("categories", study.tables.size() > 6 ? Result<Study>(study) : counted(table));
         case 14: {
-            SummaryWish wish;
-            wish.columns = {column(table).id, column(table).id};
-            wish.by = pick(2) == 0 ? Id() : column(table).id;
-            wish.measures = {"n", "avg", "lower_q"};
-            return done("summary", study.tables.size() > 6 ? Result<Study>(study) : summary_table(study, wish));
+            SummaryRequest request;
+            request.columns = {column(table).id, column(table).id};
+            request.by = pick(2) == 0 ? Id() : column(table).id;
+            request.measures = {"n", "avg", "lower_q"};
+            return done("summary", study.tables.size() > 6 ? Result<Study>(study) : summary_table(study, request));
         }
         case 15: {
             Chart chart;
@@ -351,5 +352,5 @@ class TestRandomEdits : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestRandomEdits)
+LEDGEFALL_TEST(TestRandomEdits)
 #include "test_random_edits.moc"

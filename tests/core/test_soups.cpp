@@ -1,13 +1,14 @@
 // Formulas put together at random from the language's pieces, and what is said of each: completions fit what has been
 // begun, mends lead on, turned references are formulas still, marks lie within their text, workings end in the value.
 
-#include "core/engine/completion.h"
-#include "core/engine/turning.h"
-#include "core/engine/working.h"
+#include "core/engine/workings/working.h"
+#include "core/engine/writing/completion.h"
+#include "core/engine/writing/turning.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
-#include "core/study/series.h"
+#include "core/study/edits/series.h"
 #include "core/value/date.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <random>
@@ -79,10 +80,10 @@ class TestSoups : public QObject {
         for (int turn = 0; turn < 20000; ++turn) {
             std::string text = soup.of(6);
             text.resize(1 + soup.pick(text.size())); // somewhere within a name
-            const Completions found = completions_for(text, bench.study, own, texts);
-            QVERIFY2(found.from <= text.size(), text.c_str());
-            const std::string begun = text.substr(found.from);
-            for (const Completion& one : found.all) {
+            const Completions completions = completions_for(text, bench.study, own, texts);
+            QVERIFY2(completions.from <= text.size(), text.c_str());
+            const std::string begun = text.substr(completions.from);
+            for (const Completion& one : completions.all) {
                 QVERIFY2(one.text.starts_with(begun), (text + " | " + one.text).c_str());
                 QVERIFY(one.text.size() > begun.size());
                 ++offered;
@@ -101,14 +102,15 @@ class TestSoups : public QObject {
             const std::string began = text;
             for (int step = 0; step < 12; ++step) {
                 const ParsedFormula parsed = parse_formula(text);
-                if (!parsed.mistake || !parsed.mistake->mend) {
+                if (!parsed.mistake || !parsed.mistake->correction) {
                     sound += step > 0 && parsed.tree ? 1 : 0;
                     break;
                 }
-                const Mend& mend = *parsed.mistake->mend;
-                QVERIFY2(mend.span.from <= mend.span.to && mend.span.to <= text.size(), began.c_str());
+                const SuggestedCorrection& correction = *parsed.mistake->correction;
+                QVERIFY2(correction.span.from <= correction.span.to && correction.span.to <= text.size(),
+                         began.c_str());
                 const std::string before = text;
-                text.replace(mend.span.from, mend.span.to - mend.span.from, mend.text);
+                text.replace(correction.span.from, correction.span.to - correction.span.from, correction.text);
                 QVERIFY2(text != before, (began + ": " + before).c_str());
                 QVERIFY2(step < 11, (began + ": " + text).c_str());
                 ++mended;
@@ -185,7 +187,7 @@ class TestSoups : public QObject {
                 continue;
             }
             bench.take(with);
-            for (const std::size_t row : {1, 3}) {
+            for (const std::size_t row : {1U, 3U}) {
                 const auto working = working_of(bench.study, *bench.results, bench.id("soup"), row);
                 QVERIFY2(static_cast<bool>(working), text.c_str());
                 QVERIFY2(working->result == bench.cell("soup", row), text.c_str());
@@ -255,5 +257,5 @@ class TestSoups : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestSoups)
+LEDGEFALL_TEST(TestSoups)
 #include "test_soups.moc"

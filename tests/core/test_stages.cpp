@@ -1,10 +1,11 @@
 // The stages between text and numbers, each by what it hands on: tokens, bound terms with their links, programs,
 // groups.
 
-#include "core/engine/graph.h"
-#include "core/engine/plan.h"
-#include "core/engine/runner.h"
+#include "core/engine/planning/graph.h"
+#include "core/engine/planning/plan.h"
+#include "core/engine/running/runner.h"
 #include "core/formula/lexer.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -258,11 +259,11 @@ class TestStages : public QObject {
         bench.work("w = " + formula.toStdString());
         const Value value = bench.cell("w", 1);
         QVERIFY(value.is_fault());
-        const QString told = QString::fromStdString(value.fault().at().what.text());
-        QVERIFY2(told.contains(part), qPrintable(told));
+        const QString message = QString::fromStdString(value.fault().at().what.text());
+        QVERIFY2(message.contains(part), qPrintable(message));
         QVERIFY(value.fault().at().to > value.fault().at().from || formula == QStringLiteral("f[i, ..]"));
     }
 };
 
-QTEST_APPLESS_MAIN(TestStages)
+LEDGEFALL_TEST(TestStages)
 #include "test_stages.moc"

@@ -1,6 +1,7 @@
 // Measures unfolded into the tables that give them: the same number by readable steps, with gaps and without.
 
-#include "core/study/unfold.h"
+#include "core/study/builders/unfold.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 #include <cmath>
@@ -13,14 +14,14 @@ namespace {
 
 /// The unfolded study's checks, each as "label: holds", or what is wrong.
 QString checks_of(const Bench& bench) {
-    QStringList told;
+    QStringList parts;
     for (const auto& check : bench.study.checks) {
         const Value value = bench.results->single(check->id);
-        told << (value.plain() && value.yes() ? QStringLiteral("holds")
-                 : value.is_missing()         ? QStringLiteral("missing")
-                                              : QString::fromStdString(check->condition.text()));
+        parts << (value.plain() && value.yes() ? QStringLiteral("holds")
+                  : value.is_missing()         ? QStringLiteral("missing")
+                                               : QString::fromStdString(check->condition.text()));
     }
-    return told.join(u' ');
+    return parts.join(u' ');
 }
 
 double held(const Bench& bench, const std::string& name) {
@@ -59,7 +60,7 @@ class TestUnfold : public QObject {
         const Table& table = *bench.study.table(bench.table);
         QCOMPARE(bench.results->foot(table.foot[0]->id, bench.id("x")).number(), 198.0);
         QCOMPARE(bench.results->foot(table.foot[0]->id, bench.id("sq")).number(), 377.0);
-        QCOMPARE(table.columns[1]->label, std::string("Deviation"));
+        QCOMPARE(table.columns[1]->label, std::string("x − mean"));
     }
 
     void names_that_are_taken_get_a_number() {
@@ -184,9 +185,9 @@ class TestUnfold : public QObject {
             bench.numbers("x", x).numbers("y", y);
             bench.take(unfold(bench.study, it->name, columns_for(bench, *it)));
             QVERIFY(!bench.study.checks.empty());
-            for (const QString& told : checks_of(bench).split(u' ')) {
-                QVERIFY2(told == QStringLiteral("holds"),
-                         qPrintable(QStringLiteral("turn %1: %2").arg(turn).arg(told)));
+            for (const QString& parts : checks_of(bench).split(u' ')) {
+                QVERIFY2(parts == QStringLiteral("holds"),
+                         qPrintable(QStringLiteral("turn %1: %2").arg(turn).arg(parts)));
             }
         }
     }
@@ -208,5 +209,5 @@ class TestUnfold : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestUnfold)
+LEDGEFALL_TEST(TestUnfold)
 #include "test_unfold.moc"

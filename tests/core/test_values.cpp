@@ -2,9 +2,10 @@
 
 #include "core/formula/names.h"
 #include "core/stats/rounding.h"
-#include "core/study/row_ids.h"
+#include "core/study/row_sources/row_ids.h"
 #include "core/value/column.h"
 #include "core/value/date.h"
+#include "harness/test_program.h"
 
 #include <QtTest>
 
@@ -153,5 +154,5 @@ class TestValues : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestValues)
+LEDGEFALL_TEST(TestValues)
 #include "test_values.moc"

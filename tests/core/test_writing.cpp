@@ -1,9 +1,10 @@
 // What helps while a formula is written: completion, the call at the cursor, turning references, the cells that are
 // meant, and what would set a formula right.
 
-#include "core/engine/completion.h"
-#include "core/engine/plan.h"
-#include "core/engine/turning.h"
+#include "core/engine/planning/plan.h"
+#include "core/engine/writing/completion.h"
+#include "core/engine/writing/turning.h"
+#include "harness/test_program.h"
 #include "working.h"
 
 using namespace ledgefall;
@@ -18,7 +19,7 @@ Bench bench_of_pebbles() {
     return bench;
 }
 
-QString found(const Bench& bench, const std::string& before, std::size_t most = 3) {
+QString found_text(const Bench& bench, const std::string& before, std::size_t most = 3) {
     const Table* own = bench.study.table(bench.table);
     const Completions all = completions_for(before, bench.study, own, [](const ColumnDefinition& column) {
         return column.name == "site" ? std::vector<std::string>{"pool", "riffle", "weir"} : std::vector<std::string>();
@@ -43,23 +44,23 @@ QString turned(const Bench& bench, std::string formula) {
     return QString::fromStdString(formula);
 }
 
-/// The formula of a new column after its mend, as the parser or the binder offers one.
+/// The formula of a new column after its correction, as the parser or the binder offers one.
 QString mended(const Bench& bench, const std::string& formula) {
     std::string text = formula;
-    std::optional<Mend> mend;
+    std::optional<SuggestedCorrection> correction;
     const Formula parsed(formula);
     if (parsed.mistake()) {
-        mend = parsed.mistake()->mend;
+        correction = parsed.mistake()->correction;
     } else {
         const Result<Study> with = write_column(bench.study, bench.table, "new_one = " + formula);
         const Plan plan = make_plan(*with);
         const PlannedDefinition* planned = plan.find(with->tables.front()->column_named("new_one")->id);
-        mend = planned->fault ? Fault{*planned->fault, 0}.at().mend : std::nullopt;
+        correction = planned->fault ? Fault{*planned->fault, 0}.at().correction : std::nullopt;
     }
-    if (!mend) {
+    if (!correction) {
         return QStringLiteral("no mend");
     }
-    text.replace(mend->span.from, mend->span.to - mend->span.from, mend->text);
+    text.replace(correction->span.from, correction->span.to - correction->span.from, correction->text);
     return QString::fromStdString(text);
 }
 
@@ -71,24 +72,24 @@ class TestWriting : public QObject {
   private Q_SLOTS:
     void names_functions_and_texts_complete() {
         const Bench bench = bench_of_pebbles();
-        QCOMPARE(found(bench, "2 * si"), QStringLiteral("4 site sin( sign("));
-        QCOMPARE(found(bench, "fac"), QStringLiteral("0 factor factorial("));
-        QCOMPARE(found(bench, "me", 4), QStringLiteral("0 mean_x mean( median( "
-                                                       "menhinick("));
-        QCOMPARE(found(bench, "x"), QStringLiteral("0"));    // a name already
-        QCOMPARE(found(bench, "x + "), QStringLiteral("4")); // nothing has been begun
-        QCOMPARE(found(bench, "Da"), QStringLiteral("0"));   // its own table needs no name before it
-        QCOMPARE(found(bench, "ledge."), QStringLiteral("6 factor"));
-        QCOMPARE(found(bench, "ledge.f"), QStringLiteral("6 factor"));
-        QCOMPARE(found(bench, "Data.si"), QStringLiteral("5 site"));
-        QCOMPARE(found(bench, "count(site = \""), QStringLiteral("14 pool\" riffle\" weir\""));
-        QCOMPARE(found(bench, "count(site = \"p"), QStringLiteral("14 pool\""));
-        QCOMPARE(found(bench, "count(site in (\"pool\", \"w"), QStringLiteral("24 weir\""));
-        QCOMPARE(found(bench, "quantile(x, 0.5,"), QStringLiteral("16 1 2 3"));
-        QCOMPARE(found(bench, "convert(x, \"k"), QStringLiteral("12 km\" kg\" km/h\""));
-        QCOMPARE(found(bench, "convert(x,"), QStringLiteral("10 \"mm\" \"cm\" \"m\""));
-        QCOMPARE(found(bench, ""), QStringLiteral("0"));
-        QCOMPARE(found(bench, "fir"), QStringLiteral("0 first "));
+        QCOMPARE(found_text(bench, "2 * si"), QStringLiteral("4 site sin( sign("));
+        QCOMPARE(found_text(bench, "fac"), QStringLiteral("0 factor factorial("));
+        QCOMPARE(found_text(bench, "me", 4), QStringLiteral("0 mean_x mean( median( "
+                                                            "menhinick("));
+        QCOMPARE(found_text(bench, "x"), QStringLiteral("0"));    // a name already
+        QCOMPARE(found_text(bench, "x + "), QStringLiteral("4")); // nothing has been begun
+        QCOMPARE(found_text(bench, "Da"), QStringLiteral("0"));   // its own table needs no name before it
+        QCOMPARE(found_text(bench, "ledge."), QStringLiteral("6 factor"));
+        QCOMPARE(found_text(bench, "ledge.f"), QStringLiteral("6 factor"));
+        QCOMPARE(found_text(bench, "Data.si"), QStringLiteral("5 site"));
+        QCOMPARE(found_text(bench, "count(site = \""), QStringLiteral("14 pool\" riffle\" weir\""));
+        QCOMPARE(found_text(bench, "count(site = \"p"), QStringLiteral("14 pool\""));
+        QCOMPARE(found_text(bench, "count(site in (\"pool\", \"w"), QStringLiteral("24 weir\""));
+        QCOMPARE(found_text(bench, "quantile(x, 0.5,"), QStringLiteral("16 1 2 3"));
+        QCOMPARE(found_text(bench, "convert(x, \"k"), QStringLiteral("12 km\" kg\" km/h\""));
+        QCOMPARE(found_text(bench, "convert(x,"), QStringLiteral("10 \"mm\" \"cm\" \"m\""));
+        QCOMPARE(found_text(bench, ""), QStringLiteral("0"));
+        QCOMPARE(found_text(bench, "fir"), QStringLiteral("0 first "));
     }
 
     void another_tables_names_come_after_its_point() {
@@ -96,9 +97,9 @@ class TestWriting : public QObject {
         Id other;
         bench.take(add_table(bench.study, "Rates", &other));
         bench.take(add_columns(bench.study, other, {{"speed", "speed", "", Column::numbers({1})}}));
-        QCOMPARE(found(bench, "Ra"), QStringLiteral("0 Rates."));
-        QCOMPARE(found(bench, "mean(Rates.s"), QStringLiteral("11 speed"));
-        QCOMPARE(found(bench, "mean(Rates."), QStringLiteral("11 speed"));
+        QCOMPARE(found_text(bench, "Ra"), QStringLiteral("0 Rates."));
+        QCOMPARE(found_text(bench, "mean(Rates.s"), QStringLiteral("11 speed"));
+        QCOMPARE(found_text(bench, "mean(Rates."), QStringLiteral("11 speed"));
     }
 
     void the_call_at_the_cursor_is_known() {
@@ -205,5 +206,5 @@ class TestWriting : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestWriting)
+LEDGEFALL_TEST(TestWriting)
 #include "test_writing.moc"

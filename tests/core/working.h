@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/engine/results.h"
-#include "core/study/edits.h"
+#include "core/engine/running/results.h"
+#include "core/study/edits/edits.h"
 
 #include <QtTest>
 
@@ -46,8 +46,8 @@ class Bench {
     }
 
     Id id(const std::string& name) const {
-        const ColumnDefinition* found = study.table(table)->column_named(name);
-        return found == nullptr ? study.held_named(name)->id : found->id;
+        const ColumnDefinition* column = study.table(table)->column_named(name);
+        return column == nullptr ? study.held_named(name)->id : column->id;
     }
     Value cell(const std::string& name, std::size_t row) const { return results->cell(id(name), row - 1); }
     std::vector<double> cells(const std::string& name) const {
@@ -69,12 +69,12 @@ class Bench {
         return compute(asked)->single(held_value.id);
     }
     double number(const std::string& formula) const {
-        const Value found = value(formula);
-        return found.plain() ? found.number() : std::nan("");
+        const Value match = value(formula);
+        return match.plain() ? match.number() : std::nan("");
     }
     Cause cause(const std::string& formula) const {
-        const Value found = value(formula);
-        return found.is_fault() ? found.fault().at().cause : Cause::stopped;
+        const Value match = value(formula);
+        return match.is_fault() ? match.fault().at().cause : Cause::stopped;
     }
 
     Study study;

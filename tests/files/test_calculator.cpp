@@ -2,8 +2,9 @@
 
 #include "calc/calculator.h"
 #include "calc/reference_page.h"
-#include "files/atomic_file.h"
-#include "files/study_json.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "harness/test_program.h"
 
 #include <QFile>
 #include <QProcess>
@@ -53,10 +54,10 @@ class TestCalculator : public QObject {
 
     void broken_checks_say_so() {
         const std::string demo = DEMO_FOLDER "/marrow-beck.ledgefall";
-        const std::string told = out({{Do::column, "sq = dev^2 + 1"}, {Do::check, ""}}, demo);
-        QVERIFY2(told.find("broken: by hand as by measure (the standard deviation by hand differs from sd(x))") !=
+        const std::string text = out({{Do::column, "sq = dev^2 + 1"}, {Do::check, ""}}, demo);
+        QVERIFY2(text.find("fails: by hand as by measure (the standard deviation by hand differs from sd(x))") !=
                      std::string::npos,
-                 told.c_str());
+                 text.c_str());
     }
 
     void faults_name_column_row_and_cause() {
@@ -107,5 +108,5 @@ class TestCalculator : public QObject {
     }
 };
 
-QTEST_GUILESS_MAIN(TestCalculator)
+LEDGEFALL_TEST(TestCalculator)
 #include "test_calculator.moc"

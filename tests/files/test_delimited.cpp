@@ -1,6 +1,7 @@
 // Delimited text after RFC 4180, as it comes in practice.
 
-#include "files/delimited.h"
+#include "files/tables/delimited.h"
+#include "harness/test_program.h"
 
 #include <QtTest>
 
@@ -13,6 +14,10 @@ using Lines = std::vector<std::vector<std::string>>;
 Delimited read(const std::string& bytes, const DialectChoice& choice = {}) {
     const Result<Delimited> text = read_delimited(bytes, choice);
     return text ? *text : Delimited();
+}
+
+LabelledColumns as_columns(const Delimited& text) {
+    return {.columns = columns_of(text), .least_rows = 0, .report = {}};
 }
 
 } // namespace
@@ -96,19 +101,20 @@ class TestDelimited : public QObject {
     }
 
     void what_is_written_reads_back() {
-        Study study = study_of(read("name,x,when,\"odd, name\"\n\"a \"\"b\"\", c\",0.1,2026-05-04,1e-7\n,,,\n\" edge "
-                                    "\",-3,2026-05-06,123456789.125\n"));
+        Study study =
+            study_of(as_columns(read("name,x,when,\"odd, name\"\n\"a \"\"b\"\", c\",0.1,2026-05-04,1e-7\n,,,\n\" edge "
+                                     "\",-3,2026-05-06,123456789.125\n")));
         const Id table = study.tables.front()->id;
         for (const char delimiter : {',', ';', '\t'}) {
             const Dialect dialect{delimiter, delimiter == ';' ? ',' : '.', true};
-            const std::string written = write_delimited(study, *compute(study), table, dialect);
+            const std::string written = write_delimited(labelled_columns(study, *compute(study), table), dialect);
             const Delimited again = read(written, {delimiter, dialect.decimal, true});
-            const Study back = study_of(again);
+            const Study back = study_of(as_columns(again));
             for (std::size_t column = 0; column < 4; ++column) {
                 QVERIFY(*back.tables[0]->columns[column]->cells == *study.tables[0]->columns[column]->cells);
             }
         }
-        QVERIFY(write_delimited(study, *compute(study), table, {}).find("\r\n") != std::string::npos);
+        QVERIFY(write_delimited(labelled_columns(study, *compute(study), table), {}).find("\r\n") != std::string::npos);
     }
 
     void odd_bytes_never_break_the_reader() {
@@ -127,5 +133,5 @@ class TestDelimited : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestDelimited)
+LEDGEFALL_TEST(TestDelimited)
 #include "test_delimited.moc"

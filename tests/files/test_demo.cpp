@@ -1,11 +1,12 @@
 // The demo studies: each reads, is written back as it is, has no fault in it, and holds its checks; and their figures
 // are those that NumPy, SciPy and loops by hand give for the same data.
 
-#include "core/engine/explain.h"
-#include "core/engine/plan.h"
-#include "core/engine/results.h"
-#include "files/atomic_file.h"
-#include "files/study_json.h"
+#include "core/engine/planning/plan.h"
+#include "core/engine/running/results.h"
+#include "core/study/model/fault_explanation.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "harness/test_program.h"
 
 #include <QDir>
 #include <QtTest>
@@ -117,12 +118,12 @@ class TestDemo : public QObject {
                 table.edit([&asked](Table& copy) { copy.ledge.emplace_back(asked); });
             }
         }
-        const Value found = compute(study)->single(asked.id);
-        QVERIFY(found.plain());
-        QVERIFY2(std::fabs(found.number() - wanted.value) <= 1e-11 * std::max(1.0, std::fabs(wanted.value)),
-                 qPrintable(QString::number(found.number(), 'g', 17)));
+        const Value match = compute(study)->single(asked.id);
+        QVERIFY(match.plain());
+        QVERIFY2(std::fabs(match.number() - wanted.value) <= 1e-11 * std::max(1.0, std::fabs(wanted.value)),
+                 qPrintable(QString::number(match.number(), 'g', 17)));
     }
 };
 
-QTEST_APPLESS_MAIN(TestDemo)
+LEDGEFALL_TEST(TestDemo)
 #include "test_demo.moc"

@@ -1,10 +1,11 @@
 // A study's file: round trips, what scripts may leave out, what is kept, what is refused and where, saving whole.
 
-#include "core/engine/results.h"
-#include "core/study/edits.h"
-#include "core/study/frequency.h"
-#include "files/atomic_file.h"
-#include "files/study_json.h"
+#include "core/engine/running/results.h"
+#include "core/study/builders/frequency.h"
+#include "core/study/edits/edits.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "harness/test_program.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -184,7 +185,7 @@ class TestStudyFile : public QObject {
             "foot": [{"formula": "mean(each)", "columns": ["share"]}]}]})json");
         QVERIFY2(read, read ? "" : read.refusal().text().c_str());
         const Table& table = *read->tables.front();
-        QCOMPARE(table.axis.ids.size(), std::size_t{2});
+        QCOMPARE(table.axis.ids()->size(), std::size_t{2});
         QVERIFY(!table.id.empty() && !table.columns[0]->id.empty());
         const ResultsPtr results = compute(*read);
         QCOMPARE(results->foot(table.foot[0]->id, table.columns[2]->id).number(), (0.25 + 5.0 / 12) / 2);
@@ -259,7 +260,7 @@ class TestStudyFile : public QObject {
 
     void charts_that_are_wrong_are_refused_data() {
         QTest::addColumn<QString>("chart");
-        QTest::addColumn<QString>("told");
+        QTest::addColumn<QString>("message");
         QTest::newRow("form") << R"({"series": [{"form": "cake"}]})"
                               << "one of points, line";
         QTest::newRow("column") << R"({"label": "A", "series": [{"y": "T.none"}]})"
@@ -275,12 +276,12 @@ class TestStudyFile : public QObject {
     }
     void charts_that_are_wrong_are_refused() {
         QFETCH(QString, chart);
-        QFETCH(QString, told);
+        QFETCH(QString, message);
         const Result<Study> read = read_study(
             head + R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1]}]}], "charts": [)json" +
             chart.toStdString() + "]}");
         QVERIFY(!read);
-        QVERIFY2(QString::fromStdString(read.refusal().text()).contains(told), read.refusal().text().c_str());
+        QVERIFY2(QString::fromStdString(read.refusal().text()).contains(message), read.refusal().text().c_str());
     }
 
     void classes_groups_functions_and_stops_come_back() {
@@ -422,5 +423,5 @@ class TestStudyFile : public QObject {
     }
 };
 
-QTEST_APPLESS_MAIN(TestStudyFile)
+LEDGEFALL_TEST(TestStudyFile)
 #include "test_study_file.moc"

@@ -1,11 +1,10 @@
 // Any text as a formula: it is read or refused, what is read prints back to the same tree, and a study that has it
 // comes to an end.
 
-#include "core/engine/measure_forms.h"
-#include "core/engine/results.h"
+#include "core/engine/running/results.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
-#include "core/study/edits.h"
+#include "core/study/edits/edits.h"
 
 #include <cstdlib>
 

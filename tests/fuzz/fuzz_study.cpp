@@ -1,7 +1,7 @@
 // Any bytes as a study's file: it is read or refused; what is read is written, and reads back to be written the same.
 
-#include "core/engine/plan.h"
-#include "files/study_json.h"
+#include "core/engine/planning/plan.h"
+#include "files/study_json/study_json.h"
 
 #include <cstdlib>
 

@@ -1,9 +1,10 @@
 #include "core/charts/chart_figures.h"
 
-#include "core/engine/explain.h"
-#include "core/engine/plan.h"
+#include "core/engine/planning/plan.h"
 #include "core/stats/measures.h"
-#include "core/study/frequency.h"
+#include "core/study/builders/frequency.h"
+#include "core/study/model/fault_explanation.h"
+#include "core/study/model/study_part.h"
 #include "core/value/interval.h"
 
 #include <algorithm>
@@ -22,10 +23,6 @@ struct Drawn {
     const Column* cells = nullptr;
     Kind kind() const { return cells->kind(); }
 };
-
-bool in_classes(SeriesForm form) {
-    return form == SeriesForm::histogram || form == SeriesForm::polygon || form == SeriesForm::cumulative;
-}
 
 std::uint64_t key_of(const Value& value) {
     return std::bit_cast<std::uint64_t>(value.slot());
@@ -63,14 +60,8 @@ class Maker {
     void miss(const Sentence& what) { out_.missing.push_back(what); }
 
     Drawn drawn(Id id) const {
-        for (const auto& table : study_.tables) {
-            const bool axis = table->axis.column && (*table->axis.column)->id == id;
-            const ColumnDefinition* column = axis ? &**table->axis.column : table->column(id);
-            if (column != nullptr) {
-                return {&*table, column, results_.column(id)};
-            }
-        }
-        return {};
+        const StudyPart part = find_part(study_, id);
+        return part.column == nullptr ? Drawn() : Drawn{part.table, part.column, results_.column(id)};
     }
 
     void add(const Series& series) {
@@ -94,15 +85,19 @@ class Maker {
         figures.table = y.table->id;
         figures.y_format = y.column->format;
         figures.x_format = x.column == nullptr ? Format() : x.column->format;
-        bool made = false;
-        if (series.form == SeriesForm::boxes) {
-            made = add_boxes(figures, x, y);
-        } else if (in_classes(series.form)) {
-            made = add_classes(series, figures, x, y);
-        } else {
-            made = add_points(figures, x, y);
+        bool drawable = false;
+        switch (kind_of(series.form).over) {
+        case SeriesFormKind::Over::boxes:
+            drawable = add_boxes(figures, x, y);
+            break;
+        case SeriesFormKind::Over::classes:
+            drawable = add_classes(series, figures, x, y);
+            break;
+        case SeriesFormKind::Over::points:
+            drawable = add_points(figures, x, y);
+            break;
         }
-        if (!made) {
+        if (!drawable) {
             return;
         }
         if (series.fit && out_.x.names.empty()) {
@@ -129,7 +124,7 @@ class Maker {
         const std::size_t rows = results_.rows(y.table->id);
         const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
         const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
-        const bool bars = figures.form == SeriesForm::bars || figures.form == SeriesForm::stems;
+        const bool single_rows = kind_of(figures.form).single_rows;
         if (named != !out_.x.names.empty() && !out_.series.empty()) {
             miss({"%1 is not drawn: some series stand at numbers and some at names.", {figures.label}});
             return false;
@@ -158,7 +153,7 @@ class Maker {
             figures.y.push_back(up.number());
             figures.rows.push_back(static_cast<std::uint32_t>(row));
         }
-        if (named && bars && occurs_twice(figures.x)) {
+        if (named && single_rows && occurs_twice(figures.x)) {
             miss({"%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.",
                   {"A value", x.column->shown_label()}});
             return false;
@@ -287,7 +282,7 @@ class Maker {
 
     void add_fit(SeriesFigures& figures) {
         const std::array<std::unique_ptr<Accumulator>, 3> measures{make_slope({}), make_intercept({}), make_corr({})};
-        std::array<double, 3> found{};
+        std::array<double, 3> match{};
         for (std::size_t at = 0; at < measures.size(); ++at) {
             const Lane x{figures.x.data(), nullptr, false};
             const Lane y{figures.y.data(), nullptr, false};
@@ -298,15 +293,16 @@ class Maker {
                 return miss(
                     {"%1 has no fitted line: that takes two points at different places across.", {figures.label}});
             }
-            found[at] = value.number();
+            match[at] = value.number();
         }
-        figures.fit = Fit{found[0], found[1], found[2]};
+        figures.fit = Fit{match[0], match[1], match[2]};
     }
 
     void add_numbers() {
         std::vector<std::optional<double>> values;
         for_each_number(chart_, [&](const Formula& number, std::size_t place) {
-            const Value value = number.empty() ? Value::missing() : results_.single(chart_number_id(chart_.id, place));
+            const Value value =
+                number.empty() ? Value::missing() : results_.single(DefinitionId::chart_number(chart_.id, place));
             const bool good = value.plain() && std::isfinite(value.number());
             values.push_back(good ? std::optional(value.number()) : std::nullopt);
             if (!number.empty() && value.is_fault()) {
@@ -378,8 +374,8 @@ class Maker {
         if (!(x_.table->axis.column && (*x_.table->axis.column)->id == column.id)) {
             return titled(column.shown_label(), column.unit);
         }
-        const Drawn of = x_.table->axis.source == RowSource::categories ? drawn(x_.table->axis.categories.of)
-                                                                        : drawn(counted_column(study_, *x_.table));
+        const Id made_of = x_.table->axis.source->made_of();
+        const Drawn of = drawn(made_of.empty() ? counted_column(study_, *x_.table) : made_of);
         return of.column == nullptr ? column.shown_label() : titled(of.column->shown_label(), of.column->unit);
     }
 

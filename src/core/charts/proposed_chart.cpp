@@ -1,5 +1,7 @@
 #include "core/charts/proposed_chart.h"
 
+#include "core/study/row_sources/class_rows.h"
+
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -62,7 +64,8 @@ class Proposer {
             break;
         }
         const bool axis = table_.axis.column && (*table_.axis.column)->id == across;
-        const bool path = !table_.axis.count.empty() && is_worked(y); // of a counted table, in the order of its rows
+        const bool path =
+            table_.axis.source->count() != nullptr && is_worked(y); // of a counted table, in the order of its rows
         const bool line = path || (rises(across) && (together > 1 || is_worked(y)));
         return axis ? SeriesForm::bars : line ? SeriesForm::line : SeriesForm::points;
     }
@@ -107,7 +110,8 @@ class Proposer {
     }
 
     bool widths_differ() const {
-        const auto& limits = table_.axis.classes.boundaries;
+        const auto* rows = table_.axis.rows_as<ClassRows>();
+        const std::vector<double> limits = rows == nullptr ? std::vector<double>() : rows->classes().boundaries;
         for (std::size_t at = 2; at < limits.size(); ++at) {
             const double width = limits[at] - limits[at - 1];
             if (std::abs(width - (limits[1] - limits[0])) > 1e-9 * width) {

@@ -42,11 +42,11 @@ class Expressions {
         }
         return nullptr;
     }
-    NodePtr fail(Span span, Sentence what, Mend mend) {
+    NodePtr fail(Span span, Sentence what, SuggestedCorrection correction) {
         const bool first = !mistake_;
         fail(span, std::move(what));
         if (first) {
-            mistake_->mend = std::move(mend);
+            mistake_->correction = std::move(correction);
         }
         return nullptr;
     }

@@ -37,7 +37,8 @@ bool Expressions::need(std::string_view sign, Span opened) {
     }
     if (now().type == TokenType::end) {
         const Span end{now().span.from, now().span.from};
-        fail(opened, {"This is not closed: put %1 at its end.", {std::string(sign)}}, Mend{end, std::string(sign)});
+        fail(opened, {"This is not closed: put %1 at its end.", {std::string(sign)}},
+             SuggestedCorrection{end, std::string(sign)});
     } else {
         unexpected();
     }
@@ -124,9 +125,9 @@ bool Expressions::take_comparison(Operator& op) {
         op = Operator::approximately;
         return true;
     }
-    for (const auto& [sign, known] : comparisons) {
+    for (const auto& [sign, entry] : comparisons) {
         if (take(sign)) {
-            op = known;
+            op = entry;
             return true;
         }
     }

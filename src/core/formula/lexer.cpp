@@ -63,12 +63,14 @@ class Lexer {
         return out_.all.back();
     }
 
-    void mistake(std::size_t from, std::size_t to, Sentence what, std::optional<Mend> mend = std::nullopt) {
-        out_.mistakes.push_back(
-            {std::move(what), {static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)}, std::move(mend)});
+    void mistake(std::size_t from, std::size_t to, Sentence what,
+                 std::optional<SuggestedCorrection> correction = std::nullopt) {
+        out_.mistakes.push_back({std::move(what),
+                                 {static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)},
+                                 std::move(correction)});
     }
 
-    static Mend put_in(std::size_t from, std::size_t to, std::string text) {
+    static SuggestedCorrection put_in(std::size_t from, std::size_t to, std::string text) {
         return {{static_cast<std::uint32_t>(from), static_cast<std::uint32_t>(to)}, std::move(text)};
     }
 
@@ -166,17 +168,17 @@ class Lexer {
 
     void sign(CodePoint c) {
         const std::string_view rest = text_.substr(at_);
-        const auto known =
+        const auto entry =
             std::find_if(signs.begin(), signs.end(), [rest](const auto& sign) { return rest.starts_with(sign.first); });
         const std::size_t from = at_;
-        if (known == signs.end()) {
+        if (entry == signs.end()) {
             return mistake(
                 from, from + c.length,
                 {"The sign %1 means nothing in a formula: remove it.", {std::string(rest.substr(0, c.length))}},
                 put_in(from, from + c.length, ""));
         }
-        at_ += known->first.size();
-        add(TokenType::sign, from, std::string(known->second));
+        at_ += entry->first.size();
+        add(TokenType::sign, from, std::string(entry->second));
     }
 
     std::string_view text_;

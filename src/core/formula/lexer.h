@@ -14,7 +14,7 @@ namespace ledgefall {
 struct Mistake {
     Sentence what;
     Span span;
-    std::optional<Mend> mend = std::nullopt;
+    std::optional<SuggestedCorrection> correction = std::nullopt;
 };
 
 enum class TokenType : std::uint8_t { number, text, name, sign, end };

@@ -140,7 +140,7 @@ std::string free_name(const std::string& wanted, const std::function<bool(const 
     return name;
 }
 
-std::string nearest_name(std::string_view name, const std::vector<std::string>& known) {
+std::string nearest_name(std::string_view name, const std::vector<std::string>& names) {
     const auto distance = [name](std::string_view other) {
         std::vector<std::vector<std::size_t>> d(name.size() + 1, std::vector<std::size_t>(other.size() + 1));
         for (std::size_t a = 0; a <= name.size(); ++a) {
@@ -160,7 +160,7 @@ std::string nearest_name(std::string_view name, const std::vector<std::string>& 
     };
     std::string best;
     std::size_t least = std::max<std::size_t>(1, name.size() / 3) + 1;
-    for (const std::string& other : known) {
+    for (const std::string& other : names) {
         if (name.size() > 60 || other.size() > 60) {
             continue;
         }

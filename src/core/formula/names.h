@@ -33,6 +33,6 @@ std::string free_name(const std::string& wanted, const std::function<bool(const 
 
 /// The one of `known` that is nearest to `name` by edits (insert, remove, change, swap of neighbours), if it is near
 /// enough to have been meant; else an empty text.
-std::string nearest_name(std::string_view name, const std::vector<std::string>& known);
+std::string nearest_name(std::string_view name, const std::vector<std::string>& names);
 
 } // namespace ledgefall

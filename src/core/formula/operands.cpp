@@ -26,11 +26,11 @@ NodePtr Expressions::unexpected() {
     const std::string shown = token.type == TokenType::text ? "\"" + token.text + "\"" : token.text;
     if (token.text == ")" || token.text == "]") {
         return fail(token.span, {"There is a %1 too many here: remove it, or open its partner before.", {shown}},
-                    Mend{token.span, ""});
+                    SuggestedCorrection{token.span, ""});
     }
     if (at_ > 0 && (begins_operand() || at_sign("("))) {
         return fail(token.span, {"Something is missing before %1: put *, + or another operator there.", {shown}},
-                    Mend{{tokens_[at_ - 1].span.to, token.span.from}, "*"});
+                    SuggestedCorrection{{tokens_[at_ - 1].span.to, token.span.from}, "*"});
     }
     if (at_sign("=")) {
         return fail(token.span, {"%1 does not belong here.", {shown}});
@@ -71,7 +71,7 @@ NodePtr Expressions::percent(Span from, NodePtr kid) {
     step();
     if (begins_operand()) {
         return fail(sign, {"%1 means per cent: for the remainder of a division write mod.", {"%"}},
-                    Mend{sign, " mod "});
+                    SuggestedCorrection{sign, " mod "});
     }
     return with_operator(Operator::percent, from, std::move(kid));
 }
@@ -286,8 +286,8 @@ NodePtr Expressions::argument() {
         return bound(from, std::move(first));
     }
     if (first && take("|")) {
-        NodePtr known = expression();
-        return known ? build(make(NodeType::given, from), std::move(first), std::move(known)) : nullptr;
+        NodePtr entry = expression();
+        return entry ? build(make(NodeType::given, from), std::move(first), std::move(entry)) : nullptr;
     }
     return first;
 }

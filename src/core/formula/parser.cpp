@@ -139,9 +139,9 @@ ParsedDefinition parse_definition(std::string_view text, bool name_needed) {
         out.mistake = std::move(formula.mistake);
         out.mistake->span.from += out.definition.formula_from;
         out.mistake->span.to += out.definition.formula_from;
-        if (out.mistake->mend) {
-            out.mistake->mend->span.from += out.definition.formula_from;
-            out.mistake->mend->span.to += out.definition.formula_from;
+        if (out.mistake->correction) {
+            out.mistake->correction->span.from += out.definition.formula_from;
+            out.mistake->correction->span.to += out.definition.formula_from;
         }
     }
     return out;

@@ -86,4 +86,7 @@ struct Definition {
     std::string formula_text() const { return text.substr(formula_from); }
 };
 
+/// Whether two trees say the same, wherever they stand; either may be null.
+bool same_tree(const Node* a, const Node* b);
+
 } // namespace ledgefall

@@ -26,9 +26,9 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
         take(columns.data(), rows);
         return;
     }
-    std::array<std::array<double, piece>, most> kept{};
+    std::array<std::array<double, piece>, most> stored{};
     for (std::size_t at = 0; at < samples.size(); ++at) {
-        columns[at] = kept[at].data();
+        columns[at] = stored[at].data();
     }
     std::size_t count = 0;
     std::size_t left_out = 0;
@@ -39,9 +39,9 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
         bool missing = false;
         for (std::size_t at = 0; at < samples.size(); ++at) {
             const State state = samples[at].state(row);
-            kept[at][count] = samples[at].slot(row);
+            stored[at][count] = samples[at].slot(row);
             if (state == State::fault && !fault_) {
-                fault_ = Value::of(kept[at][count], Kind::number, state).fault();
+                fault_ = Value::of(stored[at][count], Kind::number, state).fault();
             }
             missing = missing || state != State::plain;
         }
@@ -56,11 +56,11 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
 }
 
 bool Accumulator::chosen(const Lane& condition, std::size_t row) {
-    const State known = condition.state(row);
-    if (known == State::fault && !fault_) {
-        fault_ = Value::of(condition.slot(row), Kind::yes_no, known).fault();
+    const State state = condition.state(row);
+    if (state == State::fault && !fault_) {
+        fault_ = Value::of(condition.slot(row), Kind::yes_no, state).fault();
     }
-    return known == State::plain && condition.slot(row) != 0.0;
+    return state == State::plain && condition.slot(row) != 0.0;
 }
 
 Value Accumulator::result(const Faults& faults) {
@@ -96,7 +96,7 @@ void CompensatedSum::add(const double* values, std::size_t count) {
     }
 }
 
-double CompensatedSum::total() const {
+CompensatedSum CompensatedSum::in_one_lane() const {
     CompensatedSum all;
     for (std::size_t lane = 0; lane < lanes; ++lane) {
         all.add_to(0, sums_[lane]);
@@ -104,7 +104,19 @@ double CompensatedSum::total() const {
     for (std::size_t lane = 0; lane < lanes; ++lane) {
         all.add_to(0, lost_[lane]);
     }
+    return all;
+}
+
+double CompensatedSum::total() const {
+    const CompensatedSum all = in_one_lane();
     return all.sums_[0] + all.lost_[0];
+}
+
+double CompensatedSum::over(double count) const {
+    const CompensatedSum all = in_one_lane();
+    const double quotient = all.sums_[0] / count;
+    const double rest = std::fma(-quotient, count, all.sums_[0]) + all.lost_[0]; // exact but for its last addition
+    return std::isfinite(rest) ? quotient + rest / count : quotient;
 }
 
 } // namespace ledgefall

@@ -84,10 +84,13 @@ class CompensatedSum {
     void add(const double* values, std::size_t count);
     void add(double value) { add_to(0, value); }
     double total() const;
+    /// The total over a count, divided before it is rounded: the mean of three times 0.1 is 0.1.
+    double over(double count) const;
 
   private:
     static constexpr std::size_t lanes = 8;
     void add_to(std::size_t lane, double value);
+    CompensatedSum in_one_lane() const; ///< the total as the first lane's sum and what it has lost
     double sums_[lanes] = {};
     double lost_[lanes] = {};
 };

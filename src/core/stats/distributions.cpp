@@ -165,7 +165,9 @@ double tail(const Distribution& d, double x, bool upper) {
         return upper ? 1 : 0;
     }
     const double at = is_discrete(d.family) ? std::floor(x) : x;
-    return ask(d, [&](const auto& known) { return upper ? bm::cdf(bm::complement(known, at)) : bm::cdf(known, at); });
+    return ask(d, [&](const auto& distribution) {
+        return upper ? bm::cdf(bm::complement(distribution, at)) : bm::cdf(distribution, at);
+    });
 }
 
 } // namespace
@@ -220,7 +222,7 @@ double density(const Distribution& d, double x) {
     if (starts_at_zero && x == 0) { // Boost would refuse what is infinite there
         return d.numbers[0] < 2 ? infinity : d.numbers[0] > 2 ? 0 : d.family == Family::f_dist ? 1 : 0.5;
     }
-    return ask(d, [x](const auto& known) { return bm::pdf(known, x); });
+    return ask(d, [x](const auto& distribution) { return bm::pdf(distribution, x); });
 }
 
 double at_most(const Distribution& d, double x) {
@@ -255,12 +257,12 @@ double quantile(const Distribution& d, double p) {
         }
         return to;
     }
-    const double found = ask(d, [p](const auto& known) { return bm::quantile(known, p); });
-    if (!is_discrete(d.family) || !std::isfinite(found)) {
-        return found;
+    const double result = ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
+    if (!is_discrete(d.family) || !std::isfinite(result)) {
+        return result;
     }
     // Rounding may have put the root on the other side of a whole number.
-    double k = std::max(low, std::floor(found));
+    double k = std::max(low, std::floor(result));
     while (k > low && at_most(d, k - 1) >= p) {
         --k;
     }
@@ -277,7 +279,9 @@ double mean_of(const Distribution& d) {
     }
     const bool has_none =
         (d.family == Family::student_t && d.numbers[0] <= 1) || (d.family == Family::f_dist && d.numbers[1] <= 2);
-    return only_zero(d) ? 0 : has_none ? nothing : ask(d, [](const auto& known) { return bm::mean(known); });
+    return only_zero(d) ? 0
+           : has_none   ? nothing
+                        : ask(d, [](const auto& distribution) { return bm::mean(distribution); });
 }
 
 double variance_of(const Distribution& d) {
@@ -288,7 +292,9 @@ double variance_of(const Distribution& d) {
     }
     const bool has_none =
         (d.family == Family::student_t && d.numbers[0] <= 2) || (d.family == Family::f_dist && d.numbers[1] <= 4);
-    return only_zero(d) ? 0 : has_none ? nothing : ask(d, [](const auto& known) { return bm::variance(known); });
+    return only_zero(d) ? 0
+           : has_none   ? nothing
+                        : ask(d, [](const auto& distribution) { return bm::variance(distribution); });
 }
 
 double between(const Distribution& d, double low, double high) {

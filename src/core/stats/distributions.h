@@ -26,12 +26,6 @@ double variance_of(const Distribution& d);
 /// P(low < X < high), ends not included, either of which may be infinite.
 double between(const Distribution& d, double low, double high);
 
-/// The probability of an event that is made of comparisons of X with limits. It is written behind its operands, a
-/// comparison as its sign and the number of its limit from 0: `<0` `l1` is X < limits[0], X ≤ limits[1]; the signs are
-/// `<` `l` (≤) `>` `g` (≥) `=` `n` (≠), and `&` `|` `!` join what stands before. What is known stands behind a `;`.
-/// Not a number where what is known has the probability 0.
-double probability(const Distribution& d, std::string_view event, std::span<const double> limits);
-
 /// A number drawn from the distribution, the same for the same key: the quantile of a number between 0 and 1 that is
 /// made of the key (SplitMix64; Steele, Lea and Flood 2014).
 double drawn(const Distribution& d, std::uint64_t key);

@@ -1,24 +1,25 @@
 // The probability of conditions that are made of comparisons of one distribution with limits: between the limits
 // nothing changes, so it is the sum over those pieces in which the condition holds.
 
+#include "core/stats/events.h"
+
 #include "core/stats/distributions.h"
 
 #include <algorithm>
 #include <cmath>
 #include <limits>
-#include <string>
 #include <vector>
 
 namespace ledgefall {
 namespace {
 
 constexpr double infinity = std::numeric_limits<double>::infinity();
-const double nothing = std::nan("");
+const double not_a_number = std::nan("");
 
 /// The interval between two limits of an event, or one of the limits, with whether the event holds there.
 class Pieces {
   public:
-    Pieces(std::string_view event, std::span<const double> limits)
+    Pieces(const Event& event, std::span<const double> limits)
         : event_(event)
         , limits_(limits)
         , sorted_(limits.begin(), limits.end()) {
@@ -50,29 +51,36 @@ class Pieces {
 
   private:
     /// Piece 2k is the interval before the k-th limit, piece 2k + 1 the k-th limit itself.
-    bool holds(std::size_t piece) const {
-        std::vector<bool> stack;
-        for (std::size_t at = 0; at < event_.size(); ++at) {
-            const char sign = event_[at];
-            if (sign == '!') {
-                stack.back() = !stack.back();
-            } else if (sign == '&' || sign == '|') {
-                const bool right = stack.back();
-                stack.pop_back();
-                stack.back() = sign == '&' ? stack.back() && right : stack.back() || right;
-            } else {
-                const double limit = limits_[static_cast<std::size_t>(event_[++at] - '0')];
-                const auto place = std::lower_bound(sorted_.begin(), sorted_.end(), limit) - sorted_.begin();
-                const auto own = 2 * static_cast<std::size_t>(place) + 1;
-                stack.push_back(sign == '<'   ? piece < own
-                                : sign == 'l' ? piece <= own
-                                : sign == '>' ? piece > own
-                                : sign == 'g' ? piece >= own
-                                : sign == '=' ? piece == own
-                                              : piece != own);
-            }
+    bool holds(std::size_t piece) const { return holds(event_, piece); }
+
+    bool holds(const Event& event, std::size_t piece) const {
+        switch (event.type) {
+        case Event::Type::conjunction:
+            return holds(event.parts[0], piece) && holds(event.parts[1], piece);
+        case Event::Type::disjunction:
+            return holds(event.parts[0], piece) || holds(event.parts[1], piece);
+        case Event::Type::negation:
+            return !holds(event.parts[0], piece);
+        case Event::Type::comparison:
+            break;
         }
-        return stack.back();
+        const auto place = std::lower_bound(sorted_.begin(), sorted_.end(), limits_[event.limit]) - sorted_.begin();
+        const auto own = 2 * static_cast<std::size_t>(place) + 1;
+        switch (event.comparison) {
+        case Event::Comparison::less:
+            return piece < own;
+        case Event::Comparison::less_equal:
+            return piece <= own;
+        case Event::Comparison::greater:
+            return piece > own;
+        case Event::Comparison::greater_equal:
+            return piece >= own;
+        case Event::Comparison::equal:
+            return piece == own;
+        case Event::Comparison::not_equal:
+            break;
+        }
+        return piece != own;
     }
 
     static double run(const Distribution& d, double low, bool with_low, double high, bool with_high) {
@@ -85,22 +93,20 @@ class Pieces {
         return between(d, below, above);
     }
 
-    std::string_view event_;
+    const Event& event_;
     std::span<const double> limits_;
     std::vector<double> sorted_;
 };
 
 } // namespace
 
-double probability(const Distribution& d, std::string_view event, std::span<const double> limits) {
-    const std::size_t bar = event.find(';');
-    if (bar == std::string_view::npos) {
-        return std::clamp(Pieces(event, limits).probability_in(d), 0.0, 1.0);
+double probability(const Distribution& d, const ConditionalEvent& event, std::span<const double> limits) {
+    if (!event.given) {
+        return std::clamp(Pieces(event.event, limits).probability_in(d), 0.0, 1.0);
     }
-    const std::string_view known = event.substr(bar + 1);
-    const std::string both = std::string(event.substr(0, bar)) + std::string(known) + "&";
-    const double given = Pieces(known, limits).probability_in(d);
-    return given > 0 ? std::clamp(Pieces(both, limits).probability_in(d) / given, 0.0, 1.0) : nothing;
+    const double given = Pieces(*event.given, limits).probability_in(d);
+    const Event both{.type = Event::Type::conjunction, .parts = {event.event, *event.given}};
+    return given > 0 ? std::clamp(Pieces(both, limits).probability_in(d) / given, 0.0, 1.0) : not_a_number;
 }
 
 } // namespace ledgefall

@@ -5,7 +5,13 @@
 namespace ledgefall {
 
 // The measures of the catalogue, each as a maker of its accumulator. What they mean and where their formulas are from
-// stands in the catalogue; each file holds a family of them.
+// stands in the catalogue; each file has a family of them.
+//
+// Samples are plain doubles without a unit, in any order but for those that are paired, and of any number: of none at
+// all sum and count are 0, product is 1, the others are missing; of one value those that divide by n − 1 are missing.
+// Missing values are left out, of paired samples the whole row; the first fault among the values is the result. A
+// result that is no finite number is a fault: out of domain where the catalogue says so (`domain`), division by zero,
+// or too large. The plain arguments are named behind each maker; where none are, there are none.
 
 using Plain = std::span<const Value>;
 using Made = std::unique_ptr<Accumulator>;

@@ -11,7 +11,7 @@ namespace {
 double mean_of(const Values& values) {
     CompensatedSum sum;
     sum.add(values.data(), values.size());
-    return sum.total() / static_cast<double>(values.size());
+    return sum.over(static_cast<double>(values.size()));
 }
 
 /// The mean of `change(x)` over the values.
@@ -21,11 +21,16 @@ double mean_of(const Values& values, F change) {
     for (const double value : values) {
         sum.add(change(value));
     }
-    return sum.total() / static_cast<double>(values.size());
+    return sum.over(static_cast<double>(values.size()));
 }
 
-/// A central moment over the right power of the spread; no value where there is no spread.
-Value standardised(const Values& values, int order, double minus, const Faults& faults) {
+/// A central moment over the right power of the spread; no value where there is no spread. It is taken of distances
+/// from the first value, which are exact where the values lie close together, and 0 where all are equal.
+Value standardised(Values values, int order, double minus, const Faults& faults) {
+    const double first = values.front();
+    for (double& value : values) {
+        value -= first;
+    }
     const double mean = mean_of(values);
     const double second = mean_of(values, [mean](double x) { return (x - mean) * (x - mean); });
     if (second == 0) {

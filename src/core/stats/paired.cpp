@@ -9,25 +9,30 @@
 namespace ledgefall {
 namespace {
 
-/// Means, and sums of squares and products of deviations.
+/// Means, and sums of squares and products of deviations; all of it on distances from the first values, which are exact
+/// where the values lie close together.
 struct Cross {
     double n = 0, mean_a = 0, mean_b = 0, aa = 0, bb = 0, ab = 0;
 
     Cross(const Values& a, const Values& b)
         : n(static_cast<double>(a.size())) {
-        const auto mean = [this](const Values& values) {
+        const auto mean_distance = [this](const Values& values) {
             CompensatedSum sum;
-            sum.add(values.data(), values.size());
-            return sum.total() / n;
+            for (const double value : values) {
+                sum.add(value - values.front());
+            }
+            return sum.over(n);
         };
-        mean_a = mean(a);
-        mean_b = mean(b);
+        const double from_a = mean_distance(a);
+        const double from_b = mean_distance(b);
+        mean_a = a.front() + from_a;
+        mean_b = b.front() + from_b;
         CompensatedSum squares_a;
         CompensatedSum squares_b;
         CompensatedSum products;
         for (std::size_t at = 0; at < a.size(); ++at) {
-            const double off_a = a[at] - mean_a;
-            const double off_b = b[at] - mean_b;
+            const double off_a = (a[at] - a.front()) - from_a;
+            const double off_b = (b[at] - b.front()) - from_b;
             squares_a.add(off_a * off_a);
             squares_b.add(off_b * off_b);
             products.add(off_a * off_b);
@@ -38,14 +43,37 @@ struct Cross {
     }
 };
 
-Value correlation(const Cross& cross, const Faults& faults) {
+/// The values' distances from the first, scaled by a power of two so that their squares neither overflow nor vanish:
+/// a correlation does not change by it.
+Values scaled_distances(const Values& values) {
+    Values out(values.size());
+    double largest = 0;
+    for (std::size_t at = 0; at < values.size(); ++at) {
+        out[at] = values[at] / 4 - values.front() / 4; // the distance of the two largest doubles is held, too
+        largest = std::max(largest, std::fabs(out[at]));
+    }
+    if (largest == 0 && std::any_of(values.begin(), values.end(), [&](double x) { return x != values.front(); })) {
+        for (std::size_t at = 0; at < values.size(); ++at) { // so small that a quarter of it is lost
+            out[at] = values[at] - values.front();
+            largest = std::max(largest, std::fabs(out[at]));
+        }
+    }
+    const int exponent = largest > 0 ? std::ilogb(largest) : 0;
+    for (double& distance : out) {
+        distance = std::ldexp(distance, -exponent);
+    }
+    return out;
+}
+
+Value correlation(const Values& a, const Values& b, const Faults& faults) {
+    const Cross cross(scaled_distances(a), scaled_distances(b));
     if (cross.n < 2) {
         return Value::missing();
     }
     if (cross.aa == 0 || cross.bb == 0) {
         return faults.out_of_domain();
     }
-    return Value::number(std::clamp(cross.ab / std::sqrt(cross.aa) / std::sqrt(cross.bb), -1.0, 1.0));
+    return faults.number(std::clamp(cross.ab / std::sqrt(cross.aa) / std::sqrt(cross.bb), -1.0, 1.0));
 }
 
 /// Ranks from 1; equal values share the mean of theirs.
@@ -77,13 +105,12 @@ Made make_cov(Plain) {
 }
 
 Made make_corr(Plain) {
-    return pairs_by(
-        [](Samples& samples, const Faults& faults) { return correlation(Cross(samples[0], samples[1]), faults); });
+    return pairs_by([](Samples& samples, const Faults& faults) { return correlation(samples[0], samples[1], faults); });
 }
 
 Made make_rank_corr(Plain) {
     return pairs_by([](Samples& samples, const Faults& faults) {
-        return correlation(Cross(ranks(samples[0]), ranks(samples[1])), faults);
+        return correlation(ranks(samples[0]), ranks(samples[1]), faults);
     });
 }
 

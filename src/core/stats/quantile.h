@@ -1,9 +1,23 @@
 #pragma once
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <string_view>
 
 namespace ledgefall {
+
+/// What the nine types of quantile of Hyndman and Fan do, in words; type k stands at k − 1.
+inline constexpr std::array<std::string_view, 9> quantile_methods = {
+    "a value that occurs: the first that reaches p",
+    "like 1, with the mean of two where p is reached exactly",
+    "the value nearest to n·p",
+    "on the line between values, at n·p",
+    "on the line between values, at n·p + 0.5",
+    "on the line between values, at (n + 1)·p",
+    "on the line between values, at (n − 1)·p + 1",
+    "near the median of its own spread, whatever the distribution",
+    "unbiased where the values are normal"};
 
 /// The quantile of `n` ordered values, of which `value(k)` is the k-th from 1, after one of the nine types of Hyndman
 /// and Fan (Sample quantiles in statistical packages, The American Statistician 50, 1996). n is at least 1, p from 0

@@ -40,15 +40,15 @@ double round_decimal(double x, double decimals) {
     std::from_chars(from, written.data() + written.size(), exponent);
     std::string digits = written.substr(0, 1) + (mark > 2 ? written.substr(2, mark - 2) : std::string());
 
-    const int kept = exponent + 1 + static_cast<int>(decimals); // how many of the digits stay
-    if (kept >= static_cast<int>(digits.size())) {
+    const int count = exponent + 1 + static_cast<int>(decimals); // how many of the digits stay
+    if (count >= static_cast<int>(digits.size())) {
         return x;
     }
-    if (kept < 0) {
+    if (count < 0) {
         return 0;
     }
-    const bool up = digits[static_cast<std::size_t>(kept)] >= '5';
-    digits.resize(static_cast<std::size_t>(kept));
+    const bool up = digits[static_cast<std::size_t>(count)] >= '5';
+    digits.resize(static_cast<std::size_t>(count));
     digits.insert(digits.begin(), '0'); // room for a carry, and a digit where none is kept
     if (up) {
         add_one(digits);

@@ -36,15 +36,15 @@ class Interpolation : public GatheredPairs {
             sort_points();
         }
         const auto below = [](const auto& point, double place) { return point.first < place; };
-        const auto found = std::lower_bound(points_.begin(), points_.end(), at_, below);
-        if (found == points_.end() || (found == points_.begin() && at_ < found->first)) {
+        const auto match = std::lower_bound(points_.begin(), points_.end(), at_, below);
+        if (match == points_.end() || (match == points_.begin() && at_ < match->first)) {
             return faults.out_of_domain();
         }
-        if (found->first == at_) {
-            return faults.number(found->second);
+        if (match->first == at_) {
+            return faults.number(match->second);
         }
-        const auto& [x1, y1] = *(found - 1);
-        const auto& [x2, y2] = *found;
+        const auto& [x1, y1] = *(match - 1);
+        const auto& [x2, y2] = *match;
         return faults.number(y1 + (at_ - x1) / (x2 - x1) * (y2 - y1));
     }
 
@@ -97,15 +97,20 @@ Made make_t_stat(Plain plain) {
         if (n < 2) {
             return Value::missing();
         }
+        // On distances from the first value, so that equal values have no spread at all.
+        const double first = values.front();
         CompensatedSum sum;
-        sum.add(values.data(), values.size());
-        const double mean = sum.total() / n;
+        for (const double value : values) {
+            sum.add(value - first);
+        }
+        const double mean = sum.over(n);
         CompensatedSum squares;
         for (const double value : values) {
-            squares.add((value - mean) * (value - mean));
+            const double off = (value - first) - mean;
+            squares.add(off * off);
         }
         const double error = std::sqrt(squares.total() / (n - 1) / n);
-        return error == 0 ? faults.out_of_domain() : faults.number((mean - m) / error);
+        return error == 0 ? faults.out_of_domain() : faults.number(((first - m) + mean) / error);
     });
 }
 

@@ -36,7 +36,7 @@ class Mean : public Sum {
             return Value::missing();
         }
         const Value sum = finite_sum(faults);
-        return sum.plain() ? Value::number(sum.number() / static_cast<double>(count_)) : sum;
+        return sum.plain() ? Value::number(sum_.over(static_cast<double>(count_))) : sum;
     }
 };
 
@@ -65,14 +65,14 @@ class Count : public OfOne {
   public:
     void clear() override {
         Accumulator::clear();
-        count_ = known_ = 0;
+        count_ = rows_known_ = 0;
     }
 
   protected:
     void take(const double*, std::size_t count) override { count_ += count; }
     Value finish(const Faults&) override { return Value::number(static_cast<double>(count_)); }
     std::size_t count_ = 0;
-    std::size_t known_ = 0;
+    std::size_t rows_known_ = 0;
 };
 
 class CountYes : public Count {
@@ -83,15 +83,15 @@ class CountYes : public Count {
             yes += values[at];
         }
         count_ += static_cast<std::size_t>(yes);
-        known_ += count;
+        rows_known_ += count;
     }
 };
 
 class Share : public CountYes {
   protected:
     Value finish(const Faults&) override {
-        return known_ == 0 ? Value::missing()
-                           : Value::number(static_cast<double>(count_) / static_cast<double>(known_));
+        return rows_known_ == 0 ? Value::missing()
+                                : Value::number(static_cast<double>(count_) / static_cast<double>(rows_known_));
     }
 };
 

@@ -20,12 +20,13 @@ bool any_negative(const Values& frequencies) {
     return std::any_of(frequencies.begin(), frequencies.end(), [](double f) { return f < 0; });
 }
 
-double weighted_mean(const Values& x, const Values& f, double n) {
+/// How far the mean of values with their frequencies lies from the first value: 0 where all values are equal.
+double mean_distance(const Values& x, const Values& f, double n) {
     CompensatedSum sum;
     for (std::size_t at = 0; at < x.size(); ++at) {
-        sum.add(x[at] * f[at]);
+        sum.add((x[at] - x.front()) * f[at]);
     }
-    return sum.total() / n;
+    return sum.over(n);
 }
 
 Made weighted_spread(bool population, bool root) {
@@ -40,10 +41,11 @@ Made weighted_spread(bool population, bool root) {
         if (over <= 0) {
             return Value::missing();
         }
-        const double mean = weighted_mean(x, f, n);
+        const double mean = mean_distance(x, f, n);
         CompensatedSum squares;
         for (std::size_t at = 0; at < x.size(); ++at) {
-            squares.add(f[at] * (x[at] - mean) * (x[at] - mean));
+            const double off = (x[at] - x.front()) - mean;
+            squares.add(f[at] * off * off);
         }
         const double variance = squares.total() / over;
         return faults.number(root ? std::sqrt(variance) : variance);
@@ -58,7 +60,7 @@ Made make_wmean(Plain) {
         if (any_negative(samples[1])) {
             return faults.out_of_domain();
         }
-        return n == 0 ? Value::missing() : faults.number(weighted_mean(samples[0], samples[1], n));
+        return n == 0 ? Value::missing() : faults.number(samples[0].front() + mean_distance(samples[0], samples[1], n));
     });
 }
 
@@ -95,8 +97,8 @@ Made make_wquantile(Plain plain) {
                 return Value::missing();
             }
             return Value::number(quantile_of(n, p, static_cast<int>(type), [&](double k) {
-                const auto found = std::lower_bound(up_to.begin(), up_to.end(), k);
-                return x[order[static_cast<std::size_t>(std::min(found, up_to.end() - 1) - up_to.begin())]];
+                const auto place = std::lower_bound(up_to.begin(), up_to.end(), k);
+                return x[order[static_cast<std::size_t>(std::min(place, up_to.end() - 1) - up_to.begin())]];
             }));
         });
 }

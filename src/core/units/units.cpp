@@ -17,7 +17,7 @@ namespace {
 struct System {
     std::mutex mutex;
     ut_system* units = nullptr;
-    std::map<std::pair<std::string, std::string>, std::shared_ptr<const Conversion>> known;
+    std::map<std::pair<std::string, std::string>, std::shared_ptr<const Conversion>> conversions;
 
     System() {
         ut_set_error_message_handler(ut_ignore);
@@ -26,8 +26,8 @@ struct System {
 };
 
 System& system() {
-    static System held;
-    return held;
+    static System instance;
+    return instance;
 }
 
 using Unit = std::unique_ptr<ut_unit, void (*)(ut_unit*)>;
@@ -71,7 +71,7 @@ std::optional<Line> short_line(const cv_converter* converter) {
 class Conversion::Converter {
   public:
     Converter(cv_converter* there, cv_converter* back)
-        : held_(there, &cv_free)
+        : converter_(there, &cv_free)
         , there_(short_line(there))
         , back_(short_line(back)) {
         cv_free(back);
@@ -80,11 +80,11 @@ class Conversion::Converter {
         if (back_ && (!there_ || std::fabs(back_->a) > 1)) {
             return (x - back_->b) / back_->a;
         }
-        return there_ ? there_->a * x + there_->b : cv_convert_double(held_.get(), x);
+        return there_ ? there_->a * x + there_->b : cv_convert_double(converter_.get(), x);
     }
 
   private:
-    std::unique_ptr<cv_converter, void (*)(cv_converter*)> held_;
+    std::unique_ptr<cv_converter, void (*)(cv_converter*)> converter_;
     std::optional<Line> there_, back_;
 };
 
@@ -98,13 +98,13 @@ double Conversion::of(double number) const {
 
 Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view from_text, std::string_view to_text) {
     const std::pair key{trimmed(from_text), trimmed(to_text)};
-    System& held = system();
-    const std::lock_guard lock(held.mutex);
-    if (held.units == nullptr) {
+    System& units = system();
+    const std::lock_guard lock(units.mutex);
+    if (units.units == nullptr) {
         return Sentence{"the table of units cannot be read: install libudunits2-data", {}};
     }
-    if (const auto known = held.known.find(key); known != held.known.end()) {
-        return known->second;
+    if (const auto conversion = units.conversions.find(key); conversion != units.conversions.end()) {
+        return conversion->second;
     }
     const Unit from = unit(key.first);
     const Unit to = unit(key.second);
@@ -115,10 +115,10 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     if (ut_are_convertible(from.get(), to.get()) == 0) {
         return Sentence{"%1 cannot be converted to %2: they do not measure the same", {key.first, key.second}};
     }
-    auto made = std::make_shared<const Conversion>(
+    auto conversion = std::make_shared<const Conversion>(
         std::make_unique<Converter>(ut_get_converter(from.get(), to.get()), ut_get_converter(to.get(), from.get())));
-    held.known.emplace(key, made);
-    return std::shared_ptr<const Conversion>(made);
+    units.conversions.emplace(key, conversion);
+    return std::shared_ptr<const Conversion>(conversion);
 }
 
 } // namespace ledgefall

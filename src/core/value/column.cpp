@@ -25,11 +25,11 @@ Column Column::numbers(const std::vector<double>& values) {
 }
 
 Column::Chunk& Column::own_chunk(std::size_t number) {
-    std::shared_ptr<Chunk>& held = chunks_[number];
-    if (held.use_count() > 1) {
-        held = std::make_shared<Chunk>(*held);
+    std::shared_ptr<Chunk>& chunk_pointer = chunks_[number];
+    if (chunk_pointer.use_count() > 1) {
+        chunk_pointer = std::make_shared<Chunk>(*chunk_pointer);
     }
-    return *held;
+    return *chunk_pointer;
 }
 
 void Column::set(std::size_t row, const Value& value) {

@@ -52,9 +52,9 @@ class Column {
         if (row >= size_) {
             return Value::missing(kind_);
         }
-        const Chunk& held = *chunks_[row / chunk_rows];
+        const Chunk& chunk_here = *chunks_[row / chunk_rows];
         const std::size_t in = row % chunk_rows;
-        return Value::of(held.slots[in], kind_, held.states.empty() ? State::plain : held.states[in]);
+        return Value::of(chunk_here.slots[in], kind_, chunk_here.states.empty() ? State::plain : chunk_here.states[in]);
     }
 
     /// Writes a cell; rows between the end and `row` become missing.

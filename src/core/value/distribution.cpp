@@ -1,6 +1,6 @@
 #include "core/value/distribution.h"
 
-#include "core/value/held_once.h"
+#include "core/value/interned.h"
 #include "core/value/sentence.h"
 
 #include <utility>
@@ -25,11 +25,11 @@ constexpr std::array<Known, 12> families = {{{"binomial", 2},
                                              {"f_dist", 2},
                                              {"lognormal", 2}}};
 
-using Shelf = HeldOnce<Distribution, std::pair<Family, std::array<double, 3>>>;
+using Shelf = Interned<Distribution, std::pair<Family, std::array<double, 3>>>;
 
 Shelf& shelf() {
-    static Shelf held;
-    return held;
+    static Shelf instance;
+    return instance;
 }
 
 } // namespace

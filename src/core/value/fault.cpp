@@ -14,32 +14,35 @@ struct Sites {
 };
 
 Sites& sites() {
-    static Sites held;
-    return held;
+    static Sites instance;
+    return instance;
 }
 
 } // namespace
 
 std::uint32_t fault_site(const FaultSite& site) {
-    const std::string key = site.definition.str() + '\n' + site.what.text() + '\n' + std::to_string(site.from);
-    Sites& held = sites();
-    const std::lock_guard lock(held.mutex);
-    const auto [first, last] = held.by_key.equal_range(key);
+    const std::string key = site.definition.object.str() + '\n' + site.definition.column.str() + '\n' +
+                            std::to_string(static_cast<int>(site.definition.part)) + '.' +
+                            std::to_string(site.definition.place) + '\n' + site.what.text() + '\n' +
+                            std::to_string(site.from);
+    Sites& all = sites();
+    const std::lock_guard lock(all.mutex);
+    const auto [first, last] = all.by_key.equal_range(key);
     for (auto it = first; it != last; ++it) {
-        if (held.all[it->second] == site) {
+        if (all.all[it->second] == site) {
             return it->second;
         }
     }
-    const auto number = static_cast<std::uint32_t>(held.all.size());
-    held.all.push_back(site);
-    held.by_key.emplace(key, number);
+    const auto number = static_cast<std::uint32_t>(all.all.size());
+    all.all.push_back(site);
+    all.by_key.emplace(key, number);
     return number;
 }
 
 const FaultSite& Fault::at() const {
-    Sites& held = sites();
-    const std::lock_guard lock(held.mutex);
-    return held.all[site];
+    Sites& all = sites();
+    const std::lock_guard lock(all.mutex);
+    return all.all[site];
 }
 
 } // namespace ledgefall

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/definition_id.h"
 #include "core/value/sentence.h"
 #include "core/value/span.h"
 #include "core/value/text.h"
@@ -32,10 +33,10 @@ enum class Cause : std::uint8_t {
 /// cells at fault cost no more than a million numbers.
 struct FaultSite {
     Cause cause;
-    Id definition;                           ///< the column, held value or foot line in which it began
-    Sentence what;                           ///< what happened and what to do, without the place
-    std::uint32_t from = 0, to = 0;          ///< the characters of the definition's formula that it is about
-    std::optional<Mend> mend = std::nullopt; ///< what would set that formula right
+    DefinitionId definition;        ///< the column, held value or foot value in which it began
+    Sentence what;                  ///< what happened and what to do, without the place
+    std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
+    std::optional<SuggestedCorrection> correction = std::nullopt; ///< what would set that formula right
 
     friend bool operator==(const FaultSite&, const FaultSite&) = default;
 };

@@ -1,6 +1,6 @@
 #include "core/value/interval.h"
 
-#include "core/value/held_once.h"
+#include "core/value/interned.h"
 #include "core/value/sentence.h"
 
 #include <cmath>
@@ -12,9 +12,9 @@ namespace {
 
 constexpr double most = std::numeric_limits<double>::max();
 
-HeldOnce<Interval, std::tuple<double, double, bool, bool>>& shelf() {
-    static HeldOnce<Interval, std::tuple<double, double, bool, bool>> held;
-    return held;
+Interned<Interval, std::tuple<double, double, bool, bool>>& shelf() {
+    static Interned<Interval, std::tuple<double, double, bool, bool>> instance;
+    return instance;
 }
 
 } // namespace
@@ -44,7 +44,7 @@ Value interval_value(const Interval& interval) {
 }
 
 const Interval& interval_of(const Value& value) {
-    return HeldOnce<Interval, std::tuple<double, double, bool, bool>>::of(value);
+    return Interned<Interval, std::tuple<double, double, bool, bool>>::of(value);
 }
 
 } // namespace ledgefall

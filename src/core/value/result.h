@@ -12,19 +12,19 @@ template <class T>
 class Result {
   public:
     Result(T value)
-        : held_(std::in_place_index<0>, std::move(value)) {}
+        : content_(std::in_place_index<0>, std::move(value)) {}
     Result(Sentence refusal)
-        : held_(std::in_place_index<1>, std::move(refusal)) {}
+        : content_(std::in_place_index<1>, std::move(refusal)) {}
 
-    explicit operator bool() const { return held_.index() == 0; }
-    const T& operator*() const& { return std::get<0>(held_); }
-    T& operator*() & { return std::get<0>(held_); }
-    T&& operator*() && { return std::get<0>(std::move(held_)); }
-    const T* operator->() const { return &std::get<0>(held_); }
-    const Sentence& refusal() const { return std::get<1>(held_); }
+    explicit operator bool() const { return content_.index() == 0; }
+    const T& operator*() const& { return std::get<0>(content_); }
+    T& operator*() & { return std::get<0>(content_); }
+    T&& operator*() && { return std::get<0>(std::move(content_)); }
+    const T* operator->() const { return &std::get<0>(content_); }
+    const Sentence& refusal() const { return std::get<1>(content_); }
 
   private:
-    std::variant<T, Sentence> held_;
+    std::variant<T, Sentence> content_;
 };
 
 } // namespace ledgefall

@@ -13,10 +13,10 @@ struct Span {
 };
 
 /// What would set a formula right, where that is clear: a text in place of some characters.
-struct Mend {
+struct SuggestedCorrection {
     Span span;
     std::string text;
-    friend bool operator==(const Mend&, const Mend&) = default;
+    friend bool operator==(const SuggestedCorrection&, const SuggestedCorrection&) = default;
 };
 
 } // namespace ledgefall

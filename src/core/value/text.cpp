@@ -20,11 +20,16 @@ std::array<Shelf, 16>& shelves() {
 
 } // namespace
 
+const std::string* Text::empty_text() {
+    static const std::string* const empty = Text(std::string_view()).address_;
+    return empty;
+}
+
 Text::Text(std::string_view text) {
     std::string own(text);
     Shelf& shelf = shelves()[std::hash<std::string>()(own) % 16];
     const std::lock_guard lock(shelf.mutex);
-    held_ = &*shelf.texts.insert(std::move(own)).first;
+    address_ = &*shelf.texts.insert(std::move(own)).first;
 }
 
 } // namespace ledgefall

@@ -12,20 +12,21 @@ namespace ledgefall {
 class Text {
   public:
     Text()
-        : Text(std::string_view()) {}
+        : address_(empty_text()) {}
     explicit Text(std::string_view text);
 
-    const std::string& str() const { return *held_; }
-    bool empty() const { return held_->empty(); }
-    const std::string* address() const { return held_; }
+    const std::string& str() const { return *address_; }
+    bool empty() const { return address_->empty(); }
+    const std::string* address() const { return address_; }
     static Text at(const std::string* address) { return Text(address); }
 
-    friend bool operator==(Text a, Text b) { return a.held_ == b.held_; }
+    friend bool operator==(Text a, Text b) { return a.address_ == b.address_; }
 
   private:
-    explicit Text(const std::string* held)
-        : held_(held) {}
-    const std::string* held_;
+    explicit Text(const std::string* address)
+        : address_(address) {}
+    static const std::string* empty_text();
+    const std::string* address_;
 };
 
 /// The identity of an object of a study: it outlives every change of name.

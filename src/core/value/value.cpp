@@ -32,8 +32,8 @@ std::string_view trimmed(std::string_view text) {
 } // namespace
 
 std::string kind_name(Kind kind) {
-    for (const auto& [known, name] : kind_names) {
-        if (known == kind) {
+    for (const auto& [entry, name] : kind_names) {
+        if (entry == kind) {
             return std::string(name);
         }
     }
@@ -41,8 +41,8 @@ std::string kind_name(Kind kind) {
 }
 
 std::optional<Kind> kind_named(std::string_view name) {
-    for (const auto& [kind, known] : kind_names) {
-        if (known == name) {
+    for (const auto& [kind, entry] : kind_names) {
+        if (entry == name) {
             return kind;
         }
     }

@@ -1,0 +1,374 @@
+#include "app/charts/chart_dialog.h"
+
+#include "app/look/look.h"
+
+#include <QDialogButtonBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QToolButton>
+
+namespace ledgefall {
+namespace {
+
+QStringList form_names() {
+    QStringList names;
+    for (const SeriesFormKind& kind : series_form_kinds()) {
+        names << Document::translated(kind.label);
+    }
+    return names;
+}
+
+QStringList reference_names() {
+    return {ChartDialog::tr("level line"), ChartDialog::tr("upright line"), ChartDialog::tr("circle"),
+            ChartDialog::tr("range up and down"), ChartDialog::tr("range across")};
+}
+
+QStringList hints(Reference::Form form) {
+    switch (form) {
+    case Reference::Form::across:
+        return {ChartDialog::tr("at y")};
+    case Reference::Form::upright:
+        return {ChartDialog::tr("at x")};
+    case Reference::Form::circle:
+        return {ChartDialog::tr("centre x"), ChartDialog::tr("centre y"), ChartDialog::tr("radius")};
+    case Reference::Form::range_across:
+        return {ChartDialog::tr("from y"), ChartDialog::tr("to y")};
+    case Reference::Form::range_upright:
+        break;
+    }
+    return {ChartDialog::tr("from x"), ChartDialog::tr("to x")};
+}
+
+QWidget* stack(QWidget* parent) {
+    auto* place = new QWidget(parent);
+    auto* layout = new QVBoxLayout(place);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(4);
+    return place;
+}
+
+} // namespace
+
+ChartDialog::ChartDialog(const Document& document, Chart chart, QWidget* parent)
+    : QDialog(parent)
+    , document_(document)
+    , begun_(std::move(chart))
+    , title_(new QLineEdit(QString::fromStdString(begun_.label), this))
+    , plot_(new ChartPlot(this))
+    , message_(new QLabel(this)) {
+    setWindowTitle(tr("The chart"));
+    resize(look().px(1120), look().px(640));
+    message_->setWordWrap(true);
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
+    buttons->addButton(tr("Draw the chart"), QDialogButtonBox::AcceptRole);
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(&maker_, &FigureMaker::figures_ready, this, [this](const FiguresPtr& figures) {
+        plot_->show_figures(figures, title_->text());
+        QStringList lines;
+        for (const Sentence& one : figures->missing) {
+            lines << Document::translated(one);
+        }
+        message_->setText(lines.join(QLatin1Char('\n')));
+    });
+    auto* picture = new QVBoxLayout;
+    picture->addWidget(plot_, 1);
+    picture->addWidget(message_);
+    auto* sides = new QHBoxLayout;
+    sides->addWidget(make_form(), 5);
+    sides->addLayout(picture, 4);
+    auto* layout = new QVBoxLayout(this);
+    layout->addLayout(sides, 1);
+    layout->addWidget(buttons);
+    for (const Series& one : begun_.series) {
+        put_series(one);
+    }
+    for (const Reference& one : begun_.references) {
+        put_reference(one);
+    }
+    filling_ = false;
+    look_over();
+}
+
+QWidget* ChartDialog::make_form() {
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* form = new QWidget(scroll);
+    auto* layout = new QVBoxLayout(form);
+    const auto heading = [&](const QString& text) {
+        auto* label = new QLabel(text, form);
+        label->setFont(look().text(9, true));
+        layout->addWidget(label);
+    };
+    const auto more = [&](const QString& text, void (ChartDialog::*add)()) {
+        auto* button = new QPushButton(text, form);
+        button->setAutoDefault(false);
+        connect(button, &QPushButton::clicked, this, add);
+        layout->addWidget(button, 0, Qt::AlignLeft);
+    };
+    auto* titled = new QHBoxLayout;
+    auto* title_label = new QLabel(tr("&Title"), form);
+    title_label->setBuddy(title_);
+    titled->addWidget(title_label);
+    titled->addWidget(title_);
+    layout->addLayout(titled);
+    heading(tr("What is drawn"));
+    layout->addWidget(series_place_ = stack(form));
+    more(tr("Another &series"), &ChartDialog::add_series);
+    heading(tr("Axes"));
+    auto* axes = new QGridLayout;
+    x_ = put_axis(*axes, 0, tr("across"), begun_.x);
+    y_ = put_axis(*axes, 1, tr("upwards"), begun_.y);
+    layout->addLayout(axes);
+    equal_ = new QCheckBox(tr("&Equal scales: a unit is as long across as upwards"), form);
+    reader_ = new QCheckBox(tr("&Read quartiles and median off a cumulative curve"), form);
+    names_ = new QCheckBox(tr("&Name classes at their middles, rather than the limits"), form);
+    equal_->setChecked(begun_.equal_scales);
+    reader_->setChecked(begun_.reader);
+    names_->setChecked(begun_.names_classes);
+    for (QCheckBox* box : {equal_, reader_, names_}) {
+        layout->addWidget(box);
+        connect(box, &QCheckBox::toggled, this, &ChartDialog::look_over);
+    }
+    heading(tr("Lines, circles and ranges beside it; their numbers may be formulas"));
+    layout->addWidget(references_place_ = stack(form));
+    more(tr("A &line, circle or range"), &ChartDialog::add_reference);
+    layout->addStretch(1);
+    connect(title_, &QLineEdit::textChanged, this, &ChartDialog::look_over);
+    scroll->setWidget(form);
+    return scroll;
+}
+
+QLineEdit* ChartDialog::line(const std::string& text, const QString& hint, QWidget* parent) {
+    auto* result = new QLineEdit(QString::fromStdString(text), parent);
+    result->setPlaceholderText(hint);
+    result->setAccessibleName(hint);
+    connect(result, &QLineEdit::textChanged, this, &ChartDialog::look_over);
+    return result;
+}
+
+ChartDialog::AxisRow ChartDialog::put_axis(QGridLayout& grid, int at, const QString& name, const ChartAxis& axis) {
+    AxisRow row;
+    row.title = line(axis.title, tr("title, from the column where empty"), this);
+    row.from = line(axis.from.text(), tr("from"), this);
+    row.to = line(axis.to.text(), tr("to"), this);
+    grid.addWidget(new QLabel(name, this), at, 0);
+    grid.addWidget(row.title, at, 1);
+    grid.addWidget(row.from, at, 2);
+    grid.addWidget(row.to, at, 3);
+    grid.setColumnStretch(1, 3);
+    grid.setColumnStretch(2, 1);
+    grid.setColumnStretch(3, 1);
+    return row;
+}
+
+/// All columns of the chart's table, then those of the others with their table's name.
+QComboBox* ChartDialog::column_box(Id chosen, bool numbers, QWidget* parent) {
+    auto* box = new QComboBox(parent);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(8);
+    if (!numbers) {
+        box->addItem(tr("row number"), QString());
+    }
+    const auto offer = [&](const Table& table, const ColumnDefinition& column) {
+        const Results::Entry* entry = document_.results().find(column.id);
+        const bool number = entry != nullptr && (entry->kind == Kind::number || entry->kind == Kind::date);
+        if (numbers && !number && !(column.id == chosen)) {
+            return;
+        }
+        const QString label = QString::fromStdString(column.shown_label());
+        box->addItem(table.id == begun_.table ? label
+                                              : tr("%1: %2").arg(QString::fromStdString(table.shown_label()), label),
+                     QString::fromStdString(column.id.str()));
+    };
+    for (const bool own : {true, false}) {
+        for (const auto& table : document_.study().tables) {
+            if ((table->id == begun_.table) != own) {
+                continue;
+            }
+            if (table->axis.column) {
+                offer(*table, **table->axis.column);
+            }
+            for (const auto& column : table->columns) {
+                offer(*table, *column);
+            }
+        }
+    }
+    box->setCurrentIndex(std::max(0, box->findData(QString::fromStdString(chosen.str()))));
+    connect(box, &QComboBox::currentIndexChanged, this, &ChartDialog::look_over);
+    return box;
+}
+
+void ChartDialog::put_series(const Series& series) {
+    SeriesRow result;
+    result.row = new QWidget(series_place_);
+    auto* layout = new QGridLayout(result.row);
+    layout->setContentsMargins(0, 0, 0, 4);
+    result.form = new QComboBox(result.row);
+    result.form->addItems(form_names());
+    result.form->setCurrentIndex(static_cast<int>(series.form));
+    result.form->setAccessibleName(tr("form of the series"));
+    result.up = column_box(series.y, true, result.row);
+    result.across = column_box(series.x, false, result.row);
+    result.up->setAccessibleName(tr("upwards"));
+    result.across->setAccessibleName(tr("across"));
+    result.label = line(series.label, tr("label in the legend"), result.row);
+    result.fit = new QCheckBox(tr("with fitted line"), result.row);
+    result.fit->setChecked(series.fit);
+    result.per_width = new QCheckBox(tr("count over width"), result.row);
+    result.per_width->setChecked(series.per_width);
+    auto* away = new QToolButton(result.row);
+    away->setIcon(drawn_icon(QStringLiteral("remove")));
+    away->setAutoRaise(true);
+    away->setToolTip(tr("Remove this series"));
+    away->setAccessibleName(away->toolTip());
+    layout->addWidget(result.form, 0, 0);
+    layout->addWidget(new QLabel(tr("of"), result.row), 0, 1);
+    layout->addWidget(result.up, 0, 2);
+    layout->addWidget(new QLabel(tr("over"), result.row), 0, 3);
+    layout->addWidget(result.across, 0, 4);
+    layout->addWidget(away, 0, 5);
+    layout->addWidget(result.label, 1, 0);
+    layout->addWidget(result.fit, 1, 2);
+    layout->addWidget(result.per_width, 1, 4);
+    layout->setColumnStretch(0, 3);
+    layout->setColumnStretch(2, 3);
+    layout->setColumnStretch(4, 3);
+    series_place_->layout()->addWidget(result.row);
+    series_.push_back(result);
+    fit_boxes(result);
+    connect(away, &QToolButton::clicked, this, [this, row = result.row] { remove(row); });
+    connect(result.form, &QComboBox::currentIndexChanged, this, [this, result] {
+        fit_boxes(result);
+        look_over();
+    });
+    connect(result.fit, &QCheckBox::toggled, this, &ChartDialog::look_over);
+    connect(result.per_width, &QCheckBox::toggled, this, &ChartDialog::look_over);
+}
+
+void ChartDialog::fit_boxes(const SeriesRow& row) {
+    const SeriesFormKind& kind = kind_of(static_cast<SeriesForm>(row.form->currentIndex()));
+    row.fit->setEnabled(kind.may_fit);
+    row.per_width->setEnabled(kind.may_divide);
+}
+
+void ChartDialog::put_reference(const Reference& reference) {
+    ReferenceRow result;
+    result.row = new QWidget(references_place_);
+    auto* layout = new QHBoxLayout(result.row);
+    layout->setContentsMargins(0, 0, 0, 0);
+    result.form = new QComboBox(result.row);
+    result.form->addItems(reference_names());
+    result.form->setCurrentIndex(static_cast<int>(reference.form));
+    result.form->setAccessibleName(tr("form of the reference"));
+    layout->addWidget(result.form);
+    for (std::size_t at = 0; at < 3; ++at) {
+        result.numbers.push_back(
+            line(at < reference.numbers.size() ? reference.numbers[at].text() : std::string(), {}, result.row));
+        layout->addWidget(result.numbers.back());
+    }
+    result.label = line(reference.label, tr("name"), result.row);
+    layout->addWidget(result.label);
+    auto* away = new QToolButton(result.row);
+    away->setIcon(drawn_icon(QStringLiteral("remove")));
+    away->setAutoRaise(true);
+    away->setToolTip(tr("Remove it"));
+    away->setAccessibleName(away->toolTip());
+    layout->addWidget(away);
+    references_place_->layout()->addWidget(result.row);
+    references_.push_back(result);
+    fit_numbers(result);
+    connect(away, &QToolButton::clicked, this, [this, row = result.row] { remove(row); });
+    connect(result.form, &QComboBox::currentIndexChanged, this, [this, result] {
+        fit_numbers(result);
+        look_over();
+    });
+}
+
+void ChartDialog::fit_numbers(const ReferenceRow& row) {
+    const QStringList wanted = hints(static_cast<Reference::Form>(row.form->currentIndex()));
+    for (std::size_t at = 0; at < row.numbers.size(); ++at) {
+        const bool used = static_cast<qsizetype>(at) < wanted.size();
+        row.numbers[at]->setVisible(used);
+        row.numbers[at]->setPlaceholderText(used ? wanted[static_cast<qsizetype>(at)] : QString());
+        row.numbers[at]->setAccessibleName(row.numbers[at]->placeholderText());
+    }
+}
+
+void ChartDialog::add_series() {
+    Series series;
+    if (!series_.empty()) {
+        const Chart now = chart();
+        series = now.series.back();
+        series.label.clear();
+    }
+    put_series(series);
+    look_over();
+}
+
+void ChartDialog::add_reference() {
+    put_reference({});
+    references_.back().numbers.front()->setFocus();
+    look_over();
+}
+
+void ChartDialog::remove(QWidget* row) {
+    std::erase_if(series_, [row](const SeriesRow& one) { return one.row == row; });
+    std::erase_if(references_, [row](const ReferenceRow& one) { return one.row == row; });
+    row->hide();
+    row->deleteLater();
+    look_over();
+}
+
+Chart ChartDialog::chart() const {
+    const auto text = [](const QLineEdit* edit) { return edit->text().trimmed().toStdString(); };
+    const auto formula = [&text](const QLineEdit* edit) {
+        return edit->text().trimmed().isEmpty() ? Formula() : Formula(text(edit));
+    };
+    const auto chosen = [](const QComboBox* box) { return Id(box->currentData().toString().toStdString()); };
+    Chart result = begun_;
+    result.label = text(title_);
+    result.series.clear();
+    for (const SeriesRow& row : series_) {
+        Series series;
+        series.form = static_cast<SeriesForm>(row.form->currentIndex());
+        series.x = chosen(row.across);
+        series.y = chosen(row.up);
+        series.label = text(row.label);
+        series.fit = row.fit->isEnabled() && row.fit->isChecked();
+        series.per_width = row.per_width->isEnabled() && row.per_width->isChecked();
+        result.series.push_back(series);
+    }
+    result.references.clear();
+    for (const ReferenceRow& row : references_) {
+        Reference reference;
+        reference.form = static_cast<Reference::Form>(row.form->currentIndex());
+        reference.label = text(row.label);
+        for (std::size_t at = 0; at < numbers_of(reference.form); ++at) {
+            reference.numbers.push_back(formula(row.numbers[at]));
+        }
+        result.references.push_back(std::move(reference));
+    }
+    result.x = {text(x_.title), formula(x_.from), formula(x_.to)};
+    result.y = {text(y_.title), formula(y_.from), formula(y_.to)};
+    result.equal_scales = equal_->isChecked();
+    result.reader = reader_->isChecked();
+    result.names_classes = names_->isChecked();
+    return result;
+}
+
+void ChartDialog::look_over() {
+    if (filling_) {
+        return;
+    }
+    Chart now = chart();
+    now.id = Id("asked");
+    plot_->show_all();
+    maker_.ask({document_.study(), document_.snapshot(), std::move(now), true});
+}
+
+} // namespace ledgefall

@@ -1,0 +1,141 @@
+#include "app/charts/chart_page.h"
+
+#include "app/charts/chart_files.h"
+#include "app/look/look.h"
+
+#include <QClipboard>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+
+ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
+    : QWidget(parent)
+    , document_(document)
+    , chart_(chart)
+    , plot_(new ChartPlot(this))
+    , message_(new QLabel(this))
+    , missing_(new QLabel(this))
+    , tools_(new QWidget(this)) {
+    auto* tools = new QHBoxLayout(tools_);
+    tools->setContentsMargins(6, 2, 6, 0);
+    tools->setSpacing(2);
+    add_tool("change", QStringLiteral("change"), tr("Change what the chart draws, and how"),
+             [this] { Q_EMIT change_wanted(); });
+    add_tool("show_all", QStringLiteral("show_all"), tr("Show all again (Home)"), [this] { plot_->show_all(); });
+    add_tool("copy_picture", QStringLiteral("copy"), tr("Copy the picture"), [this] { copy(); });
+    add_tool("export", QStringLiteral("export"), tr("Write the picture to a file: PNG, SVG or PDF"),
+             [this] { export_picture(); });
+    tools->addStretch(1);
+    add_tool("turn", QStringLiteral("turn"), tr("Put the chart below the table, or beside it"),
+             [this] { Q_EMIT turn_wanted(); });
+    add_tool("close", QStringLiteral("close"), tr("Hide the chart; it stays in the contents"),
+             [this] { Q_EMIT close_wanted(); });
+    missing_->setWordWrap(true);
+    missing_->setAlignment(Qt::AlignCenter);
+    missing_->setMargin(look().px(10));
+    message_->setMargin(look().px(4));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(tools_);
+    layout->addWidget(plot_, 1);
+    layout->addWidget(missing_);
+    layout->addWidget(message_);
+    setAutoFillBackground(true);
+    connect(&document_, &Document::results_changed, this, &ChartPage::refresh);
+    connect(&maker_, &FigureMaker::figures_ready, this, &ChartPage::show_figures);
+    connect(&look_news(), &LookNews::changed, this, &ChartPage::apply_look);
+    connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
+    connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);
+    apply_look();
+    refresh();
+}
+
+QToolButton* ChartPage::add_tool(const char* symbol, const QString& name, const QString& tip,
+                                 const std::function<void()>& done) {
+    auto* button = new QToolButton(tools_);
+    button->setObjectName(name);
+    button->setIcon(drawn_icon(QLatin1String(symbol)));
+    button->setAutoRaise(true);
+    button->setToolTip(tip);
+    button->setAccessibleName(tip);
+    tools_->layout()->addWidget(button);
+    connect(button, &QToolButton::clicked, this, [done] { done(); });
+    return button;
+}
+
+QToolButton& ChartPage::tool(const QString& name) {
+    return *tools_->findChild<QToolButton*>(name);
+}
+
+void ChartPage::apply_look() {
+    QPalette paper = palette();
+    paper.setColor(QPalette::Window, look().paper);
+    setPalette(paper);
+    message_->setFont(look().text(9));
+    missing_->setFont(look().text(9.5));
+    missing_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    plot_->apply_look();
+}
+
+void ChartPage::refresh() {
+    if (const Chart* now = chart()) {
+        maker_.ask({document_.study(), document_.snapshot(), *now, false});
+    }
+}
+
+void ChartPage::show_figures(const FiguresPtr& figures) {
+    const QString title = chart() == nullptr ? QString() : QString::fromStdString(chart()->label);
+    plot_->show_figures(figures, title);
+    plot_->setAccessibleName(tr("Chart: %1").arg(title));
+    QStringList lines;
+    for (const Sentence& one : figures->missing) {
+        lines << Document::translated(one);
+    }
+    missing_->setText(lines.join(QLatin1Char('\n')));
+    missing_->setVisible(!lines.isEmpty());
+    tell({});
+    Q_EMIT shown();
+}
+
+/// What is under the pointer, or else how much could not be drawn.
+void ChartPage::tell(const QString& text) {
+    std::size_t left_out = 0;
+    for (const FigurePlot* plot : plot_->plots()) {
+        left_out += plot->series().left_out;
+    }
+    const QString rest = left_out == 0 ? QString() : tr("Rows without a value that can be drawn: %1.").arg(left_out);
+    message_->setText(text.isEmpty() ? rest : text);
+}
+
+void ChartPage::export_picture() {
+    const QString begun =
+        (chart() == nullptr ? QString() : QString::fromStdString(chart()->label)) + QStringLiteral(".png");
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Write the picture"), begun, tr("Pictures (*.png *.svg *.pdf)"));
+    if (!path.isEmpty()) {
+        export_to(QFileInfo(path).suffix().isEmpty() ? path + QStringLiteral(".png") : path);
+    }
+}
+
+bool ChartPage::export_to(const QString& path) {
+    if (!plot_->figures() || chart() == nullptr) {
+        return false;
+    }
+    const auto written = write_chart(plot_->figures(), QString::fromStdString(chart()->label), plot_->size(), path);
+    if (!written) {
+        document_.refuse(written.refusal());
+    }
+    return static_cast<bool>(written);
+}
+
+void ChartPage::copy() {
+    if (plot_->figures() && chart() != nullptr) {
+        QGuiApplication::clipboard()->setMimeData(
+            chart_for_clipboard(plot_->figures(), QString::fromStdString(chart()->label), plot_->size()).release());
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,331 @@
+#include "app/charts/chart_plot.h"
+
+#include "app/charts/bars_plot.h"
+#include "app/charts/boxes_plot.h"
+#include "app/charts/chart_ticks.h"
+#include "app/charts/points_plot.h"
+#include "app/look/look.h"
+#include "app/numbers/number_text.h"
+
+#include <cmath>
+#include <map>
+
+namespace ledgefall {
+namespace {
+
+const QString above = QStringLiteral("references");
+
+/// What changes with every movement of the pointer, painted by itself over the rest.
+class Overlay : public QCPLayerable {
+  public:
+    explicit Overlay(ChartPlot* plot)
+        : QCPLayerable(plot, QStringLiteral("overlay"))
+        , plot_(plot) {}
+
+  protected:
+    void applyDefaultAntialiasingHint(QCPPainter* painter) const override { painter->setAntialiasing(true); }
+    void draw(QCPPainter* painter) override { plot_->paint_overlay(*painter); }
+    QRect clipRect() const override { return plot_->axisRect()->rect().adjusted(-9, -9, 9, 9); }
+
+  private:
+    ChartPlot* plot_;
+};
+
+QString fit_text(const SeriesFigures& series) {
+    const Format four{Format::Style::significant, 4};
+    const QString sign = series.fit->intercept < 0 ? QStringLiteral(" − ") : QStringLiteral(" + ");
+    return QStringLiteral("%1: y = %2 x%3%4, r = %5")
+        .arg(QString::fromStdString(series.label), number_text(series.fit->slope, four), sign,
+             number_text(std::abs(series.fit->intercept), four), number_text(series.fit->corr, four));
+}
+
+} // namespace
+
+ChartPlot::ChartPlot(QWidget* parent)
+    : QCustomPlot(parent)
+    , title_(new QCPTextElement(this))
+    , legend_row_(new QCPLayoutGrid) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumSize(look().px(220), look().px(180));
+    addLayer(above, layer(QStringLiteral("axes")), limAbove);
+    overlay_ = std::make_unique<Overlay>(this);
+    layer(QStringLiteral("overlay"))->setMode(QCPLayer::lmBuffered);
+    setInteractions(QCP::iRangeDrag | QCP::iRangeZoom);
+    setNoAntialiasingOnDrag(true);
+    axisRect()->insetLayout()->take(legend);
+    plotLayout()->insertRow(0);
+    plotLayout()->insertRow(0);
+    plotLayout()->addElement(0, 0, title_);
+    plotLayout()->addElement(1, 0, legend_row_);
+    plotLayout()->setRowSpacing(0);
+    plotLayout()->setRowStretchFactor(0, 0.001); // all the height is the axes'
+    plotLayout()->setRowStretchFactor(1, 0.001);
+    legend_row_->addElement(0, 0, legend);
+    legend_row_->addElement(0, 1, new QCPLayoutElement(this));
+    legend_row_->setColumnStretchFactor(0, 0.001);
+    legend->setFillOrder(QCPLegend::foColumnsFirst);
+    title_->setTextFlags(Qt::AlignLeft | Qt::AlignVCenter);
+    for (QCPAxis* axis : {xAxis, yAxis}) {
+        connect(axis, qOverload<const QCPRange&>(&QCPAxis::rangeChanged), this, [this, axis] {
+            zoomed_ = zoomed_ || dragging_; // what is set otherwise is made equal by whoever sets it
+            if (dragging_ && axis == xAxis) {
+                keep_scales_equal();
+            }
+        });
+    }
+    apply_look();
+}
+
+ChartPlot::~ChartPlot() = default;
+
+void ChartPlot::apply_look() {
+    const Look& in_use = look();
+    setBackground(in_use.paper);
+    title_->setFont(in_use.text(11.5, true));
+    title_->setTextColor(in_use.ink);
+    title_->setMargins(QMargins(in_use.px(14), in_use.px(5), 0, in_use.px(3)));
+    for (QCPAxis* axis : {xAxis, yAxis}) {
+        axis->setBasePen(QPen(in_use.faint_ink, 1));
+        axis->setTickPen(QPen(in_use.faint_ink, 1));
+        axis->setSubTickPen(Qt::NoPen);
+        axis->setTickLength(0, in_use.px(4));
+        axis->setTickLabelFont(in_use.text(9));
+        axis->setTickLabelColor(in_use.ink);
+        axis->setLabelFont(in_use.text(9.5));
+        axis->setLabelColor(in_use.ink);
+        axis->setTickLabelPadding(in_use.px(4));
+        axis->setLabelPadding(in_use.px(4));
+        axis->grid()->setPen(QPen(in_use.rule, 1));
+        axis->grid()->setZeroLinePen(QPen(in_use.stone_edge, 1));
+    }
+    xAxis->grid()->setVisible(true);
+    legend->setFont(in_use.text(9));
+    legend->setTextColor(in_use.ink);
+    legend->setBorderPen(Qt::NoPen);
+    legend->setBrush(Qt::NoBrush);
+    legend->setIconSize(in_use.px(26), in_use.px(14));
+    legend->setIconTextPadding(in_use.px(5));
+    legend->setMargins(QMargins(in_use.px(10), 0, 0, in_use.px(3)));
+    axisRect()->setMinimumMargins(QMargins(in_use.px(12), in_use.px(10), in_use.px(18), in_use.px(8)));
+    if (figures_) {
+        show_figures(figures_, title_->text());
+    }
+}
+
+void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
+    figures_ = std::move(figures);
+    title_->setText(title);
+    pointed_.reset();
+    reading_.reset();
+    make_plots();
+    make_legend();
+    make_ticks();
+    xAxis->setLabel(QString::fromStdString(figures_->x.title));
+    yAxis->setLabel(QString::fromStdString(figures_->y.title));
+    if (!zoomed_) {
+        show_all();
+    }
+    replot(rpQueuedReplot);
+}
+
+void ChartPlot::make_plots() {
+    clearPlottables();
+    plots_.clear();
+    using Painted = SeriesFormKind::Painted;
+    std::map<Painted, std::size_t>
+        together; // how many series share their places, and how many of them are there so far
+    std::map<Painted, std::size_t> before;
+    for (const SeriesFigures& series : figures_->series) {
+        ++together[kind_of(series.form).painted];
+    }
+    for (std::size_t at = 0; at < figures_->series.size(); ++at) {
+        const Painted painted = kind_of(figures_->series[at].form).painted;
+        const std::size_t place = before[painted]++;
+        switch (painted) {
+        case Painted::as_points:
+            plots_.push_back(new PointsPlot(xAxis, yAxis, figures_, at));
+            break;
+        case Painted::as_bars:
+            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, 0, 1));
+            break;
+        case Painted::as_bars_side_by_side:
+            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, place, together[painted]));
+            break;
+        case Painted::as_boxes_side_by_side:
+            plots_.push_back(new BoxesPlot(xAxis, yAxis, figures_, at, place, together[painted]));
+            break;
+        }
+    }
+    references_ = std::make_unique<ReferencePlot>(this, above, figures_);
+}
+
+/// A legend where there is more than one series, or a fitted line to be told of.
+void ChartPlot::make_legend() {
+    bool fits = false;
+    double widest = 0;
+    const QFontMetricsF metrics(legend->font());
+    for (FigurePlot* plot : plots_) {
+        const bool fit = plot->series().fit.has_value();
+        plot->setName(fit ? fit_text(plot->series()) : QString::fromStdString(plot->series().label));
+        fits = fits || fit;
+        widest = std::max(widest, metrics.horizontalAdvance(plot->name()) + look().px(50));
+    }
+    legend->clearItems();
+    const bool wanted = plots_.size() > 1 || fits;
+    legend->setVisible(wanted);
+    if (wanted != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
+        wanted ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
+               : static_cast<void>(plotLayout()->take(legend_row_));
+    }
+    if (wanted) { // as many beside each other as there is room for
+        legend->setWrap(std::max(1, static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest))));
+        for (FigurePlot* plot : plots_) {
+            plot->addToLegend();
+        }
+    }
+}
+
+void ChartPlot::make_ticks() {
+    xAxis->setTicker(QSharedPointer<ChartTicks>::create(*xAxis, figures_->x, figures_->names_classes));
+    AxisFigures upwards = figures_->y;
+    if (upwards.format.style != Format::Style::percent) {
+        upwards.format = {};
+    }
+    yAxis->setTicker(QSharedPointer<ChartTicks>::create(*yAxis, upwards, false));
+    const bool areas = std::any_of(plots_.begin(), plots_.end(),
+                                   [](const FigurePlot* plot) { return kind_of(plot->series().form).area; });
+    xAxis->grid()->setVisible(!areas);
+}
+
+namespace {
+
+QCPRange with_room(QCPRange range, bool keep_lower, double part) {
+    if (!(range.size() > 0)) {
+        const double size = range.lower == 0 ? 1 : std::abs(range.lower) * 0.1;
+        range = QCPRange(range.lower - size, range.upper + size);
+    }
+    const double room = range.size() * part;
+    return {keep_lower ? range.lower : range.lower - room, range.upper + room};
+}
+
+} // namespace
+
+void ChartPlot::show_all() {
+    zoomed_ = false;
+    QCPRange across;
+    QCPRange up;
+    bool any = false;
+    bool from_zero = false;
+    bool tight = false;
+    for (const FigurePlot* plot : plots_) {
+        bool has_range = false;
+        const QCPRange x = plot->getKeyRange(has_range);
+        const QCPRange y = has_range ? plot->getValueRange(has_range) : QCPRange();
+        if (!has_range) {
+            continue;
+        }
+        across = any ? across.expanded(x) : x;
+        up = any ? up.expanded(y) : y;
+        any = true;
+        const SeriesFormKind& kind = kind_of(plot->series().form);
+        from_zero = from_zero || kind.from_zero;
+        tight = tight || kind.painted == SeriesFormKind::Painted::as_bars_side_by_side ||
+                kind.painted == SeriesFormKind::Painted::as_boxes_side_by_side;
+    }
+    if (figures_) {
+        if (any && !figures_->series.empty()) { // a circle is part of what is to be seen
+            for (const ReferenceFigures& one : figures_->references) {
+                if (one.form == Reference::Form::circle) {
+                    across.expand(QCPRange(one.numbers[0] - one.numbers[2], one.numbers[0] + one.numbers[2]));
+                    up.expand(QCPRange(one.numbers[1] - one.numbers[2], one.numbers[1] + one.numbers[2]));
+                }
+            }
+        }
+        across = with_room(any ? across : QCPRange(0, 1), false, tight ? 0.0 : 0.03);
+        up = with_room(any ? up : QCPRange(0, 1), from_zero && up.lower >= 0, 0.06);
+        across = {figures_->x.from.value_or(across.lower), figures_->x.to.value_or(across.upper)};
+        up = {figures_->y.from.value_or(up.lower), figures_->y.to.value_or(up.upper)};
+    }
+    const bool equal = figures_ && figures_->equal_scales;
+    for (int turn = 0; turn < (equal ? 3 : 1); ++turn) { // the labels' widths follow the ranges, and the room for them
+        xAxis->setRange(across);
+        yAxis->setRange(up);
+        keep_scales_equal();
+        if (equal) {
+            replot(rpImmediateRefresh);
+        }
+    }
+    replot(rpQueuedReplot);
+}
+
+/// Widens one of the axes until a unit is as long across as it is up.
+void ChartPlot::keep_scales_equal() {
+    if (!figures_ || !figures_->equal_scales || axisRect()->width() <= 0 || axisRect()->height() <= 0) {
+        return;
+    }
+    const double across = xAxis->range().size() / axisRect()->width();
+    const double up = yAxis->range().size() / axisRect()->height();
+    const QSignalBlocker quiet(xAxis);
+    if (across > up) {
+        yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
+    } else if (!zoomed_) {
+        xAxis->setRange(xAxis->range().center(), up * axisRect()->width(), Qt::AlignCenter);
+    } else {
+        yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
+    }
+}
+
+void ChartPlot::resizeEvent(QResizeEvent* event) {
+    QCustomPlot::resizeEvent(event);
+    if (figures_) {
+        make_legend();
+        if (figures_->equal_scales) {
+            zoomed_ ? keep_scales_equal() : show_all();
+        }
+    }
+}
+
+void ChartPlot::mark_rows(Id table, RowRanges rows) {
+    marked_table_ = table;
+    marked_ = std::move(rows);
+    layer(QStringLiteral("overlay"))->replot();
+}
+
+void ChartPlot::paint_overlay(QCPPainter& painter) const {
+    for (const FigurePlot* plot : plots_) {
+        if (plot->series().table == marked_table_ && !marked_.empty()) {
+            plot->paint_chosen(painter, marked_);
+        }
+    }
+    if (reading_) {
+        const QRect area = axisRect()->rect();
+        const double x = xAxis->coordToPixel(*reading_);
+        painter.setPen(QPen(look().stays, 1, Qt::DotLine));
+        painter.drawLine(QLineF(x, area.top(), x, area.bottom()));
+    }
+    if (pointed_) {
+        painter.setPen(QPen(look().ink, 1.5));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(*pointed_, 5, 5);
+    }
+}
+
+std::optional<std::pair<FigurePlot*, FigurePlot::Hit>> ChartPlot::hit(const QPointF& at) const {
+    std::optional<std::pair<FigurePlot*, FigurePlot::Hit>> nearest;
+    if (!axisRect()->rect().adjusted(-4, -4, 4, 4).contains(at.toPoint())) {
+        return nearest;
+    }
+    for (FigurePlot* plot : plots_) {
+        auto hit = plot->hit(at);
+        const bool bars = dynamic_cast<BarsPlot*>(plot) != nullptr;
+        // A point before the bar behind it.
+        if (hit && (!nearest || hit->distance < nearest->second.distance ||
+                    (!bars && dynamic_cast<BarsPlot*>(nearest->first) != nullptr))) {
+            nearest = {plot, std::move(*hit)};
+        }
+    }
+    return nearest;
+}
+
+} // namespace ledgefall

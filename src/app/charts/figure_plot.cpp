@@ -1,0 +1,130 @@
+#include "app/charts/figure_plot.h"
+
+#include "app/look/look.h"
+#include "app/numbers/number_text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+
+bool in_ranges(const RowRanges& ranges, std::uint32_t row) {
+    const auto after = std::upper_bound(ranges.begin(), ranges.end(), row,
+                                        [](std::uint32_t wanted, const auto& range) { return wanted < range.first; });
+    return after != ranges.begin() && row <= std::prev(after)->second;
+}
+
+FigurePlot::FigurePlot(QCPAxis* x, QCPAxis* y, FiguresPtr figures, std::size_t series)
+    : QCPAbstractPlottable(x, y)
+    , figures_(std::move(figures))
+    , number_(series)
+    , look_(series_look(series)) {
+    setName(QString::fromStdString(figures_->series[number_].label));
+    setSelectable(QCP::stNone);
+}
+
+std::vector<std::uint32_t> FigurePlot::rows_in(const QRectF& area) const {
+    std::vector<std::uint32_t> rows;
+    const SeriesFigures& drawn = series();
+    for (std::size_t at = 0; at < drawn.x.size(); ++at) {
+        if (drawn.rows[at] != no_row && area.contains(pixel_x(drawn.x[at]), pixel_y(drawn.y[at]))) {
+            rows.push_back(drawn.rows[at]);
+        }
+    }
+    return rows;
+}
+
+double FigurePlot::selectTest(const QPointF& at, bool, QVariant*) const {
+    const auto match = hit(at);
+    return match ? match->distance : -1;
+}
+
+namespace {
+
+QCPRange range_of(const std::vector<double>& values) {
+    const auto [least, most] = std::minmax_element(values.begin(), values.end());
+    return {*least, *most};
+}
+
+} // namespace
+
+QCPRange FigurePlot::across() const {
+    return range_of(series().x);
+}
+
+QCPRange FigurePlot::upwards() const {
+    return range_of(series().y);
+}
+
+QCPRange FigurePlot::getKeyRange(bool& match, QCP::SignDomain) const {
+    match = !series().x.empty();
+    return match ? across() : QCPRange();
+}
+
+QCPRange FigurePlot::getValueRange(bool& match, QCP::SignDomain, const QCPRange&) const {
+    match = !series().y.empty();
+    return match ? upwards() : QCPRange();
+}
+
+QPen FigurePlot::pen_of(double width) const {
+    QPen pen(look_.line, width * look().zoom, look_.dash);
+    pen.setJoinStyle(Qt::RoundJoin);
+    return pen;
+}
+
+void FigurePlot::drawLegendIcon(QCPPainter* painter, const QRectF& rect) const {
+    const SeriesFormKind& kind = kind_of(series().form);
+    painter->setAntialiasing(true);
+    if (kind.area) {
+        painter->setPen(QPen(look_.line, 1));
+        painter->setBrush(look_.fill);
+        painter->drawRect(rect.adjusted(4, 3, -4, -3));
+        return;
+    }
+    painter->setBrush(Qt::NoBrush);
+    if (kind.line) {
+        painter->setPen(pen_of());
+        painter->drawLine(QLineF(rect.left(), rect.center().y(), rect.right(), rect.center().y()));
+    }
+    if (kind.marks) {
+        painter->setPen(QPen(look_.line, 1.2));
+        painter->setBrush(look_.hollow ? QBrush(look().paper) : QBrush(look_.line));
+        painter->drawPath(look_.mark.translated(rect.center()));
+    }
+}
+
+QString name_text(const AxisFigures& axis, const Value& name) {
+    return name.kind() == Kind::number || name.kind() == Kind::date ? value_text(name, axis.format)
+                                                                    : QString::fromStdString(write_cell(name));
+}
+
+QString axis_text(const AxisFigures& axis, double value) {
+    if (!axis.names.empty()) {
+        const auto at = static_cast<std::size_t>(std::lround(std::max(0.0, value)));
+        return at < axis.names.size() ? name_text(axis, axis.names[at]) : QString();
+    }
+    const Value shown = axis.dates ? Value::of(value, Kind::date, State::plain) : Value::number(value);
+    return value_text(shown, axis.format);
+}
+
+QString FigurePlot::x_text(double x) const {
+    return axis_text(figures_->x, x);
+}
+
+QString FigurePlot::y_text(double y) const {
+    const Value shown = figures_->y.dates ? Value::of(y, Kind::date, State::plain) : Value::number(y);
+    return value_text(shown, series().y_format);
+}
+
+QString FigurePlot::place_described(std::size_t at) const {
+    const SeriesFigures& drawn = series();
+    const bool is_row = drawn.rows[at] != no_row;
+    const QString named = figures_->x.names.empty() && is_row ? tr("row %1: ").arg(drawn.rows[at] + 1) : QString();
+    const QString title = figures_->x.names.empty() && !figures_->x.title.empty()
+                              ? QString::fromStdString(figures_->x.title) + QStringLiteral(" ")
+                              : QString();
+    return named + title + x_text(drawn.x[at]) + QStringLiteral(", ") + QString::fromStdString(drawn.label) +
+           QStringLiteral(" ") + y_text(drawn.y[at]);
+}
+
+} // namespace ledgefall

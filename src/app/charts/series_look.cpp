@@ -1,0 +1,76 @@
+#include "app/charts/series_look.h"
+
+#include "app/look/look.h"
+
+#include <array>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t looks = 6;
+
+/// By day from water over sand to rose; by lamplight the same, lighter. No two of them are alike in grey.
+QColor colour_of(std::size_t number) {
+    static const std::array<QColor, looks> day{QColor(0x1B, 0x6F, 0x8F), QColor(0xC9, 0x86, 0x2B),
+                                               QColor(0x45, 0x20, 0x3F), QColor(0x8D, 0xBB, 0x8A),
+                                               QColor(0x6E, 0x78, 0x82), QColor(0xA8, 0x42, 0x3A)};
+    static const std::array<QColor, looks> night{QColor(0x79, 0xC2, 0xDE), QColor(0xB8, 0x7A, 0x2E),
+                                                 QColor(0x7D, 0x4A, 0x76), QColor(0xDD, 0xF3, 0xDA),
+                                                 QColor(0xC3, 0xCA, 0xD1), QColor(0xE0, 0x7F, 0x76)};
+    return (is_dark() ? night : day)[number % looks];
+}
+
+QPainterPath polygon(std::initializer_list<QPointF> corners) {
+    QPainterPath path;
+    path.addPolygon(QPolygonF(QList<QPointF>(corners)));
+    path.closeSubpath();
+    return path;
+}
+
+QPainterPath mark_of(std::size_t number) {
+    QPainterPath path;
+    switch (number % looks) {
+    case 0:
+        path.addEllipse(QPointF(0, 0), 3.2, 3.2);
+        return path;
+    case 1:
+        return polygon({{0, -4.2}, {4.2, 0}, {0, 4.2}, {-4.2, 0}});
+    case 2:
+        path.addRect(-3, -3, 6, 6);
+        return path;
+    case 3:
+        return polygon({{0, -4}, {3.8, 3}, {-3.8, 3}});
+    case 4:
+        return polygon({{-1.2, -4},
+                        {1.2, -4},
+                        {1.2, -1.2},
+                        {4, -1.2},
+                        {4, 1.2},
+                        {1.2, 1.2},
+                        {1.2, 4},
+                        {-1.2, 4},
+                        {-1.2, 1.2},
+                        {-4, 1.2},
+                        {-4, -1.2},
+                        {-1.2, -1.2}});
+    default:
+        return polygon({{0, 4}, {3.8, -3}, {-3.8, -3}});
+    }
+}
+
+} // namespace
+
+SeriesLook series_look(std::size_t number) {
+    static const std::array<Qt::PenStyle, looks> dashes{Qt::SolidLine,   Qt::DashLine,       Qt::DotLine,
+                                                        Qt::DashDotLine, Qt::DashDotDotLine, Qt::SolidLine};
+    SeriesLook look;
+    look.line = colour_of(number);
+    look.fill = look.line;
+    look.fill.setAlpha(number == 0 ? 70 : 110);
+    look.mark = mark_of(number);
+    look.dash = dashes[number % looks];
+    look.hollow = number % 2 == 1;
+    return look;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,127 @@
+#include "app/companion/companion_panel.h"
+
+#include "app/look/look.h"
+#include "app/numbers/number_text.h"
+
+#include <QVBoxLayout>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t summed_at_once = 20'000; // cells
+
+} // namespace
+
+CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
+    : QScrollArea(parent)
+    , document_(document)
+    , working_(new WorkingPanel(document, this))
+    , summary_heading_(new QLabel(tr("Chosen cells"), this))
+    , summary_(new NameValueList(this)) {
+    pool_.setMaxThreadCount(1);
+    setAccessibleName(tr("Companion"));
+    setFrameShape(QFrame::NoFrame);
+    setWidgetResizable(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget(this);
+    auto* layout = new QVBoxLayout(inside);
+    layout->setContentsMargins(14, 12, 12, 12);
+    layout->setSpacing(6);
+    layout->addWidget(working_);
+    layout->addSpacing(10);
+    layout->addWidget(summary_heading_);
+    layout->addWidget(summary_);
+    summary_->setAccessibleName(summary_heading_->text());
+    layout->addStretch(1);
+    setWidget(inside);
+    connect(&document, &Document::results_changed, this, &CompanionPanel::refresh);
+    connect(&document, &Document::study_changed, this, &CompanionPanel::refresh);
+    connect(&look_news(), &LookNews::changed, this, &CompanionPanel::apply_look);
+    apply_look();
+}
+
+CompanionPanel::~CompanionPanel() {
+    *stop_ = true;
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+void CompanionPanel::apply_look() {
+    summary_heading_->setFont(look().text(11, true));
+    working_->refresh();
+    refresh();
+}
+
+void CompanionPanel::show_page(TablePage* page) {
+    page_ = page;
+    refresh();
+}
+
+void CompanionPanel::show_place(const WorkingPlace& place) {
+    working_->show_place(place);
+}
+
+void CompanionPanel::refresh() {
+    if (page_ == nullptr || page_->model().table() == nullptr) {
+        return show_summary({});
+    }
+    sum_up();
+}
+
+/// The chosen cells are summed up away from the interface where they are many, as when a column of a million rows is
+/// chosen with a click.
+void CompanionPanel::sum_up() {
+    std::vector<ChosenCells> chosen;
+    std::size_t cells = 0;
+    for (const QItemSelectionRange& range : page_->view().selectionModel()->selection()) {
+        const auto end = static_cast<std::size_t>(std::min(range.bottom() + 1, page_->model().table_rows()));
+        for (int section = range.left(); section <= range.right(); ++section) {
+            const ColumnDefinition* column = page_->model().column(section);
+            const auto from = static_cast<std::size_t>(range.top());
+            if (column != nullptr && from < end) {
+                const Results::Entry* entry = document_.results().find(column->id);
+                chosen.push_back(
+                    {column->worked() ? (entry == nullptr ? nullptr : entry->cells) : column->cells.pointer(), from,
+                     end});
+                cells += end - from;
+            }
+        }
+    }
+    *stop_ = true;
+    stop_ = std::make_shared<std::atomic<bool>>(false);
+    const quint64 number = ++asked_;
+    if (cells < summed_at_once) {
+        return show_summary(summary_of(chosen, *stop_));
+    }
+    pool_.start([this, number, chosen = std::move(chosen), stop = stop_] {
+        const ChosenSummary summary = summary_of(chosen, *stop);
+        QMetaObject::invokeMethod(
+            this,
+            [this, number, summary] {
+                if (number == asked_) {
+                    show_summary(summary);
+                }
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void CompanionPanel::show_summary(const ChosenSummary& chosen) {
+    NameValueList::Rows rows;
+    if (chosen.cells > 1) {
+        rows.append({tr("n"), value_text(chosen.n, {})});
+        if (chosen.n.number() > 0) {
+            rows.append({tr("sum"), value_text(chosen.sum, {})});
+            rows.append({tr("mean"), value_text(chosen.mean, {})});
+            rows.append({tr("smallest"), value_text(chosen.smallest, {})});
+            rows.append({tr("largest"), value_text(chosen.largest, {})});
+        }
+        if (chosen.faults > 0) {
+            rows.append({tr("at fault, left out"), QString::number(chosen.faults)});
+        }
+    }
+    summary_->show_rows(rows);
+    summary_heading_->setVisible(!rows.isEmpty());
+}
+
+} // namespace ledgefall

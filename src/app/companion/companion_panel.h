@@ -1,0 +1,44 @@
+#pragma once
+
+#include "app/companion/chosen_summary.h"
+#include "app/companion/working_panel.h"
+#include "app/look/name_value_list.h"
+#include "app/table/table_page.h"
+
+#include <QLabel>
+#include <QPointer>
+#include <QScrollArea>
+#include <QThreadPool>
+
+namespace ledgefall {
+
+/// What goes along with what is chosen: why the current cell, held value or foot line is what it is; and n, sum, mean
+/// and range of the chosen cells.
+class CompanionPanel : public QScrollArea {
+    Q_OBJECT
+  public:
+    explicit CompanionPanel(Document& document, QWidget* parent = nullptr);
+    ~CompanionPanel() override;
+    void show_page(TablePage* page); ///< whose chosen cells are summed up
+    void show_place(const WorkingPlace& place);
+    void refresh();
+    WorkingPanel& working() { return *working_; }
+    QString summary() const { return summary_->text(); }
+    QString story() const { return working_->story(); }
+
+  private:
+    void sum_up();
+    void show_summary(const ChosenSummary& chosen);
+    void apply_look();
+
+    Document& document_;
+    QPointer<TablePage> page_;
+    WorkingPanel* working_;
+    QLabel* summary_heading_;
+    NameValueList* summary_;
+    QThreadPool pool_;
+    std::shared_ptr<std::atomic<bool>> stop_ = std::make_shared<std::atomic<bool>>(false);
+    quint64 asked_ = 0;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,182 @@
+#include "app/companion/working_view.h"
+
+#include "app/document/document.h"
+#include "app/look/look.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QContextMenuEvent>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QPainter>
+
+namespace ledgefall {
+namespace {
+
+constexpr double points = 11.0;
+constexpr std::size_t longest_formula = 600; ///< characters; beyond that it is no picture but a text
+
+/// What a line begins with: `dev[3] =`, a measure as mathematics, or the equals sign alone.
+Mathematics lead_of(const QString& what) {
+    const ParsedFormula parsed = parse_formula(what.toStdString());
+    Mathematics row{Mathematics::Form::row, {}, {}, {}};
+    if (!what.isEmpty()) {
+        row.parts.push_back(parsed.tree ? mathematics_of(*parsed.tree)
+                                        : Mathematics{Mathematics::Form::number, what.toStdString(), {}, {}});
+    }
+    row.parts.push_back({Mathematics::Form::sign, "=", {}, {}});
+    return row;
+}
+
+/// A text in words that can be broken between them.
+Mathematics words(const QString& text) {
+    Mathematics row{Mathematics::Form::row, {}, {}, {}};
+    for (const QString& one : text.split(u' ', Qt::SkipEmptyParts)) {
+        if (!row.parts.empty()) {
+            row.parts.push_back({Mathematics::Form::sign, {}, {}, {}});
+        }
+        row.parts.push_back({Mathematics::Form::number, one.toStdString(), {}, {}});
+    }
+    return row;
+}
+
+} // namespace
+
+WorkingView::WorkingView(QWidget* parent)
+    : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Working"));
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+}
+
+void WorkingView::clear() {
+    lines_.clear();
+    text_.clear();
+    laid_out_for_ = -1;
+    updateGeometry();
+    update();
+}
+
+void WorkingView::show_working(const Working& working, const Study& study, const Table* own,
+                               const ColumnDefinition* each) {
+    lines_.clear();
+    add(working, study, own, each, 0);
+    text_ = QString::fromStdString(working_text(working));
+    setAccessibleDescription(text_);
+    laid_out_for_ = -1;
+    updateGeometry();
+    update();
+}
+
+void WorkingView::add(const Working& working, const Study& study, const Table* own, const ColumnDefinition* each,
+                      int depth) {
+    for (std::size_t at = 0; at < working.lines.size(); ++at) {
+        Line line;
+        line.depth = depth;
+        line.lead = at == 0 ? QString::fromStdString(working.what) : QString();
+        line.leads = true;
+        line.formula = working.lines[at];
+        ParsedFormula parsed = line.formula.size() > longest_formula ? ParsedFormula() : parse_formula(line.formula);
+        line.tree = std::move(parsed.tree);
+        if (line.tree) {
+            line.marks = marks_of(*line.tree, study, own, each);
+        } else {
+            line.text = QString::fromStdString(line.formula);
+        }
+        lines_.push_back(std::move(line));
+    }
+    for (const Sentence& note : working.notes) {
+        Line line;
+        line.depth = depth;
+        line.quiet = true;
+        line.text = Document::translated(note);
+        lines_.push_back(std::move(line));
+    }
+    for (const Working& part : working.parts) {
+        add(part, study, own, each, depth + 1);
+    }
+}
+
+double WorkingView::lay_out(double width, std::vector<Placed>* placed) const {
+    const double size = points;
+    double y = 2;
+    int depth = 0;
+    for (const Line& line : lines_) {
+        if (line.depth != depth || (&line != &lines_.front() && !line.lead.isEmpty())) {
+            y += look().px(8);
+        }
+        depth = line.depth;
+        const double left = look().px(10) * std::min(line.depth, 3);
+        Placed one;
+        one.lead = line.leads ? MathPicture(lead_of(line.lead), {}, size, width) : MathPicture();
+        const bool own_line = one.lead.width() > width * 0.4; // a long name stands above what it is equal to
+        one.formula_x = left + (own_line ? look().px(14) : one.lead.width());
+        const double room = std::max(60.0, width - one.formula_x - 2);
+        one.formula = MathPicture(line.tree ? mathematics_of(*line.tree) : words(line.text), line.marks,
+                                  line.quiet ? size * 0.88 : size, room);
+        if (own_line) {
+            Placed above = one;
+            above.formula = MathPicture();
+            above.at = {left, y};
+            if (placed != nullptr) {
+                placed->push_back(above);
+            }
+            y += one.lead.height();
+            one.lead = MathPicture();
+        }
+        one.at = {left, y};
+        y += std::max(one.lead.height(), one.formula.height()) + look().px(3);
+        if (placed != nullptr) {
+            placed->push_back(std::move(one));
+        }
+    }
+    return y + 2;
+}
+
+QSize WorkingView::sizeHint() const {
+    return {200, heightForWidth(std::max(width(), 150))};
+}
+
+int WorkingView::heightForWidth(int width) const {
+    return lines_.empty() ? 0 : static_cast<int>(std::ceil(lay_out(width, nullptr)));
+}
+
+void WorkingView::resizeEvent(QResizeEvent*) {
+    laid_out_for_ = -1;
+}
+
+void WorkingView::paintEvent(QPaintEvent*) {
+    if (laid_out_for_ != width()) {
+        placed_.clear();
+        lay_out(width(), &placed_);
+        laid_out_for_ = width();
+    }
+    QPainter painter(this);
+    for (const Placed& one : placed_) {
+        const double up = std::max(one.lead.up(), one.formula.up());
+        one.lead.paint(painter, one.at + QPointF(0, up - one.lead.up()));
+        one.formula.paint(painter, QPointF(one.formula_x, one.at.y() + up - one.formula.up()));
+    }
+    if (hasFocus()) {
+        painter.setPen(QPen(look().follows, 1, Qt::DotLine));
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void WorkingView::copy() const {
+    QApplication::clipboard()->setText(text_);
+}
+
+void WorkingView::keyPressEvent(QKeyEvent* event) {
+    event->matches(QKeySequence::Copy) ? copy() : QWidget::keyPressEvent(event);
+}
+
+void WorkingView::contextMenuEvent(QContextMenuEvent* event) {
+    QMenu menu(this);
+    menu.addAction(tr("Copy the working"), this, &WorkingView::copy);
+    menu.exec(event->globalPos());
+}
+
+} // namespace ledgefall

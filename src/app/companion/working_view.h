@@ -1,0 +1,59 @@
+#pragma once
+
+#include "app/companion/math_picture.h"
+#include "core/engine/workings/working.h"
+#include "core/study/model/study.h"
+
+#include <QWidget>
+
+namespace ledgefall {
+
+/// A working drawn as it would be written by hand: the formula as mathematics, the same with its numbers put in, and
+/// step by step to the result; under it the workings of the measures in it.
+class WorkingView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit WorkingView(QWidget* parent = nullptr);
+
+    /// `own` is the table whose names the formula uses, and `each` what that word stands for.
+    void show_working(const Working& working, const Study& study, const Table* own, const ColumnDefinition* each);
+    void clear();
+    QString text() const { return text_; } ///< the working in plain lines
+    QSize sizeHint() const override;
+    int heightForWidth(int width) const override;
+    bool hasHeightForWidth() const override { return true; }
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+
+  private:
+    /// One line: a formula where it can be read as one, else a text.
+    struct Line {
+        QString lead;       ///< `dev`, of a first line
+        bool leads = false; ///< an equals sign stands before it
+        std::string formula;
+        QString text;
+        std::shared_ptr<const Node> tree;
+        std::vector<Mark> marks;
+        int depth = 0;
+        bool quiet = false;
+    };
+    struct Placed {
+        MathPicture lead, formula;
+        QPointF at;
+        double formula_x = 0;
+    };
+    void add(const Working& working, const Study& study, const Table* own, const ColumnDefinition* each, int depth);
+    double lay_out(double width, std::vector<Placed>* placed) const;
+    void copy() const;
+
+    std::vector<Line> lines_;
+    std::vector<Placed> placed_;
+    double laid_out_for_ = -1;
+    QString text_;
+};
+
+} // namespace ledgefall

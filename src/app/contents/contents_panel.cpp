@@ -1,0 +1,200 @@
+#include "app/contents/contents_panel.h"
+
+#include "app/dialogs/check_dialog.h"
+#include "app/look/look.h"
+#include "core/study/model/fault_explanation.h"
+
+#include <QMenu>
+
+namespace ledgefall {
+namespace {
+
+constexpr int id_role = Qt::UserRole + 1;
+constexpr int check_role = Qt::UserRole + 2;
+constexpr int chart_role = Qt::UserRole + 3;
+
+} // namespace
+
+ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
+    : QTreeWidget(parent)
+    , document_(document) {
+    setHeaderHidden(true);
+    setFrameShape(QFrame::NoFrame);
+    setIndentation(10);
+    setRootIsDecorated(false);
+    setItemsExpandable(false);
+    setAccessibleName(tr("Contents of the study"));
+    connect(&look_news(), &LookNews::changed, this, &ContentsPanel::apply_look);
+    connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
+    connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);
+    connect(this, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
+        const QString id = item == nullptr ? QString() : item->data(0, id_role).toString();
+        const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
+        const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
+        if (!check.isEmpty()) {
+            Q_EMIT check_chosen(Id(check.toStdString()));
+        } else if (!chart.isEmpty()) {
+            Q_EMIT chart_chosen(Id(chart.toStdString()));
+        } else if (!id.isEmpty()) {
+            Q_EMIT table_chosen(Id(id.toStdString()));
+        }
+    });
+    connect(this, &QTreeWidget::itemDoubleClicked, this, [this](QTreeWidgetItem* item) {
+        if (const QString check = item->data(0, check_role).toString(); !check.isEmpty()) {
+            change_check(Id(check.toStdString()));
+        }
+        if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
+            Q_EMIT chart_change_wanted(Id(chart.toStdString()));
+        }
+    });
+    connect(this, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item) { // one that was put away
+        if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
+            Q_EMIT chart_chosen(Id(chart.toStdString()));
+        }
+    });
+    setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(this, &QWidget::customContextMenuRequested, this, &ContentsPanel::open_menu);
+    apply_look();
+}
+
+void ContentsPanel::apply_look() {
+    setStyleSheet(QStringLiteral(
+                      "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %3; }"
+                      "QTreeWidget::item:selected { background: %2; color: %3; }")
+                      .arg(look().margin.name(), look().follows_wash.name(), look().ink.name()));
+    setFont(look().text());
+    rebuild();
+}
+
+/// What the panel shows, in a text: it is built anew only where that changes.
+QString ContentsPanel::shown_now() const {
+    QStringList all{QString::fromStdString(current_.str()), QString::number(is_dark()), QString::number(look().zoom)};
+    for (const auto& table : document_.study().tables) {
+        all << QString::fromStdString(table->id.str()) << QString::fromStdString(table->shown_label());
+    }
+    all << QString::fromStdString(shown_chart_.str());
+    for (const auto& chart : document_.study().charts) {
+        all << QString::fromStdString(chart->id.str()) << QString::fromStdString(chart->label);
+    }
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        all << QString::fromStdString(check->id.str()) << QString::fromStdString(check->label)
+            << QString::fromStdString(check->condition.text()) << QString::fromStdString(check->message)
+            << QString::number(value.is_fault()               ? 2
+                               : value.plain() && value.yes() ? 1
+                                                              : 0);
+    }
+    return all.join(QChar(0));
+}
+
+void ContentsPanel::rebuild() {
+    const QString now = shown_now();
+    if (now == shown_) {
+        return;
+    }
+    shown_ = now;
+    const QSignalBlocker quiet(this);
+    clear();
+    const auto group = [this](const QString& name) {
+        auto* item = new QTreeWidgetItem(this, {name});
+        item->setFlags(Qt::ItemIsEnabled);
+        item->setFont(0, look().text(8.5, true));
+        item->setForeground(0, look().faint_ink);
+        return item;
+    };
+    QTreeWidgetItem* tables = group(tr("Tables"));
+    for (const auto& table : document_.study().tables) {
+        auto* item = new QTreeWidgetItem(tables, {QString::fromStdString(table->shown_label())});
+        item->setIcon(0, drawn_icon(QStringLiteral("table")));
+        item->setData(0, id_role, QString::fromStdString(table->id.str()));
+        if (table->id == current_) {
+            setCurrentItem(item);
+        }
+    }
+    if (!document_.study().charts.empty()) {
+        QTreeWidgetItem* charts = group(tr("Charts"));
+        for (const auto& chart : document_.study().charts) {
+            const QString label = chart->label.empty() ? tr("Chart") : QString::fromStdString(chart->label);
+            auto* item = new QTreeWidgetItem(charts, {label});
+            item->setIcon(0, drawn_icon(QStringLiteral("chart")));
+            item->setFont(0, look().text(10, chart->id == shown_chart_));
+            item->setToolTip(0, label);
+            item->setData(0, chart_role, QString::fromStdString(chart->id.str()));
+        }
+    }
+    if (!document_.study().checks.empty()) {
+        QTreeWidgetItem* checks = group(tr("Checks"));
+        for (const auto& check : document_.study().checks) {
+            const Value value = document_.results().single(check->id);
+            const bool holds = value.plain() && value.yes();
+            const QString label = QString::fromStdString(check->label);
+            auto* item = new QTreeWidgetItem(checks, {label});
+            item->setData(0, Qt::AccessibleTextRole, holds ? tr("%1, holds").arg(label) : tr("%1, fails").arg(label));
+            item->setIcon(0, drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
+            item->setForeground(0, holds ? look().ink : look().fault);
+            const QString state = value.is_fault() ? Document::translated(explain(document_.study(), value.fault()))
+                                  : holds          ? tr("holds")
+                                                   : QString::fromStdString(check->message);
+            item->setToolTip(0, QString::fromStdString(check->condition.text()) + QStringLiteral("\n") + state);
+            item->setData(0, check_role, QString::fromStdString(check->id.str()));
+        }
+    }
+    expandAll();
+    if (document_.study().table(current_) == nullptr) {
+        setCurrentItem(nullptr);
+    }
+}
+
+void ContentsPanel::new_check() {
+    CheckDialog dialog(document_.study(), current_, {}, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        document_.perform(tr("a check"), add_check(document_.study(), current_, dialog.text()));
+    }
+}
+
+void ContentsPanel::change_check(Id id) {
+    for (const auto& check : document_.study().checks) {
+        if (check->id == id) {
+            CheckDialog dialog(document_.study(), check->table, {check->label, check->condition.text(), check->message},
+                               this);
+            if (dialog.exec() == QDialog::Accepted) {
+                document_.perform(tr("a check"), rewrite_check(document_.study(), id, dialog.text()));
+            }
+            return;
+        }
+    }
+}
+
+void ContentsPanel::open_menu(const QPoint& at) {
+    QMenu menu(this);
+    menu.addAction(tr("Watch with a check…"), this, &ContentsPanel::new_check);
+    const QTreeWidgetItem* item = itemAt(at);
+    const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
+    if (!check.isEmpty()) {
+        const Id id(check.toStdString());
+        menu.addAction(tr("Change the check…"), this, [this, id] { change_check(id); });
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the check"), this,
+                       [this, id] { document_.perform(tr("removing a check"), remove_check(document_.study(), id)); });
+    }
+    const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
+    if (!chart.isEmpty()) {
+        const Id id(chart.toStdString());
+        menu.addAction(drawn_icon(QStringLiteral("change")), tr("Change the chart…"), this,
+                       [this, id] { Q_EMIT chart_change_wanted(id); });
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the chart from the study"), this,
+                       [this, id] { Q_EMIT chart_removal_wanted(id); });
+    }
+    menu.exec(viewport()->mapToGlobal(at));
+}
+
+void ContentsPanel::show_current(Id table) {
+    current_ = table;
+    rebuild();
+}
+
+void ContentsPanel::show_chart(Id chart) {
+    shown_chart_ = chart;
+    rebuild();
+}
+
+} // namespace ledgefall

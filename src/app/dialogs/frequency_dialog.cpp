@@ -1,0 +1,229 @@
+#include "app/dialogs/frequency_dialog.h"
+
+#include "app/document/document.h"
+#include "app/look/look.h"
+#include "app/numbers/number_text.h"
+#include "core/value/decimals.h"
+
+#include <QDialogButtonBox>
+#include <QFormLayout>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QRegularExpression>
+
+#include <cmath>
+
+namespace ledgefall {
+
+FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QString& name, QWidget* parent)
+    : QDialog(parent)
+    , cells_(std::move(cells))
+    , rule_(new QComboBox(this))
+    , closed_(new QComboBox(this))
+    , start_(new QLineEdit(this))
+    , width_(new QLineEdit(this))
+    , own_limits_(new QLineEdit(this))
+    , preview_(new ClassPreview(this))
+    , message_(new QLabel(this)) {
+    setWindowTitle(tr("Frequency table of %1").arg(name));
+    rule_->addItems({tr("about eight"), tr("by Sturges: 1 + log₂ n"), tr("by the square root of n"),
+                     tr("by Freedman and Diaconis: from the quartiles"), tr("one for each whole number")});
+    closed_->addItems({tr("on the left: 10 ≤ x < 20"), tr("on the right: 10 < x ≤ 20")});
+    open_first_ = box(tr("an open class below"), false);
+    open_last_ = box(tr("an open class above"), false);
+    middle_ = box(tr("middle"), true);
+    relative_ = box(tr("share"), true);
+    percent_ = box(tr("per cent"), false);
+    cumulative_ = box(tr("cumulative"), true);
+    cumulative_share_ = box(tr("cumulative share"), true);
+    down_ = box(tr("cumulative from above"), false);
+    density_ = box(tr("density"), false);
+    tally_ = box(tr("tally"), false);
+    draw_ = box(tr("and draw its &histogram"), true);
+    measures_ = box(tr("mean, variance and median from the classes"), true);
+    auto* form = new QFormLayout;
+    form->addRow(tr("&Number of classes"), rule_);
+    auto* limits = new QHBoxLayout;
+    limits->addWidget(start_);
+    auto* wide = new QLabel(tr("&width"), this);
+    wide->setBuddy(width_);
+    limits->addWidget(wide);
+    limits->addWidget(width_);
+    auto* beginning = new QLabel(tr("&Start"), this);
+    beginning->setBuddy(start_);
+    form->addRow(beginning, limits);
+    own_limits_->setPlaceholderText(tr("of any widths, such as 0, 10, 20, 40, 80"));
+    form->addRow(tr("At &own limits instead"), own_limits_);
+    form->addRow(tr("&Closed"), closed_);
+    auto* ends = new QHBoxLayout;
+    ends->addWidget(open_first_);
+    ends->addWidget(open_last_);
+    form->addRow(tr("Open ends"), ends);
+    auto* columns = new QGridLayout;
+    int place = 0;
+    for (QCheckBox* one : {middle_, relative_, percent_, cumulative_, cumulative_share_, down_, density_, tally_}) {
+        columns->addWidget(one, place / 4, place % 4);
+        ++place;
+    }
+    columns->addWidget(measures_, 2, 0, 1, 4);
+    with_ = new QLabel(tr("With"), this);
+    form->addRow(with_, columns);
+    form->addRow(QString(), draw_);
+    message_->setWordWrap(true);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
+    make_ = buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    auto* layout = new QVBoxLayout(this);
+    layout->addLayout(form);
+    layout->addWidget(preview_, 1);
+    layout->addWidget(message_);
+    layout->addWidget(buttons);
+    connect(rule_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::propose);
+    connect(closed_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::look_over);
+    connect(start_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
+    connect(width_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
+    connect(own_limits_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
+    // What is dragged snaps to a twentieth of a class, so that limits stay numbers that can be said.
+    connect(preview_, &ClassPreview::start_dragged, this, [this](double start) {
+        const double step = convenient_width(read_number(width_->text().toStdString()).value_or(1) / 20);
+        start_->setText(QString::fromStdString(shortest(stepped(0, step, std::round(start / step)))));
+    });
+    connect(preview_, &ClassPreview::width_dragged, this, [this](double width) {
+        const double step = convenient_width(width / 20);
+        width_->setText(QString::fromStdString(shortest(stepped(0, step, std::max(1.0, std::round(width / step))))));
+    });
+    connect(preview_, &ClassPreview::drag_ended, this, &FrequencyDialog::look_over);
+    propose();
+}
+
+QCheckBox* FrequencyDialog::box(const QString& text, bool on) {
+    auto* result = new QCheckBox(text, this);
+    result->setChecked(on);
+    connect(result, &QCheckBox::toggled, this, &FrequencyDialog::look_over);
+    return result;
+}
+
+void FrequencyDialog::propose() {
+    const auto proposal = propose_classes(*cells_, static_cast<ClassRule>(rule_->currentIndex()));
+    if (proposal) {
+        const QSignalBlocker quiet(start_);
+        start_->setText(QString::fromStdString(shortest(proposal->start)));
+        width_->setText(QString::fromStdString(shortest(proposal->width)));
+    }
+    look_over();
+}
+
+void FrequencyDialog::begin_with(const Classes& classes) {
+    for (QWidget* one : std::initializer_list<QWidget*>{with_, middle_, relative_, percent_, cumulative_,
+                                                        cumulative_share_, down_, density_, tally_, measures_, draw_}) {
+        one->hide();
+    }
+    described_density_ = true;
+    make_->setText(tr("Change the classes"));
+    closed_->setCurrentIndex(classes.closed_left ? 0 : 1);
+    open_first_->setChecked(classes.open_below);
+    open_last_->setChecked(classes.open_above);
+    const auto& limits = classes.boundaries;
+    const double width = limits[1] - limits[0];
+    bool even = true;
+    QStringList texts;
+    for (std::size_t at = 0; at < limits.size(); ++at) {
+        texts << QString::fromStdString(shortest(limits[at]));
+        even = even && stepped(limits[0], width, static_cast<double>(at)) == limits[at];
+    }
+    start_->setText(texts.front());
+    width_->setText(QString::fromStdString(shortest(width)));
+    own_limits_->setText(even ? QString() : texts.join(QStringLiteral(", ")));
+    look_over();
+}
+
+/// The limits that are written out, or those of equal classes from where they begin.
+Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
+    const bool closed_left = closed_->currentIndex() == 0;
+    if (own_limits_->text().trimmed().isEmpty()) {
+        const auto start = read_number(start_->text().toStdString());
+        const auto width = read_number(width_->text().toStdString());
+        const auto covered = cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left);
+        return covered ? Result<std::vector<double>>(limits_of(*covered))
+                       : Result<std::vector<double>>(covered.refusal());
+    }
+    static const QRegularExpression between(QStringLiteral("[,;\\s]+"));
+    std::vector<double> limits;
+    for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
+        const auto number = read_number(one.toStdString());
+        if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
+            return Sentence{"%1 cannot be a limit here: limits are numbers, each above the one before.",
+                            {one.toStdString()}};
+        }
+        limits.push_back(*number);
+    }
+    if (limits.size() < 2) {
+        return Sentence{"Own limits are at least two numbers: where the first class begins, and where it ends.", {}};
+    }
+    return limits;
+}
+
+void FrequencyDialog::look_over() {
+    const bool own = !own_limits_->text().trimmed().isEmpty();
+    for (QWidget* one : {static_cast<QWidget*>(start_), static_cast<QWidget*>(width_), static_cast<QWidget*>(rule_)}) {
+        one->setEnabled(!own);
+    }
+    if (own && !described_density_) { // where widths differ, counts alone mislead
+        described_density_ = true;
+        density_->setChecked(true);
+    }
+    const auto limits = wanted_limits();
+    sound_ = static_cast<bool>(limits);
+    make_->setEnabled(sound_);
+    limits_ = limits ? *limits : std::vector<double>();
+    if (limits) {
+        return count(limits_);
+    }
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    message_->setText(Document::translated(limits.refusal()));
+    preview_->show_classes({}, {});
+}
+
+/// Counts once; the classes with open ends stand before and after those that are drawn.
+void FrequencyDialog::count(const std::vector<double>& limits) {
+    const bool below = open_first_->isChecked();
+    const bool above = open_last_->isChecked();
+    const ClassCounts counts = count_in_classes(*cells_, limits, closed_->currentIndex() == 0, below, above);
+    preview_->show_classes(limits, {counts.counts.begin() + (below ? 1 : 0), counts.counts.end() - (above ? 1 : 0)});
+    QString text = tr("Classes: %1.").arg(counts.counts.size());
+    if (counts.outside > 0) { // never lost without a word
+        text += QStringLiteral(" ") + tr("In no class: %1.").arg(counts.outside);
+    }
+    if (counts.no_number > 0) {
+        text += QStringLiteral(" ") + tr("Empty or no number: %1.").arg(counts.no_number);
+    }
+    message_->setStyleSheet(
+        QStringLiteral("color: %1;").arg((counts.outside > 0 ? look().fault : look().faint_ink).name()));
+    message_->setText(text);
+}
+
+Classes FrequencyDialog::classes() const {
+    Classes classes;
+    classes.boundaries = limits_;
+    classes.closed_left = closed_->currentIndex() == 0;
+    classes.open_below = open_first_->isChecked();
+    classes.open_above = open_last_->isChecked();
+    return classes;
+}
+
+FrequencyParts FrequencyDialog::parts() const {
+    FrequencyParts parts;
+    parts.middle = middle_->isChecked();
+    parts.relative = relative_->isChecked();
+    parts.percent = percent_->isChecked();
+    parts.cumulative = cumulative_->isChecked();
+    parts.cumulative_share = cumulative_share_->isChecked();
+    parts.cumulative_down = down_->isChecked();
+    parts.density = density_->isChecked();
+    parts.tally = tally_->isChecked();
+    parts.measures = measures_->isChecked();
+    return parts;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "app/dialogs/class_preview.h"
+#include "core/stats/classing.h"
+#include "core/study/builders/frequency.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+namespace ledgefall {
+
+/// The classes of a numeric column: proposed by a rule, or by start and width, which can also be dragged on the picture
+/// of their counts; and which columns the frequency table is to have.
+class FrequencyDialog : public QDialog {
+    Q_OBJECT
+  public:
+    FrequencyDialog(std::shared_ptr<const Column> cells, const QString& name, QWidget* parent);
+
+    /// Begins with classes that there are, to be changed; what else the table has is not asked.
+    void begin_with(const Classes& classes);
+    Classes classes() const;
+    FrequencyParts parts() const;
+    bool sound() const { return sound_; }
+    QString message() const { return message_->text(); }
+    QLineEdit& start() { return *start_; }
+    QLineEdit& width_line() { return *width_; }
+    QLineEdit& own_limits() { return *own_limits_; }
+    bool draws() const { return draw_->isChecked(); } ///< a histogram as well
+    QComboBox& rule() { return *rule_; }
+    ClassPreview& preview() { return *preview_; }
+
+  private:
+    void propose();
+    void look_over();
+    Result<std::vector<double>> wanted_limits() const;
+    void count(const std::vector<double>& limits);
+    QCheckBox* box(const QString& text, bool on);
+
+    std::shared_ptr<const Column> cells_;
+    QComboBox *rule_, *closed_;
+    QLineEdit *start_, *width_, *own_limits_;
+    QCheckBox *open_first_, *open_last_;
+    QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *tally_, *measures_,
+        *draw_;
+    ClassPreview* preview_;
+    QLabel* message_;
+    QPushButton* make_;
+    QLabel* with_ = nullptr;
+    std::vector<double> limits_;
+    bool sound_ = false, described_density_ = false;
+};
+
+} // namespace ledgefall

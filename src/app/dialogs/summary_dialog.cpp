@@ -1,0 +1,113 @@
+#include "app/dialogs/summary_dialog.h"
+
+#include "app/document/document.h"
+#include "core/stats/quantile.h"
+
+#include <QDialogButtonBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+namespace {
+
+QStringList quantile_names() {
+    QStringList types;
+    for (std::size_t type = 1; type <= quantile_methods.size(); ++type) {
+        types << SummaryDialog::tr("type %1: %2").arg(type).arg(Document::translated(quantile_methods[type - 1]));
+    }
+    return types;
+}
+
+} // namespace
+
+SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vector<Offer>& texts, int quantile_type,
+                             QWidget* parent)
+    : QDialog(parent)
+    , columns_(new QListWidget(this))
+    , measures_(new QListWidget(this))
+    , by_(new QComboBox(this))
+    , quantiles_(new QComboBox(this))
+    , together_(new QComboBox(this))
+    , some_rows_(new QCheckBox(tr("Only the &first rows:"), this))
+    , draw_(new QCheckBox(tr("and draw &boxes of the first column"), this))
+    , rows_(new QSpinBox(this)) {
+    setWindowTitle(tr("Summary"));
+    const auto item = [](QListWidget* list, const QString& text, const QString& id, bool chosen) {
+        auto* result = new QListWidgetItem(text, list);
+        result->setData(Qt::UserRole, id);
+        result->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+        result->setCheckState(chosen ? Qt::Checked : Qt::Unchecked);
+    };
+    for (const Offer& one : numbers) {
+        item(columns_, one.label, QString::fromStdString(one.id.str()), one.chosen);
+    }
+    for (const SummaryMeasure& one : summary_measures()) {
+        item(measures_, Document::translated(one.label), QString::fromStdString(one.name), one.usual);
+    }
+    by_->addItem(tr("a row for each column"), QString());
+    for (const Offer& one : texts) {
+        by_->addItem(tr("a row for each value of %1").arg(one.label), QString::fromStdString(one.id.str()));
+        if (one.chosen) {
+            by_->setCurrentIndex(by_->count() - 1);
+        }
+    }
+    quantiles_->addItems(quantile_names());
+    quantiles_->setCurrentIndex(quantile_type - 1);
+    together_->addItems({tr("each by itself"), tr("each by itself, and all pooled"),
+                         tr("pooled one after the other: the first, the first two, …")});
+    rows_->setRange(1, 1'000'000);
+    rows_->setValue(10);
+    rows_->setEnabled(false);
+    connect(some_rows_, &QCheckBox::toggled, rows_, &QWidget::setEnabled);
+    const auto under = [this](const QString& name, QListWidget* list) {
+        auto* column = new QVBoxLayout;
+        auto* label = new QLabel(name, this);
+        label->setBuddy(list);
+        list->setAccessibleName(QString(name).remove(QLatin1Char('&')));
+        column->addWidget(label);
+        column->addWidget(list);
+        return column;
+    };
+    auto* lists = new QHBoxLayout;
+    lists->addLayout(under(tr("&Columns"), columns_));
+    lists->addLayout(under(tr("&Measures"), measures_));
+    auto* form = new QFormLayout;
+    form->addRow(tr("&Groups"), by_);
+    form->addRow(tr("Columns &together"), together_);
+    form->addRow(tr("&Quartiles after Hyndman and Fan"), quantiles_);
+    form->addRow(some_rows_, rows_);
+    form->addRow(QString(), draw_);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
+    buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    auto* layout = new QVBoxLayout(this);
+    layout->addLayout(lists, 1);
+    layout->addLayout(form);
+    layout->addWidget(buttons);
+}
+
+SummaryRequest SummaryDialog::request() const {
+    SummaryRequest request;
+    const auto checked = [](const QListWidget* list, const auto& take) {
+        for (int row = 0; row < list->count(); ++row) {
+            if (list->item(row)->checkState() == Qt::Checked) {
+                take(list->item(row)->data(Qt::UserRole).toString().toStdString());
+            }
+        }
+    };
+    checked(columns_, [&request](const std::string& id) { request.columns.emplace_back(id); });
+    checked(measures_, [&request](const std::string& name) { request.measures.push_back(name); });
+    request.by = Id(by_->currentData().toString().toStdString());
+    request.quantile_type = quantiles_->currentIndex() + 1;
+    request.together = static_cast<SummaryRequest::Together>(together_->currentIndex());
+    if (some_rows_->isChecked()) {
+        request.first_rows = rows_->value();
+    }
+    return request;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,164 @@
+#include "app/document/document.h"
+
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+
+namespace ledgefall {
+
+Document::Document(QObject* parent)
+    : QObject(parent)
+    , history_(Study()) {
+    connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
+        if (results) {
+            results_ = results;
+            Q_EMIT results_changed();
+        }
+    });
+    connect(&computer_, &Computer::busy_changed, this, [this] { Q_EMIT computing_changed(computing()); });
+    connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
+}
+
+Document::~Document() {
+    pool_.clear();
+    pool_.waitForDone();
+}
+
+void Document::perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done) {
+    ++aside_;
+    Q_EMIT computing_changed(true);
+    pool_.start([this, name, change, done, before = study(), state = state_] {
+        const Result<Study> next = change(before);
+        QMetaObject::invokeMethod(
+            this,
+            [this, name, change, done, next, state] {
+                --aside_;
+                if (state != state_) { // somebody was faster
+                    return perform_aside(name, change, done);
+                }
+                const bool taken = perform(name, next);
+                if (!computing()) {
+                    Q_EMIT computing_changed(false);
+                }
+                if (done) {
+                    done(taken);
+                }
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+QString Document::title() const {
+    if (!study().title.empty()) {
+        return QString::fromStdString(study().title);
+    }
+    return path_.isEmpty() ? tr("New study") : QFileInfo(path_).completeBaseName();
+}
+
+QString Document::translated(const Sentence& sentence) {
+    const QString pattern = QCoreApplication::translate("Sentence", sentence.pattern.c_str());
+    Sentence in_language = sentence;
+    for (std::string& part : in_language.parts) { // what kind something is stands in sentences in words
+        part = QCoreApplication::translate("Kind", part.c_str()).toStdString();
+    }
+    return QString::fromStdString(in_language.filled(pattern.toStdString()));
+}
+
+QString Document::translated(std::string_view text) {
+    return text.empty() ? QString() : QCoreApplication::translate("Sentence", std::string(text).c_str());
+}
+
+bool Document::perform(const QString& name, const Result<Study>& next) {
+    if (!next) {
+        refuse(next.refusal());
+        return false;
+    }
+    if (*next == study()) {
+        return true;
+    }
+    sliding_.clear();
+    history_.perform(*next, name.toStdString());
+    changed();
+    return true;
+}
+
+bool Document::slide(const QString& name, const Result<Study>& next) {
+    if (!next || name != sliding_) {
+        const bool done = perform(name, next);
+        sliding_ = done ? name : QString();
+        return done;
+    }
+    if (!(*next == study())) {
+        history_.amend(*next);
+        changed();
+    }
+    return true;
+}
+
+void Document::undo() {
+    sliding_.clear();
+    history_.undo();
+    changed();
+}
+
+void Document::redo() {
+    sliding_.clear();
+    history_.redo();
+    changed();
+}
+
+void Document::changed() {
+    ++state_;
+    Q_EMIT study_changed();
+    Q_EMIT state_changed();
+    computer_.ask(study());
+}
+
+void Document::replace(Study next, const QString& path) {
+    history_ = History(std::move(next));
+    path_ = path;
+    results_ = std::make_shared<Results>();
+    changed();
+}
+
+void Document::start_new() {
+    replace(Study(), {});
+}
+
+bool Document::open(const QString& path) {
+    const Result<std::string> text = read_file(path.toStdString());
+    const Result<Study> read = text ? read_study(*text) : Result<Study>(text.refusal());
+    if (!read) {
+        Q_EMIT refused(text ? tr("%1: %2").arg(QFileInfo(path).fileName(), translated(read.refusal()))
+                            : translated(read.refusal()));
+        return false;
+    }
+    replace(*read, QFileInfo(path).absoluteFilePath());
+    return true;
+}
+
+bool Document::open_text(const QByteArray& text) {
+    const Result<Study> read = read_study(text.toStdString());
+    if (!read) {
+        refuse(read.refusal());
+        return false;
+    }
+    replace(*read, {});
+    return true;
+}
+
+bool Document::save(const QString& path) {
+    const auto saved = write_file(path.toStdString(), write_study(study()));
+    if (!saved) {
+        refuse(saved.refusal());
+        return false;
+    }
+    path_ = QFileInfo(path).absoluteFilePath();
+    history_.mark_saved();
+    Q_EMIT state_changed();
+    return true;
+}
+
+} // namespace ledgefall

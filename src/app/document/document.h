@@ -1,0 +1,82 @@
+#pragma once
+
+#include "app/document/computer.h"
+#include "core/study/model/history.h"
+#include "core/value/result.h"
+
+#include <QObject>
+#include <QString>
+#include <QThreadPool>
+
+#include <functional>
+
+namespace ledgefall {
+
+/// The open study: its states, its results, its file. Widgets ask it, tell it what to change, and are told.
+class Document : public QObject {
+    Q_OBJECT
+  public:
+    explicit Document(QObject* parent = nullptr);
+    ~Document() override;
+
+    const Study& study() const { return history_.now(); }
+    const Results& results() const { return *results_; }
+    const ResultsPtr& snapshot() const { return results_; }
+    bool computing() const { return computer_.busy() || aside_ > 0; }
+    void stop_computing() { computer_.stop(); }
+
+    const QString& path() const { return path_; } ///< empty where it has no file yet
+    bool modified() const { return !history_.is_saved(); }
+    QString title() const;
+
+    /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
+    bool perform(const QString& name, const Result<Study>& changed);
+    /// The same for a change that may take long, as the sorting of a million rows: it is made on a thread of its own,
+    /// and made again where the study has changed in the meantime. `done` is called with whether it was taken.
+    using Change = std::function<Result<Study>(const Study&)>;
+    void perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done = {});
+    /// The same for one of many changes that follow each other fast, as while a slider moves: those of one `name` with
+    /// nothing in between are one step for undo, until `end_sliding`.
+    bool slide(const QString& name, const Result<Study>& changed);
+    void end_sliding() { sliding_.clear(); }
+    void undo();
+    void redo();
+    bool can_undo() const { return history_.can_undo(); }
+    bool can_redo() const { return history_.can_redo(); }
+    QString undo_name() const { return QString::fromStdString(history_.undo_name()); }
+    QString redo_name() const { return QString::fromStdString(history_.redo_name()); }
+
+    void start_new();
+    bool open(const QString& path);
+    bool save(const QString& path);
+    /// A study that has no file, such as the one that ships.
+    bool open_text(const QByteArray& text);
+
+    void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
+    static QString translated(const Sentence& sentence);
+    /// The same of a text of the core that has no parts: a purpose, a label.
+    static QString translated(std::string_view text);
+
+  Q_SIGNALS:
+    void study_changed();
+    void results_changed();
+    void state_changed(); ///< whether there is something to undo or to save
+    void computing_changed(bool computing);
+    void computing_progressed(qint64 cells);
+    void refused(const QString& why);
+
+  private:
+    void replace(Study study, const QString& path);
+    void changed();
+
+    History history_;
+    ResultsPtr results_ = std::make_shared<Results>();
+    QString path_;
+    QString sliding_;   ///< the name of the change that goes on
+    int aside_ = 0;     ///< changes that are being made on the side
+    quint64 state_ = 0; ///< a number for each state that the study has been in
+    QThreadPool pool_;
+    Computer computer_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/engine/workings/working.h"
+
+#include <QObject>
+#include <QThreadPool>
+
+#include <functional>
+#include <memory>
+
+namespace ledgefall {
+
+/// Works out workings away from the interface. Of several asked for only the latest is answered.
+class WorkingComputer : public QObject {
+    Q_OBJECT
+  public:
+    using Workings = std::vector<Result<Working>>;
+    explicit WorkingComputer(QObject* parent = nullptr);
+    ~WorkingComputer() override;
+
+    /// `done` is called on the interface's thread, unless something else has been asked for by then.
+    void ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
+             std::function<void(const Workings&)> done);
+    void forget(); ///< what has been asked for is not wanted any more
+    bool busy() const { return asked_ != answered_; }
+
+  private:
+    QThreadPool pool_;
+    quint64 asked_ = 0, answered_ = 0;
+};
+
+} // namespace ledgefall

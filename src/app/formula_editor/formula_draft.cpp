@@ -1,0 +1,212 @@
+#include "app/formula_editor/formula_draft.h"
+
+#include "app/numbers/formula_text.h"
+#include "core/engine/planning/plan.h"
+#include "core/study/edits/edits.h"
+#include "core/study/edits/offers.h"
+
+namespace ledgefall {
+namespace {
+
+/// The number, or the cell held at a numbered row, around `place`.
+const Node* liftable(const Node& node, std::uint32_t place) {
+    const bool here = node.span.from <= place && place <= node.span.to;
+    if (node.type == NodeType::index) {
+        return here && node.kid(1).type == NodeType::number ? &node : nullptr;
+    }
+    for (const NodePtr& kid : node.kids) {
+        if (const Node* its_node = kid ? liftable(*kid, place) : nullptr) {
+            return its_node;
+        }
+    }
+    return here && node.type == NodeType::number ? &node : nullptr;
+}
+
+} // namespace
+
+FormulaDraft::FormulaDraft(Document& document, QObject* parent)
+    : QObject(parent)
+    , document_(document) {
+    connect(&trial_, &Computer::finished, this, [this](const ResultsPtr& results) {
+        if (results && sound_) {
+            Q_EMIT worked_out(results);
+        }
+    });
+}
+
+void FormulaDraft::begin(Id table, Id column, std::vector<Id> each) {
+    table_ = table;
+    column_ = column;
+    each_ = std::move(each);
+    held_.clear();
+    trial_.begin_from(document_.snapshot());
+}
+
+void FormulaDraft::end() {
+    sound_ = false;
+    trial_.stop();
+}
+
+const Table* FormulaDraft::table() const {
+    return document_.study().table(table_);
+}
+
+Study FormulaDraft::with_held() const {
+    Study study = document_.study();
+    for (const Held& held : held_) {
+        const Result<Study> next = hold(study, held.for_table ? table_ : Id(), held.definition);
+        study = next ? *next : study;
+    }
+    return study;
+}
+
+std::optional<QString> FormulaDraft::hold_too(const std::string& definition, bool for_table) {
+    const Result<Study> next = hold(with_held(), for_table ? table_ : Id(), definition);
+    if (!next) {
+        return Document::translated(next.refusal());
+    }
+    held_.push_back({definition, for_table});
+    return std::nullopt;
+}
+
+Result<Study> FormulaDraft::written(Id* column) const {
+    const std::string text = text_.toStdString();
+    Id unused;
+    Id& into = column == nullptr ? unused : *column;
+    if (!each_.empty()) {
+        std::vector<Id> columns;
+        const Result<Study> next = write_for_each(with_held(), table_, text, each_, &columns);
+        into = columns.empty() ? Id() : columns.front();
+        return next;
+    }
+    if (column_.empty()) {
+        return write_column(with_held(), table_, text, &into);
+    }
+    into = column_;
+    return rewrite_column(with_held(), column_, text);
+}
+
+void FormulaDraft::set_text(const QString& text) {
+    text_ = text;
+    sound_ = false;
+    trouble_.reset();
+    warning_.clear();
+    formats_.clear();
+    marks_.clear();
+    definition_ = {};
+    find_trouble();
+    if (!trouble_ && definition_.formula) {
+        sound_ = true;
+        find_warning();
+        trial_.ask(tried_);
+    }
+}
+
+void FormulaDraft::find_trouble() {
+    const std::string text = text_.toStdString();
+    ParsedDefinition parsed = parse_definition(text, column_.empty());
+    formula_from_ = position_of(text, parsed.definition.formula_from);
+    if (parsed.mistake) {
+        const QString written = text_.trimmed();
+        if (written.size() > 1 && !written.endsWith(QLatin1Char('='))) { // else it has only been begun
+            tell_mistake(*parsed.mistake);
+        }
+        return;
+    }
+    definition_ = std::move(parsed.definition);
+    const Study study = with_held();
+    const Table* own = study.table(table_);
+    const ColumnDefinition* each = each_.empty() || own == nullptr ? nullptr : own->column(each_.front());
+    const std::string formula = definition_.formula_text();
+    marks_ = marks_of(*definition_.formula, study, own, each);
+    formats_ = reference_formats(formula, marks_);
+    for (auto& range : formats_) {
+        range.start += formula_from_;
+    }
+    const Result<Study> next = written(&tried_column_);
+    if (!next) {
+        trouble_ = Trouble{Document::translated(next.refusal()), 0, static_cast<int>(name().size()), {}, {}};
+        return;
+    }
+    tried_ = *next;
+    const Plan plan = make_plan(tried_);
+    const PlannedDefinition* planned = plan.find(tried_column_);
+    if (planned != nullptr && planned->fault) {
+        tell_fault(Fault{*planned->fault, 0}.at());
+    }
+}
+
+void FormulaDraft::tell_mistake(const Mistake& mistake) {
+    const std::string text = text_.toStdString();
+    trouble_ = Trouble{Document::translated(mistake.what),
+                       position_of(text, mistake.span.from),
+                       position_of(text, mistake.span.to),
+                       mistake.correction,
+                       {}};
+}
+
+void FormulaDraft::tell_fault(const FaultSite& site) {
+    const std::string formula = definition_.formula_text();
+    if (!each_.empty() || site.to > formula.size()) { // its places are those of one of the columns' own formulas
+        trouble_ = Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}};
+        return;
+    }
+    trouble_ = Trouble{Document::translated(site.what),
+                       formula_from_ + position_of(formula, site.from),
+                       formula_from_ + position_of(formula, site.to),
+                       {},
+                       {}};
+    if (site.correction) {
+        SuggestedCorrection correction = *site.correction;
+        correction.span.from += definition_.formula_from;
+        correction.span.to += definition_.formula_from;
+        trouble_->correction = correction;
+    }
+    if (site.cause == Cause::unknown_name && table() != nullptr) {
+        const std::string name = formula.substr(site.from, site.to - site.from);
+        trouble_->hold = lacking_total(document_.study(), *table(), Formula(formula), name);
+    }
+}
+
+/// What is allowed and rarely meant; and that a formula takes the place of what was typed, before it happens.
+void FormulaDraft::find_warning() {
+    if (const auto hint = hint_for(*definition_.formula, tried_, tried_.table(table_))) {
+        warning_ = Document::translated(hint->what);
+        return;
+    }
+    const ColumnDefinition* before = table() == nullptr ? nullptr : table()->column(tried_column_);
+    if (before != nullptr && !before->worked() && !before->cells->empty()) {
+        warning_ = tr("Entering this takes the place of the typed values of %1 (%2 rows); Undo brings them back.")
+                       .arg(QString::fromStdString(before->name))
+                       .arg(before->cells->size());
+    }
+}
+
+std::optional<Turning> FormulaDraft::turning_at(int place, std::size_t row) const {
+    if (!definition_.formula || place < formula_from_) {
+        return std::nullopt;
+    }
+    const auto byte = static_cast<std::uint32_t>(text_.mid(formula_from_, place - formula_from_).toUtf8().size());
+    const Study study = with_held();
+    auto turning =
+        ledgefall::turning_at(definition_.formula_text(), *definition_.formula, byte, study, study.table(table_), row);
+    if (turning) {
+        turning->span.from += definition_.formula_from;
+        turning->span.to += definition_.formula_from;
+    }
+    return turning;
+}
+
+std::optional<Span> FormulaDraft::liftable_at(int place) const {
+    if (!definition_.formula || place < formula_from_) {
+        return std::nullopt;
+    }
+    const auto byte = static_cast<std::uint32_t>(text_.mid(formula_from_, place - formula_from_).toUtf8().size());
+    const Node* node = liftable(*definition_.formula, byte);
+    if (node == nullptr) {
+        return std::nullopt;
+    }
+    return Span{node->span.from + definition_.formula_from, node->span.to + definition_.formula_from};
+}
+
+} // namespace ledgefall

@@ -1,0 +1,293 @@
+#include "app/formula_editor/formula_editor.h"
+
+#include "app/dialogs/prompts.h"
+#include "app/formula_editor/formula_highlighter.h"
+#include "app/look/look.h"
+#include "app/numbers/formula_text.h"
+#include "app/numbers/number_text.h"
+#include "core/formula/names.h"
+#include "core/study/edits/edits.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QScrollBar>
+#include <QSyntaxHighlighter>
+#include <QTextDocumentFragment>
+#include <QVBoxLayout>
+
+#include <set>
+
+namespace ledgefall {
+FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QWidget* parent)
+    : QFrame(parent)
+    , document_(document)
+    , active_editor_(&active_editor)
+    , draft_(document)
+    , line_(new QPlainTextEdit(this))
+    , highlighter_(new FormulaHighlighter(line_->document()))
+    , aid_(new QLabel(this))
+    , message_(new QLabel(this))
+    , preview_(new QLabel(this))
+    , hint_(new QLabel(this))
+    , turn_(new QToolButton(this))
+    , lift_(new QToolButton(this))
+    , correction_(new QToolButton(this))
+    , list_(new CompletionList(parent)) {
+    setObjectName(QStringLiteral("formula_editor"));
+    setAutoFillBackground(true);
+    line_->setFrameShape(QFrame::NoFrame);
+    line_->setVerticalScrollBarPolicy(Qt::ScrollBarAsNeeded);
+    line_->setTabChangesFocus(true);
+    line_->setAccessibleName(tr("Formula"));
+    line_->setPlaceholderText(tr("dev = x − mean(x)"));
+    line_->installEventFilter(this);
+    aid_->setTextFormat(Qt::RichText);
+    aid_->setAccessibleName(tr("The reference at the cursor"));
+    message_->setWordWrap(true);
+    message_->setAccessibleName(tr("The mistake in the formula"));
+    preview_->setTextFormat(Qt::RichText);
+    preview_->setAccessibleName(tr("The first, a middle and the last row"));
+    aid_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    preview_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    for (QToolButton* button : {turn_, lift_, correction_}) {
+        button->setFocusPolicy(Qt::NoFocus);
+        button->hide();
+    }
+    connect(turn_, &QToolButton::clicked, this, &FormulaEditor::turn);
+    connect(lift_, &QToolButton::clicked, this, &FormulaEditor::lift);
+    connect(correction_, &QToolButton::clicked, this, &FormulaEditor::correction);
+    auto* aids = new QHBoxLayout;
+    aids->addWidget(aid_, 1);
+    aids->addWidget(turn_);
+    aids->addWidget(lift_);
+    auto* troubles = new QHBoxLayout;
+    troubles->addWidget(message_, 1);
+    troubles->addWidget(correction_);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(14, 8, 14, 8);
+    layout->setSpacing(4);
+    layout->addWidget(line_);
+    layout->addLayout(aids);
+    layout->addLayout(troubles);
+    layout->addWidget(preview_);
+    layout->addWidget(hint_);
+    connect(line_, &QPlainTextEdit::textChanged, this, &FormulaEditor::look_over);
+    connect(line_, &QPlainTextEdit::cursorPositionChanged, this, &FormulaEditor::show_aid);
+    connect(&draft_, &FormulaDraft::worked_out, this, &FormulaEditor::show_preview);
+    connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
+    connect(&look_news(), &LookNews::changed, this, &FormulaEditor::apply_look);
+    apply_look();
+    hide();
+}
+
+/// A page that is closed is deleted later, when the active editor may have been deleted already.
+FormulaEditor::~FormulaEditor() {
+    if (active_editor_ != nullptr) {
+        active_editor_->close(this);
+    }
+}
+
+void FormulaEditor::apply_look() {
+    setStyleSheet(
+        QStringLiteral("#formula_editor { background: %1; border: 1px solid %2; border-top: 4px solid %2; }"
+                       "#formula_editor QPlainTextEdit { background: %3; color: %4; }")
+            .arg(look().stone_light.name(), look().stone_edge.name(), look().paper.name(), look().ink.name()));
+    line_->setFont(look().text(12));
+    preview_->setFont(look().text(9.5));
+    aid_->setFont(look().text(9));
+    aid_->setMinimumHeight(QFontMetrics(look().text(9)).height() + look().px(8)); // it comes and goes: nothing jumps
+    preview_->setMinimumHeight(3 * QFontMetrics(look().text(9.5)).lineSpacing());
+    hint_->setFont(look().text(8.5));
+    hint_->setStyleSheet(QStringLiteral("color: %1;").arg(look().faint_ink.name()));
+    if (is_open()) {
+        look_over();
+    }
+}
+
+QString FormulaEditor::preview() const {
+    return QTextDocumentFragment::fromHtml(preview_->text()).toPlainText();
+}
+
+QString FormulaEditor::aid() const {
+    return QTextDocumentFragment::fromHtml(aid_->text()).toPlainText();
+}
+
+int FormulaEditor::line_height() const {
+    const int lines = std::clamp(static_cast<int>(line_->document()->size().height()), 1, 4);
+    return lines * QFontMetrics(line_->font()).lineSpacing() + 12;
+}
+
+void FormulaEditor::write(Id table, Id column, const QString& text, std::size_t row) {
+    draft_.begin(table, column);
+    hint_->setText(
+        tr("Enter fills the column · Escape leaves it · click a heading, a cell, a foot line or a held value "
+           "to put it in, or Alt and an arrow"));
+    open(text, row);
+}
+
+void FormulaEditor::spread(Id table, std::vector<Id> columns, const QString& text) {
+    const auto count = columns.size();
+    draft_.begin(table, Id(), std::move(columns));
+    hint_->setText(
+        tr("Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it")
+            .arg(count));
+    open(text, 1);
+}
+
+void FormulaEditor::open(const QString& text, std::size_t row) {
+    row_ = std::max<std::size_t>(1, row);
+    pointed_from_ = pointed_to_ = -1;
+    preview_->clear();
+    line_->setPlainText(text);
+    show();
+    line_->setFocus();
+    line_->moveCursor(QTextCursor::End);
+    active_editor_->open(this);
+    look_over();
+}
+
+void FormulaEditor::close() {
+    draft_.end();
+    working_computer_.forget();
+    list_->hide();
+    hide();
+    active_editor_->close(this);
+    Q_EMIT tried(nullptr);
+}
+
+void FormulaEditor::replace(int from, int to, const QString& text) {
+    QTextCursor cursor = line_->textCursor();
+    cursor.setPosition(from);
+    cursor.setPosition(to, QTextCursor::KeepAnchor);
+    cursor.insertText(text);
+    line_->setTextCursor(cursor);
+}
+
+void FormulaEditor::point_at(const QString& reference) {
+    replacing_ = true;
+    QTextCursor cursor = line_->textCursor();
+    const bool again = pointed_to_ >= 0 && cursor.position() == pointed_to_ && !cursor.hasSelection();
+    const int from = again ? pointed_from_ : cursor.selectionStart();
+    replace(from, again ? pointed_to_ : cursor.selectionEnd(), reference);
+    pointed_from_ = from;
+    pointed_to_ = from + static_cast<int>(reference.size());
+    replacing_ = false;
+    list_->hide();
+    line_->setFocus();
+    show_aid();
+}
+
+void FormulaEditor::look_over() {
+    if (!replacing_) {
+        pointed_from_ = pointed_to_ = -1;
+    }
+    line_->setFixedHeight(line_height());
+    draft_.set_text(line_->toPlainText());
+    show_trouble();
+    if (!draft_.sound()) {
+        preview_->clear();
+        working_computer_.forget();
+        Q_EMIT tried(nullptr);
+    }
+    const QSignalBlocker quiet(line_);
+    highlighter_->rehighlight();
+    complete();
+    show_aid();
+    Q_EMIT drafted();
+}
+
+void FormulaEditor::fill() {
+    if (!draft_.sound()) {
+        if (message_->text().isEmpty() || message_->isHidden()) {
+            message_->setText(tr("Write a name, then = and the formula, as in dev = x − mean(x)."));
+            message_->show();
+        }
+        return;
+    }
+    Id column;
+    const Result<Study> next = draft_.written(&column);
+    const QString name = draft_.name();
+    if (document_.perform(name.isEmpty() ? tr("formula") : tr("formula of %1").arg(name), next)) {
+        close();
+        Q_EMIT filled(column);
+    }
+}
+
+void FormulaEditor::leave() {
+    close();
+    Q_EMIT left();
+}
+
+/// What a key does on the editor; false for those that the line itself takes.
+bool FormulaEditor::handle_key(int key, Qt::KeyboardModifiers modifiers) {
+    const bool control = modifiers.testFlag(Qt::ControlModifier);
+    const bool listed = !list_->isHidden();
+    switch (key) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        control ? correction() : listed && list_->stepped() ? take_completion() : fill();
+        return true;
+    case Qt::Key_Escape:
+        listed ? list_->hide() : leave();
+        return true;
+    case Qt::Key_Tab:
+        listed ? take_completion() : void();
+        return listed;
+    case Qt::Key_Up:
+    case Qt::Key_Down:
+        if (modifiers.testFlag(Qt::AltModifier)) {
+            Q_EMIT pointer_moved(key == Qt::Key_Down ? 1 : -1, 0);
+        } else if (listed) {
+            list_->step(key == Qt::Key_Down ? 1 : -1);
+        }
+        return listed || modifiers.testFlag(Qt::AltModifier);
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+        if (modifiers.testFlag(Qt::AltModifier)) {
+            Q_EMIT pointer_moved(0, key == Qt::Key_Right ? 1 : -1);
+            return true;
+        }
+        return false;
+    case Qt::Key_Home:
+    case Qt::Key_End:
+    case Qt::Key_PageUp:
+    case Qt::Key_PageDown:
+        if (modifiers.testFlag(Qt::AltModifier)) {
+            Q_EMIT pointer_jumped(static_cast<Qt::Key>(key));
+        }
+        return modifiers.testFlag(Qt::AltModifier);
+    case Qt::Key_L:
+        if (control) {
+            modifiers.testFlag(Qt::ShiftModifier) ? lift() : turn();
+        }
+        return control;
+    default:
+        return false;
+    }
+}
+
+bool FormulaEditor::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == line_ && event->type() == QEvent::ShortcutOverride) { // keys that mean something here come here
+        const auto* key = static_cast<QKeyEvent*>(event);
+        const bool own =
+            (key->key() == Qt::Key_L && key->modifiers().testFlag(Qt::ControlModifier)) ||
+            (key->modifiers().testFlag(Qt::AltModifier) && key->key() >= Qt::Key_Left && key->key() <= Qt::Key_Down);
+        if (own) {
+            event->accept();
+            return true;
+        }
+    }
+    if (watched == line_ && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (handle_key(key->key(), key->modifiers())) {
+            return true;
+        }
+    }
+    if (watched == line_ && event->type() == QEvent::FocusOut) {
+        list_->hide();
+    }
+    return QFrame::eventFilter(watched, event);
+}
+
+} // namespace ledgefall

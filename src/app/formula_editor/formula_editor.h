@@ -1,0 +1,92 @@
+#pragma once
+
+#include "app/document/working_computer.h"
+#include "app/formula_editor/active_editor.h"
+#include "app/formula_editor/completion_list.h"
+#include "app/formula_editor/formula_draft.h"
+
+#include <QFrame>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QPointer>
+#include <QToolButton>
+
+namespace ledgefall {
+
+class FormulaHighlighter;
+
+/// The editor above a table's headings, in which a column's formula is written. What stays and what follows
+/// have their colours while it is written, and the reference at the cursor can be turned from one to the other; names
+/// complete; a mistake is marked at its characters and corrected by a key where it is clear how; the first, a middle
+/// and the last row are shown with their numbers put in. Enter fills the column, Escape leaves all as it was.
+class FormulaEditor : public QFrame {
+    Q_OBJECT
+  public:
+    FormulaEditor(Document& document, ActiveEditor& active_editor, QWidget* parent = nullptr);
+    ~FormulaEditor() override;
+
+    /// Opens for a column (empty: a new one) of a table, with a text to begin from. `row` (from 1) is the formula's own
+    /// row, for which what is pointed at is read.
+    void write(Id table, Id column, const QString& text, std::size_t row);
+    /// Opens for one definition in `each` for several columns.
+    void spread(Id table, std::vector<Id> columns, const QString& text);
+    bool is_open() const { return !isHidden(); }
+    std::size_t row() const { return row_; }
+
+    /// Puts a reference in at the cursor, in place of one that has just been pointed at.
+    void point_at(const QString& reference);
+    void turn(); ///< the reference at the cursor: from following the row to held, and back
+    void lift(); ///< the number or held cell at the cursor onto the ledge
+    void correction();
+    void lift_as(const QString& name);
+    QPlainTextEdit& line() { return *line_; }
+    CompletionList& completions() { return *list_; }
+    FormulaDraft& draft() { return draft_; }
+    const FormulaDraft& draft() const { return draft_; }
+    QString message() const { return message_->isHidden() ? QString() : message_->text(); }
+    QString preview() const; ///< without its colours
+    QString aid() const;
+    bool can_correct() const { return !correction_->isHidden(); }
+
+  Q_SIGNALS:
+    void filled(ledgefall::Id column);
+    void left();
+    void drafted();                                   ///< the text, or what its names mean
+    void tried(const ledgefall::ResultsPtr& results); ///< of the draft; null where there are none
+    void pointer_jumped(Qt::Key key);                 ///< by Alt and Home, End, Page up or Page down
+    void pointer_moved(int rows, int columns);        ///< by Alt and an arrow
+
+  protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+  private:
+    void open(const QString& text, std::size_t row);
+    void close();
+    void apply_look();
+    void look_over(); ///< after every change of the text
+    void show_aid();  ///< after every move of the cursor
+    void complete();
+    void take_completion();
+    void fill();
+    void leave();
+    void show_trouble();
+    void show_preview(const ResultsPtr& results);
+    void replace(int from, int to, const QString& text);
+    bool handle_key(int key, Qt::KeyboardModifiers modifiers);
+    int line_height() const;
+
+    Document& document_;
+    QPointer<ActiveEditor> active_editor_;
+    FormulaDraft draft_;
+    WorkingComputer working_computer_;
+    std::size_t row_ = 1;
+    int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
+    bool replacing_ = false;
+    QPlainTextEdit* line_;
+    FormulaHighlighter* highlighter_;
+    QLabel *aid_, *message_, *preview_, *hint_;
+    QToolButton *turn_, *lift_, *correction_;
+    CompletionList* list_;
+};
+
+} // namespace ledgefall

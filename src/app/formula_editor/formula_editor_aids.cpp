@@ -1,0 +1,256 @@
+// What a editor does for the one who writes on it: tells what is wrong and mends it, says what stands at the cursor,
+// turns it, puts it on the ledge, completes names, shows results with their numbers put in.
+
+#include "app/dialogs/prompts.h"
+#include "app/formula_editor/formula_editor.h"
+#include "app/formula_editor/formula_highlighter.h"
+#include "app/look/look.h"
+#include "app/numbers/formula_text.h"
+#include "app/numbers/number_text.h"
+#include "core/formula/names.h"
+#include "core/study/edits/edits.h"
+
+#include <set>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_texts = 200; ///< of a text column, for completing
+constexpr std::size_t most_searched = 100'000;
+
+/// The different texts of a given column, in the order of the alphabet.
+std::vector<std::string> texts_of(const ColumnDefinition& column) {
+    std::set<std::string> texts;
+    if (column.cells->kind() == Kind::text) {
+        for (std::size_t row = 0; row < std::min(column.cells->size(), most_searched); ++row) {
+            const Value value = column.cells->at(row);
+            if (value.plain() && texts.size() < most_texts) {
+                texts.insert(value.text().str());
+            }
+        }
+    }
+    return {texts.begin(), texts.end()};
+}
+
+QString coloured(const QString& text, const QColor& colour) {
+    return QStringLiteral("<span style='color:%1'>%2</span>").arg(colour.name(), text.toHtmlEscaped());
+}
+
+} // namespace
+
+void FormulaEditor::show_trouble() {
+    highlighter_->ranges = draft_.formats();
+    message_->hide();
+    correction_->hide();
+    const auto& trouble = draft_.trouble();
+    if (!trouble) {
+        message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().stays.name()));
+        message_->setText(draft_.warning());
+        message_->setVisible(!draft_.warning().isEmpty());
+        return;
+    }
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    message_->setText(trouble->what);
+    message_->show();
+    const int size = static_cast<int>(line_->toPlainText().size());
+    QTextLayout::FormatRange wave;
+    wave.start = std::min(trouble->from, std::max(0, size - 1));
+    wave.length = std::max(1, trouble->to - trouble->from);
+    wave.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
+    wave.format.setUnderlineColor(look().fault);
+    wave.format.setForeground(look().fault);
+    highlighter_->ranges.append(wave);
+    const QString keys = QStringLiteral("Ctrl+Enter");
+    if (!trouble->hold.empty()) {
+        correction_->setText(tr("Hold %1 (%2)").arg(QString::fromStdString(trouble->hold), keys));
+        correction_->show();
+    } else if (trouble->correction) {
+        const QString text = QString::fromStdString(trouble->correction->text).trimmed();
+        correction_->setText(text.isEmpty() ? tr("Remove it (%1)").arg(keys) : tr("Write %1 (%2)").arg(text, keys));
+        correction_->show();
+    }
+}
+
+void FormulaEditor::correction() {
+    const auto trouble = draft_.trouble();
+    if (!trouble || correction_->isHidden()) {
+        return;
+    }
+    if (!trouble->hold.empty()) {
+        draft_.hold_too(trouble->hold, true);
+        look_over();
+        return;
+    }
+    const std::string text = line_->toPlainText().toStdString();
+    replace(position_of(text, trouble->correction->span.from), position_of(text, trouble->correction->span.to),
+            QString::fromStdString(trouble->correction->text));
+    line_->moveCursor(QTextCursor::End);
+}
+
+void FormulaEditor::show_aid() {
+    if (!is_open()) {
+        return;
+    }
+    const int place = line_->textCursor().position();
+    const auto turning = draft_.turning_at(place, row_);
+    const auto liftable = draft_.liftable_at(place);
+    QString text;
+    if (turning) {
+        const bool stays = turning->manner == Manner::stays;
+        const QString name = QString::fromStdString(turning->now);
+        text = stays ? coloured(tr("%1 stays put").arg(name), look().stays)
+                     : coloured(tr("%1 follows the row").arg(name), look().follows);
+    }
+    const QString before = line_->toPlainText().mid(draft_.formula_from(), place - draft_.formula_from());
+    if (const auto call = open_call(before.toStdString(), document_.study(), draft_.table())) {
+        QStringList arguments;
+        QString explained;
+        if (call->function != nullptr) {
+            const auto& all = call->function->arguments;
+            for (std::size_t at = 0; at < all.size(); ++at) {
+                const QString name =
+                    QString::fromUtf8(all[at].name.data(), static_cast<qsizetype>(all[at].name.size()));
+                const bool now = at == std::min(call->argument, all.size() - 1);
+                arguments << (now ? QStringLiteral("<b>%1</b>").arg(name) : name);
+                if (now) {
+                    explained = all[at].role == Role::sample   ? tr("%1 runs over the rows").arg(name)
+                                : all[at].role == Role::paired ? tr("%1 runs together with it").arg(name)
+                                                               : tr("%1 is one value").arg(name);
+                }
+            }
+            explained += QStringLiteral(" — ") + Document::translated(call->function->purpose);
+        } else {
+            for (std::size_t at = 0; at < call->held->parameters.size(); ++at) {
+                const QString name = QString::fromStdString(call->held->parameters[at]);
+                arguments << (at == call->argument ? QStringLiteral("<b>%1</b>").arg(name) : name);
+            }
+            explained = QString::fromStdString(call->held->note);
+        }
+        text +=
+            (text.isEmpty() ? QString() : QStringLiteral(" &nbsp;·&nbsp; ")) +
+            QStringLiteral("%1(%2) ").arg(QString::fromStdString(call->name), arguments.join(QStringLiteral(", "))) +
+            coloured(explained, look().faint_ink);
+    }
+    aid_->setText(text);
+    const bool turns = turning && !turning->turned.empty();
+    turn_->setVisible(turns);
+    if (turns) {
+        turn_->setText(tr("Turn into %1 (Ctrl+L)").arg(QString::fromStdString(turning->turned)));
+    }
+    lift_->setVisible(liftable.has_value());
+    lift_->setText(tr("Onto the ledge… (Ctrl+Shift+L)"));
+}
+
+void FormulaEditor::turn() {
+    const auto turning = draft_.turning_at(line_->textCursor().position(), row_);
+    if (!turning || turning->turned.empty()) {
+        return;
+    }
+    const std::string text = line_->toPlainText().toStdString();
+    replacing_ = true;
+    const int from = position_of(text, turning->span.from);
+    replace(from, position_of(text, turning->span.to), QString::fromStdString(turning->turned));
+    pointed_from_ = pointed_to_ >= 0 ? from : -1;
+    pointed_to_ = pointed_to_ >= 0 ? from + static_cast<int>(turning->turned.size()) : -1;
+    replacing_ = false;
+    list_->hide();
+    line_->setFocus();
+    show_aid();
+}
+
+void FormulaEditor::lift() {
+    if (!draft_.liftable_at(line_->textCursor().position())) {
+        return;
+    }
+    const auto name = ask_text(this, tr("Onto the ledge"), tr("The name under which it is to stay put:"), {});
+    if (name && !name->isEmpty()) {
+        lift_as(*name);
+    }
+    line_->setFocus();
+}
+
+void FormulaEditor::lift_as(const QString& name) {
+    const auto span = draft_.liftable_at(line_->textCursor().position());
+    if (!span) {
+        return;
+    }
+    const std::string text = line_->toPlainText().toStdString();
+    const std::string value = text.substr(span->from, span->to - span->from);
+    const bool cell = begins_name(code_point_at(value, 0).value); // of a table, on whose ledge it stands
+    if (const auto refused = draft_.hold_too(name.toStdString() + " = " + value, cell)) {
+        document_.refuse(Sentence(refused->toStdString()));
+        return;
+    }
+    replace(position_of(text, span->from), position_of(text, span->to), name);
+    look_over(); // where the text is the same, its meaning is not
+}
+
+void FormulaEditor::complete() {
+    const QTextCursor cursor = line_->textCursor();
+    if (!is_open() || replacing_ || cursor.hasSelection() || cursor.position() < draft_.formula_from()) {
+        list_->hide();
+        return;
+    }
+    const QString before = line_->toPlainText().left(cursor.position());
+    const std::string formula = before.mid(draft_.formula_from()).toStdString();
+    const Completions completions = completions_for(formula, document_.study(), draft_.table(), texts_of);
+    const QRect caret = line_->cursorRect();
+    list_->offer(completions.all,
+                 list_->parentWidget()->mapFromGlobal(line_->viewport()->mapToGlobal(caret.bottomLeft())) +
+                     QPoint(-look().px(8), look().px(4)));
+}
+
+void FormulaEditor::take_completion() {
+    const Completion* chosen = list_->chosen();
+    if (chosen == nullptr) {
+        return;
+    }
+    const int place = line_->textCursor().position();
+    const QString before = line_->toPlainText().left(place).mid(draft_.formula_from());
+    const std::string formula = before.toStdString();
+    const Completions completions = completions_for(formula, document_.study(), draft_.table(), texts_of);
+    const int from = draft_.formula_from() + position_of(formula, completions.from);
+    const QString text = QString::fromStdString(chosen->text);
+    list_->hide();
+    replace(from, place, text);
+    line_->setFocus();
+}
+
+void FormulaEditor::show_preview(const ResultsPtr& results) {
+    const Id column = draft_.tried_column();
+    const Column* cells = results->column(column);
+    if (cells == nullptr || !is_open()) {
+        return;
+    }
+    Q_EMIT tried(results);
+    const Format format = settled_format({}, *cells);
+    std::vector<WorkingPlace> places;
+    for (const std::size_t row : {std::size_t{0}, cells->size() / 2, cells->size() == 0 ? 0 : cells->size() - 1}) {
+        const bool again = !places.empty() && places.back().row >= row + 1;
+        if (row < cells->size() && !again) {
+            places.push_back({column, row + 1});
+        }
+    }
+    working_computer_.ask(
+        draft_.tried(), results, places, [this, places, format](const WorkingComputer::Workings& workings) {
+            QStringList lines;
+            for (std::size_t at = 0; at < workings.size(); ++at) {
+                if (!workings[at]) {
+                    continue;
+                }
+                const Working& working = *workings[at];
+                const Value value = working.result;
+                const QString shown = value.is_missing() ? tr("missing") : value_text(value, format);
+                QString put_in = working.lines.size() > 2 ? QString::fromStdString(working.lines[1]) : QString();
+                put_in = put_in.size() > 70 ? put_in.left(68) + QStringLiteral("…") : put_in;
+                lines << tr("row %1: %2")
+                                 .arg(places[at].row)
+                                 .arg(coloured(shown, value.is_fault() ? look().fault : look().follows)) +
+                             (put_in.isEmpty() ? QString()
+                                               : coloured(QStringLiteral("  =  ") + put_in, look().faint_ink));
+            }
+            preview_->setText(lines.join(QStringLiteral("<br>")));
+        });
+}
+
+} // namespace ledgefall

@@ -1,0 +1,326 @@
+#include "app/ledge/ledge_view.h"
+
+#include "app/dialogs/held_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/ledge/accessible_card.h"
+#include "app/look/look.h"
+#include "app/numbers/format_choices.h"
+#include "core/study/edits/edits.h"
+
+#include <QKeyEvent>
+#include <QMenu>
+#include <QPainter>
+
+#include <map>
+
+namespace ledgefall {
+
+LedgeView::LedgeView(Document& document, QWidget* parent)
+    : QWidget(parent)
+    , document_(document)
+    , add_(new QToolButton(this))
+    , new_line_(new QLineEdit(this)) {
+    describe_cards_to_screen_readers();
+    setAccessibleName(tr("Ledge"));
+    add_->setText(tr("hold a value"));
+    add_->setIcon(drawn_icon(QStringLiteral("hold")));
+    add_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    add_->setToolTip(tr("Put a value on the ledge, where no row changes it (Ctrl+H)"));
+    add_->setAutoRaise(true);
+    new_line_->setPlaceholderText(tr("n = 12, or q = 1 − p"));
+    new_line_->setAccessibleName(tr("New held value"));
+    new_line_->installEventFilter(this);
+    new_line_->hide();
+    connect(add_, &QToolButton::clicked, this, &LedgeView::begin_holding);
+    connect(&document, &Document::study_changed, this, &LedgeView::rebuild);
+    connect(&look_news(), &LookNews::changed, this, &LedgeView::rebuild);
+    connect(&document, &Document::results_changed, this, [this] {
+        for (HeldCard* card : cards_) {
+            card->refresh();
+        }
+        arrange();
+    });
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    rebuild();
+}
+
+void LedgeView::show_table(Id table) {
+    table_ = table;
+    rebuild();
+}
+
+void LedgeView::rebuild() {
+    std::vector<std::pair<Id, const Table*>> wanted;
+    for (const auto& held : document_.study().ledge) {
+        wanted.emplace_back(held->id, nullptr);
+    }
+    if (const Table* table = document_.study().table(table_)) {
+        for (const auto& held : table->ledge) {
+            wanted.emplace_back(held->id, table);
+        }
+    }
+    // Those of one group stand together, where the first of them stands.
+    const auto group_of = [this](const std::pair<Id, const Table*>& one) {
+        const auto& ledge = one.second == nullptr ? document_.study().ledge : one.second->ledge;
+        for (const auto& held : ledge) {
+            if (held->id == one.first) {
+                return (one.second == nullptr ? "s:" : "t:") + held->group;
+            }
+        }
+        return std::string();
+    };
+    std::map<std::string, std::size_t> first_of;
+    for (std::size_t at = 0; at < wanted.size(); ++at) {
+        const std::string group = group_of(wanted[at]);
+        first_of.try_emplace(group.size() > 2 ? group : group + std::to_string(at), at);
+    }
+    std::vector<std::pair<std::size_t, std::size_t>> places;
+    for (std::size_t at = 0; at < wanted.size(); ++at) {
+        const std::string group = group_of(wanted[at]);
+        places.emplace_back(first_of.at(group.size() > 2 ? group : group + std::to_string(at)), at);
+    }
+    std::stable_sort(places.begin(), places.end());
+    std::vector<std::pair<Id, const Table*>> ordered;
+    for (const auto& place : places) {
+        ordered.push_back(wanted[place.second]);
+    }
+    wanted = std::move(ordered);
+    std::vector<HeldCard*> cards;
+    for (const auto& [id, table] : wanted) {
+        HeldCard* entry = card(id);
+        if (entry != nullptr && !(entry->table() == (table == nullptr ? Id() : table->id))) {
+            entry = nullptr; // it has been put on another ledge
+        }
+        if (entry == nullptr) {
+            entry = new HeldCard(document_, id, table, this);
+            connect(entry, &HeldCard::menu_wanted, this, &LedgeView::open_menu);
+            connect(entry, &HeldCard::chosen, this, &LedgeView::chosen);
+            connect(entry, &HeldCard::looked_at, this, &LedgeView::looked_at);
+            connect(entry, &HeldCard::dragged_to, this, &LedgeView::drop);
+            connect(entry, &HeldCard::shifted, this, &LedgeView::shift);
+            entry->show();
+        }
+        cards.push_back(entry);
+    }
+    for (HeldCard* old : cards_) {
+        if (std::find(cards.begin(), cards.end(), old) == cards.end()) {
+            old->hide();
+            old->deleteLater();
+        }
+    }
+    cards_ = std::move(cards);
+    QWidget* before = nullptr;
+    for (HeldCard* card : cards_) {
+        card->refresh();
+        if (before != nullptr) {
+            setTabOrder(before, card);
+        }
+        before = card;
+    }
+    arrange();
+}
+
+HeldCard* LedgeView::card(Id held) const {
+    const auto it =
+        std::find_if(cards_.begin(), cards_.end(), [held](const HeldCard* card) { return card->held() == held; });
+    return it == cards_.end() ? nullptr : *it;
+}
+
+int LedgeView::shelf_height() const {
+    return look().px(12);
+}
+
+QSize LedgeView::sizeHint() const {
+    return {600, rows_ * (look().px(52) + look().px(8) + shelf_height()) + look().px(4)};
+}
+
+/// Cards stand side by side; where one shelf is full, the next begins.
+void LedgeView::arrange() {
+    const int gap = look().px(8);
+    const int high = look().px(52);
+    const int edge = look().px(14);
+    int x = edge;
+    int row = 0;
+    const auto top = [&] { return row * (high + gap + shelf_height()) + gap; };
+    const auto place = [&](QWidget* widget, QSize size) {
+        if (x + size.width() > width() - edge && x > edge) {
+            x = edge;
+            ++row;
+        }
+        widget->setGeometry(x, top() + high - size.height(), size.width(), size.height());
+        x += size.width() + gap;
+    };
+    for (HeldCard* card : cards_) {
+        place(card, card->sizeHint().expandedTo(QSize(card->minimumWidth(), 0)));
+    }
+    if (new_line_->isVisible()) {
+        place(new_line_, QSize(look().px(240), look().px(34)));
+    }
+    place(add_, add_->sizeHint());
+    if (rows_ != row + 1) {
+        rows_ = row + 1;
+        updateGeometry();
+    }
+    update();
+}
+
+void LedgeView::resizeEvent(QResizeEvent*) {
+    arrange();
+}
+
+void LedgeView::paintEvent(QPaintEvent*) {
+    const Look& in_use = look();
+    QPainter painter(this);
+    painter.fillRect(rect(), in_use.margin);
+    const int step = in_use.px(52) + in_use.px(8) + shelf_height();
+    for (int row = 0; row < rows_; ++row) {
+        // A slab of sandstone: a lit upper edge, its bedding, and the shadow under it.
+        const QRect slab(0, row * step + in_use.px(52) + in_use.px(8), width(), shelf_height());
+        painter.fillRect(slab, in_use.stone);
+        painter.setPen(in_use.stone.lighter(112));
+        painter.drawLine(slab.topLeft(), slab.topRight());
+        painter.setPen(in_use.stone.darker(108));
+        const int bed = slab.top() + slab.height() / 2;
+        for (int x = in_use.px(20); x < width(); x += in_use.px(170)) {
+            painter.drawLine(x, bed, x + in_use.px(90), bed);
+        }
+        painter.setPen(in_use.stone_edge);
+        painter.drawLine(slab.bottomLeft(), slab.bottomRight());
+    }
+    paint_groups(painter);
+    if (cards_.empty()) {
+        painter.setPen(in_use.faint_ink);
+        painter.setFont(in_use.text(9.5));
+        painter.drawText(QRect(add_->geometry().right() + in_use.px(10), add_->y(), width(), add_->height()),
+                         Qt::AlignVCenter, tr("The ledge: what stands here stays put, and formulas fall past it."));
+    }
+}
+
+/// The names of groups are cut into the face of the slab, under the first of their cards.
+void LedgeView::paint_groups(QPainter& painter) const {
+    const Look& in_use = look();
+    std::string before;
+    for (const HeldCard* card : cards_) {
+        const HeldValue* held = card->value();
+        const std::string group = held == nullptr ? std::string() : held->group;
+        if (!group.empty() && group != before) {
+            painter.setFont(in_use.text(7.5));
+            painter.setPen(in_use.ink);
+            painter.drawText(QRect(card->x() + in_use.px(2), card->geometry().bottom() + 1, width(), shelf_height()),
+                             Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(group));
+        }
+        before = group;
+    }
+}
+
+const std::vector<Shared<HeldValue>>& LedgeView::ledge_of(const HeldCard& card) const {
+    const Table* table = document_.study().table(card.table());
+    return table == nullptr ? document_.study().ledge : table->ledge;
+}
+
+void LedgeView::shift(Id held, int by) {
+    const HeldCard* moved = card(held);
+    const auto& ledge = ledge_of(*moved);
+    for (std::size_t at = 0; at < ledge.size(); ++at) {
+        const auto to = static_cast<std::ptrdiff_t>(at) + by;
+        if (ledge[at]->id == held && to >= 0) {
+            document_.perform(tr("order of the ledge"),
+                              move_held(document_.study(), held, static_cast<std::size_t>(to)));
+            return card(held)->setFocus();
+        }
+    }
+}
+
+/// A card that has been dragged goes before the first one of its ledge whose middle lies behind.
+void LedgeView::drop(Id held, const QPoint& at) {
+    const HeldCard* moved = card(held);
+    std::size_t place = 0;
+    for (const HeldCard* other : cards_) {
+        const bool same_ledge = other->table() == moved->table() && other != moved;
+        const QRect there = other->geometry();
+        const bool before = there.bottom() < at.y() - height() / std::max(1, rows_) ||
+                            (there.top() <= at.y() && there.center().x() < at.x());
+        place += same_ledge && before ? 1 : 0;
+    }
+    document_.perform(tr("order of the ledge"), move_held(document_.study(), held, place));
+}
+
+void LedgeView::format(Id held, const Format& wanted) {
+    document_.perform(tr("number format"), format_held(document_.study(), held, wanted));
+}
+
+void LedgeView::describe(Id held) {
+    HeldDialog dialog(document_.study(), *card(held)->value(), this);
+    if (dialog.exec() == QDialog::Accepted) {
+        document_.perform(tr("about a held value"), detail_held(document_.study(), held, dialog.details()));
+    }
+}
+
+void LedgeView::begin_holding() {
+    new_line_->clear();
+    new_line_->show();
+    new_line_->setFocus();
+    arrange();
+}
+
+bool LedgeView::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == new_line_ && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) {
+            hold_new(key->modifiers().testFlag(Qt::ShiftModifier));
+            return true;
+        }
+        if (key->key() == Qt::Key_Escape) {
+            new_line_->hide();
+            arrange();
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void LedgeView::hold_new(bool for_table) {
+    const std::string text = new_line_->text().toStdString();
+    const QString name = QString::fromStdString(parse_definition(text).definition.name);
+    if (document_.perform(tr("holding %1").arg(name), hold(document_.study(), for_table ? table_ : Id(), text))) {
+        new_line_->hide();
+        arrange();
+    }
+}
+
+void LedgeView::open_menu(Id held, const QPoint& global) {
+    QMenu menu(this);
+    menu.addAction(tr("Change…"), this, [this, held] { card(held)->edit(); });
+    menu.addAction(tr("Rename…"), this, [this, held] { card(held)->edit(true); });
+    menu.addAction(tr("Unit, note, group, slider and choices…"), this, [this, held] { describe(held); });
+    add_format_choices(menu.addMenu(tr("Show the number")), card(held)->value()->format,
+                       [this, held](const Format& wanted) { format(held, wanted); });
+    const HeldCard& own = *card(held);
+    if (!own.choices().isEmpty()) {
+        menu.addAction(tr("Choose a value…"), this, [this, held] { card(held)->open_choices(); });
+    }
+    menu.addSeparator();
+    menu.addAction(tr("Move left"), this, [this, held] { shift(held, -1); });
+    menu.addAction(tr("Move right"), this, [this, held] { shift(held, 1); });
+    if (own.table().empty() && !table_.empty()) {
+        menu.addAction(tr("Only for this table"), this, [this, held] {
+            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, table_));
+        });
+    } else if (!own.table().empty()) {
+        menu.addAction(tr("For the whole study"), this, [this, held] {
+            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, Id()));
+        });
+    }
+    menu.addSeparator();
+    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove from the ledge"), this,
+                   [this, held] { remove(held); });
+    menu.exec(global);
+}
+
+void LedgeView::remove(Id held) {
+    if (may_remove(this, document_.study(), held)) {
+        document_.perform(tr("removing a held value"), remove_held(document_.study(), held, IfUsed::remove_anyway));
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "app/document/document.h"
+#include "app/ledge/held_card.h"
+
+#include <QLineEdit>
+#include <QToolButton>
+#include <QWidget>
+
+namespace ledgefall {
+
+/// The ledge: a drawn shelf on which the study's held values stand, and beside them those of the table that is shown.
+class LedgeView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit LedgeView(Document& document, QWidget* parent = nullptr);
+
+    void show_table(Id table);
+    void begin_holding(); ///< opens the line in which a new held value is written
+    HeldCard* card(Id held) const;
+    const std::vector<HeldCard*>& cards() const { return cards_; } ///< from left to right
+    QLineEdit& new_line() { return *new_line_; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return {200, sizeHint().height()}; }
+
+  Q_SIGNALS:
+    void chosen(ledgefall::Id held);    ///< clicked
+    void looked_at(ledgefall::Id held); ///< by keys
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+  private:
+    void rebuild();
+    void arrange();
+    int shelf_height() const;
+    void paint_groups(QPainter& painter) const;
+    void open_menu(Id held, const QPoint& global);
+    void hold_new(bool for_table);
+    void describe(Id held);
+    void shift(Id held, int by);
+    void drop(Id held, const QPoint& at);
+    void format(Id held, const Format& format);
+    const std::vector<Shared<HeldValue>>& ledge_of(const HeldCard& card) const;
+    void remove(Id held);
+
+    Document& document_;
+    Id table_;
+    std::vector<HeldCard*> cards_;
+    QToolButton* add_;
+    QLineEdit* new_line_;
+    int rows_ = 1;
+};
+
+} // namespace ledgefall

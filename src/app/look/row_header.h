@@ -1,0 +1,42 @@
+#pragma once
+
+#include "app/look/look.h"
+
+#include <QHeaderView>
+#include <QPainter>
+
+namespace ledgefall {
+
+/// The margin beside rows, with what they are called: quiet, and without boxes.
+class RowHeader : public QHeaderView {
+  public:
+    RowHeader(double points, bool strong, QWidget* parent)
+        : QHeaderView(Qt::Vertical, parent)
+        , points_(points)
+        , strong_(strong) {
+        setSectionsClickable(true);
+        setHighlightSections(false);
+        setSectionResizeMode(QHeaderView::Fixed);
+    }
+
+    /// Its width is given; measuring what stands in a hundred thousand rows of it would say no more.
+    QSize sizeHint() const override { return {std::max(minimumWidth(), look().px(52)), 0}; }
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override {
+        const Look& in_use = look();
+        painter->save();
+        painter->fillRect(rect, in_use.margin);
+        painter->setFont(in_use.text(points_));
+        painter->setPen(strong_ ? in_use.ink : in_use.faint_ink);
+        painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
+                          model()->headerData(section, Qt::Vertical).toString());
+        painter->restore();
+    }
+
+  private:
+    double points_;
+    bool strong_;
+};
+
+} // namespace ledgefall

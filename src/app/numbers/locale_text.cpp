@@ -1,0 +1,30 @@
+#include "app/numbers/locale_text.h"
+
+#include "core/value/value.h"
+
+#include <QLocale>
+
+namespace ledgefall {
+namespace {
+
+QChar decimal_sign() {
+    const QString sign = QLocale().decimalPoint();
+    return sign == QStringLiteral(",") ? QLatin1Char(',') : QLatin1Char('.');
+}
+
+} // namespace
+
+QString with_decimal_sign(QString text) {
+    return decimal_sign() == QLatin1Char('.') ? text : text.replace(QLatin1Char('.'), decimal_sign());
+}
+
+std::string with_point(const QString& typed) {
+    std::string text = typed.toStdString();
+    if (decimal_sign() == QLatin1Char('.') || !typed.contains(QLatin1Char(','))) {
+        return text;
+    }
+    const auto number = read_number(text, ',');
+    return number ? shortest(*number) : text;
+}
+
+} // namespace ledgefall

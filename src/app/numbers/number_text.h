@@ -1,0 +1,30 @@
+#pragma once
+
+#include "core/study/model/study.h"
+#include "core/value/column.h"
+
+#include <QString>
+
+namespace ledgefall {
+
+/// A number as it is shown: with a true minus, and the decimals of `format`. An automatic format shows up to six
+/// significant figures.
+QString number_text(double number, const Format& format);
+
+/// The format in which a column is shown: its own, or, where that is automatic, as many decimals as its values need
+/// together, so that they stand under each other.
+Format settled_format(const Format& format, const Column& cells);
+
+/// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
+bool seems_exact(double number, const Format& format);
+
+/// Any value as it is shown. Missing gives nothing, a fault the few words that name its cause.
+QString value_text(const Value& value, const Format& format);
+
+/// The few words in a cell for a fault: "÷ 0", "no value", …
+QString fault_words(Cause cause);
+
+/// A value to its full precision, as it is shown beside the rounded one.
+QString exact_text(const Value& value);
+
+} // namespace ledgefall

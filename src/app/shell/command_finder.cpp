@@ -1,0 +1,151 @@
+#include "app/shell/command_finder.h"
+
+#include "app/look/look.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+
+namespace ledgefall {
+namespace {
+
+constexpr int most_found = 12;
+
+/// How well `text` answers what was typed: 0 not at all, higher is better. All words have to occur; at the beginning of
+/// the text they count most, at the beginning of a word more than inside one.
+int likeness(const QString& text, const QString& about, const QStringList& words) {
+    int sum = 0;
+    for (const QString& word : words) {
+        const qsizetype at = text.indexOf(word, 0, Qt::CaseInsensitive);
+        if (at < 0 && !about.contains(word, Qt::CaseInsensitive)) {
+            return 0;
+        }
+        const bool begins_word = at > 0 && !text[at - 1].isLetterOrNumber();
+        sum += at == 0 ? 8 : begins_word ? 5 : at > 0 ? 3 : 1;
+    }
+    return sum * 100 - static_cast<int>(text.size());
+}
+
+} // namespace
+
+CommandFinder::CommandFinder(QWidget* window)
+    : QLineEdit(window)
+    , window_(window)
+    , list_(new QListWidget(window)) {
+    setPlaceholderText(tr("Find a command, a name, a table"));
+    setAccessibleName(tr("Find a command, a name or a table"));
+    setClearButtonEnabled(false);
+    list_->setFocusPolicy(Qt::NoFocus);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setUniformItemSizes(true);
+    list_->hide();
+    connect(this, &QLineEdit::textChanged, this, &CommandFinder::search);
+    connect(list_, &QListWidget::itemClicked, this, &CommandFinder::take);
+}
+
+QSize CommandFinder::sizeHint() const {
+    return {look().px(270), QLineEdit::sizeHint().height()};
+}
+
+void CommandFinder::open() {
+    before_ = QApplication::focusWidget();
+    setFocus();
+    selectAll();
+}
+
+void CommandFinder::offer(const QList<Destination>& all) {
+    all_ = all;
+    search();
+}
+
+void CommandFinder::focusInEvent(QFocusEvent* event) {
+    QLineEdit::focusInEvent(event);
+    Q_EMIT opened();
+}
+
+void CommandFinder::focusOutEvent(QFocusEvent* event) {
+    QLineEdit::focusOutEvent(event);
+    list_->hide();
+}
+
+void CommandFinder::search() {
+    const QStringList words = text().split(u' ', Qt::SkipEmptyParts);
+    QList<std::pair<int, const Destination*>> likely;
+    for (const Destination& one : all_) {
+        const int like = words.isEmpty() ? 0 : likeness(one.text, one.about, words);
+        if (like > 0) {
+            likely.append({like, &one});
+        }
+    }
+    std::stable_sort(likely.begin(), likely.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+    list_->clear();
+    shown_.clear();
+    for (const auto& [like, one] : likely.mid(0, most_found)) {
+        list_->addItem(one->text + QStringLiteral("   —   ") + one->about);
+        shown_.append(*one);
+    }
+    if (shown_.isEmpty() && !words.isEmpty() && hasFocus()) {
+        list_->addItem(tr("There is nothing of that name."));
+    }
+    if (list_->count() == 0 || !hasFocus()) {
+        list_->hide();
+        return;
+    }
+    list_->setCurrentRow(0);
+    const QPoint corner = mapTo(window_, rect().bottomRight());
+    const int width = look().px(460);
+    list_->setGeometry(std::max(0, corner.x() - width), corner.y() + 2, width,
+                       list_->count() * std::max(20, list_->sizeHintForRow(0)) + 6);
+    list_->show();
+    list_->raise();
+}
+
+QStringList CommandFinder::matches() const {
+    QStringList texts;
+    for (const Destination& one : shown_) {
+        texts << one.text;
+    }
+    return texts;
+}
+
+void CommandFinder::leave() {
+    list_->hide();
+    clear();
+    if (before_ != nullptr) {
+        before_->setFocus();
+    }
+}
+
+void CommandFinder::take() {
+    const int row = list_->currentRow();
+    if (row < 0 || row >= shown_.size()) {
+        return;
+    }
+    const Destination chosen = shown_[row];
+    leave();
+    if (chosen.command != nullptr) {
+        chosen.command->trigger();
+    } else {
+        Q_EMIT place_chosen(chosen.place);
+    }
+}
+
+void CommandFinder::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Escape:
+        return leave();
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        return take();
+    case Qt::Key_Down:
+    case Qt::Key_Up:
+        if (list_->count() > 0) {
+            const int step = event->key() == Qt::Key_Down ? 1 : list_->count() - 1;
+            list_->setCurrentRow((list_->currentRow() + step) % list_->count());
+        }
+        return;
+    default:
+        QLineEdit::keyPressEvent(event);
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,355 @@
+#include "app/shell/main_window.h"
+
+#include "app/look/look.h"
+#include "core/engine/planning/plan.h"
+#include "core/study/edits/edits.h"
+#include "core/study/model/study_part.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+#include "files/tables/delimited.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QFile>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QSplitter>
+#include <QStatusBar>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+
+MainWindow::MainWindow(QWidget* parent)
+    : QMainWindow(parent)
+    , splitter_(new QSplitter(this))
+    , contents_(new ContentsPanel(document_, this))
+    , ledge_(new LedgeView(document_, this))
+    , ledge_list_(new LedgeList(document_, this))
+    , place_(new PageArea(document_, make_welcome(), this))
+    , companion_(new CompanionPanel(document_, this))
+    , find_bar_(new FindBar(document_, *place_, this))
+    , commands_(new TableCommands(document_, *place_, this))
+    , charts_(new ChartCommands(document_, *place_, this))
+    , pointer_(new KeyboardPointing(*place_, *ledge_, this))
+    , finder_(new CommandFinder(this))
+    , notice_(new QLabel(this))
+    , working_(new QLabel(this))
+    , checks_(new QToolButton(this)) {
+    setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
+    resize(1280, 800);
+    lay_out();
+    build_study_menu();
+    build_edit_menu();
+    commands_->fill_table_menu(menuBar()->addMenu(tr("&Table")));
+    build_work_menu();
+    charts_->fill_menu(menuBar()->addMenu(tr("&Chart")));
+    build_view_and_help();
+    connect_parts();
+    refresh();
+    page_changed();
+    chart_changed();
+}
+
+void MainWindow::lay_out() {
+    auto* middle = new QWidget(this);
+    auto* column = new QVBoxLayout(middle);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(ledge_);
+    column->addWidget(ledge_list_);
+    ledge_list_->hide();
+    column->addWidget(place_, 1);
+    column->addWidget(find_bar_);
+    splitter_->addWidget(contents_);
+    splitter_->addWidget(middle);
+    splitter_->addWidget(companion_);
+    splitter_->setStretchFactor(1, 1);
+    splitter_->setSizes({185, 825, 270});
+    splitter_->setHandleWidth(1);
+    setCentralWidget(splitter_);
+    auto* corner = new QWidget(this);
+    auto* around = new QHBoxLayout(corner);
+    around->setContentsMargins(0, 2, 8, 2);
+    around->addWidget(finder_);
+    menuBar()->setCornerWidget(corner);
+    notice_->setAccessibleName(tr("Message"));
+    notice_->setTextFormat(Qt::PlainText);
+    checks_->setObjectName(QStringLiteral("checks"));
+    checks_->setAutoRaise(true);
+    checks_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    checks_->setAccessibleName(tr("State of the checks"));
+    statusBar()->addWidget(notice_, 1);
+    statusBar()->addPermanentWidget(working_);
+    statusBar()->addPermanentWidget(checks_);
+    statusBar()->setSizeGripEnabled(false);
+}
+
+void MainWindow::connect_parts() {
+    connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
+    connect(contents_, &ContentsPanel::chart_chosen, place_, &PageArea::show_chart);
+    connect(contents_, &ContentsPanel::chart_change_wanted, charts_, &ChartCommands::change);
+    connect(contents_, &ContentsPanel::chart_removal_wanted, charts_, &ChartCommands::remove);
+    connect(place_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
+    connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
+    connect(ledge_, &LedgeView::chosen, this, [this](Id held) {
+        if (place_->active_editor().writing()) {
+            page()->point_at(held);
+        } else {
+            companion_->show_place({held, 0});
+        }
+    });
+    connect(ledge_, &LedgeView::looked_at, this, [this](Id held) { companion_->show_place({held, 0}); });
+    connect(ledge_list_, &LedgeList::chosen, this, [this](Id held) { companion_->show_place({held, 0}); });
+    connect(place_, &PageArea::page_changed, this, &MainWindow::page_changed);
+    connect(place_, &PageArea::selection_changed, this, &MainWindow::show_current_place);
+    connect(place_, &PageArea::foot_chosen, this, [this](Id line, Id column) {
+        companion_->show_place({DefinitionId::foot_value(line, column), 0});
+    });
+    connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
+    connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    connect(finder_, &CommandFinder::opened, this, &MainWindow::offer_destinations);
+    connect(finder_, &CommandFinder::place_chosen, this, [this](Id id) { go_to(id, 1); });
+    connect(checks_, &QToolButton::clicked, this, &MainWindow::go_to_broken_check);
+    connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::results_changed, this, &MainWindow::show_checks);
+    connect(&document_, &Document::refused, this, &MainWindow::tell);
+    connect(&document_, &Document::computing_changed, this,
+            [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
+    connect(&document_, &Document::computing_progressed, this,
+            [this](qint64 cells) { working_->setText(tr("computing… %L1 cells").arg(cells)); });
+    connect(&look_news(), &LookNews::changed, this, [this] { setWindowIcon(drawn_icon(QStringLiteral("ledgefall"))); });
+}
+
+/// The widgets ask the document while they close, so they go before it does.
+MainWindow::~MainWindow() {
+    hide();
+    delete takeCentralWidget();
+}
+
+QWidget* MainWindow::make_welcome() {
+    auto* welcome = new QWidget(this);
+    auto* layout = new QVBoxLayout(welcome);
+    layout->addStretch(2);
+    auto* title = new QLabel(tr("A computation table begins with a few columns."), welcome);
+    title->setFont(look().text(15, true));
+    title->setAlignment(Qt::AlignHCenter);
+    layout->addWidget(title);
+    auto* how = new QLabel(
+        tr("Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows."),
+        welcome);
+    how->setAlignment(Qt::AlignHCenter);
+    layout->addWidget(how);
+    layout->addSpacing(16);
+    const auto offer = [&](const QString& text, const char* symbol, auto done) {
+        auto* button = new QPushButton(drawn_icon(QLatin1String(symbol)), text, welcome);
+        button->setFixedWidth(look().px(280));
+        connect(button, &QPushButton::clicked, this, done);
+        layout->addWidget(button, 0, Qt::AlignHCenter);
+    };
+    offer(tr("New table"), "table", [this] { new_table(tr("Table")); });
+    offer(tr("Import delimited text…"), "import", [this] { choose_import(); });
+    offer(tr("Open the demo study"), "open", [this] {
+        if (may_leave()) {
+            open_demo();
+        }
+    });
+    layout->addStretch(3);
+    return welcome;
+}
+
+void MainWindow::tell(const QString& sentence) {
+    QPalette colours = notice_->palette();
+    colours.setColor(QPalette::WindowText, look().fault);
+    notice_->setPalette(colours);
+    notice_->setText(sentence);
+}
+
+void MainWindow::refresh() {
+    notice_->clear();
+    setWindowTitle(tr("%1[*] — Ledgefall").arg(document_.title()));
+    setWindowModified(document_.modified());
+    undo_->setEnabled(document_.can_undo());
+    undo_->setText(document_.can_undo() ? tr("&Undo %1").arg(document_.undo_name()) : tr("&Undo"));
+    redo_->setEnabled(document_.can_redo());
+    redo_->setText(document_.can_redo() ? tr("&Redo %1").arg(document_.redo_name()) : tr("&Redo"));
+    const Study& study = document_.study();
+    if (page() == nullptr && !study.tables.empty()) {
+        place_->show_table(study.tables.front()->id);
+    }
+    show_checks();
+}
+
+void MainWindow::page_changed() {
+    const bool has_table = page() != nullptr;
+    const Id table = has_table ? page()->table_id() : Id();
+    contents_->show_current(table);
+    ledge_->show_table(table);
+    ledge_list_->show_table(table);
+    foot_menu_->set_table(table);
+    companion_->show_page(page());
+    commands_->enable(has_table);
+    charts_->enable(has_table, place_->chart_page() != nullptr);
+    for (QAction* action : needs_table_) {
+        action->setEnabled(has_table);
+    }
+    show_current_place();
+}
+
+void MainWindow::chart_changed() {
+    const ChartPage* shown = place_->chart_page();
+    contents_->show_chart(shown == nullptr ? Id() : shown->chart_id());
+    charts_->enable(page() != nullptr, shown != nullptr);
+}
+
+void MainWindow::show_current_place() {
+    const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().currentIndex();
+    const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
+    const bool inside = column != nullptr && at.row() < page()->model().table_rows();
+    companion_->show_place(inside ? WorkingPlace{column->id, static_cast<std::size_t>(at.row()) + 1} : WorkingPlace());
+    companion_->refresh();
+}
+
+void MainWindow::show_checks() {
+    int holding = 0;
+    int broken = 0;
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        value.plain() && value.yes() ? ++holding : ++broken;
+    }
+    const bool any = holding + broken > 0;
+    checks_->setVisible(any);
+    checks_->setText(broken == 0 ? tr("checks that hold: %1").arg(holding)
+                                 : tr("failing checks: %1 of %2").arg(broken).arg(holding + broken));
+    checks_->setIcon(drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
+    checks_->setToolTip(broken == 0 ? tr("Every check of the study holds") : tr("Go to the first that fails"));
+}
+
+void MainWindow::go_to_broken_check() {
+    for (const auto& check : document_.study().checks) {
+        const Value value = document_.results().single(check->id);
+        if (!value.plain() || !value.yes()) {
+            return go_to(check->id, 0);
+        }
+    }
+}
+
+void MainWindow::go_to(const DefinitionId& definition, std::size_t row) {
+    const StudyPart part = find_part(document_.study(), definition);
+    if (part.chart != nullptr) {
+        return place_->show_chart(definition.object);
+    }
+    if (part.table != nullptr) {
+        show_table(part.table->id);
+    }
+    if (part.check != nullptr) { // the column whose values it watches, and what it says
+        companion_->show_place({definition, 0});
+        if (page() != nullptr) {
+            page()->offers().offer_correction(definition.object);
+        }
+        return;
+    }
+    if (part.foot_line != nullptr) {
+        return companion_->show_place({definition, 0});
+    }
+    if (part.column != nullptr && !part.is_axis) {
+        return page()->go_to(definition.object, std::max<std::size_t>(1, row));
+    }
+    if (HeldCard* card = ledge_->card(definition.object)) {
+        card->setFocus();
+        companion_->show_place({definition, 0});
+    }
+}
+
+void MainWindow::new_table(const QString& label) {
+    Id added;
+    if (document_.perform(tr("new table"), add_table(document_.study(), label.toStdString(), &added))) {
+        show_table(added);
+    }
+}
+
+bool MainWindow::open_demo() {
+    QFile file(QStringLiteral(":/demo/marrow-beck.ledgefall"));
+    return file.open(QIODevice::ReadOnly) && document_.open_text(file.readAll());
+}
+
+bool MainWindow::open_path(const QString& path) {
+    if (!document_.open(path)) {
+        return false;
+    }
+    remember_recent(document_.path());
+    return true;
+}
+
+bool MainWindow::save_to(const QString& path) {
+    if (!document_.save(path)) {
+        return false;
+    }
+    remember_recent(document_.path());
+    return true;
+}
+
+bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
+    const Result<std::string> bytes = read_file(path.toStdString());
+    const Result<Delimited> text = bytes ? read_delimited(*bytes, choice) : Result<Delimited>(bytes.refusal());
+    if (!text) {
+        document_.refuse(text.refusal());
+        return false;
+    }
+    Id table;
+    const Result<Study> with = add_table(document_.study(), label.toStdString(), &table);
+    if (!document_.perform(tr("import"), add_columns(*with, table, columns_of(*text)))) {
+        return false;
+    }
+    show_table(table);
+    if (const Sentence report = text->report(); !report.empty()) {
+        tell(Document::translated(report));
+    }
+    return true;
+}
+
+bool MainWindow::export_text(const QString& path) {
+    if (page() == nullptr) {
+        return false;
+    }
+    const FileFormat& format = format_of(path.toStdString());
+    if (format.write_columns == nullptr) {
+        document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
+        return false;
+    }
+    const LabelledColumns columns = labelled_columns(document_.study(), document_.results(), page()->table_id());
+    const auto saved = write_file(path.toStdString(), format.write_columns(columns));
+    if (!saved) {
+        document_.refuse(saved.refusal());
+        return false;
+    }
+    std::size_t faults = 0;
+    for (const auto& column : page()->model().table()->columns) {
+        const Results::Entry* entry = document_.results().find(column->id);
+        faults += entry == nullptr ? 0 : entry->faults;
+    }
+    if (faults > 0) {
+        tell(tr("Cells at fault were written empty: %1.").arg(faults));
+    }
+    return true;
+}
+
+void MainWindow::zoom(double factor) {
+    set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
+    QSettings().setValue(QStringLiteral("zoom"), look().zoom);
+}
+
+void MainWindow::set_dark(bool dark) {
+    ledgefall::set_dark(dark);
+    QSettings().setValue(QStringLiteral("dark"), dark);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    may_leave() ? event->accept() : event->ignore();
+}
+
+} // namespace ledgefall

@@ -1,0 +1,111 @@
+#pragma once
+
+#include "app/companion/companion_panel.h"
+#include "app/contents/contents_panel.h"
+#include "app/document/document.h"
+#include "app/ledge/ledge_list.h"
+#include "app/ledge/ledge_view.h"
+#include "app/shell/chart_commands.h"
+#include "app/shell/command_finder.h"
+#include "app/shell/find_bar.h"
+#include "app/shell/keyboard_pointing.h"
+#include "app/shell/page_area.h"
+#include "app/shell/table_commands.h"
+
+#include <QMainWindow>
+
+class QSplitter;
+
+namespace ledgefall {
+
+/// The window: contents, ledge, the tables that are shown, companion; the menus' commands; and the strip in which a
+/// refusal is told in one sentence.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+  public:
+    explicit MainWindow(QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    Document& document() { return document_; }
+    LedgeView& ledge() { return *ledge_; }
+    LedgeList& ledge_list() { return *ledge_list_; }
+    PageArea& place() { return *place_; }
+    TablePage* page() { return place_->page(); }
+    CompanionPanel& companion() { return *companion_; }
+    CommandFinder& finder() { return *finder_; }
+    FindBar& find_bar() { return *find_bar_; }
+    TableCommands& commands() { return *commands_; }
+    ChartCommands& charts() { return *charts_; }
+    QString notice() const { return notice_->text(); }
+    QString checks_line() const { return checks_->text(); }
+
+    bool open_demo();
+    bool open_path(const QString& path);
+    bool save_to(const QString& path);
+    bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label);
+    bool export_text(const QString& path);
+    void new_table(const QString& label);
+    void show_table(Id table) { place_->show_table(table); }
+    /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
+    void go_to(const DefinitionId& definition, std::size_t row);
+    void set_dark(bool dark);
+
+  protected:
+    void closeEvent(QCloseEvent* event) override;
+
+  private:
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
+                 const char* symbol = nullptr);
+    void lay_out();
+    void connect_parts();
+    void build_study_menu();
+    void build_edit_menu();
+    void build_work_menu();
+    void build_view_and_help();
+    QWidget* make_welcome();
+    void fill_recent();
+    void fill_beside();
+    void remember_recent(const QString& path);
+    void refresh();
+    void page_changed();
+    void chart_changed();
+    void show_current_place();
+    void show_checks();
+    void go_to_broken_check();
+    void tell(const QString& sentence);
+    void zoom(double factor);
+    void offer_destinations();
+
+    bool may_leave(); ///< asks about unsaved changes
+    bool save();
+    bool save_as();
+    void open();
+    void choose_import();
+    void choose_export();
+    void list_formulas();
+    void about();
+
+    Document document_;
+    QSplitter* splitter_;
+    ContentsPanel* contents_;
+    LedgeView* ledge_;
+    LedgeList* ledge_list_;
+    PageArea* place_;
+    CompanionPanel* companion_;
+    FindBar* find_bar_;
+    TableCommands* commands_;
+    ChartCommands* charts_;
+    KeyboardPointing* pointer_;
+    CommandFinder* finder_;
+    QLabel* notice_;
+    QLabel* working_;
+    QToolButton* checks_;
+    QMenu* recent_ = nullptr;
+    QMenu* beside_ = nullptr;
+    NewFootMenu* foot_menu_ = nullptr;
+    QAction* undo_ = nullptr;
+    QAction* redo_ = nullptr;
+    std::vector<QAction*> needs_table_;
+};
+
+} // namespace ledgefall

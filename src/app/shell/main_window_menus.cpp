@@ -1,0 +1,341 @@
+// The window's menus: every command with its name and its keys.
+
+#include "app/dialogs/import_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/look/menu_action.h"
+#include "app/shell/formula_page.h"
+#include "app/shell/main_window.h"
+#include "core/study/edits/edits.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QSettings>
+
+namespace ledgefall {
+namespace {
+
+constexpr int most_recent = 8;
+
+} // namespace
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
+                         const char* symbol) {
+    return add_action(this, menu, text, keys, done, symbol);
+}
+
+void MainWindow::build_study_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Study"));
+    add(
+        menu, tr("&New"), QKeySequence::New,
+        [this] {
+            if (may_leave()) {
+                document_.start_new();
+            }
+        },
+        "new");
+    add(
+        menu, tr("&Open…"), QKeySequence::Open, [this] { open(); }, "open");
+    recent_ = menu->addMenu(tr("Open &recent"));
+    connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
+    add(menu, tr("Open the &demo study"), {}, [this] {
+        if (may_leave()) {
+            open_demo();
+        }
+    });
+    menu->addSeparator();
+    add(
+        menu, tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
+    add(menu, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { save_as(); });
+    menu->addSeparator();
+    add(
+        menu, tr("&Import delimited text…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); }, "import");
+    needs_table_.push_back(add(
+        menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
+    menu->addSeparator();
+    add(menu, tr("&Title of the study…"), {}, [this] {
+        if (const auto title = ask_text(this, tr("Title"), tr("The study's title:"),
+                                        QString::fromStdString(document_.study().title))) {
+            Study study = document_.study();
+            study.title = title->toStdString();
+            document_.perform(tr("title"), study);
+        }
+    });
+    add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::build_edit_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Edit"));
+    undo_ = add(
+        menu, tr("&Undo"), QKeySequence::Undo, [this] { document_.undo(); }, "undo");
+    redo_ = add(
+        menu, tr("&Redo"), QKeySequence::Redo, [this] { document_.redo(); }, "redo");
+    menu->addSeparator();
+    const auto table_command = [&](const QString& text, const QKeySequence& keys, const std::function<void()>& done) {
+        needs_table_.push_back(add(menu, text, keys, done));
+    };
+    table_command(tr("Cu&t"), QKeySequence::Cut, [this] {
+        QApplication::clipboard()->setText(page()->view().copied());
+        page()->view().clear_selected();
+    });
+    table_command(tr("&Copy"), QKeySequence::Copy, [this] {
+        ChartPage* chart = place_->chart_page();
+        if (chart != nullptr && chart->plot().hasFocus()) {
+            return chart->copy();
+        }
+        QApplication::clipboard()->setText(page()->view().copied());
+    });
+    table_command(tr("&Paste"), QKeySequence::Paste,
+                  [this] { page()->view().paste(QApplication::clipboard()->text()); });
+    table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
+    table_command(tr("E&mpty the cells"), {}, [this] { page()->view().clear_selected(); });
+    menu->addSeparator();
+    table_command(tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_->open(); });
+    table_command(tr("Find &next"), QKeySequence::FindNext, [this] { find_bar_->find(false); });
+    table_command(tr("Find &previous"), QKeySequence::FindPrevious, [this] { find_bar_->find(true); });
+}
+
+void MainWindow::build_work_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Work"));
+    commands_->fill_formula_menu(menu);
+    foot_menu_ = new NewFootMenu(document_, this);
+    menu->addMenu(foot_menu_);
+    needs_table_.push_back(foot_menu_->menuAction());
+    menu->addSeparator();
+    add(
+        menu, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
+    add(menu, tr("&Watch with a check…"), QKeySequence(Qt::CTRL | Qt::Key_K), [this] { contents_->new_check(); });
+    menu->addSeparator();
+    add(menu, tr("New &random numbers"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { document_.perform(tr("new random numbers"), draw_again(document_.study())); });
+    add(menu, tr("&Stop computing"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
+    add(menu, tr("A page of all f&ormulas…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { list_formulas(); });
+}
+
+void MainWindow::build_view_and_help() {
+    QMenu* view = menuBar()->addMenu(tr("&View"));
+    add(view, tr("Zoom i&n"), QKeySequence::ZoomIn, [this] { zoom(1.15); });
+    add(view, tr("Zoom &out"), QKeySequence::ZoomOut, [this] { zoom(1 / 1.15); });
+    add(view, tr("&Reset the zoom"), QKeySequence(Qt::CTRL | Qt::Key_0), [this] { zoom(0); });
+    QAction* dark = view->addAction(tr("&Dark"));
+    dark->setCheckable(true);
+    dark->setChecked(is_dark());
+    connect(dark, &QAction::toggled, this, &MainWindow::set_dark);
+    connect(&look_news(), &LookNews::changed, dark, [dark] { dark->setChecked(is_dark()); });
+    view->addSeparator();
+    beside_ = view->addMenu(tr("Show &beside"));
+    connect(beside_, &QMenu::aboutToShow, this, &MainWindow::fill_beside);
+    add(view, tr("Show only &one table"), {}, [this] { place_->close_beside(); });
+    view->addSeparator();
+    const auto toggle = [&](const QString& text, const QKeySequence& keys, QWidget* panel) {
+        QAction* action = view->addAction(text);
+        action->setCheckable(true);
+        action->setChecked(true);
+        action->setShortcut(keys);
+        connect(action, &QAction::toggled, panel, &QWidget::setVisible);
+    };
+    toggle(tr("&Contents"), QKeySequence(Qt::Key_F9), contents_);
+    QAction* list = view->addAction(tr("The &ledge as a list"));
+    list->setCheckable(true);
+    list->setShortcut(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_H));
+    connect(list, &QAction::toggled, ledge_list_, &QWidget::setVisible);
+    toggle(tr("Com&panion"), QKeySequence(Qt::Key_F10), companion_);
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Find a command, a name or a table…"), QKeySequence(Qt::CTRL | Qt::Key_Space),
+        [this] { finder_->open(); });
+    add(help, tr("&About Ledgefall"), {}, [this] { about(); });
+}
+
+void MainWindow::fill_beside() {
+    beside_->clear();
+    for (const auto& table : document_.study().tables) {
+        if (place_->page_of(table->id) == nullptr) {
+            beside_->addAction(QString::fromStdString(table->shown_label()), this,
+                               [this, id = table->id] { place_->show_beside(id); });
+        }
+    }
+    if (beside_->isEmpty()) {
+        beside_->addAction(tr("there is no other table"))->setEnabled(false);
+    }
+}
+
+/// What the search box leads to: every command, every table, every name.
+void MainWindow::offer_destinations() {
+    const Study& study = document_.study();
+    QList<CommandFinder::Destination> all;
+    const std::function<void(const QMenu*, const QString&)> add_commands = [&](const QMenu* menu, const QString& path) {
+        for (QAction* action : menu->actions()) {
+            const QString text = action->text().remove(u'&');
+            if (action->menu() != nullptr) {
+                add_commands(action->menu(), path + text + QStringLiteral(" ▸ "));
+            } else if (!action->isSeparator() && action->isEnabled() && !text.isEmpty()) {
+                all.append(
+                    {text, path.chopped(3) + QStringLiteral("  ") + action->shortcut().toString(), action, Id()});
+            }
+        }
+    };
+    for (QAction* action : menuBar()->actions()) {
+        if (action->menu() != nullptr) {
+            add_commands(action->menu(), action->text().remove(u'&') + QStringLiteral(" ▸ "));
+        }
+    }
+    const auto add_held = [&](const std::vector<Shared<HeldValue>>& ledge, const QString& where) {
+        for (const auto& held : ledge) {
+            all.append({QString::fromStdString(held->name), tr("held value, %1").arg(where), nullptr, held->id});
+        }
+    };
+    add_held(study.ledge, tr("the study's"));
+    for (const auto& table : study.tables) {
+        const QString label = QString::fromStdString(table->shown_label());
+        all.append({label, tr("table"), nullptr, table->id});
+        add_held(table->ledge, label);
+        for (const auto& column : table->columns) {
+            const QString shown = QString::fromStdString(column->shown_label());
+            all.append(
+                {shown, tr("column %1 of %2").arg(QString::fromStdString(column->name), label), nullptr, column->id});
+        }
+    }
+    for (const auto& chart : study.charts) {
+        all.append({QString::fromStdString(chart->label), tr("chart"), nullptr, chart->id});
+    }
+    for (const auto& check : study.checks) {
+        all.append({QString::fromStdString(check->label), tr("check"), nullptr, check->id});
+    }
+    finder_->offer(all);
+}
+
+void MainWindow::list_formulas() {
+    FormulaPage(document_, this).exec();
+}
+
+void MainWindow::fill_recent() {
+    recent_->clear();
+    const QStringList paths = QSettings().value(QStringLiteral("recent")).toStringList();
+    for (const QString& path : paths) {
+        recent_
+            ->addAction(QFileInfo(path).fileName(), this,
+                        [this, path] {
+                            if (may_leave()) {
+                                open_path(path);
+                            }
+                        })
+            ->setToolTip(path);
+    }
+    if (paths.isEmpty()) {
+        recent_->addAction(tr("nothing yet"))->setEnabled(false);
+    }
+}
+
+void MainWindow::remember_recent(const QString& path) {
+    QSettings settings;
+    QStringList paths = settings.value(QStringLiteral("recent")).toStringList();
+    paths.removeAll(path);
+    paths.prepend(path);
+    settings.setValue(QStringLiteral("recent"), paths.mid(0, most_recent));
+}
+
+namespace {
+
+/// The formats that can do something, as a file dialog takes them: "Comma-separated text (*.csv);;…".
+template <class Ability>
+QString format_filters(Ability FileFormat::*ability) {
+    QStringList filters;
+    for (const FileFormat& format : file_formats()) {
+        if (format.*ability == nullptr) {
+            continue;
+        }
+        QStringList patterns;
+        for (const std::string_view suffix : format.suffixes) {
+            patterns << QStringLiteral("*.") + QString::fromUtf8(suffix.data(), static_cast<qsizetype>(suffix.size()));
+        }
+        filters << QStringLiteral("%1 (%2)").arg(Document::translated(format.label), patterns.join(QLatin1Char(' ')));
+    }
+    return filters.join(QStringLiteral(";;"));
+}
+
+QString with_all_files(const QString& filters) {
+    return filters + QStringLiteral(";;") + MainWindow::tr("All files (*)");
+}
+
+} // namespace
+
+bool MainWindow::may_leave() {
+    if (!document_.modified()) {
+        return true;
+    }
+    const auto answer =
+        QMessageBox::question(this, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
+                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
+}
+
+bool MainWindow::save() {
+    return document_.path().isEmpty() ? save_as() : save_to(document_.path());
+}
+
+bool MainWindow::save_as() {
+    const QString begun =
+        document_.path().isEmpty() ? document_.title() + QStringLiteral(".ledgefall") : document_.path();
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the study"), begun, format_filters(&FileFormat::write_study));
+    if (path.isEmpty()) {
+        return false;
+    }
+    if (QFileInfo(path).suffix().isEmpty()) {
+        path += QStringLiteral(".ledgefall");
+    }
+    return save_to(path);
+}
+
+void MainWindow::open() {
+    if (!may_leave()) {
+        return;
+    }
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a study"), {},
+                                                      with_all_files(format_filters(&FileFormat::read_study)));
+    if (!path.isEmpty()) {
+        open_path(path);
+    }
+}
+
+void MainWindow::choose_import() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Import delimited text"), {},
+                                                      with_all_files(format_filters(&FileFormat::read_columns)));
+    if (path.isEmpty()) {
+        return;
+    }
+    const Result<std::string> bytes = read_file(path.toStdString());
+    if (!bytes) {
+        return document_.refuse(bytes.refusal());
+    }
+    ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
+    if (dialog.exec() == QDialog::Accepted && dialog.text()) {
+        const Dialect& dialect = dialog.text()->dialect;
+        import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
+    }
+}
+
+void MainWindow::choose_export() {
+    const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns));
+    if (!path.isEmpty()) {
+        export_text(path);
+    }
+}
+
+void MainWindow::about() {
+    QMessageBox::about(
+        this, tr("About Ledgefall"),
+        tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
+           "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
+           "SIL Open Font License; charts are drawn by QCustomPlot.</p>")
+            .arg(QApplication::applicationVersion()));
+}
+
+} // namespace ledgefall

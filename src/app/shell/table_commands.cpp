@@ -1,0 +1,312 @@
+#include "app/shell/table_commands.h"
+
+#include "app/dialogs/prompts.h"
+#include "app/look/menu_action.h"
+#include "app/numbers/format_choices.h"
+#include "core/study/edits/edits.h"
+
+namespace ledgefall {
+
+TableCommands::TableCommands(Document& document, PageArea& place, QWidget* window)
+    : QObject(window)
+    , document_(document)
+    , place_(place)
+    , window_(window) {}
+
+QAction* TableCommands::add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                            const std::function<void()>& done, const char* symbol) {
+    QAction* action = add_action(this, menu, text, keys, done, symbol);
+    actions_.push_back(action);
+    return action;
+}
+
+void TableCommands::enable(bool has_table) {
+    for (QAction* action : actions_) {
+        action->setEnabled(has_table);
+    }
+}
+
+const ColumnDefinition* TableCommands::column() const {
+    return page()->model().column(page()->view().currentIndex().column());
+}
+
+void TableCommands::choose(int top, int bottom, int left, int right) {
+    TableModel& model = page()->model();
+    TableView& view = page()->view();
+    view.setCurrentIndex(model.index(top, left));
+    view.selectionModel()->select(QItemSelection(model.index(top, left), model.index(bottom, right)),
+                                  QItemSelectionModel::ClearAndSelect);
+}
+
+// --- menus -----------------------------------------------------------------------------------------------------------
+
+void TableCommands::fill_table_menu(QMenu* menu) {
+    add(
+        menu, tr("&New table…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { new_table(); }, "table");
+    actions_.pop_back(); // it needs no table
+    add(menu, tr("Title and &note…"), {}, [this] { title_table(); });
+    add(menu, tr("&Rename the table…"), {}, [this] { rename_table(); });
+    add(menu, tr("&Number of rows…"), {}, [this] { count_rows(); });
+    add(menu, tr("&Stop its rows early…"), {}, [this] { stop_rows(); });
+    add(menu, tr("Change its c&lasses…"), {}, [this] { change_classes(); });
+    add(menu, tr("Move the table up"), {}, [this] { move_table(-1); });
+    add(menu, tr("Move the table down"), {}, [this] { move_table(1); });
+    add(menu, tr("Remove the table"), {}, [this] { remove_table(); });
+    menu->addSeparator();
+    fill_columns_menu(menu->addMenu(tr("C&olumns")));
+    rows_menu_ = menu->addMenu(tr("Ro&ws"));
+    fill_rows_menu(rows_menu_);
+    fill_numbers_menu(menu->addMenu(tr("N&umbers as shown")));
+}
+
+void TableCommands::fill_columns_menu(QMenu* menu) {
+    add(menu, tr("&Column…"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
+        const QModelIndex at = page()->view().currentIndex();
+        if (const auto menu_of_column = page()->column_menu(at.column(), at.row())) {
+            menu_of_column->exec(page()->view().viewport()->mapToGlobal(page()->view().visualRect(at).bottomLeft()));
+        }
+    });
+    add(menu, tr("&Label, unit and note…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M), [this] { label_column(); });
+    add(menu, tr("&Rename in formulas…"), {}, [this] { rename_column(); });
+    menu->addSeparator();
+    add(menu, tr("&Insert a column before"), QKeySequence(Qt::CTRL | Qt::Key_Insert), [this] { insert_column(); });
+    add(menu, tr("&Duplicate the column"), {}, [this] { duplicate_column(); });
+    add(menu, tr("Move it to the le&ft"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Left),
+        [this] { move_column(-1); });
+    add(menu, tr("Move it to the ri&ght"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Right),
+        [this] { move_column(1); });
+    add(menu, tr("&Hide the chosen columns"), {}, [this] { hide_columns(); });
+    add(menu, tr("&Show hidden columns"), {}, [this] { show_hidden(); });
+    add(menu, tr("Remove the column"), {}, [this] { remove_column(); });
+    menu->addSeparator();
+    add(menu, tr("A h&eading over the chosen columns…"), {}, [this] { group(); });
+    add(menu, tr("Remove that heading"), {}, [this] { ungroup(); });
+    menu->addSeparator();
+    add(menu, tr("&Wider"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Right), [this] { page()->view().widen(12); });
+    add(menu, tr("&Narrower"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Left), [this] { page()->view().widen(-12); });
+    add(menu, tr("Fit the &width"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Down),
+        [this] { page()->view().widen(0); });
+}
+
+void TableCommands::fill_rows_menu(QMenu* menu) {
+    add(menu, tr("&Insert rows above"), QKeySequence(Qt::ALT | Qt::Key_Insert),
+        [this] { page()->insert_rows_above(); });
+    add(menu, tr("&Remove rows"), QKeySequence(Qt::ALT | Qt::Key_Delete), [this] { page()->remove_selected_rows(); });
+    add(menu, tr("Move them &up"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Up), [this] { move_rows(-1); });
+    add(menu, tr("Move them &down"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Down), [this] { move_rows(1); });
+    menu->addSeparator();
+    add(menu, tr("&Sort by this column, ascending"), {}, [this] { sort(false); });
+    add(menu, tr("Sort by this column, &descending"), {}, [this] { sort(true); });
+    menu->addSeparator();
+    add(menu, tr("&Continue the chosen values…"), QKeySequence(Qt::CTRL | Qt::Key_J), [this] { continue_pattern(); });
+}
+
+void TableCommands::fill_formula_menu(QMenu* menu) {
+    add(
+        menu, tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2),
+        [this] { page()->write_formula(page()->view().currentIndex().column()); }, "formula");
+    add(menu, tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
+        [this] { page()->write_formula(page()->model().columnCount() - 1); });
+    across_menu_ = menu->addMenu(tr("A measure &across the chosen columns"));
+    fill_across_menu(across_menu_);
+    add(menu, tr("One formula for &each chosen column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
+        [this] { spread(); });
+    add(menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
+        [this] { count_values(); });
+    add(menu, tr("Contingency table of two columns"), {}, [this] { count_pairs(); });
+    add(menu, tr("S&ummary of columns or groups…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U),
+        [this] { sum_up(); });
+    add(menu, tr("Share of one value, chosen on the ledge"), {}, [this] { ask_share(); });
+    fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
+    menu->addSeparator();
+    add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); });
+    add(menu, tr("Let the formula cover a&ll rows"), {}, [this] { cover_all_rows(); });
+}
+
+void TableCommands::fill_across_menu(QMenu* menu) {
+    for (const char* measure : {"mean", "sum", "min", "max", "median", "sd", "count", "product"}) {
+        add(menu, QLatin1String(measure), {}, [this, measure] { measure_across(measure); });
+    }
+}
+
+void TableCommands::fill_numbers_menu(QMenu* menu) {
+    add(menu, tr("&More decimals"), QKeySequence(Qt::CTRL | Qt::Key_BracketRight), [this] { change_decimals(1); });
+    add(menu, tr("&Fewer decimals"), QKeySequence(Qt::CTRL | Qt::Key_BracketLeft), [this] { change_decimals(-1); });
+    menu->addSeparator();
+    for (const FormatChoice& one : format_choices()) {
+        add(menu, one.text, {}, [this, format = one.format] {
+            const bool fraction = format.style == Format::Style::fraction;
+            if (const auto complete = fraction ? ask_for_denominator(window_, {}) : std::optional(format)) {
+                format_chosen(*complete);
+            }
+        });
+    }
+    tell_of_rounding(menu);
+}
+
+void TableCommands::open_cell_menu(const QPoint& global) {
+    const QModelIndex at = page()->view().currentIndex();
+    const auto menu = page()->column_menu(at.column(), at.row());
+    if (!menu) {
+        return;
+    }
+    menu->addSeparator();
+    menu->addMenu(rows_menu_);
+    menu->addMenu(across_menu_);
+    menu->exec(global);
+}
+
+// --- tables ----------------------------------------------------------------------------------------------------------
+
+void TableCommands::new_table() {
+    const auto label = ask_text(window_, tr("New table"), tr("The title of the new table:"), tr("Table"));
+    Id added;
+    if (label && !label->isEmpty() &&
+        document_.perform(tr("new table"), add_table(document_.study(), label->toStdString(), &added))) {
+        place_.show_table(added);
+    }
+}
+
+void TableCommands::rename_table() {
+    const auto name =
+        ask_text(window_, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"),
+                 QString::fromStdString(table()->name));
+    if (name) {
+        perform(tr("renaming"), ledgefall::rename_table(document_.study(), table()->id, name->toStdString()));
+    }
+}
+
+void TableCommands::title_table() {
+    const auto label =
+        ask_text(window_, tr("Title"), tr("The table's title:"), QString::fromStdString(table()->shown_label()));
+    const auto note =
+        label ? ask_text(window_, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table()->note))
+              : std::nullopt;
+    if (note) {
+        perform(tr("title"), label_table(document_.study(), table()->id, label->toStdString(), note->toStdString()));
+    }
+}
+
+void TableCommands::count_rows() {
+    const Formula* formula = table()->axis.source->count();
+    const auto count =
+        ask_text(window_, tr("Number of rows"), tr("Rows from 1 to this number, or formula of held values:"),
+                 formula == nullptr ? QStringLiteral("100") : QString::fromStdString(formula->text()));
+    if (count) {
+        perform(tr("number of rows"), ledgefall::count_rows(document_.study(), table()->id, count->toStdString()));
+    }
+}
+
+void TableCommands::stop_rows() {
+    const Formula* formula = table()->axis.source->until();
+    const auto until =
+        ask_text(window_, tr("Stop rows early"),
+                 tr("The rows end at the first for which this holds, such as r < 1; leave it empty to run to the end:"),
+                 formula == nullptr ? QString() : QString::fromStdString(formula->text()));
+    if (until) {
+        perform(tr("stopping rows"), ledgefall::stop_rows(document_.study(), table()->id, until->toStdString()));
+    }
+}
+
+void TableCommands::remove_table() {
+    const Id id = page()->table_id();
+    if (may_remove(window_, document_.study(), id)) {
+        perform(tr("removing a table"), ledgefall::remove_table(document_.study(), id, IfUsed::remove_anyway));
+    }
+}
+
+void TableCommands::move_table(int by) {
+    const auto& tables = document_.study().tables;
+    for (std::size_t at = 0; at < tables.size(); ++at) {
+        const auto to = static_cast<std::ptrdiff_t>(at) + by;
+        if (tables[at]->id == page()->table_id() && to >= 0) {
+            return perform(tr("moving a table"),
+                           ledgefall::move_table(document_.study(), tables[at]->id, static_cast<std::size_t>(to)));
+        }
+    }
+}
+
+// --- columns ---------------------------------------------------------------------------------------------------------
+
+void TableCommands::insert_column() {
+    const int at = page()->view().currentIndex().column();
+    perform(tr("inserting a column"),
+            ledgefall::insert_column(document_.study(), page()->table_id(), static_cast<std::size_t>(std::max(0, at))));
+}
+
+void TableCommands::duplicate_column() {
+    if (column() != nullptr) {
+        perform(tr("duplicating a column"), ledgefall::duplicate_column(document_.study(), column()->id));
+    }
+}
+
+void TableCommands::move_column(int by) {
+    const QModelIndex at = page()->view().currentIndex();
+    const int to = at.column() + by;
+    if (column() == nullptr || page()->model().column(to) == nullptr) {
+        return;
+    }
+    if (document_.perform(tr("moving a column"),
+                          ledgefall::move_column(document_.study(), column()->id, static_cast<std::size_t>(to)))) {
+        page()->view().setCurrentIndex(page()->model().index(at.row(), to));
+    }
+}
+
+void TableCommands::hide_columns() {
+    Result<Study> next = document_.study();
+    for (const Id id : page()->view().chosen_columns()) {
+        next = next ? hide_column(*next, id, true) : next;
+    }
+    perform(tr("hiding columns"), next);
+}
+
+void TableCommands::show_hidden() {
+    Result<Study> next = document_.study();
+    for (const auto& one : table()->columns) {
+        next = next && one->hidden ? hide_column(*next, one->id, false) : next;
+    }
+    perform(tr("showing columns"), next);
+}
+
+void TableCommands::group() {
+    const auto label = ask_text(window_, tr("A heading over columns"), tr("A label for these columns together:"), {});
+    if (label && !label->isEmpty()) {
+        group_chosen(*label);
+    }
+}
+
+void TableCommands::group_chosen(const QString& label) {
+    perform(tr("a heading over columns"),
+            group_columns(document_.study(), page()->table_id(), label.toStdString(), page()->view().chosen_columns()));
+}
+
+void TableCommands::ungroup() {
+    if (column() == nullptr) {
+        return;
+    }
+    for (const auto& group : table()->groups) {
+        if (std::find(group->columns.begin(), group->columns.end(), column()->id) != group->columns.end()) {
+            return perform(tr("removing a heading"), ledgefall::ungroup(document_.study(), group->id));
+        }
+    }
+}
+
+void TableCommands::remove_column() {
+    if (column() != nullptr) {
+        page()->column_menu(page()->view().currentIndex().column(), -1)->remove();
+    }
+}
+
+void TableCommands::label_column() {
+    if (column() != nullptr) {
+        page()->column_menu(page()->view().currentIndex().column(), -1)->head();
+    }
+}
+
+void TableCommands::rename_column() {
+    if (column() != nullptr) {
+        page()->column_menu(page()->view().currentIndex().column(), -1)->rename();
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,175 @@
+// Commands that make something new of the chosen columns: frequency tables, summaries, unfolded measures.
+
+#include "app/dialogs/category_dialog.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/summary_dialog.h"
+#include "app/shell/table_commands.h"
+#include "core/charts/proposed_chart.h"
+#include "core/study/builders/asked_share.h"
+#include "core/study/builders/contingency.h"
+#include "core/study/builders/unfold.h"
+#include "core/study/row_sources/category_rows.h"
+
+namespace ledgefall {
+
+void TableCommands::fill_unfold_menu(QMenu* menu) {
+    for (const Unfolding& unfolding : unfoldings()) {
+        add(menu, Document::translated(unfolding.label), {}, [this, name = unfolding.name] {
+            perform(tr("unfolding %1").arg(QString::fromStdString(name)),
+                    unfold(document_.study(), name, page()->view().chosen_columns()));
+        });
+    }
+}
+
+std::shared_ptr<const Column> TableCommands::cells_of(const ColumnDefinition& of) const {
+    const Results::Entry* entry = document_.results().find(of.id);
+    return !of.worked() ? of.cells.pointer() : entry == nullptr ? std::make_shared<const Column>() : entry->cells;
+}
+
+/// Takes a new table, with a chart of one of its columns where one is asked for, as one step, and shows it.
+void TableCommands::take_table(const QString& name, Result<Study> result, Id table, const std::string& drawn) {
+    Id chart;
+    if (result && !drawn.empty()) {
+        const ColumnDefinition* column = result->table(table)->column_named(drawn);
+        const auto proposal =
+            column == nullptr ? Result<Chart>(Sentence())
+                              : proposed_chart(*result, *compute(*result, document_.snapshot()), table, {column->id});
+        result = proposal ? add_chart(*result, *proposal, &chart) : result;
+    }
+    if (document_.perform(name, result)) {
+        place_.show_table(table);
+        if (!chart.empty()) {
+            place_.show_chart(chart);
+        }
+    }
+}
+
+void TableCommands::count_values() {
+    if (column() == nullptr) {
+        return;
+    }
+    const auto cells = cells_of(*column());
+    const QString name = QString::fromStdString(column()->shown_label());
+    Id table;
+    if (cells->kind() != Kind::number) {
+        CategoryDialog dialog(cells, column()->id, name, window_);
+        if (dialog.exec() == QDialog::Accepted) {
+            const auto result = category_table(document_.study(), dialog.categories(), dialog.parts(), &table);
+            take_table(tr("a frequency table"), result, table, dialog.draws() ? "f" : "");
+        }
+        return;
+    }
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, name, window_);
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        const auto result = frequency_table(document_.study(), column()->id, dialog.classes(), dialog.parts(), &table);
+        take_table(tr("a frequency table"), result, table, dialog.draws() ? "f" : "");
+    }
+}
+
+void TableCommands::change_classes() {
+    const Id counted = counted_column(document_.study(), *table());
+    const Table* source = nullptr;
+    for (const auto& one : document_.study().tables) {
+        source = one->column(counted) != nullptr ? &*one : source;
+    }
+    const auto* rows = table()->axis.rows_as<ClassRows>();
+    if (rows == nullptr || source == nullptr) {
+        return document_.refuse({"This table has no classes of another column that could be changed.", {}});
+    }
+    const ColumnDefinition& column = *source->column(counted);
+    const auto cells = cells_of(column);
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, QString::fromStdString(column.shown_label()), window_);
+    dialog.begin_with(rows->classes());
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        perform(tr("the classes"), reclass(document_.study(), table()->id, dialog.classes()));
+    }
+}
+
+/// The pairs of two chosen columns; the first goes down.
+void TableCommands::count_pairs() {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    if (columns.size() != 2) {
+        return document_.refuse({"Choose two columns beside each other: the values of the first go down, those of the "
+                                 "second across.",
+                                 {}});
+    }
+    Categories across;
+    across.of = columns[1];
+    const Result<Column> values = rows_of_categories(*cells_of(*table()->column(columns[1])), across);
+    if (!values) {
+        return document_.refuse(values.refusal());
+    }
+    std::vector<Value> all;
+    for (std::size_t row = 0; row < std::min(values->size(), most_across + 1); ++row) {
+        all.push_back(values->at(row));
+    }
+    Id result;
+    const auto next = contingency_table(document_.study(), columns[0], columns[1], all, true, &result);
+    take_table(tr("a contingency table"), next, result, "");
+}
+
+void TableCommands::sum_up() {
+    std::vector<SummaryDialog::Offer> numbers;
+    std::vector<SummaryDialog::Offer> texts;
+    const std::vector<Id> chosen = page()->view().chosen_columns();
+    for (const auto& one : table()->columns) {
+        const Results::Entry* entry = document_.results().find(one->id);
+        const Kind kind = entry == nullptr ? Kind::distribution : entry->kind;
+        const QString label = QString::fromStdString(one->shown_label());
+        const bool is_chosen = std::find(chosen.begin(), chosen.end(), one->id) != chosen.end();
+        if (kind == Kind::number) {
+            numbers.push_back({one->id, label, is_chosen});
+        } else if (kind == Kind::text || kind == Kind::yes_no) {
+            texts.push_back({one->id, label, is_chosen});
+        }
+    }
+    if (numbers.empty()) {
+        return document_.refuse({"This table has no column of numbers yet that could be summed up.", {}});
+    }
+    if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
+        numbers.front().chosen = true;
+    }
+    SummaryDialog dialog(numbers, texts, document_.study().settings.quantile_type, window_);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    const SummaryRequest request = dialog.request();
+    Id result;
+    Result<Study> next = summary_table(document_.study(), request, &result);
+    Id chart;
+    if (next && dialog.draws()) {
+        Chart boxes;
+        boxes.table = table()->id;
+        const std::string label = table()->column(request.columns.front())->shown_label();
+        boxes.label = request.by.empty() ? label : label + " by " + table()->column(request.by)->shown_label();
+        boxes.series.push_back({SeriesForm::boxes, request.by, request.columns.front(), false, false, ""});
+        next = add_chart(*next, boxes, &chart);
+    }
+    if (document_.perform(tr("a summary"), next)) {
+        place_.show_table(result);
+        if (!chart.empty()) {
+            place_.show_chart(chart);
+        }
+    }
+}
+
+void TableCommands::ask_share() {
+    if (column() == nullptr) {
+        return;
+    }
+    const QModelIndex at = page()->view().currentIndex();
+    Value begun = page()->model().value(at.row(), at.column());
+    const auto cells = cells_of(*column());
+    for (std::size_t row = 0; row < cells->size() && !begun.plain(); ++row) {
+        begun = cells->at(row);
+    }
+    perform(tr("the share of one value"), asked_share(document_.study(), column()->id, begun));
+}
+
+} // namespace ledgefall

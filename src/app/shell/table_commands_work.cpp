@@ -1,0 +1,178 @@
+// Commands on rows, formulas and numbers as shown.
+
+#include "app/dialogs/continue_dialog.h"
+#include "app/ledge/held_card.h"
+#include "app/shell/table_commands.h"
+#include "core/study/edits/edits.h"
+#include "core/study/edits/series.h"
+
+#include <QApplication>
+
+namespace ledgefall {
+
+// --- rows ------------------------------------------------------------------------------------------------------------
+
+void TableCommands::move_rows(int by) {
+    const TableView::Block block = page()->view().chosen();
+    const int to = block.top + by;
+    if (block.empty() || to < 0 || block.bottom + by >= page()->model().table_rows()) {
+        return;
+    }
+    if (document_.perform(tr("moving rows"),
+                          ledgefall::move_rows(document_.study(), page()->table_id(),
+                                               static_cast<std::size_t>(block.top),
+                                               static_cast<std::size_t>(block.rows()), static_cast<std::size_t>(to)))) {
+        choose(to, block.bottom + by, block.left, block.right);
+    }
+}
+
+void TableCommands::sort(bool falling) {
+    if (column() == nullptr) {
+        return;
+    }
+    const Id sorted_by = column()->id;
+    document_.perform_aside(tr("sorting"), [table = page()->table_id(), sorted_by, falling,
+                                            results = document_.snapshot()](const Study& study) {
+        const ColumnDefinition* key = study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
+        const Column* keys = key == nullptr ? nullptr : key->worked() ? results->column(sorted_by) : &*key->cells;
+        return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling);
+    });
+}
+
+void TableCommands::continue_pattern() {
+    const TableView::Block block = page()->view().chosen();
+    if (block.empty() || column() == nullptr || column()->worked()) {
+        return document_.refuse({"Choose the values that have been started, in a column that is given.", {}});
+    }
+    std::vector<Value> started;
+    for (int row = block.top; row <= block.bottom; ++row) {
+        started.push_back(page()->model().value(row, block.left));
+    }
+    ContinueDialog dialog(started, static_cast<std::size_t>(block.bottom) + 1,
+                          static_cast<std::size_t>(page()->model().table_rows()), window_);
+    if (dialog.exec() == QDialog::Accepted) {
+        continue_to(dialog.to_row(), dialog.pattern());
+    }
+}
+
+void TableCommands::continue_to(std::size_t row, const std::optional<Pattern>& pattern) {
+    const TableView::Block block = page()->view().chosen();
+    if (block.empty() || row == 0) {
+        return;
+    }
+    const auto change = [table = page()->table_id(), block, row, pattern](const Study& study) {
+        return continue_cells(study, table, static_cast<std::size_t>(block.left), static_cast<std::size_t>(block.right),
+                              static_cast<std::size_t>(block.top), static_cast<std::size_t>(block.rows()), row - 1,
+                              pattern);
+    };
+    constexpr std::size_t done_at_once = 50'000; // rows
+    row < done_at_once ? perform(tr("continuing"), change(document_.study()))
+                       : document_.perform_aside(tr("continuing"), change);
+}
+
+// --- formulas --------------------------------------------------------------------------------------------------------
+
+void TableCommands::narrow_reach() {
+    const TableView::Block block = page()->view().chosen();
+    if (column() != nullptr && !block.empty()) {
+        perform(tr("the reach of %1").arg(QString::fromStdString(column()->name)),
+                ledgefall::narrow_reach(
+                    document_.study(), column()->id,
+                    std::pair(static_cast<std::size_t>(block.top), static_cast<std::size_t>(block.bottom))));
+    }
+}
+
+void TableCommands::cover_all_rows() {
+    if (column() != nullptr) {
+        perform(tr("the reach of %1").arg(QString::fromStdString(column()->name)),
+                ledgefall::narrow_reach(document_.study(), column()->id, std::nullopt));
+    }
+}
+
+void TableCommands::measure_across(const std::string& measure) {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    if (columns.size() < 2) {
+        return document_.refuse({"Choose two or more columns beside each other: a measure across them is taken of each "
+                                 "row.",
+                                 {}});
+    }
+    const std::string first = table()->column(columns.front())->name;
+    const std::string last = table()->column(columns.back())->name;
+    std::string name = measure;
+    for (int number = 2; name_refused(document_.study(), table(), name).has_value(); ++number) {
+        name = measure + "_" + std::to_string(number);
+    }
+    page()->write_formula(page()->model().columnCount() - 1,
+                          QString::fromStdString(name + " = " + measure + "(" + first + "[i] .. " + last + "[i])"));
+}
+
+void TableCommands::spread() {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    if (columns.empty()) {
+        return document_.refuse({"Choose the columns first; in the formula each stands for one of them.", {}});
+    }
+    page()->spread(columns, QStringLiteral("share = each / sum(each)"));
+    QTextCursor cursor = page()->editor().line().textCursor();
+    cursor.select(QTextCursor::Document);
+    page()->editor().line().setTextCursor(cursor);
+}
+
+// --- numbers as shown ------------------------------------------------------------------------------------------------
+
+bool TableCommands::format_focused(const std::function<Format(const Format& now)>& change) {
+    QWidget* focus = QApplication::focusWidget();
+    if (const auto* card = qobject_cast<HeldCard*>(focus); card != nullptr && card->value() != nullptr) {
+        perform(tr("number format"), format_held(document_.study(), card->held(), change(card->value()->format)));
+        return true;
+    }
+    const auto* foot = qobject_cast<FootView*>(focus);
+    const FootLine* line = foot == nullptr ? nullptr : foot->foot().line(foot->currentIndex().row());
+    if (line != nullptr) {
+        perform(tr("number format"), format_foot_line(document_.study(), line->id, change(line->format)));
+    }
+    return line != nullptr;
+}
+
+namespace {
+
+Format with_decimals(Format format, int by) {
+    if (format.style == Format::Style::automatic) {
+        format = {Format::Style::decimals, 2};
+    }
+    if (format.style == Format::Style::fraction) { // denominators of a digit more or less
+        format.digits = by > 0 ? std::min(format.digits * 10 + 9, 999'999) : std::max(format.digits / 10, 1);
+        return format;
+    }
+    const bool counts_figures = format.style == Format::Style::significant;
+    format.digits = std::clamp(format.digits + by, counts_figures ? 1 : 0, 15);
+    return format;
+}
+
+} // namespace
+
+void TableCommands::format_chosen(const Format& format) {
+    if (format_focused([&format](const Format&) { return format; })) {
+        return;
+    }
+    Result<Study> next = document_.study();
+    for (const Id id : page()->view().chosen_columns()) {
+        next = next ? format_column(*next, id, format) : next;
+    }
+    perform(tr("number format"), next);
+}
+
+void TableCommands::change_decimals(int by) {
+    if (format_focused([by](const Format& now) { return with_decimals(now, by); })) {
+        return;
+    }
+    Result<Study> next = document_.study();
+    const TableView::Block block = page()->view().chosen();
+    for (int section = block.left; section <= block.right; ++section) {
+        const ColumnDefinition& one = *page()->model().column(section);
+        const Format format = with_decimals(page()->model().shown_format(section), by);
+        next = next ? format_column(*next, one.id, format) : next;
+    }
+    perform(tr("number format"), next);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,172 @@
+#include "app/table/cell_delegate.h"
+
+#include "app/look/fast_digits.h"
+#include "app/look/look.h"
+#include "app/table/referenced_cells.h"
+
+#include <QLineEdit>
+#include <QPainter>
+#include <QPainterPath>
+
+namespace ledgefall {
+
+void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+    const Look& in_use = look();
+    painter->save();
+    const QRect rect = option.rect;
+    const bool selected = (option.state & QStyle::State_Selected) != 0;
+    const bool worked = index.data(TableModel::WorkedRole).toBool();
+    const bool trial = index.data(TableModel::TrialRole).toBool();
+    painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial ? in_use.worked : in_use.paper);
+    if (index.data(TableModel::BeyondRole).toBool()) {
+        paint_beyond(painter, option, index);
+        painter->restore();
+        return;
+    }
+    const auto state = static_cast<State>(index.data(TableModel::ValueStateRole).toInt());
+    const bool overridden = index.data(TableModel::OverrideRole).toBool();
+    if (state == State::fault || state == State::odd) {
+        painter->fillRect(rect.adjusted(in_use.px(8), 2, -in_use.px(2), -3), in_use.fault_wash);
+    }
+    painter->setPen(in_use.rule);
+    painter->drawLine(rect.bottomLeft(), rect.bottomRight());
+    if (worked) {
+        paint_fall_line(painter, rect, overridden, index.data(TableModel::ReachEndRole).toBool());
+    }
+    const bool figures = !trial && !overridden && (state == State::plain) &&
+                         static_cast<Kind>(index.data(TableModel::KindRole).toInt()) == Kind::number;
+    if (trial) { // not entered yet
+        QFont font = in_use.text(10.0);
+        font.setItalic(true);
+        painter->setFont(font);
+    } else {
+        painter->setFont(in_use.text(10.0, overridden));
+    }
+    painter->setPen(state == State::fault || state == State::odd ? in_use.fault
+                    : overridden                                 ? in_use.stays
+                    : trial                                      ? in_use.follows
+                                                                 : in_use.ink);
+    const QString text = index.data(Qt::DisplayRole).toString();
+    const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
+    const QRect inner = rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0);
+    if (!figures || !draw_digits(*painter, inner, text)) {
+        painter->drawText(inner, static_cast<int>(alignment),
+                          QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
+    }
+    if (state == State::odd) { // colour is never the only sign
+        QPen wave(in_use.fault, 1, Qt::DotLine);
+        painter->setPen(wave);
+        painter->drawLine(inner.left(), rect.bottom() - in_use.px(4), inner.right(), rect.bottom() - in_use.px(4));
+    }
+    paint_references(painter, option, index);
+    if ((option.state & QStyle::State_HasFocus) != 0) {
+        painter->setPen(QPen(in_use.follows, 2));
+        painter->drawRect(rect.adjusted(1, 1, -2, -2));
+    }
+    painter->restore();
+}
+
+/// The cells that the formula being written refers to: what follows has a line of water along its left, and this row's
+/// a frame; what stays stands on a ledge of stone, or, where it is a whole run of cells, between two posts.
+void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
+    const auto* view = dynamic_cast<const ShowsReferences*>(option.widget);
+    if (view == nullptr) {
+        return;
+    }
+    const Look& in_use = look();
+    for (const ReferencedCells& cells : view->referenced_cells()) {
+        if (cells.section != index.column() || index.row() < cells.from || index.row() > cells.to) {
+            continue;
+        }
+        const QRect inner = option.rect.adjusted(in_use.px(2), 1, -in_use.px(2), -2);
+        const bool stays = cells.manner == Manner::stays;
+        painter->setPen(
+            QPen(stays ? in_use.stays : in_use.follows, stays ? 2 : 1.5, stays ? Qt::SolidLine : Qt::DotLine));
+        if (cells.from == cells.to) {
+            stays ? painter->drawLine(inner.bottomLeft(), inner.bottomRight()) : painter->drawRect(inner);
+            stays ? painter->drawLine(inner.bottomLeft(), inner.bottomLeft() - QPoint(0, in_use.px(6))) : void();
+            stays ? painter->drawLine(inner.bottomRight(), inner.bottomRight() - QPoint(0, in_use.px(6))) : void();
+        } else {
+            painter->drawLine(inner.left(), option.rect.top(), inner.left(), option.rect.bottom());
+            painter->drawLine(inner.right(), option.rect.top(), inner.right(), option.rect.bottom());
+        }
+    }
+}
+
+void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
+    const Look& in_use = look();
+    const auto* model = qobject_cast<const TableModel*>(index.model());
+    const bool add_row = model != nullptr && index.row() == model->table_rows() && index.column() == 0;
+    if (add_row) {
+        QFont quiet = in_use.formula();
+        quiet.setItalic(true);
+        painter->setFont(quiet);
+        painter->setPen(in_use.faint_ink);
+        const QRect inner = option.rect.adjusted(in_use.px(10), 0, 0, 0);
+        painter->drawText(inner, Qt::AlignLeft | Qt::AlignVCenter,
+                          QFontMetrics(quiet).elidedText(tr("type to add a row"), Qt::ElideRight, inner.width()));
+    }
+    if ((option.state & QStyle::State_HasFocus) != 0) {
+        painter->setPen(QPen(in_use.follows, 2, Qt::DashLine));
+        painter->drawRect(option.rect.adjusted(1, 1, -2, -2));
+    }
+}
+
+/// A thin line of water down the left of worked cells. It gives way to a stone where a value was typed over, and ends
+/// in a drop at the last row that the formula covers.
+void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last) {
+    const Look& in_use = look();
+    const double x = rect.left() + in_use.px(5) + 0.5;
+    painter->setRenderHint(QPainter::Antialiasing);
+    painter->setPen(QPen(in_use.follows, 1.4));
+    const double bottom = last ? rect.center().y() : rect.bottom() + 1.0;
+    painter->drawLine(QPointF(x, rect.top()), QPointF(x, bottom));
+    painter->setPen(Qt::NoPen);
+    if (last) {
+        const double r = in_use.px(3);
+        QPainterPath drop(QPointF(x, bottom - r * 1.6));
+        drop.cubicTo(x + r * 1.4, bottom + r * 0.4, x + r, bottom + r * 1.4, x, bottom + r * 1.4);
+        drop.cubicTo(x - r, bottom + r * 1.4, x - r * 1.4, bottom + r * 0.4, x, bottom - r * 1.6);
+        painter->setBrush(in_use.follows);
+        painter->drawPath(drop);
+    }
+    if (overridden) {
+        painter->setBrush(in_use.stays);
+        const double half = in_use.px(4);
+        painter->drawRoundedRect(QRectF(x - half, rect.center().y() - half * 0.7, 2 * half, 1.4 * half), 2, 2);
+    }
+    painter->setBrush(Qt::NoBrush);
+    painter->setRenderHint(QPainter::Antialiasing, false);
+}
+
+QSize CellDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
+    const QFontMetrics metrics(look().text());
+    return {metrics.horizontalAdvance(index.data(Qt::DisplayRole).toString()) + look().px(26),
+            metrics.height() + look().px(10)};
+}
+
+QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex& index) const {
+    auto* line = new QLineEdit(parent);
+    line->setFrame(false);
+    line->setFont(look().text());
+    line->setAlignment(Qt::AlignRight);
+    line->setAccessibleName(tr("Row %1").arg(index.row() + 1));
+    line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; border: 2px solid %2; padding: 0 4px; }")
+                            .arg(look().paper.name(), look().follows.name()));
+    return line;
+}
+
+/// Fills an editor once. Results that come in while somebody types must not take the place of what is being typed.
+void CellDelegate::setEditorData(QWidget* editor, const QModelIndex& index) const {
+    static constexpr const char* filled = "filled";
+    if (!editor->property(filled).toBool()) {
+        editor->setProperty(filled, true);
+        QStyledItemDelegate::setEditorData(editor, index);
+    }
+}
+
+void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option, const QModelIndex&) const {
+    editor->setGeometry(option.rect);
+}
+
+} // namespace ledgefall

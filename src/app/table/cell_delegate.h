@@ -1,0 +1,28 @@
+#pragma once
+
+#include "app/table/table_model.h"
+
+#include <QStyledItemDelegate>
+
+namespace ledgefall {
+
+/// Paints the cells of a table: ruled paper, the fall line of a worked column, marks for overrides, faults and odd
+/// cells. The editor is a plain line on the cell.
+class CellDelegate : public QStyledItemDelegate {
+    Q_OBJECT
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+    QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& option, const QModelIndex& index) const override;
+    void setEditorData(QWidget* editor, const QModelIndex& index) const override;
+    void updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
+                              const QModelIndex& index) const override;
+
+  private:
+    static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
+    static void paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
+    static void paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last);
+};
+
+} // namespace ledgefall

@@ -1,0 +1,196 @@
+#include "app/table/column_menu.h"
+
+#include "app/dialogs/heading_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/look/look.h"
+#include "app/numbers/format_choices.h"
+#include "core/engine/functions/catalogue.h"
+#include "core/study/edits/edits.h"
+
+namespace ledgefall {
+
+ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget* parent)
+    : QMenu(parent)
+    , document_(document)
+    , table_(table)
+    , column_(column) {
+    addAction(drawn_icon(QStringLiteral("formula")), tr("Write its formula…"), this,
+              [this] { Q_EMIT formula_wanted(column_); });
+    addAction(tr("Label, unit and note…"), this, &ColumnMenu::head);
+    addAction(tr("Rename in formulas…"), this, &ColumnMenu::rename);
+    add_formats();
+    add_kinds();
+    add_overrides(row);
+    addSeparator();
+    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the column"), this, &ColumnMenu::remove);
+}
+
+const ColumnDefinition* ColumnMenu::column() const {
+    const Table* table = document_.study().table(table_);
+    return table == nullptr ? nullptr : table->column(column_);
+}
+
+void ColumnMenu::format(const Format& format) {
+    document_.perform(tr("number format"), format_column(document_.study(), column_, format));
+}
+
+void ColumnMenu::add_formats() {
+    add_format_choices(addMenu(tr("Show numbers")), column()->format, [this](const Format& wanted) { format(wanted); });
+}
+
+void ColumnMenu::add_kinds() {
+    if (column()->worked()) {
+        return;
+    }
+    QMenu* menu = addMenu(tr("Kind of values"));
+    const std::pair<Kind, QString> kinds[] = {{Kind::number, tr("Numbers")},
+                                              {Kind::text, tr("Texts")},
+                                              {Kind::date, tr("Dates (2026-05-31)")},
+                                              {Kind::yes_no, tr("Yes or no")}};
+    for (const auto& [kind, text] : kinds) {
+        QAction* action = menu->addAction(text, this, [this, kind = kind] {
+            document_.perform(tr("kind of values"), set_kind(document_.study(), column_, kind));
+        });
+        action->setCheckable(true);
+        action->setChecked(column()->cells->kind() == kind);
+    }
+}
+
+void ColumnMenu::add_overrides(int row) {
+    if (column()->overrides->empty()) {
+        return;
+    }
+    addSeparator();
+    if (row >= 0) {
+        addAction(tr("Restore the formula in this cell"), this, [this, row] {
+            document_.perform(tr("restoring a formula"),
+                              give_back(document_.study(), column_, static_cast<std::size_t>(row)));
+        });
+    }
+    addAction(tr("Restore the formula in all overridden cells (%1)").arg(column()->overrides->size()), this, [this] {
+        document_.perform(tr("restoring formulas"), give_back(document_.study(), column_, std::nullopt));
+    });
+}
+
+void ColumnMenu::head() {
+    HeadingDialog dialog(*column(), parentWidget());
+    if (dialog.exec() == QDialog::Accepted) {
+        document_.perform(tr("heading"), head_column(document_.study(), column_, dialog.heading()));
+    }
+}
+
+void ColumnMenu::rename() {
+    const auto name = ask_text(parentWidget(), tr("Rename"),
+                               tr("The column's name in formulas; all formulas that use it are rewritten:"),
+                               QString::fromStdString(column()->name));
+    if (name) {
+        document_.perform(tr("renaming"), rename_column(document_.study(), column_, name->toStdString()));
+    }
+}
+
+void ColumnMenu::remove() {
+    if (may_remove(parentWidget(), document_.study(), column_)) {
+        document_.perform(tr("removing a column"), remove_column(document_.study(), column_, IfUsed::remove_anyway));
+    }
+}
+
+FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
+    : QMenu(parent)
+    , document_(document)
+    , table_(table_id)
+    , line_(line_id) {
+    const Table* table = document.study().table(table_id);
+    for (const auto& line : table->foot) {
+        if (line->id == line_id) {
+            addAction(tr("Formula…"), this, &FootMenu::rewrite);
+            add_columns(*table, *line);
+            add_format_choices(addMenu(tr("Show numbers")), line->format, [this](const Format& format) {
+                document_.perform(tr("number format"), format_foot_line(document_.study(), line_, format));
+            });
+        }
+    }
+    addSeparator();
+    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the line"), this,
+              [this] { document_.perform(tr("removing a foot line"), remove_foot_line(document_.study(), line_)); });
+}
+
+void FootMenu::add_columns(const Table& table, const FootLine& line) {
+    QMenu* menu = addMenu(tr("Under columns"));
+    for (const auto& column : table.columns) {
+        QAction* action = menu->addAction(QString::fromStdString(column->shown_label()));
+        action->setCheckable(true);
+        action->setChecked(line.takes(column->id));
+        connect(action, &QAction::toggled, this, [this, id = column->id, columns = line.columns](bool taken) mutable {
+            std::erase(columns, id);
+            if (taken) {
+                columns.push_back(id);
+            }
+            document_.perform(tr("columns of a foot line"), set_foot_columns(document_.study(), line_, columns));
+        });
+    }
+}
+
+void FootMenu::rewrite() {
+    const Table* table = document_.study().table(table_);
+    for (const auto& line : table->foot) {
+        if (line->id == line_) {
+            const auto formula =
+                ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
+                         QString::fromStdString(line->formula.text()));
+            if (formula) {
+                const bool named_by_formula = formula->toStdString() != line->formula.text();
+                document_.perform(tr("foot line"),
+                                  rewrite_foot_line(document_.study(), line_,
+                                                    named_by_formula ? formula->toStdString() : line->label,
+                                                    formula->toStdString()));
+            }
+            return;
+        }
+    }
+}
+
+NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
+    : QMenu(parent)
+    , document_(document) {
+    setTitle(tr("Add a foot line"));
+    setIcon(drawn_icon(QStringLiteral("foot")));
+    auto* diversity = new QMenu(tr("Diversity, of counts per species"), this);
+    for (const Function& function : catalogue()) {
+        const bool of_one_column = function.is_measure() && function.arguments.size() == 1;
+        if (of_one_column && function.arguments.front().kind == Kind::number) {
+            const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
+            const QString purpose = Document::translated(function.purpose);
+            QMenu* menu = function.family == "Diversity" ? diversity : this;
+            menu->addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
+                            [this, name] { add(name, name.toStdString() + "(each)"); });
+        }
+    }
+    addMenu(diversity);
+    addSeparator();
+    addAction(tr("Own formula…"), this, [this] {
+        const auto formula =
+            ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
+                     QStringLiteral("sum(each^2)"));
+        if (formula && !formula->isEmpty()) {
+            add(*formula, formula->toStdString());
+        }
+    });
+}
+
+void NewFootMenu::add(const QString& label, const std::string& formula) {
+    const Table* table = document_.study().table(table_);
+    if (table == nullptr) {
+        return;
+    }
+    std::vector<Id> columns;
+    for (const auto& column : table->columns) {
+        const Results::Entry* entry = document_.results().find(column->id);
+        if (entry == nullptr || entry->kind == Kind::number) {
+            columns.push_back(column->id);
+        }
+    }
+    document_.perform(tr("foot line %1").arg(label),
+                      add_foot_line(document_.study(), table_, label.toStdString(), formula, columns));
+}
+
+} // namespace ledgefall

@@ -1,0 +1,183 @@
+#include "app/table/foot_view.h"
+
+#include "app/look/row_header.h"
+#include "app/numbers/number_text.h"
+
+#include <QPainter>
+#include <QScrollBar>
+#include <QStyledItemDelegate>
+
+namespace ledgefall {
+namespace {
+
+void paint_top_rule(QPainter* painter, const QRect& rect, bool first_line) {
+    painter->setPen(first_line ? look().ink : look().rule);
+    painter->drawLine(rect.topLeft(), rect.topRight());
+}
+
+class FootDelegate : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Look& in_use = look();
+        painter->save();
+        const bool selected = (option.state & QStyle::State_Selected) != 0;
+        painter->fillRect(option.rect, selected ? in_use.follows_wash : in_use.paper);
+        paint_top_rule(painter, option.rect, index.row() == 0);
+        const bool fault = index.data(TableModel::ValueStateRole).toInt() == static_cast<int>(State::fault);
+        painter->setFont(in_use.text(10.0, true));
+        painter->setPen(fault ? in_use.fault : in_use.ink);
+        painter->drawText(option.rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0), Qt::AlignRight | Qt::AlignVCenter,
+                          index.data().toString());
+        painter->restore();
+    }
+};
+
+/// The lines' labels, where the rows have their numbers.
+class FootGutter : public RowHeader {
+  public:
+    explicit FootGutter(QWidget* parent)
+        : RowHeader(9.0, true, parent) {}
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override {
+        RowHeader::paintSection(painter, rect, section);
+        paint_top_rule(painter, rect, section == 0);
+    }
+};
+
+} // namespace
+
+FootModel::FootModel(TableModel& table, Document& document, QObject* parent)
+    : QAbstractTableModel(parent)
+    , table_(table)
+    , document_(document) {
+    const auto reset = [this] {
+        beginResetModel();
+        endResetModel();
+    };
+    connect(&document, &Document::study_changed, this, reset);
+    connect(&document, &Document::results_changed, this, reset);
+}
+
+const FootLine* FootModel::line(int row) const {
+    const Table* own_table = table_.table();
+    return own_table != nullptr && row >= 0 && static_cast<std::size_t>(row) < own_table->foot.size()
+               ? &*own_table->foot[static_cast<std::size_t>(row)]
+               : nullptr;
+}
+
+Value FootModel::value(int row, int section) const {
+    const FootLine* its_line = line(row);
+    const ColumnDefinition* column = table_.column(section);
+    return its_line == nullptr || column == nullptr || !its_line->takes(column->id)
+               ? Value::missing()
+               : document_.results().foot(its_line->id, column->id);
+}
+
+int FootModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->foot.size());
+}
+
+int FootModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : table_.columnCount();
+}
+
+QVariant FootModel::data(const QModelIndex& index, int role) const {
+    const Value shown_value = value(index.row(), index.column());
+    switch (role) {
+    case Qt::DisplayRole: {
+        const ColumnDefinition* column = table_.column(index.column());
+        const bool own = line(index.row())->format.style != Format::Style::automatic || column == nullptr;
+        // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
+        const bool percent = !own && column->format.style == Format::Style::percent;
+        return value_text(shown_value, own ? line(index.row())->format : percent ? column->format : Format());
+    }
+    case TableModel::ValueStateRole:
+        return static_cast<int>(shown_value.state());
+    case TableModel::ExactRole:
+        return exact_text(shown_value);
+    case Qt::ToolTipRole:
+        return shown_value.is_fault() ? table_.explanation(shown_value) : exact_text(shown_value);
+    default:
+        return {};
+    }
+}
+
+QVariant FootModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Vertical || role != Qt::DisplayRole || line(section) == nullptr) {
+        return {};
+    }
+    return QString::fromStdString(line(section)->label);
+}
+
+FootView::FootView(TableView& above, TableModel& table, Document& document, QWidget* parent)
+    : QTableView(parent)
+    , above_(above)
+    , model_(new FootModel(table, document, this)) {
+    setModel(model_);
+    setVerticalHeader(new FootGutter(this));
+    setItemDelegate(new FootDelegate(this));
+    horizontalHeader()->hide();
+    setShowGrid(false);
+    setFrameShape(QFrame::NoFrame);
+    setCornerButtonEnabled(false);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+    setEditTriggers(QAbstractItemView::NoEditTriggers);
+    setAccessibleName(tr("Foot"));
+    connect(above.horizontalHeader(), &QHeaderView::sectionResized, this,
+            [this](int section, int, int width) { setColumnWidth(section, width); });
+    connect(above.horizontalScrollBar(), &QScrollBar::valueChanged, horizontalScrollBar(), &QScrollBar::setValue);
+    connect(model_, &QAbstractItemModel::modelReset, this, &FootView::follow);
+    connect(&table, &TableModel::shape_changed, this, &FootView::follow);
+    verticalHeader()->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(verticalHeader(), &QHeaderView::sectionClicked, this, [this](int row) {
+        const int y = verticalHeader()->sectionViewportPosition(row);
+        Q_EMIT line_menu_wanted(row, verticalHeader()->mapToGlobal(QPoint(8, y)));
+    });
+    connect(verticalHeader(), &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
+        Q_EMIT line_menu_wanted(verticalHeader()->logicalIndexAt(at), verticalHeader()->mapToGlobal(at));
+    });
+    connect(this, &QTableView::clicked, this,
+            [this](const QModelIndex& index) { Q_EMIT cell_chosen(index.row(), index.column()); });
+    connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
+        if (hasFocus() && index.isValid()) {
+            Q_EMIT cell_chosen(index.row(), index.column());
+        }
+    });
+    connect(&look_news(), &LookNews::changed, this, &FootView::restyle);
+    restyle();
+}
+
+void FootView::restyle() {
+    verticalHeader()->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
+    setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(look().paper.name()));
+    follow();
+}
+
+int FootView::label_width() const {
+    const QFontMetrics metrics(look().text(9.0));
+    int widest = 0;
+    for (int row = 0; row < model_->rowCount(); ++row) {
+        widest = std::max(widest, metrics.horizontalAdvance(model_->headerData(row, Qt::Vertical).toString()));
+    }
+    return widest + look().px(18);
+}
+
+void FootView::follow() {
+    for (int section = 0; section < model_->columnCount(); ++section) {
+        setColumnHidden(section, above_.isColumnHidden(section));
+        setColumnWidth(section, above_.columnWidth(section));
+    }
+    const int gutter = std::max(label_width(), look().px(52));
+    for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
+        header->setFixedWidth(gutter);
+    }
+    setFixedHeight(model_->rowCount() * verticalHeader()->defaultSectionSize());
+    setVisible(model_->rowCount() > 0);
+    horizontalScrollBar()->setValue(above_.horizontalScrollBar()->value());
+}
+
+} // namespace ledgefall

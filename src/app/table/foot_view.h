@@ -1,0 +1,43 @@
+#pragma once
+
+#include "app/table/table_view.h"
+
+namespace ledgefall {
+
+/// The foot lines of a table as a model: a row a line, a column a column.
+class FootModel : public QAbstractTableModel {
+    Q_OBJECT
+  public:
+    FootModel(TableModel& table, Document& document, QObject* parent = nullptr);
+    const FootLine* line(int row) const;
+    Value value(int row, int column) const;
+    int rowCount(const QModelIndex& parent = {}) const override;
+    int columnCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role = Qt::DisplayRole) const override;
+    QVariant headerData(int section, Qt::Orientation orientation, int role = Qt::DisplayRole) const override;
+
+  private:
+    TableModel& table_;
+    Document& document_;
+};
+
+/// The foot under a table: it stands still while the rows scroll, and goes with the columns to the side.
+class FootView : public QTableView {
+    Q_OBJECT
+  public:
+    FootView(TableView& above, TableModel& table, Document& document, QWidget* parent = nullptr);
+    void restyle();
+    const FootModel& foot() const { return *model_; }
+    int label_width() const; ///< what its longest label needs
+
+  Q_SIGNALS:
+    void line_menu_wanted(int row, const QPoint& global);
+    void cell_chosen(int line, int section);
+
+  private:
+    void follow();
+    TableView& above_;
+    FootModel* model_;
+};
+
+} // namespace ledgefall

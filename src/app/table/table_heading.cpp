@@ -1,0 +1,260 @@
+#include "app/table/table_heading.h"
+
+#include <QPainter>
+#include <QTextOption>
+
+namespace ledgefall {
+namespace {
+
+constexpr double padding = 10;
+constexpr double top = 8;
+constexpr double least_width = 84;
+constexpr double most_width = 168;
+
+} // namespace
+
+TableHeading::TableHeading(TableModel& model, Document& document, QWidget* parent)
+    : QHeaderView(Qt::Horizontal, parent)
+    , table_(model)
+    , document_(document) {
+    setSectionsClickable(true);
+    setHighlightSections(false);
+    setSectionResizeMode(QHeaderView::Interactive);
+    setMinimumSectionSize(40);
+    setDefaultAlignment(Qt::AlignLeft);
+    setAccessibleName(tr("Column headings"));
+    connect(this, &QHeaderView::sectionResized, this, [this] { updateGeometry(); });
+}
+
+QString TableHeading::counts_text(const Content& content) {
+    QStringList counts;
+    if (content.faults > 0) {
+        counts << tr("faults: %1").arg(content.faults);
+    }
+    if (content.overrides > 0) {
+        counts << tr("overridden: %1").arg(content.overrides);
+    }
+    return counts.join(QStringLiteral(" · "));
+}
+
+TableHeading::Content TableHeading::content(int section) const {
+    Content content;
+    const ColumnDefinition* column = table_.column(section);
+    if (column == nullptr) {
+        content.beyond = true;
+        content.label = tr("next column");
+        content.note = tr("= a formula, or values");
+        return content;
+    }
+    content.label = QString::fromStdString(column->shown_label());
+    content.unit = QString::fromStdString(column->unit);
+    content.worked = column->worked();
+    content.overrides = column->overrides->size();
+    if (!content.worked) {
+        content.note = column->label.empty() ? tr("given") : tr("%1, given").arg(QString::fromStdString(column->name));
+        return content;
+    }
+    content.formula = readable(column->pieces.front().formula, document_.study(), table_.table());
+    const QString left = column->label.empty() ? QString() : QString::fromStdString(column->name) + QStringLiteral(" ");
+    const QString before = left + QStringLiteral("= ");
+    for (auto& range : content.formula.formats) {
+        range.start += static_cast<int>(before.size());
+    }
+    content.formula.text = before + content.formula.text;
+    if (const Results::Entry* entry = document_.results().find(column->id)) {
+        content.faults = entry->faults;
+    }
+    return content;
+}
+
+int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width) const {
+    layout.setText(content.formula.text);
+    layout.setFont(look().formula());
+    layout.setFormats(content.formula.formats);
+    QTextOption option;
+    option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
+    layout.setTextOption(option);
+    layout.beginLayout();
+    double y = 0;
+    for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+        line.setLineWidth(width);
+        line.setPosition({0, y});
+        y += line.height() + look().px(1);
+    }
+    layout.endLayout();
+    return static_cast<int>(std::lround(y));
+}
+
+int TableHeading::remembered(const QString& question, const Content& content,
+                             const std::function<int()>& measure) const {
+    const QString key = QStringList{question,     QString::number(look().zoom), content.label,       content.unit,
+                                    content.note, content.formula.text,         counts_text(content)}
+                            .join(QChar(0));
+    const auto entry = measured_.constFind(key);
+    if (entry != measured_.constEnd()) {
+        return *entry;
+    }
+    constexpr qsizetype most_remembered = 2000;
+    if (measured_.size() > most_remembered) {
+        measured_.clear();
+    }
+    return *measured_.insert(key, measure());
+}
+
+int TableHeading::height_at(int section, int width) const {
+    const Content shown = content(section);
+    return remembered(QString::number(width), shown, [&] { return height_of(shown, width); });
+}
+
+TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
+    const QFontMetrics label(look().text(10.5, true));
+    const QFontMetrics small(look().formula());
+    constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
+    Title title;
+    title.label = label.boundingRect(0, 0, width, 10000, wrapped, shown.label);
+    title.label.setWidth(std::min(width, title.label.width() + 1));
+    title.height = std::max(label.height(), title.label.height());
+    if (!shown.unit.isEmpty()) {
+        const int needed = small.horizontalAdvance(shown.unit) + 1;
+        const bool behind =
+            title.label.height() <= label.height() && title.label.width() + look().px(8) + needed <= width;
+        title.unit =
+            behind ? QRect(title.label.width() + look().px(7), label.ascent() - small.ascent(), needed, small.height())
+                   : QRect(0, title.height, std::min(needed, width), small.height());
+        title.height = std::max(title.height, title.unit.bottom() + 1);
+    }
+    return title;
+}
+
+int TableHeading::band_height() const {
+    const Table* shown = table_.table();
+    return shown == nullptr || shown->groups.empty() ? 0 : QFontMetrics(look().text(9.5, true)).height() + look().px(8);
+}
+
+/// A group's label across its columns, over a line that ends in a post at either side. Every column paints its own part
+/// of it.
+void TableHeading::paint_band(QPainter* painter, const QRect& rect, int section) const {
+    const ColumnDefinition* column = table_.column(section);
+    for (const auto& group : table_.table()->groups) {
+        if (column == nullptr ||
+            std::find(group->columns.begin(), group->columns.end(), column->id) == group->columns.end()) {
+            continue;
+        }
+        QRect whole = rect;
+        const auto& columns = table_.table()->columns;
+        for (std::size_t at = 0; at < columns.size(); ++at) {
+            const auto other = static_cast<int>(at);
+            if (std::find(group->columns.begin(), group->columns.end(), columns[at]->id) != group->columns.end() &&
+                !isSectionHidden(other)) {
+                whole.setLeft(std::min(whole.left(), sectionViewportPosition(other)));
+                whole.setRight(std::max(whole.right(), sectionViewportPosition(other) + sectionSize(other) - 1));
+            }
+        }
+        const Look& in_use = look();
+        const QRect face = whole.adjusted(in_use.px(padding), in_use.px(4), -in_use.px(padding), 0);
+        const int foot = rect.top() + band_height() - in_use.px(2);
+        painter->save();
+        painter->setClipRect(rect);
+        painter->setFont(in_use.text(9.5, true));
+        painter->setPen(in_use.ink);
+        painter->drawText(face.left(), face.top() + QFontMetrics(painter->font()).ascent(),
+                          QString::fromStdString(group->shown_label()));
+        painter->setPen(QPen(in_use.stone_edge, 1.5));
+        painter->drawLine(face.left(), foot, face.right(), foot);
+        painter->drawLine(face.left(), foot, face.left(), foot + in_use.px(4));
+        painter->drawLine(face.right(), foot, face.right(), foot + in_use.px(4));
+        painter->restore();
+    }
+}
+
+int TableHeading::height_of(const Content& shown, int width) const {
+    const int inner = std::max(20, width - 2 * look().px(padding));
+    const int label = title_of(shown, inner).height;
+    int under = QFontMetrics(look().formula()).height();
+    if (shown.worked) {
+        QTextLayout layout;
+        under = lay_out(layout, shown, inner);
+    } else if (shown.beyond) {
+        under = QFontMetrics(look().formula()).boundingRect(0, 0, inner, 1000, Qt::TextWordWrap, shown.note).height();
+    }
+    const int counted = shown.faults + shown.overrides > 0 ? QFontMetrics(look().text(8.5)).height() + look().px(2) : 0;
+    return look().px(top) * 2 + label + look().px(3) + under + counted;
+}
+
+int TableHeading::fitting_width(int section) const {
+    const Content shown = content(section);
+    return remembered(QStringLiteral("width"), shown, [&] { return width_of(shown); });
+}
+
+int TableHeading::width_of(const Content& shown) const {
+    const QFontMetrics label(look().text(10.5, true));
+    const QFontMetrics small(look().formula());
+    int needed = label.horizontalAdvance(shown.label);
+    if (!shown.unit.isEmpty()) {
+        needed += look().px(8) + small.horizontalAdvance(shown.unit) + 6;
+    }
+    const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + look().px(2);
+    const int limit = look().px(shown.beyond ? 170 : most_width);
+    needed = std::max(needed, std::min(under, limit - 2 * look().px(padding)));
+    needed = std::max(needed, QFontMetrics(look().text(8.5)).horizontalAdvance(counts_text(shown)) + look().px(2));
+    return std::max(look().px(least_width), needed + 2 * look().px(padding) + look().px(2));
+}
+
+QSize TableHeading::sectionSizeFromContents(int section) const {
+    return {fitting_width(section), height_at(section, sectionSize(section))};
+}
+
+QSize TableHeading::sizeHint() const {
+    int height = look().px(40);
+    for (int section = 0; section < count(); ++section) {
+        height = std::max(height, height_at(section, sectionSize(section)));
+    }
+    return {QHeaderView::sizeHint().width(), height + band_height()};
+}
+
+void TableHeading::paintSection(QPainter* painter, const QRect& rect, int section) const {
+    const Look& in_use = look();
+    const Content shown = content(section);
+    painter->save();
+    painter->fillRect(rect, in_use.paper);
+    const QRect inner = rect.adjusted(in_use.px(padding), in_use.px(top) + band_height(), -in_use.px(padding), 0);
+    paint_band(painter, rect, section);
+    const Title title = title_of(shown, std::max(20, inner.width()));
+    painter->setFont(in_use.text(10.5, true));
+    painter->setPen(shown.beyond ? in_use.faint_ink : in_use.ink);
+    painter->drawText(title.label.translated(inner.topLeft()), Qt::TextWordWrap | Qt::TextWrapAnywhere, shown.label);
+    if (!shown.unit.isEmpty()) {
+        painter->setFont(in_use.formula());
+        painter->setPen(in_use.faint_ink);
+        painter->drawText(title.unit.translated(inner.topLeft()), Qt::AlignLeft, shown.unit);
+    }
+    const int under = inner.top() + title.height + in_use.px(3);
+    int bottom = under + QFontMetrics(in_use.formula()).height();
+    if (shown.worked) {
+        QTextLayout layout;
+        bottom = under + lay_out(layout, shown, inner.width());
+        painter->setPen(in_use.ink);
+        layout.draw(painter, QPointF(inner.left(), under));
+    } else {
+        QFont quiet = in_use.formula();
+        quiet.setItalic(true);
+        painter->setFont(quiet);
+        painter->setPen(in_use.faint_ink);
+        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), Qt::TextWordWrap,
+                          shown.note);
+    }
+    if (shown.faults + shown.overrides > 0) {
+        painter->setFont(in_use.text(8.5));
+        painter->setPen(shown.faults > 0 ? in_use.fault : in_use.stays);
+        painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
+                          counts_text(shown));
+    }
+    // The heading's foot is the edge from which a worked column falls.
+    painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));
+    const int edge = rect.bottom() - (shown.worked ? 1 : 0);
+    painter->drawLine(rect.left() + (shown.beyond ? in_use.px(padding) : 0), edge,
+                      rect.right() - (shown.beyond ? in_use.px(padding) : 0), edge);
+    painter->restore();
+}
+
+} // namespace ledgefall

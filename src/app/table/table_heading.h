@@ -1,0 +1,58 @@
+#pragma once
+
+#include "app/numbers/formula_text.h"
+#include "app/table/table_model.h"
+
+#include <QHash>
+#include <QHeaderView>
+
+#include <functional>
+
+namespace ledgefall {
+
+/// The headings of a table: label and unit, and under them the column's formula with what stays and what follows in
+/// their colours. A heading over several columns stands above theirs, between two posts. Nothing in them is ever cut:
+/// labels and formulas wrap, and the headings are as high as the highest needs.
+class TableHeading : public QHeaderView {
+    Q_OBJECT
+  public:
+    TableHeading(TableModel& model, Document& document, QWidget* parent = nullptr);
+
+    QSize sizeHint() const override;
+    /// The width at which a column's label stands in one line and its formula in few.
+    int fitting_width(int section) const;
+
+  protected:
+    void paintSection(QPainter* painter, const QRect& rect, int section) const override;
+    QSize sectionSizeFromContents(int section) const override;
+
+  private:
+    struct Content {
+        QString label, unit, note;
+        ReadableFormula formula;
+        bool worked = false, beyond = false;
+        std::size_t faults = 0, overrides = 0;
+    };
+    Content content(int section) const;
+    static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
+    int band_height() const;                            ///< of the headings over several columns, which stand above all
+    void paint_band(QPainter* painter, const QRect& rect, int section) const;
+    /// The label and, behind it or, where it does not fit there, under it, the unit.
+    struct Title {
+        QRect label, unit;
+        int height = 0;
+    };
+    static Title title_of(const Content& content, int width);
+    int height_at(int section, int width) const;
+    int height_of(const Content& content, int width) const;
+    int width_of(const Content& content) const;
+    /// What laying out a content came to before; texts are measured only when they are new.
+    int remembered(const QString& question, const Content& content, const std::function<int()>& measure) const;
+    int lay_out(QTextLayout& layout, const Content& content, int width) const;
+
+    TableModel& table_;
+    Document& document_;
+    mutable QHash<QString, int> measured_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,72 @@
+#pragma once
+
+#include "app/document/document.h"
+
+#include <QAbstractTableModel>
+
+namespace ledgefall {
+
+/// One table of the study, with one row more than it has for adding rows (where they are typed), and one column more
+/// for the next column.
+class TableModel : public QAbstractTableModel {
+    Q_OBJECT
+  public:
+    enum Role {
+        ValueStateRole = Qt::UserRole + 1, ///< of the cell: int(State)
+        WorkedRole,                        ///< whether its column is worked
+        OverrideRole,                      ///< whether a typed value stands in place of the formula's
+        BeyondRole,                        ///< whether it is in the row or column for adding
+        ExactRole,                         ///< the value to its full precision
+        ExplanationRole,                   ///< of a fault or an odd cell: one sentence
+        KindRole,                          ///< of the cell's value: int(Kind)
+        TrialRole,                         ///< whether it is the result of a formula that is still being written
+        ReachEndRole,                      ///< whether it is the last row that the column's formula covers
+    };
+
+    TableModel(Document& document, Id table, QObject* parent = nullptr);
+
+    Id table_id() const { return table_; }
+    const Table* table() const { return document_.study().table(table_); }
+    const ColumnDefinition* column(int section) const;
+    int table_rows() const; ///< without the row for adding
+    Value value(int row, int column) const;
+    Format shown_format(int column) const;
+    QString explanation(const Value& value) const;
+
+    int rowCount(const QModelIndex& parent = {}) const override;
+    int columnCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role = Qt::DisplayRole) const override;
+    QVariant headerData(int section, Qt::Orientation orientation, int role = Qt::DisplayRole) const override;
+    Qt::ItemFlags flags(const QModelIndex& index) const override;
+    bool setData(const QModelIndex& index, const QVariant& value, int role = Qt::EditRole) override;
+
+    /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
+    /// next column. Null: none.
+    void show_trial(const ResultsPtr& results, Id column);
+    bool in_trial(int section) const;
+    /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.
+    std::pair<int, int> reach(const ColumnDefinition& column) const;
+
+    bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name);
+
+  Q_SIGNALS:
+    void shape_changed(); ///< columns, or what their headings show
+
+  private:
+    void sync();
+    std::shared_ptr<const Table> pointer() const;
+    void refresh();
+    bool is_new_trial() const;
+    bool overridden(const ColumnDefinition& column, int row) const;
+
+    Document& document_;
+    Id table_;
+    std::shared_ptr<const Table> shown_; ///< the state of the table that the views were told of last
+    ResultsPtr trial_;
+    Id trial_column_;
+    Format trial_format_;
+    int rows_ = 0, columns_ = 0; ///< as last told to the views, with those for adding
+    mutable std::unordered_map<Id, std::pair<const Column*, Format>> formats_;
+};
+
+} // namespace ledgefall

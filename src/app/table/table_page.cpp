@@ -1,0 +1,314 @@
+#include "app/table/table_page.h"
+
+#include "app/look/look.h"
+#include "core/engine/planning/plan.h"
+#include "core/study/edits/edits.h"
+#include "core/study/model/fault_explanation.h"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+
+TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, QWidget* parent)
+    : QWidget(parent)
+    , document_(document)
+    , active_editor_(active_editor)
+    , table_(table)
+    , model_(new TableModel(document, table, this))
+    , title_(new QLabel(this))
+    , state_(new QLabel(this))
+    , add_foot_(new QToolButton(this))
+    , foot_menu_(new NewFootMenu(document, this))
+    , view_(new TableView(*model_, document, active_editor, this))
+    , foot_(new FootView(*view_, *model_, document, this))
+    , editor_(new FormulaEditor(document, active_editor, this))
+    , offers_(new OfferStrip(document, this)) {
+    foot_menu_->set_table(table);
+    add_foot_->setText(tr("foot line"));
+    add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
+    add_foot_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    add_foot_->setAutoRaise(true);
+    add_foot_->setPopupMode(QToolButton::InstantPopup);
+    add_foot_->setMenu(foot_menu_);
+    add_foot_->setToolTip(tr("Put a measure under the columns"));
+    // Neither of them keeps a table from being narrow, as it is beside another one.
+    title_->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Preferred);
+    title_->setMinimumWidth(20);
+    state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    auto* bar = new QHBoxLayout;
+    bar->setContentsMargins(14, 6, 10, 4);
+    bar->addWidget(title_);
+    bar->addSpacing(14);
+    bar->addWidget(state_, 1);
+    bar->addWidget(add_foot_);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addLayout(bar);
+    layout->addWidget(editor_);
+    layout->addWidget(offers_);
+    layout->addWidget(view_, 100);
+    layout->addWidget(foot_);
+    layout->addStretch(1);
+    setAutoFillBackground(true);
+
+    connect(&document, &Document::study_changed, this, &TablePage::refresh_title);
+    connect(&document, &Document::results_changed, this, &TablePage::refresh_title);
+    connect(model_, &TableModel::shape_changed, this, &TablePage::fit_height);
+    connect(view_, &TableView::formula_wanted, this, &TablePage::write_formula);
+    connect(view_, &TableView::heading_clicked, this, [this](int section) {
+        const ColumnDefinition* column = model_->column(section);
+        if (active_editor_.writing() && column != nullptr) {
+            point_at(column->id);
+        } else if (active_editor_.writing()) {
+            active_editor_.editor()->line().setFocus();
+        } else if (column == nullptr) {
+            write_formula(section);
+        }
+    });
+    connect(view_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &TablePage::selection_changed);
+    connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, &TablePage::selection_changed);
+    connect(&view_->heading(), &QWidget::customContextMenuRequested, this, &TablePage::open_heading_menu);
+    view_->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(view_, &QWidget::customContextMenuRequested, this,
+            [this](const QPoint& at) { Q_EMIT menu_wanted(view_->viewport()->mapToGlobal(at)); });
+    connect(view_, &TableView::cell_pointed, this, &TablePage::point_at_cell);
+    connect(foot_, &FootView::cell_chosen, this, [this](int line, int section) {
+        const ColumnDefinition* column = model_->column(section);
+        if (active_editor_.writing()) {
+            point_at_foot(line, section);
+        } else if (column != nullptr && foot_->foot().line(line) != nullptr) {
+            Q_EMIT foot_chosen(foot_->foot().line(line)->id, column->id);
+        }
+    });
+    connect(foot_, &FootView::line_menu_wanted, this, [this](int row, const QPoint& global) {
+        if (const FootLine* line = foot_->foot().line(row)) {
+            FootMenu(document_, table_, line->id, this).exec(global);
+        }
+    });
+    connect(editor_, &FormulaEditor::filled, this, [this](Id column) {
+        view_->setFocus();
+        offers_->offer_check(table_, column);
+    });
+    connect(editor_, &FormulaEditor::tried, model_, [this](const ResultsPtr& results) {
+        model_->show_trial(editor_->draft().each().empty() ? results : nullptr, editor_->draft().tried_column());
+    });
+    connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
+    connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
+    apply_look();
+    if (model_->rowCount() > 0) {
+        view_->setCurrentIndex(model_->index(0, 0));
+    }
+}
+
+QString TablePage::state_line() const {
+    const Table* table = model_->table();
+    QStringList parts;
+    const Value count = document_.results().single(table_);
+    const Value until = document_.results().single(DefinitionId::stop(table_));
+    if (count.is_fault() || until.is_fault()) {
+        return Document::translated(explain(document_.study(), (count.is_fault() ? count : until).fault()));
+    }
+    parts << tr("rows: %1").arg(model_->table_rows());
+    const auto name_of = [this](Id id) { return called(document_.study(), id); };
+    for (const Sentence& about : table->axis.source->in_words(name_of)) {
+        parts << Document::translated(about);
+    }
+    std::size_t faults = 0;
+    for (const auto& column : table->columns) {
+        const Results::Entry* entry = document_.results().find(column->id);
+        faults += entry == nullptr ? 0 : entry->faults;
+    }
+    if (faults > 0) {
+        parts << tr("faults %1").arg(faults);
+    }
+    int holding = 0;
+    int broken = 0;
+    for (const auto& check : document_.study().checks) {
+        if (check->table == table_) {
+            const Value value = document_.results().single(check->id);
+            (value.plain() && value.yes() ? holding : broken) += 1;
+        }
+    }
+    if (holding > 0) {
+        parts << tr("checks that hold %1").arg(holding);
+    }
+    if (broken > 0) {
+        parts << tr("failing checks %1").arg(broken);
+    }
+    if (!table->note.empty()) {
+        parts << QString::fromStdString(table->note);
+    }
+    return parts.join(QStringLiteral("  ·  "));
+}
+
+void TablePage::refresh_title() {
+    const Table* table = model_->table();
+    if (table == nullptr) {
+        return;
+    }
+    title_->setFont(look().text(14, true));
+    if (const QString label = QString::fromStdString(table->shown_label()); label != title_->text()) {
+        title_->setText(label);
+    }
+    state_->setFont(look().text(9));
+    QPalette quiet = state_->palette();
+    quiet.setColor(QPalette::WindowText, look().faint_ink);
+    state_->setPalette(quiet);
+    if (const QString state = state_line(); state != told_state_) {
+        told_state_ = state;
+        fit_state();
+        state_->setToolTip(state);
+    }
+}
+
+void TablePage::apply_look() {
+    QPalette paper = palette();
+    paper.setColor(QPalette::Window, look().paper);
+    setPalette(paper);
+    refresh_title();
+}
+
+void TablePage::write_formula(int section, const QString& begun) {
+    const ColumnDefinition* column = model_->column(section);
+    QString text = begun;
+    if (column != nullptr) {
+        const std::string unit = column->unit.empty() ? "" : " [" + column->unit + "]";
+        const std::string formula = column->worked() ? column->pieces.front().formula.text() : "";
+        text = QString::fromStdString(column->name + unit + " = " + formula);
+    } else if (begun == QStringLiteral("=")) {
+        text.clear();
+    }
+    offers_->leave();
+    const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
+    editor_->write(table_, column == nullptr ? Id() : column->id, text, static_cast<std::size_t>(row) + 1);
+}
+
+void TablePage::spread(const std::vector<Id>& columns, const QString& begun) {
+    offers_->leave();
+    editor_->spread(table_, columns, begun);
+}
+
+void TablePage::point_at(Id id) {
+    FormulaEditor* editor = active_editor_.editor();
+    if (editor != nullptr) {
+        editor->point_at(QString::fromStdString(shortest_name(document_.study(), editor->draft().table(), id)));
+    }
+}
+
+/// A cell of the formula's own row follows it, the one above is the row before; any other is held at its row.
+void TablePage::point_at_cell(int row, int section) {
+    FormulaEditor* editor = active_editor_.editor();
+    const ColumnDefinition* column = model_->column(section);
+    if (editor == nullptr || column == nullptr || row >= model_->table_rows()) {
+        return;
+    }
+    const QString name = QString::fromStdString(shortest_name(document_.study(), editor->draft().table(), column->id));
+    const bool own = editor->draft().table_id() == table_;
+    const auto at = static_cast<std::size_t>(row) + 1;
+    const bool itself = column->id == editor->draft().column();
+    if (own && at == editor->row() && !itself) {
+        editor->point_at(name);
+    } else if (own && (at + 1 == editor->row() || (itself && at == editor->row()))) {
+        editor->point_at(name + QStringLiteral("[i-1]"));
+    } else {
+        editor->point_at(name + QStringLiteral("[%1]").arg(at));
+    }
+}
+
+/// A foot line under a column is its measure of that column: `mean(x)`.
+void TablePage::point_at_foot(int line, int section) {
+    FormulaEditor* editor = active_editor_.editor();
+    const FootLine* foot = foot_->foot().line(line);
+    const ColumnDefinition* column = model_->column(section);
+    if (editor == nullptr || foot == nullptr || column == nullptr || !foot->takes(column->id)) {
+        return;
+    }
+    const std::string name = shortest_name(document_.study(), editor->draft().table(), column->id);
+    editor->point_at(QString::fromStdString(for_column(foot->formula, name)));
+}
+
+void TablePage::show_references(const FormulaEditor* editor) {
+    std::vector<ReferencedCells> cells;
+    if (editor != nullptr && editor->draft().tree()) {
+        const auto rows = static_cast<std::size_t>(model_->table_rows());
+        const auto& columns = model_->table()->columns;
+        for (const Mark& mark : editor->draft().marks()) {
+            const auto match = rows_meant(*editor->draft().tree(), mark, editor->row(), rows);
+            for (std::size_t section = 0; match && section < columns.size(); ++section) {
+                if (columns[section]->id == mark.id) {
+                    cells.push_back({static_cast<int>(section), static_cast<int>(match->from) - 1,
+                                     static_cast<int>(match->to) - 1, mark.manner});
+                }
+            }
+        }
+    }
+    view_->show_references(std::move(cells));
+}
+
+void TablePage::go_to(Id column, std::size_t row) {
+    const auto& columns = model_->table()->columns;
+    for (std::size_t section = 0; section < columns.size(); ++section) {
+        if (columns[section]->id == column) {
+            const int at = std::clamp(static_cast<int>(row) - 1, 0, std::max(0, model_->table_rows() - 1));
+            view_->setCurrentIndex(model_->index(at, static_cast<int>(section)));
+            view_->scrollTo(view_->currentIndex());
+        }
+    }
+    view_->setFocus();
+}
+
+/// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
+void TablePage::fit_height() {
+    view_->setMaximumHeight(view_->content_height());
+}
+
+void TablePage::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    fit_height();
+    fit_state();
+}
+
+/// What does not fit beside the title ends in dots; all of it is in the tip.
+void TablePage::fit_state() {
+    state_->setText(state_->fontMetrics().elidedText(told_state_, Qt::ElideRight, std::max(0, state_->width() - 6)));
+}
+
+int TablePage::wanted_height() const {
+    return view_->content_height() + (foot_->isHidden() ? 0 : foot_->maximumHeight()) + title_->sizeHint().height() +
+           look().px(26);
+}
+
+std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {
+    const ColumnDefinition* column = model_->column(section);
+    if (column == nullptr) {
+        return nullptr;
+    }
+    auto menu = std::make_unique<ColumnMenu>(document_, table_, column->id, row, this);
+    connect(menu.get(), &ColumnMenu::formula_wanted, this, [this, section] { write_formula(section); });
+    return menu;
+}
+
+void TablePage::open_heading_menu(const QPoint& at) {
+    if (const auto menu = column_menu(view_->heading().logicalIndexAt(at), -1)) {
+        menu->exec(view_->heading().mapToGlobal(at));
+    }
+}
+
+void TablePage::insert_rows_above() {
+    const auto [first, count] = view_->selected_rows();
+    document_.perform(tr("inserting rows"),
+                      insert_rows(document_.study(), table_, static_cast<std::size_t>(std::max(0, first)),
+                                  static_cast<std::size_t>(std::max(1, count))));
+}
+
+void TablePage::remove_selected_rows() {
+    const auto [first, count] = view_->selected_rows();
+    if (count > 0) {
+        document_.perform(tr("removing rows"), remove_rows(document_.study(), table_, static_cast<std::size_t>(first),
+                                                           static_cast<std::size_t>(count)));
+    }
+}
+
+} // namespace ledgefall

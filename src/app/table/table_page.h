@@ -1,0 +1,78 @@
+#pragma once
+
+#include "app/formula_editor/active_editor.h"
+#include "app/formula_editor/formula_editor.h"
+#include "app/formula_editor/offer_strip.h"
+#include "app/table/column_menu.h"
+#include "app/table/foot_view.h"
+#include "app/table/table_view.h"
+
+#include <QLabel>
+#include <QToolButton>
+#include <QWidget>
+
+namespace ledgefall {
+
+/// A table as it is worked in: its title, its cells, its foot, and the editor on which a formula is written.
+class TablePage : public QWidget {
+    Q_OBJECT
+  public:
+    TablePage(Document& document, ActiveEditor& active_editor, Id table, QWidget* parent = nullptr);
+
+    Id table_id() const { return table_; }
+    Document& document() { return document_; }
+    TableModel& model() { return *model_; }
+    TableView& view() { return *view_; }
+    FootView& foot() { return *foot_; }
+    FormulaEditor& editor() { return *editor_; }
+    OfferStrip& offers() { return *offers_; }
+
+    /// Opens the editor for a column; a section without a column writes a new one.
+    void write_formula(int section, const QString& begun = {});
+    /// Opens the editor for one definition in `each` for several columns.
+    void spread(const std::vector<Id>& columns, const QString& begun);
+    /// Puts what is pointed at into the formula that is being written, wherever that is.
+    void point_at(Id id);
+    void point_at_cell(int row, int section);
+    void point_at_foot(int line, int section);
+    /// Marks the cells of this table that the formula being written means; null: none.
+    void show_references(const FormulaEditor* editor);
+    int wanted_height() const; ///< so that all rows and the foot are seen
+    void insert_rows_above();
+    void remove_selected_rows();
+    std::unique_ptr<ColumnMenu> column_menu(int section, int row);
+    /// Makes a cell the current one (row from 1).
+    void go_to(Id column, std::size_t row);
+
+  Q_SIGNALS:
+    void selection_changed();
+    void foot_chosen(ledgefall::Id line, ledgefall::Id column);
+    void menu_wanted(const QPoint& global); ///< for the chosen cells
+
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+  private:
+    void apply_look();
+    void refresh_title();
+    void fit_state();
+    void fit_height();
+    void open_heading_menu(const QPoint& at);
+    QString state_line() const;
+
+    Document& document_;
+    ActiveEditor& active_editor_;
+    Id table_;
+    TableModel* model_;
+    QLabel* title_;
+    QLabel* state_;
+    QString told_state_; ///< in full
+    QToolButton* add_foot_;
+    NewFootMenu* foot_menu_;
+    TableView* view_;
+    FootView* foot_;
+    FormulaEditor* editor_;
+    OfferStrip* offers_;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,437 @@
+#include "app/table/table_view.h"
+
+#include "app/look/row_header.h"
+#include "app/numbers/number_text.h"
+#include "app/table/cell_delegate.h"
+#include "core/study/edits/edits.h"
+#include "core/study/edits/series.h"
+#include "files/tables/delimited.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QScrollBar>
+#include <QToolTip>
+
+namespace ledgefall {
+namespace {
+
+constexpr double continue_handle_size = 11;
+
+} // namespace
+
+TableView::TableView(TableModel& model, Document& document, ActiveEditor& active_editor, QWidget* parent)
+    : QTableView(parent)
+    , table_(model)
+    , document_(document)
+    , active_editor_(active_editor)
+    , heading_(new TableHeading(model, document, this)) {
+    setHorizontalHeader(heading_);
+    setVerticalHeader(new RowHeader(8.5, false, this));
+    setModel(&model);
+    setItemDelegate(new CellDelegate(this));
+    setShowGrid(false);
+    setFrameShape(QFrame::NoFrame);
+    setWordWrap(false);
+    setCornerButtonEnabled(false);
+    setSelectionMode(QAbstractItemView::ContiguousSelection);
+    setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
+    setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
+                    QAbstractItemView::EditKeyPressed);
+    setAccessibleName(tr("Table"));
+    heading_->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(heading_, &QHeaderView::sectionClicked, this, &TableView::heading_clicked);
+    connect(heading_, &QHeaderView::sectionDoubleClicked, this,
+            [this](int section) { Q_EMIT formula_wanted(section, {}); });
+    connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
+        const ColumnDefinition* column = table_.column(section);
+        if (!fitting_ && column != nullptr) {
+            const int at_one = static_cast<int>(width / look().zoom);
+            document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
+                            resize_column(document_.study(), column->id, at_one));
+        }
+    });
+    // The view's own answer would set a width, where none is to be kept.
+    disconnect(heading_, &QHeaderView::sectionHandleDoubleClicked, this, nullptr);
+    connect(heading_, &QHeaderView::sectionHandleDoubleClicked, this, [this](int section) {
+        if (const ColumnDefinition* column = table_.column(section)) {
+            document_.perform(tr("column width"), resize_column(document_.study(), column->id, 0));
+        }
+    });
+    heading_->setSectionsMovable(true);
+    connect(heading_, &QHeaderView::sectionMoved, this, &TableView::section_moved);
+    connect(&look_news(), &LookNews::changed, this, &TableView::restyle);
+    connect(&model, &TableModel::shape_changed, this, &TableView::fit_columns);
+    connect(&model, &QAbstractItemModel::modelReset, this, &TableView::fit_columns);
+    restyle();
+}
+
+void TableView::restyle() {
+    const int row_height = QFontMetrics(look().text()).height() + look().px(10);
+    verticalHeader()->setDefaultSectionSize(row_height);
+    verticalHeader()->setMinimumWidth(look().px(52));
+    setStyleSheet(QStringLiteral("QTableView, QTableView > QWidget { background: %1; } QHeaderView { background: %1; }")
+                      .arg(look().paper.name()));
+    fit_columns();
+}
+
+int TableView::content_width(int section) const {
+    const ColumnDefinition* column = table_.column(section);
+    if (column == nullptr) {
+        return look().px(28);
+    }
+    const Column* cells = column->worked() ? document_.results().column(column->id) : &*column->cells;
+    const Format format = table_.shown_format(section);
+    Fitted& fitted = fitted_[column->id];
+    if (fitted.cells != cells || !(fitted.format == format) || fitted.zoom != look().zoom ||
+        fitted.rows != table_.table_rows()) {
+        fitted = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
+    }
+    return std::min(fitted.width, look().px(280)) + look().px(28);
+}
+
+/// The width of the widest of some cells. Of numbers only the longest is measured: their figures are of one width.
+int TableView::widest_of(int section, const Format& format) const {
+    constexpr int looked_at = 60;
+    const QFontMetrics metrics(look().text());
+    const int rows = table_.table_rows();
+    const int step = std::max(1, rows / looked_at);
+    int widest = 0;
+    QString longest;
+    for (int row = 0; row < rows; row += step) {
+        const Value value = table_.value(row, section);
+        const QString text = value_text(value, format);
+        if (value.kind() != Kind::number) {
+            widest = std::max(widest, metrics.horizontalAdvance(text));
+        } else if (text.size() > longest.size()) {
+            longest = text;
+        }
+    }
+    return std::max(widest, metrics.horizontalAdvance(longest));
+}
+
+void TableView::fit_columns() {
+    fitting_ = true;
+    bool changed = heading_->sizeHint().height() != heading_->height();
+    for (int section = 0; section < table_.columnCount(); ++section) {
+        const ColumnDefinition* column = table_.column(section);
+        const bool given_width = column != nullptr && column->width > 0;
+        const int width =
+            given_width ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
+        if (columnWidth(section) != width) {
+            setColumnWidth(section, width);
+            changed = true;
+        }
+        const bool hidden = column != nullptr && column->hidden;
+        if (isColumnHidden(section) != hidden) {
+            setColumnHidden(section, hidden);
+        }
+    }
+    fitting_ = false;
+    if (changed) {
+        updateGeometries();
+    }
+}
+
+int TableView::content_height() const {
+    const bool scrolls = horizontalHeader()->length() > viewport()->width();
+    return heading_->sizeHint().height() + static_cast<int>(std::min<qint64>(verticalHeader()->length(), 100000)) +
+           (scrolls ? horizontalScrollBar()->sizeHint().height() : 0) + 1;
+}
+
+void TableView::move_current(int rows, int columns) {
+    const QModelIndex now = currentIndex();
+    const QModelIndex next = table_.index(std::clamp(now.row() + rows, 0, table_.rowCount() - 1),
+                                          std::clamp(now.column() + columns, 0, table_.columnCount() - 1));
+    if (next.isValid()) {
+        setCurrentIndex(next);
+    }
+}
+
+TableView::Block TableView::chosen() const {
+    const QItemSelection selection = selectionModel()->selection();
+    const int rows = table_.table_rows();
+    const int columns = table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->columns.size());
+    Block block;
+    if (!selection.isEmpty()) {
+        const QItemSelectionRange& range = selection.first();
+        block = {range.top(), range.bottom(), range.left(), range.right()};
+    } else if (currentIndex().isValid()) {
+        block = {currentIndex().row(), currentIndex().row(), currentIndex().column(), currentIndex().column()};
+    }
+    block.bottom = std::min(block.bottom, rows - 1);
+    block.right = std::min(block.right, columns - 1);
+    return block;
+}
+
+std::vector<Id> TableView::chosen_columns() const {
+    const Block block = chosen();
+    std::vector<Id> columns;
+    for (int section = block.left; section <= block.right; ++section) {
+        if (!isColumnHidden(section)) {
+            columns.push_back(table_.column(section)->id);
+        }
+    }
+    return columns;
+}
+
+void TableView::choose_rows(const std::vector<std::uint32_t>& rows) {
+    const int last = std::max(0, table_.columnCount() - 2); // without the place for the next column
+    QItemSelection selection;
+    for (std::size_t at = 0; at < rows.size();) {
+        std::size_t end = at + 1;
+        while (end < rows.size() && rows[end] == rows[end - 1] + 1) {
+            ++end;
+        }
+        selection.select(table_.index(static_cast<int>(rows[at]), 0),
+                         table_.index(static_cast<int>(rows[end - 1]), last));
+        at = end;
+    }
+    const int column = std::max(0, currentIndex().column());
+    const QModelIndex first = table_.index(static_cast<int>(rows.front()), std::min(column, last));
+    selectionModel()->setCurrentIndex(first, QItemSelectionModel::NoUpdate);
+    selectionModel()->select(selection, QItemSelectionModel::ClearAndSelect);
+    scrollTo(first);
+}
+
+void TableView::show_references(std::vector<ReferencedCells> cells) {
+    if (!(cells == referenced_)) {
+        referenced_ = std::move(cells);
+        viewport()->update();
+    }
+}
+
+void TableView::widen(int by) {
+    const ColumnDefinition* column = table_.column(currentIndex().column());
+    if (column == nullptr) {
+        return;
+    }
+    const int now = static_cast<int>(std::lround(columnWidth(currentIndex().column()) / look().zoom));
+    document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
+                    resize_column(document_.study(), column->id, by == 0 ? 0 : std::max(40, now + by)));
+}
+
+/// A heading that has been dragged: the study's columns move, and so the sections are put back in their order.
+void TableView::section_moved(int section, int from, int to) {
+    {
+        const QSignalBlocker quiet(heading_);
+        heading_->moveSection(to, from);
+    }
+    const ColumnDefinition* column = table_.column(section);
+    if (column != nullptr && table_.column(to) != nullptr) {
+        const Id id = column->id;
+        QMetaObject::invokeMethod(
+            this,
+            [this, id, to] {
+                document_.perform(tr("moving a column"),
+                                  move_column(document_.study(), id, static_cast<std::size_t>(to)));
+            },
+            Qt::QueuedConnection);
+    }
+}
+
+bool TableView::can_continue() const {
+    const Block block = chosen();
+    if (block.empty() || active_editor_.writing() || state() == QAbstractItemView::EditingState) {
+        return false;
+    }
+    bool filled = false;
+    for (int section = block.left; section <= block.right; ++section) {
+        const ColumnDefinition& column = *table_.column(section);
+        filled = filled || (!column.worked() && !table_.value(block.bottom, section).is_missing());
+    }
+    return filled;
+}
+
+QRect TableView::continue_handle_rect() const {
+    const Block block = chosen();
+    const QRect last = visualRect(table_.index(block.bottom, block.left));
+    const int size = look().px(continue_handle_size);
+    return {last.left() + look().px(4), last.bottom() - size / 3, size, size + size / 3};
+}
+
+/// The drop that hangs under chosen values: dragged down, it continues them. While it is dragged the rows that will be
+/// filled have a line of water.
+void TableView::paint_continue_handle(QPainter& painter) const {
+    const QRect rect = continue_handle_rect();
+    const Look& in_use = look();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Block block = chosen();
+    if (continuing_to_ > block.bottom) {
+        const QRect first = visualRect(table_.index(block.bottom, block.left));
+        const QRect last = visualRect(table_.index(std::min(continuing_to_, table_.rowCount() - 1), block.right));
+        painter.setPen(QPen(in_use.follows, 1.5, Qt::DashLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(QRect(QPoint(first.left() + 1, first.bottom() + 1), QPoint(last.right() - 1, last.bottom())));
+    }
+    const double x = rect.center().x();
+    const double r = rect.width() / 2.0;
+    const double y = rect.bottom() - r;
+    QPainterPath drop(QPointF(x, rect.top()));
+    drop.cubicTo(x + r * 0.7, y - r * 0.9, x + r, y - r * 0.3, x + r, y);
+    drop.arcTo(QRectF(x - r, y - r, 2 * r, 2 * r), 0, -180);
+    drop.cubicTo(x - r, y - r * 0.3, x - r * 0.7, y - r * 0.9, x, rect.top());
+    painter.setPen(QPen(in_use.paper, 1));
+    painter.setBrush(in_use.follows);
+    painter.drawPath(drop);
+}
+
+void TableView::paintEvent(QPaintEvent* event) {
+    QTableView::paintEvent(event);
+    if (can_continue()) {
+        QPainter painter(viewport());
+        paint_continue_handle(painter);
+    }
+}
+
+void TableView::mousePressEvent(QMouseEvent* event) {
+    const QModelIndex index = indexAt(event->pos());
+    if (active_editor_.writing() && event->button() == Qt::LeftButton) {
+        if (index.isValid()) {
+            Q_EMIT cell_pointed(index.row(), index.column());
+        }
+        return;
+    }
+    if (event->button() == Qt::LeftButton && can_continue() &&
+        continue_handle_rect().adjusted(-3, -2, 3, 3).contains(event->pos())) {
+        continuing_to_ = chosen().bottom;
+        return;
+    }
+    QTableView::mousePressEvent(event);
+}
+
+void TableView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!active_editor_.writing()) {
+        QTableView::mouseDoubleClickEvent(event);
+    }
+}
+
+void TableView::mouseMoveEvent(QMouseEvent* event) {
+    if (continuing_to_ < 0) {
+        return QTableView::mouseMoveEvent(event);
+    }
+    const int row = rowAt(event->pos().y());
+    const int below = rowViewportPosition(table_.rowCount() - 1) + rowHeight(table_.rowCount() - 1);
+    // Under the last row there are further ones to be had.
+    continuing_to_ =
+        row >= 0 ? row : table_.rowCount() - 1 + std::max(0, (event->pos().y() - below) / std::max(1, rowHeight(0)));
+    if (event->pos().y() > viewport()->height() - 10) {
+        verticalScrollBar()->setValue(verticalScrollBar()->value() + 1);
+    }
+    QToolTip::showText(event->globalPosition().toPoint(), tr("continue to row %1").arg(continuing_to_ + 1), this);
+    viewport()->update();
+}
+
+void TableView::mouseReleaseEvent(QMouseEvent* event) {
+    if (continuing_to_ < 0) {
+        return QTableView::mouseReleaseEvent(event);
+    }
+    const Block block = chosen();
+    const int to = continuing_to_;
+    continuing_to_ = -1;
+    viewport()->update();
+    if (to == block.bottom) { // only clicked: it lies over the cell below, which is then the one that was meant
+        const QModelIndex below = indexAt(event->pos());
+        return below.isValid() ? setCurrentIndex(below) : void();
+    }
+    if (to > block.bottom) {
+        document_.perform(tr("continuing"),
+                          continue_cells(document_.study(), table_.table_id(), static_cast<std::size_t>(block.left),
+                                         static_cast<std::size_t>(block.right), static_cast<std::size_t>(block.top),
+                                         static_cast<std::size_t>(block.rows()), static_cast<std::size_t>(to)));
+    }
+}
+
+void TableView::keyPressEvent(QKeyEvent* event) {
+    if (state() == QAbstractItemView::EditingState) {
+        return; // a key that the editor has let through: the editor is about to close by itself
+    }
+    const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
+    if (plain && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
+        return move_current((event->modifiers() & Qt::ShiftModifier) != 0 ? -1 : 1, 0);
+    }
+    if (plain && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
+        return clear_selected();
+    }
+    if (plain && event->text() == QStringLiteral("=")) {
+        Q_EMIT formula_wanted(currentIndex().column(), QStringLiteral("="));
+        return;
+    }
+    QTableView::keyPressEvent(event);
+}
+
+void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
+    const bool tab = hint == QAbstractItemDelegate::EditNextItem || hint == QAbstractItemDelegate::EditPreviousItem;
+    QTableView::closeEditor(editor, tab ? QAbstractItemDelegate::NoHint : hint);
+    if (hint == QAbstractItemDelegate::SubmitModelCache) {
+        move_current(1, 0);
+    } else if (tab) {
+        move_current(0, hint == QAbstractItemDelegate::EditNextItem ? 1 : -1);
+    }
+}
+
+QString TableView::copied() const {
+    const Block block = chosen();
+    QString text;
+    const auto end_field = [&](int column) { text += column == block.right ? u'\n' : u'\t'; };
+    if (block.empty()) {
+        return text;
+    }
+    if (block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1) { // whole columns bring their names
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(table_.column(column)->name);
+            end_field(column);
+        }
+    }
+    for (int row = block.top; row <= block.bottom; ++row) {
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, column)), '\t'));
+            end_field(column);
+        }
+    }
+    return text;
+}
+
+void TableView::paste(const QString& text) {
+    const QModelIndex at = currentIndex();
+    DialectChoice choice;
+    choice.delimiter = text.contains(QLatin1Char('\t')) || !text.contains(QLatin1Char(';')) ? '\t' : ';';
+    const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr;
+    choice.header = at_top_of_new ? std::nullopt : std::optional(false);
+    const Result<Delimited> read = read_delimited(text.toStdString(), choice);
+    if (!read) {
+        return document_.refuse(read.refusal());
+    }
+    if (!read->header.empty()) { // headings among what is pasted make columns of their names
+        document_.perform(tr("paste"), add_columns(document_.study(), table_.table_id(), columns_of(*read)));
+        return;
+    }
+    std::vector<std::vector<std::string>> block = read->records;
+    if (read->dialect.decimal == ',') {
+        for (auto& line : block) {
+            for (std::string& field : line) {
+                const auto number = read_number(field, ',');
+                field = number ? shortest(*number) : field;
+            }
+        }
+    }
+    if (!block.empty()) {
+        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"));
+    }
+}
+
+void TableView::clear_selected() {
+    const Block block = chosen();
+    if (block.empty()) {
+        return;
+    }
+    const std::vector<std::string> line(static_cast<std::size_t>(block.columns()));
+    table_.type(block.top, block.left, std::vector(static_cast<std::size_t>(block.rows()), line), tr("emptying cells"));
+}
+
+std::pair<int, int> TableView::selected_rows() const {
+    const Block block = chosen();
+    return {block.top, block.rows()};
+}
+
+} // namespace ledgefall

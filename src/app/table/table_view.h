@@ -1,0 +1,85 @@
+#pragma once
+
+#include "app/formula_editor/active_editor.h"
+#include "app/table/referenced_cells.h"
+#include "app/table/table_heading.h"
+#include "app/table/table_model.h"
+#include "core/engine/writing/marks.h"
+
+#include <QTableView>
+
+namespace ledgefall {
+
+/// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, = begins a formula,
+/// Delete empties, typing writes.
+class TableView : public QTableView, public ShowsReferences {
+    Q_OBJECT
+  public:
+    TableView(TableModel& model, Document& document, ActiveEditor& active_editor, QWidget* parent = nullptr);
+
+    void show_references(std::vector<ReferencedCells> cells);
+    const std::vector<ReferencedCells>& referenced_cells() const override { return referenced_; }
+    /// The rows and columns that are chosen, of those that the table has; first and last, both included.
+    struct Block {
+        int top = 0, bottom = -1, left = 0, right = -1;
+        bool empty() const { return bottom < top || right < left; }
+        int rows() const { return bottom - top + 1; }
+        int columns() const { return right - left + 1; }
+    };
+    Block chosen() const;
+    std::vector<Id> chosen_columns() const;
+    void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one
+    void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
+
+    TableHeading& heading() { return *heading_; }
+    int content_height() const; ///< of the headings and all rows
+    void fit_columns();         ///< widths to what is in them, where the study does not say a width
+    void restyle();
+
+    QString copied() const; ///< the selected block as tab-separated text, with headings where whole columns are
+    void paste(const QString& text);
+    void clear_selected();
+    /// The rows that the selection touches: first and count.
+    std::pair<int, int> selected_rows() const;
+
+  Q_SIGNALS:
+    void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
+    void heading_clicked(int section);
+    void cell_pointed(int row, int section); ///< clicked while a formula is being written
+
+  protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
+
+  private:
+    void move_current(int rows, int columns);
+    void section_moved(int section, int from, int to);
+    void paint_continue_handle(QPainter& painter) const;
+    QRect continue_handle_rect() const; ///< of the drop under the chosen cells, by which they are continued
+    bool can_continue() const;
+    int content_width(int section) const;
+    int widest_of(int section, const Format& format) const;
+
+    TableModel& table_;
+    Document& document_;
+    ActiveEditor& active_editor_;
+    TableHeading* heading_;
+    /// How wide a column's content was found to be, for the cells and the format for which it was.
+    struct Fitted {
+        const Column* cells = nullptr;
+        Format format;
+        double zoom = 0;
+        int rows = 0, width = 0;
+    };
+    mutable std::unordered_map<Id, Fitted> fitted_;
+    std::vector<ReferencedCells> referenced_;
+    int continuing_to_ = -1; ///< the row down to which the drop is being dragged
+    bool fitting_ = false;
+};
+
+} // namespace ledgefall

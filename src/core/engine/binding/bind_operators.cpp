@@ -1,0 +1,209 @@
+// Binding operators: which operation an operator is between operands of their kinds.
+
+#include "core/engine/binding/binder.h"
+#include "core/engine/functions/catalogue_parts.h"
+#include "core/formula/print.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+std::string_view domain_of(Operator op) {
+    switch (op) {
+    case Operator::root:
+        return "√ takes numbers from 0 up";
+    case Operator::factorial:
+        return "! takes whole numbers from 0 up";
+    case Operator::power:
+        return "a negative number has no such power";
+    default:
+        return "";
+    }
+}
+
+bool is_exponent(const Node& node) {
+    return node.type == NodeType::binary && node.op == Operator::power && node.kid(1).type == NodeType::number;
+}
+
+} // namespace
+
+TermPtr Binder::operate_on(const Node& node, Operator op, const std::vector<const Node*>& kids) {
+    std::vector<TermPtr> terms;
+    for (const Node* kid : kids) {
+        terms.push_back(term(*kid));
+        if (!terms.back()) {
+            return nullptr;
+        }
+    }
+    return operate(node, op, std::move(terms));
+}
+
+TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids) {
+    std::vector<Kind> kinds;
+    const auto entry = std::find_if(kids.begin(), kids.end(), [](const TermPtr& kid) { return !kid->open_kind; });
+    const bool logical = op == Operator::logical_and || op == Operator::logical_or || op == Operator::logical_not;
+    for (const TermPtr& kid : kids) {
+        const Kind open = logical ? Kind::yes_no : entry == kids.end() ? Kind::number : (*entry)->kind;
+        kinds.push_back(kid->open_kind ? open : kid->kind);
+    }
+    std::optional<double> exponent;
+    if (is_exponent(node)) {
+        exponent = node.kid(1).number;
+    }
+    const std::optional<Operation> operation = operation_of(op, kinds, exponent);
+    if (!operation) {
+        const std::string sign(sign_of(op));
+        return kinds.size() == 1
+                   ? fail(Cause::wrong_kind, node.span, {"%1 cannot be used on %2.", {sign, kind_in_words(kinds[0])}})
+                   : fail(Cause::wrong_kind, node.span,
+                          {"%1 cannot stand between %2 and %3.",
+                           {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
+    }
+    auto added = std::make_shared<Term>();
+    added->type = TermType::operate;
+    added->kind = operation->result;
+    added->span = here(node.span);
+    added->operation = *operation;
+    added->op = op;
+    added->domain = domain_of(op);
+    const bool short_power = exponent && (*exponent == 2 || *exponent == 3) && kinds[0] == Kind::number;
+    added->kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
+    if (op == Operator::approximately) {
+        added->kids.push_back(constant(node, Value::number(context_.scope.study->settings.tolerance)));
+    }
+    for (const TermPtr& kid : added->kids) {
+        added->on |= kid->on;
+    }
+    return added;
+}
+
+TermPtr Binder::chain(const Node& node) {
+    std::vector<TermPtr> pairs;
+    TermPtr left = term(node.kid(0));
+    for (std::size_t at = 0; left && at < node.ops.size(); ++at) {
+        const Node& right_node = node.kid(at + 1);
+        if (node.ops[at] == Operator::in) {
+            pairs.push_back(membership(node, left, right_node));
+            left = node.ops.size() == at + 1 ? left : nullptr;
+        } else {
+            TermPtr right = term(right_node);
+            if (!right) {
+                return nullptr;
+            }
+            pairs.push_back(operate(node, node.ops[at], {left, right}));
+            left = right;
+        }
+        if (!pairs.back()) {
+            return nullptr;
+        }
+    }
+    if (!left) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Nothing can be compared after in (…): put the comparison before it.", {}});
+    }
+    TermPtr all = pairs.front();
+    for (std::size_t at = 1; at < pairs.size() && all; ++at) {
+        all = operate(node, Operator::logical_and, {all, pairs[at]});
+    }
+    return all;
+}
+
+TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& list) {
+    std::vector<const Node*> members;
+    const bool one = list.type != NodeType::list;
+    if (const TermPtr interval = one ? term(list) : nullptr; interval && interval->kind == Kind::interval) {
+        return in_interval(node, left, interval);
+    } else if (one && !interval) {
+        return nullptr;
+    }
+    if (list.type == NodeType::list) {
+        for (const NodePtr& kid : list.kids) {
+            members.push_back(kid.get());
+        }
+    } else {
+        members.push_back(&list);
+    }
+    TermPtr any;
+    for (const Node* member : members) {
+        TermPtr right = term(*member);
+        TermPtr same = right ? operate(node, Operator::equal, {left, right}) : nullptr;
+        if (!same) {
+            return nullptr;
+        }
+        any = any ? operate(node, Operator::logical_or, {any, same}) : same;
+    }
+    return any;
+}
+
+/// A number is in a class where it lies between the least and the greatest that are.
+TermPtr Binder::in_interval(const Node& node, const TermPtr& left, const TermPtr& interval) {
+    const auto limit = [&](const Operation& operation) {
+        auto term = std::make_shared<Term>();
+        term->type = TermType::operate;
+        term->span = here(node.span);
+        term->on = interval->on;
+        term->operation = operation;
+        term->domain = "an open class has no such limit";
+        term->kids = {interval};
+        return term;
+    };
+    const TermPtr above = operate(node, Operator::less_equal, {limit(catalogue_parts::first_in_interval()), left});
+    const TermPtr below =
+        above ? operate(node, Operator::less_equal, {left, limit(catalogue_parts::last_in_interval())}) : nullptr;
+    return below ? operate(node, Operator::logical_and, {above, below}) : nullptr;
+}
+
+TermPtr Binder::choice(const Node& node) {
+    std::vector<TermPtr> kids;
+    for (const NodePtr& kid : node.kids) {
+        kids.push_back(term(*kid));
+        if (!kids.back()) {
+            return nullptr;
+        }
+    }
+    if (kids[0]->kind != Kind::yes_no && !kids[0]->open_kind) {
+        return fail(Cause::wrong_kind, node.kid(0).span,
+                    {"After if comes a condition, such as x > 0, and this is %1.", {kind_in_words(kids[0]->kind)}});
+    }
+    if (!unify(node, kids, 1)) {
+        return nullptr;
+    }
+    auto term = std::make_shared<Term>();
+    term->type = TermType::operate;
+    term->kind = kids[1]->kind;
+    term->open_kind = kids[1]->open_kind;
+    term->span = here(node.span);
+    term->operation = choice_of(term->kind);
+    for (const TermPtr& kid : kids) {
+        term->on |= kid->on;
+    }
+    term->kids = std::move(kids);
+    return term;
+}
+
+/// Gives all kids from `from` on one kind; a missing that was written out takes the kind of the others.
+bool Binder::unify(const Node& node, std::vector<TermPtr>& kids, std::size_t from) {
+    const auto closed = std::find_if(kids.begin() + static_cast<std::ptrdiff_t>(from), kids.end(),
+                                     [](const TermPtr& kid) { return !kid->open_kind; });
+    if (closed == kids.end()) {
+        return true;
+    }
+    const Kind kind = (*closed)->kind;
+    for (std::size_t at = from; at < kids.size(); ++at) {
+        if (kids[at]->open_kind) {
+            auto term = std::make_shared<Term>(*kids[at]);
+            term->kind = kind;
+            term->value = term->type == TermType::constant ? Value::missing(kind) : term->value;
+            kids[at] = term;
+        } else if (kids[at]->kind != kind) {
+            fail(Cause::wrong_kind, node.span,
+                 {"This gives %1 in one case and %2 in another: make them the same kind.",
+                  {kind_in_words(kind), kind_in_words(kids[at]->kind)}});
+            return false;
+        }
+    }
+    return true;
+}
+
+} // namespace ledgefall

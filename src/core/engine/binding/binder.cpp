@@ -1,0 +1,359 @@
+#include "core/engine/binding/binder.h"
+
+#include "core/engine/binding/call_binder.h"
+#include "core/engine/binding/measure_binder.h"
+#include "core/engine/binding/place_binder.h"
+#include "core/engine/binding/probability_binder.h"
+#include "core/formula/names.h"
+#include "core/formula/print.h"
+
+#include <algorithm>
+#include <numbers>
+
+namespace ledgefall {
+bool is_word(const Node& node, std::string_view word) {
+    return node.type == NodeType::word && node.text == word;
+}
+
+std::string Term::called() const {
+    return function != nullptr ? std::string(function->name) : op ? std::string(sign_of(*op)) : "if";
+}
+
+BoundFormula bind_formula(const Node& tree, const BindingScope& scope) {
+    BindingContext context(scope);
+    return Binder(context).bind(tree);
+}
+
+BoundFormula Binder::bind(const Node& tree) {
+    BoundFormula out;
+    if (tree.type != NodeType::recurrence) {
+        out.term = term(tree);
+    } else if (!context_.frame.has_rows) {
+        fail(Cause::wrong_arguments, tree.span,
+             {"first and then need rows: only a column's formula can have them.", {}});
+    } else {
+        for (std::size_t at = 0; at + 1 < tree.kids.size() && !context_.fault; ++at) {
+            out.first.push_back(term(tree.kid(at)));
+        }
+        if (!context_.fault && context_.scope.first_kind) {
+            context_.scope.first_kind(out.first.front()->kind);
+        }
+        out.term = context_.fault ? nullptr : term(*tree.kids.back());
+        if (out.term) {
+            std::vector<TermPtr> all = out.first;
+            all.push_back(out.term);
+            if (unify(tree, all, 0)) {
+                out.term = all.back();
+                all.pop_back();
+                out.first = all;
+            }
+        }
+    }
+    out.links = std::move(context_.links);
+    if (context_.fault) {
+        out.term = nullptr;
+        out.first.clear();
+        out.fault = std::move(context_.fault);
+    }
+    return out;
+}
+
+TermPtr Binder::term(const Node& node) {
+    switch (node.type) {
+    case NodeType::number:
+        return constant(node, Value::number(node.number));
+    case NodeType::text:
+        return constant(node, Value::text(Text(node.text)));
+    case NodeType::word:
+        return word(node);
+    case NodeType::name:
+        return name(node);
+    case NodeType::index:
+        return PlaceBinder(context_, *this).index(node);
+    case NodeType::call:
+        return call(node);
+    case NodeType::unary:
+        return operate_on(node, node.op, {&node.kid(0)});
+    case NodeType::binary:
+        return operate_on(node, node.op, {&node.kid(0), &node.kid(1)});
+    case NodeType::chain:
+        return chain(node);
+    case NodeType::choice:
+        return choice(node);
+    case NodeType::absolute:
+        return absolute(node);
+    case NodeType::list:
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Several values in brackets can stand only in a measure or after in.", {}});
+    case NodeType::range:
+        return fail(Cause::wrong_arguments, node.span,
+                    {"A range can stand only in square brackets or in a measure.", {}});
+    case NodeType::where:
+    case NodeType::bound:
+    case NodeType::given:
+        return fail(Cause::wrong_arguments, node.span,
+                    {"where, for and a bar can stand only in the brackets of a measure.", {}});
+    case NodeType::recurrence:
+        break;
+    }
+    return fail(Cause::wrong_arguments, node.span, {"first can only begin a formula.", {}});
+}
+
+TermPtr Binder::word(const Node& node) {
+    if (node.text == "yes" || node.text == "no") {
+        return constant(node, Value::yes_no(node.text == "yes"));
+    }
+    if (node.text == "missing") {
+        auto term = std::make_shared<Term>(*constant(node, Value::missing()));
+        term->open_kind = true;
+        return term;
+    }
+    if (node.text == "each") {
+        if (context_.frame.each == nullptr) {
+            return fail(
+                Cause::unknown_name, node.span,
+                {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.",
+                 {}});
+        }
+        return column(node, {context_.frame.own, context_.frame.each, nullptr});
+    }
+    if (context_.frame.own == nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 needs a table's rows, and the ledge has none.", {node.text}});
+    }
+    auto term = std::make_shared<Term>();
+    term->span = here(node.span);
+    term->table = context_.frame.own->id;
+    if (node.text == "rows" || node.text == "last") {
+        term->type = TermType::row_count;
+        context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
+        return term;
+    }
+    if (node.text == "row") {
+        term->type = TermType::row_number;
+        const auto level = level_over(context_.frame.own->id);
+        if (!level) {
+            return fail(Cause::wrong_arguments, node.span, {"%1 needs a row, and there is none here.", {"row"}});
+        }
+        term->level = *level;
+        term->on = 1U << term->level;
+        return term;
+    }
+    return PlaceBinder(context_, *this).row_of_formula(node);
+}
+
+TermPtr Binder::name(const Node& node) {
+    if (node.owner.empty()) {
+        for (std::size_t at = context_.levels.size(); at > context_.frame.levels; --at) {
+            if (!context_.levels[at - 1].counter.empty() && context_.levels[at - 1].counter == node.text) {
+                auto term = std::make_shared<Term>();
+                term->type = TermType::counter;
+                term->level = static_cast<std::uint32_t>(at);
+                term->on = 1U << term->level;
+                term->span = here(node.span);
+                return term;
+            }
+        }
+    }
+    if (const TermPtr* given = parameter(node)) {
+        return *given;
+    }
+    const Binding binding = bound(node);
+    if (binding.column != nullptr) {
+        return column(node, binding);
+    }
+    if (binding.group != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {binding.group->name}});
+    }
+    if (binding.held == nullptr) {
+        return unknown_name(node);
+    }
+    if (binding.held->is_function()) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a function: write what it is taken of, as in %1(%2).",
+                     {binding.held->name, binding.held->parameters.front()}});
+    }
+    auto term = std::make_shared<Term>();
+    term->type = TermType::held;
+    term->id = binding.held->id;
+    term->span = here(node.span);
+    term->kind = context_.scope.kind_of(binding.held->id);
+    context_.links.push_back({LinkType::value, binding.held->id, 0});
+    return term;
+}
+
+TermPtr Binder::unknown_name(const Node& node) {
+    if (node.owner.empty() && (node.text == "pi" || node.text == "π" || node.text == "e")) {
+        return constant(node, Value::number(node.text == "e" ? std::numbers::e : std::numbers::pi));
+    }
+    const std::string shown = node.owner.empty() ? node.text : node.owner + "." + node.text;
+    if (!node.owner.empty() && node.owner != "ledge" && context_.scope.study->table_named(node.owner) == nullptr) {
+        std::vector<std::string> tables;
+        for (const auto& table : context_.scope.study->tables) {
+            tables.push_back(table->name);
+        }
+        const std::string near = nearest_name(node.owner, tables);
+        return near.empty() ? fail(Cause::unknown_name, node.span, {"There is no table called %1.", {node.owner}})
+                            : fail(Cause::unknown_name, node.span,
+                                   {"There is no table called %1. Did you mean %2?", {node.owner, near}},
+                                   near + "." + node.text);
+    }
+    const Table* other = node.owner.empty() ? context_.frame.own : context_.scope.study->table_named(node.owner);
+    const std::string near = nearest_name(node.text, known_names(*context_.scope.study, other));
+    const Span span = node.owner.empty() ? node.span : node.name_span;
+    if (near.empty()) {
+        return fail(Cause::unknown_name, span,
+                    {"There is no column or held value called %1: add it, or correct the name.", {shown}});
+    }
+    return fail(Cause::unknown_name, span,
+                {"There is no column or held value called %1. Did you mean %2?", {shown, near}}, near);
+}
+
+std::optional<std::uint32_t> Binder::level_over(Id table) const {
+    for (std::size_t at = context_.levels.size(); at > context_.frame.levels; --at) {
+        if (context_.levels[at - 1].table == table && !table.empty() && context_.levels[at - 1].counter.empty()) {
+            return static_cast<std::uint32_t>(at);
+        }
+    }
+    const bool own = context_.frame.has_rows && context_.frame.own != nullptr && context_.frame.own->id == table;
+    return own ? std::optional(0U) : std::nullopt;
+}
+
+TermPtr Binder::column(const Node& node, const Binding& binding) {
+    const auto level = level_over(binding.table->id);
+    if (!level) {
+        const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).", {shown}});
+    }
+    auto term = std::make_shared<Term>();
+    term->type = TermType::column;
+    term->id = binding.column->id;
+    term->table = binding.table->id;
+    term->level = *level;
+    term->on = 1U << *level;
+    term->span = here(node.span);
+    term->kind = context_.scope.kind_of(binding.column->id);
+    link(*level == 0 ? LinkType::same_row : context_.levels[*level - 1].link, binding);
+    return term;
+}
+
+TermPtr Binder::call(const Node& node) {
+    if (const HeldValue* held = called_function(*context_.scope.study, context_.frame.own, node.owner, node.text)) {
+        return CallBinder(context_, *this).held_function(node, *held);
+    }
+    const Function* function = node.owner.empty() ? find_function(node.text) : nullptr;
+    if (function == nullptr) {
+        std::vector<std::string> names;
+        for (const Function& entry : catalogue()) {
+            names.emplace_back(entry.name);
+        }
+        const std::string near = nearest_name(node.text, names);
+        if (near.empty()) {
+            return fail(Cause::unknown_name, node.name_span, {"There is no function called %1.", {node.text}});
+        }
+        return fail(Cause::unknown_name, node.name_span,
+                    {"There is no function called %1. Did you mean %2?", {node.text, near}}, near);
+    }
+    ProbabilityBinder distributions(context_, *this);
+    if (!node.kids.empty() && distributions.gives_distribution(node.kid(0))) {
+        const Function* of_distribution = find_distribution_function(node.text);
+        function = of_distribution != nullptr ? of_distribution : function;
+    }
+    switch (function->special) {
+    case Special::probability:
+        return distributions.probability(node, *function);
+    case Special::today:
+        return CallBinder(context_, *this).today(node, *function);
+    case Special::conversion:
+        return CallBinder(context_, *this).conversion(node, *function);
+    default:
+        break;
+    }
+    if (function->of_distribution()) {
+        return distributions.distribution_call(node, *function);
+    }
+    return function->is_measure() ? MeasureBinder(context_, *this).measure(node, *function)
+                                  : plain_call(node, *function);
+}
+
+std::shared_ptr<Term> Binder::begin_operation(const Node& node, const Function& function) const {
+    auto term = std::make_shared<Term>();
+    term->type = TermType::operate;
+    term->kind = function.operation.result;
+    term->span = here(node.span);
+    term->operation = function.operation;
+    term->function = &function;
+    term->domain = function.domain;
+    return term;
+}
+
+TermPtr Binder::end_operation(std::shared_ptr<Term> operation) {
+    for (const TermPtr& kid : operation->kids) {
+        operation->on |= kid->on;
+    }
+    return operation;
+}
+
+bool Binder::check_count(const Node& node, const Function& function) {
+    const auto& wanted = function.arguments;
+    const auto least = static_cast<std::size_t>(
+        std::count_if(wanted.begin(), wanted.end(), [](const Argument& argument) { return !argument.optional; }));
+    if (node.kids.size() >= least && node.kids.size() <= wanted.size()) {
+        return true;
+    }
+    fail(Cause::wrong_arguments, node.span,
+         {"%1 is written %2, and the number of arguments here is %3.",
+          {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
+    return false;
+}
+
+/// `|x|`.
+TermPtr Binder::absolute(const Node& node) {
+    TermPtr kid = term(node.kid(0));
+    if (!kid || kid->kind != Kind::number) {
+        return kid ? fail(Cause::wrong_kind, node.span,
+                          {"Bars take a number, and this is %1.", {kind_in_words(kid->kind)}})
+                   : nullptr;
+    }
+    auto operation = begin_operation(node, special_function(Special::absolute_value));
+    operation->kids = {kid};
+    return end_operation(std::move(operation));
+}
+
+TermPtr Binder::plain_call(const Node& node, const Function& named) {
+    std::vector<TermPtr> kids;
+    for (const NodePtr& kid : node.kids) {
+        kids.push_back(term(*kid));
+        if (!kids.back()) {
+            return nullptr;
+        }
+    }
+    // Of several functions of one name, the one for the first argument's kind: lower(class) beside lower(text).
+    const Function* other = kids.empty() ? nullptr : find_function_of(named.name, kids.front()->kind);
+    const Function& function = other == nullptr ? named : *other;
+    if (!check_count(node, function)) {
+        return nullptr;
+    }
+    for (std::size_t at = 0; at < kids.size(); ++at) {
+        const Argument& wanted = function.arguments[at];
+        if (!wanted.any_kind && !kids[at]->open_kind && kids[at]->kind != wanted.kind) {
+            return fail(Cause::wrong_kind, node.kid(at).span,
+                        {"%1 takes %2 here, and this is %3.",
+                         {std::string(function.name), kind_in_words(wanted.kind), kind_in_words(kids[at]->kind)}});
+        }
+    }
+    auto operation = begin_operation(node, function);
+    operation->kids = std::move(kids);
+    if (function.keeps_kind) {
+        if (!unify(node, operation->kids, 0)) {
+            return nullptr;
+        }
+        operation->kind = operation->kids.front()->kind;
+        operation->operation.result = operation->kind;
+    }
+    return end_operation(std::move(operation));
+}
+
+} // namespace ledgefall

@@ -1,0 +1,64 @@
+#pragma once
+
+#include "core/engine/binding/term.h"
+
+#include <map>
+#include <string>
+
+namespace ledgefall {
+
+/// What is known and gathered while one formula is bound. The binders of its parts share it.
+struct BindingContext {
+    /// The rows that run at one level of measures.
+    struct Level {
+        Id table;            ///< empty for a bound number
+        std::string counter; ///< the bound number's name
+        LinkType link = LinkType::whole;
+        const Node* range = nullptr; ///< the range that all of the measure's ranged names have
+    };
+
+    /// In what names are read: that of the formula itself, or of a held function that it calls.
+    struct Frame {
+        const Table* own = nullptr;
+        bool has_rows = false;
+        const ColumnDefinition* each = nullptr;
+        std::map<std::string, TermPtr> parameters;
+        std::size_t levels = 0; ///< of measures outside of it, whose rows its names do not run over
+    };
+
+    explicit BindingContext(const BindingScope& binding_scope)
+        : scope(binding_scope)
+        , frame{binding_scope.own, binding_scope.has_rows, binding_scope.each, {}, 0} {}
+
+    const BindingScope& scope;
+    Frame frame;
+    std::vector<const HeldValue*> calling; ///< the held functions whose formulas are being read, outermost first
+    std::size_t calls = 0;
+    std::uint64_t draws = 0;
+    std::optional<Span> call_span; ///< of the outermost of those calls, to which all in them belongs
+    std::vector<Level> levels;     ///< of the measures that are open, outermost first
+    std::vector<Link> links;
+    std::optional<StaticFault> fault; ///< the first that was met
+};
+
+/// What every binder does with the context: says where it is, refuses, and looks names up.
+class ContextUser {
+  protected:
+    explicit ContextUser(BindingContext& context)
+        : context_(context) {}
+
+    Span here(Span span) const { return context_.call_span.value_or(span); }
+    TermPtr constant(const Node& node, Value value) const;
+    /// Records the first fault of the formula; always null.
+    TermPtr fail(Cause cause, Span span, Sentence what);
+    /// The same, where `replacement` in place of the characters at `span` would correct the formula.
+    TermPtr fail(Cause cause, Span span, Sentence what, std::string replacement);
+    Binding bound(const Node& name) const;
+    /// What stands for a name that is a parameter of the held function whose formula is read; else null.
+    const TermPtr* parameter(const Node& node) const;
+    void link(LinkType type, const Binding& binding, std::uint64_t row = 0);
+
+    BindingContext& context_;
+};
+
+} // namespace ledgefall

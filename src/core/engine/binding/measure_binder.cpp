@@ -1,0 +1,337 @@
+// Binding measures: over which rows they run, what of them runs there, and what follows the formula's own row.
+
+#include "core/engine/binding/measure_binder.h"
+
+#include "core/engine/binding/place_binder.h"
+#include "core/engine/functions/simpler_form.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_levels = 20;
+
+/// Whether all that stands in the brackets is pooled: nothing else follows the sample.
+bool pools(const Function& function) {
+    return function.arguments.size() == 1;
+}
+
+/// Which rows of its table a range of a measure needs.
+LinkType link_of_range(const Node& range) {
+    const auto shift = range.kids[1] ? shift_of(*range.kids[1]) : std::nullopt;
+    return !shift || *shift > 0 ? LinkType::whole : *shift == 0 ? LinkType::rows_to_here : LinkType::rows_before;
+}
+
+} // namespace
+
+void MeasureBinder::scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own,
+                                bool& ok) {
+    if (node.type == NodeType::call &&
+        called_function(*context_.scope.study, context_.frame.own, node.owner, node.text) == nullptr) {
+        const Function* function = find_function(node.text);
+        if (function != nullptr && function->is_measure()) {
+            return; // it runs over rows of its own
+        }
+    }
+    const bool indexed = node.type == NodeType::index && node.kids.size() == 2;
+    const bool ranged = indexed && node.kid(1).type == NodeType::range;
+    if (indexed && !ranged) {
+        return scan_domain(node.kid(1), level, others, own, ok); // one row of the column, which does not run
+    }
+    const Node& named = ranged ? node.kid(0) : node;
+    if (ranged) {
+        if (level.range != nullptr && !same_tree(level.range, &node.kid(1))) {
+            fail(Cause::wrong_arguments, node.span, {"The ranges in one measure must be the same.", {}});
+            ok = false;
+        }
+        level.range = &node.kid(1);
+    }
+    const bool each = is_word(named, "each") && context_.frame.each != nullptr;
+    if (named.type == NodeType::name || each) {
+        const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(named);
+        if (binding.column == nullptr && binding.group == nullptr) {
+            return;
+        }
+        if (context_.frame.own != nullptr && binding.table->id == context_.frame.own->id) {
+            own = true;
+        } else if (std::find(others.begin(), others.end(), binding.table) == others.end()) {
+            others.push_back(binding.table);
+        }
+        return;
+    }
+    if (is_word(named, "row")) {
+        own = true;
+    }
+    for (const NodePtr& kid : node.kids) {
+        if (kid) {
+            scan_domain(*kid, level, others, own, ok);
+        }
+    }
+}
+
+/// Finds the table that a measure runs over; false where there is a fault, or no column in it.
+bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& level) {
+    std::vector<const Table*> others;
+    bool own = false;
+    bool ok = true;
+    for (std::size_t at = 0; at < std::min(samples, node.kids.size()); ++at) {
+        scan_domain(node.kid(at), level, others, own, ok);
+    }
+    if (others.size() > 1) {
+        fail(Cause::wrong_arguments, node.span,
+             {"A measure runs over the rows of one table, and this one names two others, %1 and %2.",
+              {others[0]->name, others[1]->name}});
+        return false;
+    }
+    if (!others.empty() || own) {
+        level.table = others.empty() ? context_.frame.own->id : others.front()->id;
+    }
+    return ok;
+}
+
+TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
+    if (node.kids.empty()) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is written %2: it needs values.", {std::string(function.name), function.signature()}});
+    }
+    if (context_.levels.size() >= most_levels) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
+    }
+    if (node.kids.size() == 1 && node.kid(0).type == NodeType::bound) {
+        return bound_sum(node.kid(0), function);
+    }
+    if (function.special == Special::rank) {
+        return rank(node, function);
+    }
+    if (function.make == nullptr) {
+        return by_simpler_form(node, function);
+    }
+    Level level;
+    const std::size_t samples = pools(function) ? node.kids.size() : function.sample_count();
+    auto result = std::make_shared<MeasureTerm>();
+    result->function = &function;
+    if (!check_arguments(node, function) || !find_domain(node, samples, level) ||
+        !bind_plain(node, function, *result)) {
+        return nullptr;
+    }
+    result->table = level.table;
+    result->over = level.table.empty() ? MeasureTerm::Over::values : MeasureTerm::Over::table;
+    result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
+    if (!bind_range(level.range, *result)) {
+        return nullptr;
+    }
+    level.link = level.range == nullptr ? LinkType::whole : link_of_range(*level.range);
+    if (result->over == MeasureTerm::Over::table) {
+        context_.levels.push_back(level);
+    }
+    const bool ok = bind_samples(node, function, *result);
+    if (result->over == MeasureTerm::Over::table) {
+        context_.levels.pop_back();
+    }
+    return ok ? finish_measure(node, std::move(result)) : nullptr;
+}
+
+bool MeasureBinder::bind_range(const Node* range, MeasureTerm& measure) {
+    if (range == nullptr) {
+        return true;
+    }
+    const auto end = [this](const NodePtr& node, TermPtr& out) {
+        out = node ? term(*node) : nullptr;
+        if (out && out->kind != Kind::number) {
+            out =
+                fail(Cause::wrong_kind, node->span, {"A row is a number, and this is %1.", {kind_in_words(out->kind)}});
+        }
+        return !node || out;
+    };
+    return end(range->kids[0], measure.from) && end(range->kids[1], measure.to);
+}
+
+bool MeasureBinder::bind_samples(const Node& node, const Function& function, MeasureTerm& measure) {
+    if (function.sample_count() > 1) {
+        if (!add_paired(node, function, measure)) {
+            return false;
+        }
+    } else {
+        for (std::size_t at = 0; at < (pools(function) ? node.kids.size() : 1); ++at) {
+            if (!add_sample(node.kid(at), function, measure)) {
+                return false;
+            }
+        }
+    }
+    return measure.over == MeasureTerm::Over::values || !refuse_single_values(node, function, measure);
+}
+
+/// What does not run over the rows is a single value, and has no place beside whole columns; true where there is one.
+bool MeasureBinder::refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure) {
+    const std::uint32_t runs = 1U << measure.level;
+    for (const Sample& sample : measure.samples) {
+        if ((sample.on() & runs) != 0) {
+            continue;
+        }
+        if (function.row_by_row.empty()) {
+            fail(Cause::wrong_arguments, sample.values.front()->span,
+                 {"%1 is taken of whole columns here, and this is a single value: leave it out.",
+                  {std::string(function.name)}});
+        } else {
+            fail(Cause::wrong_arguments, node.name_span,
+                 {"%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).",
+                  {std::string(function.name), std::string(function.row_by_row)}},
+                 std::string(function.row_by_row));
+        }
+        return true;
+    }
+    return false;
+}
+
+bool MeasureBinder::check_arguments(const Node& node, const Function& function) {
+    return pools(function) || binder_.check_count(node, function);
+}
+
+/// The plain arguments follow the formula's own row, and so are bound outside the measure's rows.
+bool MeasureBinder::bind_plain(const Node& node, const Function& function, MeasureTerm& measure) {
+    for (std::size_t at = function.sample_count(); !pools(function) && at < node.kids.size(); ++at) {
+        TermPtr plain = term(node.kid(at));
+        if (plain && plain->kind != function.arguments[at].kind && !plain->open_kind) {
+            plain = fail(
+                Cause::wrong_kind, plain->span,
+                {"%1 takes %2 here, and this is %3.",
+                 {std::string(function.name), kind_in_words(function.arguments[at].kind), kind_in_words(plain->kind)}});
+        }
+        if (!plain) {
+            return false;
+        }
+        measure.plain.push_back(std::move(plain));
+    }
+    const bool type_left_out = function.takes_type && (pools(function) || node.kids.size() < function.arguments.size());
+    if (type_left_out) {
+        measure.plain.push_back(constant(node, Value::number(context_.scope.study->settings.quantile_type)));
+    }
+    return true;
+}
+
+/// How many rows' values compare so with this row's.
+TermPtr MeasureBinder::count_compared(const Node& node, Operator op, const Level& level, const TermPtr& own) {
+    const bool conditional = node.kid(0).type == NodeType::where;
+    auto measure = std::make_shared<MeasureTerm>();
+    measure->function = &special_function(Special::count);
+    measure->table = level.table;
+    measure->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
+    context_.levels.push_back(level);
+    Sample sample;
+    const TermPtr other = term(conditional ? node.kid(0).kid(0) : node.kid(0));
+    sample.values = {other ? binder_.operate(node, op, {other, own}) : nullptr};
+    sample.condition = conditional && sample.values.front() ? where_condition(node.kid(0)) : nullptr;
+    context_.levels.pop_back();
+    if (!sample.values.front() || (conditional && !sample.condition)) {
+        return nullptr;
+    }
+    measure->samples.push_back(std::move(sample));
+    return finish_measure(node, std::move(measure));
+}
+
+/// The place of this row's value among the values of a column, smallest first, equal ones sharing their mean place: a
+/// count of the smaller and half of the equal ones, missing where this row's value is.
+TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
+    const bool conditional = node.kid(0).type == NodeType::where;
+    const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
+    if (!context_.frame.has_rows || node.kids.size() > 1) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"rank(x) tells the place of this row's x among all: it is for the formula of a column.", {}});
+    }
+    const TermPtr own = term(value);
+    Level level;
+    if (!own || !find_domain(node, 1, level)) {
+        return nullptr;
+    }
+    if (own->kind != Kind::number && own->kind != Kind::date) {
+        return fail(
+            Cause::wrong_kind, value.span,
+            {"%1 takes %2, and this is %3.", {std::string(function.name), "numbers", kind_in_words(own->kind)}});
+    }
+    if (level.table.empty() || level.range != nullptr) {
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
+    }
+    const TermPtr below = count_compared(node, Operator::less, level, own);
+    const TermPtr equal = below ? count_compared(node, Operator::equal, level, own) : nullptr;
+    if (!equal) {
+        return nullptr;
+    }
+    const TermPtr more = binder_.operate(node, Operator::add, {equal, constant(node, Value::number(1))});
+    const TermPtr half = binder_.operate(node, Operator::divide, {more, constant(node, Value::number(2))});
+    const TermPtr place = binder_.operate(node, Operator::add, {half, below});
+    auto is_missing = binder_.begin_operation(node, special_function(Special::missing_test));
+    is_missing->kids = {own};
+    auto choice = std::make_shared<Term>();
+    choice->type = TermType::operate;
+    choice->span = here(node.span);
+    choice->function = &function;
+    choice->operation = choice_of(Kind::number);
+    choice->kids = {Binder::end_operation(std::move(is_missing)), constant(node, Value::missing()), place};
+    return Binder::end_operation(std::move(choice));
+}
+
+/// A function that is written in simpler ones, with what it is taken of put in.
+TermPtr MeasureBinder::by_simpler_form(const Node& node, const Function& function) {
+    if (!check_arguments(node, function)) {
+        return nullptr;
+    }
+    const NodePtr written = simpler_form(node, function);
+    return written ? term(*written)
+                   : fail(Cause::wrong_arguments, node.span,
+                          {"%1 is taken of whole columns: it is written %2.",
+                           {std::string(function.name), function.signature()}});
+}
+
+TermPtr MeasureBinder::bound_sum(const Node& node, const Function& function) {
+    auto result = std::make_shared<MeasureTerm>();
+    result->function = &function;
+    result->over = MeasureTerm::Over::bound;
+    result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
+    const Node& range = node.kid(1);
+    if (!range.kids[0] || !range.kids[1]) {
+        return fail(Cause::wrong_arguments, range.span, {"This range needs both its ends, as in 0..10.", {}});
+    }
+    if (!bind_range(&range, *result)) {
+        return nullptr;
+    }
+    Level level;
+    level.counter = node.text;
+    context_.levels.push_back(level);
+    const bool ok = add_sample(node.kid(0), function, *result);
+    context_.levels.pop_back();
+    return ok ? finish_measure(node, std::move(result)) : nullptr;
+}
+
+TermPtr MeasureBinder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure) {
+    auto term = std::make_shared<Term>();
+    const Function& function = *measure->function;
+    const Kind sample_kind = measure->samples.front().values.front()->kind;
+    term->type = TermType::measure;
+    term->span = here(node.span);
+    term->kind = function.keeps_kind ? sample_kind : Kind::number;
+    measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition
+                                                                                         : function.make;
+    for (const Sample& sample : measure->samples) {
+        term->on |= sample.on();
+    }
+    if (measure->over != MeasureTerm::Over::values) {
+        term->on &= ~(1U << measure->level);
+    }
+    for (const TermPtr& end : {measure->from, measure->to}) {
+        term->on |= end ? end->on : 0;
+    }
+    for (const TermPtr& plain : measure->plain) {
+        term->on |= plain->on;
+    }
+    term->function = &function;
+    term->domain = function.domain;
+    term->domain_cause = function.domain_cause;
+    term->measure = std::move(measure);
+    return term;
+}
+
+} // namespace ledgefall

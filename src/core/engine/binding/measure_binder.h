@@ -1,0 +1,41 @@
+#pragma once
+
+#include "core/engine/binding/binder.h"
+
+namespace ledgefall {
+
+/// Binds measures: over which rows they run, what of them runs there, and what follows the formula's own row.
+class MeasureBinder : PartBinder {
+  public:
+    MeasureBinder(BindingContext& context, Binder& binder)
+        : PartBinder(context, binder) {}
+
+    TermPtr measure(const Node& node, const Function& function);
+
+  private:
+    using Level = BindingContext::Level;
+
+    bool find_domain(const Node& node, std::size_t samples, Level& level);
+    void scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok);
+    TermPtr where_condition(const Node& where);
+    bool check_arguments(const Node& node, const Function& function);
+    bool bind_plain(const Node& node, const Function& function, MeasureTerm& measure);
+    bool bind_samples(const Node& node, const Function& function, MeasureTerm& measure);
+    bool refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure);
+    TermPtr sample_value(const Node& node, const Function& function, const Argument& wanted);
+    bool add_paired(const Node& node, const Function& function, MeasureTerm& measure);
+    bool add_sample(const Node& node, const Function& function, MeasureTerm& measure, const Node* where = nullptr);
+    bool add_columns_between(const Node& range, const Function& function, MeasureTerm& measure, const Node* where);
+    bool add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure,
+                   const Node* where);
+    bool add_column(const Node& named, const Binding& binding, const Function& function, MeasureTerm& measure,
+                    const Node* where);
+    TermPtr rank(const Node& node, const Function& function);
+    TermPtr count_compared(const Node& node, Operator op, const Level& level, const TermPtr& own);
+    TermPtr by_simpler_form(const Node& node, const Function& function);
+    bool bind_range(const Node* range, MeasureTerm& measure);
+    TermPtr bound_sum(const Node& node, const Function& function);
+    TermPtr finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure);
+};
+
+} // namespace ledgefall

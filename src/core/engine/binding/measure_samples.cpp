@@ -1,0 +1,157 @@
+// Binding what a measure is taken of: single expressions, conditions, paired columns, columns from one to another.
+
+#include "core/engine/binding/measure_binder.h"
+#include "core/engine/binding/place_binder.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+/// What a sample is taken of: one expression, or the columns that a list, a group or a pair of ends stands for. A
+/// `where` behind them holds for each.
+bool MeasureBinder::add_sample(const Node& node, const Function& function, MeasureTerm& measure, const Node* where) {
+    if (node.type == NodeType::where) {
+        return add_sample(node.kid(0), function, measure, &node);
+    }
+    if (node.type == NodeType::list) {
+        return std::all_of(node.kids.begin(), node.kids.end(),
+                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure, where); });
+    }
+    if (node.type == NodeType::range) {
+        return add_columns_between(node, function, measure, where);
+    }
+    if (node.type == NodeType::bound || node.type == NodeType::given) {
+        fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
+        return false;
+    }
+    const Node& named = node.type == NodeType::index ? node.kid(0) : node;
+    const Binding group = named.type == NodeType::name ? bound(named) : Binding();
+    if (group.group != nullptr) {
+        return add_group(node, group, function, measure, where);
+    }
+    Sample sample;
+    sample.values = {sample_value(node, function, function.arguments.front())};
+    sample.condition = where != nullptr && sample.values.front() ? where_condition(*where) : nullptr;
+    if (!sample.values.front() || (where != nullptr && !sample.condition)) {
+        return false;
+    }
+    measure.samples.push_back(std::move(sample));
+    return true;
+}
+
+/// One column, at the row or range of `named` where that has one.
+bool MeasureBinder::add_column(const Node& named, const Binding& binding, const Function& function,
+                               MeasureTerm& measure, const Node* where) {
+    const bool indexed = named.type == NodeType::index;
+    TermPtr value = indexed ? PlaceBinder(context_, binder_).indexed_column(named, binding, named.kid(1))
+                            : binder_.column(named, binding);
+    if (!value) {
+        return false;
+    }
+    if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
+        fail(Cause::wrong_kind, named.span,
+             {"Among these columns is %1, which holds %2.", {binding.column->name, kind_in_words(value->kind)}});
+        return false;
+    }
+    Sample sample;
+    sample.values = {std::move(value)};
+    sample.condition = where != nullptr ? where_condition(*where) : nullptr;
+    const bool sound = where == nullptr || sample.condition;
+    measure.samples.push_back(std::move(sample));
+    return sound;
+}
+
+bool MeasureBinder::add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure,
+                              const Node* where) {
+    return std::all_of(group.group->columns.begin(), group.group->columns.end(), [&](Id id) {
+        const ColumnDefinition* column = group.table->column(id);
+        return column == nullptr || add_column(node, {group.table, column, nullptr}, function, measure, where);
+    });
+}
+
+TermPtr MeasureBinder::where_condition(const Node& where) {
+    TermPtr condition = term(where.kid(1));
+    if (condition && condition->kind != Kind::yes_no) {
+        return fail(
+            Cause::wrong_kind, where.kid(1).span,
+            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(condition->kind)}});
+    }
+    return condition;
+}
+
+TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, const Argument& wanted) {
+    TermPtr value = term(node);
+    if (!value) {
+        return nullptr;
+    }
+    const bool fits = wanted.any_kind || value->open_kind || value->kind == wanted.kind ||
+                      (function.keeps_kind && value->kind == Kind::date);
+    return fits ? value
+                : fail(Cause::wrong_kind, value->span,
+                       {"%1 takes %2, and this is %3.",
+                        {std::string(function.name),
+                         wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
+                         kind_in_words(value->kind)}});
+}
+
+/// Samples that are paired row by row; one `where` among them is a condition on the row.
+bool MeasureBinder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
+    if (measure.over == MeasureTerm::Over::values) {
+        fail(Cause::wrong_arguments, node.span,
+             {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
+        return false;
+    }
+    Sample sample;
+    for (std::size_t at = 0; at < function.sample_count(); ++at) {
+        const bool conditional = node.kid(at).type == NodeType::where;
+        const Node& value = conditional ? node.kid(at).kid(0) : node.kid(at);
+        sample.values.push_back(sample_value(value, function, function.arguments[at]));
+        if (sample.values.back() && conditional) {
+            sample.condition = where_condition(node.kid(at));
+        }
+        if (!sample.values.back() || (conditional && !sample.condition)) {
+            return false;
+        }
+    }
+    measure.samples.push_back(std::move(sample));
+    return true;
+}
+
+/// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
+bool MeasureBinder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure,
+                                        const Node* where) {
+    const auto named = [](const Node* node) -> const Node& {
+        return node->type == NodeType::index ? node->kid(0) : *node;
+    };
+    const Node& first = named(range.kids[0].get());
+    const Node& last = named(range.kids[1].get());
+    const bool indexed = range.kid(0).type == NodeType::index;
+    const Binding from = first.type == NodeType::name ? bound(first) : Binding();
+    const Binding to = last.type == NodeType::name ? bound(last) : Binding();
+    const bool alike = range.kid(0).type == range.kid(1).type && from.column != nullptr && to.column != nullptr &&
+                       from.table == to.table &&
+                       (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
+    if (!alike) {
+        fail(Cause::wrong_arguments, range.span,
+             {"Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.", {}});
+        return false;
+    }
+    bool inside = false;
+    for (const auto& column : from.table->columns) {
+        inside = inside || column->id == from.column->id;
+        if (!inside) {
+            continue;
+        }
+        if (!add_column(indexed ? range.kid(0) : first, {from.table, &*column, nullptr}, function, measure, where)) {
+            return false;
+        }
+        if (column->id == to.column->id) {
+            return true;
+        }
+    }
+    fail(Cause::wrong_arguments, range.span,
+         {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
+    return false;
+}
+
+} // namespace ledgefall

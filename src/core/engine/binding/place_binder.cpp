@@ -1,0 +1,125 @@
+// Binding what stands in square brackets: which row of a column is meant.
+
+#include "core/engine/binding/place_binder.h"
+
+#include <cmath>
+
+namespace ledgefall {
+
+TermPtr PlaceBinder::row_of_formula(const Node& node) {
+    if (node.text == "j") {
+        return fail(Cause::not_supported, node.span,
+                    {"j is a column of a two-way table, which cannot be worked out yet.", {}});
+    }
+    if (!context_.frame.has_rows) {
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {"[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].",
+             {}});
+    }
+    auto term = std::make_shared<Term>();
+    term->type = TermType::row_number;
+    term->on = 1U;
+    term->span = here(node.span);
+    term->table = context_.frame.own->id;
+    return term;
+}
+
+std::optional<std::int64_t> shift_of(const Node& place) {
+    if (is_word(place, "i")) {
+        return 0;
+    }
+    const bool steps = place.type == NodeType::binary &&
+                       (place.op == Operator::add || place.op == Operator::subtract) && is_word(place.kid(0), "i") &&
+                       place.kid(1).type == NodeType::number;
+    if (!steps) {
+        return std::nullopt;
+    }
+    const double count = place.kid(1).number;
+    if (count != std::floor(count) || count > 1e9) {
+        return std::nullopt;
+    }
+    const auto whole = static_cast<std::int64_t>(count);
+    return place.op == Operator::add ? whole : -whole;
+}
+
+TermPtr PlaceBinder::index(const Node& node) {
+    const Node& base = node.kid(0);
+    if (node.kids.size() > 2) {
+        return fail(Cause::not_supported, node.span,
+                    {"Two places in brackets belong to a two-way table, which cannot be worked out yet.", {}});
+    }
+    if (base.type == NodeType::name && parameter(base) != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 stands for one value here and has no rows: leave out the brackets.", {base.text}});
+    }
+    const bool each = is_word(base, "each") && context_.frame.each != nullptr;
+    if (base.type != NodeType::name && !each) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"Only a column can have a row in square brackets after it.", {}});
+    }
+    const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(base);
+    if (binding.held != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a held value and has no rows: leave out the brackets.", {base.text}});
+    }
+    if (binding.group != nullptr) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {base.text}});
+    }
+    return binding.column == nullptr ? binder_.unknown_name(base) : indexed_column(node, binding, node.kid(1));
+}
+
+TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, const Node& place) {
+    if (place.type == NodeType::range) {
+        // The measure around it has taken the range as its rows, so that the column runs over them.
+        const bool running = !context_.levels.empty() && context_.levels.back().range != nullptr &&
+                             context_.levels.back().table == binding.table->id;
+        return running ? binder_.column(node.kid(0), binding)
+                       : fail(Cause::wrong_arguments, node.span,
+                              {"A range of rows can stand only in a measure, as in sum(%1[1..i]).",
+                               {binding.column->name}});
+    }
+    auto result = std::make_shared<Term>();
+    result->id = binding.column->id;
+    result->table = binding.table->id;
+    result->span = here(node.span);
+    result->kind = context_.scope.kind_of(binding.column->id);
+    const auto shift = shift_of(place);
+    if (shift) {
+        if (!context_.frame.has_rows) {
+            return row_of_formula(place);
+        }
+        result->type = TermType::column;
+        result->shift = *shift;
+        result->on = 1U;
+        link(*shift == 0 ? LinkType::same_row : *shift < 0 ? LinkType::earlier_row : LinkType::later_row, binding);
+        return result;
+    }
+    result->type = TermType::gather;
+    TermPtr row;
+    if (is_word(place, "last")) {
+        auto count = std::make_shared<Term>();
+        count->type = TermType::row_count;
+        count->table = binding.table->id;
+        count->span = here(place.span);
+        row = count;
+        link(LinkType::later_row, binding);
+    } else {
+        row = term(place);
+        const bool fixed = place.type == NodeType::number && place.number >= 1;
+        link(fixed ? LinkType::fixed_row : LinkType::computed_row, binding,
+             fixed ? static_cast<std::uint64_t>(std::min(place.number, 1e15)) : 0);
+    }
+    if (!row) {
+        return nullptr;
+    }
+    if (row->kind != Kind::number) {
+        return fail(Cause::wrong_kind, place.span, {"A row is a number, and this is %1.", {kind_in_words(row->kind)}});
+    }
+    result->on = row->on;
+    result->kids = {row};
+    return result;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,274 @@
+// Binding distributions: what is asked of them, and the conditions in P( ).
+
+#include "core/engine/binding/probability_binder.h"
+
+#include "core/engine/functions/catalogue_parts.h"
+#include "core/stats/distributions.h"
+#include "core/stats/events.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+namespace {
+
+constexpr std::size_t most_limits = Operation::most_arguments - 4; // the distribution takes four
+
+/// The comparison of an operator; nothing of operators that compare no number with a limit.
+std::optional<Event::Comparison> comparison_of(Operator op) {
+    switch (op) {
+    case Operator::less:
+        return Event::Comparison::less;
+    case Operator::less_equal:
+        return Event::Comparison::less_equal;
+    case Operator::greater:
+        return Event::Comparison::greater;
+    case Operator::greater_equal:
+        return Event::Comparison::greater_equal;
+    case Operator::equal:
+        return Event::Comparison::equal;
+    case Operator::not_equal:
+        return Event::Comparison::not_equal;
+    default:
+        return std::nullopt;
+    }
+}
+
+/// The same comparison read from the other side.
+Event::Comparison turned(Event::Comparison comparison) {
+    switch (comparison) {
+    case Event::Comparison::less:
+        return Event::Comparison::greater;
+    case Event::Comparison::less_equal:
+        return Event::Comparison::greater_equal;
+    case Event::Comparison::greater:
+        return Event::Comparison::less;
+    case Event::Comparison::greater_equal:
+        return Event::Comparison::less_equal;
+    default:
+        return comparison;
+    }
+}
+
+std::optional<Event> joined(Event::Type type, std::optional<Event> first, std::optional<Event> second) {
+    if (!first || !second) {
+        return std::nullopt;
+    }
+    return Event{.type = type, .parts = {std::move(*first), std::move(*second)}};
+}
+
+} // namespace
+
+/// Whether an expression is a distribution, as far as can be told before it is bound.
+bool ProbabilityBinder::gives_distribution(const Node& node) const {
+    switch (node.type) {
+    case NodeType::call: {
+        if (called_function(*context_.scope.study, context_.frame.own, node.owner, node.text) != nullptr) {
+            return false;
+        }
+        const Function* function = find_function(node.text);
+        return function != nullptr && function->distribution.has_value();
+    }
+    case NodeType::name: {
+        if (const TermPtr* given = parameter(node)) {
+            return (*given)->kind == Kind::distribution;
+        }
+        const Binding binding = bound(node);
+        const bool function = binding.held != nullptr && binding.held->is_function();
+        return binding.exists() && binding.group == nullptr && !function &&
+               context_.scope.kind_of(binding.id()) == Kind::distribution;
+    }
+    case NodeType::index:
+        return gives_distribution(node.kid(0));
+    case NodeType::choice:
+        return gives_distribution(node.kid(1));
+    default:
+        return false;
+    }
+}
+
+/// A distribution as four arguments: the number of its family and its own numbers. One that is written where it is
+/// used is not held first.
+bool ProbabilityBinder::add_distribution(const Node& node, std::vector<TermPtr>& arguments) {
+    const TermPtr result = term(node);
+    if (!result) {
+        return false;
+    }
+    if (result->kind != Kind::distribution) {
+        fail(Cause::wrong_kind, node.span,
+             {"Here stands a distribution, such as binomial(12, 0.5), and this is %1.", {kind_in_words(result->kind)}});
+        return false;
+    }
+    const Function* family = result->function;
+    if (result->type == TermType::operate && family != nullptr && family->distribution) {
+        arguments.push_back(constant(node, Value::number(static_cast<double>(*family->distribution))));
+        arguments.insert(arguments.end(), result->kids.begin(), result->kids.end());
+        arguments.resize(4, constant(node, Value::number(0)));
+        return true;
+    }
+    for (std::size_t part = 0; part < 4; ++part) {
+        auto taken = std::make_shared<Term>();
+        taken->type = TermType::operate;
+        taken->span = here(node.span);
+        taken->on = result->on;
+        taken->operation = catalogue_parts::distribution_part(part);
+        taken->kids = {result};
+        arguments.push_back(std::move(taken));
+    }
+    return true;
+}
+
+/// What tells one draw from another: the study's seed, the definition, which draw of its formula it is, and the rows
+/// and numbers that run around it.
+bool ProbabilityBinder::add_keys(const Node& node, std::vector<TermPtr>& arguments) {
+    std::uint64_t key = mixed(context_.scope.study->settings.seed, context_.draws++);
+    const auto mix_in = [&key](const std::string& text) {
+        for (const char c : text) {
+            key = mixed(key, static_cast<unsigned char>(c));
+        }
+    };
+    mix_in(context_.scope.itself.object.str());
+    if (!context_.scope.itself.column.empty()) {
+        mix_in("/" + context_.scope.itself.column.str());
+    }
+    arguments.push_back(constant(node, Value::number(static_cast<double>(key >> 12U))));
+    for (std::size_t level = 0; level <= context_.levels.size(); ++level) {
+        const bool counted = level > 0 && !context_.levels[level - 1].counter.empty();
+        if (level == 0 && !context_.frame.has_rows) {
+            continue;
+        }
+        if (arguments.size() >= Operation::most_arguments) {
+            fail(Cause::wrong_arguments, node.span, {"This is drawn within too many measures.", {}});
+            return false;
+        }
+        auto row = std::make_shared<Term>();
+        row->type = counted ? TermType::counter : TermType::row_number;
+        row->level = static_cast<std::uint32_t>(level);
+        row->on = 1U << level;
+        row->span = here(node.span);
+        arguments.push_back(std::move(row));
+    }
+    return true;
+}
+
+TermPtr ProbabilityBinder::distribution_call(const Node& node, const Function& function) {
+    auto result = binder_.begin_operation(node, function);
+    if (!binder_.check_count(node, function) || !add_distribution(node.kid(0), result->kids)) {
+        return nullptr;
+    }
+    for (std::size_t at = 1; at < node.kids.size(); ++at) {
+        TermPtr kid = term(node.kid(at));
+        if (kid && kid->kind != Kind::number) {
+            kid = fail(Cause::wrong_kind, node.kid(at).span,
+                       {"%1 takes %2 here, and this is %3.",
+                        {std::string(function.name), "a number", kind_in_words(kid->kind)}});
+        }
+        if (!kid) {
+            return nullptr;
+        }
+        result->kids.push_back(std::move(kid));
+    }
+    return function.special == Special::draw && !add_keys(node, result->kids)
+               ? nullptr
+               : Binder::end_operation(std::move(result));
+}
+
+TermPtr ProbabilityBinder::probability(const Node& node, const Function& function) {
+    if (!binder_.check_count(node, function)) {
+        return nullptr;
+    }
+    const Node& condition = node.kid(0);
+    const bool conditional = condition.type == NodeType::given;
+    std::optional<Event> asked = event(conditional ? condition.kid(0) : condition);
+    std::optional<Event> given = asked && conditional ? event(condition.kid(1)) : std::nullopt;
+    if (!asked || (conditional && !given)) {
+        return nullptr;
+    }
+    auto operation = binder_.begin_operation(node, function);
+    operation->no_division = "what is known here has the probability 0";
+    operation->operation.event =
+        std::make_shared<const ConditionalEvent>(ConditionalEvent{std::move(*asked), std::move(given)});
+    if (!add_distribution(*distribution_, operation->kids)) {
+        return nullptr;
+    }
+    operation->kids.insert(operation->kids.end(), limits_.begin(), limits_.end());
+    return Binder::end_operation(std::move(operation));
+}
+
+std::optional<Event> ProbabilityBinder::event(const Node& node) {
+    if (node.type == NodeType::chain) {
+        return comparisons(node);
+    }
+    if (node.type == NodeType::unary && node.op == Operator::logical_not) {
+        std::optional<Event> inner = event(node.kid(0));
+        return inner ? std::optional(Event{.type = Event::Type::negation, .parts = {std::move(*inner)}}) : std::nullopt;
+    }
+    const bool all = node.type == NodeType::binary && node.op == Operator::logical_and;
+    const bool any = node.type == NodeType::binary && node.op == Operator::logical_or;
+    if (all || any) {
+        std::optional<Event> first = event(node.kid(0));
+        std::optional<Event> second = first ? event(node.kid(1)) : std::nullopt;
+        return joined(all ? Event::Type::conjunction : Event::Type::disjunction, std::move(first), std::move(second));
+    }
+    fail(Cause::wrong_arguments, node.span,
+         {"In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows for "
+          "which a condition holds, write share(…).",
+          {}});
+    return std::nullopt;
+}
+
+std::optional<Event> ProbabilityBinder::comparisons(const Node& node) {
+    std::optional<Event> all;
+    for (std::size_t at = 0; at < node.ops.size(); ++at) {
+        const Node& left = node.kid(at);
+        const Node& right = node.kid(at + 1);
+        std::optional<Event> one;
+        if (node.ops[at] == Operator::in && right.type == NodeType::list) {
+            for (std::size_t member = 0; member < right.kids.size(); ++member) {
+                std::optional<Event> same = comparison(node, Operator::equal, left, right.kid(member));
+                one = member == 0 ? std::move(same) : joined(Event::Type::disjunction, std::move(one), std::move(same));
+            }
+        } else {
+            one = comparison(node, node.ops[at], left, right);
+        }
+        all = at == 0 ? std::move(one) : joined(Event::Type::conjunction, std::move(all), std::move(one));
+        if (!all) {
+            return std::nullopt;
+        }
+    }
+    return all;
+}
+
+std::optional<Event> ProbabilityBinder::comparison(const Node& node, Operator op, const Node& left, const Node& right) {
+    const bool on_left = gives_distribution(left);
+    const auto compared = comparison_of(op);
+    if (on_left == gives_distribution(right) || !compared) {
+        fail(Cause::wrong_arguments, node.span,
+             {"In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥.", {}});
+        return std::nullopt;
+    }
+    const Node& distribution = on_left ? left : right;
+    if (distribution_ != nullptr && !same_tree(distribution_, &distribution)) {
+        fail(Cause::wrong_arguments, node.span, {"One P( ) is about one distribution, and this one names two.", {}});
+        return std::nullopt;
+    }
+    distribution_ = &distribution;
+    const TermPtr limit = term(on_left ? right : left);
+    if (!limit) {
+        return std::nullopt;
+    }
+    if (limit->kind != Kind::number) {
+        fail(Cause::wrong_kind, limit->span,
+             {"A distribution is compared with numbers, and this is %1.", {kind_in_words(limit->kind)}});
+        return std::nullopt;
+    }
+    if (limits_.size() == most_limits) {
+        fail(Cause::wrong_arguments, node.span,
+             {"One P( ) can have up to %1 comparisons: add up several.", {std::to_string(most_limits)}});
+        return std::nullopt;
+    }
+    limits_.push_back(limit);
+    return Event{.comparison = on_left ? *compared : turned(*compared), .limit = limits_.size() - 1};
+}
+
+} // namespace ledgefall

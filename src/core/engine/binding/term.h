@@ -1,0 +1,118 @@
+#pragma once
+
+#include "core/engine/functions/catalogue.h"
+#include "core/study/model/scope.h"
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace ledgefall {
+
+struct Term;
+using TermPtr = std::shared_ptr<const Term>;
+
+/// One sample of a measure, or several that are paired row by row, and the condition for a row to be taken (or null).
+struct Sample {
+    std::vector<TermPtr> values;
+    TermPtr condition;
+
+    std::uint32_t on() const; ///< what its values and condition depend on
+};
+
+/// A measure as it is meant: over the rows of a table (or a part of them), over a bound number, or across some values.
+struct MeasureTerm {
+    enum class Over : std::uint8_t { table, bound, values };
+    const Function* function = nullptr;
+    MakeAccumulator make = nullptr;
+    Over over = Over::table;
+    Id table;
+    std::uint32_t level = 1; ///< of its rows
+    std::vector<Sample> samples;
+    std::vector<TermPtr> plain;
+    TermPtr from, to; ///< the first and last row (from 1) or number; null: the table's ends
+};
+
+enum class TermType : std::uint8_t { constant, column, held, operate, gather, row_number, row_count, counter, measure };
+
+/// A formula after its names have been bound and its kinds found: what the compiler reads. `on` says what a term
+/// depends on, a bit a level: bit 0 is the formula's own row, bit k the rows of the k-th measure around it. A term that
+/// does not depend on the rows that are running is worked out once.
+struct Term {
+    TermType type = TermType::constant;
+    Kind kind = Kind::number;
+    std::uint32_t on = 0;
+    Span span;
+    Value value;             ///< of a constant
+    bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
+    Id id, table;            ///< of a column or held value; the table of rows that are counted
+    std::int64_t shift = 0;  ///< of a column: rows from the running one
+    std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
+    Operation operation;
+    std::optional<Operator> op;         ///< of an operation that was written as an operator
+    const Function* function = nullptr; ///< of an operation or measure that was written as a call
+    std::string_view domain;            ///< the sentence of a value outside the operation's domain
+    Cause domain_cause = Cause::out_of_domain;
+    std::string_view no_division; ///< the sentence of a division by zero, where it is not the usual one
+    std::vector<TermPtr> kids;    ///< of an operation; of a gather: the row
+    std::shared_ptr<const MeasureTerm> measure;
+
+    std::string called() const; ///< its sign or name, for sentences
+};
+
+/// How one definition needs another; what decides whether columns that need each other can be computed row by row.
+enum class LinkType : std::uint8_t {
+    value,
+    same_row,
+    earlier_row,
+    fixed_row,
+    computed_row,
+    later_row,
+    rows_before,
+    rows_to_here,
+    same_stop, ///< of a column that decides where its table stops, to that decision
+    whole
+};
+
+struct Link {
+    LinkType type = LinkType::value;
+    DefinitionId target;
+    std::uint64_t row = 0; ///< of a fixed row
+};
+
+inline std::uint32_t Sample::on() const {
+    std::uint32_t bits = condition ? condition->on : 0;
+    for (const TermPtr& value : values) {
+        bits |= value->on;
+    }
+    return bits;
+}
+
+struct StaticFault {
+    Cause cause = Cause::syntax;
+    Sentence what;
+    Span span;
+    std::optional<SuggestedCorrection> correction = std::nullopt;
+};
+
+struct BoundFormula {
+    TermPtr term;               ///< of the formula, or of what follows `then`
+    std::vector<TermPtr> first; ///< the first values of a recurrence
+    std::vector<Link> links;
+    std::optional<StaticFault> fault; ///< then `term` is null
+};
+
+/// What a formula is bound in.
+struct BindingScope {
+    const Study* study = nullptr;
+    const Table* own = nullptr;             ///< null: the ledge, where there are no rows
+    bool has_rows = false;                  ///< false for held values and feet
+    const ColumnDefinition* each = nullptr; ///< what `each` stands for
+    DefinitionId itself;                    ///< what is being defined
+    std::function<Kind(Id)> kind_of;
+    std::function<void(Kind)> first_kind; ///< told as soon as the first values of a recurrence are bound
+};
+
+BoundFormula bind_formula(const Node& tree, const BindingScope& scope);
+
+} // namespace ledgefall

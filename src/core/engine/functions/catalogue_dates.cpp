@@ -1,0 +1,132 @@
+// Functions of dates; the calendar is that of <chrono>.
+
+#include "core/engine/functions/catalogue_parts.h"
+#include "core/engine/functions/operation_templates.h"
+
+#include <chrono>
+#include <cmath>
+
+namespace ledgefall::catalogue_parts {
+namespace {
+
+using namespace std::chrono;
+
+year_month_day calendar_day(double date) {
+    return sys_days(days(static_cast<int>(std::floor(date))));
+}
+
+Value make_date(const Value* a, std::size_t count, const Faults& faults) {
+    const auto passed = passed_on(a, count, Kind::date);
+    if (passed) {
+        return *passed;
+    }
+    for (std::size_t at = 0; at < count; ++at) {
+        if (a[at].number() != std::floor(a[at].number()) || std::fabs(a[at].number()) > 9999) {
+            return faults.out_of_domain();
+        }
+    }
+    const year_month_day day{year(static_cast<int>(a[0].number())),
+                             month(static_cast<unsigned>(std::max(0.0, a[1].number()))),
+                             std::chrono::day(static_cast<unsigned>(std::max(0.0, a[2].number())))};
+    return day.ok() ? Value::of(static_cast<double>(sys_days(day).time_since_epoch().count()), Kind::date, State::plain)
+                    : faults.out_of_domain();
+}
+
+/// A part of one date, from a function object of its calendar day.
+template <class F>
+Operation part_of_date() {
+    return {[](const Value* a, std::size_t count, const Faults&) {
+                const auto passed = passed_on(a, count, Kind::number);
+                return passed ? *passed : Value::number(F()(calendar_day(a[0].number())));
+            },
+            nullptr, Kind::number};
+}
+
+struct Year {
+    double operator()(year_month_day day) const { return static_cast<int>(day.year()); }
+};
+struct Month {
+    double operator()(year_month_day day) const { return static_cast<unsigned>(day.month()); }
+};
+struct Day {
+    double operator()(year_month_day day) const { return static_cast<unsigned>(day.day()); }
+};
+struct Weekday {
+    double operator()(year_month_day day) const { return weekday(sys_days(day)).iso_encoding(); }
+};
+
+/// Completed months from a to the later b: a month is complete once its day, and its time of day, have come again.
+double completed_months(double a, double b) {
+    const year_month_day from = calendar_day(a);
+    const year_month_day to = calendar_day(b);
+    const double months = 12.0 * (static_cast<int>(to.year()) - static_cast<int>(from.year())) +
+                          (static_cast<double>(static_cast<unsigned>(to.month())) -
+                           static_cast<double>(static_cast<unsigned>(from.month())));
+    const double day_from = static_cast<unsigned>(from.day()) + (a - std::floor(a));
+    const double day_to = static_cast<unsigned>(to.day()) + (b - std::floor(b));
+    return day_to < day_from ? months - 1 : months;
+}
+
+/// Completed units between two dates; below 0 where the second is earlier.
+template <class F>
+Operation between_dates() {
+    return {[](const Value* a, std::size_t count, const Faults&) {
+                const auto passed = passed_on(a, count, Kind::number);
+                if (passed) {
+                    return *passed;
+                }
+                const double from = a[0].number();
+                const double to = a[1].number();
+                const double units = from <= to ? F()(from, to) : -F()(to, from);
+                return Value::number(units == 0 ? 0.0 : units);
+            },
+            nullptr, Kind::number};
+}
+
+struct Years {
+    double operator()(double a, double b) const { return std::floor(completed_months(a, b) / 12); }
+};
+struct Months {
+    double operator()(double a, double b) const { return completed_months(a, b); }
+};
+struct Weeks {
+    double operator()(double a, double b) const { return std::floor((b - a) / 7); }
+};
+struct Days {
+    double operator()(double a, double b) const { return std::floor(b - a); }
+};
+
+} // namespace
+
+std::vector<Function> dates() {
+    const Argument on{"d", Role::plain, Kind::date};
+    const std::vector<Argument> two = {{"a", Role::plain, Kind::date}, {"b", Role::plain, Kind::date}};
+    return {
+        plain_function("date", {{"y"}, {"m"}, {"d"}}, {&make_date, nullptr, Kind::date},
+                       "The date of a year, a month and a day.", "date(2026, 5, 4)", "2026-05-04",
+                       "there is no such day"),
+        {.name = "today",
+         .purpose = "The day on which it is worked out, or the day that the study is set to.",
+         .example = "days(today(), today())",
+         .example_result = "0",
+         .special = Special::today,
+         .operation = {&make_date, nullptr, Kind::date}},
+        plain_function("year", {on}, part_of_date<Year>(), "The year of a date.", "year(date(2026, 5, 4))", "2026"),
+        plain_function("month", {on}, part_of_date<Month>(), "The month of a date, from 1.", "month(date(2026, 5, 4))",
+                       "5"),
+        plain_function("day", {on}, part_of_date<Day>(), "The day of the month.", "day(date(2026, 5, 4))", "4"),
+        plain_function("weekday", {on}, part_of_date<Weekday>(), "The day of the week: 1 is Monday, 7 is Sunday.",
+                       "weekday(date(2026, 5, 4))", "1", "", "ISO 8601"),
+        plain_function("years", two, between_dates<Years>(), "Completed years from a to b.",
+                       "years(date(2024, 2, 29), date(2026, 2, 28))", "1"),
+        plain_function("months", two, between_dates<Months>(),
+                       "Completed months from a to b: complete once the day of the month has come again.",
+                       "months(date(2026, 1, 31), date(2026, 3, 1))", "1"),
+        plain_function("weeks", two, between_dates<Weeks>(), "Completed weeks from a to b.",
+                       "weeks(date(2026, 5, 4), date(2026, 5, 17))", "1"),
+        plain_function("days", two, between_dates<Days>(), "Completed days from a to b.",
+                       "days(date(2026, 2, 27), date(2026, 3, 2))", "3"),
+    };
+}
+
+} // namespace ledgefall::catalogue_parts

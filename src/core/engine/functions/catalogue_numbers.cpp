@@ -1,0 +1,219 @@
+// Functions of numbers.
+
+#include "core/engine/functions/catalogue_parts.h"
+#include "core/engine/functions/operation_templates.h"
+#include "core/stats/rounding.h"
+
+#include <boost/math/special_functions/erf.hpp>
+#include <boost/math/special_functions/factorials.hpp>
+#include <boost/math/special_functions/gamma.hpp>
+
+#include <algorithm>
+#include <limits>
+
+namespace ledgefall::catalogue_parts {
+namespace {
+
+template <auto F>
+struct Call {
+    double operator()(double x) const { return F(x); }
+};
+template <auto F>
+struct Call2 {
+    double operator()(double x, double y) const { return F(x, y); }
+};
+
+double sign(double x) {
+    return x > 0 ? 1.0 : x < 0 ? -1.0 : 0.0;
+}
+double larger(double a, double b) {
+    return a < b ? b : a;
+}
+double smaller(double a, double b) {
+    return b < a ? b : a;
+}
+double xlnx(double p) {
+    return p == 0 ? 0.0 : p * std::log(p);
+}
+double ln(double x) {
+    return x == 0 ? std::nan("") : std::log(x);
+}
+double log_10(double x) {
+    return x == 0 ? std::nan("") : std::log10(x);
+}
+double log_2(double x) {
+    return x == 0 ? std::nan("") : std::log2(x);
+}
+double log_to(double x, double base) {
+    return x <= 0 || base <= 0 || base == 1 ? std::nan("") : std::log(x) / std::log(base);
+}
+/// Boost.Math hands back infinities and not-a-numbers, which the operation then names, rather than throwing.
+using Silent =
+    boost::math::policies::policy<boost::math::policies::domain_error<boost::math::policies::ignore_error>,
+                                  boost::math::policies::pole_error<boost::math::policies::ignore_error>,
+                                  boost::math::policies::overflow_error<boost::math::policies::ignore_error>,
+                                  boost::math::policies::evaluation_error<boost::math::policies::ignore_error>>;
+
+bool is_pole(double x) {
+    return x <= 0 && x == std::floor(x);
+}
+double gamma(double x) {
+    return is_pole(x) ? std::nan("") : boost::math::tgamma(x, Silent());
+}
+double log_gamma(double x) {
+    return is_pole(x) ? std::nan("") : boost::math::lgamma(x, Silent());
+}
+
+bool counts(double n, double k) {
+    return n >= 0 && k >= 0 && n == std::floor(n) && k == std::floor(k);
+}
+
+double whole_factorial(double n) {
+    return !counts(n, 0) ? std::nan("")
+           : n > 170     ? std::numeric_limits<double>::infinity()
+                         : boost::math::factorial<double>(static_cast<unsigned>(n));
+}
+
+/// The product of (n - j) / (j + 1) for j < k: exact while it is below 2^53, and never larger than its result on the
+/// way.
+double choose(double n, double k) {
+    if (!counts(n, k)) {
+        return std::nan("");
+    }
+    if (k > n) {
+        return 0;
+    }
+    k = std::min(k, n - k);
+    if (k > 1e6) {
+        return std::round(std::exp(log_gamma(n + 1) - log_gamma(k + 1) - log_gamma(n - k + 1)));
+    }
+    double product = 1;
+    for (double j = 0; j < k && std::isfinite(product); ++j) {
+        product = product * (n - j) / (j + 1);
+    }
+    return product < 9007199254740992.0 ? std::round(product) : product;
+}
+
+double arrange(double n, double k) {
+    if (!counts(n, k)) {
+        return std::nan("");
+    }
+    double product = k > n ? 0 : 1;
+    for (double j = 0; j < k && product != 0 && std::isfinite(product); ++j) {
+        product *= n - j;
+    }
+    return product;
+}
+
+double significant(double x, double k) {
+    if (k < 1 || k > 17 || k != std::floor(k)) {
+        return std::nan("");
+    }
+    return x == 0 ? 0 : round_decimal(x, k - 1 - std::floor(std::log10(std::fabs(x))));
+}
+
+double inverse_sine(double x) {
+    return std::asin(x);
+}
+double inverse_cosine(double x) {
+    return std::acos(x);
+}
+
+/// A function of one number.
+template <auto F>
+Function of_one(std::string_view name, std::string_view purpose, std::string_view domain, std::string_view source,
+                std::string_view example, std::string_view result) {
+    return plain_function(name, {{"x"}}, unary_operation<Call<F>>(), purpose, example, result, domain, source);
+}
+
+template <auto F>
+Function of_two(std::string_view name, std::string_view first, std::string_view second, std::string_view purpose,
+                std::string_view domain, std::string_view source, std::string_view example, std::string_view result) {
+    return plain_function(name, {{first}, {second}}, binary_operation<Call2<F>>(), purpose, example, result, domain,
+                          source);
+}
+
+Value round_one(const Value* a, std::size_t count, const Faults& faults) {
+    const auto passed = passed_on(a, count, Kind::number);
+    return passed ? *passed : faults.number(round_decimal(a[0].number(), count > 1 ? a[1].number() : 0));
+}
+
+} // namespace
+
+std::vector<Function> numbers() {
+    std::vector<Function> all;
+    const auto add = [&all](Function f) { all.push_back(std::move(f)); };
+    constexpr auto error_function = [](double x) { return boost::math::erf(x, Silent()); };
+    constexpr auto abs = [](double x) { return std::fabs(x); };
+    constexpr auto root = [](double x) { return std::sqrt(x); };
+    constexpr auto cube_root = [](double x) { // one step of Newton takes the last bit of error off: ∛-27 is -3
+        const double root_of_x = std::cbrt(x);
+        return root_of_x == 0 ? root_of_x
+                              : root_of_x - (root_of_x * root_of_x * root_of_x - x) / (3 * root_of_x * root_of_x);
+    };
+    constexpr auto exponential = [](double x) { return std::exp(x); };
+    constexpr auto sine = [](double x) { return std::sin(x); };
+    constexpr auto cosine = [](double x) { return std::cos(x); };
+    constexpr auto tangent = [](double x) { return std::tan(x); };
+    constexpr auto arc_tangent = [](double x) { return std::atan(x); };
+    constexpr auto arc_tangent2 = [](double y, double x) { return std::atan2(y, x); };
+    constexpr auto hypotenuse = [](double x, double y) { return std::hypot(x, y); };
+    constexpr auto down = [](double x) { return std::floor(x); };
+    constexpr auto up = [](double x) { return std::ceil(x); };
+    constexpr auto to_zero = [](double x) { return std::trunc(x); };
+    add(of_one<abs>("abs", "The size of a number, without its sign.", "", "|x|", "abs(-3.5)", "3.5"));
+    all.back().special = Special::absolute_value;
+    add(of_one<root>("sqrt", "The square root.", "sqrt takes numbers from 0 up", "√x", "sqrt(6.25)", "2.5"));
+    all.back().operation.row_code = Operation::RowCode::root;
+    add(of_one<cube_root>("cbrt", "The cube root, of negative numbers too.", "", "∛x", "cbrt(-27)", "-3"));
+    add(of_one<exponential>("exp", "e to the power of a number.", "", "eˣ", "exp(0)", "1"));
+    add(of_one<ln>("ln", "The natural logarithm.", "ln takes numbers above 0", "logₑ x", "ln(1)", "0"));
+    add(of_one<xlnx>("xlnx", "p times the natural logarithm of p, and 0 at 0.", "xlnx takes numbers from 0 up",
+                     "p ln p, by its limit at 0", "xlnx(0)", "0"));
+    add(of_one<log_10>("log10", "The logarithm to base ten.", "log10 takes numbers above 0", "log₁₀ x", "log10(1000)",
+                       "3"));
+    add(of_one<log_2>("log2", "The logarithm to base two.", "log2 takes numbers above 0", "log₂ x", "log2(8)", "3"));
+    add(of_two<log_to>("log", "x", "base", "The logarithm to a base of your own.",
+                       "log takes a number above 0, and a base above 0 that is not 1", "ln x / ln base", "log(81, 3)",
+                       "4"));
+    add(of_one<sine>("sin", "The sine of an angle in radians; sin(30°) takes degrees.", "", "", "sin(0)", "0"));
+    add(of_one<cosine>("cos", "The cosine of an angle in radians.", "", "", "cos(0)", "1"));
+    add(of_one<tangent>("tan", "The tangent of an angle in radians.", "", "", "tan(0)", "0"));
+    add(of_one<inverse_sine>("asin", "The angle in radians that has this sine.", "asin takes numbers from -1 to 1", "",
+                             "asin(0)", "0"));
+    add(of_one<inverse_cosine>("acos", "The angle in radians that has this cosine.", "acos takes numbers from -1 to 1",
+                               "", "acos(1)", "0"));
+    add(of_one<arc_tangent>("atan", "The angle in radians that has this tangent.", "", "", "atan(0)", "0"));
+    add(of_two<arc_tangent2>("atan2", "y", "x", "The angle in radians of the point x, y, from the x axis.", "", "",
+                             "atan2(0, 1)", "0"));
+    add(of_two<hypotenuse>("hypot", "x", "y", "The distance of the point x, y from the origin.", "", "√(x² + y²)",
+                           "hypot(3, 4)", "5"));
+    add(of_one<down>("floor", "The nearest whole number below.", "", "⌊x⌋", "floor(-2.5)", "-3"));
+    add(of_one<up>("ceil", "The nearest whole number above.", "", "⌈x⌉", "ceil(-2.5)", "-2"));
+    add(of_one<to_zero>("trunc", "The whole part, towards zero.", "", "", "trunc(-2.5)", "-2"));
+    add(of_one<sign>("sign", "1, 0 or −1, by the sign of a number.", "", "", "sign(-0.1)", "-1"));
+    add(of_two<larger>("larger", "a", "b", "The larger of two numbers, row by row.", "", "", "larger(2, 3)", "3"));
+    add(of_two<smaller>("smaller", "a", "b", "The smaller of two numbers, row by row.", "", "", "smaller(2, 3)", "2"));
+    add(plain_function(
+        "round", {{"x"}, {"d", Role::plain, Kind::number, false, true}}, {&round_one, nullptr, Kind::number},
+        "A number rounded to d decimals, as written in decimals, halves away from zero.", "round(2.675, 2)", "2.68",
+        "round takes a whole number of decimals from -300 to 300", "of the shortest decimal that reads back as x"));
+    add(of_two<significant>("sigfig", "x", "k", "A number rounded to k significant figures.",
+                            "sigfig takes a whole number of figures from 1 to 17", "", "sigfig(0.0123456, 3)",
+                            "0.0123"));
+    add(of_one<whole_factorial>("factorial", "The product of the whole numbers up to n; n! is short for it.",
+                                "factorial takes whole numbers from 0 up", "n!", "factorial(6)", "720"));
+    add(of_two<choose>("choose", "n", "k", "In how many ways k of n things can be chosen.",
+                       "choose takes whole numbers from 0 up", "n! / (k! (n − k)!)", "choose(12, 4)", "495"));
+    add(of_two<arrange>("arrange", "n", "k", "In how many ways k of n things can be put in a row.",
+                        "arrange takes whole numbers from 0 up", "n! / (n − k)!", "arrange(5, 2)", "20"));
+    add(of_one<gamma>("gamma", "The gamma function.", "gamma has no value at 0 and at negative whole numbers",
+                      "∫ tˣ⁻¹ e⁻ᵗ dt, Boost.Math", "gamma(5)", "24"));
+    add(of_one<log_gamma>("lgamma", "The natural logarithm of the gamma function's size.",
+                          "lgamma has no value at 0 and at negative whole numbers", "ln |Γ(x)|, Boost.Math",
+                          "lgamma(1)", "0"));
+    add(of_one<error_function>("erf", "The error function.", "", "2/√π ∫₀ˣ e⁻ᵗ² dt, Boost.Math", "erf(0)", "0"));
+    return all;
+}
+
+} // namespace ledgefall::catalogue_parts

@@ -1,0 +1,185 @@
+// Functions of texts, and of gaps.
+
+#include "core/engine/functions/catalogue_parts.h"
+#include "core/engine/functions/operation_templates.h"
+#include "core/formula/names.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall::catalogue_parts {
+namespace {
+
+Value is_missing_one(const Value* a, std::size_t, const Faults&) {
+    return a[0].is_fault() ? a[0] : Value::yes_no(!a[0].plain());
+}
+
+Value default_one(const Value* a, std::size_t, const Faults&) {
+    return a[0].is_missing() ? a[1] : a[0];
+}
+
+Value said(const std::string& text) {
+    return Value::text(Text(text));
+}
+
+/// A strict operation of texts, from a function object of strings that gives a value.
+template <class F>
+Operation of_texts(Kind result) {
+    return {[](const Value* a, std::size_t count, const Faults&) {
+                const auto passed = passed_on(a, count, Kind::text);
+                if (passed) {
+                    return *passed;
+                }
+                return F()(a[0].text().str(), count > 1 ? a[1].text().str() : std::string());
+            },
+            nullptr, result};
+}
+
+/// A letter in the other case: of the Latin and Greek letters that have one right beside or at a fixed distance.
+char32_t in_case(char32_t c, bool upper) {
+    const bool ascii = upper ? c >= 'a' && c <= 'z' : c >= 'A' && c <= 'Z';
+    const bool latin = upper ? c >= 0xE0 && c <= 0xFE && c != 0xF7 : c >= 0xC0 && c <= 0xDE && c != 0xD7;
+    const bool greek = upper ? c >= 0x3B1 && c <= 0x3C9 && c != 0x3C2 : c >= 0x391 && c <= 0x3A9;
+    if (!ascii && !latin && !greek) {
+        return c;
+    }
+    return upper ? c - 32 : c + 32;
+}
+
+std::string cased(const std::string& text, bool upper) {
+    std::string out;
+    for (std::size_t at = 0; at < text.size();) {
+        const CodePoint c = code_point_at(text, at);
+        out += utf8(in_case(c.value, upper));
+        at += c.length;
+    }
+    return out;
+}
+
+struct Upper {
+    Value operator()(const std::string& t, const std::string&) const { return said(cased(t, true)); }
+};
+struct Lower {
+    Value operator()(const std::string& t, const std::string&) const { return said(cased(t, false)); }
+};
+struct Trim {
+    Value operator()(const std::string& t, const std::string&) const {
+        const std::size_t from = t.find_first_not_of(" \t\r\n");
+        return said(from == std::string::npos ? "" : t.substr(from, t.find_last_not_of(" \t\r\n") + 1 - from));
+    }
+};
+struct Length {
+    Value operator()(const std::string& t, const std::string&) const {
+        return Value::number(static_cast<double>(std::count_if(
+            t.begin(), t.end(), [](char c) { return (static_cast<unsigned char>(c) & 0xC0U) != 0x80U; })));
+    }
+};
+struct Starts {
+    Value operator()(const std::string& t, const std::string& s) const { return Value::yes_no(t.starts_with(s)); }
+};
+struct Ends {
+    Value operator()(const std::string& t, const std::string& s) const { return Value::yes_no(t.ends_with(s)); }
+};
+struct Contains {
+    Value operator()(const std::string& t, const std::string& s) const {
+        return Value::yes_no(t.find(s) != std::string::npos);
+    }
+};
+
+Value as_number(const Value* a, std::size_t count, const Faults& faults) {
+    const auto passed = passed_on(a, count, Kind::number);
+    if (passed) {
+        return *passed;
+    }
+    const auto number = read_number(a[0].text().str());
+    return number ? Value::number(*number) : faults.out_of_domain();
+}
+
+Value as_text(const Value* a, std::size_t count, const Faults&) {
+    const auto passed = passed_on(a, count, Kind::text);
+    return passed ? *passed : said(write_cell(a[0]));
+}
+
+Value joined(const Value* a, std::size_t count, const Faults&) {
+    const auto passed = passed_on(a, count, Kind::text);
+    if (passed) {
+        return *passed;
+    }
+    std::string text;
+    for (std::size_t at = 0; at < count; ++at) {
+        text += write_cell(a[at]);
+    }
+    return said(text);
+}
+
+/// Strokes in fives, as people count them off.
+Value tallied(const Value* a, std::size_t count, const Faults& faults) {
+    constexpr double most_strokes = 200;
+    const auto passed = passed_on(a, count, Kind::text);
+    if (passed) {
+        return *passed;
+    }
+    const double n = a[0].number();
+    if (!(n >= 0) || n != std::floor(n)) {
+        return faults.out_of_domain();
+    }
+    if (n > most_strokes) {
+        return said(write_cell(a[0]));
+    }
+    std::string strokes;
+    for (int at = 0; at < static_cast<int>(n); ++at) {
+        strokes += at > 0 && at % 5 == 0 ? " |" : "|";
+    }
+    return said(strokes);
+}
+
+} // namespace
+
+std::vector<Function> gaps_and_texts() {
+    const Argument anything{"x", Role::plain, Kind::number, true, false};
+    const Argument text{"t", Role::plain, Kind::text};
+    const Argument part{"s", Role::plain, Kind::text};
+    std::vector<Function> all;
+    all.push_back(plain_function("is_missing", {anything}, {&is_missing_one, nullptr, Kind::yes_no},
+                                 "Yes where a cell is empty.", "is_missing(missing)", "yes"));
+    all.back().special = Special::missing_test;
+    all.push_back(plain_function("default", {anything, {"value", Role::plain, Kind::number, true, false}},
+                                 {&default_one, nullptr, Kind::number}, "x, or a value of your own where x is missing.",
+                                 "default(missing, 4)", "4"));
+    all.back().keeps_kind = true;
+    all.push_back(
+        plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, "A value as text.", "text(1.50)", "1.5"));
+    all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},
+                                 "The number that a text writes.", "number(\"2.5\")", "2.5",
+                                 "this text writes no number"));
+    all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
+                                 "A count in strokes, five by five; beyond 200 the number.", "tally(7)", "||||| ||",
+                                 "only a whole number from 0 on can be counted off"));
+    const auto more = [](std::string_view name) { return Argument{name, Role::plain, Kind::text, true, true}; };
+    all.push_back(plain_function("join",
+                                 {{"a", Role::plain, Kind::text, true, false},
+                                  {"b", Role::plain, Kind::text, true, false},
+                                  more("c"),
+                                  more("d"),
+                                  more("e"),
+                                  more("f")},
+                                 {&joined, nullptr, Kind::text}, "Texts and numbers joined to one text.",
+                                 "join(\"site \", 3)", "site 3"));
+    all.push_back(
+        plain_function("upper", {text}, of_texts<Upper>(Kind::text), "A text in capitals.", "upper(\"pool\")", "POOL"));
+    all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), "A text in small letters.",
+                                 "lower(\"Pool\")", "pool"));
+    all.push_back(plain_function("trim", {text}, of_texts<Trim>(Kind::text), "A text without blanks at its ends.",
+                                 "trim(\" pool \")", "pool"));
+    all.push_back(plain_function("length", {text}, of_texts<Length>(Kind::number), "How many characters a text has.",
+                                 "length(\"weir\")", "4"));
+    all.push_back(plain_function("starts", {text, part}, of_texts<Starts>(Kind::yes_no),
+                                 "Whether a text begins with another.", "starts(\"riffle\", \"rif\")", "yes"));
+    all.push_back(plain_function("ends", {text, part}, of_texts<Ends>(Kind::yes_no),
+                                 "Whether a text ends with another.", "ends(\"riffle\", \"rif\")", "no"));
+    all.push_back(plain_function("contains", {text, part}, of_texts<Contains>(Kind::yes_no),
+                                 "Whether a text has another in it.", "contains(\"riffle\", \"ff\")", "yes"));
+    return all;
+}
+
+} // namespace ledgefall::catalogue_parts

@@ -1,0 +1,375 @@
+#include "core/engine/planning/plan.h"
+
+#include "core/engine/planning/graph.h"
+#include "core/engine/planning/sequence_check.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+class Planner {
+  public:
+    explicit Planner(const Study& study)
+        : study_(study) {}
+
+    Plan make() {
+        list();
+        list_checks();
+        list_chart_numbers();
+        for (const auto& group : groups_in_order(named_needs())) {
+            // Columns that need each other are bound twice: what kind they are is known only after the first time.
+            for (std::size_t pass = 0; pass < (group.size() > 1 ? 2 : 1); ++pass) {
+                for (const std::size_t at : group) {
+                    bind(plan_.definitions[at]);
+                }
+            }
+        }
+        const auto needs = linked_needs();
+        for (auto& members : groups_in_order(needs)) {
+            plan_.groups.push_back(stops_early(members) ? checked_stopping_group(plan_, std::move(members))
+                                                        : checked_group(plan_, needs, std::move(members)));
+        }
+        find_depths(needs);
+        for (PlannedDefinition& definition : plan_.definitions) {
+            compile_pieces(definition);
+        }
+        return std::move(plan_);
+    }
+
+  private:
+    PlannedDefinition& add(PlannedDefinition::What what, const DefinitionId& id, const Table* table) {
+        plan_.by_id.emplace(id, plan_.definitions.size());
+        PlannedDefinition& added = plan_.definitions.emplace_back();
+        added.what = what;
+        added.id = id;
+        added.table = table;
+        return added;
+    }
+
+    void add_held(const Shared<HeldValue>& held, const Table* table) {
+        PlannedDefinition& added = add(PlannedDefinition::What::held, held->id, table);
+        added.held = &*held;
+        added.kind = held->value.kind();
+    }
+
+    void add_column(const Shared<ColumnDefinition>& column, const Table* table) {
+        PlannedDefinition& added = add(PlannedDefinition::What::column, column->id, table);
+        added.column = &*column;
+        added.kind = column->worked() ? Kind::number : column->cells->kind();
+    }
+
+    void list() {
+        for (const auto& held : study_.ledge) {
+            add_held(held, nullptr);
+        }
+        for (const auto& table : study_.tables) {
+            if (table->axis.source->count() != nullptr) {
+                add(PlannedDefinition::What::row_count, table->id, &*table);
+            }
+            if (table->axis.source->until() != nullptr) {
+                add(PlannedDefinition::What::until, DefinitionId::stop(table->id), &*table).kind = Kind::yes_no;
+            }
+            if (table->axis.column) {
+                add_column(*table->axis.column, &*table);
+                if (!table->axis.source->made_of().empty()) {
+                    plan_.definitions.back().what = PlannedDefinition::What::axis;
+                }
+            }
+            for (const auto& held : table->ledge) {
+                add_held(held, &*table);
+            }
+            for (const auto& column : table->columns) {
+                add_column(column, &*table);
+            }
+            for (const auto& line : table->foot) {
+                for (const Id id : line->columns) {
+                    if (const ColumnDefinition* column = table->column(id)) {
+                        PlannedDefinition& added =
+                            add(PlannedDefinition::What::foot, DefinitionId::foot_value(line->id, id), &*table);
+                        added.line = &*line;
+                        added.column = column;
+                    }
+                }
+            }
+        }
+    }
+
+    void list_checks() {
+        for (const auto& check : study_.checks) {
+            PlannedDefinition& added = add(PlannedDefinition::What::check, check->id,
+                                           check->table.empty() ? nullptr : study_.table(check->table));
+            added.check = &*check;
+        }
+    }
+
+    void list_chart_numbers() {
+        for (const auto& chart : study_.charts) {
+            const Table* table = chart->table.empty() ? nullptr : study_.table(chart->table);
+            for_each_number(*chart, [&](const Formula& number, std::size_t place) {
+                if (!number.empty()) {
+                    add(PlannedDefinition::What::chart_number, DefinitionId::chart_number(chart->id, place), table)
+                        .number = &number;
+                }
+            });
+        }
+    }
+
+    /// What each definition names, before anything is bound: enough for an order in which kinds become known.
+    std::vector<std::vector<std::size_t>> named_needs() const {
+        std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
+        for (std::size_t at = 0; at < needs.size(); ++at) {
+            const PlannedDefinition& definition = plan_.definitions[at];
+            const bool function = definition.held != nullptr && definition.held->is_function();
+            for (const Formula* formula :
+                 function ? std::vector<const Formula*>{&definition.held->formula} : definition.formulas()) {
+                if (!formula->tree()) {
+                    continue;
+                }
+                for_each_name(
+                    *formula->tree(),
+                    [&](const Node& name) {
+                        const Binding meant = meaning_of(study_, definition.table, name);
+                        for (const Id id : meant.group != nullptr ? meant.group->columns : std::vector{meant.id()}) {
+                            need(needs[at], id);
+                        }
+                    },
+                    function ? definition.held->parameters : std::vector<std::string>());
+            }
+            if (definition.what == PlannedDefinition::What::foot) {
+                need(needs[at], definition.column->id);
+            } else if (definition.what == PlannedDefinition::What::axis) {
+                need(needs[at], definition.table->axis.source->made_of());
+            }
+        }
+        return needs;
+    }
+
+    std::vector<std::vector<std::size_t>> linked_needs() {
+        std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
+        for (std::size_t at = 0; at < needs.size(); ++at) {
+            PlannedDefinition& definition = plan_.definitions[at];
+            const std::size_t count = definition.links.size();
+            for (std::size_t link = 0; link < count; ++link) { // a column of counted rows brings their number with it
+                const DefinitionId id = definition.links[link].target;
+                const PlannedDefinition* target = plan_.find(id);
+                const bool of_rows =
+                    target != nullptr && target->table != nullptr &&
+                    (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
+                     target->what == PlannedDefinition::What::row_count);
+                const Table* table = of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
+                if (table != nullptr) {
+                    need_rows_of(definition, *table);
+                }
+            }
+            const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||
+                                       definition.what == PlannedDefinition::What::axis;
+            if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
+                need_rows_of(definition, *definition.table);
+            }
+            for (const Link& link : definition.links) {
+                need(needs[at], link.target);
+            }
+        }
+        return needs;
+    }
+
+    /// The number of a counted table's rows; of one that may stop early also the row on which it does. The columns that
+    /// decide it need that row as well, so that they are computed together with it.
+    void need_rows_of(PlannedDefinition& definition, const Table& table) const {
+        if (plan_.by_id.contains(table.id)) {
+            definition.links.push_back({LinkType::value, table.id, 0});
+        }
+        if (!table.axis.source->made_of().empty() && !(definition.id == (*table.axis.column)->id)) {
+            definition.links.push_back({LinkType::whole, (*table.axis.column)->id, 0});
+        }
+        const DefinitionId until = DefinitionId::stop(table.id);
+        if (plan_.by_id.contains(until) && !(definition.id == until)) {
+            const bool decides = definition.table == &table && decides_end_of(definition.id, until);
+            definition.links.push_back({decides ? LinkType::same_stop : LinkType::value, until, 0});
+        }
+    }
+
+    /// Whether the condition needs the column, by whatever way through the table's own columns.
+    bool decides_end_of(const DefinitionId& column, const DefinitionId& until) const {
+        std::vector<const PlannedDefinition*> reached = {plan_.find(until)};
+        for (std::size_t at = 0; at < reached.size(); ++at) {
+            for (const Link& link : reached[at]->links) {
+                const PlannedDefinition* target = plan_.find(link.target);
+                const bool own = target != nullptr && target->what == PlannedDefinition::What::column &&
+                                 target->table == reached.front()->table && target->worked();
+                if (own && target->id == column) {
+                    return true;
+                }
+                if (own && std::find(reached.begin(), reached.end(), target) == reached.end()) {
+                    reached.push_back(target);
+                }
+            }
+        }
+        return false;
+    }
+
+    bool stops_early(const std::vector<std::size_t>& members) const {
+        return std::any_of(members.begin(), members.end(), [this](std::size_t member) {
+            return plan_.definitions[member].what == PlannedDefinition::What::until;
+        });
+    }
+
+    void find_depths(const std::vector<std::vector<std::size_t>>& needs) {
+        std::vector<std::size_t> depth_of(plan_.definitions.size(), 0);
+        for (Plan::Group& group : plan_.groups) {
+            for (const std::size_t member : group.members) {
+                for (const std::size_t needed : needs[member]) {
+                    const bool own =
+                        std::find(group.members.begin(), group.members.end(), needed) != group.members.end();
+                    group.depth = own ? group.depth : std::max(group.depth, depth_of[needed] + 1);
+                }
+            }
+            for (const std::size_t member : group.members) {
+                depth_of[member] = group.depth;
+            }
+        }
+    }
+
+    void need(std::vector<std::size_t>& needs, const DefinitionId& id) const {
+        const auto it = plan_.by_id.find(id);
+        if (it != plan_.by_id.end() && std::find(needs.begin(), needs.end(), it->second) == needs.end()) {
+            needs.push_back(it->second);
+        }
+    }
+
+    BindingScope scope_of(PlannedDefinition& definition) {
+        BindingScope scope;
+        scope.study = &study_;
+        scope.own = definition.table;
+        scope.has_rows =
+            definition.what == PlannedDefinition::What::column || definition.what == PlannedDefinition::What::until;
+        scope.each = definition.what == PlannedDefinition::What::foot ? definition.column : nullptr;
+        scope.itself = definition.id;
+        scope.kind_of = [this](Id id) {
+            const PlannedDefinition* its_definition = plan_.find(id);
+            return its_definition == nullptr ? Kind::number : its_definition->kind;
+        };
+        scope.first_kind = [&definition](Kind kind) { definition.kind = kind; };
+        return scope;
+    }
+
+    void bind(PlannedDefinition& definition) {
+        if (!definition.worked()) {
+            return;
+        }
+        definition.bound.clear();
+        definition.links.clear();
+        definition.fault.reset();
+        if (definition.what == PlannedDefinition::What::axis) {
+            const RowSource& source = *definition.table->axis.source;
+            const PlannedDefinition* of = plan_.find(source.made_of());
+            definition.kind = of == nullptr ? definition.kind : source.axis_kind_from(of->kind);
+            definition.links.push_back({LinkType::whole, source.made_of(), 0});
+            return;
+        }
+        for (const Formula* formula : definition.formulas()) {
+            if (!formula->tree()) {
+                const Mistake& mistake = *formula->mistake();
+                fail(definition, {Cause::syntax, mistake.what, mistake.span});
+                return;
+            }
+            BoundFormula bound = bind_formula(*formula->tree(), scope_of(definition));
+            definition.links.insert(definition.links.end(), bound.links.begin(), bound.links.end());
+            if (bound.fault) {
+                fail(definition, *bound.fault);
+                return;
+            }
+            if (!definition.bound.empty() && bound.term->kind != definition.kind) {
+                fail(definition, {Cause::wrong_kind,
+                                  {"the formulas of this column give %1 in some rows and %2 in others",
+                                   {kind_in_words(definition.kind), kind_in_words(bound.term->kind)}},
+                                  {}});
+                return;
+            }
+            if (definition.what == PlannedDefinition::What::until && bound.term->kind != Kind::yes_no) {
+                fail(definition, {Cause::wrong_kind,
+                                  {"after until comes a condition, such as r < 1, and this is %1",
+                                   {kind_in_words(bound.term->kind)}},
+                                  {}});
+                return;
+            }
+            if (definition.what == PlannedDefinition::What::chart_number && bound.term->kind != Kind::number &&
+                bound.term->kind != Kind::date) {
+                fail(definition, {Cause::wrong_kind,
+                                  {"a chart takes a number here, and this is %1", {kind_in_words(bound.term->kind)}},
+                                  {}});
+                return;
+            }
+            definition.kind = bound.term->kind;
+            definition.bound.push_back(std::move(bound));
+        }
+    }
+
+    static void fail(PlannedDefinition& definition, const StaticFault& fault) {
+        definition.fault =
+            fault_site({fault.cause, definition.id, fault.what, fault.span.from, fault.span.to, fault.correction});
+        definition.bound.clear();
+    }
+
+    static void compile_pieces(PlannedDefinition& definition) {
+        if (definition.fault) {
+            return;
+        }
+        for (std::size_t at = 0; at < definition.bound.size(); ++at) {
+            PlannedPiece piece;
+            const BoundFormula& bound = definition.bound[at];
+            if (definition.what == PlannedDefinition::What::column) {
+                piece.from = definition.column->pieces[at].from;
+                piece.to = definition.column->pieces[at].to;
+            }
+            for (const TermPtr& first : bound.first) {
+                piece.first.push_back(compile(first, definition.id));
+            }
+            piece.program = compile(bound.term, definition.id);
+            definition.pieces.push_back(std::move(piece));
+        }
+    }
+
+    const Study& study_;
+    Plan plan_;
+};
+
+} // namespace
+
+std::vector<const Formula*> PlannedDefinition::formulas() const {
+    switch (what) {
+    case What::held:
+        return held->worked() ? std::vector<const Formula*>{&held->formula} : std::vector<const Formula*>{};
+    case What::foot:
+        return {&line->formula};
+    case What::check:
+        return {&check->condition};
+    case What::row_count:
+        return {table->axis.source->count()};
+    case What::until:
+        return {table->axis.source->until()};
+    case What::axis:
+        return {};
+    case What::chart_number:
+        return {number};
+    case What::column:
+        break;
+    }
+    std::vector<const Formula*> all;
+    for (const Piece& piece : column->pieces) {
+        all.push_back(&piece.formula);
+    }
+    return all;
+}
+
+const PlannedDefinition* Plan::find(const DefinitionId& id) const {
+    const auto it = by_id.find(id);
+    return it == by_id.end() ? nullptr : &definitions[it->second];
+}
+
+Plan make_plan(const Study& study) {
+    return Planner(study).make();
+}
+
+} // namespace ledgefall

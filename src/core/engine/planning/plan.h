@@ -1,0 +1,55 @@
+#pragma once
+
+#include "core/engine/planning/program.h"
+#include "core/study/model/study.h"
+
+#include <unordered_map>
+#include <vector>
+
+namespace ledgefall {
+
+/// What one formula of a definition comes to: the rows it is for, and the programs for them.
+struct PlannedPiece {
+    std::optional<std::uint64_t> from, to; ///< ids of rows; none: from the first, to the last
+    std::vector<Program> first;
+    Program program;
+};
+
+/// A column, held value, foot value or number of rows, with its formulas bound and compiled.
+struct PlannedDefinition {
+    enum class What : std::uint8_t { column, held, foot, row_count, until, check, axis, chart_number };
+    What what = What::column;
+    DefinitionId id;
+    const Table* table = nullptr;
+    const ColumnDefinition* column = nullptr; ///< of a column; of a foot value, what it is taken of
+    const HeldValue* held = nullptr;
+    const FootLine* line = nullptr;
+    const Check* check = nullptr;
+    const Formula* number = nullptr; ///< of a chart
+    Kind kind = Kind::number;
+    std::vector<BoundFormula> bound;
+    std::vector<Link> links;
+    std::optional<std::uint32_t> fault; ///< a fault site for all of it
+    std::vector<PlannedPiece> pieces;
+
+    std::vector<const Formula*> formulas() const;
+    bool worked() const { return what == What::axis || !formulas().empty(); }
+};
+
+/// All definitions of a study, and the groups in which they are computed: one by itself, or several columns row by row.
+struct Plan {
+    struct Group {
+        std::vector<std::size_t> members; ///< in the order in which a row needs them
+        bool by_rows = false;
+        std::size_t depth = 0; ///< groups of one depth need nothing of each other
+    };
+    std::vector<PlannedDefinition> definitions;
+    std::unordered_map<DefinitionId, std::size_t> by_id;
+    std::vector<Group> groups;
+
+    const PlannedDefinition* find(const DefinitionId& id) const;
+};
+
+Plan make_plan(const Study& study);
+
+} // namespace ledgefall

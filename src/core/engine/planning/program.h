@@ -1,0 +1,100 @@
+#pragma once
+
+#include "core/engine/binding/term.h"
+
+#include <array>
+#include <memory>
+#include <vector>
+
+namespace ledgefall {
+
+/// Where an instruction finds an argument: in a register, which has a value for every row of the block, or among the
+/// scalars, which have one for all rows.
+struct Operand {
+    bool scalar = true;
+    std::uint32_t at = 0;
+};
+
+struct MeasureCall;
+
+struct Instruction {
+    enum class Code : std::uint8_t { operate, load, gather, row_number, counter, measure };
+    static constexpr std::size_t most_arguments = Operation::most_arguments;
+
+    Code code = Code::operate;
+    Kind kind = Kind::number;
+    std::uint8_t count = 0; ///< of arguments
+    std::uint32_t to = 0;   ///< a register in the body; a scalar in the prelude
+    std::array<Operand, most_arguments> arguments{};
+    std::array<Kind, most_arguments> kinds{};
+    Operation operation;
+    bool checked = true;      ///< whether its results are looked through for what is not finite; else a later step is
+    std::uint32_t column = 0; ///< of a load or gather: its number in the program's list
+    std::int64_t shift = 0;   ///< of a load
+    Faults faults;
+    std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather
+    std::shared_ptr<const MeasureCall> measure;
+};
+
+/// A scalar of a program, before its prelude has run.
+struct Scalar {
+    enum class From : std::uint8_t { constant, held, row_count, parameter, prelude };
+    From from = From::constant;
+    Value value; ///< of a constant
+    Id id;       ///< of a held value, or of the table whose rows are counted
+};
+
+/// A formula as steps to be run. The prelude is run once; the body over rows, a block at a time. Steps of the prelude
+/// are the same instructions, with scalars for registers.
+struct Program {
+    std::vector<Id> columns;
+    std::vector<std::uint32_t> not_a_number; ///< for each column, the fault of a cell in it that is not of its kind
+    std::vector<Scalar> scalars;
+    std::vector<Instruction> prelude, body;
+    std::uint32_t registers = 0;
+    std::uint32_t parameters = 0; ///< how many of the scalars, from the first, are given from outside
+    std::vector<Operand> outputs;
+    std::vector<Kind> output_kinds;
+    bool some_unchecked =
+        false; ///< then a block in which something is not finite is run again, with every step checked
+};
+
+/// A measure as a step of a program: what it runs over, and the program that is run there.
+struct MeasureCall {
+    struct Taken {
+        std::vector<std::uint32_t> values; ///< numbers of outputs of `inner`; several are paired
+        std::optional<std::uint32_t> condition;
+    };
+    /// One side of a count such as `count(lower <= x < upper)`: x must lie above (or below) an outer value.
+    struct Limit {
+        Operand value;
+        bool above = true;
+        bool or_equal = false;
+    };
+    /// A range that moves with the row: from some rows before or after it (none: from the table's first) to some
+    /// others.
+    struct Window {
+        std::optional<std::int64_t> from;
+        std::int64_t to = 0;
+    };
+    MeasureTerm::Over over = MeasureTerm::Over::table;
+    std::optional<Window> window;
+    RollingForm rolling = RollingForm::none; ///< of a window of plain numbers
+    std::vector<Limit> limits; ///< then the first output is the x, which is sorted once and searched for each row
+    MakeAccumulator make = nullptr;
+    Kind kind = Kind::number;
+    Id table;
+    Program inner;
+    std::vector<Taken> samples;
+    std::vector<Operand> parameters; ///< of the outer program, in the order of the inner one's parameters
+    std::vector<Operand> plain;      ///< the plain arguments, of the outer program
+    std::vector<Kind> plain_kinds;
+    std::vector<Operand> values; ///< of a measure across values
+    std::vector<Kind> value_kinds;
+    std::optional<Operand> from, to;
+};
+
+/// Compiles a bound formula of the definition `itself`. A formula with several first values gives a program for each.
+Program compile(const TermPtr& term, const DefinitionId& itself);
+
+} // namespace ledgefall

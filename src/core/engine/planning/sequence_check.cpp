@@ -1,0 +1,248 @@
+#include "core/engine/planning/sequence_check.h"
+
+#include "core/engine/planning/graph.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+std::string name_of(const PlannedDefinition& definition) {
+    if (definition.what == PlannedDefinition::What::held) {
+        return definition.held->name;
+    }
+    if (definition.what == PlannedDefinition::What::until) {
+        return "until";
+    }
+    return definition.column != nullptr ? definition.column->name : definition.table->name;
+}
+
+class SequenceCheck {
+  public:
+    SequenceCheck(Plan& plan, std::vector<std::size_t> members)
+        : plan_(plan)
+        , members_(std::move(members)) {}
+
+    Plan::Group run() { return result(refused()); }
+
+    /// Of a table that stops early: the rings among its columns have been checked before.
+    Plan::Group run_stopping() {
+        for (const std::size_t member : members_) {
+            const PlannedDefinition& definition = plan_.definitions[member];
+            for (const Link& link : definition.links) {
+                const bool rows = link.target == definition.table->id && link.type == LinkType::whole;
+                const bool whole =
+                    position(link.target) && (link.type == LinkType::whole || link.type == LinkType::later_row);
+                if (rows || whole) {
+                    const Sentence what{"%1 decides where the table stops, so it must not use later rows, whole "
+                                        "columns, rows or last",
+                                        {name_of(definition)}};
+                    return result(StaticFault{Cause::ring, what, {}});
+                }
+            }
+        }
+        return result(ordered());
+    }
+
+  private:
+    Plan::Group result(const std::optional<StaticFault>& fault) {
+        Plan::Group group{members_, true, 0};
+        if (fault) {
+            for (const std::size_t member : members_) {
+                PlannedDefinition& definition = plan_.definitions[member];
+                if (!definition.fault) {
+                    definition.fault = fault_site({fault->cause, definition.id, fault->what, 0, 0});
+                }
+            }
+            group.by_rows = false;
+            return group;
+        }
+        group.members = order_;
+        return group;
+    }
+
+    std::vector<const Link*> links_to_members(std::size_t from) const {
+        std::vector<const Link*> links;
+        for (const Link& link : plan_.definitions[from].links) {
+            if (position(link.target) && link.type != LinkType::same_stop) {
+                links.push_back(&link);
+            }
+        }
+        return links;
+    }
+
+    std::optional<std::size_t> position(const DefinitionId& id) const {
+        for (std::size_t at = 0; at < members_.size(); ++at) {
+            if (plan_.definitions[members_[at]].id == id) {
+                return at;
+            }
+        }
+        return std::nullopt;
+    }
+
+    /// The ring through a link that cannot be: from its owner to its target and back.
+    Sentence ring_through(std::size_t from, const Link& link, const std::string& pattern) const {
+        std::vector<std::vector<std::size_t>> needs(members_.size());
+        for (std::size_t at = 0; at < members_.size(); ++at) {
+            for (const Link* one : links_to_members(members_[at])) {
+                needs[at].push_back(*position(one->target));
+            }
+        }
+        const auto own = static_cast<std::size_t>(std::find(members_.begin(), members_.end(), from) - members_.begin());
+        const std::size_t target = *position(link.target);
+        std::string ring = name_of(plan_.definitions[from]);
+        if (target == own) {
+            return {pattern, {ring + " → " + ring}};
+        }
+        for (const std::size_t at : way(needs, target, own)) {
+            ring += " → " + name_of(plan_.definitions[members_[at]]);
+        }
+        return {pattern, {ring}};
+    }
+
+    static bool is_same_row(LinkType type) { return type == LinkType::same_row || type == LinkType::rows_to_here; }
+
+    std::optional<StaticFault> refused() {
+        bool has_first = false;
+        const Link* earlier = nullptr;
+        std::size_t earlier_from = 0;
+        for (const std::size_t member : members_) {
+            const PlannedDefinition& definition = plan_.definitions[member];
+            const bool recurs = std::any_of(definition.bound.begin(), definition.bound.end(),
+                                            [](const BoundFormula& bound) { return !bound.first.empty(); });
+            has_first = has_first || recurs;
+            for (const Link* link : links_to_members(member)) {
+                const bool possible = definition.what == PlannedDefinition::What::column &&
+                                      link->type != LinkType::whole && link->type != LinkType::value &&
+                                      link->type != LinkType::later_row;
+                if (!possible) {
+                    return StaticFault{
+                        Cause::ring,
+                        ring_through(member, *link,
+                                     "these formulas need each other in a circle, %1: change one of them"),
+                        {}};
+                }
+                if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs) {
+                    return StaticFault{Cause::no_first,
+                                       {"%1 needs its own earlier row and has no beginning: write %1 = first … then …",
+                                        {name_of(definition)}},
+                                       {}};
+                }
+                if (link->type == LinkType::earlier_row) {
+                    earlier = link;
+                    earlier_from = member;
+                }
+            }
+        }
+        if (earlier != nullptr && !has_first) {
+            return StaticFault{Cause::no_first,
+                               ring_through(earlier_from, *earlier,
+                                            "these columns need each other in a circle without a beginning, %1: give "
+                                            "one of them first … then …"),
+                               {}};
+        }
+        return ordered();
+    }
+
+    /// Puts the members into an order in which each finds what it needs of its own row. What is held at a row is put
+    /// first as well where it can be; whether that row has been passed is seen when it is run.
+    std::optional<StaticFault> ordered() {
+        std::vector<std::size_t> left = members_;
+        while (!left.empty()) {
+            const auto ready = [&](std::size_t member, bool held_rows_too) {
+                for (const Link* link : links_to_members(member)) {
+                    const bool needed = is_same_row(link->type) ||
+                                        (held_rows_too && !(link->target == plan_.definitions[member].id) &&
+                                         (link->type == LinkType::fixed_row || link->type == LinkType::computed_row));
+                    const std::size_t target = members_[*position(link->target)];
+                    if (needed && std::find(left.begin(), left.end(), target) != left.end()) {
+                        return false;
+                    }
+                }
+                return true;
+            };
+            auto next = std::find_if(left.begin(), left.end(), [&](std::size_t member) { return ready(member, true); });
+            if (next == left.end()) {
+                next = std::find_if(left.begin(), left.end(), [&](std::size_t member) { return ready(member, false); });
+            }
+            if (next == left.end()) {
+                return same_row_ring(left);
+            }
+            order_.push_back(*next);
+            left.erase(next);
+        }
+        return std::nullopt;
+    }
+
+    StaticFault same_row_ring(const std::vector<std::size_t>& left) const {
+        std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
+        for (const std::size_t member : left) {
+            for (const Link* link : links_to_members(member)) {
+                if (is_same_row(link->type)) {
+                    needs[member].push_back(members_[*position(link->target)]);
+                }
+            }
+        }
+        for (const std::size_t member : left) {
+            std::string ring;
+            for (const std::size_t at : way(needs, member, member)) {
+                ring += (ring.empty() ? "" : " → ") + name_of(plan_.definitions[at]);
+            }
+            if (!ring.empty()) {
+                return {Cause::ring,
+                        {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them",
+                         {ring}},
+                        {}};
+            }
+        }
+        return {Cause::ring, {"these columns need each other in the same row", {}}, {}};
+    }
+
+    Plan& plan_;
+    std::vector<std::size_t> members_;
+    std::vector<std::size_t> order_;
+};
+
+} // namespace
+
+Plan::Group checked_group(Plan& plan, const std::vector<std::vector<std::size_t>>& needs,
+                          std::vector<std::size_t> members) {
+    const std::size_t only = members.front();
+    const bool needs_itself = std::find(needs[only].begin(), needs[only].end(), only) != needs[only].end();
+    if (members.size() == 1 && !needs_itself) {
+        return {std::move(members), false, 0};
+    }
+    std::sort(members.begin(), members.end()); // as they stand in the study
+    return SequenceCheck(plan, std::move(members)).run();
+}
+
+Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members) {
+    std::sort(members.begin(), members.end());
+    std::vector<std::vector<std::size_t>> needs(plan.definitions.size());
+    for (const std::size_t member : members) {
+        for (const Link& link : plan.definitions[member].links) {
+            const auto target = plan.by_id.find(link.target);
+            const bool inside = target != plan.by_id.end() &&
+                                std::find(members.begin(), members.end(), target->second) != members.end();
+            if (inside && link.type != LinkType::same_stop) {
+                needs[member].push_back(target->second);
+            }
+        }
+    }
+    for (auto& ring : groups_in_order(needs)) {
+        const bool inside = std::find(members.begin(), members.end(), ring.front()) != members.end();
+        if (inside) {
+            checked_group(plan, needs, std::move(ring));
+        }
+    }
+    const bool held_too = std::any_of(members.begin(), members.end(), [&plan](std::size_t member) {
+        const auto what = plan.definitions[member].what;
+        return what != PlannedDefinition::What::column && what != PlannedDefinition::What::until;
+    });
+    if (held_too) { // a ring through the ledge, which has its faults by now
+        return {std::move(members), false, 0};
+    }
+    return SequenceCheck(plan, std::move(members)).run_stopping();
+}
+
+} // namespace ledgefall

@@ -1,0 +1,403 @@
+#include "core/engine/running/computation.h"
+
+#include "core/engine/running/measure_state.h"
+#include "core/engine/running/sequence.h"
+#include "core/value/date.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <map>
+#include <thread>
+
+namespace ledgefall {
+namespace {
+
+constexpr double most_rows = 20'000'000;
+
+void lay_overrides(const PlannedDefinition& definition, Column& cells) {
+    for (const auto& [id, value] : *definition.column->overrides) {
+        const auto row = definition.table->axis.row_of(id);
+        if (row && *row < cells.size()) {
+            cells.set(*row, as_override(value, cells.kind()));
+        }
+    }
+}
+
+void fill(Column& cells, std::size_t from, std::size_t to, const Value& value) {
+    for (std::size_t row = from; row < to; ++row) {
+        cells.set(row, value);
+    }
+}
+
+void count_faults(Results::Entry& entry) {
+    entry.faults = 0;
+    for (std::size_t number = 0; number < entry.cells->chunk_count(); ++number) {
+        const Column::Chunk& chunk = entry.cells->chunk(number);
+        for (std::size_t in = 0; in < chunk.states.size(); ++in) {
+            if (chunk.states[in] == State::fault) {
+                if (entry.faults++ == 0) {
+                    entry.first_fault = Value::of(chunk.slots[in], Kind::number, State::fault).fault();
+                }
+            }
+        }
+    }
+}
+
+} // namespace
+
+ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token stop, Progress* progress) {
+    return Computation(study, before, std::move(stop), progress).run();
+}
+
+Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress)
+    : study_(study)
+    , plan_(make_plan(study))
+    , before_(std::move(before))
+    , stop_(std::move(stop))
+    , progress_(progress) {}
+
+Environment::View Computation::column(Id id) const {
+    const Column* cells = results_->column(id);
+    return {cells == nullptr ? &none_ : cells, nullptr, 0};
+}
+
+/// Makes a place for every result beforehand, so that groups that are worked out at the same time only write into their
+/// own.
+void Computation::make_places() {
+    for (const auto& table : study_.tables) {
+        results_->rows_[table->id] = table->own_rows().value_or(0);
+        const auto give = [this](const ColumnDefinition& column) {
+            Results::Entry& entry = results_->entries_[column.id];
+            entry.cells = column.cells.pointer();
+            entry.kind = column.cells->kind();
+        };
+        for (const auto& column : table->columns) {
+            if (!column->worked()) {
+                give(*column);
+            }
+        }
+        if (table->axis.column) {
+            give(**table->axis.column);
+        }
+    }
+    for (const PlannedDefinition& definition : plan_.definitions) {
+        if (definition.what == PlannedDefinition::What::held && !definition.worked()) {
+            Results::Entry& entry = results_->entries_[definition.id];
+            entry.single = definition.held->value;
+            entry.kind = definition.kind;
+        } else if (definition.worked()) {
+            results_->entries_.try_emplace(definition.id);
+        }
+    }
+}
+
+ResultsPtr Computation::run() {
+    make_places();
+    std::map<std::size_t, std::vector<const Plan::Group*>> by_depth;
+    for (const Plan::Group& group : plan_.groups) {
+        by_depth[group.depth].push_back(&group);
+    }
+    for (const auto& [depth, groups] : by_depth) {
+        compute_together(groups);
+        if (stopped()) {
+            return nullptr;
+        }
+    }
+    results_->worked_out_ = worked_out_;
+    return results_;
+}
+
+/// Works out groups that need nothing of each other, on both cores where there is much to do.
+void Computation::compute_together(const std::vector<const Plan::Group*>& groups) {
+    constexpr std::size_t few_cells = 50'000;
+    constexpr std::size_t rows_for_a_cell = 64;
+    std::size_t cells = 0;
+    for (const Plan::Group* group : groups) {
+        const PlannedDefinition& first = plan_.definitions[group->members.front()];
+        cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
+        // A measure of many rows, however few its own table has. One or two wait for the memory alike on one core or on
+        // two, so that a helper pays off only where there are many.
+        for (const Link& link : first.links) {
+            const PlannedDefinition* target = link.type == LinkType::whole ? plan_.find(link.target) : nullptr;
+            cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id) / rows_for_a_cell;
+        }
+    }
+    std::atomic<std::size_t> next = 0;
+    const auto work = [&] {
+        for (std::size_t at = next++; at < groups.size() && !stopped(); at = next++) {
+            start_allowance();
+            compute_group(*groups[at]);
+        }
+    };
+    std::vector<std::jthread> helpers;
+    if (groups.size() > 1 && cells > few_cells) {
+        for (unsigned at = 1; at < std::min(std::thread::hardware_concurrency(), 8U); ++at) {
+            helpers.emplace_back(work);
+        }
+    }
+    work();
+}
+
+void Computation::worked(std::size_t rows) const {
+    if (progress_) {
+        progress_->cells += rows;
+    }
+}
+
+std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) const {
+    std::vector<Results::Input> inputs;
+    for (const std::size_t member : group.members) {
+        const PlannedDefinition& definition = plan_.definitions[member];
+        const Settings& settings = study_.settings;
+        inputs.push_back({nullptr, Value::number(settings.tolerance)});
+        inputs.push_back({nullptr, Value::number(settings.quantile_type)});
+        inputs.push_back({nullptr, Value::of(std::bit_cast<double>(settings.seed), Kind::text, State::plain)});
+        inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
+        for (const Formula* formula : definition.formulas()) {
+            inputs.push_back({formula->tree(), {}});
+        }
+        if (definition.fault) {
+            inputs.push_back({nullptr, Value::number(*definition.fault)});
+        }
+        if (definition.what == PlannedDefinition::What::column) {
+            inputs.push_back({definition.column->overrides.pointer(), {}});
+            for (const PlannedPiece& piece : definition.pieces) {
+                const Reach reach = reach_of(piece, *definition.table, rows(definition.table->id));
+                inputs.push_back({nullptr, Value::number(static_cast<double>(reach.from))});
+                inputs.push_back({nullptr, Value::number(static_cast<double>(reach.to))});
+            }
+            inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
+        }
+        if (definition.what == PlannedDefinition::What::axis) {
+            inputs.push_back({definition.table->axis.source, {}});
+        }
+        for (const Link& link : definition.links) {
+            const PlannedDefinition* target = plan_.find(link.target);
+            const bool own =
+                target != nullptr && std::any_of(group.members.begin(), group.members.end(),
+                                                 [&](std::size_t one) { return &plan_.definitions[one] == target; });
+            const Results::Entry* entry = own ? nullptr : results_->find(link.target);
+            if (entry != nullptr) {
+                inputs.push_back({entry->cells, entry->single});
+            }
+            if (target != nullptr && target->held != nullptr && target->held->is_function()) {
+                inputs.push_back({target->held->formula.tree(), {}});
+            }
+            const Table* table = target != nullptr ? target->table : study_.table(link.target.object);
+            if (table != nullptr && !group.by_rows) {
+                inputs.push_back({nullptr, Value::number(static_cast<double>(rows(table->id)))});
+            }
+        }
+    }
+    return inputs;
+}
+
+/// Takes the group's results from those before, where nothing it was worked out from has changed.
+bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
+    for (const std::size_t member : group.members) {
+        const PlannedDefinition& definition = plan_.definitions[member];
+        const Results::Entry* old = before_ ? before_->find(definition.id) : nullptr;
+        if (old == nullptr || old->inputs.empty() || old->inputs != inputs || old->kind != definition.kind) {
+            return false;
+        }
+    }
+    for (const std::size_t member : group.members) {
+        const PlannedDefinition& definition = plan_.definitions[member];
+        Results::Entry entry = *before_->find(definition.id);
+        if (definition.what == PlannedDefinition::What::row_count) {
+            set_rows(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::until) {
+            results_->rows_.at(definition.table->id) = entry.stopped_after;
+        } else if (definition.what == PlannedDefinition::What::axis) {
+            results_->rows_.at(definition.table->id) = entry.cells->size();
+        }
+        results_->entries_.at(definition.id) = std::move(entry);
+    }
+    return true;
+}
+
+/// Keeps a new result. If it is equal to the one before, that one is kept in its place, so that nothing that depends on
+/// it is worked out again.
+void Computation::keep(const PlannedDefinition& definition, Results::Entry entry) {
+    ++worked_out_;
+    entry.kind = definition.kind;
+    if (entry.cells) {
+        const Results::Entry* old = before_ ? before_->find(definition.id) : nullptr;
+        if (old != nullptr && old->cells && *old->cells == *entry.cells) {
+            entry.cells = old->cells;
+        }
+        count_faults(entry);
+    } else if (entry.single.is_fault()) {
+        entry.faults = 1;
+        entry.first_fault = entry.single.fault();
+    }
+    results_->entries_.at(definition.id) = std::move(entry);
+}
+
+void Computation::compute_group(const Plan::Group& group) {
+    const PlannedDefinition& only = plan_.definitions[group.members.front()];
+    if (group.members.size() == 1 && !only.worked()) {
+        return;
+    }
+    const std::vector<Results::Input> inputs = inputs_of(group);
+    if (reuse(group, inputs)) {
+        return;
+    }
+    if (group.by_rows) {
+        compute_sequence(group, inputs);
+        return;
+    }
+    for (const std::size_t member : group.members) {
+        const PlannedDefinition& definition = plan_.definitions[member];
+        Results::Entry entry;
+        entry.inputs = inputs;
+        if (definition.what == PlannedDefinition::What::column) {
+            compute_column(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::until) {
+            never_stopped(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::axis) {
+            compute_axis(definition, entry);
+        } else {
+            compute_single(definition, entry);
+        }
+        keep(definition, std::move(entry));
+    }
+}
+
+void Computation::compute_single(const PlannedDefinition& definition, Results::Entry& entry) {
+    if (definition.fault) {
+        entry.single = Value::fault({*definition.fault, 0});
+    } else {
+        Runner runner(definition.pieces.front().program, *this);
+        runner.start();
+        entry.single = runner.output_value(0, 0);
+    }
+    if (definition.what == PlannedDefinition::What::row_count) {
+        set_rows(definition, entry);
+    }
+}
+
+/// A condition that has a mistake, or a group that has a fault, decides nothing: the table has no rows, and says why.
+void Computation::never_stopped(const PlannedDefinition& definition, Results::Entry& entry) {
+    entry.single = definition.fault ? Value::fault({*definition.fault, 0}) : Value::missing();
+    results_->rows_.at(definition.table->id) = 0;
+}
+
+/// A table's rows, made from the cells of another one's column. Where that column is at fault, or gives too many, the
+/// table has one row that says why.
+void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
+    const RowSource& source = *definition.table->axis.source;
+    const Column* of = results_->column(source.made_of());
+    Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
+    if (of != nullptr && !definition.fault) {
+        result = source.axis_from(*of);
+    }
+    if (result) {
+        entry.cells = std::make_shared<Column>(std::move(*result));
+    } else {
+        const std::uint32_t site =
+            definition.fault.value_or(fault_site({Cause::too_large, definition.id, result.refusal(), 0, 0}));
+        Column fault(definition.kind);
+        fault.append(Value::fault({site, 0}));
+        entry.cells = std::make_shared<Column>(std::move(fault));
+    }
+    results_->rows_.at(definition.table->id) = entry.cells->size();
+}
+
+void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
+    const double count = entry.single.plain() ? entry.single.number() : 0;
+    const bool possible =
+        definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
+    if (!possible && entry.single.plain()) {
+        const Sentence what{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
+        entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
+    }
+    results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;
+}
+
+void Computation::run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells) {
+    Runner runner(program, *this);
+    runner.start();
+    for_blocks(from, to, [&](std::size_t first, std::size_t count) {
+        if (first >= cells.size()) { // a column that grows chunk by chunk, each still near when it is filled
+            cells.extend(std::min(Column::chunk_rows, to - first));
+        }
+        Column::Chunk& chunk = cells.own_chunk(first / Column::chunk_rows);
+        double* slots = chunk.slots.data() + first % Column::chunk_rows;
+        runner.aim(slots);
+        runner.run(first, count);
+        const Lane lane = runner.output(0);
+        if (lane.single) {
+            std::fill_n(slots, count, lane.slots[0]);
+        } else if (lane.slots != slots) {
+            std::copy_n(lane.slots, count, slots);
+        }
+        if (lane.states != nullptr && chunk.states.empty()) {
+            chunk.states.assign(chunk.slots.size(), State::plain);
+        }
+        if (!chunk.states.empty()) {
+            for (std::size_t row = 0; row < count; ++row) {
+                chunk.states[first % Column::chunk_rows + row] = lane.state(row);
+            }
+        }
+        worked(count);
+        return !stopped();
+    });
+}
+
+void Computation::compute_column(const PlannedDefinition& definition, Results::Entry& entry) {
+    const std::size_t rows_here = rows(definition.table->id);
+    auto cells = std::make_shared<Column>(definition.kind);
+    const bool whole = !definition.fault && definition.pieces.size() == 1 && !definition.pieces.front().from &&
+                       !definition.pieces.front().to && definition.pieces.front().first.empty();
+    if (!whole) {
+        cells->prepare(rows_here);
+    }
+    if (definition.fault) {
+        fill(*cells, 0, rows_here, Value::fault({*definition.fault, 0}));
+    } else {
+        std::size_t covered = 0;
+        for (const PlannedPiece& piece : definition.pieces) {
+            const Reach reach = reach_of(piece, *definition.table, rows_here);
+            covered += reach.to - reach.from;
+        }
+        if (covered < rows_here) {
+            fill(*cells, 0, rows_here, Value::missing(definition.kind));
+        }
+        for (const PlannedPiece& piece : definition.pieces) {
+            Reach reach = reach_of(piece, *definition.table, rows_here);
+            for (const Program& first : piece.first) {
+                const std::size_t end = std::min(reach.from + 1, reach.to);
+                run_rows(first, reach.from, end, *cells);
+                reach.from = end;
+            }
+            run_rows(piece.program, reach.from, reach.to, *cells);
+        }
+    }
+    lay_overrides(definition, *cells);
+    entry.cells = std::move(cells);
+}
+
+void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
+    const Table& table = *plan_.definitions[group.members.front()].table;
+    Sequence sequence(plan_, group, *this, rows(table.id));
+    if (!sequence.run()) {
+        return;
+    }
+    results_->rows_.at(table.id) = sequence.stopped_after();
+    for (std::size_t at = 0; at < group.members.size(); ++at) {
+        const PlannedDefinition& definition = sequence.definition(at);
+        Results::Entry entry;
+        entry.inputs = inputs;
+        if (definition.what == PlannedDefinition::What::until) {
+            entry.single = sequence.stopped_by();
+            entry.stopped_after = sequence.stopped_after();
+        } else {
+            entry.cells = sequence.cells(at);
+        }
+        keep(definition, std::move(entry));
+    }
+}
+
+} // namespace ledgefall

@@ -1,0 +1,36 @@
+#pragma once
+
+#include "core/engine/binding/term.h"
+#include "core/engine/running/results.h"
+#include "core/engine/running/runner.h"
+
+namespace ledgefall {
+
+/// Works out single expressions over results that are there already: for workings, which ask for every part of a
+/// formula.
+class Evaluator : public Environment {
+  public:
+    /// `own` and the row (from 1; 0 where there is none) say where the expressions stand; `itself` is what they are of.
+    Evaluator(const Study& study, const Results& results, const Table* own, std::size_t row,
+              const ColumnDefinition* each, const DefinitionId& itself);
+
+    /// The same for another row.
+    Evaluator at(std::size_t row) const { return {study_, results_, scope_.own, row, scope_.each, scope_.itself}; }
+
+    /// The expression's value; a fault where it has no meaning.
+    Value value(const Node& expression) const;
+
+    View column(Id id) const override;
+    Value single(Id id) const override { return results_.single(id); }
+    std::size_t rows(Id table) const override { return results_.rows(table); }
+    bool stopped() const override { return false; }
+
+  private:
+    const Study& study_;
+    const Results& results_;
+    BindingScope scope_;
+    std::size_t row_;
+    Column none_;
+};
+
+} // namespace ledgefall

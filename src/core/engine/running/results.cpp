@@ -1,0 +1,34 @@
+#include "core/engine/running/results.h"
+
+namespace ledgefall {
+
+const Results::Entry* Results::find(const DefinitionId& id) const {
+    const auto it = entries_.find(id);
+    return it == entries_.end() ? nullptr : &it->second;
+}
+
+const Column* Results::column(Id id) const {
+    const Entry* entry = find(id);
+    return entry == nullptr ? nullptr : entry->cells.get();
+}
+
+Value Results::cell(Id id, std::size_t row) const {
+    const Column* cells = column(id);
+    return cells == nullptr ? Value::missing() : cells->at(row);
+}
+
+Value Results::single(const DefinitionId& id) const {
+    const Entry* entry = find(id);
+    return entry == nullptr ? Value::missing() : entry->single;
+}
+
+Value Results::foot(Id line, Id column) const {
+    return single(DefinitionId::foot_value(line, column));
+}
+
+std::size_t Results::rows(Id table) const {
+    const auto it = rows_.find(table);
+    return it == rows_.end() ? 0 : it->second;
+}
+
+} // namespace ledgefall

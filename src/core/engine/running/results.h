@@ -1,0 +1,61 @@
+#pragma once
+
+#include "core/study/model/study.h"
+
+#include <atomic>
+#include <memory>
+#include <stop_token>
+#include <unordered_map>
+
+namespace ledgefall {
+
+/// What follows from a study: every column's cells, every held value, every foot value. A snapshot beside the study's:
+/// it can be read from any thread, and the next one shares with it all that has not changed.
+class Results {
+  public:
+    /// What a definition's result was worked out from. While all of it is the same, the result is.
+    struct Input {
+        std::shared_ptr<const void> thing; ///< cells, a formula's tree, overrides
+        Value single = Value::missing();
+        friend bool operator==(const Input&, const Input&) = default;
+    };
+    struct Entry {
+        std::shared_ptr<const Column> cells; ///< of a column
+        Value single = Value::missing();     ///< of a held value, a foot value or a number of rows
+        std::vector<Input> inputs;
+        std::size_t faults = 0; ///< how many cells are at fault, and the first of them
+        Fault first_fault;
+        Kind kind = Kind::number;
+        std::size_t stopped_after = 0; ///< of the condition on which a table stops: how many rows it has
+    };
+
+    const Entry* find(const DefinitionId& id) const;
+    const Column* column(Id id) const;
+    Value cell(Id column, std::size_t row) const;
+    Value single(const DefinitionId& id) const;
+    Value foot(Id line, Id column) const;
+    std::size_t rows(Id table) const;
+
+    /// How many definitions were worked out anew to get from the results before to these.
+    std::size_t worked_out() const { return worked_out_; }
+
+  private:
+    friend class Computation;
+    std::unordered_map<DefinitionId, Entry> entries_;
+    std::unordered_map<Id, std::size_t> rows_;
+    std::size_t worked_out_ = 0;
+};
+
+using ResultsPtr = std::shared_ptr<const Results>;
+
+/// How far a working out has come; it may be looked at from another thread.
+struct Progress {
+    std::atomic<std::size_t> cells = 0; ///< worked out so far
+};
+
+/// Works a study out. What the `before` results already have, for the same inputs, is taken from them. Null where
+/// `stop` was requested before the end.
+ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
+                   Progress* progress = nullptr);
+
+} // namespace ledgefall

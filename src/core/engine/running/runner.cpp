@@ -1,0 +1,311 @@
+#include "core/engine/running/runner.h"
+
+#include "core/engine/running/measure_state.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <cstring>
+
+namespace ledgefall {
+namespace {
+
+/// Whether no value is infinite or not a number. An exponent of all ones carries into the sign when one is added to it,
+/// so a block is judged by a single `or` over it, which the compiler vectorises.
+bool all_finite(const double* values, std::size_t count) {
+    std::uint64_t seen = 0;
+    for (std::size_t at = 0; at < count; ++at) {
+        seen |= (std::bit_cast<std::uint64_t>(values[at]) & 0x7FF0000000000000U) + 0x0010000000000000U;
+    }
+    return (seen >> 63U) == 0;
+}
+
+} // namespace
+
+Runner::Runner(const Program& program, const Environment& environment)
+    : program_(program)
+    , environment_(environment)
+    , scalar_slots_(program.scalars.size())
+    , scalar_states_(program.scalars.size(), State::missing)
+    , registers_(program.registers) {
+    for (const Id column : program.columns) {
+        columns_.push_back(environment.column(column));
+    }
+}
+
+Runner::~Runner() = default;
+
+void Runner::set_scalar(std::uint32_t at, const Value& value) {
+    scalar_slots_[at] = value.slot();
+    scalar_states_[at] = value.state();
+}
+
+void Runner::start(const std::vector<Value>& parameters) {
+    std::size_t parameter = 0;
+    for (std::uint32_t at = 0; at < program_.scalars.size(); ++at) {
+        const Scalar& scalar = program_.scalars[at];
+        switch (scalar.from) {
+        case Scalar::From::constant:
+            set_scalar(at, scalar.value);
+            break;
+        case Scalar::From::held:
+            set_scalar(at, environment_.single(scalar.id));
+            break;
+        case Scalar::From::row_count:
+            set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id))));
+            break;
+        case Scalar::From::parameter:
+            set_scalar(at, parameters[parameter++]);
+            break;
+        case Scalar::From::prelude:
+            break;
+        }
+    }
+    in_prelude_ = true;
+    first_ = 0;
+    count_ = 1;
+    for (const Instruction& step : program_.prelude) {
+        set_scalar(step.to, one(step, 0));
+    }
+    in_prelude_ = false;
+}
+
+void Runner::run(std::size_t first, std::size_t count) {
+    first_ = first;
+    count_ = count;
+    careful_ = !program_.some_unchecked;
+    if (!pass()) {
+        careful_ = true;
+        pass();
+    }
+    target_ = nullptr;
+}
+
+bool Runner::pass() {
+    for (const Instruction& step : program_.body) {
+        switch (step.code) {
+        case Instruction::Code::operate:
+            if (!operate(step)) {
+                return false;
+            }
+            break;
+        case Instruction::Code::load:
+            load(step);
+            break;
+        default:
+            each_row(step);
+            break;
+        }
+    }
+    return true;
+}
+
+Lane Runner::lane(Operand operand) const {
+    if (!operand.scalar) {
+        return registers_[operand.at].lane;
+    }
+    const bool plain = scalar_states_[operand.at] == State::plain;
+    return {&scalar_slots_[operand.at], plain ? nullptr : &scalar_states_[operand.at], true};
+}
+
+Value Runner::value(Operand operand, Kind kind, std::size_t in_block) const {
+    const Lane from = lane(operand);
+    return Value::of(from.slot(in_block), kind, from.state(in_block));
+}
+
+Value Runner::output_value(std::size_t number, std::size_t in_block) const {
+    return value(program_.outputs[number], program_.output_kinds[number], in_block);
+}
+
+double* Runner::own_slots(Register& to) {
+    const Operand output = program_.outputs.front();
+    if (target_ != nullptr && !output.scalar && &registers_[output.at] == &to) {
+        to.lane = {target_, nullptr, false};
+        return target_;
+    }
+    if (!to.slots) {
+        to.slots = std::make_unique<double[]>(block_rows);
+    }
+    to.lane = {to.slots.get(), nullptr, false};
+    return to.slots.get();
+}
+
+State* Runner::own_states(Register& to) {
+    if (!to.states) {
+        to.states = std::make_unique<State[]>(block_rows);
+    }
+    to.lane.states = to.states.get();
+    return to.states.get();
+}
+
+bool Runner::operate(const Instruction& step) {
+    Register& to = registers_[step.to];
+    std::array<Lane, Instruction::most_arguments> lanes;
+    bool plain = step.operation.block != nullptr;
+    for (std::size_t at = 0; at < step.count; ++at) {
+        lanes[at] = lane(step.arguments[at]);
+        plain = plain && lanes[at].states == nullptr;
+    }
+    if (plain) {
+        double* out = own_slots(to);
+        step.operation.block(lanes.data(), out, count_);
+        const bool numeric = step.kind == Kind::number || step.kind == Kind::date;
+        if (!numeric || (!careful_ && !step.checked) || all_finite(out, count_)) {
+            return true;
+        }
+    }
+    if (!careful_) { // what is not finite may have come from a step before, which is to name it
+        return false;
+    }
+    operate_one_by_one(step, to);
+    return true;
+}
+
+void Runner::operate_one_by_one(const Instruction& step, Register& to) {
+    double* slots = own_slots(to);
+    State* states = own_states(to);
+    bool all_plain = true;
+    std::array<Value, Instruction::most_arguments> arguments;
+    std::array<Lane, Instruction::most_arguments> lanes;
+    for (std::size_t at = 0; at < step.count; ++at) {
+        lanes[at] = lane(step.arguments[at]);
+    }
+    Faults faults = step.faults;
+    for (std::size_t row = 0; row < count_; ++row) {
+        for (std::size_t at = 0; at < step.count; ++at) {
+            arguments[at] = Value::of(lanes[at].slot(row), step.kinds[at], lanes[at].state(row));
+        }
+        faults.row = static_cast<std::uint32_t>(first_ + row + 1);
+        const Value result = step.operation.apply(arguments.data(), step.count, faults);
+        slots[row] = result.slot();
+        states[row] = result.state();
+        all_plain = all_plain && result.plain();
+    }
+    if (all_plain) {
+        to.lane.states = nullptr;
+    }
+}
+
+void Runner::load(const Instruction& step) {
+    Register& to = registers_[step.to];
+    const Column& cells = *columns_[step.column].cells;
+    const std::int64_t from = static_cast<std::int64_t>(first_) + step.shift;
+    const std::int64_t end = from + static_cast<std::int64_t>(count_);
+    const auto size = static_cast<std::int64_t>(cells.size());
+    const auto chunk_rows = static_cast<std::int64_t>(Column::chunk_rows);
+    const bool one_chunk = from >= 0 && end <= size && from / chunk_rows == (end - 1) / chunk_rows;
+    if (one_chunk) {
+        const Column::Chunk& chunk = cells.chunk(static_cast<std::size_t>(from / chunk_rows));
+        if (chunk.states.empty()) { // read where it stands
+            to.lane = {chunk.slots.data() + from % chunk_rows, nullptr, false};
+            return;
+        }
+    }
+    double* slots = own_slots(to);
+    State* states = own_states(to);
+    bool all_plain = true;
+    for (std::size_t row = 0; row < count_; ++row) {
+        const std::int64_t at = from + static_cast<std::int64_t>(row);
+        Value cell = at < 0 ? Value::missing(step.kind) : cells.at(static_cast<std::size_t>(at));
+        if (cell.state() == State::odd) {
+            cell = Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(at + 1)});
+        }
+        slots[row] = cell.slot();
+        states[row] = cell.state();
+        all_plain = all_plain && cell.plain();
+    }
+    if (all_plain) {
+        to.lane.states = nullptr;
+    }
+}
+
+void Runner::each_row(const Instruction& step) {
+    Register& to = registers_[step.to];
+    double* slots = own_slots(to);
+    if (step.code == Instruction::Code::row_number) {
+        for (std::size_t row = 0; row < count_; ++row) {
+            slots[row] = static_cast<double>(first_ + row + 1);
+        }
+        return;
+    }
+    State* states = own_states(to);
+    bool all_plain = true;
+    if (step.code == Instruction::Code::measure &&
+        state_of(step).fill(*this, first_, count_, slots, states, all_plain)) {
+        to.lane.states = all_plain ? nullptr : states;
+        return;
+    }
+    all_plain = true;
+    for (std::size_t row = 0; row < count_; ++row) {
+        const Value result = one(step, row);
+        slots[row] = result.slot();
+        states[row] = result.state();
+        all_plain = all_plain && result.plain();
+    }
+    if (all_plain) {
+        to.lane.states = nullptr;
+    }
+}
+
+Value Runner::one(const Instruction& step, std::size_t in_block) {
+    switch (step.code) {
+    case Instruction::Code::gather:
+        return gathered(step, in_block);
+    case Instruction::Code::row_number:
+        return Value::number(static_cast<double>(first_ + in_block + 1));
+    case Instruction::Code::counter:
+        return Value::number(value(step.arguments[0], Kind::number, in_block).number() +
+                             static_cast<double>(first_ + in_block));
+    case Instruction::Code::measure: {
+        Faults faults = step.faults;
+        faults.row = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
+        return state_of(step).at(*this, in_block, faults);
+    }
+    case Instruction::Code::operate: {
+        std::array<Value, Instruction::most_arguments> arguments;
+        for (std::size_t at = 0; at < step.count; ++at) {
+            arguments[at] = value(step.arguments[at], step.kinds[at], in_block);
+        }
+        return step.operation.apply(arguments.data(), step.count, step.faults);
+    }
+    case Instruction::Code::load:
+        break; // a column never stands in a prelude
+    }
+    return Value::missing(step.kind);
+}
+
+Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
+    const Value place = value(step.arguments[0], Kind::number, in_block);
+    if (!place.plain()) {
+        return place.is_fault() ? place : Value::missing(step.kind);
+    }
+    const auto here = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
+    if (place.number() != std::floor(place.number())) {
+        return Value::fault({step.no_such_row, here});
+    }
+    const Environment::View& view = columns_[step.column];
+    const std::size_t rows = view.computed != nullptr ? view.rows : view.cells->size();
+    if (place.number() < 1 || place.number() > static_cast<double>(rows)) {
+        return Value::missing(step.kind);
+    }
+    const auto row = static_cast<std::size_t>(place.number()) - 1;
+    if (view.computed != nullptr && row >= *view.computed) {
+        return Value::fault({step.not_passed, here});
+    }
+    const Value cell = view.cells->at(row);
+    return cell.state() == State::odd
+               ? Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(row + 1)})
+               : cell;
+}
+
+MeasureState& Runner::state_of(const Instruction& step) {
+    for (auto& [entry, state] : states_) {
+        if (entry == &step) {
+            return *state;
+        }
+    }
+    states_.emplace_back(&step, make_measure_state(*step.measure, environment_));
+    return *states_.back().second;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,109 @@
+#pragma once
+
+#include "core/engine/planning/program.h"
+
+#include <memory>
+#include <stop_token>
+#include <vector>
+
+namespace ledgefall {
+
+/// What a program reads while it runs.
+class Environment {
+  public:
+    struct View {
+        const Column* cells = nullptr;
+        const std::size_t* computed = nullptr; ///< how many rows are worked out so far; null: all
+        std::size_t rows = 0;                  ///< of one that is being worked out, how many it may come to
+    };
+
+    virtual ~Environment() = default;
+    virtual View column(Id id) const = 0;
+    virtual Value single(Id id) const = 0;
+    virtual std::size_t rows(Id table) const = 0;
+    virtual bool stopped() const = 0;
+    /// Told how many cells have been worked out, now and then.
+    virtual void worked(std::size_t) const {}
+};
+
+class MeasureState;
+
+/// Runs one program over rows, at most a block of them at a time.
+class Runner {
+  public:
+    static constexpr std::size_t block_rows = 2048; ///< what fits the nearest cache, several registers at a time
+
+    Runner(const Program& program, const Environment& environment);
+    ~Runner();
+    Runner(const Runner&) = delete;
+    Runner& operator=(const Runner&) = delete;
+
+    /// Sets the parameters and runs the prelude; to be called before the first rows, and again for other parameters.
+    void start(const std::vector<Value>& parameters = {});
+
+    /// Runs the body over `count` rows from `first` on. They must not cross a multiple of `block_rows`.
+    void run(std::size_t first, std::size_t count);
+
+    /// The first output is written to `slots` where it can be, so that it need not be copied; `output(0)` tells where
+    /// it is. To be said before each run.
+    void aim(double* slots) { target_ = slots; }
+
+    /// What the last run gave, row by row.
+    Lane output(std::size_t number) const { return lane(program_.outputs[number]); }
+    Kind output_kind(std::size_t number) const { return program_.output_kinds[number]; }
+    Value output_value(std::size_t number, std::size_t in_block) const;
+
+    /// The number, from 1, of a row of the block that is being run.
+    std::size_t row_number(std::size_t in_block) const { return first_ + in_block + 1; }
+
+    /// An operand's value at a row of the block that is being run.
+    Value value(Operand operand, Kind kind, std::size_t in_block) const;
+
+  private:
+    struct Register {
+        Lane lane;
+        std::unique_ptr<double[]> slots;
+        std::unique_ptr<State[]> states;
+    };
+
+    Lane lane(Operand operand) const;
+    double* own_slots(Register& to);
+    State* own_states(Register& to);
+    bool pass(); ///< runs the body; false where it has to be run again with every step checked
+    bool operate(const Instruction& step);
+    void operate_one_by_one(const Instruction& step, Register& to);
+    void load(const Instruction& step);
+    void each_row(const Instruction& step); ///< gathers, numbers, measures
+    Value one(const Instruction& step, std::size_t in_block);
+    Value gathered(const Instruction& step, std::size_t in_block) const;
+    void set_scalar(std::uint32_t at, const Value& value);
+    MeasureState& state_of(const Instruction& step);
+
+    const Program& program_;
+    const Environment& environment_;
+    std::vector<Environment::View> columns_;
+    std::vector<double> scalar_slots_;
+    std::vector<State> scalar_states_;
+    std::vector<Register> registers_;
+    std::vector<std::pair<const Instruction*, std::unique_ptr<MeasureState>>> states_;
+    std::size_t first_ = 0, count_ = 0;
+    bool in_prelude_ = false;
+    bool careful_ = false; ///< every step is checked
+    double* target_ = nullptr;
+};
+
+/// Calls `step(first, count)` for the rows from `from` up to, not including, `to`, divided where blocks end; stops
+/// early where it gives false.
+template <class Step>
+bool for_blocks(std::size_t from, std::size_t to, Step step) {
+    while (from < to) {
+        const std::size_t end = std::min(to, (from / Runner::block_rows + 1) * Runner::block_rows);
+        if (!step(from, end - from)) {
+            return false;
+        }
+        from = end;
+    }
+    return true;
+}
+
+} // namespace ledgefall

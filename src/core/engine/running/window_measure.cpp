@@ -1,0 +1,137 @@
+// Sums and means in windows that move with the row, each from that of the row before.
+
+#include "core/engine/running/window_measure.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdint>
+
+namespace ledgefall {
+
+/// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
+/// be before the first row, as not a number. Null where one is at fault. They stand half a page off from `slots`, to
+/// which the sums are written: a load that has its last twelve bits in common with a store just before waits for it.
+const double* WindowMeasure::bring(std::size_t first, std::size_t count, std::size_t reach, const double* slots) {
+    if (!started_) {
+        inner_.start();
+        started_ = true;
+    }
+    inner_.run(first, count);
+    const Lane lane = inner_.output(0);
+    if (lane.single) {
+        return nullptr;
+    }
+    if (reach == 0 && lane.states == nullptr) {
+        return lane.slots;
+    }
+    if (first == 0) {
+        tail_.assign(reach, std::nan(""));
+        whole_from_ = reach;
+    }
+    constexpr std::size_t page = 4096 / sizeof(double);
+    values_.resize(reach + count + page);
+    const auto place = [](const double* at) { return reinterpret_cast<std::uintptr_t>(at) / sizeof(double); };
+    double* const values = values_.data() + (place(slots) + page / 2 - place(values_.data())) % page;
+    std::copy(tail_.begin(), tail_.end(), values);
+    std::copy_n(lane.slots, count, values + reach);
+    for (std::size_t row = 0; lane.states != nullptr && row < count; ++row) {
+        if (lane.states[row] == State::missing) {
+            values[reach + row] = std::nan("");
+            whole_from_ = first + row + reach + 1;
+        } else if (lane.states[row] != State::plain) {
+            return nullptr;
+        }
+    }
+    tail_.assign(values + count, values + count + reach);
+    return values;
+}
+
+/// Sums and means of the rows to this one, from the first or from a fixed number before it: each from that of the row
+/// before. A window begins anew with every block.
+bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, double* slots, State* states,
+                         bool& plain) {
+    if (count < 2) {
+        return false;
+    }
+    constexpr std::int64_t widest = 100'000;
+    const MeasureCall::Window& window = *call_.window;
+    const bool fits = window.to == 0 && window.from.value_or(0) <= 0 && window.from.value_or(0) >= -widest;
+    if (!fits || first != totalled_) {
+        return false; // `totalled_` stays behind once a block could not be done, and so for good
+    }
+    const auto reach = static_cast<std::size_t>(-window.from.value_or(0));
+    const double* const values = bring(first, count, reach, slots);
+    if (values == nullptr) {
+        return false;
+    }
+    const bool mean = call_.rolling == RollingForm::mean;
+    const bool whole = whole_from_ <= first && (window.from || total_.count == static_cast<double>(first));
+    plain = true;
+    if (!whole) {
+        with_gaps(values, count, reach, slots, states, plain);
+    } else if (window.from) {
+        slide(values, count, reach, slots);
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(reach + 1);
+        }
+    } else {
+        MovingSum sum = total_; // in registers while it runs
+        for (std::size_t row = 0; row < count; ++row) {
+            sum.add(values[row]);
+            slots[row] = sum.total();
+        }
+        total_ = sum;
+        for (std::size_t row = 0; mean && row < count; ++row) {
+            slots[row] /= static_cast<double>(first + row + 1);
+        }
+        total_.count = static_cast<double>(first + count);
+    }
+    if (!std::isfinite(total_.total())) {
+        return false; // too large, which is told row by row
+    }
+    totalled_ = first + count;
+    return true;
+}
+
+/// The sums of each row and the `reach` rows before it.
+void WindowMeasure::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
+    MovingSum sum;
+    for (std::size_t at = 0; at <= reach; ++at) {
+        sum.add(values[at]);
+    }
+    slots[0] = sum.total();
+    for (std::size_t row = 1; row < count; ++row) {
+        sum.exchange(values[row - 1], values[row + reach]);
+        slots[row] = sum.total();
+    }
+    total_ = sum;
+}
+
+/// The same, and the sums from the first row, where some values are missing: they are left out.
+void WindowMeasure::with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
+                              bool& plain) {
+    const bool running = !call_.window->from;
+    const bool mean = call_.rolling == RollingForm::mean;
+    MovingSum sum = running ? total_ : MovingSum();
+    const auto change = [&sum, values](std::size_t at, double sign) {
+        const bool there = !std::isnan(values[at]);
+        sum.add(there ? sign * values[at] : 0);
+        sum.count += there ? sign : 0;
+    };
+    for (std::size_t at = 0; at < reach; ++at) {
+        change(at, 1);
+    }
+    for (std::size_t row = 0; row < count; ++row) {
+        change(row + reach, 1);
+        const bool none = sum.count == 0;
+        states[row] = none && mean ? State::missing : State::plain;
+        slots[row] = none ? 0 : mean ? sum.total() / sum.count : sum.total();
+        plain = plain && states[row] == State::plain;
+        if (!running) {
+            change(row, -1);
+        }
+    }
+    total_ = sum;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,73 @@
+// Where a person asks for a working, and the working as text.
+
+#include "core/engine/planning/plan.h"
+#include "core/engine/workings/working.h"
+#include "core/study/model/scope.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+Result<WorkingPlace> place_of_working(const Study& study, const std::string& text) {
+    for (const auto& table : study.tables) {
+        for (const auto& line : table->foot) {
+            for (const Id column : line->columns) {
+                const DefinitionId id = DefinitionId::foot_value(line->id, column);
+                if (called(study, id) == text) {
+                    return WorkingPlace{id, 0};
+                }
+            }
+        }
+    }
+    for (const auto& check : study.checks) {
+        if (check->label == text) {
+            return WorkingPlace{check->id, 0};
+        }
+    }
+    const Formula place(text);
+    const Sentence form{"Write a cell as Table.column[row], and a held value by its name: %1 is neither.", {text}};
+    if (!place.tree()) {
+        return form;
+    }
+    const Node& tree = *place.tree();
+    const bool indexed = tree.type == NodeType::index && tree.kids.size() == 2 && tree.kid(1).type == NodeType::number;
+    const Node& name = indexed ? tree.kid(0) : tree;
+    if (name.type != NodeType::name) {
+        return form;
+    }
+    const Table* first = study.tables.empty() ? nullptr : &*study.tables.front();
+    const Binding binding = look_up(study, first, name.owner, name.text);
+    if (!binding.exists() || binding.group != nullptr || (binding.column != nullptr) != indexed) {
+        return form;
+    }
+    return WorkingPlace{binding.id(), indexed ? static_cast<std::size_t>(std::max(tree.kid(1).number, 0.0)) : 0};
+}
+
+namespace {
+
+void write(const Working& working, const std::string& indent, std::string& out) {
+    for (const Sentence& note : working.notes) {
+        out += indent + "(" + note.text() + ")\n";
+    }
+    for (std::size_t at = 0; at < working.lines.size(); ++at) {
+        // Further steps stand below the first, their equals signs one below the other.
+        std::size_t width = 0;
+        for (const char c : working.what) {
+            width += (static_cast<unsigned char>(c) & 0xC0U) != 0x80U ? 1 : 0;
+        }
+        out += indent + (at == 0 ? working.what : std::string(width, ' ')) + " = " + working.lines[at] + "\n";
+    }
+    for (const Working& part : working.parts) {
+        write(part, indent + "    ", out);
+    }
+}
+
+} // namespace
+
+std::string working_text(const Working& working) {
+    std::string out;
+    write(working, "", out);
+    return out;
+}
+
+} // namespace ledgefall

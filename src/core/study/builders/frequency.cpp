@@ -1,0 +1,157 @@
+#include "core/study/builders/frequency.h"
+
+#include "core/study/builders/table_maker.h"
+#include "core/study/model/parts.h"
+
+namespace ledgefall {
+namespace {
+
+const Format in_percent{Format::Style::percent, 1};
+
+/// What both kinds of frequency tables have: shares of the counts, and what they come to further down.
+void add_shares(TableMaker& maker, const FrequencyParts& parts) {
+    if (parts.tally) {
+        maker.column("Tally", "strokes = tally(f)");
+    }
+    if (parts.relative) {
+        maker.column("Share", "rel = f / n", in_percent);
+    }
+    if (parts.percent) {
+        maker.column("Per cent", "percent = 100 * f / n", {Format::Style::decimals, 1});
+    }
+    if (parts.cumulative) {
+        maker.column("Cumulative", "cum = sum(f[1..i])");
+    }
+    if (parts.cumulative_share) {
+        maker.column("Cumulative share", "cum_rel = sum(f[1..i]) / n", in_percent);
+    }
+    if (parts.cumulative_down) {
+        maker.column("Cumulative from above", "down = sum(f[i..last])");
+    }
+}
+
+/// A name of the language's own words or functions would be read otherwise.
+std::string category_name(Categories::By by, const ColumnDefinition& of) {
+    switch (by) {
+    case Categories::By::month:
+        return "month";
+    case Categories::By::year:
+        return "year";
+    case Categories::By::weekday:
+        return "weekday";
+    case Categories::By::value:
+        break;
+    }
+    return of.name == "f" || of.name == "n" || of.name == "rel" || of.name == "cum" ? of.name + "_value" : of.name;
+}
+
+std::string count_of(Categories::By by, const std::string& data, const std::string& name) {
+    switch (by) {
+    case Categories::By::month:
+        return "f = count(year(" + data + ") = year(month) and month(" + data + ") = month(month))";
+    case Categories::By::year:
+        return "f = count(year(" + data + ") = year)";
+    case Categories::By::weekday:
+        return "f = count(weekday(" + data + ") = row)";
+    case Categories::By::value:
+        break;
+    }
+    return "f = count(" + data + " = " + name + ")";
+}
+
+} // namespace
+
+Result<Study> frequency_table(const Study& study, Id id, const Classes& classes, const FrequencyParts& parts,
+                              Id* added) {
+    const Table* source = table_with(study, &Table::columns, id);
+    const ColumnDefinition* column = source == nullptr ? nullptr : source->column(id);
+    if (column == nullptr) {
+        return no_such_part;
+    }
+    Id table;
+    Result<Study> begun = add_table(study, column->shown_label() + ", classes", &table);
+    begun = begun ? class_rows(*begun, table, "class", classes) : begun;
+    if (!begun) {
+        return begun;
+    }
+    if (added != nullptr) {
+        *added = table;
+    }
+    const std::string data = source->name + "." + column->name;
+    TableMaker maker(*begun, table);
+    maker.column("From", "lower = lower(class)");
+    maker.column("To", "upper = upper(class)");
+    if (parts.middle || parts.measures) {
+        maker.column("Middle", "mid = mid(class)");
+    }
+    maker.column("Count", "f = count(" + data + " in class)");
+    maker.held("n = sum(f)", "how many values fall in the classes");
+    add_shares(maker, parts);
+    if (parts.density) {
+        maker.column("Density", "density = f / n / (upper - lower)");
+    }
+    const bool open = classes.open_below || classes.open_above; // whose middles are infinite
+    if (parts.measures && !open) {
+        maker.held("grouped_mean = wmean(mid, f)", "from the middles of the classes");
+        maker.held("grouped_var = wvar(mid, f)", "from the middles of the classes, over n − 1");
+        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", "on the line within its class");
+    }
+    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
+    maker.check({"every value of " + column->shown_label() + " is in a class", "n = count(" + data + ")",
+                 "Some values of " + column->shown_label() +
+                     " fall in no class: look for a mistyped one, or widen the classes."});
+    return maker.study();
+}
+
+Id counted_column(const Study& study, const Table& table) {
+    Id match;
+    for (const auto& column : table.columns) {
+        for (const Piece& piece : column->pieces) {
+            if (!match.empty() || !piece.formula.tree()) {
+                continue;
+            }
+            for_each_name(*piece.formula.tree(), [&](const Node& name) {
+                const Binding meant = meaning_of(study, &table, name);
+                if (meant.column != nullptr && meant.table->id != table.id && match.empty()) {
+                    match = meant.column->id;
+                }
+            });
+        }
+    }
+    return match;
+}
+
+Result<Study> category_table(const Study& study, const Categories& categories, const FrequencyParts& parts, Id* added) {
+    const Table* source = table_with(study, &Table::columns, categories.of);
+    const ColumnDefinition* column = source == nullptr ? nullptr : source->column(categories.of);
+    if (column == nullptr) {
+        return no_such_part;
+    }
+    const bool calendar = categories.by != Categories::By::value;
+    if (calendar && column->cells->kind() != Kind::date && !column->worked()) {
+        return Sentence{"Months, years and weekdays are taken of a column of dates, and %1 holds %2.",
+                        {column->shown_label(), kind_in_words(column->cells->kind())}};
+    }
+    const std::string name = category_name(categories.by, *column);
+    Id table;
+    Result<Study> begun = add_table(study, column->shown_label() + (calendar ? " by " + name : ", counted"), &table);
+    begun = begun ? category_rows(*begun, table, name, categories) : begun;
+    if (!begun) {
+        return begun;
+    }
+    if (added != nullptr) {
+        *added = table;
+    }
+    const std::string data = source->name + "." + column->name;
+    TableMaker maker(*begun, table);
+    maker.column("Count", count_of(categories.by, data, name));
+    maker.held("n = sum(f)", "how many values are counted");
+    add_shares(maker, parts);
+    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
+    maker.check(
+        {"every value of " + column->shown_label() + " is counted", "n = count(not is_missing(" + data + "))",
+         "Some values of " + column->shown_label() + " are in no row: look for cells that are of another kind."});
+    return maker.study();
+}
+
+} // namespace ledgefall

@@ -1,0 +1,287 @@
+// Edits of held values and feet.
+
+#include "core/formula/names.h"
+#include "core/study/edits/edits.h"
+#include "core/study/model/parts.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace ledgefall {
+namespace {
+
+/// A definition of a single literal, with or without a minus, is a given value; anything else is worked.
+std::optional<Value> literal(const Node& node) {
+    if (node.type == NodeType::number) {
+        return Value::number(node.number);
+    }
+    if (node.type == NodeType::text) {
+        return Value::text(Text(node.text));
+    }
+    if (node.type == NodeType::word && (node.text == "yes" || node.text == "no")) {
+        return Value::yes_no(node.text == "yes");
+    }
+    if (node.type == NodeType::word && node.text == "missing") {
+        return Value::missing();
+    }
+    const bool negated = node.type == NodeType::unary && node.op == Operator::negate;
+    if (negated && node.kid(0).type == NodeType::number) {
+        return Value::number(-node.kid(0).number);
+    }
+    if (node.type == NodeType::unary && node.op == Operator::percent && node.kid(0).type == NodeType::number) {
+        return Value::number(node.kid(0).number / 100);
+    }
+    return std::nullopt;
+}
+
+void take(HeldValue& held, const Definition& definition) {
+    held.name = definition.name.empty() ? held.name : definition.name;
+    held.unit = definition.unit.empty() ? held.unit : definition.unit;
+    held.parameters = definition.parameters;
+    const std::optional<Value> given =
+        definition.parameters.empty() ? literal(*definition.formula) : std::optional<Value>();
+    held.value = given ? *given : Value::missing();
+    held.formula = given ? Formula() : Formula(definition.formula_text());
+    const bool percent =
+        given && definition.formula->type == NodeType::unary && definition.formula->op == Operator::percent;
+    held.format = percent && held.format == Format() ? Format{Format::Style::percent, 0} : held.format;
+}
+
+const HeldValue* held_with(const Study& study, Id id, const Table*& table) {
+    table = table_with(study, &Table::ledge, id);
+    const auto& ledge = table == nullptr ? study.ledge : table->ledge;
+    for (const auto& held : ledge) {
+        if (held->id == id) {
+            return &*held;
+        }
+    }
+    return nullptr;
+}
+
+/// A held function must not take the name of one of the language's, and each of its parameters is a name by itself.
+std::optional<Sentence> function_refused(const Definition& definition) {
+    for (std::size_t at = 0; at < definition.parameters.size(); ++at) {
+        const std::string& parameter = definition.parameters[at];
+        const auto same = std::find(definition.parameters.begin(), definition.parameters.end(), parameter);
+        if (!is_name(parameter) || same != definition.parameters.begin() + static_cast<std::ptrdiff_t>(at)) {
+            return Sentence{"%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.",
+                            {parameter, definition.name}};
+        }
+    }
+    return std::nullopt;
+}
+
+std::optional<Sentence> foot_refused(const Formula& formula) {
+    return formula.mistake() ? std::optional(formula.mistake()->what) : std::nullopt;
+}
+
+} // namespace
+
+Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id* added) {
+    const ParsedDefinition parsed = parse_definition(text, true);
+    if (parsed.mistake) {
+        return parsed.mistake->what;
+    }
+    if (auto refused = function_refused(parsed.definition)) {
+        return *refused;
+    }
+    const Table* table = table_id.empty() ? nullptr : study.table(table_id);
+    if (!table_id.empty() && table == nullptr) {
+        return no_such_part;
+    }
+    const std::string& name = parsed.definition.name;
+    const Binding same =
+        table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
+    if (same.held != nullptr) {
+        if (added != nullptr) {
+            *added = same.held->id;
+        }
+        return rehold(study, same.held->id, text);
+    }
+    if (auto refused = name_refused(study, table, name)) {
+        return *refused;
+    }
+    Study out = study;
+    HeldValue held;
+    held.id = out.fresh_id("h");
+    take(held, parsed.definition);
+    if (added != nullptr) {
+        *added = held.id;
+    }
+    if (table == nullptr) {
+        out.ledge.emplace_back(std::move(held));
+        return keeping_meaning(study, out);
+    }
+    const Result<Study> with =
+        with_table(std::move(out), table_id, [&held](Table& copy) { copy.ledge.emplace_back(std::move(held)); });
+    return with ? Result<Study>(keeping_meaning(study, *with)) : with;
+}
+
+Result<Study> rehold(const Study& study, Id id, const std::string& text) {
+    const ParsedDefinition parsed = parse_definition(text);
+    if (parsed.mistake) {
+        return parsed.mistake->what;
+    }
+    const Table* table = nullptr;
+    const HeldValue* held = held_with(study, id, table);
+    if (held == nullptr) {
+        return no_such_part;
+    }
+    if (auto refused = function_refused(parsed.definition)) {
+        return *refused;
+    }
+    const std::string& name = parsed.definition.name.empty() ? held->name : parsed.definition.name;
+    if (auto refused = name_refused(study, table, name, id)) {
+        return *refused;
+    }
+    Result<Study> out = with_held(study, id, [&parsed](HeldValue& copy) { take(copy, parsed.definition); });
+    return out ? Result<Study>(keeping_meaning(study, *out)) : out;
+}
+
+Result<Study> note_held(Study study, Id id, const std::string& note) {
+    return with_held(std::move(study), id, [&note](HeldValue& held) { held.note = note; });
+}
+
+Result<Study> format_held(Study study, Id id, const Format& format) {
+    return with_held(std::move(study), id, [&format](HeldValue& held) { held.format = format; });
+}
+
+Result<Study> give_held(Study study, Id id, const Value& value) {
+    const Table* table = nullptr;
+    const HeldValue* held = held_with(study, id, table);
+    if (held == nullptr) {
+        return no_such_part;
+    }
+    if (!held->formula.empty()) {
+        return Sentence{"%1 is worked out by its formula: write a value in its place to change it.", {held->name}};
+    }
+    return with_held(std::move(study), id, [&value](HeldValue& copy) { copy.value = value; });
+}
+
+Result<Study> detail_held(Study study, Id id, const HeldDetails& details) {
+    const auto& slider = details.slider;
+    if (slider && !(std::isfinite(slider->from) && std::isfinite(slider->to) && slider->from < slider->to &&
+                    slider->step > 0 && slider->step <= slider->to - slider->from)) {
+        return Sentence{"A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.",
+                        {}};
+    }
+    return with_held(std::move(study), id, [&details](HeldValue& held) {
+        held.unit = details.unit;
+        held.note = details.note;
+        held.group = details.group;
+        held.slider = details.slider;
+        held.choices = details.choices;
+    });
+}
+
+Result<Study> move_held(Study study, Id id, std::size_t to) {
+    const auto moved = [&](std::vector<Shared<HeldValue>>& ledge) {
+        const auto it = std::find_if(ledge.begin(), ledge.end(), [id](const auto& held) { return held->id == id; });
+        if (it == ledge.end()) {
+            return false;
+        }
+        const Shared<HeldValue> held = *it;
+        ledge.erase(it);
+        ledge.insert(ledge.begin() + static_cast<std::ptrdiff_t>(std::min(to, ledge.size())), held);
+        return true;
+    };
+    if (moved(study.ledge)) {
+        return study;
+    }
+    const Table* table = table_with(study, &Table::ledge, id);
+    return table == nullptr ? Result<Study>(no_such_part)
+                            : with_table(std::move(study), table->id, [&](Table& copy) { moved(copy.ledge); });
+}
+
+Result<Study> shelve_held(const Study& study, Id id, Id to) {
+    const Table* from = nullptr;
+    const HeldValue* held = held_with(study, id, from);
+    const Table* table = to.empty() ? nullptr : study.table(to);
+    if (held == nullptr || (!to.empty() && table == nullptr)) {
+        return no_such_part;
+    }
+    if (auto refused = name_refused(study, table, held->name, id)) {
+        return *refused;
+    }
+    Study out = study;
+    const HeldValue copy = *held;
+    const auto off = [id](std::vector<Shared<HeldValue>>& ledge) {
+        std::erase_if(ledge, [id](const auto& one) { return one->id == id; });
+    };
+    off(out.ledge);
+    if (from != nullptr) {
+        out = *with_table(std::move(out), from->id, [&off](Table& changed) { off(changed.ledge); });
+    }
+    if (table == nullptr) {
+        out.ledge.emplace_back(copy);
+    } else {
+        out = *with_table(std::move(out), to, [&copy](Table& changed) { changed.ledge.emplace_back(copy); });
+    }
+    return keeping_meaning(study, out);
+}
+
+std::vector<Value> choices_of(const Study& study, const HeldValue& held) {
+    constexpr std::size_t most_choices = 500;
+    const Table* table = table_with(study, &Table::columns, held.choices.column);
+    std::vector<Value> values = held.choices.listed;
+    if (table == nullptr) {
+        return values;
+    }
+    std::set<std::string> names; // by what is typed for it
+    const Column& cells = *table->column(held.choices.column)->cells;
+    for (std::size_t row = 0; row < cells.size() && values.size() < most_choices; ++row) {
+        const Value value = cells.at(row);
+        if (value.plain() && names.insert(write_cell(value)).second) {
+            values.push_back(value);
+        }
+    }
+    return values;
+}
+
+Result<Study> add_foot_line(Study study, Id table, const std::string& label, const std::string& text,
+                            const std::vector<Id>& columns, Id* added) {
+    FootLine line;
+    line.id = study.fresh_id("f");
+    line.label = label;
+    line.formula = Formula(text);
+    line.columns = columns;
+    if (auto refused = foot_refused(line.formula)) {
+        return *refused;
+    }
+    if (added != nullptr) {
+        *added = line.id;
+    }
+    return with_table(std::move(study), table, [&line](Table& copy) { copy.foot.emplace_back(std::move(line)); });
+}
+
+Result<Study> set_foot_columns(Study study, Id id, const std::vector<Id>& columns) {
+    return with_foot_line(std::move(study), id, [&columns](FootLine& line) { line.columns = columns; });
+}
+
+Result<Study> rewrite_foot_line(Study study, Id id, const std::string& label, const std::string& text) {
+    const Formula formula(text);
+    if (auto refused = foot_refused(formula)) {
+        return *refused;
+    }
+    return with_foot_line(std::move(study), id, [&](FootLine& line) {
+        line.label = label;
+        line.formula = formula;
+    });
+}
+
+Result<Study> format_foot_line(Study study, Id id, const Format& format) {
+    return with_foot_line(std::move(study), id, [&format](FootLine& line) { line.format = format; });
+}
+
+Result<Study> remove_foot_line(Study study, Id id) {
+    const Table* table = table_with(study, &Table::foot, id);
+    if (table == nullptr) {
+        return no_such_part;
+    }
+    return with_table(std::move(study), table->id, [id](Table& copy) {
+        std::erase_if(copy.foot, [id](const auto& line) { return line->id == id; });
+    });
+}
+
+} // namespace ledgefall

@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/study/model/study.h"
+
+#include <optional>
+#include <string>
+
+namespace ledgefall {
+
+/// A check that a column asks for: a share of a total adds up to 1.
+struct CheckOffer {
+    std::string label;
+    std::string condition; ///< `sum(share) ≈ 1`
+    std::string message;   ///< what is told where it does not hold
+};
+
+/// The check that a column's formula suggests, where it is one column divided by something that stays put (or that
+/// times 100), and the study does not have it yet.
+std::optional<CheckOffer> check_for(const Study& study, Id column);
+
+/// A better formula for the column whose shares a check watches: `f / sum(f)` where it is divided by something else.
+struct ShareCorrection {
+    Id column;
+    std::string formula;
+};
+std::optional<ShareCorrection> correction_for_check(const Study& study, Id check);
+
+/// The held value that a share lacks: for `f / total`, where nothing is called total, `total = sum(f)`. Empty where the
+/// formula is no such share.
+std::string lacking_total(const Study& study, const Table& own, const Formula& formula, const std::string& name);
+
+} // namespace ledgefall

@@ -1,0 +1,104 @@
+#include "core/study/edits/reach.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+struct Rows {
+    std::size_t from = 0, to = 0; ///< `to` is not included
+};
+
+bool covers_all(const Piece& piece) {
+    return !piece.from && !piece.to;
+}
+
+bool any_narrowed(const ColumnDefinition& column) {
+    return std::any_of(column.pieces.begin(), column.pieces.end(), [](const Piece& one) { return !covers_all(one); });
+}
+
+/// The rows that a piece covers; none where one of its ends is gone.
+Rows rows_of(const Piece& piece, const Table& table) {
+    const std::size_t rows = table.axis.ids()->size();
+    const auto from = piece.from ? table.axis.row_of(*piece.from) : std::optional<std::size_t>(0);
+    const auto last = piece.to ? table.axis.row_of(*piece.to) : std::optional<std::size_t>(rows == 0 ? 0 : rows - 1);
+    return !from || !last || rows == 0 || *last < *from ? Rows() : Rows{*from, *last + 1};
+}
+
+/// The pieces that cover the same rows of a piece in another order.
+std::vector<Piece> reordered(const Piece& piece, const Table& table, const std::vector<std::size_t>& order) {
+    const Rows rows = rows_of(piece, table);
+    const auto covered = [&](std::size_t place) { return order[place] >= rows.from && order[place] < rows.to; };
+    std::vector<Piece> pieces;
+    for (std::size_t place = 0; place < order.size(); ++place) {
+        if (!covered(place)) {
+            continue;
+        }
+        const std::size_t first = place;
+        while (place + 1 < order.size() && covered(place + 1)) {
+            ++place;
+        }
+        Piece one = piece;
+        // An open end stays open only where the piece still ends there.
+        one.from = first == 0 && !piece.from ? std::nullopt : std::optional(table.axis.id_at(order[first]));
+        one.to = place + 1 == order.size() && !piece.to ? std::nullopt : std::optional(table.axis.id_at(order[place]));
+        pieces.push_back(std::move(one));
+        if (pieces.size() > most_pieces) {
+            break;
+        }
+    }
+    return pieces.empty() ? std::vector<Piece>{piece} : pieces;
+}
+
+} // namespace
+
+void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count) {
+    const std::size_t end = std::min(row + count, table.axis.ids()->size());
+    for (auto& column : table.columns) {
+        if (!any_narrowed(*column)) {
+            continue;
+        }
+        std::vector<Piece> pieces = column->pieces;
+        for (Piece& piece : pieces) {
+            const Rows rows = rows_of(piece, table);
+            const bool from_goes = piece.from && rows.from >= row && rows.from < end;
+            const bool to_goes = piece.to && rows.to > row && rows.to <= end;
+            if (from_goes && end < rows.to) {
+                piece.from = table.axis.id_at(end);
+            }
+            if (to_goes && row > rows.from) {
+                piece.to = table.axis.id_at(row - 1);
+            }
+        }
+        if (pieces != column->pieces) {
+            column.edit([&pieces](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
+        }
+    }
+}
+
+bool keep_reach_through_order(Table& table, const std::vector<std::size_t>& order, std::string& scattered) {
+    std::vector<std::pair<std::size_t, std::vector<Piece>>> changed;
+    for (std::size_t at = 0; at < table.columns.size(); ++at) {
+        const ColumnDefinition& column = *table.columns[at];
+        if (!any_narrowed(column)) {
+            continue;
+        }
+        std::vector<Piece> pieces;
+        for (const Piece& piece : column.pieces) {
+            const std::vector<Piece> parts =
+                covers_all(piece) ? std::vector<Piece>{piece} : reordered(piece, table, order);
+            pieces.insert(pieces.end(), parts.begin(), parts.end());
+        }
+        if (pieces.size() > most_pieces && pieces.size() > column.pieces.size()) {
+            scattered = column.name;
+            return false;
+        }
+        changed.emplace_back(at, std::move(pieces));
+    }
+    for (auto& [at, pieces] : changed) {
+        table.columns[at].edit([&pieces = pieces](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
+    }
+    return true;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,26 @@
+#include "core/study/model/fault_explanation.h"
+
+#include "core/study/model/scope.h"
+
+namespace ledgefall {
+
+Sentence explain(const Study& study, Fault fault) {
+    const FaultSite& site = fault.at();
+    std::string what = site.what.text();
+    if (!what.empty() && what.back() == '.') {
+        what.pop_back();
+    }
+    const std::string closing = !what.empty() && what.back() == '?' ? "" : ".";
+    const std::string name = called(study, site.definition);
+    if (fault.row == 0) {
+        return {"%1: %2" + closing, {name, what}};
+    }
+    return {"%1, row %2: %3" + closing, {name, std::to_string(fault.row), what}};
+}
+
+Sentence explain_odd(Kind kind, const std::string& typed) {
+    return {"“%1” is kept as typed, but it is not %2: correct it, or set the column's kind.",
+            {typed, kind_in_words(kind)}};
+}
+
+} // namespace ledgefall

@@ -1,0 +1,13 @@
+#pragma once
+
+#include "core/study/model/study.h"
+
+namespace ledgefall {
+
+/// What a fault is and where it began, in one sentence: "Pebbles.ratio, row 3: this divides by zero."
+Sentence explain(const Study& study, Fault fault);
+
+/// What a person should know of an odd cell: it is kept as typed, and is no number.
+Sentence explain_odd(Kind kind, const std::string& typed);
+
+} // namespace ledgefall

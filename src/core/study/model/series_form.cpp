@@ -1,0 +1,69 @@
+// The one list of chart forms.
+
+#include "core/study/model/series_form.h"
+
+namespace ledgefall {
+
+const std::vector<SeriesFormKind>& series_form_kinds() {
+    using Over = SeriesFormKind::Over;
+    using Painted = SeriesFormKind::Painted;
+    static const std::vector<SeriesFormKind> all = {
+        {.form = SeriesForm::points, .name = "points", .label = "points", .marks = true, .may_fit = true},
+        {.form = SeriesForm::line, .name = "line", .label = "a line", .line = true, .may_fit = true},
+        {.form = SeriesForm::joined,
+         .name = "joined",
+         .label = "points, joined",
+         .line = true,
+         .marks = true,
+         .may_fit = true},
+        {.form = SeriesForm::bars,
+         .name = "bars",
+         .label = "bars",
+         .painted = Painted::as_bars_side_by_side,
+         .area = true,
+         .from_zero = true,
+         .single_rows = true},
+        {.form = SeriesForm::stems,
+         .name = "stems",
+         .label = "stems",
+         .painted = Painted::as_bars,
+         .line = true,
+         .marks = true,
+         .from_zero = true,
+         .single_rows = true},
+        {.form = SeriesForm::histogram,
+         .name = "histogram",
+         .label = "histogram over classes",
+         .over = Over::classes,
+         .painted = Painted::as_bars,
+         .area = true,
+         .from_zero = true,
+         .may_divide = true},
+        {.form = SeriesForm::polygon,
+         .name = "polygon",
+         .label = "polygon over classes",
+         .over = Over::classes,
+         .line = true,
+         .marks = true,
+         .from_zero = true},
+        {.form = SeriesForm::cumulative,
+         .name = "cumulative",
+         .label = "cumulative curve",
+         .over = Over::classes,
+         .line = true,
+         .from_zero = true},
+        {.form = SeriesForm::boxes,
+         .name = "boxes",
+         .label = "boxes",
+         .over = Over::boxes,
+         .painted = Painted::as_boxes_side_by_side,
+         .area = true},
+    };
+    return all;
+}
+
+const SeriesFormKind& kind_of(SeriesForm form) {
+    return series_form_kinds()[static_cast<std::size_t>(form)];
+}
+
+} // namespace ledgefall

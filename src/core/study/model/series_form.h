@@ -1,0 +1,40 @@
+#pragma once
+
+#include <cstdint>
+#include <string_view>
+#include <vector>
+
+namespace ledgefall {
+
+/// How a series is drawn. `histogram`, `polygon` and `cumulative` stand over the classes of a table: areas between the
+/// true limits; the middles joined, down to nothing at both ends; the upper limits joined, from nothing at the first
+/// lower one. `bars` and `stems` stand at numbers, or side by side at categories. `boxes` are the five numbers of y,
+/// one box for each text in x.
+enum class SeriesForm : std::uint8_t { points, line, joined, bars, stems, histogram, polygon, cumulative, boxes };
+
+/// What is known of a form beside how it is painted.
+struct SeriesFormKind {
+    /// What its figures are worked out from.
+    enum class Over : std::uint8_t { points, classes, boxes };
+    /// By what it is painted, and whether several series of it share their places.
+    enum class Painted : std::uint8_t { as_points, as_bars, as_bars_side_by_side, as_boxes_side_by_side };
+
+    SeriesForm form;
+    std::string_view name;  ///< in the file
+    std::string_view label; ///< for people
+    Over over = Over::points;
+    Painted painted = Painted::as_points;
+    bool line = false;        ///< its points are joined
+    bool marks = false;       ///< its points have marks
+    bool area = false;        ///< it covers areas, so that no grid is drawn behind it
+    bool from_zero = false;   ///< it stands on the axis, which begins at 0
+    bool single_rows = false; ///< at a name it can show one row only
+    bool may_fit = false;     ///< a regression line can be drawn with it
+    bool may_divide = false;  ///< counts can be drawn over their class widths
+};
+
+/// Every form, in the order in which they are offered, which is that of the enumeration.
+const std::vector<SeriesFormKind>& series_form_kinds();
+const SeriesFormKind& kind_of(SeriesForm form);
+
+} // namespace ledgefall

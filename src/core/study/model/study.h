@@ -1,0 +1,243 @@
+#pragma once
+
+#include "core/study/model/chart.h"
+#include "core/study/row_sources/typed_rows.h"
+#include "core/value/column.h"
+
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace ledgefall {
+
+/// A part of a study that is shared between copies until it is changed. Two that are the same object are surely equal,
+/// which is how a computation sees what a change has touched.
+template <class T>
+class Shared {
+  public:
+    Shared()
+        : data_(std::make_shared<const T>()) {}
+    Shared(T value)
+        : data_(std::make_shared<const T>(std::move(value))) {}
+    const T& operator*() const { return *data_; }
+    const T* operator->() const { return data_.get(); }
+    const std::shared_ptr<const T>& pointer() const { return data_; }
+
+    /// Puts a changed copy in place of what is held: `change` is called with the copy.
+    template <class Change>
+    void edit(Change change) {
+        T copy = *data_;
+        change(copy);
+        data_ = std::make_shared<const T>(std::move(copy));
+    }
+
+    friend bool operator==(const Shared& a, const Shared& b) { return a.data_ == b.data_ || *a.data_ == *b.data_; }
+
+  private:
+    std::shared_ptr<const T> data_;
+};
+
+/// How numbers are shown; the value behind them is never touched.
+struct Format {
+    enum class Style : std::uint8_t {
+        automatic,
+        decimals,
+        significant,
+        percent,
+        scientific,
+        fraction,   ///< a whole number and a fraction with a denominator up to `digits`: 3 1/4
+        day_month,  ///< of dates: 20 May 2026
+        weekday,    ///< Wed 20 May 2026
+        month_year, ///< May 2026
+    };
+    Style style = Style::automatic;
+    int digits = 0; ///< decimals, significant figures, or the largest denominator
+    friend bool operator==(const Format&, const Format&) = default;
+};
+
+/// The range over which a held value can be slid.
+struct Slider {
+    double from = 0, to = 1, step = 0.01;
+    friend bool operator==(const Slider&, const Slider&) = default;
+};
+
+/// What a held value can be chosen from: the values of a column, or some that are listed.
+struct Choices {
+    Id column;
+    std::vector<Value> listed;
+    bool empty() const { return column.empty() && listed.empty(); }
+    friend bool operator==(const Choices&, const Choices&) = default;
+};
+
+/// A named value that no row changes.
+struct HeldValue {
+    Id id;
+    std::string name;
+    std::string unit;
+    std::string note;
+    Value value = Value::missing();      ///< of a given one
+    Formula formula;                     ///< of a worked one; else empty
+    std::vector<std::string> parameters; ///< of a held function, `force(r) = G / r^2`
+    Format format;
+    std::optional<Slider> slider; ///< of a given one
+    Choices choices;              ///< of a given one
+    std::string group;            ///< the name under which it stands together with others on the ledge
+    std::string unknown_fields;   ///< fields of its file that this version does not know, as JSON
+
+    bool is_function() const { return !parameters.empty(); }
+    bool worked() const { return !formula.empty() && !is_function(); }
+    std::string left_side() const; ///< `n`, or of a function `force(r)`
+    friend bool operator==(const HeldValue&, const HeldValue&) = default;
+};
+
+/// A formula and the rows that it covers, by their ids: all of them where no ends are named.
+struct Piece {
+    Formula formula;
+    std::optional<std::uint64_t> from, to;
+    friend bool operator==(const Piece&, const Piece&) = default;
+};
+
+using Overrides = std::map<std::uint64_t, Value>; ///< by the row's id
+
+struct ColumnDefinition {
+    Id id;
+    std::string name;
+    std::string label;
+    std::string unit;
+    std::string note;
+    Shared<Column> cells;        ///< of a given column; its kind is the column's
+    std::vector<Piece> pieces;   ///< of a worked one; else empty
+    Shared<Overrides> overrides; ///< typed values in a worked column
+    Format format;
+    int width = 0; ///< in pixels at a zoom of one; 0 fits the content
+    bool hidden = false;
+    std::string unknown_fields;
+
+    bool worked() const { return !pieces.empty(); }
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const ColumnDefinition&, const ColumnDefinition&) = default;
+};
+
+/// A line under a table: one formula in `each`, taken of every chosen column.
+struct FootLine {
+    Id id;
+    std::string label;
+    Formula formula;
+    std::vector<Id> columns;
+    Format format; ///< automatic: as its column
+    std::string unknown_fields;
+
+    bool takes(Id column) const;
+    friend bool operator==(const FootLine&, const FootLine&) = default;
+};
+
+/// A heading over neighbouring columns; its name stands for them in a measure.
+struct Group {
+    Id id;
+    std::string name;
+    std::string label;
+    std::vector<Id> columns;
+    std::string unknown_fields;
+
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const Group&, const Group&) = default;
+};
+
+/// The axis of a table: where its rows come from, and the column of classes or categories that formulas use by a name.
+struct Axis {
+    RowSourcePtr source = std::make_shared<TypedRows>();
+    std::optional<Shared<ColumnDefinition>> column;
+    std::string unknown_fields;
+
+    Axis() = default;
+    /// With a column of that id and name, where the source has an axis.
+    Axis(RowSourcePtr rows, Id column_id, const std::string& name);
+
+    /// The source, if it is of this kind; else null.
+    template <class Rows>
+    const Rows* rows_as() const {
+        return dynamic_cast<const Rows*>(source.get());
+    }
+    /// The identities of rows that can be added, removed and moved by hand; null where the rows come by themselves.
+    const RowIds* ids() const { return source->ids(); }
+    /// The identity of a row (from 0): by it cells and overrides follow a row. Rows that come by themselves have their
+    /// numbers from 1.
+    std::uint64_t id_at(std::size_t row) const { return ids() == nullptr ? row + 1 : ids()->id_at(row); }
+    std::optional<std::size_t> row_of(std::uint64_t id) const;
+    /// Other identities for typed rows: `change` is called with a copy of them.
+    template <class Change>
+    void edit_ids(Change change) {
+        RowIds copy = *ids();
+        change(copy);
+        source = std::make_shared<TypedRows>(std::move(copy));
+    }
+    friend bool operator==(const Axis& a, const Axis& b) {
+        return (a.source == b.source || a.source->equals(*b.source)) && a.column == b.column &&
+               a.unknown_fields == b.unknown_fields;
+    }
+};
+
+struct Table {
+    Id id;
+    std::string name;
+    std::string label;
+    std::string note;
+    Axis axis;
+    std::vector<Shared<HeldValue>> ledge; ///< held values that belong to this table
+    std::vector<Shared<ColumnDefinition>> columns;
+    std::vector<Shared<FootLine>> foot;
+    std::vector<Shared<Group>> groups;
+    std::string unknown_fields;
+
+    const ColumnDefinition* column(Id id) const;
+    const ColumnDefinition* column_named(std::string_view name) const;
+    const Group* group_named(std::string_view name) const;
+    /// The given row source's own number of rows, or nothing where it has to be worked out.
+    std::optional<std::size_t> own_rows() const;
+    const std::string& shown_label() const { return label.empty() ? name : label; }
+    friend bool operator==(const Table&, const Table&) = default;
+};
+
+/// A condition that must hold, on watch.
+struct Check {
+    Id id;
+    std::string label;
+    Id table; ///< whose names the condition uses; empty: the ledge's
+    Formula condition;
+    std::string message; ///< what to say where it does not hold
+    std::string unknown_fields;
+    friend bool operator==(const Check&, const Check&) = default;
+};
+
+struct Settings {
+    std::uint64_t seed = 1;
+    int quantile_type = 7; ///< of Hyndman and Fan (1996)
+    double tolerance = 1e-9;
+    std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is worked out
+    friend bool operator==(const Settings&, const Settings&) = default;
+};
+
+/// A study: a value that is cheap to copy, so that an undo step, a computation in the background and a file being
+/// written each hold one without a lock. It holds what people wrote; what follows from it is computed beside it.
+struct Study {
+    std::string title;
+    std::string note;
+    Settings settings;
+    std::vector<Shared<HeldValue>> ledge;
+    std::vector<Shared<Table>> tables;
+    std::vector<Shared<Check>> checks;
+    std::vector<Shared<Chart>> charts;
+    std::uint64_t last_number = 0; ///< of the ids given so far
+    std::string unknown_fields;
+
+    Id fresh_id(std::string_view prefix);
+    const Table* table(Id id) const;
+    const Table* table_named(std::string_view name) const;
+    const Chart* chart(Id id) const;
+    const HeldValue* held_named(std::string_view name) const;
+    friend bool operator==(const Study&, const Study&) = default;
+};
+
+} // namespace ledgefall

@@ -1,0 +1,13 @@
+#include "core/study/row_sources/row_source.h"
+
+namespace ledgefall {
+
+Result<Column> RowSource::axis_from(const Column&) const {
+    return Sentence{"these rows are not made from a column", {}};
+}
+
+Sentence RowSource::rows_are_fixed(const std::string& table) const {
+    return {"The rows of %1 come by themselves: they cannot be added, removed or moved by hand.", {table}};
+}
+
+} // namespace ledgefall

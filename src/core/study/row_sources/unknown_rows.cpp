@@ -1,0 +1,14 @@
+#include "core/study/row_sources/unknown_rows.h"
+
+namespace ledgefall {
+
+bool UnknownRows::equals(const RowSource& other) const {
+    const auto* rows = dynamic_cast<const UnknownRows*>(&other);
+    return rows != nullptr && rows->kind_ == kind_ && rows->object_ == object_;
+}
+
+std::vector<Sentence> UnknownRows::in_words(const std::function<std::string(Id)>&) const {
+    return {{"the rows of this table come from a later version and are kept, not shown", {}}};
+}
+
+} // namespace ledgefall

@@ -1,0 +1,20 @@
+// Chi-squared, by squared differences.
+
+#include "core/study/unfoldings/unfolding.h"
+
+namespace ledgefall::unfolding_parts {
+
+std::vector<Unfolding> chi_squared() {
+    return {
+        {"chi2_stat",
+         "chi-squared",
+         {"observed", "expected"},
+         {{UnfoldingStep::Where::column, "$diff = $x - $y", "Observed − expected"},
+          {UnfoldingStep::Where::column, "$part = $diff^2 / $y", "Squared, over expected"},
+          {UnfoldingStep::Where::sum, "$part", ""},
+          {UnfoldingStep::Where::ledge, "$chi2 = sum($part)", "chi-squared"},
+          {UnfoldingStep::Where::check, "$chi2 ≈ chi2_stat($x, $y)", ""}}},
+    };
+}
+
+} // namespace ledgefall::unfolding_parts

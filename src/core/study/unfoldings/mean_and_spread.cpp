@@ -1,0 +1,51 @@
+// Mean, variance and standard deviation, by deviations and their squares.
+
+#include "core/study/unfoldings/unfolding.h"
+
+namespace ledgefall::unfolding_parts {
+namespace {
+
+const std::vector<UnfoldingStep> mean_steps = {
+    {UnfoldingStep::Where::ledge, "$n = count($x)", "how many values"},
+    {UnfoldingStep::Where::sum, "$x", ""},
+    {UnfoldingStep::Where::ledge, "$mean = sum($x) / $n", "their sum over their number"}};
+
+std::vector<UnfoldingStep> spread(const char* variance, const char* over, const std::vector<UnfoldingStep>& end) {
+    return after(after(mean_steps, {{UnfoldingStep::Where::column, "$dev = $x - $mean", "x − mean"},
+                                    {UnfoldingStep::Where::column, "$sq = $dev^2", "Squared"},
+                                    {UnfoldingStep::Where::sum, "$sq", ""},
+                                    {UnfoldingStep::Where::ledge, variance, over}}),
+                 end);
+}
+
+} // namespace
+
+std::vector<Unfolding> mean_and_spread() {
+    return {
+        {"mean", "mean", {"x"}, after(mean_steps, {{UnfoldingStep::Where::check, "$mean ≈ mean($x)", ""}})},
+        {"var",
+         "variance, of a sample (n − 1)",
+         {"x"},
+         spread("$variance = sum($sq) / ($n - 1)", "over one less than their number",
+                {{UnfoldingStep::Where::check, "$variance ≈ var($x)", ""}})},
+        {"sd",
+         "standard deviation, of a sample (n − 1)",
+         {"x"},
+         spread("$variance = sum($sq) / ($n - 1)", "over one less than their number",
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", "its root"},
+                 {UnfoldingStep::Where::check, "$s ≈ sd($x)", ""}})},
+        {"var_pop",
+         "variance, of a whole population (n)",
+         {"x"},
+         spread("$variance = sum($sq) / $n", "over their number",
+                {{UnfoldingStep::Where::check, "$variance ≈ var_pop($x)", ""}})},
+        {"sd_pop",
+         "standard deviation, of a whole population (n)",
+         {"x"},
+         spread("$variance = sum($sq) / $n", "over their number",
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", "its root"},
+                 {UnfoldingStep::Where::check, "$s ≈ sd_pop($x)", ""}})},
+    };
+}
+
+} // namespace ledgefall::unfolding_parts

@@ -1,0 +1,32 @@
+#pragma once
+
+#include "files/tables/labelled_columns.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace ledgefall {
+
+/// A file format: a reader and a writer, or one of them, between bytes and either a study or labelled columns. What a
+/// format cannot do is null.
+struct FileFormat {
+    std::string_view name;                  ///< on the command line: `csv`
+    std::string_view label;                 ///< in file dialogs, a pattern for translation: "Comma-separated text"
+    std::vector<std::string_view> suffixes; ///< without the point; the first is given to new files
+    /// Whether bytes of a file with another suffix are of this format all the same.
+    bool (*recognises)(std::string_view bytes) = nullptr;
+
+    Result<Study> (*read_study)(std::string_view bytes) = nullptr;
+    std::string (*write_study)(const Study& study) = nullptr;
+    Result<LabelledColumns> (*read_columns)(std::string_view bytes) = nullptr;
+    std::string (*write_columns)(const LabelledColumns& columns) = nullptr;
+};
+
+/// Every format, in the order in which they are offered.
+const std::vector<FileFormat>& file_formats();
+
+/// The format of a file with that name: by its suffix, else by its bytes, else delimited text.
+const FileFormat& format_of(std::string_view path, std::string_view bytes = {});
+
+} // namespace ledgefall

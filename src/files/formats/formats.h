@@ -1,0 +1,12 @@
+#pragma once
+
+#include "files/formats/file_format.h"
+
+namespace ledgefall::formats {
+
+// The formats, each in a file of its own.
+FileFormat study();
+FileFormat comma_separated();
+FileFormat tab_separated();
+
+} // namespace ledgefall::formats

@@ -1,0 +1,159 @@
+// Reading charts, and rows made from categories: the parts that name columns of any table.
+
+#include "core/study/edits/edits.h"
+#include "files/study_json/study_fields.h"
+#include "files/study_json/study_reader.h"
+
+namespace ledgefall {
+namespace {
+
+/// A column by its id, or as a formula of another table names it: `Pebbles.length`.
+Id column_called(const Study& study, Id written) {
+    for (const auto& table : study.tables) {
+        const bool axis = table->axis.column && (*table->axis.column)->id == written;
+        if (axis || table->column(written) != nullptr) {
+            return written;
+        }
+    }
+    const std::string& text = written.str();
+    const std::size_t point = text.find('.');
+    if (point == std::string::npos) {
+        return {};
+    }
+    const Binding named = look_up(study, nullptr, text.substr(0, point), text.substr(point + 1));
+    return named.column == nullptr ? Id() : named.column->id;
+}
+
+/// Whether a column is written by its name, as a script would, rather than by an id, whose column may be gone.
+bool by_name(Id written) {
+    return written.str().find('.') != std::string::npos;
+}
+
+} // namespace
+
+/// One of some words; the first where the field is left out.
+/// Which of the words stands there; the first where there is none.
+std::size_t StudyReader::word(const Json& json, const char* name, const std::vector<std::string_view>& words,
+                              const Place& place) {
+    const std::string written = text(json, name, place);
+    std::string all;
+    for (std::size_t at = 0; at < words.size(); ++at) {
+        if (written == words[at]) {
+            return at;
+        }
+        all += (at == 0 ? "" : ", ") + std::string(words[at]);
+    }
+    if (!written.empty()) {
+        wrong(place.field(name), "one of " + all);
+    }
+    return 0;
+}
+
+Series StudyReader::series(const Json& json, const Place& place) {
+    Series series;
+    std::vector<std::string_view> forms;
+    for (const SeriesFormKind& kind : series_form_kinds()) {
+        forms.push_back(kind.name);
+    }
+    series.form = static_cast<SeriesForm>(word(json, "form", forms, place));
+    series.x = Id(text(json, "x", place)); // settled once all columns are known
+    series.y = Id(text(json, "y", place));
+    series.label = text(json, "label", place);
+    series.fit = yes(json, "fit", place);
+    series.per_width = yes(json, "per_width", place);
+    return series;
+}
+
+Reference StudyReader::reference(const Json& json, const Place& place) {
+    Reference reference;
+    reference.form = static_cast<Reference::Form>(
+        word(json, "form", {std::begin(fields::reference_forms), std::end(fields::reference_forms)}, place));
+    reference.label = text(json, "label", place);
+    for (const std::string& number : texts(json, "numbers", place, "numbers or formulas, in quotes")) {
+        reference.numbers.emplace_back(number);
+    }
+    if (reference.numbers.size() != numbers_of(reference.form)) {
+        wrong(place.field("numbers"),
+              "as many numbers as its form takes: " + std::to_string(numbers_of(reference.form)));
+    }
+    return reference;
+}
+
+ChartAxis StudyReader::chart_axis(const Json& json, const char* name, const Place& place) {
+    const Json* entry = field(json, name);
+    if (entry == nullptr) {
+        return {};
+    }
+    const Place at = place.field(name);
+    if (!entry->is_object()) {
+        wrong(at, "an object with title, from and to");
+        return {};
+    }
+    const auto end = [&](const char* which) {
+        const std::string written = text(*entry, which, at);
+        return written.empty() ? Formula() : Formula(written);
+    };
+    return {text(*entry, "title", at), end("from"), end("to")};
+}
+
+Chart StudyReader::chart(const Json& json, const Place& place) {
+    Chart chart;
+    chart.id = Id(text(json, "id", place));
+    chart.label = text(json, "label", place);
+    chart.table = Id(text(json, "table", place)); // its name; settled once all tables are known
+    list(json, "series", place, [&](const Json& item, const Place& at) { chart.series.push_back(series(item, at)); });
+    list(json, "references", place,
+         [&](const Json& item, const Place& at) { chart.references.push_back(reference(item, at)); });
+    chart.x = chart_axis(json, "x", place);
+    chart.y = chart_axis(json, "y", place);
+    chart.equal_scales = yes(json, "equal_scales", place);
+    chart.reader = yes(json, "reader", place);
+    chart.names_classes = yes(json, "names_classes", place);
+    chart.unknown_fields = unknown_fields(json, fields::chart);
+    return chart;
+}
+
+void StudyReader::resolve_categories(Study& study) {
+    for (auto& table : study.tables) {
+        const Id written = table->axis.source->made_of();
+        if (written.empty()) {
+            continue;
+        }
+        const Id of = column_called(study, written);
+        if (of.empty() && !by_name(written)) {
+            continue; // its column has been removed: the rows say so
+        }
+        if (of.empty() || table->column(of) != nullptr) {
+            return refuse("The rows of the table %1 are made from a column %2 that is not there.",
+                          {table->name, written.str()});
+        }
+        table.edit([of](Table& copy) { copy.axis.source = copy.axis.source->with_made_of(of); });
+    }
+}
+
+void StudyReader::resolve_charts(Study& study) {
+    for (auto& shared : study.charts) {
+        Chart chart = *shared;
+        if (!chart.table.empty()) {
+            const Table* table = study.table_named(chart.table.str());
+            table = table == nullptr ? study.table(chart.table) : table;
+            if (table == nullptr) {
+                return refuse("The chart %1 names a table %2 that is not there.", {chart.label, chart.table.str()});
+            }
+            chart.table = table->id;
+        }
+        for (Series& series : chart.series) {
+            for (Id* column : {&series.x, &series.y}) {
+                const Id match = column->empty() ? Id() : column_called(study, *column);
+                if (match.empty() && by_name(*column)) {
+                    return refuse("The chart %1 draws a column %2 that is not there.", {chart.label, column->str()});
+                }
+                *column = match;
+            }
+        }
+        shared = Shared<Chart>(std::move(chart));
+    }
+    study = without_lost_series(std::move(study));
+}
+
+} // namespace ledgefall

@@ -1,0 +1,98 @@
+#include "files/study_json/study_fields.h"
+#include "files/study_json/study_json.h"
+#include "files/study_json/study_reader.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+/// How deep brackets and braces stand one within the other, outside texts.
+std::size_t nesting(std::string_view file) {
+    std::size_t depth = 0;
+    std::size_t deepest = 0;
+    bool in_text = false;
+    for (std::size_t at = 0; at < file.size(); ++at) {
+        const char c = file[at];
+        if (in_text) {
+            at += c == '\\' ? 1 : 0;
+            in_text = c != '"';
+        } else if (c == '"') {
+            in_text = true;
+        } else if (c == '[' || c == '{') {
+            deepest = std::max(deepest, ++depth);
+        } else if ((c == ']' || c == '}') && depth > 0) {
+            --depth;
+        }
+    }
+    return deepest;
+}
+
+std::optional<Sentence> not_a_study(const Json& json) {
+    if (!json.is_object() || !json.contains("format") || json["format"] != fields::format_mark) {
+        return Sentence{"This is not a Ledgefall study: it does not say \"format\": \"%1\" at its beginning.",
+                        {fields::format_mark}};
+    }
+    const auto version = json.find("version");
+    if (version == json.end() || !version->is_number_integer()) {
+        return Sentence{
+            "This study does not say which version of the format it has: its field version should be a whole number.",
+            {}};
+    }
+    if (version->get<std::int64_t>() > study_format_version) {
+        return Sentence{"This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it "
+                        "with that one.",
+                        {version->dump(), std::to_string(study_format_version)}};
+    }
+    if (version->get<std::int64_t>() < 1) {
+        return Sentence{"There is no version %1 of the study format: its field version should be %2.",
+                        {version->dump(), std::to_string(study_format_version)}};
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+Result<Study> read_study(std::string_view file) {
+    if (file.starts_with("\xEF\xBB\xBF")) {
+        file.remove_prefix(3);
+    }
+    constexpr std::size_t most_nesting = 200;
+    if (nesting(file) > most_nesting) {
+        return Sentence{"The file is not a study: it nests brackets more than %1 deep.",
+                        {std::to_string(most_nesting)}};
+    }
+    Json json;
+    try {
+        json = Json::parse(file.begin(), file.end());
+    } catch (const Json::parse_error& error) {
+        const std::size_t at = std::min(error.byte, file.size());
+        const std::string_view before = file.substr(0, at == 0 ? 0 : at - 1);
+        const auto line = static_cast<std::size_t>(std::count(before.begin(), before.end(), '\n')) + 1;
+        const std::size_t start = before.rfind('\n') == std::string_view::npos ? 0 : before.rfind('\n') + 1;
+        const std::string place = std::to_string(line);
+        if (at >= file.size()) {
+            return Sentence{
+                "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.",
+                {place}};
+        }
+        return Sentence{"The file is not a study as it is: at line %1, character %2, it is not valid JSON.",
+                        {place, std::to_string(before.size() - start + 1)}};
+    } catch (const Json::exception&) { // a number beyond all bounds
+        return Sentence{"The file holds a number that is too large to be held.", {}};
+    }
+    if (auto refusal = not_a_study(json)) {
+        return *refusal;
+    }
+    StudyReader reader;
+    Study study = reader.study(json);
+    if (!reader.refusal) {
+        reader.settle(study);
+    }
+    if (reader.refusal) {
+        return *reader.refusal;
+    }
+    return study;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,28 @@
+#pragma once
+
+namespace ledgefall::fields {
+
+// The names of the file's fields, each once, so that reading and writing cannot part ways.
+inline constexpr const char* format_mark = "ledgefall-study";
+
+/// How numbers are shown, in the order of Format::Style.
+inline constexpr const char* format_styles[] = {"automatic", "decimals",  "significant", "percent",   "scientific",
+                                                "fraction",  "day_month", "weekday",     "month_year"};
+
+inline constexpr const char* held[] = {"id",      "name",   "unit",       "note",   "value",   "kind",
+                                       "formula", "format", "parameters", "slider", "choices", "group"};
+inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
+                                         "formula", "pieces", "overrides", "format", "width", "hidden"};
+inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
+inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
+inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
+                                        "settings", "ledge",   "tables",   "checks", "charts"};
+inline constexpr const char* group[] = {"id", "name", "label", "columns"};
+inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
+
+/// In the order of Reference::Form.
+inline constexpr const char* reference_forms[] = {"across", "upright", "circle", "range_across", "range_upright"};
+inline constexpr const char* chart[] = {"id", "label", "table",        "series", "references",
+                                        "x",  "y",     "equal_scales", "reader", "names_classes"};
+
+} // namespace ledgefall::fields

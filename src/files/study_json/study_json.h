@@ -1,0 +1,21 @@
+#pragma once
+
+#include "core/study/model/study.h"
+#include "core/value/result.h"
+
+#include <string>
+#include <string_view>
+
+namespace ledgefall {
+
+/// The version of the study's file format that this writes; files of a later one are refused with a sentence.
+constexpr int study_format_version = 1;
+
+/// A study as the text of its file.
+std::string write_study(const Study& study);
+
+/// The study in the text of a file. What is not known is kept and written again; what is wrong is refused in one
+/// sentence that says where: `tables[0].columns[2].values[5]`, or a line and column where the text is not JSON.
+Result<Study> read_study(std::string_view text);
+
+} // namespace ledgefall

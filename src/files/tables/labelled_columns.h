@@ -1,0 +1,25 @@
+#pragma once
+
+#include "core/engine/running/results.h"
+#include "core/study/edits/edits.h"
+
+#include <vector>
+
+namespace ledgefall {
+
+/// Plain columns with their labels, units and names: what every format of tables reads into and writes from.
+struct LabelledColumns {
+    std::vector<NewColumn> columns;
+    std::size_t least_rows = 0; ///< there are so many, whether or not the columns reach that far
+    Sentence report;            ///< what a person should know of the reading; empty where there is nothing to say
+
+    std::size_t rows() const; ///< of the longest column, and at least `least_rows`
+};
+
+/// A table's columns with their results, its axis first.
+LabelledColumns labelled_columns(const Study& study, const Results& results, Id table);
+
+/// A study with the table `Data` that has the columns.
+Study study_of(const LabelledColumns& columns);
+
+} // namespace ledgefall

@@ -1,0 +1,118 @@
+// Not a test: makes the pictures of docs/screenshots from the demo study, the main views by day and by lamplight.
+//
+//     LEDGEFALL_SCREENSHOTS=docs/screenshots build/bin/app_tests Screenshots
+
+#include "app/look/look.h"
+#include "app/look/translations.h"
+#include "harness/test_program.h"
+#include "window_driver.h"
+
+#include <QApplication>
+#include <QSettings>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+void picture(WindowDriver& drive, const QString& name) {
+    drive.settle();
+    QTest::qWait(300); // a caret, a repaint: what a person would see once the window has come to rest
+    drive.window.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/") + name +
+                             QStringLiteral(".png"));
+}
+
+/// The same by day and by lamplight.
+void pictures(WindowDriver& drive, const QString& name) {
+    picture(drive, name);
+    drive.window.set_dark(true);
+    picture(drive, name + QStringLiteral("-dark"));
+    drive.window.set_dark(false);
+}
+
+/// A chart of the demo with the table that it stands by.
+void chart(WindowDriver& drive, const char* label, const char* table) {
+    const Study& study = drive.window.document().study();
+    for (const auto& one : study.charts) {
+        if (one->label == label) {
+            drive.window.show_table(study.table_named(table)->id);
+            drive.window.place().show_chart(one->id);
+        }
+    }
+    drive.settle();
+    (void)QTest::qWaitFor([&drive] { return drive.window.place().chart_page()->settled(); });
+}
+
+void show(WindowDriver& drive, std::size_t table) {
+    drive.window.show_table(drive.window.document().study().tables[table]->id);
+    drive.settle();
+}
+
+} // namespace
+
+class Screenshots : public QObject {
+    Q_OBJECT
+  private Q_SLOTS:
+    void make() {
+        if (qEnvironmentVariableIsEmpty("LEDGEFALL_SCREENSHOTS")) {
+            QSKIP("LEDGEFALL_SCREENSHOTS names the folder for the pictures");
+        }
+        prepare_application();
+        QSettings().remove(QStringLiteral("chart_below"));
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        drive.settle();
+        drive.click_cell(3, 1);
+        pictures(drive, QStringLiteral("pebbles"));
+        drive.window.page()->write_formula(3, {});
+        drive.keys(QStringLiteral("z = (x - mean(x)) / s"));
+        pictures(drive, QStringLiteral("writing"));
+        drive.key(Qt::Key_Return);
+        drive.settle();
+        drive.click_cell(3, 3);
+        picture(drive, QStringLiteral("working"));
+        drive.window.document().undo();
+        show(drive, 1);
+        drive.click_cell(0, 5);
+        pictures(drive, QStringLiteral("invertebrates"));
+        show(drive, 2);
+        drive.click_cell(5, 1);
+        pictures(drive, QStringLiteral("puck"));
+        drive.window.place().show_beside(drive.window.document().study().tables[0]->id);
+        picture(drive, QStringLiteral("beside"));
+        drive.window.place().close_beside();
+        drive.command(QStringLiteral("The ledge as a list"));
+        picture(drive, QStringLiteral("ledge-list"));
+        drive.command(QStringLiteral("The ledge as a list"));
+        chart(drive, "Pebble lengths in classes", "Classes");
+        drive.click_cell(3, 3);
+        picture(drive, QStringLiteral("histogram"));
+        chart(drive, "Pebbles up to a length", "Classes");
+        picture(drive, QStringLiteral("cumulative"));
+        chart(drive, "Drift times by site", "Drift_by_site");
+        picture(drive, QStringLiteral("boxes"));
+        chart(drive, "Germination, observed and expected", "Chances");
+        pictures(drive, QStringLiteral("germination"));
+        chart(drive, "The flask by steps, and exactly", "Cooling");
+        picture(drive, QStringLiteral("cooling"));
+        drive.command(QStringLiteral("Below the table, or beside it"));
+        chart(drive, "Path of the puck", "Puck");
+        picture(drive, QStringLiteral("path"));
+        german();
+    }
+
+  private:
+    /// The window as a German desktop shows it.
+    static void german() {
+        QLocale::setDefault(QLocale(QLocale::German, QLocale::Germany));
+        install_translations(QLocale());
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        show(drive, 1);
+        drive.click_cell(0, 5);
+        picture(drive, QStringLiteral("german"));
+    }
+};
+
+LEDGEFALL_TEST(Screenshots)
+#include "screenshots.moc"

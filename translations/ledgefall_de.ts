@@ -1,0 +1,4860 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de_DE" sourcelanguage="en">
+<context>
+    <name>Ask</name>
+    <message>
+        <source>Remove %1?</source>
+        <translation>%1 entfernen?</translation>
+    </message>
+    <message>
+        <source>%1 is used by %2. Without it they will be at fault.</source>
+        <translation>%1 wird verwendet von %2. Ohne %1 haben diese einen Fehler.</translation>
+    </message>
+    <message>
+        <source>Remove all the same</source>
+        <translation>Trotzdem entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>Date</name>
+    <message>
+        <source>d MMM yyyy</source>
+        <translation>d. MMM yyyy</translation>
+    </message>
+    <message>
+        <source>ddd d MMM yyyy</source>
+        <translation>ddd d. MMM yyyy</translation>
+    </message>
+    <message>
+        <source>MMMM yyyy</source>
+        <translation>MMMM yyyy</translation>
+    </message>
+</context>
+<context>
+    <name>Fault</name>
+    <message>
+        <source>not readable</source>
+        <translation>nicht lesbar</translation>
+    </message>
+    <message>
+        <source>no such name</source>
+        <translation>Name unbekannt</translation>
+    </message>
+    <message>
+        <source>wrong kind</source>
+        <translation>falsche Art</translation>
+    </message>
+    <message>
+        <source>wrong arguments</source>
+        <translation>falsche Argumente</translation>
+    </message>
+    <message>
+        <source>not available</source>
+        <translation>nicht möglich</translation>
+    </message>
+    <message>
+        <source>circular</source>
+        <translation>Zirkelbezug</translation>
+    </message>
+    <message>
+        <source>no first value</source>
+        <translation>kein Anfangswert</translation>
+    </message>
+    <message>
+        <source>later row</source>
+        <translation>spätere Zeile</translation>
+    </message>
+    <message>
+        <source>÷ 0</source>
+        <translation>÷ 0</translation>
+    </message>
+    <message>
+        <source>no result</source>
+        <translation>kein Ergebnis</translation>
+    </message>
+    <message>
+        <source>too large</source>
+        <translation>zu groß</translation>
+    </message>
+    <message>
+        <source>no number</source>
+        <translation>keine Zahl</translation>
+    </message>
+    <message>
+        <source>no such row</source>
+        <translation>Zeile unbekannt</translation>
+    </message>
+    <message>
+        <source>several rows</source>
+        <translation>mehrere Zeilen</translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation>angehalten</translation>
+    </message>
+</context>
+<context>
+    <name>FormatChoices</name>
+    <message>
+        <source>As needed</source>
+        <translation>Nach Bedarf</translation>
+    </message>
+    <message>
+        <source>Decimals: %1</source>
+        <translation>Nachkommastellen: %1</translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>Per cent, 1 decimal</source>
+        <translation>Prozent, 1 Nachkommastelle</translation>
+    </message>
+    <message>
+        <source>3 significant figures</source>
+        <translation>3 gültige Stellen</translation>
+    </message>
+    <message>
+        <source>Powers of ten</source>
+        <translation>Zehnerpotenzen</translation>
+    </message>
+    <message>
+        <source>Fractions, such as 3 1/4…</source>
+        <translation>Brüche, etwa 3 1/4 …</translation>
+    </message>
+    <message>
+        <source>Dates: 20 May 2026</source>
+        <translation>Datum: 20. Mai 2026</translation>
+    </message>
+    <message>
+        <source>Dates: Wed 20 May 2026</source>
+        <translation>Datum: Mi 20. Mai 2026</translation>
+    </message>
+    <message>
+        <source>Dates: May 2026</source>
+        <translation>Datum: Mai 2026</translation>
+    </message>
+    <message>
+        <source>Fractions</source>
+        <translation>Brüche</translation>
+    </message>
+    <message>
+        <source>The largest denominator:</source>
+        <translation>Der größte Nenner:</translation>
+    </message>
+    <message>
+        <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
+        <translation>Nur die Anzeige ändert sich. Um den Wert selbst zu runden, round(x, 2) schreiben.</translation>
+    </message>
+</context>
+<context>
+    <name>Kind</name>
+    <message>
+        <source>a number</source>
+        <translation>eine Zahl</translation>
+    </message>
+    <message>
+        <source>a text</source>
+        <translation>ein Text</translation>
+    </message>
+    <message>
+        <source>a date</source>
+        <translation>ein Datum</translation>
+    </message>
+    <message>
+        <source>a yes or no</source>
+        <translation>ein Ja oder Nein</translation>
+    </message>
+    <message>
+        <source>a class</source>
+        <translation>eine Klasse</translation>
+    </message>
+    <message>
+        <source>a distribution</source>
+        <translation>eine Verteilung</translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>a column of this table</source>
+        <translation>eine Spalte dieser Tabelle</translation>
+    </message>
+    <message>
+        <source>a group of columns</source>
+        <translation>eine Gruppe von Spalten</translation>
+    </message>
+    <message>
+        <source>a held value</source>
+        <translation>einen festgehaltenen Wert</translation>
+    </message>
+    <message>
+        <source>a condition, such as x &gt; 0</source>
+        <translation>eine Bedingung, etwa x &gt; 0</translation>
+    </message>
+    <message>
+        <source>a condition, such as sum(share) ≈ 1</source>
+        <translation>eine Bedingung, etwa sum(share) ≈ 1</translation>
+    </message>
+    <message>
+        <source>a date such as 2026-05-20</source>
+        <translation>ein Datum wie 2026-05-20</translation>
+    </message>
+    <message>
+        <source>a list of words</source>
+        <translation>eine Liste von Wörtern</translation>
+    </message>
+    <message>
+        <source>a name of letters, digits and _</source>
+        <translation>ein Name aus Buchstaben, Ziffern und _</translation>
+    </message>
+    <message>
+        <source>a number, a text, true, false or null</source>
+        <translation>eine Zahl, ein Text, true, false oder null</translation>
+    </message>
+    <message>
+        <source>a whole number from 0 up</source>
+        <translation>eine ganze Zahl ab 0</translation>
+    </message>
+    <message>
+        <source>a whole number from 1 to 9</source>
+        <translation>eine ganze Zahl von 1 bis 9</translation>
+    </message>
+    <message>
+        <source>an object in braces</source>
+        <translation>ein Objekt in geschweiften Klammern</translation>
+    </message>
+    <message>
+        <source>an object with a column, or with values</source>
+        <translation>ein Objekt mit einer Spalte oder mit Werten</translation>
+    </message>
+    <message>
+        <source>an object with title, from and to</source>
+        <translation>ein Objekt mit title, from und to</translation>
+    </message>
+    <message>
+        <source>from, a larger to, and a step above 0</source>
+        <translation>from, ein größeres to und ein step über 0</translation>
+    </message>
+    <message>
+        <source>number, text, yes_no or date</source>
+        <translation>number, text, yes_no oder date</translation>
+    </message>
+    <message>
+        <source>numbers or formulas, in quotes</source>
+        <translation>Zahlen oder Formeln, in Anführungszeichen</translation>
+    </message>
+    <message>
+        <source>the ids or names of columns</source>
+        <translation>die Kennungen oder Namen von Spalten</translation>
+    </message>
+    <message>
+        <source>the names that a function is taken of</source>
+        <translation>die Namen, auf die eine Funktion angewandt wird</translation>
+    </message>
+    <message>
+        <source>the number of a row</source>
+        <translation>die Nummer einer Zeile</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true oder false</translation>
+    </message>
+    <message>
+        <source>a list of rising numbers</source>
+        <translation>eine Liste steigender Zahlen</translation>
+    </message>
+    <message>
+        <source>a number above the one before</source>
+        <translation>eine Zahl über der vorigen</translation>
+    </message>
+    <message>
+        <source>a number of rows, up to 20 million, or a list of pairs of a first id and a count</source>
+        <translation>eine Zeilenzahl bis 20 Millionen oder eine Liste von Paaren aus einer ersten Kennung und einer Anzahl</translation>
+    </message>
+    <message>
+        <source>the number of rows</source>
+        <translation>die Zeilenzahl</translation>
+    </message>
+    <message>
+        <source>its beginning</source>
+        <translation>ihrem Anfang</translation>
+    </message>
+</context>
+<context>
+    <name>LedgeList</name>
+    <message>
+        <source>The ledge as a list</source>
+        <translation>Die Leiste als Liste</translation>
+    </message>
+</context>
+<context>
+    <name>Main</name>
+    <message>
+        <source>Computation tables in which one sees what stays put and what follows the row.</source>
+        <translation>Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.</translation>
+    </message>
+    <message>
+        <source>Open the Marrow Beck field course.</source>
+        <translation>Den Feldkurs am Marrow Beck öffnen.</translation>
+    </message>
+    <message>
+        <source>A study to open.</source>
+        <translation>Eine Studie zum Öffnen.</translation>
+    </message>
+</context>
+<context>
+    <name>Sentence</name>
+    <message>
+        <source>! takes whole numbers from 0 up</source>
+        <translation>! nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are columns of different tables: a series is drawn from one.</source>
+        <translation>%1 und %2 sind Spalten verschiedener Tabellen: eine Reihe wird aus einer gezeichnet.</translation>
+    </message>
+    <message>
+        <source>%1 calls itself: a held function must not.</source>
+        <translation>%1 ruft sich selbst auf: eine festgehaltene Funktion darf das nicht.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.</source>
+        <translation>%1 kann kein Name sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be a table&apos;s name: a name has letters, digits and _, and does not begin with a digit.</source>
+        <translation>%1 kann nicht der Name einer Tabelle sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be converted to %2: they do not measure the same</source>
+        <translation>%1 lässt sich nicht in %2 umrechnen: sie messen nicht dasselbe</translation>
+    </message>
+    <message>
+        <source>%1 cannot be drawn upwards: it holds %2, and a chart takes numbers.</source>
+        <translation>%1 lässt sich nicht nach oben abtragen: darin steht %2, und ein Diagramm braucht Zahlen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be the name of a new column here: choose another one.</source>
+        <translation>%1 kann hier nicht der Name einer neuen Spalte sein: einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be unfolded.</source>
+        <translation>%1 lässt sich nicht auffalten.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be used on %2.</source>
+        <translation>%1 lässt sich nicht auf %2 anwenden.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.</source>
+        <translation>%1 kann nicht das sein, worauf %2 angewandt wird: dort verschiedene Namen schreiben, etwa force(r) = G / r^2.</translation>
+    </message>
+    <message>
+        <source>%1 cannot stand between %2 and %3.</source>
+        <translation>%1 kann nicht zwischen %2 und %3 stehen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot stand here: a number, a name or a bracket is expected.</source>
+        <translation>%1 kann hier nicht stehen: erwartet wird eine Zahl, ein Name oder eine Klammer.</translation>
+    </message>
+    <message>
+        <source>%1 comes after %2 in the table: write them in the table&apos;s order.</source>
+        <translation>%1 kommt in der Tabelle nach %2: in der Reihenfolge der Tabelle schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 could not be opened (%2).</source>
+        <translation>%1 ließ sich nicht öffnen (%2).</translation>
+    </message>
+    <message>
+        <source>%1 could not be read (%2).</source>
+        <translation>%1 ließ sich nicht lesen (%2).</translation>
+    </message>
+    <message>
+        <source>%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.</source>
+        <translation>%1 ließ sich nicht schreiben (%2): die Datei, die dort stand, ist unverändert. Unter anderem Namen speichern oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>%1 decides where the table stops, so it must not use later rows, whole columns, rows or last</source>
+        <translation>%1 entscheidet, wo die Tabelle endet, und darf daher keine späteren Zeilen, ganzen Spalten, rows oder last verwenden</translation>
+    </message>
+    <message>
+        <source>%1 does not belong here.</source>
+        <translation>%1 gehört nicht hierher.</translation>
+    </message>
+    <message>
+        <source>%1 gives no number for the chart: %2</source>
+        <translation>%1 ergibt keine Zahl für das Diagramm: %2</translation>
+    </message>
+    <message>
+        <source>%1 has more than %2 different values, too many for a box each.</source>
+        <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je einen Kasten.</translation>
+    </message>
+    <message>
+        <source>%1 has more than %2 different values, too many for a column each: take it down.</source>
+        <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je eine Spalte: nach unten nehmen.</translation>
+    </message>
+    <message>
+        <source>%1 has no fitted line: that takes two points at different places across.</source>
+        <translation>%1 hat keine Ausgleichsgerade: dazu braucht es zwei Punkte an verschiedenen Stellen.</translation>
+    </message>
+    <message>
+        <source>%1 has no formula whose reach could be narrowed: write one first.</source>
+        <translation>%1 hat keine Formel, deren Reichweite sich einschränken ließe: zuerst eine schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 has no numbers to draw.</source>
+        <translation>%1 hat keine Zahlen, die sich zeichnen lassen.</translation>
+    </message>
+    <message>
+        <source>%1 has no rows yet: type or import some values.</source>
+        <translation>%1 hat noch keine Zeilen: Werte eintippen oder einlesen.</translation>
+    </message>
+    <message>
+        <source>%1 has no value here</source>
+        <translation>%1 hat hier keinen Wert</translation>
+    </message>
+    <message>
+        <source>%1 has no value yet that could be asked for.</source>
+        <translation>%1 hat noch keinen Wert, nach dem gefragt werden könnte.</translation>
+    </message>
+    <message>
+        <source>%1 has no values to be counted.</source>
+        <translation>%1 hat keine Werte, die gezählt werden könnten.</translation>
+    </message>
+    <message>
+        <source>%1 has the rows 1 to %2: there is no row %3.</source>
+        <translation>%1 hat die Zeilen 1 bis %2: es gibt keine Zeile %3.</translation>
+    </message>
+    <message>
+        <source>%1 is a folder, not a file.</source>
+        <translation>%1 ist ein Ordner, keine Datei.</translation>
+    </message>
+    <message>
+        <source>%1 is a function: its working is that of the cells which call it.</source>
+        <translation>%1 ist eine Funktion: ihr Rechenweg ist der der Zellen, die sie aufrufen.</translation>
+    </message>
+    <message>
+        <source>%1 is a function: write what it is taken of, as in %1(%2).</source>
+        <translation>%1 ist eine Funktion: angeben, worauf sie angewandt wird, etwa %1(%2).</translation>
+    </message>
+    <message>
+        <source>%1 is a group of columns: take a measure of it, as in mean(%1[i]).</source>
+        <translation>%1 ist eine Gruppe von Spalten: ein Maß davon nehmen, etwa mean(%1[i]).</translation>
+    </message>
+    <message>
+        <source>%1 is a held value and has no rows: leave out the brackets.</source>
+        <translation>%1 ist ein festgehaltener Wert und hat keine Zeilen: die Klammern weglassen.</translation>
+    </message>
+    <message>
+        <source>%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).</source>
+        <translation>%1 ist eine ganze Spalte: eine Zeile davon nehmen, etwa %1[1], oder ein Maß, etwa mean(%1).</translation>
+    </message>
+    <message>
+        <source>%1 is a word of the formula language: choose another name, such as %1_1.</source>
+        <translation>%1 ist ein Wort der Formelsprache: einen anderen Namen wählen, etwa %1_1.</translation>
+    </message>
+    <message>
+        <source>%1 is already in the group %2: dissolve that first.</source>
+        <translation>%1 ist schon in der Gruppe %2: diese zuerst auflösen.</translation>
+    </message>
+    <message>
+        <source>%1 is already the name of %2: choose another one.</source>
+        <translation>%1 ist schon der Name für %2: einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is no unit that is known here: write it as mm, m/s or °C are written</source>
+        <translation>%1 ist keine hier bekannte Einheit: so schreiben, wie mm, m/s oder °C geschrieben werden</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn, for its cells are at fault: %2</source>
+        <translation>%1 wird nicht gezeichnet, weil die Zellen Fehler haben: %2</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: some series stand at numbers and some at names.</source>
+        <translation>%1 wird nicht gezeichnet: einige Reihen stehen an Zahlen und einige an Namen.</translation>
+    </message>
+    <message>
+        <source>%1 is taken of whole columns here, and this is a single value: leave it out.</source>
+        <translation>%1 wird hier von ganzen Spalten genommen, und dies ist ein einzelner Wert: weglassen.</translation>
+    </message>
+    <message>
+        <source>%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).</source>
+        <translation>%1 wird von ganzen Spalten genommen, und eines davon ist ein einzelner Wert. Zeile für Zeile heißt es %2(a, b).</translation>
+    </message>
+    <message>
+        <source>%1 is taken of whole columns: it is written %2.</source>
+        <translation>%1 wird von ganzen Spalten genommen: es schreibt sich %2.</translation>
+    </message>
+    <message>
+        <source>%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.</source>
+        <translation>%1 wird aus zwei Spalten aufgefaltet: die für %2 und die für %3 nebeneinander wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is used by %2: change that first.</source>
+        <translation>%1 wird verwendet von %2: das zuerst ändern.</translation>
+    </message>
+    <message>
+        <source>%1 is worked out by its formula: write a value in its place to change it.</source>
+        <translation>%1 wird durch seine Formel berechnet: zum Ändern einen Wert an ihrer Stelle schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 is written %2, and the number of arguments here is %3.</source>
+        <translation>%1 schreibt sich %2, und hier stehen %3 Argumente.</translation>
+    </message>
+    <message>
+        <source>%1 is written %2.</source>
+        <translation>%1 schreibt sich %2.</translation>
+    </message>
+    <message>
+        <source>%1 is written %2: it needs values.</source>
+        <translation>%1 schreibt sich %2: es braucht Werte.</translation>
+    </message>
+    <message>
+        <source>%1 means per cent: for the remainder of a division write mod.</source>
+        <translation>%1 bedeutet Prozent: für den Rest einer Division mod schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 needs a row, and there is none here.</source>
+        <translation>%1 braucht eine Zeile, und hier gibt es keine.</translation>
+    </message>
+    <message>
+        <source>%1 needs a table&apos;s rows, and the ledge has none.</source>
+        <translation>%1 braucht die Zeilen einer Tabelle, und die Leiste hat keine.</translation>
+    </message>
+    <message>
+        <source>%1 needs classes across: make a frequency table of a column, and draw its counts.</source>
+        <translation>%1 braucht waagerecht Klassen: eine Häufigkeitstabelle der Spalte anlegen und deren Anzahlen zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 needs its own earlier row and has no beginning: write %1 = first … then …</source>
+        <translation>%1 braucht seine eigene frühere Zeile und hat keinen Anfang: %1 = first … then … schreiben</translation>
+    </message>
+    <message>
+        <source>%1 of the table %2 names a column %3 that is not there.</source>
+        <translation>%1 der Tabelle %2 nennt eine Spalte %3, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>%1 stands for one value here and has no rows: leave out the brackets.</source>
+        <translation>%1 steht hier für einen Wert und hat keine Zeilen: die Klammern weglassen.</translation>
+    </message>
+    <message>
+        <source>%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.</source>
+        <translation>%1 kommt in %2 mehr als einmal vor, und ein Balken gehört zu einer Zeile: zuerst die Werte zählen oder Kästen zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 takes %2 here, and this is %3.</source>
+        <translation>%1 nimmt hier %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 takes %2, and this is %3.</source>
+        <translation>%1 nimmt %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 takes the columns %2, and would then take others: write out first which ones it takes.</source>
+        <translation>%1 nimmt die Spalten %2 und würde dann andere nehmen: zuerst ausschreiben, welche gemeint sind.</translation>
+    </message>
+    <message>
+        <source>%1%2 is not read as a product: write %1*%2.</source>
+        <translation>%1%2 wird nicht als Produkt gelesen: %1*%2 schreiben.</translation>
+    </message>
+    <message>
+        <source>%1, row %2: %3</source>
+        <translation>%1, Zeile %2: %3</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1[%2] is %3</source>
+        <translation>%1[%2] ist %3</translation>
+    </message>
+    <message>
+        <source>1, 0 or −1, by the sign of a number.</source>
+        <translation>1, 0 oder −1, nach dem Vorzeichen einer Zahl.</translation>
+    </message>
+    <message>
+        <source>A count in strokes, five by five; beyond 200 the number.</source>
+        <translation>Eine Anzahl in Strichen, immer fünf zusammen; über 200 die Zahl.</translation>
+    </message>
+    <message>
+        <source>A distribution is compared with numbers, and this is %1.</source>
+        <translation>Eine Verteilung wird mit Zahlen verglichen, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>A formula&apos;s reach goes from one row of the table to the same or a later one.</source>
+        <translation>Die Reichweite einer Formel geht von einer Zeile der Tabelle bis zu derselben oder einer späteren.</translation>
+    </message>
+    <message>
+        <source>A group is a heading over two or more columns that stand side by side: choose such columns.</source>
+        <translation>Eine Gruppe ist eine Überschrift über zwei oder mehr Spalten, die nebeneinander stehen: solche Spalten wählen.</translation>
+    </message>
+    <message>
+        <source>A line, circle or range beside the series needs all its numbers: fill them in, or take it away.</source>
+        <translation>Eine Linie, ein Kreis oder ein Bereich neben den Reihen braucht alle Zahlen: ausfüllen oder entfernen.</translation>
+    </message>
+    <message>
+        <source>A measure runs over the rows of one table, and this one names two others, %1 and %2.</source>
+        <translation>Ein Maß läuft über die Zeilen einer Tabelle, und dieses nennt zwei andere, %1 und %2.</translation>
+    </message>
+    <message>
+        <source>A name is needed here, such as x or mean_length.</source>
+        <translation>Hier wird ein Name gebraucht, etwa x oder mean_length.</translation>
+    </message>
+    <message>
+        <source>A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.</source>
+        <translation>Eine zufällig aus einer Verteilung gezogene Zahl; dieselbe für dieselbe Studie, Spalte und Zeile, bis neu gezogen wird.</translation>
+    </message>
+    <message>
+        <source>A number in one unit as a number in another.</source>
+        <translation>Eine Zahl in einer Einheit als Zahl in einer anderen.</translation>
+    </message>
+    <message>
+        <source>A number rounded to d decimals, as written in decimals, halves away from zero.</source>
+        <translation>Eine Zahl auf d Nachkommastellen gerundet, wie sie dezimal geschrieben ist, Hälften von der Null weg.</translation>
+    </message>
+    <message>
+        <source>A number rounded to k significant figures.</source>
+        <translation>Eine Zahl auf k gültige Stellen gerundet.</translation>
+    </message>
+    <message>
+        <source>A number whose logarithm is normal with m and s.</source>
+        <translation>Eine Zahl, deren Logarithmus normalverteilt ist mit m und s.</translation>
+    </message>
+    <message>
+        <source>A quantile estimated from classes and their counts.</source>
+        <translation>Ein Quantil, geschätzt aus Klassen und ihren Anzahlen.</translation>
+    </message>
+    <message>
+        <source>A quantile of values with their frequencies.</source>
+        <translation>Ein Quantil von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>A quotation mark is opened in line %1 and never closed: close it, and read the text again.</source>
+        <translation>In Zeile %1 wird ein Anführungszeichen geöffnet und nie geschlossen: schließen und den Text noch einmal einlesen.</translation>
+    </message>
+    <message>
+        <source>A range can stand only in square brackets or in a measure.</source>
+        <translation>Ein Bereich kann nur in eckigen Klammern oder in einem Maß stehen.</translation>
+    </message>
+    <message>
+        <source>A range is written with two points between its ends, as in 0..10.</source>
+        <translation>Ein Bereich schreibt sich mit zwei Punkten zwischen seinen Enden, etwa 0..10.</translation>
+    </message>
+    <message>
+        <source>A range of rows can stand only in a measure, as in sum(%1[1..i]).</source>
+        <translation>Ein Bereich von Zeilen kann nur in einem Maß stehen, etwa sum(%1[1..i]).</translation>
+    </message>
+    <message>
+        <source>A row is a number, and this is %1.</source>
+        <translation>Eine Zeile ist eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>A series has no column for its values: choose one.</source>
+        <translation>Eine Reihe hat keine Spalte für ihre Werte: eine auswählen.</translation>
+    </message>
+    <message>
+        <source>A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.</source>
+        <translation>Ein Schieber geht von einer Zahl bis zu einer größeren, in Schritten über 0, die dazwischen passen.</translation>
+    </message>
+    <message>
+        <source>A summary needs a column of numbers and a measure: choose at least one of each.</source>
+        <translation>Eine Zusammenfassung braucht eine Spalte mit Zahlen und ein Maß: von beidem mindestens eines wählen.</translation>
+    </message>
+    <message>
+        <source>A summary of the first rows needs a number of rows from 1 on.</source>
+        <translation>Eine Zusammenfassung der ersten Zeilen braucht eine Zeilenzahl ab 1.</translation>
+    </message>
+    <message>
+        <source>A table cannot have the categories of its own column as rows: take a column of another table.</source>
+        <translation>Eine Tabelle kann nicht die Werte ihrer eigenen Spalte als Zeilen haben: eine Spalte einer anderen Tabelle nehmen.</translation>
+    </message>
+    <message>
+        <source>A table takes %1 rows at most.</source>
+        <translation>Eine Tabelle nimmt höchstens %1 Zeilen.</translation>
+    </message>
+    <message>
+        <source>A text in capitals.</source>
+        <translation>Ein Text in Großbuchstaben.</translation>
+    </message>
+    <message>
+        <source>A text in small letters.</source>
+        <translation>Ein Text in Kleinbuchstaben.</translation>
+    </message>
+    <message>
+        <source>A text without blanks at its ends.</source>
+        <translation>Ein Text ohne Leerzeichen an den Enden.</translation>
+    </message>
+    <message>
+        <source>A value as text.</source>
+        <translation>Ein Wert als Text.</translation>
+    </message>
+    <message>
+        <source>After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].</source>
+        <translation>Nach first und seinem Wert kommt then und die Formel der späteren Zeilen, etwa first 1 then 2 * x[i-1].</translation>
+    </message>
+    <message>
+        <source>After if comes a condition, such as x &gt; 0, and this is %1.</source>
+        <translation>Nach if kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>After where comes a condition, such as x &gt; 0, and this is %1.</source>
+        <translation>Nach where kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>Among these columns is %1, which holds %2.</source>
+        <translation>Unter diesen Spalten ist %1, und darin steht %2.</translation>
+    </message>
+    <message>
+        <source>An axis cannot reach from %1 to %2: the second number must be larger.</source>
+        <translation>Eine Achse kann nicht von %1 bis %2 reichen: die zweite Zahl muss größer sein.</translation>
+    </message>
+    <message>
+        <source>Any number from a to b, all alike.</source>
+        <translation>Jede Zahl von a bis b gleich wahrscheinlich.</translation>
+    </message>
+    <message>
+        <source>As many equally common species would have this dominance.</source>
+        <translation>So viele gleich häufige Arten hätten diese Dominanz.</translation>
+    </message>
+    <message>
+        <source>At %1 the file should have %2: correct it, or take an earlier copy.</source>
+        <translation>Bei %1 sollte in der Datei %2 stehen: berichtigen oder eine frühere Kopie nehmen.</translation>
+    </message>
+    <message>
+        <source>Bars take a number, and this is %1.</source>
+        <translation>Senkrechte Striche nehmen eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>Brillouin&apos;s index of a fully counted community.</source>
+        <translation>Der Index von Brillouin für eine vollständig gezählte Gemeinschaft.</translation>
+    </message>
+    <message>
+        <source>Choose a row below the started values, down to which they are to be continued.</source>
+        <translation>Eine Zeile unter den begonnenen Werten wählen, bis zu der sie fortgesetzt werden sollen.</translation>
+    </message>
+    <message>
+        <source>Choose the columns to be drawn, at least one of numbers: across first, then upwards.</source>
+        <translation>Die Spalten auswählen, die gezeichnet werden sollen, mindestens eine mit Zahlen: zuerst waagerecht, dann nach oben.</translation>
+    </message>
+    <message>
+        <source>Choose the one column of which %1 is to be unfolded.</source>
+        <translation>Die eine Spalte wählen, von der %1 aufgefaltet werden soll.</translation>
+    </message>
+    <message>
+        <source>Classes and units</source>
+        <translation>Klassen und Einheiten</translation>
+    </message>
+    <message>
+        <source>Classes need a width above 0, and a number at which the first one begins.</source>
+        <translation>Klassen brauchen eine Breite über 0 und eine Zahl, an der die erste beginnt.</translation>
+    </message>
+    <message>
+        <source>Classes need from 2 to %1 boundaries, each above the one before.</source>
+        <translation>Klassen brauchen 2 bis %1 Grenzen, jede über der vorigen.</translation>
+    </message>
+    <message>
+        <source>Classes of this width would be more than %1: make them wider, or begin further up.</source>
+        <translation>Klassen dieser Breite wären mehr als %1: breiter machen oder weiter oben beginnen.</translation>
+    </message>
+    <message>
+        <source>Comma-separated text</source>
+        <translation>Durch Komma getrennter Text</translation>
+    </message>
+    <message>
+        <source>Completed days from a to b.</source>
+        <translation>Volle Tage von a bis b.</translation>
+    </message>
+    <message>
+        <source>Completed months from a to b: complete once the day of the month has come again.</source>
+        <translation>Volle Monate von a bis b: voll, sobald der Tag des Monats wiedergekehrt ist.</translation>
+    </message>
+    <message>
+        <source>Completed weeks from a to b.</source>
+        <translation>Volle Wochen von a bis b.</translation>
+    </message>
+    <message>
+        <source>Completed years from a to b.</source>
+        <translation>Volle Jahre von a bis b.</translation>
+    </message>
+    <message>
+        <source>Counts of pairs are taken of two columns of one table: choose both.</source>
+        <translation>Eine Kontingenztabelle wird von zwei Spalten einer Tabelle angelegt: beide wählen.</translation>
+    </message>
+    <message>
+        <source>For which part of the rows a condition holds, of those where it is known.</source>
+        <translation>Für welchen Anteil der Zeilen eine Bedingung gilt, unter denen, für die sie bekannt ist.</translation>
+    </message>
+    <message>
+        <source>Gaps and texts</source>
+        <translation>Lücken und Texte</translation>
+    </message>
+    <message>
+        <source>Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, make a column of it first, such as step = %1 - %1[i-1].</source>
+        <translation>Hier läuft %1 über alle Zeilen, und [i] ist die eine Zeile dieser Formel. Für den Schritt von Zeile zu Zeile zuerst eine Spalte anlegen, etwa schritt = %1 - %1[i-1].</translation>
+    </message>
+    <message>
+        <source>Here stands a distribution, such as binomial(12, 0.5), and this is %1.</source>
+        <translation>Hier steht eine Verteilung, etwa binomial(12, 0.5), und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>How far observed counts are from expected ones.</source>
+        <translation>Wie weit beobachtete Anzahlen von erwarteten entfernt sind.</translation>
+    </message>
+    <message>
+        <source>How many characters a text has.</source>
+        <translation>Wie viele Zeichen ein Text hat.</translation>
+    </message>
+    <message>
+        <source>How many different values there are.</source>
+        <translation>Wie viele verschiedene Werte es gibt.</translation>
+    </message>
+    <message>
+        <source>How many events happen where m are expected.</source>
+        <translation>Wie viele Ereignisse eintreten, wo m zu erwarten sind.</translation>
+    </message>
+    <message>
+        <source>How many of n drawn without putting back are marked, where K of N are.</source>
+        <translation>Wie viele von n ohne Zurücklegen gezogenen markiert sind, wo K von N es sind.</translation>
+    </message>
+    <message>
+        <source>How many of n independent trials succeed, each with the chance p.</source>
+        <translation>Wie viele von n unabhängigen Versuchen gelingen, jeder mit der Wahrscheinlichkeit p.</translation>
+    </message>
+    <message>
+        <source>How many species occur.</source>
+        <translation>Wie viele Arten vorkommen.</translation>
+    </message>
+    <message>
+        <source>How many standard errors the mean lies from a value m.</source>
+        <translation>Wie viele Standardfehler der Mittelwert von einem Wert m entfernt liegt.</translation>
+    </message>
+    <message>
+        <source>How many standard errors the means of two samples lie apart, whatever their variances.</source>
+        <translation>Wie viele Standardfehler die Mittelwerte zweier Stichproben auseinander liegen, gleich welche Varianzen sie haben.</translation>
+    </message>
+    <message>
+        <source>How many trials fail before the first success.</source>
+        <translation>Wie viele Versuche vor dem ersten Erfolg misslingen.</translation>
+    </message>
+    <message>
+        <source>How many trials fail before the r-th success.</source>
+        <translation>Wie viele Versuche vor dem r-ten Erfolg misslingen.</translation>
+    </message>
+    <message>
+        <source>How many values there are, or for how many rows a condition holds.</source>
+        <translation>Wie viele Werte es gibt oder für wie viele Zeilen eine Bedingung gilt.</translation>
+    </message>
+    <message>
+        <source>In P( ) a distribution is compared with a number by = ≠ &lt; ≤ &gt; or ≥.</source>
+        <translation>In P( ) wird eine Verteilung durch = ≠ &lt; ≤ &gt; oder ≥ mit einer Zahl verglichen.</translation>
+    </message>
+    <message>
+        <source>In P( ) stands a condition on a distribution, such as binomial(12, 0.5) &lt;= 3. For the part of the rows for which a condition holds, write share(…).</source>
+        <translation>In P( ) steht eine Bedingung an eine Verteilung, etwa binomial(12, 0.5) &lt;= 3. Für den Anteil der Zeilen, für die eine Bedingung gilt, share(…) schreiben.</translation>
+    </message>
+    <message>
+        <source>In how many ways k of n things can be chosen.</source>
+        <translation>Auf wie viele Weisen k von n Dingen gewählt werden können.</translation>
+    </message>
+    <message>
+        <source>In how many ways k of n things can be put in a row.</source>
+        <translation>Auf wie viele Weisen k von n Dingen in eine Reihe gestellt werden können.</translation>
+    </message>
+    <message>
+        <source>In the table %1 two things are called %2.</source>
+        <translation>In der Tabelle %1 heißen zwei Dinge %2.</translation>
+    </message>
+    <message>
+        <source>Ledgefall studies</source>
+        <translation>Ledgefall-Studien</translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays are taken of a column of dates, and %1 holds %2.</source>
+        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in %1 steht %2.</translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays are taken of a column of dates, and this one holds %1.</source>
+        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in dieser steht %1.</translation>
+    </message>
+    <message>
+        <source>More than %1 measures stand one within the other.</source>
+        <translation>Mehr als %1 Maße stehen ineinander.</translation>
+    </message>
+    <message>
+        <source>Nothing can be compared after in (…): put the comparison before it.</source>
+        <translation>Nach in (…) kann nichts mehr verglichen werden: den Vergleich davor stellen.</translation>
+    </message>
+    <message>
+        <source>One P( ) can have up to %1 comparisons: add up several.</source>
+        <translation>Ein P( ) kann bis zu %1 Vergleiche haben: mehrere addieren.</translation>
+    </message>
+    <message>
+        <source>One P( ) is about one distribution, and this one names two.</source>
+        <translation>Ein P( ) handelt von einer Verteilung, und dieses nennt zwei.</translation>
+    </message>
+    <message>
+        <source>Only a column can have a row in square brackets after it.</source>
+        <translation>Nur nach einer Spalte kann eine Zeile in eckigen Klammern stehen.</translation>
+    </message>
+    <message>
+        <source>Only counted rows can stop early: give %1 a number of rows first.</source>
+        <translation>Nur gezählte Zeilen können früher enden: %1 zuerst eine Zeilenzahl geben.</translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.%3</source>
+        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1, beginnend mit Zeile %2; alle ihre Felder wurden behalten.%3</translation>
+    </message>
+    <message>
+        <source>Several values in brackets can stand only in a measure or after in.</source>
+        <translation>Mehrere Werte in Klammern können nur in einem Maß oder nach in stehen.</translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s entropy, in natural logarithms or to a base.</source>
+        <translation>Die Entropie nach Shannon, mit natürlichem Logarithmus oder zu einer Basis.</translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s index, of counts</source>
+        <translation>Shannon-Index, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s diversity 1 − Σp², of counts</source>
+        <translation>Diversität nach Simpson 1 − Σp², aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s diversity without bias, of counts</source>
+        <translation>unverzerrte Diversität nach Simpson, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s dominance, of counts</source>
+        <translation>Dominanz nach Simpson, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s dominance: the chance that two draws with putting back are of one species.</source>
+        <translation>Die Dominanz nach Simpson: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von einer Art sind.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s inverse, of counts</source>
+        <translation>Inverse nach Simpson, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Something is missing before %1: put *, + or another operator there.</source>
+        <translation>Vor %1 fehlt etwas: dort *, + oder ein anderes Rechenzeichen setzen.</translation>
+    </message>
+    <message>
+        <source>Student&apos;s t with v degrees of freedom.</source>
+        <translation>Students t mit v Freiheitsgraden.</translation>
+    </message>
+    <message>
+        <source>Tab-separated text</source>
+        <translation>Durch Tabulator getrennter Text</translation>
+    </message>
+    <message>
+        <source>Texts and numbers joined to one text.</source>
+        <translation>Texte und Zahlen zu einem Text verbunden.</translation>
+    </message>
+    <message>
+        <source>The angle in radians of the point x, y, from the x axis.</source>
+        <translation>Der Winkel im Bogenmaß des Punkts x, y, von der x-Achse aus.</translation>
+    </message>
+    <message>
+        <source>The angle in radians that has this cosine.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Kosinus.</translation>
+    </message>
+    <message>
+        <source>The angle in radians that has this sine.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Sinus.</translation>
+    </message>
+    <message>
+        <source>The angle in radians that has this tangent.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Tangens.</translation>
+    </message>
+    <message>
+        <source>The arithmetic mean.</source>
+        <translation>Das arithmetische Mittel.</translation>
+    </message>
+    <message>
+        <source>The chance that two draws with putting back are of different species.</source>
+        <translation>Die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>The chance that two draws without putting back are of different species.</source>
+        <translation>Die Wahrscheinlichkeit, dass zwei Züge ohne Zurücklegen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>The chart %1 draws a column %2 that is not there.</source>
+        <translation>Das Diagramm %1 zeichnet eine Spalte %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The chart %1 names a table %2 that is not there.</source>
+        <translation>Das Diagramm %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The check %1 names a table %2 that is not there.</source>
+        <translation>Die Prüfung %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The chosen cells of %1 cannot go on in this way: choose another one.</source>
+        <translation>Die gewählten Zellen von %1 lassen sich so nicht fortsetzen: eine andere Regel wählen.</translation>
+    </message>
+    <message>
+        <source>The class of the numbers from a up to, not including, b.</source>
+        <translation>Die Klasse der Zahlen von a bis unter b.</translation>
+    </message>
+    <message>
+        <source>The coefficient of variation.</source>
+        <translation>Der Variationskoeffizient.</translation>
+    </message>
+    <message>
+        <source>The columns of a summary must be of one table: choose them there.</source>
+        <translation>Die Spalten einer Zusammenfassung müssen aus einer Tabelle sein: dort auswählen.</translation>
+    </message>
+    <message>
+        <source>The correlation of the ranks of two columns.</source>
+        <translation>Die Korrelation der Ränge zweier Spalten.</translation>
+    </message>
+    <message>
+        <source>The correlation of two columns.</source>
+        <translation>Die Korrelation zweier Spalten.</translation>
+    </message>
+    <message>
+        <source>The cosine of an angle in radians.</source>
+        <translation>Der Kosinus eines Winkels im Bogenmaß.</translation>
+    </message>
+    <message>
+        <source>The covariance of two columns: divides by n − 1.</source>
+        <translation>Die Kovarianz zweier Spalten: geteilt durch n − 1.</translation>
+    </message>
+    <message>
+        <source>The cube root, of negative numbers too.</source>
+        <translation>Die Kubikwurzel, auch negativer Zahlen.</translation>
+    </message>
+    <message>
+        <source>The date of a year, a month and a day.</source>
+        <translation>Das Datum aus Jahr, Monat und Tag.</translation>
+    </message>
+    <message>
+        <source>The day of the month.</source>
+        <translation>Der Tag im Monat.</translation>
+    </message>
+    <message>
+        <source>The day of the week: 1 is Monday, 7 is Sunday.</source>
+        <translation>Der Wochentag: 1 ist Montag, 7 ist Sonntag.</translation>
+    </message>
+    <message>
+        <source>The day on which it is worked out, or the day that the study is set to.</source>
+        <translation>Der Tag, an dem gerechnet wird, oder der Tag, auf den die Studie eingestellt ist.</translation>
+    </message>
+    <message>
+        <source>The density of a distribution at x; of a discrete one the probability of x.</source>
+        <translation>Die Dichte einer Verteilung bei x; einer diskreten die Wahrscheinlichkeit von x.</translation>
+    </message>
+    <message>
+        <source>The distance of the point x, y from the origin.</source>
+        <translation>Der Abstand des Punkts x, y vom Ursprung.</translation>
+    </message>
+    <message>
+        <source>The distance of the quartiles.</source>
+        <translation>Der Abstand der Quartile.</translation>
+    </message>
+    <message>
+        <source>The effective number of species of order q.</source>
+        <translation>Die wirksame Artenzahl der Ordnung q.</translation>
+    </message>
+    <message>
+        <source>The error function.</source>
+        <translation>Die Fehlerfunktion.</translation>
+    </message>
+    <message>
+        <source>The evenness of Pielou.</source>
+        <translation>Die Gleichverteilung nach Pielou.</translation>
+    </message>
+    <message>
+        <source>The excess kurtosis of the moments.</source>
+        <translation>Der Exzess (Wölbung) aus den Momenten.</translation>
+    </message>
+    <message>
+        <source>The file holds a number that is too large to be held.</source>
+        <translation>In der Datei steht eine Zahl, die zu groß ist, um gespeichert zu werden.</translation>
+    </message>
+    <message>
+        <source>The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.</source>
+        <translation>Die Datei ist abgeschnitten: sie endet in Zeile %1, bevor die Studie vollständig ist. Eine frühere Kopie nehmen.</translation>
+    </message>
+    <message>
+        <source>The file is not a study as it is: at line %1, character %2, it is not valid JSON.</source>
+        <translation>Die Datei ist so keine Studie: in Zeile %1, Zeichen %2, ist sie kein gültiges JSON.</translation>
+    </message>
+    <message>
+        <source>The file is not a study: it nests brackets more than %1 deep.</source>
+        <translation>Die Datei ist keine Studie: Klammern sind mehr als %1-fach geschachtelt.</translation>
+    </message>
+    <message>
+        <source>The formula of %1 has a mistake: %2</source>
+        <translation>Die Formel von %1 hat einen Fehler: %2</translation>
+    </message>
+    <message>
+        <source>The formula stops too early: something is missing at its end.</source>
+        <translation>Die Formel hört zu früh auf: am Ende fehlt etwas.</translation>
+    </message>
+    <message>
+        <source>The gamma function.</source>
+        <translation>Die Gammafunktion.</translation>
+    </message>
+    <message>
+        <source>The geometric mean.</source>
+        <translation>Das geometrische Mittel.</translation>
+    </message>
+    <message>
+        <source>The harmonic mean.</source>
+        <translation>Das harmonische Mittel.</translation>
+    </message>
+    <message>
+        <source>The id %1 stands in the file twice, the second time at %2.</source>
+        <translation>Die Kennung %1 kommt in der Datei zweimal vor, das zweite Mal bei %2.</translation>
+    </message>
+    <message>
+        <source>The larger of two numbers, row by row.</source>
+        <translation>Die größere von zwei Zahlen, Zeile für Zeile.</translation>
+    </message>
+    <message>
+        <source>The largest value minus the smallest.</source>
+        <translation>Der größte Wert minus der kleinste.</translation>
+    </message>
+    <message>
+        <source>The largest value.</source>
+        <translation>Der größte Wert.</translation>
+    </message>
+    <message>
+        <source>The logarithm to a base of your own.</source>
+        <translation>Der Logarithmus zu einer eigenen Basis.</translation>
+    </message>
+    <message>
+        <source>The logarithm to base ten.</source>
+        <translation>Der Logarithmus zur Basis zehn.</translation>
+    </message>
+    <message>
+        <source>The logarithm to base two.</source>
+        <translation>Der Logarithmus zur Basis zwei.</translation>
+    </message>
+    <message>
+        <source>The lower limit of a class.</source>
+        <translation>Die untere Grenze einer Klasse.</translation>
+    </message>
+    <message>
+        <source>The lower quartile.</source>
+        <translation>Das untere Quartil.</translation>
+    </message>
+    <message>
+        <source>The mean of a distribution.</source>
+        <translation>Der Mittelwert einer Verteilung.</translation>
+    </message>
+    <message>
+        <source>The mean of values with their frequencies.</source>
+        <translation>Der Mittelwert von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The median of the distances from the median.</source>
+        <translation>Der Median der Abstände vom Median.</translation>
+    </message>
+    <message>
+        <source>The middle of a class.</source>
+        <translation>Die Mitte einer Klasse.</translation>
+    </message>
+    <message>
+        <source>The middle value in order, or the mean of the two middle ones.</source>
+        <translation>Der mittlere Wert der Reihe nach oder das Mittel der beiden mittleren.</translation>
+    </message>
+    <message>
+        <source>The month of a date, from 1.</source>
+        <translation>Der Monat eines Datums, ab 1.</translation>
+    </message>
+    <message>
+        <source>The most frequent value; of several the first to occur.</source>
+        <translation>Der häufigste Wert; von mehreren der zuerst vorkommende.</translation>
+    </message>
+    <message>
+        <source>The natural logarithm of the gamma function&apos;s size.</source>
+        <translation>Der natürliche Logarithmus des Betrags der Gammafunktion.</translation>
+    </message>
+    <message>
+        <source>The natural logarithm.</source>
+        <translation>Der natürliche Logarithmus.</translation>
+    </message>
+    <message>
+        <source>The nearest whole number above.</source>
+        <translation>Die nächste ganze Zahl darüber.</translation>
+    </message>
+    <message>
+        <source>The nearest whole number below.</source>
+        <translation>Die nächste ganze Zahl darunter.</translation>
+    </message>
+    <message>
+        <source>The normal distribution with the mean m and the standard deviation s.</source>
+        <translation>Die Normalverteilung mit dem Mittelwert m und der Standardabweichung s.</translation>
+    </message>
+    <message>
+        <source>The number %1 is too large to be held.</source>
+        <translation>Die Zahl %1 ist zu groß, um gespeichert zu werden.</translation>
+    </message>
+    <message>
+        <source>The number of species estimated from those seen once and twice.</source>
+        <translation>Die Artenzahl, geschätzt aus den einmal und zweimal gesehenen.</translation>
+    </message>
+    <message>
+        <source>The number of species expected in a sample of m.</source>
+        <translation>Die erwartete Artenzahl in einer Stichprobe von m.</translation>
+    </message>
+    <message>
+        <source>The number that a text writes.</source>
+        <translation>Die Zahl, die ein Text schreibt.</translation>
+    </message>
+    <message>
+        <source>The one value of those rows for which a condition holds: missing of none, a fault of several.</source>
+        <translation>Der eine Wert der Zeilen, für die eine Bedingung gilt: leer bei keiner, ein Fehler bei mehreren.</translation>
+    </message>
+    <message>
+        <source>The part of the species of two samples that both have.</source>
+        <translation>Der Anteil der Arten zweier Proben, die in beiden vorkommen.</translation>
+    </message>
+    <message>
+        <source>The place of this row&apos;s value among all, smallest first; ties share theirs.</source>
+        <translation>Der Platz des Werts dieser Zeile unter allen, der kleinste zuerst; gleiche teilen sich ihren.</translation>
+    </message>
+    <message>
+        <source>The probability of a condition on a distribution; what stands behind a bar is known to hold.</source>
+        <translation>Die Wahrscheinlichkeit einer Bedingung an eine Verteilung; was hinter einem senkrechten Strich steht, gilt als bekannt.</translation>
+    </message>
+    <message>
+        <source>The product of the values; 1 of none.</source>
+        <translation>Das Produkt der Werte; 1, wenn es keine gibt.</translation>
+    </message>
+    <message>
+        <source>The product of the whole numbers up to n; n! is short for it.</source>
+        <translation>Das Produkt der ganzen Zahlen bis n; n! ist kurz dafür.</translation>
+    </message>
+    <message>
+        <source>The ranges in one measure must be the same.</source>
+        <translation>Die Bereiche in einem Maß müssen gleich sein.</translation>
+    </message>
+    <message>
+        <source>The ratio of two variances with v1 and v2 degrees of freedom.</source>
+        <translation>Das Verhältnis zweier Varianzen mit v1 und v2 Freiheitsgraden.</translation>
+    </message>
+    <message>
+        <source>The rows of %1 are classes: change the classes instead.</source>
+        <translation>Die Zeilen von %1 sind Klassen: stattdessen die Klassen ändern.</translation>
+    </message>
+    <message>
+        <source>The rows of %1 are counted: change their number instead.</source>
+        <translation>Die Zeilen von %1 sind gezählt: stattdessen ihre Zahl ändern.</translation>
+    </message>
+    <message>
+        <source>The rows of %1 come by themselves: they cannot be added, removed or moved by hand.</source>
+        <translation>Die Zeilen von %1 kommen von selbst: sie lassen sich nicht von Hand einfügen, entfernen oder verschieben.</translation>
+    </message>
+    <message>
+        <source>The rows of the table %1 are made from a column %2 that is not there.</source>
+        <translation>Die Zeilen der Tabelle %1 sind aus einer Spalte %2 gebildet, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The same, counting shared species twice.</source>
+        <translation>Dasselbe, gemeinsame Arten doppelt gezählt.</translation>
+    </message>
+    <message>
+        <source>The share of the commonest species.</source>
+        <translation>Der Anteil der häufigsten Art.</translation>
+    </message>
+    <message>
+        <source>The sign %1 means nothing in a formula: remove it.</source>
+        <translation>Das Zeichen %1 bedeutet in einer Formel nichts: entfernen.</translation>
+    </message>
+    <message>
+        <source>The sine of an angle in radians; sin(30°) takes degrees.</source>
+        <translation>Der Sinus eines Winkels im Bogenmaß; sin(30°) nimmt Grad.</translation>
+    </message>
+    <message>
+        <source>The size of a number, without its sign.</source>
+        <translation>Der Betrag einer Zahl, ohne Vorzeichen.</translation>
+    </message>
+    <message>
+        <source>The skewness of the moments.</source>
+        <translation>Die Schiefe aus den Momenten.</translation>
+    </message>
+    <message>
+        <source>The slope of the regression line of y on x.</source>
+        <translation>Die Steigung der Regressionsgeraden von y auf x.</translation>
+    </message>
+    <message>
+        <source>The smaller of two numbers, row by row.</source>
+        <translation>Die kleinere von zwei Zahlen, Zeile für Zeile.</translation>
+    </message>
+    <message>
+        <source>The smallest value.</source>
+        <translation>Der kleinste Wert.</translation>
+    </message>
+    <message>
+        <source>The square root.</source>
+        <translation>Die Quadratwurzel.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of a distribution.</source>
+        <translation>Die Standardabweichung einer Verteilung.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of a sample: divides by n − 1.</source>
+        <translation>Die Standardabweichung einer Stichprobe: geteilt durch n − 1.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of a whole population: divides by n.</source>
+        <translation>Die Standardabweichung einer Grundgesamtheit: geteilt durch n.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of such a population.</source>
+        <translation>Die Standardabweichung einer solchen Grundgesamtheit.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of values with their frequencies.</source>
+        <translation>Die Standardabweichung von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The standard error of the mean.</source>
+        <translation>Der Standardfehler des Mittelwerts.</translation>
+    </message>
+    <message>
+        <source>The steps do not lead to the measure.</source>
+        <translation>Die Schritte führen nicht zu dem Maß.</translation>
+    </message>
+    <message>
+        <source>The sum of the values; 0 of none.</source>
+        <translation>Die Summe der Werte; 0, wenn es keine gibt.</translation>
+    </message>
+    <message>
+        <source>The sum of v squared standard normal numbers.</source>
+        <translation>Die Summe von v quadrierten standardnormalen Zahlen.</translation>
+    </message>
+    <message>
+        <source>The table at %1 has two axes, which this version cannot open yet.</source>
+        <translation>Die Tabelle bei %1 hat zwei Achsen, und diese Version kann sie noch nicht öffnen.</translation>
+    </message>
+    <message>
+        <source>The tangent of an angle in radians.</source>
+        <translation>Der Tangens eines Winkels im Bogenmaß.</translation>
+    </message>
+    <message>
+        <source>The time until the next event, where events come at a rate.</source>
+        <translation>Die Zeit bis zum nächsten Ereignis, wo Ereignisse mit einer Rate kommen.</translation>
+    </message>
+    <message>
+        <source>The unlikeness of two samples.</source>
+        <translation>Die Unähnlichkeit zweier Proben.</translation>
+    </message>
+    <message>
+        <source>The upper limit of a class.</source>
+        <translation>Die obere Grenze einer Klasse.</translation>
+    </message>
+    <message>
+        <source>The upper quartile.</source>
+        <translation>Das obere Quartil.</translation>
+    </message>
+    <message>
+        <source>The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.</source>
+        <translation>Der Wert, unter dem ein Anteil p einer Verteilung liegt; einer diskreten das kleinste k mit P(D ≤ k) ≥ p.</translation>
+    </message>
+    <message>
+        <source>The value below which a part p of the values lies.</source>
+        <translation>Der Wert, unter dem ein Anteil p der Werte liegt.</translation>
+    </message>
+    <message>
+        <source>The variance of a distribution.</source>
+        <translation>Die Varianz einer Verteilung.</translation>
+    </message>
+    <message>
+        <source>The variance of a population given by values and frequencies.</source>
+        <translation>Die Varianz einer Grundgesamtheit aus Werten und Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The variance of a sample: divides by n − 1.</source>
+        <translation>Die Varianz einer Stichprobe: geteilt durch n − 1.</translation>
+    </message>
+    <message>
+        <source>The variance of a whole population: divides by n.</source>
+        <translation>Die Varianz einer Grundgesamtheit: geteilt durch n.</translation>
+    </message>
+    <message>
+        <source>The variance of values with their frequencies: divides by n − 1.</source>
+        <translation>Die Varianz von Werten mit ihren Häufigkeiten: geteilt durch n − 1.</translation>
+    </message>
+    <message>
+        <source>The whole part, towards zero.</source>
+        <translation>Der ganze Teil, zur Null hin.</translation>
+    </message>
+    <message>
+        <source>The y at a place between the rows of a table, on the straight line from x to x.</source>
+        <translation>Das y an einer Stelle zwischen den Zeilen einer Tabelle, auf der Geraden von x zu x.</translation>
+    </message>
+    <message>
+        <source>The year of a date.</source>
+        <translation>Das Jahr eines Datums.</translation>
+    </message>
+    <message>
+        <source>There is a %1 too many here: remove it, or open its partner before.</source>
+        <translation>Hier ist ein %1 zu viel: entfernen oder das Gegenstück davor öffnen.</translation>
+    </message>
+    <message>
+        <source>There is already a table called %1: choose another name.</source>
+        <translation>Es gibt schon eine Tabelle mit dem Namen %1: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>There is no column or held value called %1. Did you mean %2?</source>
+        <translation>Es gibt weder eine Spalte noch einen festgehaltenen Wert mit dem Namen %1. War %2 gemeint?</translation>
+    </message>
+    <message>
+        <source>There is no column or held value called %1: add it, or correct the name.</source>
+        <translation>Es gibt weder eine Spalte noch einen festgehaltenen Wert mit dem Namen %1: anlegen oder den Namen berichtigen.</translation>
+    </message>
+    <message>
+        <source>There is no formula here yet: write one, such as x - mean(x).</source>
+        <translation>Hier steht noch keine Formel: eine schreiben, etwa x - mean(x).</translation>
+    </message>
+    <message>
+        <source>There is no function called %1.</source>
+        <translation>Es gibt keine Funktion mit dem Namen %1.</translation>
+    </message>
+    <message>
+        <source>There is no function called %1. Did you mean %2?</source>
+        <translation>Es gibt keine Funktion mit dem Namen %1. War %2 gemeint?</translation>
+    </message>
+    <message>
+        <source>There is no number in this column to be put in classes: enter some, or choose another column.</source>
+        <translation>In dieser Spalte steht keine Zahl, die sich in Klassen einteilen lässt: Zahlen eingeben oder eine andere Spalte wählen.</translation>
+    </message>
+    <message>
+        <source>There is no table called %1.</source>
+        <translation>Es gibt keine Tabelle mit dem Namen %1.</translation>
+    </message>
+    <message>
+        <source>There is no table called %1. Did you mean %2?</source>
+        <translation>Es gibt keine Tabelle mit dem Namen %1. War %2 gemeint?</translation>
+    </message>
+    <message>
+        <source>There is no table to draw from: begin with a table.</source>
+        <translation>Es gibt keine Tabelle, aus der gezeichnet werden kann: mit einer Tabelle beginnen.</translation>
+    </message>
+    <message>
+        <source>There is no version %1 of the study format: its field version should be %2.</source>
+        <translation>Es gibt keine Version %1 des Studienformats: das Feld version sollte %2 sein.</translation>
+    </message>
+    <message>
+        <source>There is nothing of this name to show the working of.</source>
+        <translation>Es gibt nichts mit diesem Namen, dessen Rechenweg gezeigt werden könnte.</translation>
+    </message>
+    <message>
+        <source>This chart has nothing to draw yet: give it a series.</source>
+        <translation>Dieses Diagramm hat noch nichts zu zeichnen: ihm eine Reihe geben.</translation>
+    </message>
+    <message>
+        <source>This column has more than %1 different values, too many for a row each: put its numbers in classes.</source>
+        <translation>Diese Spalte hat mehr als %1 verschiedene Werte, zu viele für je eine Zeile: die Zahlen in Klassen einteilen.</translation>
+    </message>
+    <message>
+        <source>This form can only be the one argument of a measure.</source>
+        <translation>Diese Form kann nur das einzige Argument eines Maßes sein.</translation>
+    </message>
+    <message>
+        <source>This formula calls held functions more than %1 times.</source>
+        <translation>Diese Formel ruft festgehaltene Funktionen mehr als %1 Mal auf.</translation>
+    </message>
+    <message>
+        <source>This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.</source>
+        <translation>Diese Formel hat %1 Zeichen, mehr als die %2, die eine Formel haben darf: auf mehrere Spalten verteilen.</translation>
+    </message>
+    <message>
+        <source>This formula has more than %1 brackets one within the other: divide it between columns.</source>
+        <translation>Diese Formel hat mehr als %1 Klammern ineinander: auf mehrere Spalten verteilen.</translation>
+    </message>
+    <message>
+        <source>This formula has more than %1 steps one within the other: divide it between columns.</source>
+        <translation>Diese Formel hat mehr als %1 Schritte ineinander: auf mehrere Spalten verteilen.</translation>
+    </message>
+    <message>
+        <source>This gives %1 in one case and %2 in another: make them the same kind.</source>
+        <translation>Dies ergibt einmal %1 und einmal %2: beide müssen von einer Art sein.</translation>
+    </message>
+    <message>
+        <source>This group is used by %1: change that first.</source>
+        <translation>Diese Gruppe wird verwendet von %1: das zuerst ändern.</translation>
+    </message>
+    <message>
+        <source>This is drawn within too many measures.</source>
+        <translation>Dies wird in zu vielen Maßen gezogen.</translation>
+    </message>
+    <message>
+        <source>This is no longer in the study: it has been removed.</source>
+        <translation>Dies ist nicht mehr in der Studie: es ist entfernt worden.</translation>
+    </message>
+    <message>
+        <source>This is not a Ledgefall study: it does not say &quot;format&quot;: &quot;%1&quot; at its beginning.</source>
+        <translation>Dies ist keine Ledgefall-Studie: am Anfang steht nicht &quot;format&quot;: &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>This is not a text: it has a zero byte at position %1.</source>
+        <translation>Dies ist kein Text: an Stelle %1 steht ein Nullbyte.</translation>
+    </message>
+    <message>
+        <source>This is not closed: put %1 at its end.</source>
+        <translation>Dies ist nicht geschlossen: %1 ans Ende setzen.</translation>
+    </message>
+    <message>
+        <source>This range needs both its ends, as in 0..10.</source>
+        <translation>Dieser Bereich braucht beide Enden, etwa 0..10.</translation>
+    </message>
+    <message>
+        <source>This study does not say which version of the format it has: its field version should be a whole number.</source>
+        <translation>Diese Studie sagt nicht, in welcher Version des Formats sie ist: ihr Feld version sollte eine ganze Zahl sein.</translation>
+    </message>
+    <message>
+        <source>This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.</source>
+        <translation>Diese Studie wurde von einem späteren Ledgefall geschrieben (Format %1, und dieses liest bis %2): mit jenem öffnen.</translation>
+    </message>
+    <message>
+        <source>This table&apos;s rows are no classes.</source>
+        <translation>Die Zeilen dieser Tabelle sind keine Klassen.</translation>
+    </message>
+    <message>
+        <source>This text is in UTF-16: save it as UTF-8, and read it again.</source>
+        <translation>Dieser Text ist in UTF-16: als UTF-8 speichern und noch einmal einlesen.</translation>
+    </message>
+    <message>
+        <source>This text is not closed: put a quotation mark at its end.</source>
+        <translation>Dieser Text ist nicht geschlossen: ein Anführungszeichen ans Ende setzen.</translation>
+    </message>
+    <message>
+        <source>Two held values of the study are called %1.</source>
+        <translation>Zwei festgehaltene Werte der Studie heißen %1.</translation>
+    </message>
+    <message>
+        <source>Two places in brackets belong to a two-way table, which cannot be worked out yet.</source>
+        <translation>Zwei Stellen in Klammern gehören zu einer Tabelle mit zwei Achsen, die noch nicht berechnet werden kann.</translation>
+    </message>
+    <message>
+        <source>Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
+        <translation>Zwei Punkte stehen zwischen zwei Spalten einer Tabelle, etwa a .. c, oder a[i] .. c[i] für diese Zeile.</translation>
+    </message>
+    <message>
+        <source>Two tables are called %1.</source>
+        <translation>Zwei Tabellen heißen %1.</translation>
+    </message>
+    <message>
+        <source>Where the regression line of y on x meets the y axis.</source>
+        <translation>Wo die Regressionsgerade von y auf x die y-Achse trifft.</translation>
+    </message>
+    <message>
+        <source>Whether a text begins with another.</source>
+        <translation>Ob ein Text mit einem anderen beginnt.</translation>
+    </message>
+    <message>
+        <source>Whether a text ends with another.</source>
+        <translation>Ob ein Text mit einem anderen endet.</translation>
+    </message>
+    <message>
+        <source>Whether a text has another in it.</source>
+        <translation>Ob in einem Text ein anderer vorkommt.</translation>
+    </message>
+    <message>
+        <source>Write a cell as Table.column[row], and a held value by its name: %1 is neither.</source>
+        <translation>Eine Zelle als Tabelle.spalte[zeile] schreiben und einen festgehaltenen Wert mit seinem Namen: %1 ist keines von beiden.</translation>
+    </message>
+    <message>
+        <source>Write a name first, then = and the formula, as in dev = x - mean(x).</source>
+        <translation>Zuerst ein Name, dann = und die Formel, etwa dev = x - mean(x).</translation>
+    </message>
+    <message>
+        <source>Yes where a cell is empty.</source>
+        <translation>Ja, wo eine Zelle leer ist.</translation>
+    </message>
+    <message>
+        <source>[i] is the row of a column&apos;s formula, and there is no row here: use a measure or a row such as [1].</source>
+        <translation>[i] ist die Zeile der Formel einer Spalte, und hier gibt es keine Zeile: ein Maß oder eine Zeile wie [1] verwenden.</translation>
+    </message>
+    <message>
+        <source>a chart takes a number here, and this is %1</source>
+        <translation>ein Diagramm braucht hier eine Zahl, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>a first value</source>
+        <translation>ein Anfangswert</translation>
+    </message>
+    <message>
+        <source>a line</source>
+        <translation>eine Linie</translation>
+    </message>
+    <message>
+        <source>a negative number has no such power</source>
+        <translation>eine negative Zahl hat keine solche Potenz</translation>
+    </message>
+    <message>
+        <source>a row in brackets must be a whole number</source>
+        <translation>eine Zeile in Klammern muss eine ganze Zahl sein</translation>
+    </message>
+    <message>
+        <source>a sum over a bound number: for k in 0..10</source>
+        <translation>eine Summe über eine gebundene Zahl: for k in 0..10</translation>
+    </message>
+    <message>
+        <source>a table takes a whole number of rows from 0 to %1</source>
+        <translation>eine Tabelle nimmt eine ganze Zahl von Zeilen von 0 bis %1</translation>
+    </message>
+    <message>
+        <source>a value that occurs: the first that reaches p</source>
+        <translation>ein vorkommender Wert: der erste, der p erreicht</translation>
+    </message>
+    <message>
+        <source>acos takes numbers from -1 to 1</source>
+        <translation>acos nimmt Zahlen von -1 bis 1</translation>
+    </message>
+    <message>
+        <source>after until comes a condition, such as r &lt; 1, and this is %1</source>
+        <translation>nach until kommt eine Bedingung, etwa r &lt; 1, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>an open class has no such limit</source>
+        <translation>eine offene Klasse hat keine solche Grenze</translation>
+    </message>
+    <message>
+        <source>arrange takes whole numbers from 0 up</source>
+        <translation>arrange nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>asin takes numbers from -1 to 1</source>
+        <translation>asin nimmt Zahlen von -1 bis 1</translation>
+    </message>
+    <message>
+        <source>bars</source>
+        <translation>Balken</translation>
+    </message>
+    <message>
+        <source>binomial mean and standard deviation, of k from 0 to n</source>
+        <translation>Mittelwert und Standardabweichung der Binomialverteilung, für k von 0 bis n</translation>
+    </message>
+    <message>
+        <source>binomial takes a whole n from 0 up and a p from 0 to 1</source>
+        <translation>binomial nimmt ein ganzes n ab 0 und ein p von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>boxes</source>
+        <translation>Kästen</translation>
+    </message>
+    <message>
+        <source>centimetre</source>
+        <translation>Zentimeter</translation>
+    </message>
+    <message>
+        <source>chi-squared</source>
+        <translation>Chi-Quadrat</translation>
+    </message>
+    <message>
+        <source>chi_squared takes degrees of freedom above 0</source>
+        <translation>chi_squared nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>choose takes whole numbers from 0 up</source>
+        <translation>choose nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>correlation</source>
+        <translation>Korrelation</translation>
+    </message>
+    <message>
+        <source>counted, %1</source>
+        <translation>gezählt, %1</translation>
+    </message>
+    <message>
+        <source>counts and q are numbers from 0 up</source>
+        <translation>Anzahlen und q sind Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>counts are numbers from 0 up</source>
+        <translation>Anzahlen sind Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>counts are numbers from 0 up, and a base is above 0 and not 1</source>
+        <translation>Anzahlen sind Zahlen ab 0, und eine Basis liegt über 0 und ist nicht 1</translation>
+    </message>
+    <message>
+        <source>cumulative curve</source>
+        <translation>Summenkurve</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>degree Celsius</source>
+        <translation>Grad Celsius</translation>
+    </message>
+    <message>
+        <source>degree Fahrenheit</source>
+        <translation>Grad Fahrenheit</translation>
+    </message>
+    <message>
+        <source>e to the power of a number.</source>
+        <translation>e hoch eine Zahl.</translation>
+    </message>
+    <message>
+        <source>each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.</source>
+        <translation>each steht für eine gewählte Spalte: es gehört in eine Fußzeile oder in eine Formel für mehrere Spalten.</translation>
+    </message>
+    <message>
+        <source>expected counts are numbers above 0</source>
+        <translation>erwartete Anzahlen sind Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>exponential takes a rate above 0</source>
+        <translation>exponential nimmt eine Rate über 0</translation>
+    </message>
+    <message>
+        <source>f_dist takes degrees of freedom above 0</source>
+        <translation>f_dist nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>factorial takes whole numbers from 0 up</source>
+        <translation>factorial nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>first and then need rows: only a column&apos;s formula can have them.</source>
+        <translation>first und then brauchen Zeilen: nur die Formel einer Spalte kann sie haben.</translation>
+    </message>
+    <message>
+        <source>first can only begin a formula.</source>
+        <translation>first kann nur am Anfang einer Formel stehen.</translation>
+    </message>
+    <message>
+        <source>first quartile, by its place</source>
+        <translation>erstes Quartil, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>first … then …: each row from the row before</source>
+        <translation>first … then …: jede Zeile aus der Zeile davor</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>for is followed by a name, in and a range, as in 1/k! for k in 0..10.</source>
+        <translation>Auf for folgen ein Name, in und ein Bereich, etwa 1/k! for k in 0..10.</translation>
+    </message>
+    <message>
+        <source>frequencies are numbers from 0 up, and p is from 0 to 1</source>
+        <translation>Häufigkeiten sind Zahlen ab 0, und p liegt zwischen 0 und 1</translation>
+    </message>
+    <message>
+        <source>gamma has no value at 0 and at negative whole numbers</source>
+        <translation>gamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
+    </message>
+    <message>
+        <source>geomean takes numbers from 0 up</source>
+        <translation>geomean nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>geometric takes a p above 0 and up to 1</source>
+        <translation>geometric nimmt ein p über 0 und bis 1</translation>
+    </message>
+    <message>
+        <source>given: it was typed</source>
+        <translation>gegeben: eingetippt</translation>
+    </message>
+    <message>
+        <source>given: it was typed or imported</source>
+        <translation>gegeben: eingetippt oder eingelesen</translation>
+    </message>
+    <message>
+        <source>gram</source>
+        <translation>Gramm</translation>
+    </message>
+    <message>
+        <source>harmean takes numbers from 0 up</source>
+        <translation>harmean nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>histogram over classes</source>
+        <translation>Histogramm über Klassen</translation>
+    </message>
+    <message>
+        <source>hour</source>
+        <translation>Stunde</translation>
+    </message>
+    <message>
+        <source>hypergeometric takes whole numbers N, K and n from 0 up, with K and n not above N</source>
+        <translation>hypergeometric nimmt ganze Zahlen N, K und n ab 0, mit K und n nicht über N</translation>
+    </message>
+    <message>
+        <source>if is written if … then … else …: %1 is missing here.</source>
+        <translation>if schreibt sich if … then … else …: hier fehlt %1.</translation>
+    </message>
+    <message>
+        <source>if … then … else …</source>
+        <translation>if … then … else …</translation>
+    </message>
+    <message>
+        <source>inch</source>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>interpolate takes a place between the smallest and the largest x</source>
+        <translation>interpolate nimmt eine Stelle zwischen dem kleinsten und dem größten x</translation>
+    </message>
+    <message>
+        <source>interval takes an a below its b</source>
+        <translation>interval nimmt ein a unter seinem b</translation>
+    </message>
+    <message>
+        <source>j is a column of a two-way table, which cannot be worked out yet.</source>
+        <translation>j ist eine Spalte einer Tabelle mit zwei Achsen, die noch nicht berechnet werden kann.</translation>
+    </message>
+    <message>
+        <source>kelvin</source>
+        <translation>Kelvin</translation>
+    </message>
+    <message>
+        <source>kilogram</source>
+        <translation>Kilogramm</translation>
+    </message>
+    <message>
+        <source>kilometre</source>
+        <translation>Kilometer</translation>
+    </message>
+    <message>
+        <source>kilometre an hour</source>
+        <translation>Kilometer je Stunde</translation>
+    </message>
+    <message>
+        <source>kurtosis has no value where all values are equal</source>
+        <translation>kurtosis hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>ledge is followed by a point and the name of a held value, as in ledge.n.</source>
+        <translation>Auf ledge folgen ein Punkt und der Name eines festgehaltenen Werts, etwa ledge.n.</translation>
+    </message>
+    <message>
+        <source>lgamma has no value at 0 and at negative whole numbers</source>
+        <translation>lgamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
+    </message>
+    <message>
+        <source>like 1, with the mean of two where p is reached exactly</source>
+        <translation>wie 1, mit dem Mittel zweier Werte, wo p genau erreicht wird</translation>
+    </message>
+    <message>
+        <source>litre</source>
+        <translation>Liter</translation>
+    </message>
+    <message>
+        <source>ln takes numbers above 0</source>
+        <translation>ln nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>log takes a number above 0, and a base above 0 that is not 1</source>
+        <translation>log nimmt eine Zahl über 0 und eine Basis über 0, die nicht 1 ist</translation>
+    </message>
+    <message>
+        <source>log10 takes numbers above 0</source>
+        <translation>log10 nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>log2 takes numbers above 0</source>
+        <translation>log2 nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>lognormal takes an s above 0</source>
+        <translation>lognormal nimmt ein s über 0</translation>
+    </message>
+    <message>
+        <source>m is a whole number from 0 to the number of individuals</source>
+        <translation>m ist eine ganze Zahl von 0 bis zur Zahl der Individuen</translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation>Mittelwert</translation>
+    </message>
+    <message>
+        <source>mean and standard deviation from classes</source>
+        <translation>Mittelwert und Standardabweichung aus Klassen</translation>
+    </message>
+    <message>
+        <source>median, by its place</source>
+        <translation>Median, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>metre</source>
+        <translation>Meter</translation>
+    </message>
+    <message>
+        <source>metre a second</source>
+        <translation>Meter je Sekunde</translation>
+    </message>
+    <message>
+        <source>mile</source>
+        <translation>Meile</translation>
+    </message>
+    <message>
+        <source>milligram</source>
+        <translation>Milligramm</translation>
+    </message>
+    <message>
+        <source>millilitre</source>
+        <translation>Milliliter</translation>
+    </message>
+    <message>
+        <source>millimetre</source>
+        <translation>Millimeter</translation>
+    </message>
+    <message>
+        <source>minute</source>
+        <translation>Minute</translation>
+    </message>
+    <message>
+        <source>near the median of its own spread, whatever the distribution</source>
+        <translation>nahe am Median der eigenen Streuung, gleich welche Verteilung</translation>
+    </message>
+    <message>
+        <source>negative_binomial takes an r above 0 and a p above 0 and up to 1</source>
+        <translation>negative_binomial nimmt ein r über 0 und ein p über 0 und bis 1</translation>
+    </message>
+    <message>
+        <source>no formula reaches this row</source>
+        <translation>keine Formel reicht bis zu dieser Zeile</translation>
+    </message>
+    <message>
+        <source>no value</source>
+        <translation>ein fehlender Wert</translation>
+    </message>
+    <message>
+        <source>normal takes a standard deviation above 0</source>
+        <translation>normal nimmt eine Standardabweichung über 0</translation>
+    </message>
+    <message>
+        <source>on the line between values, at (n + 1)·p</source>
+        <translation>auf der Geraden zwischen Werten, bei (n + 1)·p</translation>
+    </message>
+    <message>
+        <source>on the line between values, at (n − 1)·p + 1</source>
+        <translation>auf der Geraden zwischen Werten, bei (n − 1)·p + 1</translation>
+    </message>
+    <message>
+        <source>on the line between values, at n·p</source>
+        <translation>auf der Geraden zwischen Werten, bei n·p</translation>
+    </message>
+    <message>
+        <source>on the line between values, at n·p + 0.5</source>
+        <translation>auf der Geraden zwischen Werten, bei n·p + 0,5</translation>
+    </message>
+    <message>
+        <source>only a whole number from 0 on can be counted off</source>
+        <translation>nur eine ganze Zahl ab 0 lässt sich abstreichen</translation>
+    </message>
+    <message>
+        <source>only the rows for which a condition holds</source>
+        <translation>nur die Zeilen, für die eine Bedingung gilt</translation>
+    </message>
+    <message>
+        <source>p times the natural logarithm of p, and 0 at 0.</source>
+        <translation>p mal der natürliche Logarithmus von p, und 0 bei 0.</translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>points, joined</source>
+        <translation>verbundene Punkte</translation>
+    </message>
+    <message>
+        <source>poisson takes a mean from 0 up</source>
+        <translation>poisson nimmt einen Mittelwert ab 0</translation>
+    </message>
+    <message>
+        <source>polygon over classes</source>
+        <translation>Polygon über Klassen</translation>
+    </message>
+    <message>
+        <source>pound</source>
+        <translation>Pfund</translation>
+    </message>
+    <message>
+        <source>quantile takes a p from 0 to 1 and a type from 1 to 9</source>
+        <translation>quantile nimmt ein p von 0 bis 1 und einen Typ von 1 bis 9</translation>
+    </message>
+    <message>
+        <source>quantile takes a p from 0 to 1 for which the distribution has a finite value</source>
+        <translation>quantile nimmt ein p von 0 bis 1, für das die Verteilung einen endlichen Wert hat</translation>
+    </message>
+    <message>
+        <source>rank(x) tells the place of this row&apos;s x among all: it is for the formula of a column.</source>
+        <translation>rank(x) nennt den Platz des x dieser Zeile unter allen: es gehört in die Formel einer Spalte.</translation>
+    </message>
+    <message>
+        <source>regression line</source>
+        <translation>Regressionsgerade</translation>
+    </message>
+    <message>
+        <source>round takes a whole number of decimals from -300 to 300</source>
+        <translation>round nimmt eine ganze Zahl von Nachkommastellen von -300 bis 300</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>Sekunde</translation>
+    </message>
+    <message>
+        <source>several rows fit here: pick takes exactly one</source>
+        <translation>mehrere Zeilen passen hier: pick nimmt genau eine</translation>
+    </message>
+    <message>
+        <source>sigfig takes a whole number of figures from 1 to 17</source>
+        <translation>sigfig nimmt eine ganze Zahl von Stellen von 1 bis 17</translation>
+    </message>
+    <message>
+        <source>skewness has no value where all values are equal</source>
+        <translation>skewness hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>sqrt takes numbers from 0 up</source>
+        <translation>sqrt nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>standard deviation, of a sample (n − 1)</source>
+        <translation>Standardabweichung einer Stichprobe (n − 1)</translation>
+    </message>
+    <message>
+        <source>standard deviation, of a whole population (n)</source>
+        <translation>Standardabweichung einer Grundgesamtheit (n)</translation>
+    </message>
+    <message>
+        <source>stems</source>
+        <translation>Stäbe</translation>
+    </message>
+    <message>
+        <source>student_t takes degrees of freedom above 0</source>
+        <translation>student_t nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>t has no value where all values are equal</source>
+        <translation>t hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>the cell is not %1: correct it, or set the column&apos;s kind to text</source>
+        <translation>in der Zelle steht nicht %1: berichtigen oder die Art der Spalte auf Text setzen</translation>
+    </message>
+    <message>
+        <source>the column whose values were to be the rows has been removed</source>
+        <translation>die Spalte, deren Werte die Zeilen sein sollten, ist entfernt worden</translation>
+    </message>
+    <message>
+        <source>the distribution&apos;s numbers are out of their domain</source>
+        <translation>die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>the formulas of this column give %1 in some rows and %2 in others</source>
+        <translation>die Formeln dieser Spalte ergeben in manchen Zeilen %1 und in anderen %2</translation>
+    </message>
+    <message>
+        <source>the months of %1</source>
+        <translation>die Monate von %1</translation>
+    </message>
+    <message>
+        <source>the remainder of a division</source>
+        <translation>der Rest einer Division</translation>
+    </message>
+    <message>
+        <source>the result is too large to be held</source>
+        <translation>das Ergebnis ist zu groß, um gespeichert zu werden</translation>
+    </message>
+    <message>
+        <source>the rows of this table come from a later version and are kept, not shown</source>
+        <translation>die Zeilen dieser Tabelle stammen aus einer späteren Version und werden behalten, nicht gezeigt</translation>
+    </message>
+    <message>
+        <source>the study&apos;s held values</source>
+        <translation>die festgehaltenen Werte der Studie</translation>
+    </message>
+    <message>
+        <source>the table of units cannot be read: install libudunits2-data</source>
+        <translation>die Tabelle der Einheiten lässt sich nicht lesen: libudunits2-data installieren</translation>
+    </message>
+    <message>
+        <source>the value nearest to n·p</source>
+        <translation>der Wert, der n·p am nächsten liegt</translation>
+    </message>
+    <message>
+        <source>the values of %1</source>
+        <translation>die Werte von %1</translation>
+    </message>
+    <message>
+        <source>the weekdays of %1</source>
+        <translation>die Wochentage von %1</translation>
+    </message>
+    <message>
+        <source>the years of %1</source>
+        <translation>die Jahre von %1</translation>
+    </message>
+    <message>
+        <source>there is no correlation where all values of one column are equal</source>
+        <translation>es gibt keine Korrelation, wo alle Werte einer Spalte gleich sind</translation>
+    </message>
+    <message>
+        <source>there is no finite density here, or the distribution&apos;s numbers are out of their domain</source>
+        <translation>hier gibt es keine endliche Dichte, oder die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>there is no such day</source>
+        <translation>diesen Tag gibt es nicht</translation>
+    </message>
+    <message>
+        <source>these columns need each other in a circle without a beginning, %1: give one of them first … then …</source>
+        <translation>diese Spalten brauchen einander im Kreis ohne Anfang, %1: einer davon first … then … geben</translation>
+    </message>
+    <message>
+        <source>these columns need each other in the same row</source>
+        <translation>diese Spalten brauchen einander in derselben Zeile</translation>
+    </message>
+    <message>
+        <source>these formulas need each other in a circle, %1: change one of them</source>
+        <translation>diese Formeln brauchen einander im Kreis, %1: eine davon ändern</translation>
+    </message>
+    <message>
+        <source>these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them</source>
+        <translation>diese brauchen einander in derselben Zeile, %1: in einer davon eine frühere Zeile verwenden, etwa [i-1]</translation>
+    </message>
+    <message>
+        <source>these rows are not made from a column</source>
+        <translation>diese Zeilen sind nicht aus einer Spalte gebildet</translation>
+    </message>
+    <message>
+        <source>these two units are not both known, or do not measure the same</source>
+        <translation>diese beiden Einheiten sind nicht beide bekannt oder messen nicht dasselbe</translation>
+    </message>
+    <message>
+        <source>third quartile, by its place</source>
+        <translation>drittes Quartil, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>this distribution has none, or its numbers are out of their domain</source>
+        <translation>diese Verteilung hat keinen, oder ihre Zahlen liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>this divides by zero</source>
+        <translation>hier wird durch null geteilt</translation>
+    </message>
+    <message>
+        <source>this row is not worked out yet where it is needed: refer to earlier rows</source>
+        <translation>diese Zeile ist dort, wo sie gebraucht wird, noch nicht berechnet: auf frühere Zeilen Bezug nehmen</translation>
+    </message>
+    <message>
+        <source>this row&apos;s number</source>
+        <translation>die Nummer dieser Zeile</translation>
+    </message>
+    <message>
+        <source>this takes more steps than one formula may: divide it, or shorten its ranges</source>
+        <translation>dies braucht mehr Schritte, als eine Formel darf: aufteilen oder die Bereiche kürzen</translation>
+    </message>
+    <message>
+        <source>this text writes no number</source>
+        <translation>dieser Text schreibt keine Zahl</translation>
+    </message>
+    <message>
+        <source>typed over the formula %1</source>
+        <translation>eingetippt anstelle der Formel %1</translation>
+    </message>
+    <message>
+        <source>unbiased where the values are normal</source>
+        <translation>unverzerrt, wo die Werte normalverteilt sind</translation>
+    </message>
+    <message>
+        <source>uniform takes an a below its b</source>
+        <translation>uniform nimmt ein a unter seinem b</translation>
+    </message>
+    <message>
+        <source>until %1</source>
+        <translation>bis %1</translation>
+    </message>
+    <message>
+        <source>variance, of a sample (n − 1)</source>
+        <translation>Varianz einer Stichprobe (n − 1)</translation>
+    </message>
+    <message>
+        <source>variance, of a whole population (n)</source>
+        <translation>Varianz einer Grundgesamtheit (n)</translation>
+    </message>
+    <message>
+        <source>what is known here has the probability 0</source>
+        <translation>was hier bekannt ist, hat die Wahrscheinlichkeit 0</translation>
+    </message>
+    <message>
+        <source>where, for and a bar can stand only in the brackets of a measure.</source>
+        <translation>where, for und ein senkrechter Strich können nur in den Klammern eines Maßes stehen.</translation>
+    </message>
+    <message>
+        <source>with as many species as individuals there is no finite α, and counts are from 0 up</source>
+        <translation>bei so vielen Arten wie Individuen gibt es kein endliches α, und Anzahlen sind ab 0</translation>
+    </message>
+    <message>
+        <source>worked out from earlier rows</source>
+        <translation>aus früheren Zeilen berechnet</translation>
+    </message>
+    <message>
+        <source>x, or a value of your own where x is missing.</source>
+        <translation>x, oder ein eigener Wert, wo x fehlt.</translation>
+    </message>
+    <message>
+        <source>xlnx takes numbers from 0 up</source>
+        <translation>xlnx nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>“%1” is kept as typed, but it is not %2: correct it, or set the column&apos;s kind.</source>
+        <translation>„%1“ bleibt wie getippt, ist aber nicht %2: berichtigen oder die Art der Spalte ändern.</translation>
+    </message>
+    <message>
+        <source>√ takes numbers from 0 up</source>
+        <translation>√ nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>Margalef&apos;s richness.</source>
+        <translation>Der Artenreichtum nach Margalef.</translation>
+    </message>
+    <message>
+        <source>Menhinick&apos;s richness.</source>
+        <translation>Der Artenreichtum nach Menhinick.</translation>
+    </message>
+    <message>
+        <source>classes</source>
+        <translation>Klassen</translation>
+    </message>
+    <message>
+        <source>coefficient of variation</source>
+        <translation>Variationskoeffizient</translation>
+    </message>
+    <message>
+        <source>different values</source>
+        <translation>verschiedene Werte</translation>
+    </message>
+    <message>
+        <source>distance of the quartiles</source>
+        <translation>Abstand der Quartile</translation>
+    </message>
+    <message>
+        <source>kurtosis (excess)</source>
+        <translation>Exzess (Wölbung)</translation>
+    </message>
+    <message>
+        <source>largest</source>
+        <translation>größter Wert</translation>
+    </message>
+    <message>
+        <source>lower quartile</source>
+        <translation>unteres Quartil</translation>
+    </message>
+    <message>
+        <source>median</source>
+        <translation>Median</translation>
+    </message>
+    <message>
+        <source>most frequent</source>
+        <translation>häufigster Wert</translation>
+    </message>
+    <message>
+        <source>n</source>
+        <translation>n</translation>
+    </message>
+    <message>
+        <source>range</source>
+        <translation>Spannweite</translation>
+    </message>
+    <message>
+        <source>skewness</source>
+        <translation>Schiefe</translation>
+    </message>
+    <message>
+        <source>smallest</source>
+        <translation>kleinster Wert</translation>
+    </message>
+    <message>
+        <source>standard deviation of a sample (n − 1)</source>
+        <translation>Standardabweichung einer Stichprobe (n − 1)</translation>
+    </message>
+    <message>
+        <source>standard deviation of a whole population (n)</source>
+        <translation>Standardabweichung einer Grundgesamtheit (n)</translation>
+    </message>
+    <message>
+        <source>standard error of the mean</source>
+        <translation>Standardfehler des Mittelwerts</translation>
+    </message>
+    <message>
+        <source>sum</source>
+        <translation>Summe</translation>
+    </message>
+    <message>
+        <source>upper quartile</source>
+        <translation>oberes Quartil</translation>
+    </message>
+    <message>
+        <source>variance of a sample (n − 1)</source>
+        <translation>Varianz einer Stichprobe (n − 1)</translation>
+    </message>
+    <message>
+        <source>variance of a whole population (n)</source>
+        <translation>Varianz einer Grundgesamtheit (n)</translation>
+    </message>
+    <message>
+        <source>Fisher&apos;s α.</source>
+        <translation>Fishers α.</translation>
+    </message>
+    <message>
+        <source>In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.</source>
+        <translation>In dieser Reihenfolge stünden die Zeilen, die die Formel von %1 umfasst, an mehr als %2 Stellen: sie zuerst alle Zeilen umfassen lassen.</translation>
+    </message>
+</context>
+<context>
+    <name>Value</name>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall</name>
+    <message>
+        <source>A check on watch</source>
+        <translation>Eine Prüfung</translation>
+    </message>
+    <message>
+        <source>a column adds up to a value</source>
+        <translation>eine Spalte summiert sich zu einem Wert</translation>
+    </message>
+    <message>
+        <source>counts add up to the number of rows of another table</source>
+        <translation>Anzahlen summieren sich zur Zeilenzahl einer anderen Tabelle</translation>
+    </message>
+    <message>
+        <source>a condition holds in every row</source>
+        <translation>eine Bedingung gilt in jeder Zeile</translation>
+    </message>
+    <message>
+        <source>an own condition</source>
+        <translation>eine eigene Bedingung</translation>
+    </message>
+    <message>
+        <source>&amp;What is watched</source>
+        <translation>&amp;Was überwacht wird</translation>
+    </message>
+    <message>
+        <source>Co&amp;lumn</source>
+        <translation>&amp;Spalte</translation>
+    </message>
+    <message>
+        <source>&amp;Value</source>
+        <translation>&amp;Wert</translation>
+    </message>
+    <message>
+        <source>&amp;Condition</source>
+        <translation>&amp;Bedingung</translation>
+    </message>
+    <message>
+        <source>Nam&amp;e</source>
+        <translation>&amp;Name</translation>
+    </message>
+    <message>
+        <source>&amp;Message when it fails</source>
+        <translation>&amp;Meldung, wenn sie nicht gilt</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::BarsPlot</name>
+    <message>
+        <source>%1 to %2: %3 %4</source>
+        <translation>%1 bis %2: %3 %4</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::BoxesPlot</name>
+    <message>
+        <source>%1, row %2: %3</source>
+        <translation>%1, Zeile %2: %3</translation>
+    </message>
+    <message>
+        <source>%1: n %2, smallest %3, lower quartile %4, median %5, upper quartile %6, largest %7</source>
+        <translation>%1: n %2, kleinster Wert %3, unteres Quartil %4, Median %5, oberes Quartil %6, größter Wert %7</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CategoryDialog</name>
+    <message>
+        <source>Frequency table of %1</source>
+        <translation>Häufigkeitstabelle von %1</translation>
+    </message>
+    <message>
+        <source>each different value</source>
+        <translation>jeden verschiedenen Wert</translation>
+    </message>
+    <message>
+        <source>each month</source>
+        <translation>jeden Monat</translation>
+    </message>
+    <message>
+        <source>each year</source>
+        <translation>jedes Jahr</translation>
+    </message>
+    <message>
+        <source>each day of the week</source>
+        <translation>jeden Wochentag</translation>
+    </message>
+    <message>
+        <source>as they first occur</source>
+        <translation>in der Reihenfolge ihres Auftretens</translation>
+    </message>
+    <message>
+        <source>ascending, or alphabetical</source>
+        <translation>aufsteigend oder alphabetisch</translation>
+    </message>
+    <message>
+        <source>the most frequent first</source>
+        <translation>die häufigsten zuerst</translation>
+    </message>
+    <message>
+        <source>share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>cumulative</source>
+        <translation>kumuliert</translation>
+    </message>
+    <message>
+        <source>tally</source>
+        <translation>Strichliste</translation>
+    </message>
+    <message>
+        <source>and draw its &amp;bars</source>
+        <translation>und die &amp;Balken dazu zeichnen</translation>
+    </message>
+    <message>
+        <source>One &amp;row for</source>
+        <translation>Eine &amp;Zeile für</translation>
+    </message>
+    <message>
+        <source>&amp;Order</source>
+        <translation>&amp;Reihenfolge</translation>
+    </message>
+    <message>
+        <source>separated by commas; the others follow in that order</source>
+        <translation>durch Kommas getrennt; die übrigen folgen in dieser Reihenfolge</translation>
+    </message>
+    <message>
+        <source>These values &amp;first</source>
+        <translation>Diese Werte &amp;zuerst</translation>
+    </message>
+    <message>
+        <source>With</source>
+        <translation>Mit</translation>
+    </message>
+    <message>
+        <source>Make the table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>Rows: %1. %2%3</source>
+        <translation>Zeilen: %1. %2%3</translation>
+    </message>
+    <message>
+        <source>, …</source>
+        <translation>, …</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CellDelegate</name>
+    <message>
+        <source>type to add a row</source>
+        <translation>hier tippen für eine weitere Zeile</translation>
+    </message>
+    <message>
+        <source>Row %1</source>
+        <translation>Zeile %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ChartCommands</name>
+    <message>
+        <source>&amp;Chart of the chosen columns</source>
+        <translation>&amp;Diagramm der gewählten Spalten</translation>
+    </message>
+    <message>
+        <source>&amp;Change the chart…</source>
+        <translation>Diagramm &amp;ändern …</translation>
+    </message>
+    <message>
+        <source>Show &amp;all</source>
+        <translation>&amp;Alles zeigen</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;into the chart</source>
+        <translation>In das Diagramm &amp;hineinzoomen</translation>
+    </message>
+    <message>
+        <source>Zoom out &amp;of the chart</source>
+        <translation>Aus dem Diagramm h&amp;erauszoomen</translation>
+    </message>
+    <message>
+        <source>&amp;Below the table, or beside it</source>
+        <translation>&amp;Unter der Tabelle oder daneben</translation>
+    </message>
+    <message>
+        <source>Co&amp;py the picture</source>
+        <translation>Bild &amp;kopieren</translation>
+    </message>
+    <message>
+        <source>&amp;Write the picture to a file…</source>
+        <translation>Bild in eine Datei &amp;schreiben …</translation>
+    </message>
+    <message>
+        <source>&amp;Hide the chart</source>
+        <translation>Diagramm aus&amp;blenden</translation>
+    </message>
+    <message>
+        <source>&amp;Remove the chart from the study</source>
+        <translation>Diagramm aus der Studie &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>a chart</source>
+        <translation>ein Diagramm</translation>
+    </message>
+    <message>
+        <source>the chart</source>
+        <translation>das Diagramm</translation>
+    </message>
+    <message>
+        <source>removing a chart</source>
+        <translation>Diagramm entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ChartDialog</name>
+    <message>
+        <source>level line</source>
+        <translation>waagerechte Linie</translation>
+    </message>
+    <message>
+        <source>upright line</source>
+        <translation>senkrechte Linie</translation>
+    </message>
+    <message>
+        <source>circle</source>
+        <translation>Kreis</translation>
+    </message>
+    <message>
+        <source>range up and down</source>
+        <translation>Bereich in der Höhe</translation>
+    </message>
+    <message>
+        <source>range across</source>
+        <translation>Bereich in der Breite</translation>
+    </message>
+    <message>
+        <source>at y</source>
+        <translation>bei y</translation>
+    </message>
+    <message>
+        <source>at x</source>
+        <translation>bei x</translation>
+    </message>
+    <message>
+        <source>centre x</source>
+        <translation>Mittelpunkt x</translation>
+    </message>
+    <message>
+        <source>centre y</source>
+        <translation>Mittelpunkt y</translation>
+    </message>
+    <message>
+        <source>radius</source>
+        <translation>Radius</translation>
+    </message>
+    <message>
+        <source>from y</source>
+        <translation>von y</translation>
+    </message>
+    <message>
+        <source>to y</source>
+        <translation>bis y</translation>
+    </message>
+    <message>
+        <source>from x</source>
+        <translation>von x</translation>
+    </message>
+    <message>
+        <source>to x</source>
+        <translation>bis x</translation>
+    </message>
+    <message>
+        <source>The chart</source>
+        <translation>Das Diagramm</translation>
+    </message>
+    <message>
+        <source>Draw the chart</source>
+        <translation>Diagramm zeichnen</translation>
+    </message>
+    <message>
+        <source>&amp;Title</source>
+        <translation>&amp;Titel</translation>
+    </message>
+    <message>
+        <source>What is drawn</source>
+        <translation>Was gezeichnet wird</translation>
+    </message>
+    <message>
+        <source>Another &amp;series</source>
+        <translation>Weitere &amp;Reihe</translation>
+    </message>
+    <message>
+        <source>Axes</source>
+        <translation>Achsen</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>waagerecht</translation>
+    </message>
+    <message>
+        <source>upwards</source>
+        <translation>nach oben</translation>
+    </message>
+    <message>
+        <source>&amp;Equal scales: a unit is as long across as upwards</source>
+        <translation>&amp;Gleiche Maßstäbe: eine Einheit ist waagerecht so lang wie nach oben</translation>
+    </message>
+    <message>
+        <source>&amp;Read quartiles and median off a cumulative curve</source>
+        <translation>Quartile und Median an einer Summenkurve &amp;ablesen</translation>
+    </message>
+    <message>
+        <source>&amp;Name classes at their middles, rather than the limits</source>
+        <translation>Klassen an ihrer &amp;Mitte benennen statt an den Grenzen</translation>
+    </message>
+    <message>
+        <source>Lines, circles and ranges beside it; their numbers may be formulas</source>
+        <translation>Linien, Kreise und Bereiche daneben; ihre Zahlen dürfen Formeln sein</translation>
+    </message>
+    <message>
+        <source>A &amp;line, circle or range</source>
+        <translation>Eine &amp;Linie, ein Kreis oder ein Bereich</translation>
+    </message>
+    <message>
+        <source>title, from the column where empty</source>
+        <translation>Titel; leer: aus der Spalte</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>row number</source>
+        <translation>Zeilennummer</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>form of the series</source>
+        <translation>Form der Hilfslinie</translation>
+    </message>
+    <message>
+        <source>label in the legend</source>
+        <translation>Beschriftung in der Legende</translation>
+    </message>
+    <message>
+        <source>with fitted line</source>
+        <translation>mit Ausgleichsgerade</translation>
+    </message>
+    <message>
+        <source>count over width</source>
+        <translation>Anzahl durch Breite</translation>
+    </message>
+    <message>
+        <source>Remove this series</source>
+        <translation>Diese Reihe entfernen</translation>
+    </message>
+    <message>
+        <source>of</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>over</source>
+        <translation>über</translation>
+    </message>
+    <message>
+        <source>form of the reference</source>
+        <translation>Form der Hilfslinie</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Remove it</source>
+        <translation>Entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ChartPage</name>
+    <message>
+        <source>Change what the chart draws, and how</source>
+        <translation>Ändern, was das Diagramm zeichnet und wie</translation>
+    </message>
+    <message>
+        <source>Show all again (Home)</source>
+        <translation>Wieder alles zeigen (Pos1)</translation>
+    </message>
+    <message>
+        <source>Copy the picture</source>
+        <translation>Bild kopieren</translation>
+    </message>
+    <message>
+        <source>Write the picture to a file: PNG, SVG or PDF</source>
+        <translation>Bild in eine Datei schreiben: PNG, SVG oder PDF</translation>
+    </message>
+    <message>
+        <source>Put the chart below the table, or beside it</source>
+        <translation>Diagramm unter die Tabelle oder daneben stellen</translation>
+    </message>
+    <message>
+        <source>Hide the chart; it stays in the contents</source>
+        <translation>Diagramm ausblenden; es bleibt im Inhalt</translation>
+    </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation>Diagramm: %1</translation>
+    </message>
+    <message>
+        <source>Rows without a value that can be drawn: %1.</source>
+        <translation>Zeilen ohne einen Wert, der sich zeichnen lässt: %1.</translation>
+    </message>
+    <message>
+        <source>Write the picture</source>
+        <translation>Bild schreiben</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.svg *.pdf)</source>
+        <translation>Bilder (*.png *.svg *.pdf)</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ChartPlot</name>
+    <message>
+        <source>up to %1: %2 of all</source>
+        <translation>bis %1: %2 von allen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CheckDialog</name>
+    <message>
+        <source>%1 adds up to %2</source>
+        <translation>%1 summiert sich zu %2</translation>
+    </message>
+    <message>
+        <source>%1 does not add up to %2.</source>
+        <translation>%1 summiert sich nicht zu %2.</translation>
+    </message>
+    <message>
+        <source>%1 counts every one</source>
+        <translation>%1 zählt jeden Wert</translation>
+    </message>
+    <message>
+        <source>The counts in %1 do not add up to n: some values fall in no class, or in two.</source>
+        <translation>Die Anzahlen in %1 ergeben zusammen nicht n: manche Werte liegen in keiner Klasse oder in zweien.</translation>
+    </message>
+    <message>
+        <source>every %1 is above %2</source>
+        <translation>jedes %1 liegt über %2</translation>
+    </message>
+    <message>
+        <source>Not every %1 is above %2.</source>
+        <translation>Nicht jedes %1 liegt über %2.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ClassPreview</name>
+    <message>
+        <source>The counts of the classes</source>
+        <translation>Die Anzahlen der Klassen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ColumnMenu</name>
+    <message>
+        <source>Write its formula…</source>
+        <translation>Ihre Formel schreiben …</translation>
+    </message>
+    <message>
+        <source>Label, unit and note…</source>
+        <translation>Beschriftung, Einheit und Notiz …</translation>
+    </message>
+    <message>
+        <source>Rename in formulas…</source>
+        <translation>In Formeln umbenennen …</translation>
+    </message>
+    <message>
+        <source>Remove the column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+    <message>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>Show numbers</source>
+        <translation>Zahlen anzeigen</translation>
+    </message>
+    <message>
+        <source>Kind of values</source>
+        <translation>Art der Werte</translation>
+    </message>
+    <message>
+        <source>Numbers</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>Texts</source>
+        <translation>Texte</translation>
+    </message>
+    <message>
+        <source>Dates (2026-05-31)</source>
+        <translation>Daten (2026-05-31)</translation>
+    </message>
+    <message>
+        <source>Yes or no</source>
+        <translation>Ja oder nein</translation>
+    </message>
+    <message>
+        <source>kind of values</source>
+        <translation>Art der Werte</translation>
+    </message>
+    <message>
+        <source>Restore the formula in this cell</source>
+        <translation>Die Formel in dieser Zelle wiederherstellen</translation>
+    </message>
+    <message>
+        <source>restoring a formula</source>
+        <translation>Formel wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Restore the formula in all overridden cells (%1)</source>
+        <translation>Die Formel in allen überschriebenen Zellen wiederherstellen (%1)</translation>
+    </message>
+    <message>
+        <source>restoring formulas</source>
+        <translation>Formeln wiederherstellen</translation>
+    </message>
+    <message>
+        <source>heading</source>
+        <translation>Kopf</translation>
+    </message>
+    <message>
+        <source>Rename</source>
+        <translation>Umbenennen</translation>
+    </message>
+    <message>
+        <source>The column&apos;s name in formulas; all formulas that use it are rewritten:</source>
+        <translation>Der Name der Spalte in Formeln; alle Formeln, die ihn verwenden, werden umgeschrieben:</translation>
+    </message>
+    <message>
+        <source>renaming</source>
+        <translation>umbenennen</translation>
+    </message>
+    <message>
+        <source>removing a column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CommandFinder</name>
+    <message>
+        <source>Find a command, a name, a table</source>
+        <translation>Befehl, Name oder Tabelle suchen</translation>
+    </message>
+    <message>
+        <source>Find a command, a name or a table</source>
+        <translation>Befehl, Name oder Tabelle suchen</translation>
+    </message>
+    <message>
+        <source>There is nothing of that name.</source>
+        <translation>Es gibt nichts mit diesem Namen.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CompanionPanel</name>
+    <message>
+        <source>Chosen cells</source>
+        <translation>Gewählte Zellen</translation>
+    </message>
+    <message>
+        <source>Companion</source>
+        <translation>Begleiter</translation>
+    </message>
+    <message>
+        <source>n</source>
+        <translation>n</translation>
+    </message>
+    <message>
+        <source>sum</source>
+        <translation>Summe</translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation>Mittelwert</translation>
+    </message>
+    <message>
+        <source>smallest</source>
+        <translation>kleinster Wert</translation>
+    </message>
+    <message>
+        <source>largest</source>
+        <translation>größter Wert</translation>
+    </message>
+    <message>
+        <source>at fault, left out</source>
+        <translation>mit Fehler, ausgelassen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::CompletionList</name>
+    <message>
+        <source>Completions</source>
+        <translation>Vervollständigungen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ContentsPanel</name>
+    <message>
+        <source>Contents of the study</source>
+        <translation>Inhalt der Studie</translation>
+    </message>
+    <message>
+        <source>Tables</source>
+        <translation>Tabellen</translation>
+    </message>
+    <message>
+        <source>Charts</source>
+        <translation>Diagramme</translation>
+    </message>
+    <message>
+        <source>Chart</source>
+        <translation>Diagramm</translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation>Prüfungen</translation>
+    </message>
+    <message>
+        <source>%1, holds</source>
+        <translation>%1, gilt</translation>
+    </message>
+    <message>
+        <source>%1, fails</source>
+        <translation>%1, gilt nicht</translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation>gilt</translation>
+    </message>
+    <message>
+        <source>a check</source>
+        <translation>eine Prüfung</translation>
+    </message>
+    <message>
+        <source>Watch with a check…</source>
+        <translation>Mit einer Prüfung überwachen …</translation>
+    </message>
+    <message>
+        <source>Change the check…</source>
+        <translation>Prüfung ändern …</translation>
+    </message>
+    <message>
+        <source>Remove the check</source>
+        <translation>Prüfung entfernen</translation>
+    </message>
+    <message>
+        <source>removing a check</source>
+        <translation>Prüfung entfernen</translation>
+    </message>
+    <message>
+        <source>Change the chart…</source>
+        <translation>Diagramm ändern …</translation>
+    </message>
+    <message>
+        <source>Remove the chart from the study</source>
+        <translation>Diagramm aus der Studie entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ContinueDialog</name>
+    <message>
+        <source>Continue the chosen values</source>
+        <translation>Die gewählten Werte fortsetzen</translation>
+    </message>
+    <message>
+        <source>From one row to the next:</source>
+        <translation>Von einer Zeile zur nächsten:</translation>
+    </message>
+    <message>
+        <source>how much, or how many</source>
+        <translation>wie viel oder wie viele</translation>
+    </message>
+    <message>
+        <source>fill </source>
+        <comment>before a number of rows</comment>
+        <translation>fülle </translation>
+    </message>
+    <message>
+        <source> more rows</source>
+        <translation> weitere Zeilen</translation>
+    </message>
+    <message>
+        <source>add</source>
+        <translation>plus</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>mal</translation>
+    </message>
+    <message>
+        <source>count on by</source>
+        <translation>weiterzählen um</translation>
+    </message>
+    <message>
+        <source>next day</source>
+        <translation>nächster Tag</translation>
+    </message>
+    <message>
+        <source>next working day</source>
+        <translation>nächster Arbeitstag</translation>
+    </message>
+    <message>
+        <source>next month</source>
+        <translation>nächster Monat</translation>
+    </message>
+    <message>
+        <source>the same again</source>
+        <translation>dasselbe noch einmal</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::Document</name>
+    <message>
+        <source>New study</source>
+        <translation>Neue Studie</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FigurePlot</name>
+    <message>
+        <source>row %1: </source>
+        <translation>Zeile %1: </translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FindBar</name>
+    <message>
+        <source>&amp;whole cells</source>
+        <translation>&amp;ganze Zellen</translation>
+    </message>
+    <message>
+        <source>only in the &amp;chosen columns</source>
+        <translation>nur in den gewählten &amp;Spalten</translation>
+    </message>
+    <message>
+        <source>Find and replace</source>
+        <translation>Suchen und ersetzen</translation>
+    </message>
+    <message>
+        <source>find</source>
+        <translation>suchen</translation>
+    </message>
+    <message>
+        <source>What to find</source>
+        <translation>Was gesucht wird</translation>
+    </message>
+    <message>
+        <source>put in its place</source>
+        <translation>dafür einsetzen</translation>
+    </message>
+    <message>
+        <source>What to put in its place</source>
+        <translation>Was dafür eingesetzt wird</translation>
+    </message>
+    <message>
+        <source>Next</source>
+        <translation>Weiter</translation>
+    </message>
+    <message>
+        <source>Previous</source>
+        <translation>Zurück</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace all</source>
+        <translation>Alle ersetzen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>searching…</source>
+        <translation>sucht …</translation>
+    </message>
+    <message>
+        <source>%1 is not there.</source>
+        <translation>%1 kommt nicht vor.</translation>
+    </message>
+    <message>
+        <source>%1, row %2</source>
+        <translation>%1, Zeile %2</translation>
+    </message>
+    <message>
+        <source>replacing</source>
+        <translation>ersetzen</translation>
+    </message>
+    <message>
+        <source>%1 is in no typed cell.</source>
+        <translation>%1 steht in keiner getippten Zelle.</translation>
+    </message>
+    <message>
+        <source>Cells changed: %1</source>
+        <translation>Geänderte Zellen: %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FootMenu</name>
+    <message>
+        <source>Formula…</source>
+        <translation>Formel …</translation>
+    </message>
+    <message>
+        <source>Show numbers</source>
+        <translation>Zahlen anzeigen</translation>
+    </message>
+    <message>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>Remove the line</source>
+        <translation>Zeile entfernen</translation>
+    </message>
+    <message>
+        <source>removing a foot line</source>
+        <translation>Fußzeile entfernen</translation>
+    </message>
+    <message>
+        <source>Under columns</source>
+        <translation>Unter den Spalten</translation>
+    </message>
+    <message>
+        <source>columns of a foot line</source>
+        <translation>Spalten einer Fußzeile</translation>
+    </message>
+    <message>
+        <source>Foot line</source>
+        <translation>Fußzeile</translation>
+    </message>
+    <message>
+        <source>A formula; each stands for the column above:</source>
+        <translation>Eine Formel; each steht für die Spalte darüber:</translation>
+    </message>
+    <message>
+        <source>foot line</source>
+        <translation>Fußzeile</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FootView</name>
+    <message>
+        <source>Foot</source>
+        <translation>Fuß</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FormulaDraft</name>
+    <message>
+        <source>Entering this takes the place of the typed values of %1 (%2 rows); Undo brings them back.</source>
+        <translation>Die Eingabe ersetzt die getippten Werte von %1 (%2 Zeilen); Rückgängig holt sie zurück.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FormulaEditor</name>
+    <message>
+        <source>Formula</source>
+        <translation>Formel</translation>
+    </message>
+    <message>
+        <source>dev = x − mean(x)</source>
+        <translation>abw = x − mean(x)</translation>
+    </message>
+    <message>
+        <source>The reference at the cursor</source>
+        <translation>Der Bezug an der Schreibmarke</translation>
+    </message>
+    <message>
+        <source>The mistake in the formula</source>
+        <translation>Der Fehler in der Formel</translation>
+    </message>
+    <message>
+        <source>The first, a middle and the last row</source>
+        <translation>Die erste, eine mittlere und die letzte Zeile</translation>
+    </message>
+    <message>
+        <source>Enter fills the column · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
+        <translation>Eingabetaste füllt die Spalte · Escape verlässt sie · ein Klick auf einen Kopf, eine Zelle, eine Fußzeile oder einen festgehaltenen Wert setzt ihn ein, ebenso Alt und ein Pfeil</translation>
+    </message>
+    <message>
+        <source>Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it</source>
+        <translation>Eingabetaste schreibt je eine Spalte für die %1 gewählten; each steht für die jeweilige · Escape verlässt es</translation>
+    </message>
+    <message>
+        <source>Write a name, then = and the formula, as in dev = x − mean(x).</source>
+        <translation>Zuerst ein Name, dann = und die Formel, etwa abw = x − mean(x).</translation>
+    </message>
+    <message>
+        <source>formula</source>
+        <translation>Formel</translation>
+    </message>
+    <message>
+        <source>formula of %1</source>
+        <translation>Formel von %1</translation>
+    </message>
+    <message>
+        <source>Hold %1 (%2)</source>
+        <translation>%1 festhalten (%2)</translation>
+    </message>
+    <message>
+        <source>Remove it (%1)</source>
+        <translation>Entfernen (%1)</translation>
+    </message>
+    <message>
+        <source>Write %1 (%2)</source>
+        <translation>%1 schreiben (%2)</translation>
+    </message>
+    <message>
+        <source>%1 stays put</source>
+        <translation>%1 bleibt fest</translation>
+    </message>
+    <message>
+        <source>%1 follows the row</source>
+        <translation>%1 folgt der Zeile</translation>
+    </message>
+    <message>
+        <source>%1 runs over the rows</source>
+        <translation>%1 läuft über die Zeilen</translation>
+    </message>
+    <message>
+        <source>%1 runs together with it</source>
+        <translation>%1 läuft zugleich damit</translation>
+    </message>
+    <message>
+        <source>%1 is one value</source>
+        <translation>%1 ist ein Wert</translation>
+    </message>
+    <message>
+        <source>Turn into %1 (Ctrl+L)</source>
+        <translation>In %1 umwandeln (Strg+L)</translation>
+    </message>
+    <message>
+        <source>Onto the ledge… (Ctrl+Shift+L)</source>
+        <translation>Auf die Leiste … (Strg+Umschalt+L)</translation>
+    </message>
+    <message>
+        <source>Onto the ledge</source>
+        <translation>Auf die Leiste</translation>
+    </message>
+    <message>
+        <source>The name under which it is to stay put:</source>
+        <translation>Der Name, unter dem es festbleiben soll:</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>row %1: %2</source>
+        <translation>Zeile %1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FormulaPage</name>
+    <message>
+        <source>Ledge</source>
+        <translation>Leiste</translation>
+    </message>
+    <message>
+        <source>Checks</source>
+        <translation>Prüfungen</translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation>gilt</translation>
+    </message>
+    <message>
+        <source>fails</source>
+        <translation>gilt nicht</translation>
+    </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation>Diagramm: %1</translation>
+    </message>
+    <message>
+        <source>an end of the axis across</source>
+        <translation>ein Ende der waagerechten Achse</translation>
+    </message>
+    <message>
+        <source>an end of the axis upwards</source>
+        <translation>ein Ende der senkrechten Achse</translation>
+    </message>
+    <message>
+        <source>a number beside it</source>
+        <translation>eine Zahl daneben</translation>
+    </message>
+    <message>
+        <source>given</source>
+        <translation>gegeben</translation>
+    </message>
+    <message>
+        <source>overridden: %1</source>
+        <translation>überschrieben: %1</translation>
+    </message>
+    <message>
+        <source>foot, %1</source>
+        <translation>Fuß, %1</translation>
+    </message>
+    <message>
+        <source>All formulas</source>
+        <translation>Alle Formeln</translation>
+    </message>
+    <message>
+        <source>All formulas of the study</source>
+        <translation>Alle Formeln der Studie</translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation>&amp;Drucken …</translation>
+    </message>
+    <message>
+        <source>&amp;Save…</source>
+        <translation>&amp;Speichern …</translation>
+    </message>
+    <message>
+        <source>Save the page</source>
+        <translation>Seite speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;HTML (*.html)</source>
+        <translation>PDF (*.pdf);;HTML (*.html)</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FrequencyDialog</name>
+    <message>
+        <source>Frequency table of %1</source>
+        <translation>Häufigkeitstabelle von %1</translation>
+    </message>
+    <message>
+        <source>about eight</source>
+        <translation>etwa acht</translation>
+    </message>
+    <message>
+        <source>by Sturges: 1 + log₂ n</source>
+        <translation>nach Sturges: 1 + log₂ n</translation>
+    </message>
+    <message>
+        <source>by the square root of n</source>
+        <translation>nach der Wurzel aus n</translation>
+    </message>
+    <message>
+        <source>by Freedman and Diaconis: from the quartiles</source>
+        <translation>nach Freedman und Diaconis: aus den Quartilen</translation>
+    </message>
+    <message>
+        <source>one for each whole number</source>
+        <translation>eine für jede ganze Zahl</translation>
+    </message>
+    <message>
+        <source>on the left: 10 ≤ x &lt; 20</source>
+        <translation>links: 10 ≤ x &lt; 20</translation>
+    </message>
+    <message>
+        <source>on the right: 10 &lt; x ≤ 20</source>
+        <translation>rechts: 10 &lt; x ≤ 20</translation>
+    </message>
+    <message>
+        <source>an open class below</source>
+        <translation>eine offene Klasse darunter</translation>
+    </message>
+    <message>
+        <source>an open class above</source>
+        <translation>eine offene Klasse darüber</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>cumulative</source>
+        <translation>kumuliert</translation>
+    </message>
+    <message>
+        <source>cumulative share</source>
+        <translation>kumulierter Anteil</translation>
+    </message>
+    <message>
+        <source>cumulative from above</source>
+        <translation>kumuliert von oben</translation>
+    </message>
+    <message>
+        <source>density</source>
+        <translation>Dichte</translation>
+    </message>
+    <message>
+        <source>tally</source>
+        <translation>Strichliste</translation>
+    </message>
+    <message>
+        <source>and draw its &amp;histogram</source>
+        <translation>und das &amp;Histogramm dazu zeichnen</translation>
+    </message>
+    <message>
+        <source>mean, variance and median from the classes</source>
+        <translation>Mittelwert, Varianz und Median aus den Klassen</translation>
+    </message>
+    <message>
+        <source>&amp;Number of classes</source>
+        <translation>&amp;Anzahl der Klassen</translation>
+    </message>
+    <message>
+        <source>&amp;width</source>
+        <translation>&amp;Breite</translation>
+    </message>
+    <message>
+        <source>&amp;Start</source>
+        <translation>A&amp;nfang</translation>
+    </message>
+    <message>
+        <source>of any widths, such as 0, 10, 20, 40, 80</source>
+        <translation>von beliebiger Breite, etwa 0, 10, 20, 40, 80</translation>
+    </message>
+    <message>
+        <source>At &amp;own limits instead</source>
+        <translation>Stattdessen an &amp;eigenen Grenzen</translation>
+    </message>
+    <message>
+        <source>&amp;Closed</source>
+        <translation>A&amp;bgeschlossen</translation>
+    </message>
+    <message>
+        <source>Open ends</source>
+        <translation>Offene Enden</translation>
+    </message>
+    <message>
+        <source>With</source>
+        <translation>Mit</translation>
+    </message>
+    <message>
+        <source>Make the table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>Change the classes</source>
+        <translation>Klassen ändern</translation>
+    </message>
+    <message>
+        <source>Classes: %1.</source>
+        <translation>Klassen: %1.</translation>
+    </message>
+    <message>
+        <source>In no class: %1.</source>
+        <translation>In keiner Klasse: %1.</translation>
+    </message>
+    <message>
+        <source>Empty or no number: %1.</source>
+        <translation>Leer oder keine Zahl: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::HeadingDialog</name>
+    <message>
+        <source>Heading of %1</source>
+        <translation>Kopf von %1</translation>
+    </message>
+    <message>
+        <source>&amp;Label</source>
+        <translation>&amp;Beschriftung</translation>
+    </message>
+    <message>
+        <source>&amp;Unit</source>
+        <translation>&amp;Einheit</translation>
+    </message>
+    <message>
+        <source>&amp;Note</source>
+        <translation>&amp;Notiz</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::HeldCard</name>
+    <message>
+        <source>used by %1</source>
+        <translation>verwendet von %1</translation>
+    </message>
+    <message>
+        <source>Held value %1, %2</source>
+        <translation>Festgehaltener Wert %1, %2</translation>
+    </message>
+    <message>
+        <source>function</source>
+        <translation>Funktion</translation>
+    </message>
+    <message>
+        <source>worked</source>
+        <translation>berechnet</translation>
+    </message>
+    <message>
+        <source>given</source>
+        <translation>gegeben</translation>
+    </message>
+    <message>
+        <source>Definition of the held value</source>
+        <translation>Festlegung des festgehaltenen Werts</translation>
+    </message>
+    <message>
+        <source>held value %1</source>
+        <translation>festgehaltener Wert %1</translation>
+    </message>
+    <message>
+        <source>sliding %1</source>
+        <translation>%1 verschieben</translation>
+    </message>
+    <message>
+        <source>choosing %1</source>
+        <translation>%1 auswählen</translation>
+    </message>
+    <message>
+        <source>there is no value to choose from</source>
+        <translation>es gibt keinen Wert zur Auswahl</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::HeldDialog</name>
+    <message>
+        <source>It can have a &amp;slider</source>
+        <translation>Er kann einen &amp;Schieber haben</translation>
+    </message>
+    <message>
+        <source>About %1</source>
+        <translation>Über %1</translation>
+    </message>
+    <message>
+        <source>&amp;Unit</source>
+        <translation>&amp;Einheit</translation>
+    </message>
+    <message>
+        <source>&amp;Note</source>
+        <translation>&amp;Notiz</translation>
+    </message>
+    <message>
+        <source>Stands &amp;together with</source>
+        <translation>Steht &amp;zusammen mit</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>by steps of</source>
+        <translation>in Schritten von</translation>
+    </message>
+    <message>
+        <source>nothing: any value can be typed</source>
+        <translation>nichts: jeder Wert kann eingetippt werden</translation>
+    </message>
+    <message>
+        <source>the values listed here</source>
+        <translation>die hier aufgezählten Werte</translation>
+    </message>
+    <message>
+        <source>the values of %1</source>
+        <translation>die Werte von %1</translation>
+    </message>
+    <message>
+        <source>riffle; pool; weir</source>
+        <translation>Schnelle; Kolk; Wehr</translation>
+    </message>
+    <message>
+        <source>It can have &amp;choices from</source>
+        <translation>Er kann eine &amp;Auswahl haben aus</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ImportDialog</name>
+    <message>
+        <source>The first line is a heading</source>
+        <translation>Die erste Zeile enthält die Beschriftungen</translation>
+    </message>
+    <message>
+        <source>Import delimited text</source>
+        <translation>Getrennten Text einlesen</translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation>wie erkannt</translation>
+    </message>
+    <message>
+        <source>comma ,</source>
+        <translation>Komma ,</translation>
+    </message>
+    <message>
+        <source>semicolon ;</source>
+        <translation>Semikolon ;</translation>
+    </message>
+    <message>
+        <source>tab</source>
+        <translation>Tabulator</translation>
+    </message>
+    <message>
+        <source>point 1.5</source>
+        <translation>Punkt 1.5</translation>
+    </message>
+    <message>
+        <source>comma 1,5</source>
+        <translation>Komma 1,5</translation>
+    </message>
+    <message>
+        <source>&amp;Table</source>
+        <translation>&amp;Tabelle</translation>
+    </message>
+    <message>
+        <source>&amp;Fields are divided by</source>
+        <translation>&amp;Felder sind getrennt durch</translation>
+    </message>
+    <message>
+        <source>&amp;Decimal sign</source>
+        <translation>&amp;Dezimalzeichen</translation>
+    </message>
+    <message>
+        <source>Import as a table</source>
+        <translation>Als Tabelle einlesen</translation>
+    </message>
+    <message>
+        <source>Rows: %1</source>
+        <translation>Zeilen: %1</translation>
+    </message>
+    <message>
+        <source>no heading</source>
+        <translation>keine Beschriftungen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::LedgeModel</name>
+    <message>
+        <source>type n = 12 or q = 1 − p to hold one</source>
+        <translation>etwa n = 12 oder q = 1 − p eintippen, um einen Wert festzuhalten</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>study</source>
+        <translation>Studie</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>Unit</source>
+        <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>Formula</source>
+        <translation>Formel</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Used by</source>
+        <translation>Verwendet von</translation>
+    </message>
+    <message>
+        <source>holding a value</source>
+        <translation>einen Wert festhalten</translation>
+    </message>
+    <message>
+        <source>held value %1</source>
+        <translation>festgehaltener Wert %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::LedgeView</name>
+    <message>
+        <source>Ledge</source>
+        <translation>Leiste</translation>
+    </message>
+    <message>
+        <source>hold a value</source>
+        <translation>Wert festhalten</translation>
+    </message>
+    <message>
+        <source>Put a value on the ledge, where no row changes it (Ctrl+H)</source>
+        <translation>Einen Wert auf die Leiste stellen, wo keine Zeile ihn ändert (Strg+H)</translation>
+    </message>
+    <message>
+        <source>n = 12, or q = 1 − p</source>
+        <translation>n = 12 oder q = 1 − p</translation>
+    </message>
+    <message>
+        <source>New held value</source>
+        <translation>Neuer festgehaltener Wert</translation>
+    </message>
+    <message>
+        <source>The ledge: what stands here stays put, and formulas fall past it.</source>
+        <translation>Die Leiste: was hier steht, bleibt fest, und die Formeln fallen daran vorbei.</translation>
+    </message>
+    <message>
+        <source>order of the ledge</source>
+        <translation>Reihenfolge auf der Leiste</translation>
+    </message>
+    <message>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>about a held value</source>
+        <translation>Angaben zum festgehaltenen Wert</translation>
+    </message>
+    <message>
+        <source>holding %1</source>
+        <translation>%1 festhalten</translation>
+    </message>
+    <message>
+        <source>Change…</source>
+        <translation>Ändern …</translation>
+    </message>
+    <message>
+        <source>Rename…</source>
+        <translation>Umbenennen …</translation>
+    </message>
+    <message>
+        <source>Unit, note, group, slider and choices…</source>
+        <translation>Einheit, Notiz, Gruppe, Schieber und Auswahl …</translation>
+    </message>
+    <message>
+        <source>Show the number</source>
+        <translation>Zahl anzeigen</translation>
+    </message>
+    <message>
+        <source>Choose a value…</source>
+        <translation>Wert auswählen …</translation>
+    </message>
+    <message>
+        <source>Move left</source>
+        <translation>Nach links</translation>
+    </message>
+    <message>
+        <source>Move right</source>
+        <translation>Nach rechts</translation>
+    </message>
+    <message>
+        <source>Only for this table</source>
+        <translation>Nur für diese Tabelle</translation>
+    </message>
+    <message>
+        <source>another ledge</source>
+        <translation>andere Leiste</translation>
+    </message>
+    <message>
+        <source>For the whole study</source>
+        <translation>Für die ganze Studie</translation>
+    </message>
+    <message>
+        <source>Remove from the ledge</source>
+        <translation>Von der Leiste entfernen</translation>
+    </message>
+    <message>
+        <source>removing a held value</source>
+        <translation>festgehaltenen Wert entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::MainWindow</name>
+    <message>
+        <source>&amp;Table</source>
+        <translation>&amp;Tabelle</translation>
+    </message>
+    <message>
+        <source>&amp;Chart</source>
+        <translation>&amp;Diagramm</translation>
+    </message>
+    <message>
+        <source>Message</source>
+        <translation>Meldung</translation>
+    </message>
+    <message>
+        <source>State of the checks</source>
+        <translation>Stand der Prüfungen</translation>
+    </message>
+    <message>
+        <source>computing…</source>
+        <translation>rechnet …</translation>
+    </message>
+    <message>
+        <source>computing… %L1 cells</source>
+        <translation>rechnet … %L1 Zellen</translation>
+    </message>
+    <message>
+        <source>A computation table begins with a few columns.</source>
+        <translation>Eine Rechentabelle beginnt mit ein paar Spalten.</translation>
+    </message>
+    <message>
+        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
+        <translation>Die Beobachtungen eintippen oder einfügen, auf der Leiste festhalten, was sich nicht ändern darf, und eine Formel für alle Zeilen schreiben.</translation>
+    </message>
+    <message>
+        <source>New table</source>
+        <translation>Neue Tabelle</translation>
+    </message>
+    <message>
+        <source>Table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>Import delimited text…</source>
+        <translation>Getrennten Text einlesen …</translation>
+    </message>
+    <message>
+        <source>Open the demo study</source>
+        <translation>Beispielstudie öffnen</translation>
+    </message>
+    <message>
+        <source>%1[*] — Ledgefall</source>
+        <translation>%1[*] — Ledgefall</translation>
+    </message>
+    <message>
+        <source>&amp;Undo %1</source>
+        <translation>&amp;Rückgängig: %1</translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation>&amp;Rückgängig</translation>
+    </message>
+    <message>
+        <source>&amp;Redo %1</source>
+        <translation>&amp;Wiederholen: %1</translation>
+    </message>
+    <message>
+        <source>&amp;Redo</source>
+        <translation>&amp;Wiederholen</translation>
+    </message>
+    <message>
+        <source>checks that hold: %1</source>
+        <translation>Prüfungen, die gelten: %1</translation>
+    </message>
+    <message>
+        <source>failing checks: %1 of %2</source>
+        <translation>Prüfungen, die nicht gelten: %1 von %2</translation>
+    </message>
+    <message>
+        <source>Every check of the study holds</source>
+        <translation>Jede Prüfung der Studie gilt</translation>
+    </message>
+    <message>
+        <source>Go to the first that fails</source>
+        <translation>Zur ersten gehen, die nicht gilt</translation>
+    </message>
+    <message>
+        <source>new table</source>
+        <translation>neue Tabelle</translation>
+    </message>
+    <message>
+        <source>import</source>
+        <translation>einlesen</translation>
+    </message>
+    <message>
+        <source>Cells at fault were written empty: %1.</source>
+        <translation>Zellen mit Fehlern wurden leer geschrieben: %1.</translation>
+    </message>
+    <message>
+        <source>&amp;Study</source>
+        <translation>&amp;Studie</translation>
+    </message>
+    <message>
+        <source>&amp;New</source>
+        <translation>&amp;Neu</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>Ö&amp;ffnen …</translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation>&amp;Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo study</source>
+        <translation>&amp;Beispielstudie öffnen</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Speichern</translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation>Speichern &amp;unter …</translation>
+    </message>
+    <message>
+        <source>&amp;Import delimited text…</source>
+        <translation>Getrennten Text &amp;einlesen …</translation>
+    </message>
+    <message>
+        <source>&amp;Export this table…</source>
+        <translation>Diese Tabelle &amp;ausgeben …</translation>
+    </message>
+    <message>
+        <source>&amp;Title of the study…</source>
+        <translation>&amp;Titel der Studie …</translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>The study&apos;s title:</source>
+        <translation>Der Titel der Studie:</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Cu&amp;t</source>
+        <translation>&amp;Ausschneiden</translation>
+    </message>
+    <message>
+        <source>&amp;Copy</source>
+        <translation>&amp;Kopieren</translation>
+    </message>
+    <message>
+        <source>&amp;Paste</source>
+        <translation>&amp;Einfügen</translation>
+    </message>
+    <message>
+        <source>Select &amp;all</source>
+        <translation>Alles aus&amp;wählen</translation>
+    </message>
+    <message>
+        <source>E&amp;mpty the cells</source>
+        <translation>Zellen &amp;leeren</translation>
+    </message>
+    <message>
+        <source>&amp;Find and replace…</source>
+        <translation>&amp;Suchen und ersetzen …</translation>
+    </message>
+    <message>
+        <source>Find &amp;next</source>
+        <translation>&amp;Weitersuchen</translation>
+    </message>
+    <message>
+        <source>Find &amp;previous</source>
+        <translation>&amp;Rückwärts suchen</translation>
+    </message>
+    <message>
+        <source>&amp;Work</source>
+        <translation>&amp;Rechnen</translation>
+    </message>
+    <message>
+        <source>&amp;Hold a value…</source>
+        <translation>Wert &amp;festhalten …</translation>
+    </message>
+    <message>
+        <source>&amp;Watch with a check…</source>
+        <translation>Mit einer Prüfung &amp;überwachen …</translation>
+    </message>
+    <message>
+        <source>New &amp;random numbers</source>
+        <translation>Neue &amp;Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>new random numbers</source>
+        <translation>neue Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>&amp;Stop computing</source>
+        <translation>Rechnung &amp;anhalten</translation>
+    </message>
+    <message>
+        <source>A page of all f&amp;ormulas…</source>
+        <translation>Eine Seite mit allen F&amp;ormeln …</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ansicht</translation>
+    </message>
+    <message>
+        <source>Zoom i&amp;n</source>
+        <translation>Ver&amp;größern</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out</source>
+        <translation>Ver&amp;kleinern</translation>
+    </message>
+    <message>
+        <source>&amp;Reset the zoom</source>
+        <translation>Zoom &amp;zurücksetzen</translation>
+    </message>
+    <message>
+        <source>&amp;Dark</source>
+        <translation>&amp;Dunkel</translation>
+    </message>
+    <message>
+        <source>Show &amp;beside</source>
+        <translation>&amp;Daneben zeigen</translation>
+    </message>
+    <message>
+        <source>Show only &amp;one table</source>
+        <translation>Nur &amp;eine Tabelle zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Contents</source>
+        <translation>&amp;Inhalt</translation>
+    </message>
+    <message>
+        <source>The &amp;ledge as a list</source>
+        <translation>Die &amp;Leiste als Liste</translation>
+    </message>
+    <message>
+        <source>Com&amp;panion</source>
+        <translation>&amp;Begleiter</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+        <source>&amp;Find a command, a name or a table…</source>
+        <translation>Befehl, Name oder Tabelle &amp;suchen …</translation>
+    </message>
+    <message>
+        <source>&amp;About Ledgefall</source>
+        <translation>&amp;Über Ledgefall</translation>
+    </message>
+    <message>
+        <source>there is no other table</source>
+        <translation>es gibt keine andere Tabelle</translation>
+    </message>
+    <message>
+        <source>held value, %1</source>
+        <translation>festgehaltener Wert, %1</translation>
+    </message>
+    <message>
+        <source>the study&apos;s</source>
+        <translation>der Studie</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>column %1 of %2</source>
+        <translation>Spalte %1 von %2</translation>
+    </message>
+    <message>
+        <source>chart</source>
+        <translation>Diagramm</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>Prüfung</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>noch nichts</translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation>Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Unsaved changes</source>
+        <translation>Nicht gespeicherte Änderungen</translation>
+    </message>
+    <message>
+        <source>Save the changes to %1?</source>
+        <translation>Die Änderungen an %1 speichern?</translation>
+    </message>
+    <message>
+        <source>Save the study</source>
+        <translation>Studie speichern</translation>
+    </message>
+    <message>
+        <source>Open a study</source>
+        <translation>Studie öffnen</translation>
+    </message>
+    <message>
+        <source>Import delimited text</source>
+        <translation>Getrennten Text einlesen</translation>
+    </message>
+    <message>
+        <source>Export this table</source>
+        <translation>Diese Tabelle ausgeben</translation>
+    </message>
+    <message>
+        <source>About Ledgefall</source>
+        <translation>Über Ledgefall</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::NewFootMenu</name>
+    <message>
+        <source>Add a foot line</source>
+        <translation>Fußzeile hinzufügen</translation>
+    </message>
+    <message>
+        <source>Diversity, of counts per species</source>
+        <translation>Diversität, aus Anzahlen je Art</translation>
+    </message>
+    <message>
+        <source>Own formula…</source>
+        <translation>Eigene Formel …</translation>
+    </message>
+    <message>
+        <source>Foot line</source>
+        <translation>Fußzeile</translation>
+    </message>
+    <message>
+        <source>A formula; each stands for the column above:</source>
+        <translation>Eine Formel; each steht für die Spalte darüber:</translation>
+    </message>
+    <message>
+        <source>foot line %1</source>
+        <translation>Fußzeile %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::OfferStrip</name>
+    <message>
+        <source>Offer</source>
+        <translation>Vorschlag</translation>
+    </message>
+    <message>
+        <source>No</source>
+        <translation>Nein</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>This looks like a share of a total. Shall a check watch that %1?</source>
+        <translation>Das sieht nach einem Anteil an einer Summe aus. Soll eine Prüfung überwachen, dass %1?</translation>
+    </message>
+    <message>
+        <source>Watch it</source>
+        <translation>Überwachen</translation>
+    </message>
+    <message>
+        <source>a check</source>
+        <translation>eine Prüfung</translation>
+    </message>
+    <message>
+        <source>Write %1</source>
+        <translation>%1 schreiben</translation>
+    </message>
+    <message>
+        <source>correcting a share</source>
+        <translation>Anteil berichtigen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ReferencePlot</name>
+    <message>
+        <source>lower quartile</source>
+        <translation>unteres Quartil</translation>
+    </message>
+    <message>
+        <source>median</source>
+        <translation>Median</translation>
+    </message>
+    <message>
+        <source>upper quartile</source>
+        <translation>oberes Quartil</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SummaryDialog</name>
+    <message>
+        <source>Only the &amp;first rows:</source>
+        <translation>Nur die &amp;ersten Zeilen:</translation>
+    </message>
+    <message>
+        <source>and draw &amp;boxes of the first column</source>
+        <translation>und &amp;Kästen der ersten Spalte zeichnen</translation>
+    </message>
+    <message>
+        <source>Summary</source>
+        <translation>Zusammenfassung</translation>
+    </message>
+    <message>
+        <source>a row for each column</source>
+        <translation>eine Zeile für jede Spalte</translation>
+    </message>
+    <message>
+        <source>a row for each value of %1</source>
+        <translation>eine Zeile für jeden Wert von %1</translation>
+    </message>
+    <message>
+        <source>each by itself</source>
+        <translation>jede für sich</translation>
+    </message>
+    <message>
+        <source>each by itself, and all pooled</source>
+        <translation>jede für sich und alle zusammengelegt</translation>
+    </message>
+    <message>
+        <source>pooled one after the other: the first, the first two, …</source>
+        <translation>nacheinander zusammengelegt: die erste, die ersten zwei, …</translation>
+    </message>
+    <message>
+        <source>&amp;Columns</source>
+        <translation>&amp;Spalten</translation>
+    </message>
+    <message>
+        <source>&amp;Measures</source>
+        <translation>&amp;Maße</translation>
+    </message>
+    <message>
+        <source>&amp;Groups</source>
+        <translation>&amp;Gruppen</translation>
+    </message>
+    <message>
+        <source>Columns &amp;together</source>
+        <translation>Spalten &amp;zusammen</translation>
+    </message>
+    <message>
+        <source>&amp;Quartiles after Hyndman and Fan</source>
+        <translation>&amp;Quartile nach Hyndman und Fan</translation>
+    </message>
+    <message>
+        <source>Make the table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>type %1: %2</source>
+        <translation>Typ %1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableCommands</name>
+    <message>
+        <source>&amp;New table…</source>
+        <translation>&amp;Neue Tabelle …</translation>
+    </message>
+    <message>
+        <source>Title and &amp;note…</source>
+        <translation>Titel und &amp;Notiz …</translation>
+    </message>
+    <message>
+        <source>&amp;Rename the table…</source>
+        <translation>Tabelle &amp;umbenennen …</translation>
+    </message>
+    <message>
+        <source>&amp;Number of rows…</source>
+        <translation>&amp;Zeilenzahl …</translation>
+    </message>
+    <message>
+        <source>&amp;Stop its rows early…</source>
+        <translation>Zeilen früher &amp;enden lassen …</translation>
+    </message>
+    <message>
+        <source>Change its c&amp;lasses…</source>
+        <translation>K&amp;lassen ändern …</translation>
+    </message>
+    <message>
+        <source>Move the table up</source>
+        <translation>Tabelle nach oben</translation>
+    </message>
+    <message>
+        <source>Move the table down</source>
+        <translation>Tabelle nach unten</translation>
+    </message>
+    <message>
+        <source>Remove the table</source>
+        <translation>Tabelle entfernen</translation>
+    </message>
+    <message>
+        <source>C&amp;olumns</source>
+        <translation>S&amp;palten</translation>
+    </message>
+    <message>
+        <source>Ro&amp;ws</source>
+        <translation>&amp;Zeilen</translation>
+    </message>
+    <message>
+        <source>N&amp;umbers as shown</source>
+        <translation>Zahlen&amp;anzeige</translation>
+    </message>
+    <message>
+        <source>&amp;Column…</source>
+        <translation>&amp;Spalte …</translation>
+    </message>
+    <message>
+        <source>&amp;Label, unit and note…</source>
+        <translation>&amp;Beschriftung, Einheit und Notiz …</translation>
+    </message>
+    <message>
+        <source>&amp;Rename in formulas…</source>
+        <translation>In Formeln &amp;umbenennen …</translation>
+    </message>
+    <message>
+        <source>&amp;Insert a column before</source>
+        <translation>Spalte davor &amp;einfügen</translation>
+    </message>
+    <message>
+        <source>&amp;Duplicate the column</source>
+        <translation>Spalte &amp;verdoppeln</translation>
+    </message>
+    <message>
+        <source>Move it to the le&amp;ft</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move it to the ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Hide the chosen columns</source>
+        <translation>Gewählte Spalten &amp;ausblenden</translation>
+    </message>
+    <message>
+        <source>&amp;Show hidden columns</source>
+        <translation>Ausgeblendete Spalten &amp;zeigen</translation>
+    </message>
+    <message>
+        <source>Remove the column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+    <message>
+        <source>A h&amp;eading over the chosen columns…</source>
+        <translation>&amp;Überschrift über die gewählten Spalten …</translation>
+    </message>
+    <message>
+        <source>Remove that heading</source>
+        <translation>Diese Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>&amp;Wider</source>
+        <translation>&amp;Breiter</translation>
+    </message>
+    <message>
+        <source>&amp;Narrower</source>
+        <translation>&amp;Schmaler</translation>
+    </message>
+    <message>
+        <source>Fit the &amp;width</source>
+        <translation>Breite &amp;anpassen</translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows above</source>
+        <translation>Zeilen darüber &amp;einfügen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove rows</source>
+        <translation>Zeilen &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>Move them &amp;up</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move them &amp;down</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Sort by this column, ascending</source>
+        <translation>Nach dieser Spalte &amp;aufsteigend sortieren</translation>
+    </message>
+    <message>
+        <source>Sort by this column, &amp;descending</source>
+        <translation>Nach dieser Spalte a&amp;bsteigend sortieren</translation>
+    </message>
+    <message>
+        <source>&amp;Continue the chosen values…</source>
+        <translation>Gewählte Werte &amp;fortsetzen …</translation>
+    </message>
+    <message>
+        <source>Write a &amp;formula…</source>
+        <translation>&amp;Formel schreiben …</translation>
+    </message>
+    <message>
+        <source>Write the ne&amp;xt column…</source>
+        <translation>Näc&amp;hste Spalte schreiben …</translation>
+    </message>
+    <message>
+        <source>A measure &amp;across the chosen columns</source>
+        <translation>Ein Maß &amp;quer über die gewählten Spalten</translation>
+    </message>
+    <message>
+        <source>One formula for &amp;each chosen column…</source>
+        <translation>Eine Formel für &amp;jede gewählte Spalte …</translation>
+    </message>
+    <message>
+        <source>A fre&amp;quency table of the column…</source>
+        <translation>&amp;Häufigkeitstabelle der Spalte …</translation>
+    </message>
+    <message>
+        <source>Contingency table of two columns</source>
+        <translation>Kontingenztabelle zweier Spalten</translation>
+    </message>
+    <message>
+        <source>S&amp;ummary of columns or groups…</source>
+        <translation>&amp;Zusammenfassung von Spalten oder Gruppen …</translation>
+    </message>
+    <message>
+        <source>Share of one value, chosen on the ledge</source>
+        <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of the chosen columns</source>
+        <translation>Ein &amp;Maß der gewählten Spalten auffalten</translation>
+    </message>
+    <message>
+        <source>Let the formula cover only the &amp;chosen rows</source>
+        <translation>Die Formel nur die gewählten &amp;Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>Let the formula cover a&amp;ll rows</source>
+        <translation>Die Formel &amp;alle Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>&amp;More decimals</source>
+        <translation>&amp;Mehr Nachkommastellen</translation>
+    </message>
+    <message>
+        <source>&amp;Fewer decimals</source>
+        <translation>&amp;Weniger Nachkommastellen</translation>
+    </message>
+    <message>
+        <source>New table</source>
+        <translation>Neue Tabelle</translation>
+    </message>
+    <message>
+        <source>The title of the new table:</source>
+        <translation>Der Titel der neuen Tabelle:</translation>
+    </message>
+    <message>
+        <source>Table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>new table</source>
+        <translation>neue Tabelle</translation>
+    </message>
+    <message>
+        <source>Rename</source>
+        <translation>Umbenennen</translation>
+    </message>
+    <message>
+        <source>The table&apos;s name in formulas; formulas that use it are rewritten:</source>
+        <translation>Der Name der Tabelle in Formeln; Formeln, die ihn verwenden, werden umgeschrieben:</translation>
+    </message>
+    <message>
+        <source>renaming</source>
+        <translation>umbenennen</translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>The table&apos;s title:</source>
+        <translation>Der Titel der Tabelle:</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>A note beside the title:</source>
+        <translation>Eine Notiz neben dem Titel:</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>Number of rows</source>
+        <translation>Zeilenzahl</translation>
+    </message>
+    <message>
+        <source>Rows from 1 to this number, or formula of held values:</source>
+        <translation>Zeilen von 1 bis zu dieser Zahl oder Formel aus festgehaltenen Werten:</translation>
+    </message>
+    <message>
+        <source>number of rows</source>
+        <translation>Zeilenzahl</translation>
+    </message>
+    <message>
+        <source>Stop rows early</source>
+        <translation>Zeilen früher enden lassen</translation>
+    </message>
+    <message>
+        <source>The rows end at the first for which this holds, such as r &lt; 1; leave it empty to run to the end:</source>
+        <translation>Die Zeilen enden mit der ersten, für die dies gilt, etwa r &lt; 1; leer lassen, damit sie bis zum Ende laufen:</translation>
+    </message>
+    <message>
+        <source>stopping rows</source>
+        <translation>Zeilen enden lassen</translation>
+    </message>
+    <message>
+        <source>removing a table</source>
+        <translation>Tabelle entfernen</translation>
+    </message>
+    <message>
+        <source>moving a table</source>
+        <translation>Tabelle verschieben</translation>
+    </message>
+    <message>
+        <source>inserting a column</source>
+        <translation>Spalte einfügen</translation>
+    </message>
+    <message>
+        <source>duplicating a column</source>
+        <translation>Spalte verdoppeln</translation>
+    </message>
+    <message>
+        <source>moving a column</source>
+        <translation>Spalte verschieben</translation>
+    </message>
+    <message>
+        <source>hiding columns</source>
+        <translation>Spalten ausblenden</translation>
+    </message>
+    <message>
+        <source>showing columns</source>
+        <translation>Spalten zeigen</translation>
+    </message>
+    <message>
+        <source>A heading over columns</source>
+        <translation>Eine Überschrift über Spalten</translation>
+    </message>
+    <message>
+        <source>A label for these columns together:</source>
+        <translation>Eine Beschriftung für diese Spalten zusammen:</translation>
+    </message>
+    <message>
+        <source>a heading over columns</source>
+        <translation>eine Überschrift über Spalten</translation>
+    </message>
+    <message>
+        <source>removing a heading</source>
+        <translation>Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>unfolding %1</source>
+        <translation>%1 auffalten</translation>
+    </message>
+    <message>
+        <source>a frequency table</source>
+        <translation>eine Häufigkeitstabelle</translation>
+    </message>
+    <message>
+        <source>the classes</source>
+        <translation>die Klassen</translation>
+    </message>
+    <message>
+        <source>a contingency table</source>
+        <translation>eine Kontingenztabelle</translation>
+    </message>
+    <message>
+        <source>a summary</source>
+        <translation>eine Zusammenfassung</translation>
+    </message>
+    <message>
+        <source>the share of one value</source>
+        <translation>der Anteil eines Werts</translation>
+    </message>
+    <message>
+        <source>moving rows</source>
+        <translation>Zeilen verschieben</translation>
+    </message>
+    <message>
+        <source>sorting</source>
+        <translation>sortieren</translation>
+    </message>
+    <message>
+        <source>continuing</source>
+        <translation>fortsetzen</translation>
+    </message>
+    <message>
+        <source>the reach of %1</source>
+        <translation>die Reichweite von %1</translation>
+    </message>
+    <message>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableHeading</name>
+    <message>
+        <source>Column headings</source>
+        <translation>Spaltenköpfe</translation>
+    </message>
+    <message>
+        <source>faults: %1</source>
+        <translation>Fehler: %1</translation>
+    </message>
+    <message>
+        <source>overridden: %1</source>
+        <translation>überschrieben: %1</translation>
+    </message>
+    <message>
+        <source>next column</source>
+        <translation>nächste Spalte</translation>
+    </message>
+    <message>
+        <source>= a formula, or values</source>
+        <translation>= eine Formel, oder Werte</translation>
+    </message>
+    <message>
+        <source>given</source>
+        <translation>gegeben</translation>
+    </message>
+    <message>
+        <source>%1, given</source>
+        <translation>%1, gegeben</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableModel</name>
+    <message>
+        <source>Type here to add a row</source>
+        <translation>Hier tippen für eine weitere Zeile</translation>
+    </message>
+    <message>
+        <source>next column</source>
+        <translation>nächste Spalte</translation>
+    </message>
+    <message>
+        <source>typing</source>
+        <translation>tippen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TablePage</name>
+    <message>
+        <source>foot line</source>
+        <translation>Fußzeile</translation>
+    </message>
+    <message>
+        <source>Put a measure under the columns</source>
+        <translation>Ein Maß unter die Spalten stellen</translation>
+    </message>
+    <message>
+        <source>rows: %1</source>
+        <translation>Zeilen: %1</translation>
+    </message>
+    <message>
+        <source>faults %1</source>
+        <translation>Fehler %1</translation>
+    </message>
+    <message>
+        <source>checks that hold %1</source>
+        <translation>geltende Prüfungen %1</translation>
+    </message>
+    <message>
+        <source>failing checks %1</source>
+        <translation>nicht geltende Prüfungen %1</translation>
+    </message>
+    <message>
+        <source>inserting rows</source>
+        <translation>Zeilen einfügen</translation>
+    </message>
+    <message>
+        <source>removing rows</source>
+        <translation>Zeilen entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableView</name>
+    <message>
+        <source>Table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>width of %1</source>
+        <translation>Breite von %1</translation>
+    </message>
+    <message>
+        <source>column width</source>
+        <translation>Spaltenbreite</translation>
+    </message>
+    <message>
+        <source>moving a column</source>
+        <translation>Spalte verschieben</translation>
+    </message>
+    <message>
+        <source>continue to row %1</source>
+        <translation>fortsetzen bis Zeile %1</translation>
+    </message>
+    <message>
+        <source>continuing</source>
+        <translation>fortsetzen</translation>
+    </message>
+    <message>
+        <source>paste</source>
+        <translation>einfügen</translation>
+    </message>
+    <message>
+        <source>emptying cells</source>
+        <translation>Zellen leeren</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WorkingPanel</name>
+    <message>
+        <source>%1 under %2</source>
+        <translation>%1 unter %2</translation>
+    </message>
+    <message>
+        <source>%1, row %2</source>
+        <translation>%1, Zeile %2</translation>
+    </message>
+    <message>
+        <source>a function: it is worked out where it is called</source>
+        <translation>eine Funktion: sie wird dort ausgerechnet, wo sie aufgerufen wird</translation>
+    </message>
+    <message>
+        <source>shown as %1</source>
+        <translation>angezeigt als %1</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>Go to where it began</source>
+        <translation>Zum Ursprung gehen</translation>
+    </message>
+    <message>
+        <source>given</source>
+        <translation>gegeben</translation>
+    </message>
+    <message>
+        <source>given: it stays put until it is changed</source>
+        <translation>gegeben: der Wert bleibt, bis er geändert wird</translation>
+    </message>
+    <message>
+        <source>Uses %1</source>
+        <translation>Verwendet %1</translation>
+    </message>
+    <message>
+        <source>Used by %1</source>
+        <translation>Verwendet von %1</translation>
+    </message>
+    <message>
+        <source>row %1</source>
+        <translation>Zeile %1</translation>
+    </message>
+    <message>
+        <source>restore the formula</source>
+        <translation>Formel wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Overridden: %1</source>
+        <translation>Überschrieben: %1</translation>
+    </message>
+    <message>
+        <source>and %1 more</source>
+        <translation>und %1 weitere</translation>
+    </message>
+    <message>
+        <source>Restore the formula in all of them</source>
+        <translation>Die Formel in allen wiederherstellen</translation>
+    </message>
+    <message>
+        <source>restoring formulas</source>
+        <translation>Formeln wiederherstellen</translation>
+    </message>
+    <message>
+        <source>restoring a formula</source>
+        <translation>Formel wiederherstellen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WorkingView</name>
+    <message>
+        <source>Working</source>
+        <translation>Rechenweg</translation>
+    </message>
+    <message>
+        <source>Copy the working</source>
+        <translation>Rechenweg kopieren</translation>
+    </message>
+</context>
+</TS>
