@@ -1,8 +1,8 @@
 """Lists the texts of the core that people read, as marks for Qt's lupdate.
 
 The core has no Qt, and so no mark of its own on what is to be translated. A literal of the core counts as a text for
-people where it is a sentence or a pattern of one, or stands where a label or an explanation stands. What builders write
-into a study (labels of columns, notes) is the study's own and is not translated.
+people where it is a sentence or a pattern of one, or stands where a label or an explanation stands; what builders and
+unfoldings write into a study (labels, notes, checks) is among them.
 """
 import glob
 import re
@@ -50,6 +50,11 @@ def texts():
                 found.add(text)
         if "/unfoldings/" in path:
             found.update(label for label in re.findall(r'\{"\w+",\s*"([^"]+)",\s*\{"', source))
+            found.update(re.findall(r'UnfoldingStep::Where::\w+,\s*(?:"[^"]*"|\w+),\s*"([^"]+)"\}', source))
+            found.update(re.findall(r'spread\("[^"]*",\s*"([^"]+)"', source))
+        if "/builders/" in path:
+            written = re.findall(r'\{"([^"]+)"[,}]', source)
+            found.update(text for text in written if text[0].isupper() or " " in text or text == "sum")
         if path.endswith("summary.cpp"):
             found.update(re.findall(r'\{"\w+",\s*"([^"]+)",\s*"[^"]*\$x', source))
         if path.endswith("class_rows.cpp"):

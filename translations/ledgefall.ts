@@ -2109,10 +2109,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>there is no such day</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>these columns need each other in a circle without a beginning, %1: give one of them first … then …</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2314,6 +2310,378 @@
     </message>
     <message>
         <source>In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (type %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by hand as by measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by weekday</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 under %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, foot line %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, summary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, where it stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(k − mean)² · P(k)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(x − mean)²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(y − mean)²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observed − expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P(k)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Product</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proportion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s index</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s diversity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some pairs are in no cell: %1 has a value that has no column yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values of %1 fall in no class: look for a mistyped one, or widen the classes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Squared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Squared, over expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The check %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Total</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all individuals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all pooled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chi-squared of all counts against the expected ones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>degrees of freedom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every pair is counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every value of %1 is counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every value of %1 is in a class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>f · (middle − mean)²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>f · middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the middles of the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the middles of the classes, over n − 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how likely so much or more is where the two have nothing to do with each other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many pairs are counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many rows the measures take, from the first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many trials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many values are counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how many values fall in the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how often it occurs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its root</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>k · P(k)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>n(n − 1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of the x that have a y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of the y that have an x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the line between them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the line within its class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over one less than their number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over their number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the chance of success in each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the chart %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the check %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the correlation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the mean from the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the mean from the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the slope</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the standard deviation from the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the value at or above it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the value at or below that place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the variance from the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>their sum over their number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where it lies among them, from 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where the line meets the axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which %1 is asked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which part of all values that is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x − mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y − mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dates go from the year 1 to the year 9999</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2109,10 +2109,6 @@
         <translation>hier gibt es keine endliche Dichte, oder die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
     </message>
     <message>
-        <source>there is no such day</source>
-        <translation>diesen Tag gibt es nicht</translation>
-    </message>
-    <message>
         <source>these columns need each other in a circle without a beginning, %1: give one of them first … then …</source>
         <translation>diese Spalten brauchen einander im Kreis ohne Anfang, %1: einer davon first … then … geben</translation>
     </message>
@@ -2315,6 +2311,378 @@
     <message>
         <source>In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.</source>
         <translation>In dieser Reihenfolge stünden die Zeilen, die die Formel von %1 umfasst, an mehr als %2 Stellen: sie zuerst alle Zeilen umfassen lassen.</translation>
+    </message>
+    <message>
+        <source>%1 (type %2)</source>
+        <translation>%1 (Typ %2)</translation>
+    </message>
+    <message>
+        <source>%1 by %2</source>
+        <translation>%1 nach %2</translation>
+    </message>
+    <message>
+        <source>%1 by hand as by measure</source>
+        <translation>%1 von Hand wie durch das Maß</translation>
+    </message>
+    <message>
+        <source>%1 by month</source>
+        <translation>%1 nach Monat</translation>
+    </message>
+    <message>
+        <source>%1 by weekday</source>
+        <translation>%1 nach Wochentag</translation>
+    </message>
+    <message>
+        <source>%1 by year</source>
+        <translation>%1 nach Jahr</translation>
+    </message>
+    <message>
+        <source>%1 under %2</source>
+        <translation>%1 unter %2</translation>
+    </message>
+    <message>
+        <source>%1, classes</source>
+        <translation>%1, Klassen</translation>
+    </message>
+    <message>
+        <source>%1, counted</source>
+        <translation>%1, gezählt</translation>
+    </message>
+    <message>
+        <source>%1, expected</source>
+        <translation>%1, erwartet</translation>
+    </message>
+    <message>
+        <source>%1, foot line %2</source>
+        <translation>%1, Fußzeile %2</translation>
+    </message>
+    <message>
+        <source>%1, number of rows</source>
+        <translation>%1, Zahl der Zeilen</translation>
+    </message>
+    <message>
+        <source>%1, summary</source>
+        <translation>%1, Übersicht</translation>
+    </message>
+    <message>
+        <source>%1, where it stops</source>
+        <translation>%1, wo sie aufhört</translation>
+    </message>
+    <message>
+        <source>(k − mean)² · P(k)</source>
+        <translation>(k − Mittelwert)² · P(k)</translation>
+    </message>
+    <message>
+        <source>(x − mean)²</source>
+        <translation>(x − Mittelwert)²</translation>
+    </message>
+    <message>
+        <source>(y − mean)²</source>
+        <translation>(y − Mittelwert)²</translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation>Spalte</translation>
+    </message>
+    <message>
+        <source>Count</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation>Kumuliert</translation>
+    </message>
+    <message>
+        <source>Cumulative from above</source>
+        <translation>Kumuliert von oben</translation>
+    </message>
+    <message>
+        <source>Cumulative share</source>
+        <translation>Kumulierter Anteil</translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation>Dichte</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>In order</source>
+        <translation>Der Größe nach</translation>
+    </message>
+    <message>
+        <source>Middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Observed − expected</source>
+        <translation>Beobachtet − erwartet</translation>
+    </message>
+    <message>
+        <source>On the line</source>
+        <translation>Auf der Geraden</translation>
+    </message>
+    <message>
+        <source>P(k)</source>
+        <translation>P(k)</translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>Product</source>
+        <translation>Produkt</translation>
+    </message>
+    <message>
+        <source>Proportion</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s index</source>
+        <translation>Shannon-Index</translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s diversity</source>
+        <translation>Simpson-Diversität</translation>
+    </message>
+    <message>
+        <source>Some pairs are in no cell: %1 has a value that has no column yet.</source>
+        <translation>Einige Paare stehen in keiner Zelle: %1 hat einen Wert, der noch keine Spalte hat.</translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
+        <translation>Einige Werte von %1 stehen in keiner Zeile: Zellen anderer Art suchen.</translation>
+    </message>
+    <message>
+        <source>Some values of %1 fall in no class: look for a mistyped one, or widen the classes.</source>
+        <translation>Einige Werte von %1 fallen in keine Klasse: einen vertippten suchen oder die Klassen erweitern.</translation>
+    </message>
+    <message>
+        <source>Squared</source>
+        <translation>Quadriert</translation>
+    </message>
+    <message>
+        <source>Squared, over expected</source>
+        <translation>Quadriert, durch erwartet</translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation>Strichliste</translation>
+    </message>
+    <message>
+        <source>The chart %1</source>
+        <translation>Das Diagramm %1</translation>
+    </message>
+    <message>
+        <source>The check %1</source>
+        <translation>Die Prüfung %1</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>Total</source>
+        <translation>Summe</translation>
+    </message>
+    <message>
+        <source>all individuals</source>
+        <translation>alle Individuen</translation>
+    </message>
+    <message>
+        <source>all pooled</source>
+        <translation>alle zusammen</translation>
+    </message>
+    <message>
+        <source>chi-squared of all counts against the expected ones</source>
+        <translation>Chi-Quadrat aller Anzahlen gegen die erwarteten</translation>
+    </message>
+    <message>
+        <source>degrees of freedom</source>
+        <translation>Freiheitsgrade</translation>
+    </message>
+    <message>
+        <source>every pair is counted</source>
+        <translation>jedes Paar ist gezählt</translation>
+    </message>
+    <message>
+        <source>every value of %1 is counted</source>
+        <translation>jeder Wert von %1 ist gezählt</translation>
+    </message>
+    <message>
+        <source>every value of %1 is in a class</source>
+        <translation>jeder Wert von %1 liegt in einer Klasse</translation>
+    </message>
+    <message>
+        <source>f · (middle − mean)²</source>
+        <translation>f · (Mitte − Mittelwert)²</translation>
+    </message>
+    <message>
+        <source>f · middle</source>
+        <translation>f · Mitte</translation>
+    </message>
+    <message>
+        <source>from the middles of the classes</source>
+        <translation>aus den Klassenmitten</translation>
+    </message>
+    <message>
+        <source>from the middles of the classes, over n − 1</source>
+        <translation>aus den Klassenmitten, durch n − 1</translation>
+    </message>
+    <message>
+        <source>how likely so much or more is where the two have nothing to do with each other</source>
+        <translation>wie wahrscheinlich so viel oder mehr ist, wenn beide nichts miteinander zu tun haben</translation>
+    </message>
+    <message>
+        <source>how many pairs are counted</source>
+        <translation>wie viele Paare gezählt sind</translation>
+    </message>
+    <message>
+        <source>how many rows the measures take, from the first</source>
+        <translation>wie viele Zeilen die Maße nehmen, von der ersten an</translation>
+    </message>
+    <message>
+        <source>how many trials</source>
+        <translation>wie viele Versuche</translation>
+    </message>
+    <message>
+        <source>how many values</source>
+        <translation>wie viele Werte</translation>
+    </message>
+    <message>
+        <source>how many values are counted</source>
+        <translation>wie viele Werte gezählt sind</translation>
+    </message>
+    <message>
+        <source>how many values fall in the classes</source>
+        <translation>wie viele Werte in die Klassen fallen</translation>
+    </message>
+    <message>
+        <source>how often it occurs</source>
+        <translation>wie oft er vorkommt</translation>
+    </message>
+    <message>
+        <source>its root</source>
+        <translation>ihre Wurzel</translation>
+    </message>
+    <message>
+        <source>k · P(k)</source>
+        <translation>k · P(k)</translation>
+    </message>
+    <message>
+        <source>n(n − 1)</source>
+        <translation>n(n − 1)</translation>
+    </message>
+    <message>
+        <source>of the x that have a y</source>
+        <translation>der x, die ein y haben</translation>
+    </message>
+    <message>
+        <source>of the y that have an x</source>
+        <translation>der y, die ein x haben</translation>
+    </message>
+    <message>
+        <source>on the line between them</source>
+        <translation>auf der Geraden dazwischen</translation>
+    </message>
+    <message>
+        <source>on the line within its class</source>
+        <translation>auf der Geraden in ihrer Klasse</translation>
+    </message>
+    <message>
+        <source>over one less than their number</source>
+        <translation>durch ihre Anzahl weniger eins</translation>
+    </message>
+    <message>
+        <source>over their number</source>
+        <translation>durch ihre Anzahl</translation>
+    </message>
+    <message>
+        <source>the chance of success in each</source>
+        <translation>die Erfolgswahrscheinlichkeit in jedem</translation>
+    </message>
+    <message>
+        <source>the chart %1</source>
+        <translation>das Diagramm %1</translation>
+    </message>
+    <message>
+        <source>the check %1</source>
+        <translation>die Prüfung %1</translation>
+    </message>
+    <message>
+        <source>the correlation</source>
+        <translation>die Korrelation</translation>
+    </message>
+    <message>
+        <source>the mean from the classes</source>
+        <translation>der Mittelwert aus den Klassen</translation>
+    </message>
+    <message>
+        <source>the mean from the table</source>
+        <translation>der Mittelwert aus der Tabelle</translation>
+    </message>
+    <message>
+        <source>the slope</source>
+        <translation>die Steigung</translation>
+    </message>
+    <message>
+        <source>the standard deviation from the classes</source>
+        <translation>die Standardabweichung aus den Klassen</translation>
+    </message>
+    <message>
+        <source>the value at or above it</source>
+        <translation>der Wert dort oder darüber</translation>
+    </message>
+    <message>
+        <source>the value at or below that place</source>
+        <translation>der Wert dort oder darunter</translation>
+    </message>
+    <message>
+        <source>the variance from the table</source>
+        <translation>die Varianz aus der Tabelle</translation>
+    </message>
+    <message>
+        <source>their sum over their number</source>
+        <translation>ihre Summe durch ihre Anzahl</translation>
+    </message>
+    <message>
+        <source>where it lies among them, from 1</source>
+        <translation>wo er unter ihnen liegt, von 1 an</translation>
+    </message>
+    <message>
+        <source>where the line meets the axis</source>
+        <translation>wo die Gerade die Achse trifft</translation>
+    </message>
+    <message>
+        <source>which %1 is asked for</source>
+        <translation>nach welchem Wert von %1 gefragt ist</translation>
+    </message>
+    <message>
+        <source>which part of all values that is</source>
+        <translation>welcher Teil aller Werte das ist</translation>
+    </message>
+    <message>
+        <source>x − mean</source>
+        <translation>x − Mittelwert</translation>
+    </message>
+    <message>
+        <source>y − mean</source>
+        <translation>y − Mittelwert</translation>
+    </message>
+    <message>
+        <source>dates go from the year 1 to the year 9999</source>
+        <translation>Daten gehen vom Jahr 1 bis zum Jahr 9999</translation>
+    </message>
+    <message>
+        <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
+        <translation>diesen Tag gibt es nicht: Jahre gehen von 1 bis 9999, Monate bis 12, Tage bis zum Monatsende</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,6 @@
 // ledgefall: the window.
 
+#include "app/document/wording.h"
 #include "app/look/look.h"
 #include "app/look/translations.h"
 #include "app/shell/main_window.h"
@@ -16,6 +17,7 @@ int main(int count, char** arguments) {
     QApplication::setApplicationVersion(QStringLiteral(LEDGEFALL_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("ledgefall"));
     ledgefall::install_translations(QLocale());
+    ledgefall::word_texts_as_translated();
     ledgefall::apply_application_look();
     ledgefall::restore_look();
 

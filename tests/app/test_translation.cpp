@@ -7,7 +7,10 @@
 #include "app/dialogs/frequency_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/summary_dialog.h"
+#include "app/document/wording.h"
 #include "app/numbers/number_text.h"
+#include "core/study/builders/frequency.h"
+#include "core/study/builders/unfold.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
@@ -195,6 +198,31 @@ class TestTranslation : public QObject {
         QVERIFY2(translator.missing.isEmpty(),
                  qPrintable(QStringList(translator.missing.values()).join(QStringLiteral("\n"))));
         QVERIFY(translator.looked_up > 300);
+    }
+
+    /// Labels, notes and checks of tables that are made for a person are in the person's language.
+    void made_tables_speak_the_language() {
+        WatchingTranslator translator(messages_of(german));
+        QCoreApplication::installTranslator(&translator);
+        word_texts_as_translated();
+        Id table;
+        Study study = *add_table(Study(), "Kies", &table);
+        study = *add_columns(study, table, {{"Länge", "laenge", "mm", Column::numbers({1, 2, 3, 4, 9})}});
+        const Id column = study.table(table)->column_named("laenge")->id;
+        Classes classes;
+        classes.boundaries = {0, 5, 10};
+        Id counted;
+        const Result<Study> frequency = frequency_table(study, column, classes, {}, &counted);
+        const Result<Study> unfolded = unfold(study, "sd", {column});
+        word_texts_by(nullptr);
+        QCoreApplication::removeTranslator(&translator);
+        QVERIFY(frequency && unfolded);
+        const Table& made_table = *frequency->table(counted);
+        QCOMPARE(made_table.title, std::string("Länge, Klassen"));
+        QCOMPARE(made_table.column_named("f")->label, std::string("Anzahl"));
+        QCOMPARE(frequency->checks.front()->label, std::string("jeder Wert von Länge liegt in einer Klasse"));
+        QCOMPARE(unfolded->table(table)->column_named("sq")->label, std::string("Quadriert"));
+        QVERIFY2(translator.missing.isEmpty(), qPrintable(QStringList(translator.missing.values()).join(u'\n')));
     }
 
     void numbers_and_dates_are_the_desktops() {

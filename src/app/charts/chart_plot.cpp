@@ -1,9 +1,7 @@
 #include "app/charts/chart_plot.h"
 
-#include "app/charts/bars_plot.h"
-#include "app/charts/boxes_plot.h"
 #include "app/charts/chart_ticks.h"
-#include "app/charts/points_plot.h"
+#include "app/charts/plot_kinds.h"
 #include "app/look/look.h"
 #include "app/numbers/number_text.h"
 
@@ -132,30 +130,13 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
 void ChartPlot::make_plots() {
     clearPlottables();
     plots_.clear();
-    using Painted = SeriesFormKind::Painted;
-    std::map<Painted, std::size_t>
-        together; // how many series share their places, and how many of them are there so far
-    std::map<Painted, std::size_t> before;
+    std::map<SeriesFormKind::Painted, std::size_t> together, before; // how many series are painted in one way
     for (const SeriesFigures& series : figures_->series) {
         ++together[kind_of(series.form).painted];
     }
     for (std::size_t at = 0; at < figures_->series.size(); ++at) {
-        const Painted painted = kind_of(figures_->series[at].form).painted;
-        const std::size_t place = before[painted]++;
-        switch (painted) {
-        case Painted::as_points:
-            plots_.push_back(new PointsPlot(xAxis, yAxis, figures_, at));
-            break;
-        case Painted::as_bars:
-            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, 0, 1));
-            break;
-        case Painted::as_bars_side_by_side:
-            plots_.push_back(new BarsPlot(xAxis, yAxis, figures_, at, place, together[painted]));
-            break;
-        case Painted::as_boxes_side_by_side:
-            plots_.push_back(new BoxesPlot(xAxis, yAxis, figures_, at, place, together[painted]));
-            break;
-        }
+        const SeriesFormKind::Painted painted = kind_of(figures_->series[at].form).painted;
+        plots_.push_back(make_plot({xAxis, yAxis, figures_, at, before[painted]++, together[painted]}));
     }
     references_ = std::make_unique<ReferencePlot>(this, above, figures_);
 }

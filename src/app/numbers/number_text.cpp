@@ -1,6 +1,7 @@
 #include "app/numbers/number_text.h"
 
 #include "app/numbers/locale_text.h"
+#include "core/value/date.h"
 
 #include <QCoreApplication>
 #include <QDate>
@@ -126,7 +127,7 @@ QString fraction(double number, int largest) {
 
 /// A date in words.
 QString date_text(double days, Format::Style style) {
-    const QDate date = QDate(1970, 1, 1).addDays(static_cast<qint64>(std::floor(days)));
+    const QDate date = QDate(1970, 1, 1).addDays(day_of(milliseconds_of(days)));
     const QString pattern = style == Format::Style::weekday      ? QCoreApplication::translate("Date", "ddd d MMM yyyy")
                             : style == Format::Style::month_year ? QCoreApplication::translate("Date", "MMMM yyyy")
                                                                  : QCoreApplication::translate("Date", "d MMM yyyy");

@@ -1,32 +1,16 @@
-#include "core/charts/chart_figures.h"
-
+#include "core/charts/series_figures.h"
 #include "core/engine/planning/plan.h"
 #include "core/stats/measures.h"
 #include "core/study/builders/frequency.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
-#include "core/value/interval.h"
 
 #include <algorithm>
 #include <array>
-#include <bit>
 #include <cmath>
-#include <unordered_map>
 
 namespace ledgefall {
 namespace {
-
-/// A column that a series draws: one of a table's own, or its axis.
-struct Drawn {
-    const Table* table = nullptr;
-    const ColumnDefinition* column = nullptr;
-    const Column* cells = nullptr;
-    Kind kind() const { return cells->kind(); }
-};
-
-std::uint64_t key_of(const Value& value) {
-    return std::bit_cast<std::uint64_t>(value.slot());
-}
 
 std::string titled(const std::string& label, const std::string& unit) {
     return unit.empty() ? label : label + " (" + unit + ")";
@@ -37,7 +21,8 @@ class Maker {
     Maker(const Study& study, const Results& results, const Chart& chart)
         : study_(study)
         , results_(results)
-        , chart_(chart) {}
+        , chart_(chart)
+        , work_{study, results, {}, {}} {}
 
     ChartFigures make() {
         out_.equal_scales = chart_.equal_scales;
@@ -57,7 +42,7 @@ class Maker {
     }
 
   private:
-    void miss(const Sentence& what) { out_.missing.push_back(what); }
+    void miss(const Sentence& what) { work_.miss(what); }
 
     Drawn drawn(Id id) const {
         const StudyPart part = find_part(study_, id);
@@ -85,19 +70,7 @@ class Maker {
         figures.table = y.table->id;
         figures.y_format = y.column->format;
         figures.x_format = x.column == nullptr ? Format() : x.column->format;
-        bool drawable = false;
-        switch (kind_of(series.form).over) {
-        case SeriesFormKind::Over::boxes:
-            drawable = add_boxes(figures, x, y);
-            break;
-        case SeriesFormKind::Over::classes:
-            drawable = add_classes(series, figures, x, y);
-            break;
-        case SeriesFormKind::Over::points:
-            drawable = add_points(figures, x, y);
-            break;
-        }
-        if (!drawable) {
+        if (!figures_of(series.form)(work_, series, figures, x, y)) {
             return;
         }
         if (series.fit && out_.x.names.empty()) {
@@ -109,175 +82,6 @@ class Maker {
         ys_.push_back(y);
         per_width_ = per_width_ || series.per_width;
         out_.series.push_back(std::move(figures));
-    }
-
-    /// What stands at 0, 1, 2, … across: the different values of the x of all series.
-    double place_of(const Value& name) {
-        const auto [it, is_new] = places_.try_emplace(key_of(name), out_.x.names.size());
-        if (is_new) {
-            out_.x.names.push_back(name);
-        }
-        return static_cast<double>(it->second);
-    }
-
-    bool add_points(SeriesFigures& figures, const Drawn& x, const Drawn& y) {
-        const std::size_t rows = results_.rows(y.table->id);
-        const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
-        const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
-        const bool single_rows = kind_of(figures.form).single_rows;
-        if (named != !out_.x.names.empty() && !out_.series.empty()) {
-            miss({"%1 is not drawn: some series stand at numbers and some at names.", {figures.label}});
-            return false;
-        }
-        figures.x.reserve(rows);
-        figures.y.reserve(rows);
-        figures.rows.reserve(rows);
-        double last = -INFINITY;
-        for (std::size_t row = 0; row < rows; ++row) {
-            const Value up = y.cells->at(row);
-            const Value across = x.cells == nullptr ? Value::number(static_cast<double>(row + 1)) : x.cells->at(row);
-            if (!up.plain() || !across.plain() || !std::isfinite(up.number())) {
-                ++figures.left_out;
-                continue;
-            }
-            const double at = named     ? place_of(across)
-                              : classes ? (interval_of(across).lower + interval_of(across).upper) / 2
-                                        : across.number();
-            if (!std::isfinite(at)) {
-                ++figures.left_out;
-                continue;
-            }
-            figures.rising = figures.rising && at >= last;
-            last = at;
-            figures.x.push_back(at);
-            figures.y.push_back(up.number());
-            figures.rows.push_back(static_cast<std::uint32_t>(row));
-        }
-        if (named && single_rows && occurs_twice(figures.x)) {
-            miss({"%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.",
-                  {"A value", x.column->shown_label()}});
-            return false;
-        }
-        out_.x.dates = out_.x.dates || (x.cells != nullptr && x.kind() == Kind::date);
-        out_.y.dates = out_.y.dates || y.kind() == Kind::date;
-        return something(figures, figures.x.empty(), y, x);
-    }
-
-    static bool occurs_twice(std::vector<double> places) {
-        std::sort(places.begin(), places.end());
-        return std::adjacent_find(places.begin(), places.end()) != places.end();
-    }
-
-    bool something(const SeriesFigures& figures, bool nothing, const Drawn& y, const Drawn& x) {
-        if (!nothing) {
-            return true;
-        }
-        const bool rows = results_.rows(y.table->id) > 0;
-        const Results::Entry* entry = results_.find(y.column->id);
-        entry = entry != nullptr && entry->faults == 0 && x.column != nullptr ? results_.find(x.column->id) : entry;
-        if (!rows) {
-            miss({"%1 has no rows yet: type or import some values.", {y.table->shown_label()}});
-        } else if (entry != nullptr && entry->faults > 0) {
-            miss({"%1 is not drawn, for its cells are at fault: %2",
-                  {figures.label, explain(study_, entry->first_fault).text()}});
-        } else {
-            miss({"%1 has no numbers to draw.", {figures.label}});
-        }
-        return false;
-    }
-
-    bool add_classes(const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
-        if (x.cells == nullptr || x.kind() != Kind::interval) {
-            miss(
-                {"%1 needs classes across: make a frequency table of a column, and draw its counts.", {figures.label}});
-            return false;
-        }
-        double running_end = 0;
-        for (std::size_t row = 0; row < results_.rows(y.table->id); ++row) {
-            const Value class_of_row = x.cells->at(row);
-            const Value height = y.cells->at(row);
-            const bool plain = class_of_row.plain() && height.plain() && std::isfinite(height.number());
-            const Interval& limits = class_of_row.plain() ? interval_of(class_of_row) : Interval();
-            if (!plain || !std::isfinite(limits.lower) || !std::isfinite(limits.upper)) {
-                ++figures.left_out; // a class with an open end has no width
-                running_end = plain && figures.limits.empty() ? height.number() : running_end;
-                continue;
-            }
-            if (figures.limits.empty()) {
-                figures.limits.push_back(limits.lower);
-            }
-            figures.limits.push_back(limits.upper);
-            const double width = limits.upper - limits.lower;
-            figures.x.push_back(figures.form == SeriesForm::cumulative ? limits.upper
-                                                                       : (limits.lower + limits.upper) / 2);
-            figures.y.push_back(series.per_width ? height.number() / width : height.number());
-            figures.rows.push_back(static_cast<std::uint32_t>(row));
-        }
-        if (!something(figures, figures.x.empty(), y, x)) {
-            return false;
-        }
-        out_.x.ticks = figures.limits;
-        if (figures.form ==
-            SeriesForm::cumulative) { // from what lies below the first limit: nothing, or the open class
-            figures.x.insert(figures.x.begin(), figures.limits.front());
-            figures.y.insert(figures.y.begin(), running_end);
-            figures.rows.insert(figures.rows.begin(), no_row);
-        } else if (figures.form == SeriesForm::polygon) {
-            close_polygon(figures);
-        }
-        return true;
-    }
-
-    /// Down to nothing in the middle of a further class at either end.
-    static void close_polygon(SeriesFigures& figures) {
-        const auto& limits = figures.limits;
-        const double first = limits[1] - limits[0];
-        const double last = limits.back() - limits[limits.size() - 2];
-        figures.x.insert(figures.x.begin(), limits.front() - first / 2);
-        figures.y.insert(figures.y.begin(), 0);
-        figures.rows.insert(figures.rows.begin(), no_row);
-        figures.x.push_back(limits.back() + last / 2);
-        figures.y.push_back(0);
-        figures.rows.push_back(no_row);
-    }
-
-    bool add_boxes(SeriesFigures& figures, const Drawn& x, const Drawn& y) {
-        struct Gathered {
-            Value name;
-            std::vector<double> values;
-            std::vector<std::uint32_t> rows;
-        };
-        std::vector<Gathered> groups;
-        std::unordered_map<std::uint64_t, std::size_t> group_of;
-        constexpr std::size_t most_boxes = 200;
-        for (std::size_t row = 0; row < results_.rows(y.table->id); ++row) {
-            const Value value = y.cells->at(row);
-            const Value name = x.cells == nullptr ? Value::missing() : x.cells->at(row);
-            if (!value.plain() || !std::isfinite(value.number()) || (x.cells != nullptr && !name.plain())) {
-                ++figures.left_out;
-                continue;
-            }
-            const auto [it, is_new] = group_of.try_emplace(name.plain() ? key_of(name) : 0, groups.size());
-            if (is_new) {
-                groups.push_back({name, {}, {}});
-            }
-            if (groups.size() > most_boxes) {
-                miss({"%1 has more than %2 different values, too many for a box each.",
-                      {x.column->shown_label(), std::to_string(most_boxes)}});
-                return false;
-            }
-            groups[it->second].values.push_back(value.number());
-            groups[it->second].rows.push_back(static_cast<std::uint32_t>(row));
-        }
-        for (const Gathered& group : groups) {
-            Box box = box_of(group.values, group.rows, study_.settings.quantile_type);
-            box.name = group.name.plain() ? group.name : Value::text(Text(figures.label));
-            figures.x.push_back(place_of(box.name));
-            figures.y.push_back(box.median);
-            figures.rows.push_back(group.rows.front());
-            figures.boxes.push_back(std::move(box));
-        }
-        return something(figures, groups.empty(), y, x);
     }
 
     void add_fit(SeriesFigures& figures) {
@@ -382,8 +186,8 @@ class Maker {
     const Study& study_;
     const Results& results_;
     const Chart& chart_;
-    ChartFigures out_;
-    std::unordered_map<std::uint64_t, std::size_t> places_;
+    ChartInWork work_;
+    ChartFigures& out_ = work_.out;
     Drawn x_;
     std::vector<Drawn> ys_;
     bool per_width_ = false;

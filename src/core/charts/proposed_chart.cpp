@@ -140,7 +140,7 @@ class Proposer {
         if (chart.series.size() > 1 || x == nullptr) {
             return chart.series.size() > 1 ? up : table_.shown_label() + ": " + up;
         }
-        return up + " by " + x->shown_label();
+        return worded({"%1 by %2", {up, x->shown_label()}});
     }
 
     const Results& results_;

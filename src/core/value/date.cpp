@@ -1,5 +1,6 @@
 #include "core/value/date.h"
 
+#include <array>
 #include <charconv>
 #include <chrono>
 #include <cmath>
@@ -30,19 +31,36 @@ bool take(std::string_view& text, std::string_view any_of) {
     return true;
 }
 
-/// The fraction of a day that `hh:mm` or `hh:mm:ss` is.
+/// Up to three decimals of a second, as milliseconds.
+std::optional<int> take_milliseconds(std::string_view& text) {
+    int number = 0;
+    for (const int worth : {100, 10, 1}) {
+        const bool digit = !text.empty() && text.front() >= '0' && text.front() <= '9';
+        if (!digit && worth == 100) {
+            return std::nullopt;
+        }
+        number += digit ? worth * (text.front() - '0') : 0;
+        text.remove_prefix(digit ? 1 : 0);
+    }
+    return number;
+}
+
+/// The fraction of a day that `hh:mm`, `hh:mm:ss` or `hh:mm:ss.f` is.
 std::optional<double> read_time(std::string_view text) {
     const auto hour = take_digits(text, 2);
     const bool colon = take(text, ":");
     const auto minute = take_digits(text, 2);
     std::optional<int> second = 0;
+    std::optional<int> millisecond = 0;
     if (take(text, ":")) {
         second = take_digits(text, 2);
+        millisecond = second && take(text, ".") ? take_milliseconds(text) : millisecond;
     }
-    if (!hour || !colon || !minute || !second || !text.empty() || *hour > 23 || *minute > 59 || *second > 59) {
+    if (!hour || !colon || !minute || !second || !millisecond || !text.empty() || *hour > 23 || *minute > 59 ||
+        *second > 59) {
         return std::nullopt;
     }
-    return (*hour * 3600 + *minute * 60 + *second) / 86400.0;
+    return ((*hour * 3600 + *minute * 60 + *second) * 1000 + *millisecond) / static_cast<double>(milliseconds_in_day);
 }
 
 } // namespace
@@ -58,7 +76,7 @@ std::optional<double> read_date(std::string_view text) {
         return std::nullopt;
     }
     const year_month_day day{year(*y), month(static_cast<unsigned>(*m)), std::chrono::day(static_cast<unsigned>(*d))};
-    if (!day.ok()) {
+    if (!day.ok() || *y == 0) {
         return std::nullopt;
     }
     const auto whole = static_cast<double>(sys_days(day).time_since_epoch().count());
@@ -82,22 +100,39 @@ double day_of_today() {
     return static_cast<double>(std::chrono::sys_days(day).time_since_epoch().count());
 }
 
+std::int64_t milliseconds_of(double days) {
+    return std::llround(days * static_cast<double>(milliseconds_in_day));
+}
+
+std::int64_t day_of(std::int64_t milliseconds) {
+    const std::int64_t day = milliseconds / milliseconds_in_day;
+    return milliseconds % milliseconds_in_day < 0 ? day - 1 : day;
+}
+
 std::string write_date(double days_since) {
     using namespace std::chrono;
-    const double whole = std::floor(days_since);
-    const year_month_day day{sys_days(days(static_cast<int>(whole)))};
-    char text[40];
-    std::snprintf(text, sizeof text, "%04d-%02u-%02u", static_cast<int>(day.year()), static_cast<unsigned>(day.month()),
-                  static_cast<unsigned>(day.day()));
-    std::string out = text;
-    const auto second = static_cast<int>(std::llround((days_since - whole) * 86400));
-    if (second > 0 && second < 86400) {
-        std::snprintf(text, sizeof text, " %02d:%02d", second / 3600, second / 60 % 60);
-        out += text;
-        if (second % 60 != 0) {
-            std::snprintf(text, sizeof text, ":%02d", second % 60);
-            out += text;
-        }
+    const std::int64_t since = milliseconds_of(days_since);
+    const std::int64_t number = day_of(since);
+    const year_month_day day{sys_days(days(static_cast<int>(number)))};
+    std::array<char, 40> text{};
+    std::snprintf(text.data(), text.size(), "%04d-%02u-%02u", static_cast<int>(day.year()),
+                  static_cast<unsigned>(day.month()), static_cast<unsigned>(day.day()));
+    std::string out = text.data();
+    const auto time = static_cast<int>(since - number * milliseconds_in_day);
+    if (time == 0) {
+        return out;
+    }
+    const int second = time / 1000;
+    std::snprintf(text.data(), text.size(), " %02d:%02d", second / 3600, second / 60 % 60);
+    out += text.data();
+    if (time % 60'000 != 0) {
+        std::snprintf(text.data(), text.size(), ":%02d", second % 60);
+        out += text.data();
+    }
+    if (time % 1000 != 0) {
+        std::snprintf(text.data(), text.size(), ".%03d", time % 1000);
+        out += text.data();
+        out.erase(out.find_last_not_of('0') + 1);
     }
     return out;
 }

@@ -20,6 +20,18 @@ std::string Sentence::filled(std::string_view translated) const {
     return out;
 }
 
+namespace {
+std::string (*translate_text)(const Sentence&) = nullptr;
+}
+
+std::string worded(const Sentence& sentence) {
+    return translate_text == nullptr ? sentence.text() : translate_text(sentence);
+}
+
+void word_texts_by(std::string (*translate)(const Sentence&)) {
+    translate_text = translate;
+}
+
 std::string shortest(double number) {
     std::array<char, 40> buffer{};
     const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), number).ptr;

@@ -26,6 +26,11 @@ struct Sentence {
     friend bool operator==(const Sentence&, const Sentence&) = default;
 };
 
+/// A text that the core writes into a study, such as a column's label, in the language of the person: by the function
+/// that `word_texts_by` has set, else English.
+std::string worded(const Sentence& sentence);
+void word_texts_by(std::string (*translate)(const Sentence&));
+
 /// A number written for a sentence or a working: the shortest form that reads back as the same double.
 std::string shortest(double number);
 

@@ -9,7 +9,10 @@
 namespace ledgefall {
 namespace {
 
-std::string_view domain_of(Operator op) {
+std::string_view domain_of(Operator op, Kind result) {
+    if (result == Kind::date) {
+        return "dates go from the year 1 to the year 9999";
+    }
     switch (op) {
     case Operator::root:
         return "√ takes numbers from 0 up";
@@ -43,8 +46,10 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
     std::vector<Kind> kinds;
     const auto entry = std::find_if(kids.begin(), kids.end(), [](const TermPtr& kid) { return !kid->open_kind; });
     const bool logical = op == Operator::logical_and || op == Operator::logical_or || op == Operator::logical_not;
+    const bool to_date = (op == Operator::add || op == Operator::subtract) && entry != kids.end() &&
+                         (*entry)->kind == Kind::date; // what is added to a date is a number
     for (const TermPtr& kid : kids) {
-        const Kind open = logical ? Kind::yes_no : entry == kids.end() ? Kind::number : (*entry)->kind;
+        const Kind open = logical ? Kind::yes_no : entry == kids.end() || to_date ? Kind::number : (*entry)->kind;
         kinds.push_back(kid->open_kind ? open : kid->kind);
     }
     std::optional<double> exponent;
@@ -66,7 +71,7 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
     added->span = here(node.span);
     added->operation = *operation;
     added->op = op;
-    added->domain = domain_of(op);
+    added->domain = domain_of(op, operation->result);
     const bool short_power = exponent && (*exponent == 2 || *exponent == 3) && kinds[0] == Kind::number;
     added->kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
     if (op == Operator::approximately) {

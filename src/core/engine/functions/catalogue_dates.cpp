@@ -2,6 +2,7 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
+#include "core/value/date.h"
 
 #include <chrono>
 #include <cmath>
@@ -12,7 +13,7 @@ namespace {
 using namespace std::chrono;
 
 year_month_day calendar_day(double date) {
-    return sys_days(days(static_cast<int>(std::floor(date))));
+    return sys_days(days(static_cast<int>(day_of(milliseconds_of(date)))));
 }
 
 Value make_date(const Value* a, std::size_t count, const Faults& faults) {
@@ -20,14 +21,15 @@ Value make_date(const Value* a, std::size_t count, const Faults& faults) {
     if (passed) {
         return *passed;
     }
+    constexpr double most[] = {9999, 12, 31};
     for (std::size_t at = 0; at < count; ++at) {
-        if (a[at].number() != std::floor(a[at].number()) || std::fabs(a[at].number()) > 9999) {
+        const double part = a[at].number();
+        if (part != std::floor(part) || part < 1 || part > most[at]) {
             return faults.out_of_domain();
         }
     }
-    const year_month_day day{year(static_cast<int>(a[0].number())),
-                             month(static_cast<unsigned>(std::max(0.0, a[1].number()))),
-                             std::chrono::day(static_cast<unsigned>(std::max(0.0, a[2].number())))};
+    const year_month_day day{year(static_cast<int>(a[0].number())), month(static_cast<unsigned>(a[1].number())),
+                             std::chrono::day(static_cast<unsigned>(a[2].number()))};
     return day.ok() ? Value::of(static_cast<double>(sys_days(day).time_since_epoch().count()), Kind::date, State::plain)
                     : faults.out_of_domain();
 }
@@ -55,19 +57,22 @@ struct Weekday {
     double operator()(year_month_day day) const { return weekday(sys_days(day)).iso_encoding(); }
 };
 
-/// Completed months from a to the later b: a month is complete once its day, and its time of day, have come again.
-double completed_months(double a, double b) {
-    const year_month_day from = calendar_day(a);
-    const year_month_day to = calendar_day(b);
-    const double months = 12.0 * (static_cast<int>(to.year()) - static_cast<int>(from.year())) +
-                          (static_cast<double>(static_cast<unsigned>(to.month())) -
-                           static_cast<double>(static_cast<unsigned>(from.month())));
-    const double day_from = static_cast<unsigned>(from.day()) + (a - std::floor(a));
-    const double day_to = static_cast<unsigned>(to.day()) + (b - std::floor(b));
-    return day_to < day_from ? months - 1 : months;
+/// Completed months from a to the later b, both in milliseconds: a month is complete once its day, and its time of day,
+/// have come again.
+std::int64_t completed_months(std::int64_t a, std::int64_t b) {
+    const year_month_day from = sys_days(days(static_cast<int>(day_of(a))));
+    const year_month_day to = sys_days(days(static_cast<int>(day_of(b))));
+    const std::int64_t months =
+        12 * (static_cast<int>(to.year()) - static_cast<int>(from.year())) +
+        (static_cast<int>(static_cast<unsigned>(to.month())) - static_cast<int>(static_cast<unsigned>(from.month())));
+    const auto in_month = [](std::int64_t at, const year_month_day& day) {
+        return static_cast<unsigned>(day.day()) * milliseconds_in_day + (at - day_of(at) * milliseconds_in_day);
+    };
+    return in_month(b, to) < in_month(a, from) ? months - 1 : months;
 }
 
-/// Completed units between two dates; below 0 where the second is earlier.
+/// Completed units between two dates, from a function object of their milliseconds; below 0 where the second is
+/// earlier.
 template <class F>
 Operation between_dates() {
     return {[](const Value* a, std::size_t count, const Faults&) {
@@ -75,25 +80,24 @@ Operation between_dates() {
                 if (passed) {
                     return *passed;
                 }
-                const double from = a[0].number();
-                const double to = a[1].number();
-                const double units = from <= to ? F()(from, to) : -F()(to, from);
-                return Value::number(units == 0 ? 0.0 : units);
+                const std::int64_t from = milliseconds_of(a[0].number());
+                const std::int64_t to = milliseconds_of(a[1].number());
+                return Value::number(static_cast<double>(from <= to ? F()(from, to) : -F()(to, from)));
             },
             nullptr, Kind::number};
 }
 
 struct Years {
-    double operator()(double a, double b) const { return std::floor(completed_months(a, b) / 12); }
+    std::int64_t operator()(std::int64_t a, std::int64_t b) const { return completed_months(a, b) / 12; }
 };
 struct Months {
-    double operator()(double a, double b) const { return completed_months(a, b); }
+    std::int64_t operator()(std::int64_t a, std::int64_t b) const { return completed_months(a, b); }
 };
 struct Weeks {
-    double operator()(double a, double b) const { return std::floor((b - a) / 7); }
+    std::int64_t operator()(std::int64_t a, std::int64_t b) const { return (b - a) / (7 * milliseconds_in_day); }
 };
 struct Days {
-    double operator()(double a, double b) const { return std::floor(b - a); }
+    std::int64_t operator()(std::int64_t a, std::int64_t b) const { return (b - a) / milliseconds_in_day; }
 };
 
 } // namespace
@@ -104,7 +108,7 @@ std::vector<Function> dates() {
     return {
         plain_function("date", {{"y"}, {"m"}, {"d"}}, {&make_date, nullptr, Kind::date},
                        "The date of a year, a month and a day.", "date(2026, 5, 4)", "2026-05-04",
-                       "there is no such day"),
+                       "there is no such day: years go from 1 to 9999, months to 12, days to the end of the month"),
         {.name = "today",
          .purpose = "The day on which it is worked out, or the day that the study is set to.",
          .example = "days(today(), today())",

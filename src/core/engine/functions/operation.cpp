@@ -1,4 +1,5 @@
 #include "core/engine/functions/operation_templates.h"
+#include "core/value/date.h"
 
 #include <algorithm>
 #include <functional>
@@ -229,6 +230,30 @@ std::optional<Operation> arithmetic(Operator op, std::optional<double> exponent)
     return operation;
 }
 
+/// A date that many days later or earlier; no value outside the calendar.
+template <class F>
+Operation moved_date() {
+    struct Moved {
+        double operator()(double a, double b) const {
+            const double days = F()(a, b);
+            return in_calendar(days) ? days : std::nan("");
+        }
+    };
+    return {[](const Value* a, std::size_t count, const Faults& faults) {
+                const auto passed = passed_on(a, count, Kind::date);
+                if (passed) {
+                    return *passed;
+                }
+                const double days = Moved()(a[0].number(), a[1].number());
+                return std::isnan(days) ? faults.out_of_domain() : Value::of(days, Kind::date, State::plain);
+            },
+            &binary_block<Moved>,
+            Kind::date,
+            0,
+            Operation::RowCode::call,
+            &binary_row<Moved>};
+}
+
 std::optional<Operation> logic(Operator op) {
     switch (op) {
     case Operator::logical_and:
@@ -265,14 +290,13 @@ std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kind
     if (two && op == Operator::subtract && all(Kind::date)) {
         return binary_operation<std::minus<>>(); // days between
     }
-    if (two && kinds[0] == Kind::date && kinds[1] == Kind::number && op == Operator::add) {
-        return binary_operation<std::plus<>>(Kind::date);
+    const bool date_first = two && kinds[0] == Kind::date && kinds[1] == Kind::number;
+    const bool date_second = two && kinds[0] == Kind::number && kinds[1] == Kind::date;
+    if (op == Operator::add && (date_first || date_second)) {
+        return moved_date<std::plus<>>();
     }
-    if (two && kinds[0] == Kind::date && kinds[1] == Kind::number && op == Operator::subtract) {
-        return binary_operation<std::minus<>>(Kind::date);
-    }
-    if (two && kinds[0] == Kind::number && kinds[1] == Kind::date && op == Operator::add) {
-        return binary_operation<std::plus<>>(Kind::date);
+    if (op == Operator::subtract && date_first) {
+        return moved_date<std::minus<>>();
     }
     return std::nullopt;
 }

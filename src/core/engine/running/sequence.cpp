@@ -130,7 +130,7 @@ void Sequence::prepare(Member& member) {
 
 /// The members' programs as one list of steps, where each has one formula for all rows to the end.
 std::optional<RecurrenceProgram> Sequence::recurrence_program() const {
-    std::vector<RecurrenceProgram::Source> sources;
+    std::vector<RecurrenceCompiler::Source> sources;
     for (const auto& member : members_) {
         const PlannedDefinition& definition = *member->definition;
         const bool simple = !definition.fault && member->parts.size() == 1 && !member->holds_own_rows &&
@@ -140,7 +140,8 @@ std::optional<RecurrenceProgram> Sequence::recurrence_program() const {
         }
         sources.push_back({definition.id, &definition.pieces.front().program, member->parts.front().then.get()});
     }
-    return RecurrenceProgram::of(sources, *this);
+    std::optional<RecurrenceCode> code = RecurrenceCompiler(sources, *this).compile();
+    return code ? std::optional<RecurrenceProgram>(std::move(*code)) : std::nullopt;
 }
 
 /// The first row from `row` on in which something is typed over a member's cell, up to `end`.

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/planning/plan.h"
+#include "core/engine/running/recurrence_compiler.h"
 #include "core/engine/running/recurrence_program.h"
 #include "core/engine/running/runner.h"
 

@@ -15,7 +15,7 @@ Result<Study> asked_share(const Study& study, Id id, const Value& begun, Id* add
         return Sentence{"%1 has no value yet that could be asked for.", {column->shown_label()}};
     }
     Result<Study> result = study;
-    const auto held = [&](const std::string& wanted, const std::string& formula, const std::string& note) {
+    const auto held = [&](const std::string& wanted, const std::string& formula, const Sentence& note) {
         std::string name;
         Id id_of;
         if (result) {
@@ -23,19 +23,20 @@ Result<Study> asked_share(const Study& study, Id id, const Value& begun, Id* add
                 return name_refused(*result, result->table(table->id), one).has_value();
             });
             result = hold(*result, table->id, name + " = " + formula, &id_of);
-            result = result ? note_held(*result, id_of, note) : result;
+            result = result ? note_held(*result, id_of, worded(note)) : result;
         }
         return std::pair(name, id_of);
     };
-    const auto [name, asked] = held("asked_" + column->name, "0", "which " + column->shown_label() + " is asked for");
+    const Sentence which{"which %1 is asked for", {column->shown_label()}};
+    const auto [name, asked] = held("asked_" + column->name, "0", which);
     result = result ? give_held(*result, asked, begun) : result;
     HeldDetails details;
-    details.note = "which " + column->shown_label() + " is asked for";
+    details.note = worded(which);
     details.choices.column = id;
     result = result ? detail_held(*result, asked, details) : result;
-    held("count_" + column->name, "count(" + column->name + " = " + name + ")", "how often it occurs");
-    const auto share =
-        held("share_" + column->name, "share(" + column->name + " = " + name + ")", "which part of all values that is");
+    held("count_" + column->name, "count(" + column->name + " = " + name + ")", {"how often it occurs"});
+    const auto share = held("share_" + column->name, "share(" + column->name + " = " + name + ")",
+                            {"which part of all values that is"});
     result = result ? format_held(*result, share.second, {Format::Style::percent, 1}) : result;
     if (added != nullptr) {
         *added = asked;

@@ -36,7 +36,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
                         {second.shown_label(), std::to_string(most_across)}};
     }
     Id table;
-    Result<Study> begun = add_table(study, first.shown_label() + " by " + second.shown_label(), &table);
+    Result<Study> begun = add_table(study, worded({"%1 by %2", {first.shown_label(), second.shown_label()}}), &table);
     Categories categories;
     categories.of = down;
     begun = begun ? category_rows(*begun, table, first.name, categories) : begun;
@@ -58,13 +58,13 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
     for (const Value& value : values) {
         const std::string label = write_cell(value);
         counts.push_back(free_here(name_from_label(label)));
-        maker.column(label, counts.back() + " = count(" + of_down + " = " + first.name + " and " + of_across + " = " +
-                                written(value) + ")");
+        maker.column({"%1", {label}}, counts.back() + " = count(" + of_down + " = " + first.name + " and " + of_across +
+                                          " = " + written(value) + ")");
     }
     const std::string in_row = free_here("row_total");
-    maker.column("Total", in_row + " = sum(" + counts.front() + "[i] .. " + counts.back() + "[i])");
+    maker.column({"Total"}, in_row + " = sum(" + counts.front() + "[i] .. " + counts.back() + "[i])");
     const std::string all = free_here("n");
-    maker.held(all + " = sum(" + in_row + ")", "how many pairs are counted");
+    maker.held(all + " = sum(" + in_row + ")", {"how many pairs are counted"});
     std::vector<std::string> summed = counts;
     summed.push_back(in_row);
     if (expected) {
@@ -72,7 +72,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
         std::string parts;
         for (std::size_t at = 0; at < counts.size(); ++at) {
             wanted.push_back(free_here(counts[at] + "_exp"));
-            maker.column(write_cell(values[at]) + ", expected",
+            maker.column({"%1, expected", {write_cell(values[at])}},
                          wanted.back() + " = " + in_row + " * sum(" + counts[at] + ") / " + all,
                          {Format::Style::decimals, 2});
             parts += (at == 0 ? "" : " + ") + std::string("chi2_stat(") + counts[at] + ", " + wanted.back() + ")";
@@ -80,15 +80,15 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
         summed.insert(summed.end(), wanted.begin(), wanted.end());
         const std::string chi2 = free_here("chi2");
         const std::string freedom = free_here("freedom");
-        maker.held(chi2 + " = " + parts, "chi-squared of all counts against the expected ones");
-        maker.held(freedom + " = (rows - 1) * " + std::to_string(counts.size() - 1), "degrees of freedom");
+        maker.held(chi2 + " = " + parts, {"chi-squared of all counts against the expected ones"});
+        maker.held(freedom + " = (rows - 1) * " + std::to_string(counts.size() - 1), {"degrees of freedom"});
         maker.held(free_here("p_value") + " = P(chi_squared(" + freedom + ") >= " + chi2 + ")",
-                   "how likely so much or more is where the two have nothing to do with each other");
+                   {"how likely so much or more is where the two have nothing to do with each other"});
     }
-    maker.foot("sum", "sum(each)", summed);
-    maker.check({"every pair is counted",
-                 all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",
-                 "Some pairs are in no cell: " + second.shown_label() + " has a value that has no column yet."});
+    maker.foot({"sum"}, "sum(each)", summed);
+    maker.check({"every pair is counted"},
+                all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",
+                {"Some pairs are in no cell: %1 has a value that has no column yet.", {second.shown_label()}});
     return maker.study();
 }
 

@@ -11,22 +11,22 @@ const Format in_percent{Format::Style::percent, 1};
 /// What both kinds of frequency tables have: shares of the counts, and what they come to further down.
 void add_shares(TableMaker& maker, const FrequencyParts& parts) {
     if (parts.tally) {
-        maker.column("Tally", "strokes = tally(f)");
+        maker.column({"Tally"}, "strokes = tally(f)");
     }
     if (parts.relative) {
-        maker.column("Share", "rel = f / n", in_percent);
+        maker.column({"Share"}, "rel = f / n", in_percent);
     }
     if (parts.percent) {
-        maker.column("Per cent", "percent = 100 * f / n", {Format::Style::decimals, 1});
+        maker.column({"Per cent"}, "percent = 100 * f / n", {Format::Style::decimals, 1});
     }
     if (parts.cumulative) {
-        maker.column("Cumulative", "cum = sum(f[1..i])");
+        maker.column({"Cumulative"}, "cum = sum(f[1..i])");
     }
     if (parts.cumulative_share) {
-        maker.column("Cumulative share", "cum_rel = sum(f[1..i]) / n", in_percent);
+        maker.column({"Cumulative share"}, "cum_rel = sum(f[1..i]) / n", in_percent);
     }
     if (parts.cumulative_down) {
-        maker.column("Cumulative from above", "down = sum(f[i..last])");
+        maker.column({"Cumulative from above"}, "down = sum(f[i..last])");
     }
 }
 
@@ -43,6 +43,13 @@ std::string category_name(Categories::By by, const ColumnDefinition& of) {
         break;
     }
     return of.name == "f" || of.name == "n" || of.name == "rel" || of.name == "cum" ? of.name + "_value" : of.name;
+}
+
+Sentence by_calendar(Categories::By by, const ColumnDefinition& of) {
+    const char* const pattern = by == Categories::By::month  ? "%1 by month"
+                                : by == Categories::By::year ? "%1 by year"
+                                                             : "%1 by weekday";
+    return {pattern, {of.shown_label()}};
 }
 
 std::string count_of(Categories::By by, const std::string& data, const std::string& name) {
@@ -69,7 +76,7 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
         return no_such_part;
     }
     Id table;
-    Result<Study> begun = add_table(study, column->shown_label() + ", classes", &table);
+    Result<Study> begun = add_table(study, worded({"%1, classes", {column->shown_label()}}), &table);
     begun = begun ? class_rows(*begun, table, "class", classes) : begun;
     if (!begun) {
         return begun;
@@ -79,27 +86,27 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     }
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
-    maker.column("From", "lower = lower(class)");
-    maker.column("To", "upper = upper(class)");
+    maker.column({"From"}, "lower = lower(class)");
+    maker.column({"To"}, "upper = upper(class)");
     if (parts.middle || parts.measures) {
-        maker.column("Middle", "mid = mid(class)");
+        maker.column({"Middle"}, "mid = mid(class)");
     }
-    maker.column("Count", "f = count(" + data + " in class)");
-    maker.held("n = sum(f)", "how many values fall in the classes");
+    maker.column({"Count"}, "f = count(" + data + " in class)");
+    maker.held("n = sum(f)", {"how many values fall in the classes"});
     add_shares(maker, parts);
     if (parts.density) {
-        maker.column("Density", "density = f / n / (upper - lower)");
+        maker.column({"Density"}, "density = f / n / (upper - lower)");
     }
     const bool open = classes.open_below || classes.open_above; // whose middles are infinite
     if (parts.measures && !open) {
-        maker.held("grouped_mean = wmean(mid, f)", "from the middles of the classes");
-        maker.held("grouped_var = wvar(mid, f)", "from the middles of the classes, over n − 1");
-        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", "on the line within its class");
+        maker.held("grouped_mean = wmean(mid, f)", {"from the middles of the classes"});
+        maker.held("grouped_var = wvar(mid, f)", {"from the middles of the classes, over n − 1"});
+        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {"on the line within its class"});
     }
-    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
-    maker.check({"every value of " + column->shown_label() + " is in a class", "n = count(" + data + ")",
-                 "Some values of " + column->shown_label() +
-                     " fall in no class: look for a mistyped one, or widen the classes."});
+    maker.foot({"sum"}, "sum(each)", {"f", "rel", "percent"});
+    maker.check({"every value of %1 is in a class", {column->shown_label()}}, "n = count(" + data + ")",
+                {"Some values of %1 fall in no class: look for a mistyped one, or widen the classes.",
+                 {column->shown_label()}});
     return maker.study();
 }
 
@@ -134,7 +141,10 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
     }
     const std::string name = category_name(categories.by, *column);
     Id table;
-    Result<Study> begun = add_table(study, column->shown_label() + (calendar ? " by " + name : ", counted"), &table);
+    Result<Study> begun = add_table(
+        study,
+        worded(calendar ? by_calendar(categories.by, *column) : Sentence{"%1, counted", {column->shown_label()}}),
+        &table);
     begun = begun ? category_rows(*begun, table, name, categories) : begun;
     if (!begun) {
         return begun;
@@ -144,13 +154,12 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
     }
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
-    maker.column("Count", count_of(categories.by, data, name));
-    maker.held("n = sum(f)", "how many values are counted");
+    maker.column({"Count"}, count_of(categories.by, data, name));
+    maker.held("n = sum(f)", {"how many values are counted"});
     add_shares(maker, parts);
-    maker.foot("sum", "sum(each)", {"f", "rel", "percent"});
-    maker.check(
-        {"every value of " + column->shown_label() + " is counted", "n = count(not is_missing(" + data + "))",
-         "Some values of " + column->shown_label() + " are in no row: look for cells that are of another kind."});
+    maker.foot({"sum"}, "sum(each)", {"f", "rel", "percent"});
+    maker.check({"every value of %1 is counted", {column->shown_label()}}, "n = count(not is_missing(" + data + "))",
+                {"Some values of %1 are in no row: look for cells that are of another kind.", {column->shown_label()}});
     return maker.study();
 }
 

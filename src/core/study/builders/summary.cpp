@@ -25,9 +25,10 @@ class Summary {
         list_samples();
         Id table;
         const bool grouped = !request_.by.empty();
-        const std::string by = grouped ? source_.column(request_.by)->shown_label() : "";
-        Result<Study> begun =
-            add_table(study_, source_.shown_label() + (grouped ? " by " + by : ", summed up"), &table);
+        const Sentence title =
+            grouped ? Sentence{"%1 by %2", {source_.shown_label(), source_.column(request_.by)->shown_label()}}
+                    : Sentence{"%1, summary", {source_.shown_label()}};
+        Result<Study> begun = add_table(study_, worded(title), &table);
         if (added != nullptr) {
             *added = table;
         }
@@ -43,7 +44,7 @@ class Summary {
         TableMaker maker(*begun, table);
         if (request_.first_rows) {
             maker.held("first_rows = " + std::to_string(*request_.first_rows),
-                       "how many rows are summed up, from the first");
+                       {"how many rows the measures take, from the first"});
         }
         grouped ? add_groups(maker, table) : add_rows(maker, table);
         return maker.study();
@@ -65,7 +66,7 @@ class Summary {
             samples_.push_back(std::move(sample));
         }
         if (request_.together == SummaryRequest::Together::pooled && names.size() > 1) {
-            samples_.push_back({names, "all pooled", "pooled"});
+            samples_.push_back({names, worded({"all pooled"}), "pooled"});
         }
     }
 
@@ -112,9 +113,10 @@ class Summary {
         return text;
     }
 
-    std::string label(const SummaryMeasure& measure) const {
-        return measure.quantile ? measure.label + " (type " + std::to_string(request_.quantile_type) + ")"
-                                : measure.label;
+    Sentence label(const SummaryMeasure& measure) const {
+        return measure.quantile
+                   ? Sentence{"%1 (type %2)", {worded({measure.label}), std::to_string(request_.quantile_type)}}
+                   : Sentence{measure.label};
     }
 
     const SummaryMeasure& measure(const std::string& name) const {
@@ -155,7 +157,7 @@ class Summary {
         for (const Sample& sample : samples_) {
             labels.push_back(sample.label);
         }
-        maker.texts("Column", "column", labels);
+        maker.texts({"Column"}, "column", labels);
         for (const std::string& wanted : request_.measures) {
             const SummaryMeasure& one = measure(wanted);
             maker.column(label(one), one.name + " = " + formula(one, samples_.front()));

@@ -4,28 +4,28 @@
 
 namespace ledgefall {
 
-void TableMaker::column(const std::string& label, const std::string& definition, const Format& format) {
+void TableMaker::column(const Sentence& label, const std::string& definition, const Format& format) {
     Id written;
     take(study_ ? write_column(*study_, table_, definition, &written) : study_);
-    take(study_ ? head_column(*study_, written, {label, "", ""}) : study_);
+    take(study_ ? head_column(*study_, written, {worded(label), "", ""}) : study_);
     take(study_ ? format_column(*study_, written, format) : study_);
 }
 
-void TableMaker::texts(const std::string& label, const std::string& name, const std::vector<std::string>& values) {
+void TableMaker::texts(const Sentence& label, const std::string& name, const std::vector<std::string>& values) {
     Column cells(Kind::text);
     for (const std::string& value : values) {
         cells.append(Value::text(Text(value)));
     }
-    take(study_ ? add_columns(*study_, table_, {{label, name, "", cells}}) : study_);
+    take(study_ ? add_columns(*study_, table_, {{worded(label), name, "", cells}}) : study_);
 }
 
-void TableMaker::held(const std::string& definition, const std::string& note) {
+void TableMaker::held(const std::string& definition, const Sentence& note) {
     Id held;
     take(study_ ? hold(*study_, table_, definition, &held) : study_);
-    take(study_ ? note_held(*study_, held, note) : study_);
+    take(study_ ? note_held(*study_, held, worded(note)) : study_);
 }
 
-void TableMaker::foot(const std::string& label, const std::string& formula, const std::vector<std::string>& names) {
+void TableMaker::foot(const Sentence& label, const std::string& formula, const std::vector<std::string>& names) {
     std::vector<Id> columns;
     for (const std::string& name : names) {
         const ColumnDefinition* definition = study_ ? study_->table(table_)->column_named(name) : nullptr;
@@ -33,11 +33,11 @@ void TableMaker::foot(const std::string& label, const std::string& formula, cons
             columns.push_back(definition->id);
         }
     }
-    take(study_ ? add_foot_line(*study_, table_, label, formula, columns) : study_);
+    take(study_ ? add_foot_line(*study_, table_, worded(label), formula, columns) : study_);
 }
 
-void TableMaker::check(const CheckText& text) {
-    take(study_ ? add_check(*study_, table_, text) : study_);
+void TableMaker::check(const Sentence& label, const std::string& condition, const Sentence& message) {
+    take(study_ ? add_check(*study_, table_, {worded(label), condition, worded(message)}) : study_);
 }
 
 std::string full_name(const Study& study, Id column) {

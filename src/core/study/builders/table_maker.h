@@ -5,6 +5,7 @@
 namespace ledgefall {
 
 /// Adds columns, held values, feet and checks to a table that is being made; the first refusal stays.
+/// Labels, notes and messages are written in the language of the person (`worded`).
 class TableMaker {
   public:
     TableMaker(Study study, Id table)
@@ -12,13 +13,13 @@ class TableMaker {
         , table_(table) {}
 
     /// A worked column, `definition` being `name = formula`.
-    void column(const std::string& label, const std::string& definition, const Format& format = {});
+    void column(const Sentence& label, const std::string& definition, const Format& format = {});
     /// A column of texts that are given.
-    void texts(const std::string& label, const std::string& name, const std::vector<std::string>& values);
-    void held(const std::string& definition, const std::string& note);
+    void texts(const Sentence& label, const std::string& name, const std::vector<std::string>& values);
+    void held(const std::string& definition, const Sentence& note);
     void take(Result<Study> next) { study_ = std::move(next); }
-    void foot(const std::string& label, const std::string& formula, const std::vector<std::string>& names);
-    void check(const CheckText& text);
+    void foot(const Sentence& label, const std::string& formula, const std::vector<std::string>& names);
+    void check(const Sentence& label, const std::string& condition, const Sentence& message);
     const Result<Study>& study() const { return study_; }
 
   private:

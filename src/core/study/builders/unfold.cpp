@@ -33,26 +33,27 @@ class Follower {
         switch (step.where) {
         case UnfoldingStep::Where::column:
             take(write_column(study_, table_, text, &result));
-            take(refused_ ? Result<Study>(*refused_) : head_column(study_, result, {step.note, "", ""}));
+            take(refused_ ? Result<Study>(*refused_) : head_column(study_, result, {worded({step.note}), "", ""}));
             break;
         case UnfoldingStep::Where::ledge:
         case UnfoldingStep::Where::held_if_absent:
             take(hold(study_, table_, text, &result));
-            take(refused_ ? Result<Study>(*refused_) : note_held(study_, result, step.note));
+            take(refused_ ? Result<Study>(*refused_) : note_held(study_, result, worded({step.note})));
             break;
         case UnfoldingStep::Where::sum:
             sums_.push_back(study_.table(table_)->column_named(text)->id);
             break;
         case UnfoldingStep::Where::check:
             take(add_check(study_, table_,
-                           {measure + " by hand as by measure", text, "The steps do not lead to the measure."}));
+                           {worded({"%1 by hand as by measure", {measure}}), text,
+                            worded({"The steps do not lead to the measure."})}));
             break;
         }
     }
 
     Result<Study> finish() {
         if (!refused_ && !sums_.empty()) {
-            take(add_foot_line(study_, table_, "sum", "sum(each)", sums_));
+            take(add_foot_line(study_, table_, worded({"sum"}), "sum(each)", sums_));
         }
         return refused_ ? Result<Study>(*refused_) : Result<Study>(study_);
     }

@@ -1,6 +1,7 @@
 #include "core/study/edits/series.h"
 
 #include "core/study/model/parts.h"
+#include "core/value/date.h"
 #include "core/value/decimals.h"
 
 #include <chrono>
@@ -12,7 +13,7 @@ namespace {
 using Days = std::chrono::sys_days;
 using Way = Pattern::Way;
 
-constexpr double days_of_calendar = 4'000'000; // either way from 1970: some eleven thousand years
+constexpr double days_of_calendar = 4'000'000; // more than there are
 
 Days day_of(double days) {
     return Days(std::chrono::days(static_cast<int>(std::floor(days))));
@@ -94,7 +95,7 @@ Pattern pattern_of_dates(const std::vector<Value>& started) {
 }
 
 Value dated(double days) {
-    return std::fabs(days) > days_of_calendar ? Value::missing(Kind::date) : Value::of(days, Kind::date, State::plain);
+    return in_calendar(days) ? Value::of(days, Kind::date, State::plain) : Value::missing(Kind::date);
 }
 
 Value month_later(double first, double months) {

@@ -1,0 +1,64 @@
+#include "core/charts/series_figures.h"
+#include "core/value/interval.h"
+
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+/// Down to nothing in the middle of a further class at either end.
+void close_polygon(SeriesFigures& figures) {
+    const auto& limits = figures.limits;
+    const double first = limits[1] - limits[0];
+    const double last = limits.back() - limits[limits.size() - 2];
+    figures.x.insert(figures.x.begin(), limits.front() - first / 2);
+    figures.y.insert(figures.y.begin(), 0);
+    figures.rows.insert(figures.rows.begin(), no_row);
+    figures.x.push_back(limits.back() + last / 2);
+    figures.y.push_back(0);
+    figures.rows.push_back(no_row);
+}
+
+} // namespace
+
+bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
+    if (x.cells == nullptr || x.kind() != Kind::interval) {
+        chart.miss(
+            {"%1 needs classes across: make a frequency table of a column, and draw its counts.", {figures.label}});
+        return false;
+    }
+    double running_end = 0;
+    for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
+        const Value class_of_row = x.cells->at(row);
+        const Value height = y.cells->at(row);
+        const bool plain = class_of_row.plain() && height.plain() && std::isfinite(height.number());
+        const Interval& limits = class_of_row.plain() ? interval_of(class_of_row) : Interval();
+        if (!plain || !std::isfinite(limits.lower) || !std::isfinite(limits.upper)) {
+            ++figures.left_out; // a class with an open end has no width
+            running_end = plain && figures.limits.empty() ? height.number() : running_end;
+            continue;
+        }
+        if (figures.limits.empty()) {
+            figures.limits.push_back(limits.lower);
+        }
+        figures.limits.push_back(limits.upper);
+        const double width = limits.upper - limits.lower;
+        figures.x.push_back(figures.form == SeriesForm::cumulative ? limits.upper : (limits.lower + limits.upper) / 2);
+        figures.y.push_back(series.per_width ? height.number() / width : height.number());
+        figures.rows.push_back(static_cast<std::uint32_t>(row));
+    }
+    if (!chart.something(figures, figures.x.empty(), y, x)) {
+        return false;
+    }
+    chart.out.x.ticks = figures.limits;
+    if (figures.form == SeriesForm::cumulative) { // from what lies below the first limit: nothing, or the open class
+        figures.x.insert(figures.x.begin(), figures.limits.front());
+        figures.y.insert(figures.y.begin(), running_end);
+        figures.rows.insert(figures.rows.begin(), no_row);
+    } else if (figures.form == SeriesForm::polygon) {
+        close_polygon(figures);
+    }
+    return true;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,60 @@
+#include "core/charts/series_figures.h"
+#include "core/value/interval.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+bool occurs_twice(std::vector<double> places) {
+    std::sort(places.begin(), places.end());
+    return std::adjacent_find(places.begin(), places.end()) != places.end();
+}
+
+} // namespace
+
+bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
+    const std::size_t rows = chart.results.rows(y.table->id);
+    const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
+    const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
+    const bool single_rows = kind_of(figures.form).single_rows;
+    if (named != !chart.out.x.names.empty() && !chart.out.series.empty()) {
+        chart.miss({"%1 is not drawn: some series stand at numbers and some at names.", {figures.label}});
+        return false;
+    }
+    figures.x.reserve(rows);
+    figures.y.reserve(rows);
+    figures.rows.reserve(rows);
+    double last = -INFINITY;
+    for (std::size_t row = 0; row < rows; ++row) {
+        const Value up = y.cells->at(row);
+        const Value across = x.cells == nullptr ? Value::number(static_cast<double>(row + 1)) : x.cells->at(row);
+        if (!up.plain() || !across.plain() || !std::isfinite(up.number())) {
+            ++figures.left_out;
+            continue;
+        }
+        const double at = named     ? chart.place_of(across)
+                          : classes ? (interval_of(across).lower + interval_of(across).upper) / 2
+                                    : across.number();
+        if (!std::isfinite(at)) {
+            ++figures.left_out;
+            continue;
+        }
+        figures.rising = figures.rising && at >= last;
+        last = at;
+        figures.x.push_back(at);
+        figures.y.push_back(up.number());
+        figures.rows.push_back(static_cast<std::uint32_t>(row));
+    }
+    if (named && single_rows && occurs_twice(figures.x)) {
+        chart.miss({"%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.",
+                    {"A value", x.column->shown_label()}});
+        return false;
+    }
+    chart.out.x.dates = chart.out.x.dates || (x.cells != nullptr && x.kind() == Kind::date);
+    chart.out.y.dates = chart.out.y.dates || y.kind() == Kind::date;
+    return chart.something(figures, figures.x.empty(), y, x);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,46 @@
+#include "core/charts/series_figures.h"
+
+#include "core/study/model/fault_explanation.h"
+
+#include <array>
+#include <bit>
+
+namespace ledgefall {
+
+std::uint64_t key_of(const Value& value) {
+    return std::bit_cast<std::uint64_t>(value.slot());
+}
+
+double ChartInWork::place_of(const Value& name) {
+    const auto [it, is_new] = places.try_emplace(key_of(name), out.x.names.size());
+    if (is_new) {
+        out.x.names.push_back(name);
+    }
+    return static_cast<double>(it->second);
+}
+
+bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Drawn& y, const Drawn& x) {
+    if (!nothing) {
+        return true;
+    }
+    const bool rows = results.rows(y.table->id) > 0;
+    const Results::Entry* entry = results.find(y.column->id);
+    entry = entry != nullptr && entry->faults == 0 && x.column != nullptr ? results.find(x.column->id) : entry;
+    if (!rows) {
+        miss({"%1 has no rows yet: type or import some values.", {y.table->shown_label()}});
+    } else if (entry != nullptr && entry->faults > 0) {
+        miss({"%1 is not drawn, for its cells are at fault: %2",
+              {figures.label, explain(study, entry->first_fault).text()}});
+    } else {
+        miss({"%1 has no numbers to draw.", {figures.label}});
+    }
+    return false;
+}
+
+SeriesFiguresOf figures_of(SeriesForm form) {
+    static constexpr std::array<SeriesFiguresOf, 3> all = {add_points, add_classes,
+                                                           add_boxes}; // as SeriesFormKind::Over
+    return all[static_cast<std::size_t>(kind_of(form).over)];
+}
+
+} // namespace ledgefall

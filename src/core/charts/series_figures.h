@@ -1,0 +1,45 @@
+#pragma once
+
+#include "core/charts/chart_figures.h"
+
+#include <unordered_map>
+
+namespace ledgefall {
+
+/// A column that a series draws: one of a table's own, or its axis.
+struct Drawn {
+    const Table* table = nullptr;
+    const ColumnDefinition* column = nullptr;
+    const Column* cells = nullptr;
+    Kind kind() const { return cells->kind(); }
+};
+
+/// A chart of which some series are worked out, and what the next ones need to know of them.
+struct ChartInWork {
+    const Study& study;
+    const Results& results;
+    ChartFigures out;
+    std::unordered_map<std::uint64_t, std::size_t> places; ///< of names across, by `key_of`
+
+    void miss(const Sentence& what) { out.missing.push_back(what); }
+    /// Where a name stands across: at 0, 1, 2, … in the order in which the series bring them.
+    double place_of(const Value& name);
+    /// False, with a sentence that says why, where a series has `nothing` to draw.
+    bool something(const SeriesFigures& figures, bool nothing, const Drawn& y, const Drawn& x);
+};
+
+/// Equal values have equal keys, and values of one kind that differ have different ones.
+std::uint64_t key_of(const Value& value);
+
+/// Works out the figures of one series; false where it is not drawn, for a reason that is among those missing.
+using SeriesFiguresOf = bool (*)(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x,
+                                 const Drawn& y);
+
+// A file each; the list of them is in series_figures.cpp.
+bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
+bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
+bool add_boxes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
+
+SeriesFiguresOf figures_of(SeriesForm form);
+
+} // namespace ledgefall

@@ -1,0 +1,246 @@
+#include "core/engine/running/recurrence_compiler.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace ledgefall {
+namespace {
+
+using Code = RecurrenceStep::Code;
+constexpr std::int64_t furthest = 4096; ///< how far from its row a load may reach
+
+std::optional<Code> code_of(Operation::RowCode code) {
+    switch (code) {
+    case Operation::RowCode::none:
+        return std::nullopt;
+    case Operation::RowCode::call:
+        return Code::call;
+    case Operation::RowCode::add:
+        return Code::add;
+    case Operation::RowCode::subtract:
+        return Code::subtract;
+    case Operation::RowCode::multiply:
+        return Code::multiply;
+    case Operation::RowCode::divide:
+        return Code::divide;
+    case Operation::RowCode::negate:
+        return Code::negate;
+    case Operation::RowCode::square:
+        return Code::square;
+    case Operation::RowCode::cube:
+        return Code::cube;
+    case Operation::RowCode::root:
+        return Code::root;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+std::optional<RecurrenceCode> RecurrenceCompiler::compile() {
+    for (const Source& source : sources_) {
+        if (!add(source)) {
+            return std::nullopt;
+        }
+    }
+    read_before_written();
+    leave_out_covered_checks();
+    code_.steps.push_back({Code::end, 0, {}, nullptr});
+    std::sort(code_.checked.begin(), code_.checked.end());
+    code_.checked.erase(std::unique(code_.checked.begin(), code_.checked.end()), code_.checked.end());
+    for (const RecurrenceLoad& load : code_.loads) {
+        code_.before = std::max(code_.before, static_cast<std::size_t>(std::max<std::int64_t>(-load.shift, 0)));
+        code_.after = std::max(code_.after, static_cast<std::size_t>(std::max<std::int64_t>(load.shift, 0)));
+    }
+    return std::move(code_);
+}
+
+std::size_t RecurrenceCompiler::window_of(Id column) {
+    for (std::size_t at = 0; at < sources_.size(); ++at) {
+        if (sources_[at].column == column) {
+            return at;
+        }
+    }
+    const auto [node, is_new] = windows_of_others_.emplace(column, sources_.size() + code_.others.size());
+    if (is_new) {
+        code_.others.push_back(environment_.column(column).cells);
+    }
+    return node->second;
+}
+
+bool RecurrenceCompiler::add(const Source& source) {
+    const Program& program = *source.program;
+    const auto base = static_cast<std::uint32_t>(code_.registers.size());
+    code_.registers.resize(base + program.scalars.size() + program.registers, no_number);
+    for (std::uint32_t at = 0; at < program.scalars.size(); ++at) {
+        const Value scalar = source.scalars->value({true, at}, Kind::number, 0);
+        code_.registers[base + at] = scalar.plain() ? scalar.slot() : no_number;
+    }
+    const auto first_register = base + static_cast<std::uint32_t>(program.scalars.size());
+    std::vector<std::uint32_t> place(program.registers); // where each register of the program is
+    const std::size_t first_step = code_.steps.size();
+    for (const Instruction& instruction : program.body) {
+        const std::uint32_t to = first_register + instruction.to;
+        place[instruction.to] = to;
+        if (instruction.checked) {
+            code_.checked.push_back(to);
+        }
+        if (instruction.code == Instruction::Code::row_number) {
+            code_.row_numbers.push_back(to);
+            continue;
+        }
+        if (instruction.code == Instruction::Code::load) {
+            const std::size_t window = window_of(program.columns[instruction.column]);
+            if (window < sources_.size() && instruction.shift == 0) { // it has been worked out in this row before
+                if (window >= code_.outputs.size()) {
+                    return false;
+                }
+                place[instruction.to] = code_.outputs[window];
+                code_.registers[to] = 0;
+                continue;
+            }
+            if (!add_load(instruction, program, to)) {
+                return false;
+            }
+            continue;
+        }
+        const auto code =
+            instruction.code == Instruction::Code::operate ? code_of(instruction.operation.row_code) : std::nullopt;
+        if (!code || instruction.count > 3) {
+            return false;
+        }
+        RecurrenceStep step;
+        step.code = *code;
+        step.to = to;
+        step.call = instruction.operation.row;
+        for (std::size_t at = 0; at < instruction.count; ++at) {
+            const Operand operand = instruction.arguments[at];
+            step.from[at] = operand.scalar ? base + operand.at : place[operand.at];
+            if (operand.scalar && instruction.kinds[at] != Kind::text && std::isnan(code_.registers[step.from[at]])) {
+                return false; // a gap or a fault that stands for every row
+            }
+        }
+        const auto same = std::find_if(code_.steps.begin(), code_.steps.end(), [&step](const RecurrenceStep& steps) {
+            return steps.code == step.code && steps.from == step.from && steps.call == step.call;
+        });
+        if (same != code_.steps.end()) { // what has been worked out for another column need not be again
+            place[instruction.to] = same->to;
+            code_.registers[to] = 0;
+            continue;
+        }
+        code_.steps.push_back(step);
+    }
+    const Operand output = program.outputs.front();
+    const std::uint32_t result = output.scalar ? base + output.at : place[output.at];
+    if (std::find(code_.outputs.begin(), code_.outputs.end(), result) != code_.outputs.end()) {
+        return false; // a column that is only another's name would share its register
+    }
+    code_.outputs.push_back(result);
+    code_.checked.push_back(result);
+    join_products(first_step);
+    return true;
+}
+
+/// A cell of our own one row before is what its register still holds from that row, as long as that is read before it
+/// is written: then it need not be loaded.
+void RecurrenceCompiler::read_before_written() {
+    std::erase_if(code_.loads, [this](const RecurrenceLoad& load) {
+        if (load.window >= sources_.size() || load.shift != -1) {
+            return false;
+        }
+        const std::uint32_t source = code_.outputs[load.window];
+        const bool loaded = std::any_of(code_.loads.begin(), code_.loads.end(),
+                                        [&](const RecurrenceLoad& one) { return one.to == source; });
+        const bool numbered =
+            std::find(code_.row_numbers.begin(), code_.row_numbers.end(), source) != code_.row_numbers.end();
+        const bool is_output = std::find(code_.outputs.begin(), code_.outputs.end(), load.to) != code_.outputs.end();
+        if (loaded || numbered || is_output) {
+            return false;
+        }
+        bool written = false;
+        for (const RecurrenceStep& step : code_.steps) {
+            const bool reads = std::find(step.from.begin(), step.from.end(), load.to) != step.from.end();
+            if (reads && written) {
+                return false;
+            }
+            written = written || step.to == source;
+        }
+        if (!written) {
+            return false;
+        }
+        for (RecurrenceStep& step : code_.steps) {
+            std::replace(step.from.begin(), step.from.end(), load.to, source);
+        }
+        std::erase(code_.checked, load.to);
+        return true;
+    });
+}
+
+bool RecurrenceCompiler::add_load(const Instruction& instruction, const Program& program, std::uint32_t to) {
+    RecurrenceLoad load;
+    load.to = to;
+    load.shift = instruction.shift;
+    load.window = window_of(program.columns[instruction.column]);
+    const bool own = load.window < sources_.size();
+    if (std::abs(load.shift) > furthest || (own && load.shift > 0)) {
+        return false;
+    }
+    code_.loads.push_back(load);
+    return true;
+}
+
+/// Makes one step of a product that is only used in the sum right after it. Both are still rounded each.
+void RecurrenceCompiler::join_products(std::size_t from) {
+    for (std::size_t at = from; at + 1 < code_.steps.size();) {
+        const RecurrenceStep& product = code_.steps[at];
+        RecurrenceStep& sum = code_.steps[at + 1];
+        const bool checked = std::find(code_.checked.begin(), code_.checked.end(), product.to) != code_.checked.end();
+        const auto uses = [&](std::uint32_t place) {
+            std::size_t count = 0;
+            for (const RecurrenceStep& step : code_.steps) {
+                count += static_cast<std::size_t>(std::count(step.from.begin(), step.from.end(), place));
+            }
+            return count + static_cast<std::size_t>(std::count(code_.outputs.begin(), code_.outputs.end(), place));
+        };
+        const bool second = sum.from[1] == product.to;
+        const bool is_product = product.code == Code::multiply || product.code == Code::square;
+        const bool fits = is_product && sum.code == Code::add && !checked && (second || sum.from[0] == product.to) &&
+                          uses(product.to) == 1;
+        if (fits) {
+            sum = {Code::add_product,
+                   sum.to,
+                   {second ? sum.from[0] : sum.from[1], product.from[0],
+                    product.from[product.code == Code::square ? 0 : 1]},
+                   nullptr};
+            code_.steps.erase(code_.steps.begin() + static_cast<std::ptrdiff_t>(at));
+        } else {
+            ++at;
+        }
+    }
+}
+
+/// What is not finite need not be looked for where it surely carries on into a later result that is looked at.
+void RecurrenceCompiler::leave_out_covered_checks() {
+    const auto carries = [](const RecurrenceStep& step, std::uint32_t place) {
+        if (step.code == Code::call) {
+            return false;
+        }
+        const std::size_t count = step.code == Code::add_product                          ? 3
+                                  : step.code == Code::divide                             ? 1
+                                  : step.code >= Code::add && step.code <= Code::multiply ? 2
+                                                                                          : 1;
+        return std::find(step.from.begin(), step.from.begin() + count, place) != step.from.begin() + count;
+    };
+    const std::vector<std::uint32_t> all = code_.checked;
+    std::erase_if(code_.checked, [&](std::uint32_t place) {
+        const auto written = std::find_if(code_.steps.begin(), code_.steps.end(),
+                                          [place](const RecurrenceStep& step) { return step.to == place; });
+        return written != code_.steps.end() &&
+               std::any_of(written + 1, code_.steps.end(), [&](const RecurrenceStep& step) {
+                   return carries(step, place) && std::find(all.begin(), all.end(), step.to) != all.end();
+               });
+    });
+}
+
+} // namespace ledgefall
