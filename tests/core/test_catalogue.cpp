@@ -2,6 +2,7 @@
 
 #include "core/engine/functions/catalogue.h"
 #include "distribution_references.h"
+#include "edge_references.h"
 #include "harness/test_program.h"
 #include "reference_values.h"
 #include "working.h"
@@ -52,6 +53,9 @@ class TestCatalogue : public QObject {
             QTest::newRow(formula) << expected;
         }
         for (const auto& [formula, expected] : distribution_references) {
+            QTest::newRow(formula) << expected;
+        }
+        for (const auto& [formula, expected] : edge_references) {
             QTest::newRow(formula) << expected;
         }
     }

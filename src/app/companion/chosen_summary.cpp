@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 namespace ledgefall {
 
@@ -12,6 +13,7 @@ ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atom
                                                                   make_min({}), make_max({})};
     ChosenSummary out;
     std::vector<State> message;
+    double sizes = 0; // of the numbers, whatever their signs
     for (const ChosenCells& some : chosen) {
         const std::size_t end = some.cells == nullptr ? 0 : std::min(some.to, some.cells->size());
         for (std::size_t row = some.from; row < end && !stop;) { // a chunk at a time
@@ -26,6 +28,10 @@ ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atom
             }
             out.cells += count;
             if (some.cells->kind() == Kind::number) {
+                for (std::size_t at = 0; at < count; ++at) {
+                    const bool plain = states == nullptr || message[at] == State::plain;
+                    sizes += plain ? std::fabs(chunk.slots[in + at]) : 0;
+                }
                 for (const auto& measure : measures) {
                     measure->add({chunk.slots.data() + in, states == nullptr ? nullptr : message.data(), false},
                                  nullptr, count);
@@ -36,6 +42,8 @@ ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atom
     }
     out.n = measures[0]->result({});
     out.sum = measures[1]->result({});
+    constexpr double nothing = 1e-12; // the cells themselves may have been rounded
+    out.sum_is_rounding = out.sum.plain() && out.sum.number() != 0 && std::fabs(out.sum.number()) <= nothing * sizes;
     out.mean = measures[2]->result({});
     out.smallest = measures[3]->result({});
     out.largest = measures[4]->result({});

@@ -18,6 +18,7 @@ struct ChosenCells {
 struct ChosenSummary {
     std::size_t cells = 0, faults = 0;
     Value n = Value::number(0), sum, mean, smallest, largest;
+    bool sum_is_rounding = false; ///< the sum is nothing beside what was added up
 };
 
 /// `stop` may be set from another thread; then what is given back is of some of the cells.

@@ -111,8 +111,11 @@ void CompanionPanel::show_summary(const ChosenSummary& chosen) {
     if (chosen.cells > 1) {
         rows.append({tr("n"), value_text(chosen.n, {})});
         if (chosen.n.number() > 0) {
-            rows.append({tr("sum"), value_text(chosen.sum, {})});
-            rows.append({tr("mean"), value_text(chosen.mean, {})});
+            const auto text = [&chosen](const Value& value) {
+                return chosen.sum_is_rounding ? rounded_to_zero_text({}) : value_text(value, {});
+            };
+            rows.append({tr("sum"), text(chosen.sum)});
+            rows.append({tr("mean"), text(chosen.mean)});
             rows.append({tr("smallest"), value_text(chosen.smallest, {})});
             rows.append({tr("largest"), value_text(chosen.largest, {})});
         }

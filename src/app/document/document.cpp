@@ -1,5 +1,6 @@
 #include "app/document/document.h"
 
+#include "app/numbers/number_text.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
@@ -64,6 +65,10 @@ QString Document::translated(const Sentence& sentence) {
         part = QCoreApplication::translate("Kind", part.c_str()).toStdString();
     }
     return QString::fromStdString(in_language.filled(pattern.toStdString()));
+}
+
+QString Document::single_text(const DefinitionId& id, const Format& format) const {
+    return results().only_rounding(id) ? rounded_to_zero_text(format) : value_text(results().single(id), format);
 }
 
 QString Document::translated(std::string_view text) {

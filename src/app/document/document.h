@@ -54,6 +54,8 @@ class Document : public QObject {
 
     void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
     static QString translated(const Sentence& sentence);
+    /// A held or foot value as it is shown; what is only the rounding of its terms as ≈0.
+    QString single_text(const DefinitionId& id, const Format& format) const;
     /// The same of a text of the core that has no parts: a purpose, a label.
     static QString translated(std::string_view text);
 

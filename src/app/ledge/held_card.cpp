@@ -69,7 +69,7 @@ const HeldValue* HeldCard::value() const {
 
 QString HeldCard::shown_value() const {
     const HeldValue* held = value();
-    const QString text = value_text(document_.results().single(held_), held->format);
+    const QString text = document_.single_text(held_, held->format);
     const bool bare = held->unit.empty() || !document_.results().single(held_).plain();
     return bare ? text : text + QStringLiteral("\u00A0") + QString::fromStdString(held->unit);
 }

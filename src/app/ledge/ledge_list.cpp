@@ -67,7 +67,7 @@ QString LedgeModel::text(const HeldValue& held, int column) const {
     case name:
         return QString::fromStdString(held.left_side());
     case value:
-        return value_text(document_.results().single(held.id), held.format);
+        return document_.single_text(held.id, held.format);
     case unit:
         return QString::fromStdString(held.unit);
     case formula:

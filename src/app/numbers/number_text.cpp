@@ -259,6 +259,10 @@ QString fault_words(Cause cause) {
     return QCoreApplication::translate("Fault", words);
 }
 
+QString rounded_to_zero_text(const Format& format) {
+    return QStringLiteral("≈") + number_text(0, format);
+}
+
 QString value_text(const Value& value, const Format& format) {
     if (value.is_fault()) {
         return fault_words(value.fault().at().cause);

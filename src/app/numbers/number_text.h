@@ -18,6 +18,9 @@ Format settled_format(const Format& format, const Column& cells);
 /// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
 bool seems_exact(double number, const Format& format);
 
+/// What is shown of a number that is 0 but for rounding.
+QString rounded_to_zero_text(const Format& format);
+
 /// Any value as it is shown. Missing gives nothing, a fault the few words that name its cause.
 QString value_text(const Value& value, const Format& format);
 

@@ -112,8 +112,7 @@ class Writer {
         for (const auto& held : ledge) {
             const QString formula = held->formula.empty() ? FormulaPage::tr("given")
                                                           : on_paper(readable(held->formula, document_.study(), own));
-            row(named(held->left_side(), held->unit), formula,
-                value_text(document_.results().single(held->id), held->format));
+            row(named(held->left_side(), held->unit), formula, document_.single_text(held->id, held->format));
         }
     }
 

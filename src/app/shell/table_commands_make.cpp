@@ -147,8 +147,8 @@ void TableCommands::sum_up() {
         Chart boxes;
         boxes.table = table()->id;
         const std::string label = table()->column(request.columns.front())->shown_label();
-        boxes.label = request.by.empty() ? label
-                                         : worded({"%1 by %2", {label, table()->column(request.by)->shown_label()}});
+        boxes.label =
+            request.by.empty() ? label : worded({"%1 by %2", {label, table()->column(request.by)->shown_label()}});
         boxes.series.push_back({SeriesForm::boxes, request.by, request.columns.front(), false, false, ""});
         next = add_chart(*next, boxes, &chart);
     }

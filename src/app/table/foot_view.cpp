@@ -91,7 +91,10 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
         const bool own = line(index.row())->format.style != Format::Style::automatic || column == nullptr;
         // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
         const bool percent = !own && column->format.style == Format::Style::percent;
-        return value_text(shown_value, own ? line(index.row())->format : percent ? column->format : Format());
+        const Format format = own ? line(index.row())->format : percent ? column->format : Format();
+        return column != nullptr && line(index.row())->takes(column->id)
+                   ? document_.single_text(DefinitionId::foot_value(line(index.row())->id, column->id), format)
+                   : QString();
     }
     case TableModel::ValueStateRole:
         return static_cast<int>(shown_value.state());

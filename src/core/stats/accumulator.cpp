@@ -74,7 +74,54 @@ void CompensatedSum::add_to(std::size_t lane, double value) {
     sums_[lane] = sum;
 }
 
+bool CompensatedSum::finite() const {
+    double all = 0; // a single one that is not finite makes it not finite
+    for (const double sum : sums_) {
+        all += sum - sum;
+    }
+    return all == 0;
+}
+
+void CompensatedSum::scale_down() {
+    constexpr int step = 64; // more than any number of rows can make of the largest double
+    for (std::size_t lane = 0; lane < lanes; ++lane) {
+        sums_[lane] = std::ldexp(sums_[lane], -step);
+        lost_[lane] = std::ldexp(lost_[lane], -step);
+    }
+    exponent_ += step;
+}
+
+void CompensatedSum::add(double value) {
+    const double sum = sums_[0];
+    const double lost = lost_[0];
+    if (exponent_ == 0) {
+        add_to(0, value);
+        if (std::isfinite(sums_[0])) {
+            return;
+        }
+        sums_[0] = sum;
+        lost_[0] = lost;
+        scale_down();
+    }
+    add_to(0, std::ldexp(value, -exponent_));
+}
+
 void CompensatedSum::add(const double* values, std::size_t count) {
+    if (exponent_ == 0) {
+        const CompensatedSum before = *this;
+        add_as_they_are(values, count);
+        if (finite()) {
+            return;
+        }
+        *this = before;
+        scale_down();
+    }
+    for (std::size_t at = 0; at < count; ++at) {
+        add_to(at % lanes, std::ldexp(values[at], -exponent_));
+    }
+}
+
+void CompensatedSum::add_as_they_are(const double* values, std::size_t count) {
     const std::size_t whole = count - count % lanes;
     double sums[lanes];
     double lost[lanes];
@@ -97,7 +144,18 @@ void CompensatedSum::add(const double* values, std::size_t count) {
 }
 
 CompensatedSum CompensatedSum::in_one_lane() const {
+    CompensatedSum scaled = *this;
+    CompensatedSum all = scaled.added_lanes();
+    if (!all.finite()) { // each lane is finite, and their sum is not
+        scaled.scale_down();
+        all = scaled.added_lanes();
+    }
+    return all;
+}
+
+CompensatedSum CompensatedSum::added_lanes() const {
     CompensatedSum all;
+    all.exponent_ = exponent_;
     for (std::size_t lane = 0; lane < lanes; ++lane) {
         all.add_to(0, sums_[lane]);
     }
@@ -109,14 +167,14 @@ CompensatedSum CompensatedSum::in_one_lane() const {
 
 double CompensatedSum::total() const {
     const CompensatedSum all = in_one_lane();
-    return all.sums_[0] + all.lost_[0];
+    return std::ldexp(all.sums_[0] + all.lost_[0], all.exponent_);
 }
 
 double CompensatedSum::over(double count) const {
     const CompensatedSum all = in_one_lane();
     const double quotient = all.sums_[0] / count;
     const double rest = std::fma(-quotient, count, all.sums_[0]) + all.lost_[0]; // exact but for its last addition
-    return std::isfinite(rest) ? quotient + rest / count : quotient;
+    return std::ldexp(std::isfinite(rest) ? quotient + rest / count : quotient, all.exponent_);
 }
 
 } // namespace ledgefall

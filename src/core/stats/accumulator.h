@@ -78,11 +78,12 @@ class OfOne : public Accumulator {
     virtual void take(const double* values, std::size_t count) = 0;
 };
 
-/// A sum that keeps what rounding loses (Neumaier 1974, in eight lanes): ten times 0.1 is 1.
+/// A sum that keeps what rounding loses (Neumaier 1974, in eight lanes): ten times 0.1 is 1. What it has on the way may
+/// be larger than a double: it is then scaled down.
 class CompensatedSum {
   public:
     void add(const double* values, std::size_t count);
-    void add(double value) { add_to(0, value); }
+    void add(double value);
     double total() const;
     /// The total over a count, divided before it is rounded: the mean of three times 0.1 is 0.1.
     double over(double count) const;
@@ -90,9 +91,14 @@ class CompensatedSum {
   private:
     static constexpr std::size_t lanes = 8;
     void add_to(std::size_t lane, double value);
+    void add_as_they_are(const double* values, std::size_t count);
+    void scale_down();
+    bool finite() const;
+    CompensatedSum added_lanes() const;
     CompensatedSum in_one_lane() const; ///< the total as the first lane's sum and what it has lost
     double sums_[lanes] = {};
     double lost_[lanes] = {};
+    int exponent_ = 0; ///< the sums are in units of 2^exponent
 };
 
 /// Makes a measure; `plain` are its plain arguments, such as the p of `quantile(x, p)`.

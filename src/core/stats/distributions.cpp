@@ -1,5 +1,10 @@
 #include "core/stats/distributions.h"
 
+#include "core/stats/binomial_terms.h"
+#include "core/stats/boost_policy.h"
+#include "core/stats/discrete_tails.h"
+#include "core/stats/quantile_search.h"
+
 #include <boost/math/distributions/binomial.hpp>
 #include <boost/math/distributions/chi_squared.hpp>
 #include <boost/math/distributions/exponential.hpp>
@@ -16,18 +21,14 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <numbers>
+#include <optional>
 
 namespace ledgefall {
 namespace {
 
 namespace bm = boost::math;
-namespace policies = boost::math::policies;
-
-/// Nothing is thrown: what has no value comes back as not a number.
-using Silent = policies::policy<
-    policies::domain_error<policies::ignore_error>, policies::pole_error<policies::ignore_error>,
-    policies::overflow_error<policies::ignore_error>, policies::evaluation_error<policies::ignore_error>,
-    policies::rounding_error<policies::ignore_error>, policies::discrete_quantile<policies::integer_round_up>>;
+using Silent = NothingThrown;
 
 constexpr double infinity = std::numeric_limits<double>::infinity();
 const double nothing = std::nan("");
@@ -76,54 +77,24 @@ struct Hypergeometric {
     double most() const { return std::min(marked, sample); }
 };
 
-double binomial_part(double k, double n, double p) {
-    return bm::pdf(bm::binomial_distribution<double, Silent>(n, p), k);
-}
-
 /// As a quotient of three binomial probabilities, none of which is far out (Loader 2000).
-double density_of(const Hypergeometric& h, double k) {
-    if (k < h.least() || k > h.most() || k != std::floor(k)) {
+double density_of(const Hypergeometric& h, double from, double offset = 0) {
+    const double k = from + offset;
+    if (k < h.least() || k > h.most()) {
         return 0;
     }
     if (h.sample == 0 || h.sample == h.all) {
         return 1;
     }
     const double p = h.sample / h.all;
-    return binomial_part(k, h.marked, p) * binomial_part(h.sample - k, h.all - h.marked, p) /
-           binomial_part(h.sample, h.all, p);
+    return binomial_term(from, h.marked, p, offset) * binomial_term(h.sample - from, h.all - h.marked, p, -offset) /
+           binomial_term(h.sample, h.all, p);
 }
 
-/// The probabilities from `k` on in steps of `step`, away from the middle, each from the one before.
-double tail_of(const Hypergeometric& h, double k, double step) {
-    double term = density_of(h, k);
-    double sum = 0;
-    while (term > 0 && k >= h.least() && k <= h.most()) {
-        sum += term;
-        if (term < sum * 1e-18) {
-            break;
-        }
-        const double up = (h.marked - k) * (h.sample - k);
-        const double up_by = (k + 1) * (h.all - h.marked - h.sample + k + 1);
-        const double down = k * (h.all - h.marked - h.sample + k);
-        const double down_by = (h.marked - k + 1) * (h.sample - k + 1);
-        term *= step > 0 ? up / up_by : down / down_by;
-        k += step;
-    }
-    return std::min(sum, 1.0);
-}
-
-/// P(X ≤ k) or, of the upper tail, P(X > k); summed on the side of the mean where the terms fall.
-double tail_of(const Hypergeometric& h, double k, bool upper) {
-    if (k < h.least()) {
-        return upper ? 1 : 0;
-    }
-    if (k >= h.most()) {
-        return upper ? 0 : 1;
-    }
-    const double middle = h.sample * h.marked / h.all;
-    const double low = k < middle ? tail_of(h, k, -1.0) : 1 - tail_of(h, k + 1, 1.0);
-    const double high = k < middle ? 1 - tail_of(h, k, -1.0) : tail_of(h, k + 1, 1.0);
-    return upper ? high : low;
+double variance_of(const Hypergeometric& h) {
+    return h.all <= 1
+               ? 0
+               : h.sample * (h.marked / h.all) * ((h.all - h.marked) / h.all) * ((h.all - h.sample) / (h.all - 1));
 }
 
 Hypergeometric hypergeometric(const Distribution& d) {
@@ -153,21 +124,125 @@ std::pair<double, double> support(const Distribution& d) {
     }
 }
 
+/// Where a family is summed up by its terms: a hypergeometric one always; others where Boost's iterations would need
+/// too many steps.
+std::optional<DiscreteTerms> terms_of(const Distribution& d) {
+    constexpr double wide = 1e8; // as a variance
+    const auto [a, b, c] = d.numbers;
+    const auto [low, high] = support(d);
+    switch (d.family) {
+    case Family::hypergeometric: {
+        const Hypergeometric h = hypergeometric(d);
+        return DiscreteTerms{[h](double k, double offset) { return density_of(h, k, offset); }, low, high,
+                             h.sample * h.marked / h.all, std::sqrt(variance_of(h))};
+    }
+    case Family::binomial:
+        if (a * b * (1 - b) > wide) {
+            return DiscreteTerms{[n = a, p = b](double k, double offset) {
+                                     return k + offset < 0 || k + offset > n ? 0 : binomial_term(k, n, p, offset);
+                                 },
+                                 low, high, a * b, std::sqrt(a * b * (1 - b))};
+        }
+        return std::nullopt;
+    case Family::poisson:
+        if (a > wide) {
+            return DiscreteTerms{
+                [m = a](double k, double offset) { return k + offset < 0 ? 0 : poisson_term(k, m, offset); }, low, high,
+                a, std::sqrt(a)};
+        }
+        return std::nullopt;
+    default:
+        return std::nullopt;
+    }
+}
+
+/// Student's tail beyond a t from 0 up. Of one degree of freedom it is an angle; far out it is what its series begins
+/// with, for t² would overflow.
+double student_tail(double v, double t) {
+    if (v == 1) {
+        return std::atan2(1.0, t) / std::numbers::pi;
+    }
+    constexpr double far = 1e100;
+    if (t > far) {
+        const double a = v / 2;
+        return 0.5 * std::exp(a * (std::log(v) - 2 * std::log(t))) / (a * bm::beta(a, 0.5, Silent()));
+    }
+    return bm::cdf(bm::complement(bm::students_t_distribution<double, Silent>(v), t));
+}
+
+double continuous_tail(const Distribution& d, double x, bool upper) {
+    if (d.family == Family::student_t) {
+        const double beyond = student_tail(d.numbers[0], std::fabs(x));
+        return (x > 0) == upper ? beyond : 1 - beyond;
+    }
+    if (d.family == Family::f_dist && d.numbers[0] == 1 && d.numbers[1] == 1) { // the square of a Student's t
+        const double angle = upper ? std::atan2(1.0, std::sqrt(x)) : std::atan(std::sqrt(x));
+        return 2 * angle / std::numbers::pi;
+    }
+    return ask(d, [x, upper](const auto& distribution) {
+        return upper ? bm::cdf(bm::complement(distribution, x)) : bm::cdf(distribution, x);
+    });
+}
+
+double discrete_tail(const Distribution& d, double k, bool upper) {
+    if (d.family == Family::geometric) { // (1 − p)^(k + 1)
+        const double log_beyond = (k + 1) * std::log1p(-d.numbers[0]);
+        return upper ? std::exp(log_beyond) : -std::expm1(log_beyond);
+    }
+    const auto [low, high] = support(d);
+    if (k == low && !upper) {
+        return density(d, k);
+    }
+    if (k == high - 1 && upper) {
+        return density(d, high);
+    }
+    if (const auto terms = terms_of(d)) {
+        return tail_of_terms(*terms, k, upper);
+    }
+    return ask(d, [k, upper](const auto& distribution) {
+        return upper ? bm::cdf(bm::complement(distribution, k)) : bm::cdf(distribution, k);
+    });
+}
+
 double tail(const Distribution& d, double x, bool upper) {
     const auto [low, high] = support(d);
     if (x < low || x >= high) {
         return (x < low) == upper ? 1 : 0;
     }
-    if (d.family == Family::hypergeometric) {
-        return tail_of(hypergeometric(d), std::floor(x), upper);
+    if (is_discrete(d.family)) {
+        return discrete_tail(d, std::floor(x), upper);
     }
-    if (x == low && !is_discrete(d.family)) {
-        return upper ? 1 : 0;
+    return x == low ? (upper ? 1 : 0) : continuous_tail(d, x, upper);
+}
+
+/// A distribution's quantile where no formula gives it at once: what Boost finds where that is right, else by halving
+/// what lies in between.
+double continuous_quantile(const Distribution& d, double p) {
+    const double result = ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
+    constexpr double close = 1e-11;
+    const bool upper = p > 0.5;
+    const double wanted = upper ? 1 - p : p;
+    const double there = std::isfinite(result) ? tail(d, result, upper) : nothing;
+    if (std::fabs(there - wanted) <= close * wanted) {
+        return result;
     }
-    const double at = is_discrete(d.family) ? std::floor(x) : x;
-    return ask(d, [&](const auto& distribution) {
-        return upper ? bm::cdf(bm::complement(distribution, at)) : bm::cdf(distribution, at);
-    });
+    const auto [low, high] = support(d);
+    return first_double_reached(low, high,
+                                [&](double x) { return upper ? more_than(d, x) <= wanted : at_most(d, x) >= p; });
+}
+
+double discrete_quantile(const Distribution& d, double p) {
+    const auto [low, high] = support(d);
+    const auto reached = [&d, p](double k) { return p > 0.5 ? more_than(d, k) <= 1 - p : at_most(d, k) >= p; };
+    constexpr double whole = 1e6;
+    const double mean = mean_of(d);
+    const double deviation = std::sqrt(variance_of(d));
+    if (d.family == Family::hypergeometric || mean > whole || (d.family == Family::binomial && d.numbers[0] > whole)) {
+        const double z = bm::quantile(bm::normal_distribution<double, Silent>(), p);
+        return first_whole_reached(low, high, mean + z * deviation, deviation / 64, reached);
+    }
+    const double guess = ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
+    return first_whole_reached(low, high, std::isfinite(guess) ? guess : mean, 1, reached);
 }
 
 } // namespace
@@ -212,11 +287,25 @@ double density(const Distribution& d, double x) {
     if (only_zero(d)) {
         return 1;
     }
-    if (d.family == Family::hypergeometric) {
+    const auto [a, b, c] = d.numbers;
+    switch (d.family) {
+    case Family::hypergeometric:
         return density_of(hypergeometric(d), x);
-    }
-    if (d.family == Family::lognormal && x == 0) {
-        return 0;
+    case Family::binomial:
+        return binomial_term(x, a, b);
+    case Family::poisson:
+        return poisson_term(x, a);
+    case Family::geometric:
+        return a * std::exp(x * std::log1p(-a));
+    case Family::negative_binomial: // a part of the binomial probability of r successes in r + k trials
+        return x == 0 ? std::exp(a * std::log(b)) : a / (a + x) * binomial_term(a, a + x, b);
+    case Family::lognormal:
+        if (x == 0) {
+            return 0;
+        }
+        break;
+    default:
+        break;
     }
     const bool starts_at_zero = d.family == Family::chi_squared || d.family == Family::f_dist;
     if (starts_at_zero && x == 0) { // Boost would refuse what is infinite there
@@ -247,29 +336,15 @@ double quantile(const Distribution& d, double p) {
         const double end = p == 0 ? low : high;
         return std::isinf(end) ? nothing : end;
     }
-    if (d.family == Family::hypergeometric) {
-        const Hypergeometric h = hypergeometric(d);
-        double from = h.least() - 1; // P(X ≤ from) < p ≤ P(X ≤ to)
-        double to = h.most();
-        while (to - from > 1) {
-            const double middle = std::floor((from + to) / 2);
-            (tail_of(h, middle, false) >= p ? to : from) = middle;
-        }
-        return to;
+    switch (d.family) {
+    case Family::uniform:
+    case Family::normal:
+    case Family::exponential:
+    case Family::lognormal:
+        return ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
+    default:
+        return is_discrete(d.family) ? discrete_quantile(d, p) : continuous_quantile(d, p);
     }
-    const double result = ask(d, [p](const auto& distribution) { return bm::quantile(distribution, p); });
-    if (!is_discrete(d.family) || !std::isfinite(result)) {
-        return result;
-    }
-    // Rounding may have put the root on the other side of a whole number.
-    double k = std::max(low, std::floor(result));
-    while (k > low && at_most(d, k - 1) >= p) {
-        --k;
-    }
-    while (k < high && at_most(d, k) < p) {
-        ++k;
-    }
-    return k;
 }
 
 double mean_of(const Distribution& d) {
@@ -286,9 +361,7 @@ double mean_of(const Distribution& d) {
 
 double variance_of(const Distribution& d) {
     if (d.family == Family::hypergeometric) {
-        const Hypergeometric h = hypergeometric(d);
-        return h.all <= 1 ? 0
-                          : h.sample * (h.marked / h.all) * (1 - h.marked / h.all) * (h.all - h.sample) / (h.all - 1);
+        return variance_of(hypergeometric(d));
     }
     const bool has_none =
         (d.family == Family::student_t && d.numbers[0] <= 2) || (d.family == Family::f_dist && d.numbers[1] <= 4);

@@ -1,9 +1,15 @@
 // Diversity of a sample of individuals, from their counts per species; likeness of two samples.
 
+#include "core/stats/boost_policy.h"
+#include "core/stats/distributions.h"
 #include "core/stats/gathered.h"
+#include "core/stats/quantile_search.h"
+
+#include <boost/math/special_functions/gamma.hpp>
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace ledgefall {
 namespace {
@@ -39,7 +45,7 @@ struct Community {
     }
 
     double entropy() const {
-        return -sum([this](double n) { return n / individuals * std::log(n / individuals); });
+        return 0 - sum([this](double n) { return n / individuals * std::log(n / individuals); }); // never −0
     }
     double dominance() const {
         return sum([this](double n) { return n / individuals * (n / individuals); });
@@ -58,34 +64,55 @@ Made of_community(F measure) {
     });
 }
 
-/// Fisher's α (Fisher, Corbet and Williams 1943): S = α ln(1 + N/α), by bisection on a logarithmic scale and Newton's
-/// steps at its end.
-double fisher_alpha(double species, double individuals) {
-    double low = 1e-9;
-    double high = 1e12;
-    for (int step = 0; step < 200; ++step) {
-        const double middle = std::sqrt(low * high);
-        (middle * std::log1p(individuals / middle) < species ? low : high) = middle;
-    }
-    return std::sqrt(low * high);
+double log_factorial(double n) {
+    return boost::math::lgamma(n + 1, NothingThrown());
 }
 
-/// The chance that none of m individuals, drawn from `all` without putting back, is one of `n`: C(all − n, m) / C(all,
+/// C(all − n, m) / C(all, m): the hypergeometric probability of none.
+double probability_of_none(double all, double n, double m) {
+    return density({Family::hypergeometric, {all, n, m}}, 0);
+}
+
+/// Fisher's α (Fisher, Corbet and Williams 1943): S = α ln(1 + N/α), which grows with α, by halving all doubles.
+double fisher_alpha(double species, double individuals) {
+    return first_double_reached(0, std::numeric_limits<double>::max(), [&](double alpha) {
+        const double ratio = individuals / alpha;
+        const double log = std::isfinite(ratio) ? std::log1p(ratio) : std::log(individuals) - std::log(alpha);
+        return alpha * log >= species;
+    });
+}
+
+/// The chance that some of m individuals, drawn from `all` without putting back, are of `n`: 1 − C(all − n, m) / C(all,
 /// m).
-double chance_of_none(double all, double n, double m) {
+double chance_of_some(double all, double n, double m) {
     if (all - n < m) {
-        return 0;
+        return 1;
     }
-    constexpr double most_factors = 10000;
-    if (m > most_factors) {
-        return std::exp(std::lgamma(all - n + 1) - std::lgamma(all - n - m + 1) - std::lgamma(all + 1) +
-                        std::lgamma(all - m + 1));
+    const bool by_species = n < m && n == std::floor(n); // the same product, by as many factors
+    const double factors = by_species ? n : m;
+    constexpr double many = 1e6;
+    if (factors > many) {
+        return 1 - probability_of_none(all, n, m);
     }
-    double chance = 1;
-    for (double drawn = 0; drawn < m; ++drawn) {
-        chance *= (all - n - drawn) / (all - drawn);
+    CompensatedSum log_none;
+    for (double at = 0; at < factors; ++at) {
+        log_none.add(std::log1p(-(by_species ? m : n) / (all - at)));
     }
-    return chance;
+    return -std::expm1(log_none.total());
+}
+
+/// The logarithm of Σ p^q over 1 − q, by what is exact near q = 1 and by what does not vanish far from it.
+double log_hill(const Community& c, double q) {
+    const double d = q - 1;
+    constexpr double near = 0.1;
+    if (std::fabs(d) < near) { // Σ p^q − 1 = Σ p (p^d − 1)
+        return -std::log1p(c.sum([&](double n) {
+            return n / c.individuals * std::expm1(d * std::log(n / c.individuals));
+        })) / d;
+    }
+    const double most = *std::max_element(c.counts.begin(), c.counts.end());
+    const double powers = c.sum([q, most](double n) { return std::pow(n / most, q); });
+    return -(q * std::log(most / c.individuals) + std::log(powers)) / d;
 }
 
 template <class F>
@@ -113,7 +140,10 @@ Made of_two_communities(F measure) {
 } // namespace
 
 Made make_richness(Plain) {
-    return of_community([](const Community& c, const Faults&) { return Value::number(c.species()); });
+    return gathered_by([](Values& values, const Faults& faults) { // of counts that are all 0 it is 0
+        const Community community(values);
+        return community.sound ? Value::number(community.species()) : faults.out_of_domain();
+    });
 }
 
 Made make_shannon(Plain plain) {
@@ -160,8 +190,7 @@ Made make_hill(Plain plain) {
         if (q == 1) {
             return Value::number(std::exp(c.entropy()));
         }
-        const double powers = c.sum([&c, q](double n) { return std::pow(n / c.individuals, q); });
-        return faults.number(std::pow(powers, 1 / (1 - q)));
+        return faults.number(std::exp(log_hill(c, q)));
     });
 }
 
@@ -185,8 +214,8 @@ Made make_berger_parker(Plain) {
 
 Made make_brillouin(Plain) {
     return of_community([](const Community& c, const Faults&) {
-        const double inside = c.sum([](double n) { return std::lgamma(n + 1); });
-        return Value::number((std::lgamma(c.individuals + 1) - inside) / c.individuals);
+        const double inside = c.sum([](double n) { return log_factorial(n); });
+        return Value::number((log_factorial(c.individuals) - inside) / c.individuals);
     });
 }
 
@@ -194,7 +223,7 @@ Made make_fisher_alpha(Plain) {
     return of_community([](const Community& c, const Faults& faults) {
         // With as many species as individuals there is no finite α.
         return c.species() >= c.individuals ? faults.out_of_domain()
-                                            : Value::number(fisher_alpha(c.species(), c.individuals));
+                                            : faults.number(fisher_alpha(c.species(), c.individuals));
     });
 }
 
@@ -213,7 +242,7 @@ Made make_rarefied(Plain plain) {
         if (m < 0 || m > n || m != std::floor(m)) {
             return faults.out_of_domain();
         }
-        return Value::number(c.sum([n, m](double k) { return 1 - chance_of_none(n, k, m); }));
+        return Value::number(c.sum([n, m](double k) { return chance_of_some(n, k, m); }));
     });
 }
 

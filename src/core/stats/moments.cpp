@@ -1,6 +1,7 @@
 // Other means, and the moments of third and fourth order.
 
 #include "core/stats/gathered.h"
+#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
@@ -24,19 +25,16 @@ double mean_of(const Values& values, F change) {
     return sum.over(static_cast<double>(values.size()));
 }
 
-/// A central moment over the right power of the spread; no value where there is no spread. It is taken of distances
-/// from the first value, which are exact where the values lie close together, and 0 where all are equal.
-Value standardised(Values values, int order, double minus, const Faults& faults) {
-    const double first = values.front();
-    for (double& value : values) {
-        value -= first;
-    }
-    const double mean = mean_of(values);
-    const double second = mean_of(values, [mean](double x) { return (x - mean) * (x - mean); });
+/// A central moment over the right power of the spread, which does not change with the values' scale; no value where
+/// there is no spread.
+Value standardised(const Values& values, int order, double minus, const Faults& faults) {
+    const Values distances = ScaledDistances(values).values;
+    const double mean = mean_of(distances);
+    const double second = mean_of(distances, [mean](double x) { return (x - mean) * (x - mean); });
     if (second == 0) {
         return faults.out_of_domain();
     }
-    const double moment = mean_of(values, [mean, order](double x) { return std::pow(x - mean, order); });
+    const double moment = mean_of(distances, [mean, order](double x) { return std::pow(x - mean, order); });
     return faults.number(moment / std::pow(second, order / 2.0) - minus);
 }
 
@@ -58,7 +56,7 @@ Made make_harmean(Plain) {
         if (least <= 0) {
             return least < 0 ? faults.out_of_domain() : Value::number(0); // its limit at 0
         }
-        return faults.number(1 / mean_of(values, [](double x) { return 1 / x; }));
+        return faults.number(least / mean_of(values, [least](double x) { return least / x; }));
     });
 }
 

@@ -1,6 +1,7 @@
 // Measures of two columns together. The first sample is x for cov and corr, and y for slope and intercept.
 
 #include "core/stats/gathered.h"
+#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,30 +10,29 @@
 namespace ledgefall {
 namespace {
 
-/// Means, and sums of squares and products of deviations; all of it on distances from the first values, which are exact
-/// where the values lie close together.
+/// Sums of squares and products of deviations of two samples, each on its scaled distances.
 struct Cross {
-    double n = 0, mean_a = 0, mean_b = 0, aa = 0, bb = 0, ab = 0;
+    ScaledDistances a, b;
+    double n = 0, from_a = 0, from_b = 0; ///< the means, as scaled distances
+    double aa = 0, bb = 0, ab = 0;
 
-    Cross(const Values& a, const Values& b)
-        : n(static_cast<double>(a.size())) {
-        const auto mean_distance = [this](const Values& values) {
+    Cross(const Values& first, const Values& second)
+        : a(first)
+        , b(second)
+        , n(static_cast<double>(first.size())) {
+        const auto mean = [this](const Values& distances) {
             CompensatedSum sum;
-            for (const double value : values) {
-                sum.add(value - values.front());
-            }
+            sum.add(distances.data(), distances.size());
             return sum.over(n);
         };
-        const double from_a = mean_distance(a);
-        const double from_b = mean_distance(b);
-        mean_a = a.front() + from_a;
-        mean_b = b.front() + from_b;
+        from_a = mean(a.values);
+        from_b = mean(b.values);
         CompensatedSum squares_a;
         CompensatedSum squares_b;
         CompensatedSum products;
-        for (std::size_t at = 0; at < a.size(); ++at) {
-            const double off_a = (a[at] - a.front()) - from_a;
-            const double off_b = (b[at] - b.front()) - from_b;
+        for (std::size_t at = 0; at < a.values.size(); ++at) {
+            const double off_a = a.values[at] - from_a;
+            const double off_b = b.values[at] - from_b;
             squares_a.add(off_a * off_a);
             squares_b.add(off_b * off_b);
             products.add(off_a * off_b);
@@ -41,32 +41,11 @@ struct Cross {
         bb = squares_b.total();
         ab = products.total();
     }
+    double slope() const { return std::ldexp(ab / bb, a.exponent - b.exponent); }
 };
 
-/// The values' distances from the first, scaled by a power of two so that their squares neither overflow nor vanish:
-/// a correlation does not change by it.
-Values scaled_distances(const Values& values) {
-    Values out(values.size());
-    double largest = 0;
-    for (std::size_t at = 0; at < values.size(); ++at) {
-        out[at] = values[at] / 4 - values.front() / 4; // the distance of the two largest doubles is held, too
-        largest = std::max(largest, std::fabs(out[at]));
-    }
-    if (largest == 0 && std::any_of(values.begin(), values.end(), [&](double x) { return x != values.front(); })) {
-        for (std::size_t at = 0; at < values.size(); ++at) { // so small that a quarter of it is lost
-            out[at] = values[at] - values.front();
-            largest = std::max(largest, std::fabs(out[at]));
-        }
-    }
-    const int exponent = largest > 0 ? std::ilogb(largest) : 0;
-    for (double& distance : out) {
-        distance = std::ldexp(distance, -exponent);
-    }
-    return out;
-}
-
 Value correlation(const Values& a, const Values& b, const Faults& faults) {
-    const Cross cross(scaled_distances(a), scaled_distances(b));
+    const Cross cross(a, b);
     if (cross.n < 2) {
         return Value::missing();
     }
@@ -100,7 +79,8 @@ Values ranks(const Values& values) {
 Made make_cov(Plain) {
     return pairs_by([](Samples& samples, const Faults& faults) {
         const Cross cross(samples[0], samples[1]);
-        return cross.n < 2 ? Value::missing() : faults.number(cross.ab / (cross.n - 1));
+        return cross.n < 2 ? Value::missing()
+                           : faults.number(std::ldexp(cross.ab / (cross.n - 1), cross.a.exponent + cross.b.exponent));
     });
 }
 
@@ -117,9 +97,7 @@ Made make_rank_corr(Plain) {
 Made make_slope(Plain) {
     return pairs_by([](Samples& samples, const Faults& faults) {
         const Cross cross(samples[0], samples[1]);
-        return cross.n < 2     ? Value::missing()
-               : cross.bb == 0 ? faults.divided_by_zero()
-                               : faults.number(cross.ab / cross.bb);
+        return cross.n < 2 ? Value::missing() : cross.bb == 0 ? faults.divided_by_zero() : faults.number(cross.slope());
     });
 }
 
@@ -129,8 +107,12 @@ Made make_intercept(Plain) {
         if (cross.n < 2) {
             return Value::missing();
         }
-        return cross.bb == 0 ? faults.divided_by_zero()
-                             : faults.number(cross.mean_a - cross.ab / cross.bb * cross.mean_b);
+        if (cross.bb == 0) {
+            return faults.divided_by_zero();
+        }
+        const double mean_a = samples[0].front() + cross.a.unscaled(cross.from_a);
+        const double mean_b = samples[1].front() + cross.b.unscaled(cross.from_b);
+        return faults.number(mean_a - cross.slope() * mean_b);
     });
 }
 

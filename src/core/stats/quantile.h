@@ -45,7 +45,11 @@ double quantile_of(double n, double p, int type, ValueAt value) {
                                       : part;
     const double lower = value(std::clamp(below, 1.0, n));
     const double upper = value(std::clamp(below + 1, 1.0, n));
-    return weight == 0 ? lower : weight == 1 ? upper : lower + weight * (upper - lower);
+    if (weight == 0 || weight == 1) {
+        return weight == 0 ? lower : upper;
+    }
+    const double apart = upper - lower;
+    return std::isfinite(apart) ? lower + weight * apart : lower * (1 - weight) + upper * weight;
 }
 
 } // namespace ledgefall

@@ -7,4 +7,7 @@ namespace ledgefall {
 /// `decimals` is no whole number from -300 to 300.
 double round_decimal(double x, double decimals);
 
+/// The same to `figures` significant figures, a whole number from 1 to 17.
+double round_significant(double x, double figures);
+
 } // namespace ledgefall

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
 namespace ledgefall {
 namespace {
@@ -20,6 +21,7 @@ class Spread : public OfOne {
     void clear() override {
         Accumulator::clear();
         count_ = mean_ = squares_ = 0;
+        exponent_ = 0;
     }
 
   protected:
@@ -27,7 +29,18 @@ class Spread : public OfOne {
         constexpr std::size_t piece = 1024;
         first_ = count_ == 0 && count > 0 ? values[0] : first_;
         for (std::size_t at = 0; at < count; at += piece) {
-            take_piece(values + at, std::min(piece, count - at));
+            const std::size_t here = std::min(piece, count - at);
+            const double before[] = {count_, mean_, squares_};
+            if (exponent_ == 0) {
+                take_piece(values + at, here, first_);
+                if (squares_ < most && (squares_ > least || all_equal(values + at, here))) {
+                    continue;
+                }
+                count_ = before[0];
+                mean_ = before[1];
+                squares_ = before[2];
+            }
+            take_scaled(values + at, here);
         }
     }
 
@@ -36,30 +49,50 @@ class Spread : public OfOne {
         if (over <= 0) {
             return Value::missing();
         }
-        const double variance = squares_ / over;
-        if (!std::isfinite(variance)) {
-            return faults.too_large();
-        }
-        const double deviation = std::sqrt(variance);
+        const double deviation = std::sqrt(squares_ / over);
         switch (form_) {
         case Form::variance:
-            return Value::number(variance);
+            return faults.number(std::ldexp(squares_ / over, 2 * exponent_));
         case Form::deviation:
-            return Value::number(deviation);
+            return faults.number(std::ldexp(deviation, exponent_));
         case Form::error:
-            return Value::number(deviation / std::sqrt(count_));
+            return faults.number(std::ldexp(deviation / std::sqrt(count_), exponent_));
         case Form::relative:
             break;
         }
-        const double mean = first_ + mean_;
+        const double mean = std::ldexp(first_, -exponent_) + mean_;
         return mean == 0 ? faults.divided_by_zero() : faults.number(deviation / mean);
     }
 
   private:
-    void take_piece(const double* values, std::size_t count) {
+    bool all_equal(const double* values, std::size_t count) const {
+        return squares_ == 0 && std::all_of(values, values + count, [this](double x) { return x == first_; });
+    }
+
+    /// Where squares would overflow, or vanish: the same on values divided by a power of two, as are the sums so far.
+    void take_scaled(const double* values, std::size_t count) {
+        double largest = 0;
+        for (std::size_t at = 0; at < count; ++at) {
+            largest = std::max(largest, std::fabs(values[at] / 2 - first_ / 2));
+        }
+        largest = largest == 0 ? std::fabs(values[0] - first_) : largest;
+        const int wanted = largest == 0 ? exponent_ : std::ilogb(largest) + 1;
+        const bool all_zero = squares_ == 0 && mean_ == 0;
+        if (all_zero || wanted > exponent_) {
+            squares_ = std::ldexp(squares_, 2 * (exponent_ - wanted));
+            mean_ = std::ldexp(mean_, exponent_ - wanted);
+            exponent_ = wanted;
+        }
+        std::vector<double> scaled(count);
+        for (std::size_t at = 0; at < count; ++at) {
+            scaled[at] = std::ldexp(values[at], -exponent_) - std::ldexp(first_, -exponent_);
+        }
+        take_piece(scaled.data(), count, 0);
+    }
+
+    void take_piece(const double* values, std::size_t count, double first) {
         constexpr std::size_t lanes = 8;
         const std::size_t whole = count - count % lanes;
-        const double first = first_;
         double sums[lanes] = {};
         for (std::size_t at = 0; at < whole; at += lanes) {
             for (std::size_t lane = 0; lane < lanes; ++lane) {
@@ -103,8 +136,10 @@ class Spread : public OfOne {
 
     bool population_;
     Form form_;
-    double first_ = 0; ///< from which distances are taken
-    double count_ = 0, mean_ = 0, squares_ = 0;
+    double first_ = 0;                          ///< from which distances are taken
+    double count_ = 0, mean_ = 0, squares_ = 0; ///< of distances in units of 2^exponent
+    int exponent_ = 0;                          ///< 0 unless squares would overflow or vanish
+    static constexpr double most = 1e300, least = 1e-280;
 };
 
 } // namespace

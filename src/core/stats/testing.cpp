@@ -1,6 +1,7 @@
 // Statistics of tests, and reading between the rows of a table.
 
 #include "core/stats/gathered.h"
+#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
@@ -45,7 +46,8 @@ class Interpolation : public GatheredPairs {
         }
         const auto& [x1, y1] = *(match - 1);
         const auto& [x2, y2] = *match;
-        return faults.number(y1 + (at_ - x1) / (x2 - x1) * (y2 - y1));
+        const double part = (at_ / 2 - x1 / 2) / (x2 / 2 - x1 / 2);
+        return faults.number(std::lerp(y1, y2, part));
     }
 
   private:
@@ -97,20 +99,17 @@ Made make_t_stat(Plain plain) {
         if (n < 2) {
             return Value::missing();
         }
-        // On distances from the first value, so that equal values have no spread at all.
-        const double first = values.front();
+        const ScaledDistances distances(values);
         CompensatedSum sum;
-        for (const double value : values) {
-            sum.add(value - first);
-        }
+        sum.add(distances.values.data(), distances.values.size());
         const double mean = sum.over(n);
         CompensatedSum squares;
-        for (const double value : values) {
-            const double off = (value - first) - mean;
-            squares.add(off * off);
+        for (const double distance : distances.values) {
+            squares.add((distance - mean) * (distance - mean));
         }
         const double error = std::sqrt(squares.total() / (n - 1) / n);
-        return error == 0 ? faults.out_of_domain() : faults.number(((first - m) + mean) / error);
+        const double first = std::ldexp(values.front() - m, -distances.exponent);
+        return error == 0 ? faults.out_of_domain() : faults.number((first + mean) / error);
     });
 }
 

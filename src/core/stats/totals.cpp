@@ -2,7 +2,9 @@
 
 #include "core/stats/measures.h"
 
+#include <algorithm>
 #include <cmath>
+#include <cstdint>
 
 namespace ledgefall {
 namespace {
@@ -35,30 +37,48 @@ class Mean : public Sum {
         if (count_ == 0) {
             return Value::missing();
         }
-        const Value sum = finite_sum(faults);
-        return sum.plain() ? Value::number(sum_.over(static_cast<double>(count_))) : sum;
+        return faults.number(sum_.over(static_cast<double>(count_)));
     }
 };
 
+/// As a number from ½ to 1 and an exponent, so that a product on the way may be larger or smaller than any double.
 class Product : public OfOne {
   public:
     void clear() override {
         Accumulator::clear();
         product_ = 1;
+        exponent_ = 0;
     }
 
   protected:
     void take(const double* values, std::size_t count) override {
+        constexpr double most = 1e150;
+        constexpr double least = 1e-150;
         for (std::size_t at = 0; at < count; ++at) {
-            product_ *= values[at];
+            const double size = std::fabs(values[at]);
+            const double so_far = std::fabs(product_);
+            if (size < most && size > least && so_far < most && so_far > least) {
+                product_ *= values[at];
+            } else {
+                multiply_scaled(values[at]);
+            }
         }
     }
     Value finish(const Faults& faults) override {
-        return std::isfinite(product_) ? Value::number(product_) : faults.too_large();
+        const auto exponent = static_cast<int>(std::clamp<std::int64_t>(exponent_, -5000, 5000));
+        const double product = std::ldexp(product_, exponent);
+        return std::isfinite(product) ? Value::number(product) : faults.too_large();
     }
 
   private:
+    void multiply_scaled(double value) {
+        int of_product = 0;
+        int of_value = 0;
+        product_ = std::frexp(product_, &of_product) * std::frexp(value, &of_value);
+        exponent_ += of_product + of_value;
+    }
     double product_ = 1;
+    std::int64_t exponent_ = 0;
 };
 
 class Count : public OfOne {

@@ -2,9 +2,11 @@
 
 #include "core/stats/gathered.h"
 #include "core/stats/quantile.h"
+#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <numeric>
 
 namespace ledgefall {
@@ -20,18 +22,17 @@ bool any_negative(const Values& frequencies) {
     return std::any_of(frequencies.begin(), frequencies.end(), [](double f) { return f < 0; });
 }
 
-/// How far the mean of values with their frequencies lies from the first value: 0 where all values are equal.
-double mean_distance(const Values& x, const Values& f, double n) {
+/// The mean of scaled distances with their frequencies.
+double mean_distance(const Values& distances, const Values& f, double n) {
     CompensatedSum sum;
-    for (std::size_t at = 0; at < x.size(); ++at) {
-        sum.add((x[at] - x.front()) * f[at]);
+    for (std::size_t at = 0; at < distances.size(); ++at) {
+        sum.add(distances[at] * f[at]);
     }
     return sum.over(n);
 }
 
 Made weighted_spread(bool population, bool root) {
     return pairs_by([population, root](Samples& samples, const Faults& faults) {
-        const Values& x = samples[0];
         const Values& f = samples[1];
         const double n = total(f);
         const double over = population ? n : n - 1;
@@ -41,14 +42,15 @@ Made weighted_spread(bool population, bool root) {
         if (over <= 0) {
             return Value::missing();
         }
-        const double mean = mean_distance(x, f, n);
+        const ScaledDistances distances(samples[0]);
+        const double mean = mean_distance(distances.values, f, n);
         CompensatedSum squares;
-        for (std::size_t at = 0; at < x.size(); ++at) {
-            const double off = (x[at] - x.front()) - mean;
+        for (std::size_t at = 0; at < f.size(); ++at) {
+            const double off = distances.values[at] - mean;
             squares.add(f[at] * off * off);
         }
         const double variance = squares.total() / over;
-        return faults.number(root ? std::sqrt(variance) : variance);
+        return faults.number(root ? distances.unscaled(std::sqrt(variance)) : distances.unscaled(variance, 2));
     });
 }
 
@@ -60,7 +62,12 @@ Made make_wmean(Plain) {
         if (any_negative(samples[1])) {
             return faults.out_of_domain();
         }
-        return n == 0 ? Value::missing() : faults.number(samples[0].front() + mean_distance(samples[0], samples[1], n));
+        if (n == 0) {
+            return Value::missing();
+        }
+        const ScaledDistances distances(samples[0]);
+        const double mean = mean_distance(distances.values, samples[1], n);
+        return faults.number(samples[0].front() + distances.unscaled(mean));
     });
 }
 
@@ -89,8 +96,10 @@ Made make_wquantile(Plain plain) {
             std::iota(order.begin(), order.end(), std::size_t{0});
             std::sort(order.begin(), order.end(), [&x](std::size_t a, std::size_t b) { return x[a] < x[b]; });
             Values up_to; // how many values stand up to each of the ordered ones
+            CompensatedSum running;
             for (const std::size_t at : order) {
-                up_to.push_back((up_to.empty() ? 0 : up_to.back()) + f[at]);
+                running.add(f[at]);
+                up_to.push_back(running.total());
             }
             const double n = up_to.back();
             if (n < 1) {
@@ -120,14 +129,24 @@ Made make_grouped_quantile(Plain plain) {
             std::iota(order.begin(), order.end(), std::size_t{0});
             std::sort(order.begin(), order.end(),
                       [&lower](std::size_t a, std::size_t b) { return lower[a] < lower[b]; });
+            // Within a class values are taken to lie evenly. Sums that differ by rounding alone are at one limit.
+            const double slack = 4 * std::numeric_limits<double>::epsilon() * n;
+            CompensatedSum running;
             double before = 0;
+            double last = 0;
             for (const std::size_t at : order) {
-                if (f[at] > 0 && before + f[at] >= p * n) { // within a class values are taken to lie evenly
-                    return faults.number(lower[at] + (p * n - before) / f[at] * (upper[at] - lower[at]));
+                if (f[at] <= 0) {
+                    continue;
                 }
-                before += f[at];
+                running.add(f[at]);
+                if (running.total() >= p * n - slack) {
+                    const double part = std::clamp((p * n - before) / f[at], 0.0, 1.0);
+                    return faults.number(std::lerp(lower[at], upper[at], part));
+                }
+                before = running.total();
+                last = upper[at];
             }
-            return Value::missing();
+            return faults.number(last);
         },
         3);
 }

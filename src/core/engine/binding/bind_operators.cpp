@@ -1,6 +1,7 @@
 // Binding operators: which operation an operator is between operands of their kinds.
 
 #include "core/engine/binding/binder.h"
+#include "core/engine/binding/terms_size.h"
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/formula/print.h"
 
@@ -96,7 +97,9 @@ TermPtr Binder::chain(const Node& node) {
             if (!right) {
                 return nullptr;
             }
-            pairs.push_back(operate(node, node.ops[at], {left, right}));
+            pairs.push_back(node.ops[at] == Operator::approximately
+                                ? approximately(node, node.kid(at), right_node, left, right)
+                                : operate(node, node.ops[at], {left, right}));
             left = right;
         }
         if (!pairs.back()) {
@@ -112,6 +115,40 @@ TermPtr Binder::chain(const Node& node) {
         all = operate(node, Operator::logical_and, {all, pairs[at]});
     }
     return all;
+}
+
+/// `left ≈ right`, with the sizes of the terms that either is made of.
+TermPtr Binder::approximately(const Node& node, const Node& left_node, const Node& right_node, const TermPtr& left,
+                              const TermPtr& right) {
+    const TermPtr operation = operate(node, Operator::approximately, {left, right});
+    if (!operation) {
+        return nullptr;
+    }
+    auto with_sizes = std::make_shared<Term>(*operation);
+    for (const Node* side : {&left_node, &right_node}) {
+        const NodePtr size = terms_size(*side, *context_.scope.study, context_.frame.own, context_.frame.each);
+        const TermPtr term = size && context_.calling.empty() ? size_term(*size) : nullptr;
+        if (term) {
+            with_sizes->kids.push_back(term);
+            with_sizes->on |= term->on;
+        }
+    }
+    return with_sizes;
+}
+
+/// Null where the size cannot be bound: then the formula stands without it.
+TermPtr Binder::size_term(const Node& size) {
+    const std::uint64_t draws = context_.draws;
+    const std::size_t links = context_.links.size();
+    const bool sound = !context_.fault;
+    TermPtr term = this->term(size);
+    context_.draws = draws;
+    if (sound && context_.fault) {
+        context_.fault.reset();
+        context_.links.resize(links);
+        return nullptr;
+    }
+    return term && term->kind == Kind::number ? term : nullptr;
 }
 
 TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& list) {

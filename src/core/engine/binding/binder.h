@@ -35,6 +35,9 @@ class Binder : public ContextUser {
     TermPtr operate_on(const Node& node, Operator op, const std::vector<const Node*>& kids);
     TermPtr absolute(const Node& node);
     TermPtr chain(const Node& node);
+    TermPtr approximately(const Node& node, const Node& left_node, const Node& right_node, const TermPtr& left,
+                          const TermPtr& right);
+    TermPtr size_term(const Node& size);
     TermPtr membership(const Node& node, const TermPtr& left, const Node& list);
     TermPtr in_interval(const Node& node, const TermPtr& left, const TermPtr& interval);
     TermPtr choice(const Node& node);

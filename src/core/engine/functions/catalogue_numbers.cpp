@@ -2,10 +2,11 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
+#include "core/stats/boost_policy.h"
+#include "core/stats/combinations.h"
 #include "core/stats/rounding.h"
 
 #include <boost/math/special_functions/erf.hpp>
-#include <boost/math/special_functions/factorials.hpp>
 #include <boost/math/special_functions/gamma.hpp>
 
 #include <algorithm>
@@ -44,72 +45,24 @@ double log_10(double x) {
 double log_2(double x) {
     return x == 0 ? std::nan("") : std::log2(x);
 }
+/// Exact where the result is a whole number: log(1000, 10) is 3.
 double log_to(double x, double base) {
-    return x <= 0 || base <= 0 || base == 1 ? std::nan("") : std::log(x) / std::log(base);
+    if (x <= 0 || base <= 0 || base == 1) {
+        return std::nan("");
+    }
+    const double result = std::log(x) / std::log(base);
+    const double nearest = std::round(result);
+    return std::pow(base, nearest) == x ? nearest : result;
 }
-/// Boost.Math hands back infinities and not-a-numbers, which the operation then names, rather than throwing.
-using Silent =
-    boost::math::policies::policy<boost::math::policies::domain_error<boost::math::policies::ignore_error>,
-                                  boost::math::policies::pole_error<boost::math::policies::ignore_error>,
-                                  boost::math::policies::overflow_error<boost::math::policies::ignore_error>,
-                                  boost::math::policies::evaluation_error<boost::math::policies::ignore_error>>;
 
 bool is_pole(double x) {
     return x <= 0 && x == std::floor(x);
 }
 double gamma(double x) {
-    return is_pole(x) ? std::nan("") : boost::math::tgamma(x, Silent());
+    return is_pole(x) ? std::nan("") : boost::math::tgamma(x, NothingThrown());
 }
 double log_gamma(double x) {
-    return is_pole(x) ? std::nan("") : boost::math::lgamma(x, Silent());
-}
-
-bool counts(double n, double k) {
-    return n >= 0 && k >= 0 && n == std::floor(n) && k == std::floor(k);
-}
-
-double whole_factorial(double n) {
-    return !counts(n, 0) ? std::nan("")
-           : n > 170     ? std::numeric_limits<double>::infinity()
-                         : boost::math::factorial<double>(static_cast<unsigned>(n));
-}
-
-/// The product of (n - j) / (j + 1) for j < k: exact while it is below 2^53, and never larger than its result on the
-/// way.
-double choose(double n, double k) {
-    if (!counts(n, k)) {
-        return std::nan("");
-    }
-    if (k > n) {
-        return 0;
-    }
-    k = std::min(k, n - k);
-    if (k > 1e6) {
-        return std::round(std::exp(log_gamma(n + 1) - log_gamma(k + 1) - log_gamma(n - k + 1)));
-    }
-    double product = 1;
-    for (double j = 0; j < k && std::isfinite(product); ++j) {
-        product = product * (n - j) / (j + 1);
-    }
-    return product < 9007199254740992.0 ? std::round(product) : product;
-}
-
-double arrange(double n, double k) {
-    if (!counts(n, k)) {
-        return std::nan("");
-    }
-    double product = k > n ? 0 : 1;
-    for (double j = 0; j < k && product != 0 && std::isfinite(product); ++j) {
-        product *= n - j;
-    }
-    return product;
-}
-
-double significant(double x, double k) {
-    if (k < 1 || k > 17 || k != std::floor(k)) {
-        return std::nan("");
-    }
-    return x == 0 ? 0 : round_decimal(x, k - 1 - std::floor(std::log10(std::fabs(x))));
+    return is_pole(x) ? std::nan("") : boost::math::lgamma(x, NothingThrown());
 }
 
 double inverse_sine(double x) {
@@ -143,7 +96,7 @@ Value round_one(const Value* a, std::size_t count, const Faults& faults) {
 std::vector<Function> numbers() {
     std::vector<Function> all;
     const auto add = [&all](Function f) { all.push_back(std::move(f)); };
-    constexpr auto error_function = [](double x) { return boost::math::erf(x, Silent()); };
+    constexpr auto error_function = [](double x) { return boost::math::erf(x, NothingThrown()); };
     constexpr auto abs = [](double x) { return std::fabs(x); };
     constexpr auto root = [](double x) { return std::sqrt(x); };
     constexpr auto cube_root = [](double x) { // one step of Newton takes the last bit of error off: ∛-27 is -3
@@ -198,15 +151,16 @@ std::vector<Function> numbers() {
         "round", {{"x"}, {"d", Role::plain, Kind::number, false, true}}, {&round_one, nullptr, Kind::number},
         "A number rounded to d decimals, as written in decimals, halves away from zero.", "round(2.675, 2)", "2.68",
         "round takes a whole number of decimals from -300 to 300", "of the shortest decimal that reads back as x"));
-    add(of_two<significant>("sigfig", "x", "k", "A number rounded to k significant figures.",
-                            "sigfig takes a whole number of figures from 1 to 17", "", "sigfig(0.0123456, 3)",
-                            "0.0123"));
-    add(of_one<whole_factorial>("factorial", "The product of the whole numbers up to n; n! is short for it.",
-                                "factorial takes whole numbers from 0 up", "n!", "factorial(6)", "720"));
-    add(of_two<choose>("choose", "n", "k", "In how many ways k of n things can be chosen.",
-                       "choose takes whole numbers from 0 up", "n! / (k! (n − k)!)", "choose(12, 4)", "495"));
-    add(of_two<arrange>("arrange", "n", "k", "In how many ways k of n things can be put in a row.",
-                        "arrange takes whole numbers from 0 up", "n! / (n − k)!", "arrange(5, 2)", "20"));
+    add(of_two<round_significant>("sigfig", "x", "k", "A number rounded to k significant figures.",
+                                  "sigfig takes a whole number of figures from 1 to 17", "", "sigfig(0.0123456, 3)",
+                                  "0.0123"));
+    add(of_one<ledgefall::factorial>("factorial", "The product of the whole numbers up to n; n! is short for it.",
+                                     "factorial takes whole numbers from 0 up", "n!", "factorial(6)", "720"));
+    add(of_two<ledgefall::choose>("choose", "n", "k", "In how many ways k of n things can be chosen.",
+                                  "choose takes whole numbers from 0 up", "n! / (k! (n − k)!)", "choose(12, 4)",
+                                  "495"));
+    add(of_two<ledgefall::arrange>("arrange", "n", "k", "In how many ways k of n things can be put in a row.",
+                                   "arrange takes whole numbers from 0 up", "n! / (n − k)!", "arrange(5, 2)", "20"));
     add(of_one<gamma>("gamma", "The gamma function.", "gamma has no value at 0 and at negative whole numbers",
                       "∫ tˣ⁻¹ e⁻ᵗ dt, Boost.Math", "gamma(5)", "24"));
     add(of_one<log_gamma>("lgamma", "The natural logarithm of the gamma function's size.",

@@ -1,4 +1,5 @@
 #include "core/engine/functions/operation_templates.h"
+#include "core/stats/combinations.h"
 #include "core/value/date.h"
 
 #include <algorithm>
@@ -18,10 +19,18 @@ constexpr auto less_equal = [](double a, double b) { return a <= b; };
 constexpr auto greater = [](double a, double b) { return a > b; };
 constexpr auto greater_equal = [](double a, double b) { return a >= b; };
 
-/// Of two numbers and the tolerance.
+/// Of two numbers, the tolerance, and the sizes of the terms that they are made of, as far as those are known.
 Value approximately(const Value* a, std::size_t count, const Faults&) {
-    const auto passed = passed_on(a, count, Kind::yes_no);
-    return passed ? *passed : Value::yes_no(nearly_equal(a[0].number(), a[1].number(), a[2].number()));
+    constexpr std::size_t compared = 3;
+    const auto passed = passed_on(a, compared, Kind::yes_no);
+    if (passed) {
+        return *passed;
+    }
+    double size = 0;
+    for (std::size_t at = compared; at < count; ++at) {
+        size = a[at].plain() ? std::max(size, a[at].number()) : size;
+    }
+    return Value::yes_no(nearly_equal(a[0].number(), a[1].number(), a[2].number(), size));
 }
 // Texts are held once, so that equal texts have equal slots.
 template <bool Same>
@@ -51,17 +60,8 @@ struct Degrees {
 struct Root {
     double operator()(double x) const { return std::sqrt(x); }
 };
-struct Gamma1 {
-    double operator()(double x) const {
-        if (x < 0 || x != std::floor(x)) {
-            return std::nan("");
-        }
-        double product = 1;
-        for (double k = 2; k <= x && std::isfinite(product); ++k) {
-            product *= k;
-        }
-        return product;
-    }
+struct Factorial {
+    double operator()(double n) const { return factorial(n); }
 };
 struct Remainder { // of a division rounded down, so that it has the divisor's sign
     double operator()(double a, double b) const {
@@ -200,7 +200,7 @@ std::optional<Operation> arithmetic_of(Operator op, std::optional<double> expone
     case Operator::root:
         return named(unary_operation<Root>(), Operation::RowCode::root);
     case Operator::factorial:
-        return unary_operation<Gamma1>();
+        return unary_operation<Factorial>();
     default:
         return std::nullopt;
     }
@@ -269,8 +269,8 @@ std::optional<Operation> logic(Operator op) {
 
 } // namespace
 
-bool nearly_equal(double a, double b, double tolerance) {
-    return a == b || std::fabs(a - b) <= tolerance * std::max(std::fabs(a), std::fabs(b));
+bool nearly_equal(double a, double b, double tolerance, double size) {
+    return a == b || std::fabs(a - b) <= tolerance * std::max({std::fabs(a), std::fabs(b), size});
 }
 
 std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kinds, std::optional<double> exponent) {

@@ -42,13 +42,14 @@ struct Operation {
 };
 
 /// The operation of an operator between operands of these kinds; nothing where it has no meaning for them. `power` has
-/// forms of its own for the exponents two and three; `≈` takes the tolerance as a third argument.
+/// forms of its own for the exponents two and three; `≈` takes the tolerance as a third
+/// argument, and may take sizes of terms after it.
 std::optional<Operation> operation_of(Operator op, const std::vector<Kind>& kinds, std::optional<double> exponent = {});
 
 /// `if` with its three arguments, for branches of kind `kind`.
 Operation choice_of(Kind kind);
 
-/// Whether a and b are equal within a relative tolerance of the larger of them.
-bool nearly_equal(double a, double b, double tolerance);
+/// Whether a and b are equal within a tolerance of the larger of them, or of the `size` of what they were made of.
+bool nearly_equal(double a, double b, double tolerance, double size = 0);
 
 } // namespace ledgefall

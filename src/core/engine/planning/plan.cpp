@@ -1,5 +1,6 @@
 #include "core/engine/planning/plan.h"
 
+#include "core/engine/binding/terms_size.h"
 #include "core/engine/planning/graph.h"
 #include "core/engine/planning/sequence_check.h"
 
@@ -304,6 +305,24 @@ class Planner {
             definition.kind = bound.term->kind;
             definition.bound.push_back(std::move(bound));
         }
+        bind_size(definition);
+    }
+
+    /// The size of the terms of a held or foot value, for telling what is only the rounding of them.
+    void bind_size(PlannedDefinition& definition) {
+        definition.size = nullptr;
+        const bool single =
+            definition.what == PlannedDefinition::What::held || definition.what == PlannedDefinition::What::foot;
+        if (!single || definition.kind != Kind::number) {
+            return;
+        }
+        const BindingScope scope = scope_of(definition);
+        const NodePtr size = terms_size(*definition.formulas().front()->tree(), study_, scope.own, scope.each);
+        const BoundFormula bound = size ? bind_formula(*size, scope) : BoundFormula();
+        if (bound.term && bound.term->kind == Kind::number) {
+            definition.size = bound.term;
+            definition.links.insert(definition.links.end(), bound.links.begin(), bound.links.end());
+        }
     }
 
     static void fail(PlannedDefinition& definition, const StaticFault& fault) {
@@ -328,6 +347,9 @@ class Planner {
             }
             piece.program = compile(bound.term, definition.id);
             definition.pieces.push_back(std::move(piece));
+        }
+        if (definition.size) {
+            definition.size_program = compile(definition.size, definition.id);
         }
     }
 

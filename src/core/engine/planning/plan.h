@@ -31,6 +31,8 @@ struct PlannedDefinition {
     std::vector<Link> links;
     std::optional<std::uint32_t> fault; ///< a fault site for all of it
     std::vector<PlannedPiece> pieces;
+    TermPtr size; ///< how large the terms of a held or foot value are (`terms_size`), or null
+    std::optional<Program> size_program;
 
     std::vector<const Formula*> formulas() const;
     bool worked() const { return what == What::axis || !formulas().empty(); }

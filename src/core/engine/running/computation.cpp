@@ -1,5 +1,6 @@
 #include "core/engine/running/computation.h"
 
+#include "core/engine/running/cancellation.h"
 #include "core/engine/running/measure_state.h"
 #include "core/engine/running/sequence.h"
 #include "core/value/date.h"
@@ -272,6 +273,9 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
         Runner runner(definition.pieces.front().program, *this);
         runner.start();
         entry.single = runner.output_value(0, 0);
+        if (definition.size_program && entry.single.plain()) {
+            entry.terms_size = size_of_terms(entry.single.number(), *definition.size_program, *this);
+        }
     }
     if (definition.what == PlannedDefinition::What::row_count) {
         set_rows(definition, entry);

@@ -8,7 +8,6 @@
 namespace ledgefall {
 namespace {
 
-
 /// Copies plain cells from `row` on; what is none, or beyond the end, is left as it is.
 void copy_cells(const Column& from, std::size_t row, double* to, std::size_t count) {
     const std::size_t end = std::min(row + count, from.size());

@@ -1,5 +1,7 @@
 #include "core/engine/running/results.h"
 
+#include "core/engine/running/cancellation.h"
+
 namespace ledgefall {
 
 const Results::Entry* Results::find(const DefinitionId& id) const {
@@ -24,6 +26,12 @@ Value Results::single(const DefinitionId& id) const {
 
 Value Results::foot(Id line, Id column) const {
     return single(DefinitionId::foot_value(line, column));
+}
+
+bool Results::only_rounding(const DefinitionId& id) const {
+    const Entry* entry = find(id);
+    return entry != nullptr && entry->single.plain() && entry->kind == Kind::number &&
+           ledgefall::only_rounding(entry->single.number(), entry->terms_size);
 }
 
 std::size_t Results::rows(Id table) const {

@@ -26,6 +26,8 @@ class Results {
         std::size_t faults = 0; ///< how many cells are at fault, and the first of them
         Fault first_fault;
         Kind kind = Kind::number;
+        /// Of a held or foot value that is tiny beside the terms it is made of: how large those are; else 0.
+        double terms_size = 0;
         std::size_t stopped_after = 0; ///< of the condition on which a table stops: how many rows it has
     };
 
@@ -35,6 +37,8 @@ class Results {
     Value single(const DefinitionId& id) const;
     Value foot(Id line, Id column) const;
     std::size_t rows(Id table) const;
+    /// Whether a held or foot value is no more than what rounding leaves of its terms, as a sum of deviations is.
+    bool only_rounding(const DefinitionId& id) const;
 
     /// How many definitions were worked out anew to get from the results before to these.
     std::size_t worked_out() const { return worked_out_; }
