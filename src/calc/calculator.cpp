@@ -15,7 +15,7 @@ Result<std::string> Calculator::run(const std::string& file, const std::vector<S
         return opened.refusal();
     }
     if (!in_.empty() && study_.table_named(in_) == nullptr) {
-        return Sentence{"There is no table called %1 in this study.", {in_}};
+        return no_such_table(in_);
     }
     for (const Step& one : steps) {
         if (auto done = step(one); !done) {
@@ -71,9 +71,20 @@ const Results& Calculator::results() {
     return *results_;
 }
 
-Result<Calculator::Done> Calculator::change(Result<Study> changed) {
+/// Where in an option's text the mistake is, and what it is.
+Sentence Calculator::in_text(const std::string& text, const Mistake& mistake) {
+    constexpr std::size_t shown = 60;
+    return {"In %1, at character %2: %3",
+            {text.substr(0, shown), std::to_string(mistake.span.from + 1), mistake.what.text()}};
+}
+
+Sentence Calculator::no_such_table(const std::string& name) {
+    return {"There is no table called %1 in this study.", {name}};
+}
+
+Result<Calculator::Done> Calculator::change(Result<Study> changed, const std::string& option) {
     if (!changed) {
-        return changed.refusal();
+        return Sentence{"%1: %2", {option, changed.refusal().text()}};
     }
     study_ = *std::move(changed);
     results_ = compute(study_, results_);
@@ -89,18 +100,27 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         const ParsedDefinition parsed = parse_definition(one.text, true);
         const bool of_table = table != nullptr && !parsed.mistake &&
                               look_up(study_, nullptr, table->name, parsed.definition.name).held != nullptr;
-        return change(hold(study_, of_table ? table->id : Id(), one.text));
+        return parsed.mistake ? Result<Done>(in_text(one.text, *parsed.mistake))
+                              : change(hold(study_, of_table ? table->id : Id(), one.text), one.text);
     }
     case Step::Do::rows:
-        return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text));
-    case Step::Do::column:
-        return table == nullptr ? no_table : change(write_column(study_, table->id, one.text));
+        return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text), one.text);
+    case Step::Do::column: {
+        const ParsedDefinition parsed = parse_definition(one.text, true);
+        return table == nullptr ? no_table
+               : parsed.mistake ? Result<Done>(in_text(one.text, *parsed.mistake))
+                                : change(write_column(study_, table->id, one.text), one.text);
+    }
+    case Step::Do::in:
+        in_ = one.text;
+        return study_.table_named(in_) == nullptr ? Result<Done>(no_such_table(in_)) : Result<Done>(Done());
     case Step::Do::value:
         return print_value(one.text);
     case Step::Do::table:
         return print_table(one.text);
     case Step::Do::check:
-        return print_checks();
+        print_checks();
+        return Done();
     case Step::Do::working:
         return print_working(one.text);
     case Step::Do::save:
@@ -115,9 +135,7 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
     const Table* table = own_table();
     const Formula parsed(formula);
     if (parsed.mistake()) {
-        return Sentence{
-            "In %1, at character %2: %3",
-            {formula.substr(0, 60), std::to_string(parsed.mistake()->span.from + 1), parsed.mistake()->what.text()}};
+        return in_text(formula, *parsed.mistake());
     }
     Study asked = study_;
     HeldValue held;
@@ -145,17 +163,18 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
 }
 
 /// A line for each check: whether it holds, and what it says where it does not.
-Result<Calculator::Done> Calculator::print_checks() {
+void Calculator::print_checks() {
     for (const auto& check : study_.checks) {
         const Value result = results().single(check->id);
-        if (result.is_fault()) {
-            return explain(study_, result.fault());
-        }
         const bool holds = result.plain() && result.yes();
-        const std::string message = holds || check->message.empty() ? "" : " (" + check->message + ")";
-        out_ += (result.is_missing() ? "unknown: " : holds ? "holds: " : "fails: ") + check->label + message + "\n";
+        all_hold_ = all_hold_ && holds;
+        const std::string message = result.is_fault() ? explain(study_, result.fault()).text() : check->message;
+        const char* const state = result.is_fault()     ? "at fault: "
+                                  : result.is_missing() ? "unknown: "
+                                  : holds               ? "holds: "
+                                                        : "fails: ";
+        out_ += state + check->label + (holds || message.empty() ? "" : " (" + message + ")") + "\n";
     }
-    return Done();
 }
 
 Result<Calculator::Done> Calculator::print_working(const std::string& text) {
@@ -188,7 +207,7 @@ Result<Calculator::Done> Calculator::find_faults(const Table& table) {
 Result<Calculator::Done> Calculator::print_table(const std::string& name) {
     const Table* table = study_.table_named(name);
     if (table == nullptr) {
-        return Sentence{"There is no table called %1 in this study.", {name}};
+        return no_such_table(name);
     }
     if (auto sound = find_faults(*table); !sound) {
         return sound;

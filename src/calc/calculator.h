@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/running/results.h"
+#include "core/formula/parser.h"
 #include "core/value/result.h"
 
 #include <string>
@@ -10,7 +11,7 @@ namespace ledgefall {
 
 /// One option of the command line, to be done in its turn.
 struct Step {
-    enum class Do : std::uint8_t { hold, rows, column, value, table, check, working, save };
+    enum class Do : std::uint8_t { in, hold, rows, column, value, table, check, working, save };
     Do what = Do::value;
     std::string text;
 };
@@ -23,15 +24,19 @@ class Calculator {
         : in_(std::move(in)) {}
 
     Result<std::string> run(const std::string& file, const std::vector<Step>& steps);
+    /// Whether all checks that have been printed hold.
+    bool all_hold() const { return all_hold_; }
 
   private:
     struct Done {};
     Result<Done> open(const std::string& file);
     Result<Done> step(const Step& step);
-    Result<Done> change(Result<Study> changed);
+    Result<Done> change(Result<Study> changed, const std::string& option);
+    static Sentence in_text(const std::string& text, const Mistake& mistake);
+    static Sentence no_such_table(const std::string& name);
     Result<Done> print_value(const std::string& formula);
     Result<Done> print_table(const std::string& name);
-    Result<Done> print_checks();
+    void print_checks();
     Result<Done> print_working(const std::string& place);
     Result<Done> find_faults(const Table& table);
     const Table* own_table() const;
@@ -41,6 +46,7 @@ class Calculator {
     Study study_;
     ResultsPtr results_;
     std::string out_;
+    bool all_hold_ = true;
     std::vector<std::pair<std::string, std::string>> files_; ///< to be written once all has gone well
 };
 

@@ -5,6 +5,7 @@
 
 #include <CLI/CLI.hpp>
 
+#include <algorithm>
 #include <cstdio>
 #include <map>
 
@@ -19,6 +20,7 @@ struct Described {
 };
 
 constexpr Described options[] = {
+    {"--in", Step::Do::in, "The table whose names the options after it use"},
     {"--hold", Step::Do::hold, "Add or replace a held value: 'p = 0.35'"},
     {"--rows", Step::Do::rows, "Count the table's rows from 1 to a number or formula"},
     {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
@@ -36,9 +38,7 @@ int main(int count, char** arguments) {
         "written, and may be repeated.",
         "ledgefall-calc");
     std::string file;
-    std::string in;
     app.add_option("FILE", file, "A study (.ledgefall) or delimited text");
-    app.add_option("--in", in, "The table whose names --column and --value use");
     std::map<CLI::Option*, const Described*> entry;
     for (const Described& option : options) {
         entry[app.add_option(option.name)
@@ -67,10 +67,14 @@ int main(int count, char** arguments) {
             steps.push_back({entry[option]->what, option->results()[used[option]++]});
         }
     }
-    const ledgefall::Result<std::string> done = ledgefall::Calculator(in).run(file, steps);
+    const auto in = std::find_if(steps.begin(), steps.end(), [](const Step& one) { return one.what == Step::Do::in; });
+    ledgefall::Calculator calculator(in == steps.end() ? std::string()
+                                                       : in->text); // the first holds from the beginning
+    const ledgefall::Result<std::string> done = calculator.run(file, steps);
     if (!done) {
         std::fputs((done.refusal().text() + "\n").c_str(), stderr);
         return 1;
     }
-    return std::fwrite(done->data(), 1, done->size(), stdout) == done->size() && std::fflush(stdout) == 0 ? 0 : 1;
+    const bool written = std::fwrite(done->data(), 1, done->size(), stdout) == done->size() && std::fflush(stdout) == 0;
+    return written && calculator.all_hold() ? 0 : 1;
 }

@@ -78,6 +78,88 @@ class TestCatalogue : public QObject {
         QVERIFY2(near(result, expected, 1e-12), qPrintable(QString::number(result, 'g', 17)));
     }
 
+    /// The sentence blames what is wrong, and tells the row where there is one.
+    void sentences_blame_what_is_wrong() {
+        Bench bench;
+        bench.numbers("o", {3, 4, 5, 6}).numbers("w", {3, std::nan(""), 0, 0});
+        const auto said = [&bench](const char* formula) {
+            const Value value = bench.value(formula);
+            return value.is_fault() ? value.fault().at().what.text() : write_cell(value);
+        };
+        for (const char* formula :
+             {"P(binomial(2.5, 0.5) = 1)", "density(binomial(2.5, 0.5), 1)", "mean(binomial(2.5, 0.5))",
+              "quantile(binomial(2.5, 0.5), 0.5)", "draw(binomial(2.5, 0.5))"}) {
+            QCOMPARE(said(formula), std::string("binomial takes a whole n from 0 up and a p from 0 to 1"));
+        }
+        QVERIFY(said("quantile(binomial(2, 0.5), 2)").find("p from 0 to 1") != std::string::npos);
+        QCOMPARE(bench.value("chi2_stat(o, w)").fault().row, 3U);
+        QCOMPARE(bench.value("chi2_stat(o where o > 5, w)").fault().row, 4U);
+        QCOMPARE(bench.value("chi2_stat(o[2..4], w[2..4])").fault().row, 3U);
+        for (const char* formula : {"shannon(1, 2)", "shannon(o[1], 2)", "shannon(1 + 2, 10)"}) {
+            QVERIFY2(said(formula).find("((a, b)") != std::string::npos, said(formula).c_str());
+        }
+        QVERIFY(near(bench.number("shannon((1, 2))"), std::log(3) - 2 * std::log(2) / 3));
+        QVERIFY(near(bench.number("shannon((1, 2), 2)"), (std::log(3) - 2 * std::log(2) / 3) / std::log(2)));
+        QVERIFY(near(bench.number("shannon(o, 2)"), bench.number("shannon(o)") / std::log(2)));
+    }
+
+    /// No result is −0, and none is written so.
+    void zero_has_no_sign() {
+        const Bench bench;
+        for (const char* formula : {"shannon(5)", "round(-0.3)", "-0", "0 * -1", "-(2 - 2)", "round(-0.004, 2)",
+                                    "ceil(-0.5)", "trunc(-0.5)", "sigfig(-0, 2)"}) {
+            QVERIFY2(write_cell(bench.value(formula)) == "0", formula);
+        }
+    }
+
+    /// Quantiles and draws of distributions as wide as doubles reach, against their expansion (Cornish and Fisher
+    /// 1938): the search comes to an end, and is right to the digits that the expansion has.
+    void quantiles_of_very_wide_distributions() {
+        const Bench bench;
+        struct Wide {
+            const char* distribution;
+            double mean, deviation, skewness;
+        };
+        const double z = 0.6744897501960817; // the normal quantile of 0.75
+        for (const Wide& wide :
+             {Wide{"poisson(1e17)", 1e17, std::sqrt(1e17), 1 / std::sqrt(1e17)}, Wide{"poisson(1e12)", 1e12, 1e6, 1e-6},
+              Wide{"binomial(1e15, 0.25)", 2.5e14, std::sqrt(1e15 * 0.1875), 0.5 / std::sqrt(1e15 * 0.1875)},
+              Wide{"hypergeometric(1e14, 5e13, 5e13)", 2.5e13, std::sqrt(5e13 * 0.25 * 0.5), 0},
+              Wide{"negative_binomial(1e12, 0.5)", 1e12, std::sqrt(2e12), 1.5 / std::sqrt(0.5e12)}}) {
+            const std::string d = wide.distribution;
+            const double expected = wide.mean + wide.deviation * (z + wide.skewness * (z * z - 1) / 6);
+            const double result = bench.number("quantile(" + d + ", 0.75)");
+            QVERIFY2(std::fabs(result - expected) <
+                         1e-5 * wide.deviation + 2 * std::nextafter(wide.mean, 1e300) - 2 * wide.mean,
+                     (d + ": " + std::to_string(result - expected)).c_str());
+            QVERIFY(std::fabs(bench.number("draw(" + d + ")") - wide.mean) < 8 * wide.deviation);
+        }
+        const double geometric = bench.number("quantile(geometric(1e-17), 0.5)");
+        QVERIFY(near(geometric, std::log(2) * 1e17, 1e-12));
+        QVERIFY(bench.number("draw(geometric(1e-17))") > 0);
+    }
+
+    /// A quantile is the smallest whole number that reaches p: from both sides, over many distributions.
+    void quantiles_reach_and_do_not_before() {
+        const Bench bench;
+        int compared = 0;
+        for (const char* d : {"binomial(12, 0.35)", "binomial(1e6, 1e-6)", "poisson(0.01)", "poisson(3.5)",
+                              "poisson(2e6)", "geometric(0.3)", "geometric(1e-5)", "negative_binomial(2.5, 0.4)",
+                              "hypergeometric(50, 20, 10)", "hypergeometric(1e6, 3e5, 2e4)"}) {
+            for (const char* p : {"1e-9", "0.001", "0.25", "0.5", "0.9", "0.999999"}) {
+                const std::string name = d;
+                const double k = bench.number("quantile(" + name + ", " + p + ")");
+                QCOMPARE(k, std::floor(k));
+                QVERIFY(bench.number("P(" + name + " <= " + write_cell(Value::number(k)) + ")") >=
+                        std::stod(p) * (1 - 1e-12));
+                QVERIFY(k == 0 || bench.number("P(" + name + " < " + write_cell(Value::number(k)) + ")") <
+                                      std::stod(p) * (1 + 1e-12));
+                ++compared;
+            }
+        }
+        QCOMPARE(compared, 60);
+    }
+
     void completed_units_between_dates() {
         const auto date = [](const std::string& day) {
             return "date(" + day.substr(0, 4) + ", " + day.substr(5, 2) + ", " + day.substr(8, 2) + ")";

@@ -73,6 +73,60 @@ class TestCalculator : public QObject {
         QVERIFY(out({{Do::value, "1"}}, file, "Nope").starts_with("refused: "));
     }
 
+    /// A number of rows that is no number is a fault in all that is taken of the rows, never a sum of 0.
+    void a_faulty_number_of_rows_reaches_every_measure() {
+        for (const char* rows : {"abc", "1/0", "-5", "2.5", "n + 1", "1e9"}) {
+            for (const char* taken : {"sum(a)", "count(a)", "mean(a)", "rows", "a[1]", "a[last]", "max(row)",
+                                      "count(a > 3)", "sum(1/k for k in 1..rows)", "count(1 <= a < 3)"}) {
+                const std::vector<Step> steps = {
+                    {Do::hold, "n = sqrt(-1)"}, {Do::rows, rows}, {Do::column, "a = row"}, {Do::value, taken}};
+                QVERIFY2(out(steps).starts_with("refused: "), (std::string(rows) + ": " + taken).c_str());
+            }
+        }
+        // A ring through the number of rows, and a stopping condition that is at fault.
+        QVERIFY(out({{Do::rows, "sum(a)"}, {Do::column, "a = row"}, {Do::value, "sum(a)"}}).starts_with("refused: "));
+        const std::string study = R"({"format": "ledgefall-study", "version": 1, "tables": [{"name": "T",
+            "axes": [{"source": "counted", "count": "5", "until": "1 / (a - 3) > 9"}],
+            "columns": [{"name": "a", "pieces": [{"formula": "row"}]}]}]})";
+        const QTemporaryDir folder;
+        const std::string file = folder.filePath(QStringLiteral("stops.ledgefall")).toStdString();
+        QVERIFY(write_file(file, study));
+        const std::string stopped = out({{Do::value, "sum(a)"}}, file);
+        QVERIFY2(stopped.starts_with("refused: ") && stopped.find("zero") != std::string::npos, stopped.c_str());
+    }
+
+    void mistakes_say_in_which_option() {
+        QCOMPARE(out({{Do::column, "z = x +"}}).substr(0, 36), std::string("refused: In z = x +, at character 8:"));
+        QVERIFY(out({{Do::hold, "p = = 2"}}).find("In p = = 2, at character 5:") != std::string::npos);
+        QVERIFY(out({{Do::column, "if = 2"}}).find("if = 2") != std::string::npos);
+        const std::string two = out({{Do::rows, "2"}, {Do::column, "z = sum(A.x + B.y)"}, {Do::value, "z[1]"}});
+        QVERIFY2(two.find("z") != std::string::npos && two.find("A") != std::string::npos, two.c_str());
+    }
+
+    void several_tables_are_named_in_turn() {
+        const std::string demo = DEMO_FOLDER "/marrow-beck.ledgefall";
+        QCOMPARE(
+            out({{Do::in, "Invertebrates"}, {Do::value, "sum(share)"}, {Do::in, "Pebbles"}, {Do::value, "count(x)"}},
+                demo),
+            std::string("1\n24\n"));
+        QVERIFY(out({{Do::in, "Nope"}}, demo).starts_with("refused: There is no table"));
+    }
+
+    /// All checks are printed, even if one is at fault, and any that does not hold is told by the exit status.
+    void checks_are_all_printed() {
+        const QTemporaryDir folder;
+        const std::string file = folder.filePath(QStringLiteral("checks.ledgefall")).toStdString();
+        QVERIFY(write_file(file, R"({"format": "ledgefall-study", "version": 1, "checks": [
+            {"label": "good", "condition": "1 < 2"}, {"label": "bad", "condition": "1 > 2", "message": "it is not"},
+            {"label": "odd", "condition": "1 / 0 > 2"}, {"label": "open", "condition": "missing > 2"}]})"));
+        QCOMPARE(out({{Do::check, ""}}, file),
+                 std::string("holds: good\nfails: bad (it is not)\nat fault: odd (The check odd: this divides by "
+                             "zero.)\nunknown: open\n"));
+        Calculator calculator({});
+        QVERIFY(calculator.run(file, {{Do::value, "1"}}) && calculator.all_hold());
+        QVERIFY(calculator.run(file, {{Do::check, ""}}) && !calculator.all_hold());
+    }
+
     void nothing_is_written_where_a_later_step_fails() {
         const QTemporaryDir folder;
         const std::string file = folder.filePath(QStringLiteral("out.ledgefall")).toStdString();

@@ -23,9 +23,13 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
         plain = plain && samples[at].states == nullptr && !samples[at].single;
     }
     if (plain) {
+        rows_taken_ = nullptr;
         take(columns.data(), rows);
+        next_row_ += rows;
         return;
     }
+    std::array<std::uint32_t, piece> rows_of{};
+    rows_taken_ = rows_of.data();
     std::array<std::array<double, piece>, most> stored{};
     for (std::size_t at = 0; at < samples.size(); ++at) {
         columns[at] = stored[at].data();
@@ -40,6 +44,7 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
         for (std::size_t at = 0; at < samples.size(); ++at) {
             const State state = samples[at].state(row);
             stored[at][count] = samples[at].slot(row);
+            rows_of[count] = static_cast<std::uint32_t>(next_row_ + row);
             if (state == State::fault && !fault_) {
                 fault_ = Value::of(stored[at][count], Kind::number, state).fault();
             }
@@ -53,6 +58,7 @@ void Accumulator::add(std::span<const Lane> samples, const Lane* condition, std:
     }
     take(columns.data(), count);
     skip(left_out);
+    next_row_ += rows;
 }
 
 bool Accumulator::chosen(const Lane& condition, std::size_t row) {

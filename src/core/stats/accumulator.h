@@ -26,11 +26,13 @@ struct Faults {
     std::uint32_t domain = 0;
     std::uint32_t large = 0;
     std::uint32_t steps = 0;
+    std::uint32_t arguments = 0; ///< of a distribution: numbers that its family does not take
     std::uint32_t row = 0;
 
     Value divided_by_zero() const { return Value::fault({division, row}); }
     Value out_of_domain() const { return Value::fault({domain, row}); }
     Value too_large() const { return Value::fault({large, row}); }
+    Value arguments_out_of_domain() const { return Value::fault({arguments, row}); }
     Value too_many_steps() const { return Value::fault({steps, row}); }
     /// `x` where it is finite; a fault that says why where it is not.
     Value number(double x) const;
@@ -55,6 +57,9 @@ class Accumulator {
     /// Takes other plain arguments for what has been taken in already; false where it has to be made anew for them.
     virtual bool set_plain(std::span<const Value>) { return false; }
 
+    /// Told, where it is known, which row (from 0) the next values begin with.
+    void begin_at(std::size_t row) { next_row_ = row; }
+
     /// Told, where it is known, how many rows are to come.
     virtual void expect(std::size_t) {}
 
@@ -62,11 +67,17 @@ class Accumulator {
     /// `samples[k]` are the values of the k-th sample.
     virtual void take(const double* const* samples, std::size_t count) = 0;
     virtual Value finish(const Faults& faults) = 0;
+    /// The row (from 1) of the k-th of the values that `take` was given.
+    std::uint32_t row_of(std::size_t k) const {
+        return (rows_taken_ != nullptr ? rows_taken_[k] : static_cast<std::uint32_t>(next_row_ + k)) + 1;
+    }
     /// Called with the number of missing values left out, for those measures that count rows.
     virtual void skip(std::size_t) {}
 
   private:
     bool chosen(const Lane& condition, std::size_t row);
+    std::size_t next_row_ = 0;
+    const std::uint32_t* rows_taken_ = nullptr; ///< of the values that are taken; null: one after the other
 
     std::optional<Fault> fault_;
 };

@@ -34,7 +34,7 @@ constexpr double infinity = std::numeric_limits<double>::infinity();
 const double nothing = std::nan("");
 
 bool whole(double x) {
-    return x == std::floor(x) && std::fabs(x) < 1e15;
+    return x == std::floor(x) && std::fabs(x) <= 0x1p53;
 }
 
 /// One of Boost's distributions for all families but the hypergeometric and a Poisson of mean 0.

@@ -72,6 +72,42 @@ class Interpolation : public GatheredPairs {
     std::vector<std::pair<double, double>> points_;
 };
 
+/// Observed counts beside expected ones; one that is expected to be 0 or less is a fault of its row.
+class ChiSquared : public Accumulator {
+  public:
+    void clear() override {
+        Accumulator::clear();
+        sum_ = {};
+        pairs_ = 0;
+        bad_row_ = 0;
+    }
+
+  protected:
+    void take(const double* const* samples, std::size_t count) override {
+        for (std::size_t at = 0; at < count; ++at) {
+            const double expected = samples[1][at];
+            const double off = samples[0][at] - expected;
+            if (expected > 0) {
+                sum_.add(off / expected * off);
+            } else if (bad_row_ == 0) {
+                bad_row_ = row_of(at);
+            }
+        }
+        pairs_ += count;
+    }
+    Value finish(const Faults& faults) override {
+        if (bad_row_ != 0) {
+            return Value::fault({faults.domain, bad_row_});
+        }
+        return pairs_ == 0 ? Value::missing() : faults.number(sum_.total());
+    }
+
+  private:
+    CompensatedSum sum_;
+    std::size_t pairs_ = 0;
+    std::uint32_t bad_row_ = 0; ///< from 1; 0: none
+};
+
 } // namespace
 
 Made make_interpolate(Plain plain) {
@@ -79,18 +115,7 @@ Made make_interpolate(Plain plain) {
 }
 
 Made make_chi2_stat(Plain) {
-    return pairs_by([](Samples& samples, const Faults& faults) {
-        CompensatedSum sum;
-        for (std::size_t at = 0; at < samples[0].size(); ++at) {
-            const double expected = samples[1][at];
-            if (!(expected > 0)) {
-                return faults.out_of_domain();
-            }
-            const double off = samples[0][at] - expected;
-            sum.add(off / expected * off);
-        }
-        return faults.number(sum.total());
-    });
+    return std::make_unique<ChiSquared>();
 }
 
 Made make_t_stat(Plain plain) {

@@ -34,7 +34,8 @@ void word_texts_by(std::string (*translate)(const Sentence&)) {
 
 std::string shortest(double number) {
     std::array<char, 40> buffer{};
-    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), number).ptr;
+    const double unsigned_zero = number == 0 ? 0 : number; // a zero has no sign for people
+    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), unsigned_zero).ptr;
     return {buffer.data(), end};
 }
 

@@ -137,6 +137,9 @@ TermPtr Binder::word(const Node& node) {
         }
         term->level = *level;
         term->on = 1U << term->level;
+        if (*level > 0) { // in a measure it needs the table's number of rows, as a column there would
+            context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
+        }
         return term;
     }
     return PlaceBinder(context_, *this).row_of_formula(node);

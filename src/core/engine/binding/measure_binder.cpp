@@ -118,6 +118,9 @@ TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
     }
     result->table = level.table;
     result->over = level.table.empty() ? MeasureTerm::Over::values : MeasureTerm::Over::table;
+    if (result->over == MeasureTerm::Over::values && one_value_before_optional(node, function)) {
+        return nullptr;
+    }
     result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
     if (!bind_range(level.range, *result)) {
         return nullptr;
@@ -131,6 +134,21 @@ TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
         context_.levels.pop_back();
     }
     return ok ? finish_measure(node, std::move(result)) : nullptr;
+}
+
+/// `shannon(1, 2)`: whether 2 is a count or the base cannot be seen, so that it is asked for; true after that fault.
+bool MeasureBinder::one_value_before_optional(const Node& node, const Function& function) {
+    const bool single = node.kid(0).type != NodeType::list && node.kid(0).type != NodeType::range &&
+                        node.kid(0).type != NodeType::where && !pools(function);
+    const bool optional =
+        single && function.sample_count() == 1 && node.kids.size() > 1 && function.arguments[1].optional;
+    if (optional) {
+        fail(Cause::wrong_arguments, node.span,
+             {"Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells "
+              "nothing.",
+              {std::string(function.name), std::string(function.arguments[1].name)}});
+    }
+    return optional;
 }
 
 bool MeasureBinder::bind_range(const Node* range, MeasureTerm& measure) {

@@ -33,6 +33,7 @@ class MeasureBinder : PartBinder {
     TermPtr rank(const Node& node, const Function& function);
     TermPtr count_compared(const Node& node, Operator op, const Level& level, const TermPtr& own);
     TermPtr by_simpler_form(const Node& node, const Function& function);
+    bool one_value_before_optional(const Node& node, const Function& function);
     bool bind_range(const Node* range, MeasureTerm& measure);
     TermPtr bound_sum(const Node& node, const Function& function);
     TermPtr finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure);

@@ -89,7 +89,8 @@ bool ProbabilityBinder::gives_distribution(const Node& node) const {
 
 /// A distribution as four arguments: the number of its family and its own numbers. One that is written where it is
 /// used is not held first.
-bool ProbabilityBinder::add_distribution(const Node& node, std::vector<TermPtr>& arguments) {
+bool ProbabilityBinder::add_distribution(const Node& node, Term& operation) {
+    std::vector<TermPtr>& arguments = operation.kids;
     const TermPtr result = term(node);
     if (!result) {
         return false;
@@ -104,6 +105,7 @@ bool ProbabilityBinder::add_distribution(const Node& node, std::vector<TermPtr>&
         arguments.push_back(constant(node, Value::number(static_cast<double>(*family->distribution))));
         arguments.insert(arguments.end(), result->kids.begin(), result->kids.end());
         arguments.resize(4, constant(node, Value::number(0)));
+        operation.distribution = family->domain;
         return true;
     }
     for (std::size_t part = 0; part < 4; ++part) {
@@ -153,7 +155,7 @@ bool ProbabilityBinder::add_keys(const Node& node, std::vector<TermPtr>& argumen
 
 TermPtr ProbabilityBinder::distribution_call(const Node& node, const Function& function) {
     auto result = binder_.begin_operation(node, function);
-    if (!binder_.check_count(node, function) || !add_distribution(node.kid(0), result->kids)) {
+    if (!binder_.check_count(node, function) || !add_distribution(node.kid(0), *result)) {
         return nullptr;
     }
     for (std::size_t at = 1; at < node.kids.size(); ++at) {
@@ -188,7 +190,7 @@ TermPtr ProbabilityBinder::probability(const Node& node, const Function& functio
     operation->no_division = "what is known here has the probability 0";
     operation->operation.event =
         std::make_shared<const ConditionalEvent>(ConditionalEvent{std::move(*asked), std::move(given)});
-    if (!add_distribution(*distribution_, operation->kids)) {
+    if (!add_distribution(*distribution_, *operation)) {
         return nullptr;
     }
     operation->kids.insert(operation->kids.end(), limits_.begin(), limits_.end());

@@ -53,8 +53,9 @@ struct Term {
     const Function* function = nullptr; ///< of an operation or measure that was written as a call
     std::string_view domain;            ///< the sentence of a value outside the operation's domain
     Cause domain_cause = Cause::out_of_domain;
-    std::string_view no_division; ///< the sentence of a division by zero, where it is not the usual one
-    std::vector<TermPtr> kids;    ///< of an operation; of a gather: the row
+    std::string_view distribution; ///< the sentence of numbers that a distribution's family does not take
+    std::string_view no_division;  ///< the sentence of a division by zero, where it is not the usual one
+    std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row
     std::shared_ptr<const MeasureTerm> measure;
 
     std::string called() const; ///< its sign or name, for sentences

@@ -48,7 +48,7 @@ Operation of_distribution() {
                     return *passed;
                 }
                 const auto d = distribution_in(a);
-                return d ? faults.number(F()(*d, a + 4)) : faults.out_of_domain();
+                return d ? faults.number(F()(*d, a + 4)) : faults.arguments_out_of_domain();
             },
             nullptr, Kind::number};
 }
@@ -78,7 +78,7 @@ Value draw(const Value* a, std::size_t count, const Faults& faults) {
     }
     const auto d = distribution_in(a);
     if (!d) {
-        return faults.out_of_domain();
+        return faults.arguments_out_of_domain();
     }
     auto key = static_cast<std::uint64_t>(a[4].number());
     for (std::size_t at = 5; at < count; ++at) {
@@ -94,7 +94,7 @@ Value probability_of(const ConditionalEvent& event, const Value* a, std::size_t 
     }
     const auto d = distribution_in(a);
     if (!d) {
-        return faults.out_of_domain();
+        return faults.arguments_out_of_domain();
     }
     std::array<double, Operation::most_arguments> limits{};
     const std::size_t first = 4;

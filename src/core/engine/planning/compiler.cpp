@@ -169,6 +169,8 @@ class Compiler {
             term.no_division.empty() ? Sentence("this divides by zero") : Sentence(term.no_division);
         out.division = site(Cause::division_by_zero, term.span, divides);
         out.domain = site(term.domain_cause, term.span, outside);
+        out.arguments =
+            term.distribution.empty() ? out.domain : site(Cause::out_of_domain, term.span, Sentence(term.distribution));
         out.large = site(Cause::too_large, term.span, {"the result is too large to be held", {}});
         if (term.type == TermType::measure) {
             out.steps = site(Cause::too_large, term.span,
@@ -183,6 +185,7 @@ class Compiler {
             return static_cast<std::uint32_t>(place - program.columns.begin());
         }
         program.columns.push_back(term.id);
+        program.tables.push_back(term.table);
         const Sentence what{"the cell is not %1: correct it, or set the column's kind to text",
                             {kind_in_words(term.kind)}};
         program.not_a_number.push_back(fault_site({Cause::not_a_number, term.id, what, 0, 0}));

@@ -47,7 +47,7 @@ struct Scalar {
 /// A formula as steps to be run. The prelude is run once; the body over rows, a block at a time. Steps of the prelude
 /// are the same instructions, with scalars for registers.
 struct Program {
-    std::vector<Id> columns;
+    std::vector<Id> columns, tables;         ///< columns that are read, and the table of each
     std::vector<std::uint32_t> not_a_number; ///< for each column, the fault of a cell in it that is not of its kind
     std::vector<Scalar> scalars;
     std::vector<Instruction> prelude, body;

@@ -113,13 +113,14 @@ Value AccumulatedMeasure::across(const Runner& outer, std::size_t in_block, cons
 }
 
 /// Gives the accumulator what the inner program's last run brought.
-void AccumulatedMeasure::take(std::size_t rows) {
+void AccumulatedMeasure::take(std::size_t first, std::size_t rows) {
     std::array<Lane, 4> lanes;
     for (const MeasureCall::Taken& taken : call_.samples) {
         for (std::size_t at = 0; at < taken.values.size(); ++at) {
             lanes[at] = inner_.output(taken.values[at]);
         }
         const Lane condition = taken.condition ? inner_.output(*taken.condition) : Lane();
+        accumulator_->begin_at(first);
         accumulator_->add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, rows);
     }
 }
@@ -144,7 +145,7 @@ Value AccumulatedMeasure::whole(const Runner& outer, std::size_t in_block, const
     accumulator_->expect(range.to - range.from);
     for_blocks(range.from, range.to, [this](std::size_t first, std::size_t count) {
         inner_.run(first, count);
-        take(count);
+        take(first, count);
         return !environment_.stopped();
     });
     return accumulator_->result(faults);
@@ -194,6 +195,7 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
                 lanes[at] = lane(remembered_[taken.values[at]]);
             }
             const Lane condition = taken.condition ? lane(remembered_[*taken.condition]) : Lane();
+            accumulator_->begin_at(first);
             accumulator_->add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
             return true;
         });

@@ -23,7 +23,7 @@ class AccumulatedMeasure : public MeasureState {
     Value across(const Runner& outer, std::size_t in_block, const Faults& faults);
     Value whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults);
     Value growing(const Range& range, const Faults& faults);
-    void take(std::size_t rows);
+    void take(std::size_t first, std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;
 

@@ -294,10 +294,17 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
     const RowSource& source = *definition.table->axis.source;
     const Column* of = results_->column(source.made_of());
     Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
+    const PlannedDefinition* made_of = plan_.find(source.made_of());
+    const std::optional<Fault> no_rows =
+        made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
     if (of != nullptr && !definition.fault) {
         result = source.axis_from(*of);
     }
-    if (result) {
+    if (no_rows) {
+        Column fault(definition.kind);
+        fault.append(Value::fault(*no_rows));
+        entry.cells = std::make_shared<Column>(std::move(fault));
+    } else if (result) {
         entry.cells = std::make_shared<Column>(std::move(*result));
     } else {
         const std::uint32_t site =

@@ -18,6 +18,7 @@ class Computation : public Environment {
     View column(Id id) const override;
     Value single(Id id) const override { return results_->single(id); }
     std::size_t rows(Id table) const override { return results_->rows(table); }
+    std::optional<Fault> fault_of_rows(Id table) const override { return results_->fault_of_rows(table); }
     bool stopped() const override { return stop_.stop_requested(); }
     void worked(std::size_t rows) const override;
 

@@ -10,7 +10,27 @@ bool MeasureState::fill(const Runner&, std::size_t, std::size_t, double*, State*
     return false;
 }
 
+namespace {
+
+/// Of a table whose number of rows is at fault.
+class FaultyMeasure : public MeasureState {
+  public:
+    explicit FaultyMeasure(Fault fault)
+        : fault_(fault) {}
+    Value at(const Runner&, std::size_t, const Faults&) override { return Value::fault(fault_); }
+
+  private:
+    Fault fault_;
+};
+
+} // namespace
+
 std::unique_ptr<MeasureState> make_measure_state(const MeasureCall& call, const Environment& environment) {
+    if (call.over == MeasureTerm::Over::table) {
+        if (const auto fault = environment.fault_of_rows(call.table)) {
+            return std::make_unique<FaultyMeasure>(*fault);
+        }
+    }
     if (!call.limits.empty()) {
         return std::make_unique<LimitCountMeasure>(call, environment);
     }

@@ -28,6 +28,16 @@ Value Results::foot(Id line, Id column) const {
     return single(DefinitionId::foot_value(line, column));
 }
 
+std::optional<Fault> Results::fault_of_rows(Id table) const {
+    for (const DefinitionId& id : {DefinitionId(table), DefinitionId::stop(table)}) {
+        const Value value = single(id);
+        if (value.is_fault()) {
+            return value.fault();
+        }
+    }
+    return std::nullopt;
+}
+
 bool Results::only_rounding(const DefinitionId& id) const {
     const Entry* entry = find(id);
     return entry != nullptr && entry->single.plain() && entry->kind == Kind::number &&

@@ -4,6 +4,7 @@
 
 #include <atomic>
 #include <memory>
+#include <optional>
 #include <stop_token>
 #include <unordered_map>
 
@@ -37,6 +38,8 @@ class Results {
     Value single(const DefinitionId& id) const;
     Value foot(Id line, Id column) const;
     std::size_t rows(Id table) const;
+    /// Why a table's number of rows is not known: its formula, or the condition on which it stops, is at fault.
+    std::optional<Fault> fault_of_rows(Id table) const;
     /// Whether a held or foot value is no more than what rounding leaves of its terms, as a sum of deviations is.
     bool only_rounding(const DefinitionId& id) const;
 

@@ -52,7 +52,11 @@ void Runner::start(const std::vector<Value>& parameters) {
             set_scalar(at, environment_.single(scalar.id));
             break;
         case Scalar::From::row_count:
-            set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id))));
+            if (const auto fault = environment_.fault_of_rows(scalar.id)) {
+                set_scalar(at, Value::fault(*fault));
+            } else {
+                set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id))));
+            }
             break;
         case Scalar::From::parameter:
             set_scalar(at, parameters[parameter++]);
@@ -286,7 +290,8 @@ Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
     const Environment::View& view = columns_[step.column];
     const std::size_t rows = view.computed != nullptr ? view.rows : view.cells->size();
     if (place.number() < 1 || place.number() > static_cast<double>(rows)) {
-        return Value::missing(step.kind);
+        const auto no_rows = rows == 0 ? environment_.fault_of_rows(program_.tables[step.column]) : std::nullopt;
+        return no_rows ? Value::fault(*no_rows) : Value::missing(step.kind);
     }
     const auto row = static_cast<std::size_t>(place.number()) - 1;
     if (view.computed != nullptr && row >= *view.computed) {

@@ -21,6 +21,8 @@ class Environment {
     virtual View column(Id id) const = 0;
     virtual Value single(Id id) const = 0;
     virtual std::size_t rows(Id table) const = 0;
+    /// Why a table's number of rows is not known, if it is not: what is taken of its rows has no value either.
+    virtual std::optional<Fault> fault_of_rows(Id table) const = 0;
     virtual bool stopped() const = 0;
     /// Told how many cells have been worked out, now and then.
     virtual void worked(std::size_t) const {}
