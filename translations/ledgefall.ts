@@ -2684,6 +2684,42 @@
         <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ct is no unit here: for gems write carat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dpi counts dots, which are no unit here: write 1/in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there are several tons: write t (1000 kg), short_ton or long_ton</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dB is a logarithm, not a unit: work it out by a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pH is a logarithm, not a unit: work it out by a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3425,6 +3461,10 @@
     </message>
     <message>
         <source>the same again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no number: write how much, such as %2.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

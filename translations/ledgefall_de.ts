@@ -2684,6 +2684,42 @@
         <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
         <translation>diesen Tag gibt es nicht: Jahre gehen von 1 bis 9999, Monate bis 12, Tage bis zum Monatsende</translation>
     </message>
+    <message>
+        <source>Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.</source>
+        <translation>Für mehrere Werte %1((a, b)) schreiben, und %1((a, b), %2), wo %2 auf sie folgt: aus einem Wert allein ergibt sich nichts.</translation>
+    </message>
+    <message>
+        <source>ct is no unit here: for gems write carat</source>
+        <translation>ct ist hier keine Einheit: für Edelsteine carat schreiben</translation>
+    </message>
+    <message>
+        <source>dpi counts dots, which are no unit here: write 1/in</source>
+        <translation>dpi zählt Punkte, die hier keine Einheit sind: 1/in schreiben</translation>
+    </message>
+    <message>
+        <source>gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2</source>
+        <translation>gal ist für manche eine Gallone, für andere eine Einheit der Beschleunigung: gallon oder cm/s2 schreiben</translation>
+    </message>
+    <message>
+        <source>ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12</source>
+        <translation>ppt ist für manche ein Tausendstel, für andere ein Billionstel: ‰ oder 1e-12 schreiben</translation>
+    </message>
+    <message>
+        <source>rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min</source>
+        <translation>rpm zählt Umdrehungen, deren Größe von der Frage abhängt: turn/min oder 1/min schreiben</translation>
+    </message>
+    <message>
+        <source>there are several tons: write t (1000 kg), short_ton or long_ton</source>
+        <translation>es gibt mehrere Tonnen: t (1000 kg), short_ton oder long_ton schreiben</translation>
+    </message>
+    <message>
+        <source>dB is a logarithm, not a unit: work it out by a formula</source>
+        <translation>dB ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
+    </message>
+    <message>
+        <source>pH is a logarithm, not a unit: work it out by a formula</source>
+        <translation>pH ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3426,6 +3462,10 @@
     <message>
         <source>the same again</source>
         <translation>dasselbe noch einmal</translation>
+    </message>
+    <message>
+        <source>“%1” is no number: write how much, such as %2.</source>
+        <translation>„%1“ ist keine Zahl: schreiben, wie viel, etwa %2.</translation>
     </message>
 </context>
 <context>

@@ -218,7 +218,7 @@ class TestTranslation : public QObject {
         QCoreApplication::removeTranslator(&translator);
         QVERIFY(frequency && unfolded);
         const Table& made_table = *frequency->table(counted);
-        QCOMPARE(made_table.title, std::string("Länge, Klassen"));
+        QCOMPARE(made_table.label, std::string("Länge, Klassen"));
         QCOMPARE(made_table.column_named("f")->label, std::string("Anzahl"));
         QCOMPARE(frequency->checks.front()->label, std::string("jeder Wert von Länge liegt in einer Klasse"));
         QCOMPARE(unfolded->table(table)->column_named("sq")->label, std::string("Quadriert"));

@@ -1,10 +1,12 @@
 #include "app/dialogs/continue_dialog.h"
 
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 
 #include <QButtonGroup>
 #include <QDialogButtonBox>
 #include <QHBoxLayout>
+#include <QPushButton>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -23,7 +25,7 @@ ContinueDialog::ContinueDialog(std::vector<Value> started, std::size_t last_row,
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(new QLabel(tr("From one row to the next:"), this));
     layout->addLayout(rule_buttons(guess.way));
-    amount_->setText(QString::fromStdString(shortest(guess.step)));
+    amount_->setText(field_text(guess.step));
     amount_->setAccessibleName(tr("how much, or how many"));
     more_->setRange(1, 20'000'000);
     more_->setValue(static_cast<int>(rows > last_row ? rows - last_row : 1));
@@ -33,6 +35,7 @@ ContinueDialog::ContinueDialog(std::vector<Value> started, std::size_t last_row,
     preview_->setWordWrap(true);
     layout->addWidget(preview_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
+    continue_ = buttons->button(QDialogButtonBox::Ok);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     layout->addWidget(buttons);
@@ -68,13 +71,19 @@ QLayout* ContinueDialog::rule_buttons(Pattern::Way guess) {
 }
 
 Pattern ContinueDialog::pattern() const {
-    const auto step = read_number(amount_->text().toStdString());
-    return {static_cast<Pattern::Way>(rules_->checkedId()), step.value_or(1)};
+    return {static_cast<Pattern::Way>(rules_->checkedId()), typed_number(amount_->text()).value_or(1)};
 }
 
 void ContinueDialog::show_preview() {
     const Pattern pattern = this->pattern();
-    amount_->setVisible(pattern.way != Pattern::Way::repeat);
+    const bool amount_counts = pattern.way != Pattern::Way::repeat;
+    const bool readable = !amount_counts || typed_number(amount_->text()).has_value();
+    amount_->setVisible(amount_counts);
+    continue_->setEnabled(readable);
+    if (!readable) {
+        preview_->setText(tr("“%1” is no number: write how much, such as %2.").arg(amount_->text(), field_text(2.5)));
+        return;
+    }
     QStringList next;
     for (std::size_t further = 1; further <= 4; ++further) {
         next << value_text(continued(started_, pattern, further), {});

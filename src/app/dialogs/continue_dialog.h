@@ -8,6 +8,7 @@
 #include <QSpinBox>
 
 class QButtonGroup;
+class QPushButton;
 
 namespace ledgefall {
 
@@ -32,6 +33,7 @@ class ContinueDialog : public QDialog {
     QLineEdit* amount_;
     QSpinBox* more_;
     QLabel* preview_;
+    QPushButton* continue_ = nullptr;
 };
 
 } // namespace ledgefall

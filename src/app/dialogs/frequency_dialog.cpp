@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/look/look.h"
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "core/value/decimals.h"
 
@@ -86,8 +87,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     connect(own_limits_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     // What is dragged snaps to a twentieth of a class, so that limits stay numbers that can be said.
     connect(preview_, &ClassPreview::start_dragged, this, [this](double start) {
-        const double step = convenient_width(read_number(width_->text().toStdString()).value_or(1) / 20);
-        start_->setText(QString::fromStdString(shortest(stepped(0, step, std::round(start / step)))));
+        const double step = convenient_width(typed_number(width_->text()).value_or(1) / 20);
+        start_->setText(field_text(stepped(0, step, std::round(start / step))));
     });
     connect(preview_, &ClassPreview::width_dragged, this, [this](double width) {
         const double step = convenient_width(width / 20);
@@ -108,8 +109,8 @@ void FrequencyDialog::propose() {
     const auto proposal = propose_classes(*cells_, static_cast<ClassRule>(rule_->currentIndex()));
     if (proposal) {
         const QSignalBlocker quiet(start_);
-        start_->setText(QString::fromStdString(shortest(proposal->start)));
-        width_->setText(QString::fromStdString(shortest(proposal->width)));
+        start_->setText(field_text(proposal->start));
+        width_->setText(field_text(proposal->width));
     }
     look_over();
 }
@@ -129,12 +130,14 @@ void FrequencyDialog::begin_with(const Classes& classes) {
     bool even = true;
     QStringList texts;
     for (std::size_t at = 0; at < limits.size(); ++at) {
-        texts << QString::fromStdString(shortest(limits[at]));
+        texts << field_text(limits[at]);
         even = even && stepped(limits[0], width, static_cast<double>(at)) == limits[at];
     }
     start_->setText(texts.front());
-    width_->setText(QString::fromStdString(shortest(width)));
-    own_limits_->setText(even ? QString() : texts.join(QStringLiteral(", ")));
+    width_->setText(field_text(width));
+    own_limits_->setText(
+        even ? QString()
+             : texts.join(field_text(0.5).contains(QLatin1Char(',')) ? QStringLiteral("; ") : QStringLiteral(", ")));
     look_over();
 }
 
@@ -142,16 +145,19 @@ void FrequencyDialog::begin_with(const Classes& classes) {
 Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
     const bool closed_left = closed_->currentIndex() == 0;
     if (own_limits_->text().trimmed().isEmpty()) {
-        const auto start = read_number(start_->text().toStdString());
-        const auto width = read_number(width_->text().toStdString());
+        const auto start = typed_number(start_->text());
+        const auto width = typed_number(width_->text());
         const auto covered = cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left);
         return covered ? Result<std::vector<double>>(limits_of(*covered))
                        : Result<std::vector<double>>(covered.refusal());
     }
-    static const QRegularExpression between(QStringLiteral("[,;\\s]+"));
+    // Where a comma is the decimal sign, numbers are told apart by other signs.
+    static const QRegularExpression with_comma(QStringLiteral("[,;\\s]+"));
+    static const QRegularExpression without_comma(QStringLiteral("[;\\s]+"));
+    const QRegularExpression& between = field_text(0.5).contains(QLatin1Char(',')) ? without_comma : with_comma;
     std::vector<double> limits;
     for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
-        const auto number = read_number(one.toStdString());
+        const auto number = typed_number(one);
         if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
             return Sentence{"%1 cannot be a limit here: limits are numbers, each above the one before.",
                             {one.toStdString()}};

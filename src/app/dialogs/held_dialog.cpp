@@ -1,5 +1,7 @@
 #include "app/dialogs/held_dialog.h"
 
+#include "app/numbers/locale_text.h"
+
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -10,10 +12,6 @@ namespace {
 
 constexpr int by_nothing = 0;
 constexpr int by_list = 1; // columns follow
-
-QString as_text(double number) {
-    return QString::fromStdString(shortest(number));
-}
 
 } // namespace
 
@@ -49,9 +47,9 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
         line->setAccessibleName(text);
     }
     range->setVisible(given);
-    from_->setText(as_text(slider.from));
-    to_->setText(as_text(slider.to));
-    step_->setText(as_text(slider.step));
+    from_->setText(field_text(slider.from));
+    to_->setText(field_text(slider.to));
+    step_->setText(field_text(slider.step));
     choices_->addItem(tr("nothing: any value can be typed"));
     choices_->addItem(tr("the values listed here"));
     for (const auto& table : study.tables) {
@@ -107,13 +105,13 @@ HeldDetails HeldDialog::details() const {
                         group_->text().trimmed().toStdString(),
                         {},
                         {}};
-    const auto number = [](const QLineEdit* line) { return read_number(line->text().toStdString()).value_or(0); };
+    const auto number = [](const QLineEdit* line) { return typed_number(line->text()).value_or(0); };
     if (slides_->isChecked() && slides_->isEnabled()) {
         details.slider = Slider{number(from_), number(to_), number(step_)};
     }
     if (choices_->currentIndex() == by_list) {
         for (const QString& one : listed_->text().split(u';', Qt::SkipEmptyParts)) {
-            const Value as_number = read_cell(one.trimmed().toStdString(), Kind::number);
+            const Value as_number = read_cell(with_point(one.trimmed()), Kind::number);
             details.choices.listed.push_back(as_number.plain() ? as_number
                                                                : Value::text(Text(one.trimmed().toStdString())));
         }

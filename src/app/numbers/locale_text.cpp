@@ -18,6 +18,14 @@ QString with_decimal_sign(QString text) {
     return decimal_sign() == QLatin1Char('.') ? text : text.replace(QLatin1Char('.'), decimal_sign());
 }
 
+QString field_text(double number) {
+    return with_decimal_sign(QString::fromStdString(shortest(number)));
+}
+
+std::optional<double> typed_number(const QString& typed) {
+    return read_number(with_point(typed.trimmed()));
+}
+
 std::string with_point(const QString& typed) {
     std::string text = typed.toStdString();
     if (decimal_sign() == QLatin1Char('.') || !typed.contains(QLatin1Char(','))) {

@@ -2,9 +2,12 @@
 
 #include "core/units/units.h"
 
+#include "core/units/unit_names.h"
+
+#include <array>
+#include <charconv>
+#include <clocale>
 #include <cmath>
-#include <cstdio>
-#include <cstdlib>
 #include <map>
 #include <mutex>
 #include <optional>
@@ -42,6 +45,24 @@ Unit unit(const std::string& text) {
     return {text.empty() ? nullptr : ut_parse(system().units, text.c_str(), UT_UTF8), &ut_free};
 }
 
+/// While it is there, numbers are read with a point on this thread, whatever the desktop's language: the library reads
+/// its tables and the units' factors by the C library.
+class NumbersWithPoint {
+  public:
+    NumbersWithPoint()
+        : with_point_(newlocale(LC_NUMERIC_MASK, "C", nullptr))
+        , before_(uselocale(with_point_)) {}
+    ~NumbersWithPoint() {
+        uselocale(before_);
+        freelocale(with_point_);
+    }
+    NumbersWithPoint(const NumbersWithPoint&) = delete;
+    NumbersWithPoint& operator=(const NumbersWithPoint&) = delete;
+
+  private:
+    locale_t with_point_, before_;
+};
+
 /// `y = a x + b`.
 struct Line {
     double a = 1, b = 0;
@@ -53,12 +74,16 @@ std::optional<Line> short_line(const cv_converter* converter) {
     const double at_0 = cv_convert_double(converter, 0);
     const double slope = cv_convert_double(converter, 1) - at_0;
     const auto rounded = [](double x) {
-        char text[32];
-        std::snprintf(text, sizeof text, "%.8g", x);
-        return std::strtod(text, nullptr);
+        constexpr int figures = 12;
+        std::array<char, 40> text{};
+        const auto end =
+            std::to_chars(text.data(), text.data() + text.size(), x, std::chars_format::general, figures).ptr;
+        double read = x;
+        std::from_chars(text.data(), end, read);
+        return read;
     };
     const Line line{rounded(slope), rounded(at_0)};
-    const auto near = [](double a, double b, double size) { return std::fabs(a - b) <= 1e-12 * size; };
+    const auto near = [](double a, double b, double size) { return std::fabs(a - b) <= 2e-15 * size; };
     const double far = cv_convert_double(converter, 1000);
     const double size = std::fabs(slope) + std::fabs(at_0);
     const bool same =
@@ -98,6 +123,7 @@ double Conversion::of(double number) const {
 
 Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view from_text, std::string_view to_text) {
     const std::pair key{trimmed(from_text), trimmed(to_text)};
+    const NumbersWithPoint numbers_with_point;
     System& units = system();
     const std::lock_guard lock(units.mutex);
     if (units.units == nullptr) {
@@ -106,8 +132,13 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     if (const auto conversion = units.conversions.find(key); conversion != units.conversions.end()) {
         return conversion->second;
     }
-    const Unit from = unit(key.first);
-    const Unit to = unit(key.second);
+    const Result<std::string> from_words = in_library_words(key.first);
+    const Result<std::string> to_words = in_library_words(key.second);
+    if (!from_words || !to_words) {
+        return from_words ? to_words.refusal() : from_words.refusal();
+    }
+    const Unit from = unit(*from_words);
+    const Unit to = unit(*to_words);
     if (!from || !to) {
         return Sentence{"%1 is no unit that is known here: write it as mm, m/s or °C are written",
                         {from ? key.second : key.first}};

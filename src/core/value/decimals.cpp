@@ -3,11 +3,25 @@
 #include "core/value/sentence.h"
 
 #include <algorithm>
+#include <array>
+#include <charconv>
 #include <cmath>
-#include <cstdio>
 #include <string>
 
 namespace ledgefall {
+
+namespace {
+
+/// A number as it is written with so many decimals, whatever the desktop's decimal sign.
+double read_back(double number, std::chars_format format, int decimals) {
+    std::array<char, 400> text{};
+    const auto end = std::to_chars(text.data(), text.data() + text.size(), number, format, decimals).ptr;
+    double out = number;
+    std::from_chars(text.data(), end, out);
+    return out;
+}
+
+} // namespace
 
 int decimals_of(double number) {
     const std::string text = shortest(number);
@@ -20,9 +34,11 @@ int decimals_of(double number) {
 }
 
 double rounded_to(double number, int decimals) {
-    char text[400];
-    const int size = std::snprintf(text, sizeof text, "%.*f", decimals, number);
-    return std::stod(std::string(text, static_cast<std::size_t>(std::max(size, 0))));
+    return read_back(number, std::chars_format::fixed, decimals);
+}
+
+double rounded_to_figures(double number, int figures) {
+    return read_back(number, std::chars_format::scientific, figures - 1);
 }
 
 double stepped(double start, double step, double steps) {

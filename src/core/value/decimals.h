@@ -8,6 +8,9 @@ int decimals_of(double number);
 /// The double nearest to `number` written with that many decimals: 0.1 + 2 · 0.1 to one decimal is 0.3.
 double rounded_to(double number, int decimals);
 
+/// The double nearest to `number` written with that many significant figures.
+double rounded_to_figures(double number, int figures);
+
 /// `start + steps · step`, with no more decimals than both have, so that steps do not drift.
 double stepped(double start, double step, double steps);
 

@@ -2,6 +2,7 @@
 
 #include <array>
 #include <charconv>
+#include <cmath>
 
 namespace ledgefall {
 
@@ -35,8 +36,14 @@ void word_texts_by(std::string (*translate)(const Sentence&)) {
 std::string shortest(double number) {
     std::array<char, 40> buffer{};
     const double unsigned_zero = number == 0 ? 0 : number; // a zero has no sign for people
-    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), unsigned_zero).ptr;
-    return {buffer.data(), end};
+    char* const last = buffer.data() + buffer.size();
+    // Powers of ten only where the zeros would be too many to count.
+    constexpr double most = 1e16;
+    constexpr double least = 1e-7;
+    const double size = std::fabs(unsigned_zero);
+    const bool fixed = size == 0 || (size >= least && size < most);
+    const auto format = fixed ? std::chars_format::fixed : std::chars_format::scientific;
+    return {buffer.data(), std::to_chars(buffer.data(), last, unsigned_zero, format).ptr};
 }
 
 } // namespace ledgefall

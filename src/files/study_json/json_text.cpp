@@ -3,6 +3,7 @@
 #include "core/value/sentence.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -23,8 +24,8 @@ class Writer {
 
     void value(const Json& json, int depth) {
         if (json.is_number_float()) {
-            const std::string text = shortest(json.get<double>());
-            out += text == "-0" ? "-0.0" : text; // a whole number cannot be minus zero
+            const double number = json.get<double>();
+            out += number == 0 && std::signbit(number) ? "-0.0" : shortest(number); // for people a zero has no sign
         } else if (!json.is_structured()) {
             out += json.dump(-1, ' ', false, Json::error_handler_t::replace);
         } else if (json.empty()) {

@@ -7,6 +7,7 @@
 #include "core/formula/print.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
+#include "core/value/decimals.h"
 
 #include <algorithm>
 #include <charconv>
@@ -34,9 +35,8 @@ InPlace shown(const Value& value) {
     if (value.kind() != Kind::number) {
         return {write_cell(value), true};
     }
-    char text[40];
-    std::snprintf(text, sizeof text, "%.12g", value.number());
-    std::string number = text;
+    constexpr int figures = 12;
+    const std::string number = shortest(rounded_to_figures(value.number(), figures));
     if (number.starts_with('-')) {
         return {"−" + number.substr(1), false};
     }

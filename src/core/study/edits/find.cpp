@@ -2,6 +2,7 @@
 
 #include "core/study/edits/edits.h"
 #include "core/study/model/parts.h"
+#include "core/value/decimals.h"
 
 #include <cctype>
 #include <cstdio>
@@ -61,8 +62,8 @@ bool worked_holds(const Value& value, const Search& search) {
     if (!value.plain() || value.kind() != Kind::number) {
         return holds(value, search);
     }
-    char text[40];
-    std::snprintf(text, sizeof text, "%.6g", value.number());
+    constexpr int figures = 6;
+    const std::string text = shortest(rounded_to_figures(value.number(), figures));
     const auto number = read_number(search.text);
     return !search.text.empty() && (contains(text, search) || (number && *number == value.number()));
 }

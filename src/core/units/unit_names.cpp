@@ -1,0 +1,150 @@
+#include "core/units/unit_names.h"
+
+#include <algorithm>
+#include <array>
+
+namespace ledgefall {
+namespace {
+
+struct Definition {
+    std::string_view name, meaning;
+};
+
+// By the SI Brochure (9th edition, 2019), CODATA 2018, the international yard and pound (1959), NIST SP 811.
+constexpr Definition definitions[] = {
+    {"nmi", "1852 m"},
+    {"kn", "1852 m / (3600 s)"},
+    {"knot", "1852 m / (3600 s)"},
+    {"kt", "1852 m / (3600 s)"},
+    {"mph", "1609.344 m / (3600 s)"},
+    {"kph", "1000 m / (3600 s)"},
+    {"kmh", "1000 m / (3600 s)"},
+    {"fps", "0.3048 m/s"},
+    {"mps", "m/s"},
+    {"ly", "9460730472580800 m"},
+    {"pc", "3.0856775814913673e16 m"},
+    {"AU", "149597870700 m"},
+    {"fathom", "1.8288 m"},
+    {"rod", "5.0292 m"},
+    {"chain", "20.1168 m"},
+    {"furlong", "201.168 m"},
+    {"acre", "4046.8564224 m2"},
+    {"oz", "0.028349523125 kg"},
+    {"lbs", "0.45359237 kg"},
+    {"st", "6.35029318 kg"},
+    {"stone", "6.35029318 kg"},
+    {"slug", "14.593902937206364 kg"},
+    {"mcg", "1e-9 kg"},
+    {"gallon", "3.785411784e-3 m3"},
+    {"quart", "9.46352946e-4 m3"},
+    {"qt", "9.46352946e-4 m3"},
+    {"pint", "4.73176473e-4 m3"},
+    {"pt", "4.73176473e-4 m3"},
+    {"cup", "2.365882365e-4 m3"},
+    {"floz", "2.95735295625e-5 m3"},
+    {"tbsp", "1.478676478125e-5 m3"},
+    {"tsp", "4.92892159375e-6 m3"},
+    {"Wh", "3600 J"},
+    {"kWh", "3.6e6 J"},
+    {"MWh", "3.6e9 J"},
+    {"GWh", "3.6e12 J"},
+    {"Ah", "3600 C"},
+    {"mAh", "3.6 C"},
+    {"hp", "745.69987158227022 W"},
+    {"PS", "735.49875 W"},
+    {"eV", "1.602176634e-19 J"},
+    {"meV", "1.602176634e-22 J"},
+    {"keV", "1.602176634e-16 J"},
+    {"MeV", "1.602176634e-13 J"},
+    {"GeV", "1.602176634e-10 J"},
+    {"electronvolt", "1.602176634e-19 J"},
+    {"u", "1.66053906660e-27 kg"},
+    {"amu", "1.66053906660e-27 kg"},
+    {"Da", "1.66053906660e-27 kg"},
+    {"kDa", "1.66053906660e-24 kg"},
+    {"dalton", "1.66053906660e-27 kg"},
+    {"torr", "101325 Pa / 760"},
+    {"dyn", "1e-5 N"},
+    {"P", "0.1 Pa s"},
+    {"cP", "0.001 Pa s"},
+    {"G", "1e-4 T"},
+    {"M", "1000 mol/m3"},
+    {"mM", "mol/m3"},
+    {"uM", "1e-3 mol/m3"},
+    {"µM", "1e-3 mol/m3"},
+    {"μM", "1e-3 mol/m3"},
+    {"nM", "1e-6 mol/m3"},
+    {"‰", "0.001"},
+    {"deg", "degree"},
+    {"wk", "week"},
+    {"mins", "min"},
+    {"hrs", "h"},
+    {"yd", "0.9144 m"},
+};
+
+constexpr Definition refused[] = {
+    {"gal", "gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2"},
+    {"rpm", "rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min"},
+    {"ppt", "ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12"},
+    {"ton", "there are several tons: write t (1000 kg), short_ton or long_ton"},
+    {"ct", "ct is no unit here: for gems write carat"},
+    {"dpi", "dpi counts dots, which are no unit here: write 1/in"},
+    {"pH", "pH is a logarithm, not a unit: work it out by a formula"},
+    {"dB", "dB is a logarithm, not a unit: work it out by a formula"},
+};
+
+constexpr std::pair<std::string_view, char> superscripts[] = {
+    {"⁰", '0'}, {"¹", '1'}, {"²", '2'}, {"³", '3'}, {"⁴", '4'}, {"⁵", '5'}, {"⁶", '6'}, {"⁷", '7'},
+    {"⁸", '8'}, {"⁹", '9'}, {"⁻", '-'}, {"−", '-'}, {"·", ' '}, {"⋅", ' '}, {"×", '*'},
+};
+
+/// Superscripts as plain digits, the minus and the signs of a product as the library takes them.
+std::string plain_signs(std::string_view text) {
+    std::string out;
+    while (!text.empty()) {
+        const auto sign = std::find_if(std::begin(superscripts), std::end(superscripts),
+                                       [text](const auto& one) { return text.starts_with(one.first); });
+        const bool replaced = sign != std::end(superscripts);
+        out += replaced ? sign->second : text.front();
+        text.remove_prefix(replaced ? sign->first.size() : 1);
+    }
+    return out;
+}
+
+bool of_name(char c) {
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '_' || static_cast<unsigned char>(c) >= 0x80;
+}
+
+template <std::size_t count>
+const Definition* find_name(const Definition (&list)[count], std::string_view name) {
+    const auto place =
+        std::find_if(std::begin(list), std::end(list), [name](const auto& one) { return one.name == name; });
+    return place == std::end(list) ? nullptr : &*place;
+}
+
+} // namespace
+
+Result<std::string> in_library_words(std::string_view unit) {
+    const std::string text = plain_signs(unit);
+    std::string out;
+    for (std::size_t at = 0; at < text.size();) {
+        std::size_t end = at;
+        while (end < text.size() && of_name(text[end])) {
+            ++end;
+        }
+        if (end == at) {
+            out += text[at++];
+            continue;
+        }
+        std::string_view name = std::string_view(text).substr(at, end - at);
+        if (const Definition* no = find_name(refused, name)) {
+            return Sentence{no->meaning, {}};
+        }
+        const Definition* known = find_name(definitions, name);
+        out += known != nullptr ? "(" + std::string(known->meaning) + ")" : std::string(name);
+        at = end;
+    }
+    return out;
+}
+
+} // namespace ledgefall
