@@ -214,8 +214,7 @@ std::string called(const Study& study, const DefinitionId& id) {
     }
     if (part.foot_line != nullptr) {
         return worded({"%1 under %2",
-                       {part.foot_line->label,
-                        part.column == nullptr ? part.table->name : owner + part.column->name}});
+                       {part.foot_line->label, part.column == nullptr ? part.table->name : owner + part.column->name}});
     }
     if (part.column != nullptr) {
         return owner + part.column->name;
