@@ -53,6 +53,7 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};
     }
     study_ = study_of(*read);
+    notes_ = read->report.text();
     return Done();
 }
 

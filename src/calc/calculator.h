@@ -26,6 +26,8 @@ class Calculator {
     Result<std::string> run(const std::string& file, const std::vector<Step>& steps);
     /// Whether all checks that have been printed hold.
     bool all_hold() const { return all_hold_; }
+    /// What a person should know of the reading of the file; empty where there is nothing to say.
+    const std::string& notes() const { return notes_; }
 
   private:
     struct Done {};
@@ -46,6 +48,7 @@ class Calculator {
     Study study_;
     ResultsPtr results_;
     std::string out_;
+    std::string notes_;
     bool all_hold_ = true;
     std::vector<std::pair<std::string, std::string>> files_; ///< to be written once all has gone well
 };

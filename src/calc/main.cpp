@@ -75,6 +75,9 @@ int main(int count, char** arguments) {
         std::fputs((done.refusal().text() + "\n").c_str(), stderr);
         return 1;
     }
+    if (!calculator.notes().empty()) {
+        std::fputs((file + ": " + calculator.notes() + "\n").c_str(), stderr);
+    }
     const bool written = std::fwrite(done->data(), 1, done->size(), stdout) == done->size() && std::fflush(stdout) == 0;
     return written && calculator.all_hold() ? 0 : 1;
 }

@@ -112,6 +112,15 @@ class TestCalculator : public QObject {
         QVERIFY(out({{Do::in, "Nope"}}, demo).starts_with("refused: There is no table"));
     }
 
+    void what_was_odd_about_a_file_is_told() {
+        const QTemporaryDir folder;
+        const std::string file = folder.filePath(QStringLiteral("ragged.csv")).toStdString();
+        QVERIFY(write_file(file, "a,b\n1,2\n3\n"));
+        Calculator calculator({});
+        QVERIFY(calculator.run(file, {{Do::value, "sum(a)"}}));
+        QVERIFY2(calculator.notes().find("line 3") != std::string::npos, calculator.notes().c_str());
+    }
+
     /// All checks are printed, even if one is at fault, and any that does not hold is told by the exit status.
     void checks_are_all_printed() {
         const QTemporaryDir folder;

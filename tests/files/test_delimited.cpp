@@ -38,6 +38,12 @@ class TestDelimited : public QObject {
         QTest::newRow("no heading") << QByteArray("1,2\n3,4\n") << ',' << '.' << false;
         QTest::newRow("one column") << QByteArray("x\n1.5\n2\n") << ',' << '.' << true;
         QTest::newRow("texts") << QByteArray("site,who\npool,a\n") << ',' << '.' << true;
+        QTest::newRow("years across") << QByteArray("site,2019,2020\npool,4,5\n") << ',' << '.' << true;
+        QTest::newRow("years, and years below")
+            << QByteArray("pool,2019,2020\nweir,2018,2021\n") << ',' << '.' << false;
+        QTest::newRow("falling numbers") << QByteArray("pool,2020,2019\nweir,4,5\n") << ',' << '.' << false;
+        QTest::newRow("quoted decimal commas") << QByteArray("x,y\n\"1,5\",\"2,25\"\n") << ',' << ',' << true;
+        QTest::newRow("quoted thousands") << QByteArray("x,y\n\"1,500\",\"2,250\"\n") << ',' << '.' << true;
         QTest::newRow("commas inside quotes") << QByteArray("a;b\n\"x, y, z\";\"1, 2, 3\"\n") << ';' << '.' << true;
     }
     void dialects_are_found() {
@@ -63,9 +69,11 @@ class TestDelimited : public QObject {
     void encodings() {
         QCOMPARE(read("\xEF\xBB\xBFlength,site\n1,a\n").header.front(), std::string("length"));
         const Delimited latin = read("L\xE4nge,x\n1,2\n");
-        QVERIFY(latin.latin1);
+        QVERIFY(latin.windows1252);
         QCOMPARE(latin.header.front(), std::string("Länge"));
-        QVERIFY(latin.report().text().find("Latin-1") != std::string::npos);
+        QVERIFY(latin.report().text().find("Windows-1252") != std::string::npos);
+        QCOMPARE(read("price\n\x80 5\n").records.front().front(), std::string("€ 5"));
+        QCOMPARE(read("say\n\x93yes\x94 \x96\n").records.front().front(), std::string("“yes” –"));
         QVERIFY(!read_delimited(std::string("\xFF\xFEx", 3)));
         QVERIFY(!read_delimited(std::string("a\0b", 3)));
     }
@@ -78,6 +86,58 @@ class TestDelimited : public QObject {
         QVERIFY(columns[1].cells.at(1).is_missing());
         QCOMPARE(columns[2].cells.at(2).number(), 6.0);
         QVERIFY(text.report().text().find("line 3") != std::string::npos);
+    }
+
+    /// Blank lines of a single column are missing values: what comes after them stays in its row.
+    void blank_lines_of_a_single_column_are_rows() {
+        const auto cells = [](const std::string& text, bool at_end) {
+            DialectChoice choice;
+            choice.blank_lines_at_end = at_end;
+            const auto columns = columns_of(*read_delimited(text, choice));
+            std::string out;
+            for (std::size_t row = 0; row < columns.front().cells.size(); ++row) {
+                out += write_cell(columns.front().cells.at(row)) + "|";
+            }
+            return out;
+        };
+        QCOMPARE(cells("x\n4\n\n7\n", false), std::string("4||7|"));
+        QCOMPARE(cells("x\r\n\r\n4\r\n\r\n\r\n7", false), std::string("|4|||7|"));
+        QCOMPARE(cells("x\n4\n\n\n", false), std::string("4|"));
+        QCOMPARE(cells("4\n\n\n", true), std::string("4|||"));
+        QCOMPARE(columns_of(read("x,y\n1,2\n\n3,4\n")).front().cells.size(), std::size_t{2});
+    }
+
+    void numbers_as_people_write_them() {
+        const auto columns = columns_of(read("part,sample,size,tiny,site\n50%,007,\"1,250\",1e-400,pool \n12.5 %,012,"
+                                             "\"12,000\",2e-3, pool\n"));
+        QCOMPARE(columns[0].cells.at(0).number(), 0.5);
+        QCOMPARE(columns[0].cells.at(1).number(), 0.125);
+        QCOMPARE(columns[1].cells.kind(), Kind::text);
+        QCOMPARE(write_cell(columns[1].cells.at(0)), std::string("007"));
+        QCOMPARE(columns[2].cells.at(0).number(), 1250.0);
+        QCOMPARE(columns[2].cells.at(1).number(), 12000.0);
+        QCOMPARE(columns[3].cells.at(0).number(), 0.0);
+        QVERIFY(columns[4].cells.at(0) == columns[4].cells.at(1)); // blanks at the ends are none
+        QCOMPARE(columns_of(read("x;y\n\"1,5\";2\n"))[0].cells.at(0).number(), 1.5);
+        QCOMPARE(columns_of(read("x,y\n\"1,5\",2\n"))[0].cells.at(0).number(), 1.5);
+        QVERIFY(!read_number("1e400") && !read_number("%") && !read_number("5%%") && !read_number("0x10"));
+        QCOMPARE(*read_number("-0.5e-999"), 0.0);
+    }
+
+    /// As many columns of one name as there may be take time in proportion.
+    void a_name_ten_thousand_times() {
+        std::string heading = "x";
+        std::string line = "1";
+        for (int k = 1; k < 10000; ++k) {
+            heading += ",x";
+            line += ",1";
+        }
+        const auto columns = columns_of(read(heading + "\n" + line + "\n"));
+        QCOMPARE(columns.size(), std::size_t{10000});
+        QCOMPARE(columns[1].name, std::string("x_2"));
+        QCOMPARE(columns.back().name, std::string("x_10000"));
+        const Study study = study_of(as_columns(read(heading + "\n" + line + "\n")));
+        QCOMPARE(study.tables.front()->columns.size(), std::size_t{10000});
     }
 
     void an_open_quote_is_refused_with_its_line() {

@@ -80,7 +80,7 @@ void MainWindow::build_edit_menu() {
         needs_table_.push_back(add(menu, text, keys, done));
     };
     table_command(tr("Cu&t"), QKeySequence::Cut, [this] {
-        QApplication::clipboard()->setText(page()->view().copied());
+        page()->view().copy();
         page()->view().clear_selected();
     });
     table_command(tr("&Copy"), QKeySequence::Copy, [this] {
@@ -88,10 +88,9 @@ void MainWindow::build_edit_menu() {
         if (chart != nullptr && chart->plot().hasFocus()) {
             return chart->copy();
         }
-        QApplication::clipboard()->setText(page()->view().copied());
+        page()->view().copy();
     });
-    table_command(tr("&Paste"), QKeySequence::Paste,
-                  [this] { page()->view().paste(QApplication::clipboard()->text()); });
+    table_command(tr("&Paste"), QKeySequence::Paste, [this] { page()->view().paste(); });
     table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
     table_command(tr("E&mpty the cells"), {}, [this] { page()->view().clear_selected(); });
     menu->addSeparator();

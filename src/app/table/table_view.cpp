@@ -5,7 +5,6 @@
 #include "app/table/cell_delegate.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/series.h"
-#include "files/tables/delimited.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -367,56 +366,6 @@ void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint 
         move_current(1, 0);
     } else if (tab) {
         move_current(0, hint == QAbstractItemDelegate::EditNextItem ? 1 : -1);
-    }
-}
-
-QString TableView::copied() const {
-    const Block block = chosen();
-    QString text;
-    const auto end_field = [&](int column) { text += column == block.right ? u'\n' : u'\t'; };
-    if (block.empty()) {
-        return text;
-    }
-    if (block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1) { // whole columns bring their names
-        for (int column = block.left; column <= block.right; ++column) {
-            text += QString::fromStdString(table_.column(column)->name);
-            end_field(column);
-        }
-    }
-    for (int row = block.top; row <= block.bottom; ++row) {
-        for (int column = block.left; column <= block.right; ++column) {
-            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, column)), '\t'));
-            end_field(column);
-        }
-    }
-    return text;
-}
-
-void TableView::paste(const QString& text) {
-    const QModelIndex at = currentIndex();
-    DialectChoice choice;
-    choice.delimiter = text.contains(QLatin1Char('\t')) || !text.contains(QLatin1Char(';')) ? '\t' : ';';
-    const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr;
-    choice.header = at_top_of_new ? std::nullopt : std::optional(false);
-    const Result<Delimited> read = read_delimited(text.toStdString(), choice);
-    if (!read) {
-        return document_.refuse(read.refusal());
-    }
-    if (!read->header.empty()) { // headings among what is pasted make columns of their names
-        document_.perform(tr("paste"), add_columns(document_.study(), table_.table_id(), columns_of(*read)));
-        return;
-    }
-    std::vector<std::vector<std::string>> block = read->records;
-    if (read->dialect.decimal == ',') {
-        for (auto& line : block) {
-            for (std::string& field : line) {
-                const auto number = read_number(field, ',');
-                field = number ? shortest(*number) : field;
-            }
-        }
-    }
-    if (!block.empty()) {
-        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"));
     }
 }
 

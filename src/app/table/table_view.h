@@ -37,7 +37,11 @@ class TableView : public QTableView, public ShowsReferences {
     void restyle();
 
     QString copied() const; ///< the selected block as tab-separated text, with headings where whole columns are
-    void paste(const QString& text);
+    void copy() const;
+    /// Puts what is on the clipboard from the current cell on; a block that brings names makes new columns of them, and
+    /// on columns that are there its values alone are put.
+    void paste();
+    void paste(const QString& text, bool with_names = false);
     void clear_selected();
     /// The rows that the selection touches: first and count.
     std::pair<int, int> selected_rows() const;
@@ -57,6 +61,7 @@ class TableView : public QTableView, public ShowsReferences {
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
   private:
+    bool whole_columns_chosen() const;
     void move_current(int rows, int columns);
     void section_moved(int section, int from, int to);
     void paint_continue_handle(QPainter& painter) const;

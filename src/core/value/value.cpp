@@ -67,6 +67,16 @@ std::string kind_in_words(Kind kind) {
     return "a value";
 }
 
+namespace {
+
+/// Of a number that no double holds, in powers of ten: whether it is too small rather than too large.
+bool is_tiny(std::string_view text) {
+    const std::size_t exponent = text.find_first_of("eE");
+    return exponent != std::string_view::npos ? text.substr(exponent + 1).starts_with('-') : text.find('.') <= 1;
+}
+
+} // namespace
+
 std::optional<double> read_number(std::string_view typed, char decimal) {
     std::string text(trimmed(typed));
     if (text.starts_with("\u2212")) {
@@ -82,12 +92,31 @@ std::optional<double> read_number(std::string_view typed, char decimal) {
             c = c == ',' ? '.' : c == '.' ? '?' : c;
         }
     }
+    double divided_by = 1;
+    if (text.ends_with('%')) { // 50 % is a half
+        text.pop_back();
+        text = std::string(trimmed(text));
+        divided_by = 100;
+    }
     double number = 0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
-    if (text.empty() || end != text.data() + text.size() || error != std::errc() || !std::isfinite(number)) {
+    const bool whole = !text.empty() && end == text.data() + text.size();
+    if (whole && error == std::errc::result_out_of_range && is_tiny(text)) {
+        return 0; // less than the smallest double
+    }
+    if (!whole || error != std::errc() || !std::isfinite(number)) {
         return std::nullopt;
     }
-    return number;
+    return number / divided_by;
+}
+
+bool loses_zeros(std::string_view typed) {
+    std::string_view text = trimmed(typed);
+    if (!text.empty() && (text.front() == '-' || text.front() == '+')) {
+        text.remove_prefix(1);
+    }
+    return text.size() > 1 && text[0] == '0' &&
+           std::all_of(text.begin(), text.end(), [](char c) { return c >= '0' && c <= '9'; });
 }
 
 Value read_cell(std::string_view typed, Kind kind, char decimal) {

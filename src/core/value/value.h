@@ -79,6 +79,9 @@ class Value {
 Value read_cell(std::string_view typed, Kind kind, char decimal = '.');
 
 /// The number that `typed` writes in full, or nothing.
+/// Whether a text is written like a number but would lose its leading zeros as one, as `007` does.
+bool loses_zeros(std::string_view typed);
+
 std::optional<double> read_number(std::string_view typed, char decimal = '.');
 
 /// A plain value as text that `read_cell` reads back to the same value; missing gives an empty text.

@@ -4,7 +4,10 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <map>
+#include <unordered_map>
+#include <unordered_set>
 
 namespace ledgefall {
 namespace {
@@ -20,10 +23,16 @@ bool is_utf8(std::string_view bytes) {
     return true;
 }
 
-std::string from_latin1(std::string_view bytes) {
+/// Windows-1252, which is Latin-1 with letters and signs in place of most control characters.
+std::string from_windows1252(std::string_view bytes) {
+    constexpr std::array<char32_t, 32> signs = {0x20AC, 0x81,   0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021,
+                                                0x02C6, 0x2030, 0x0160, 0x2039, 0x0152, 0x8D,   0x017D, 0x8F,
+                                                0x90,   0x2018, 0x2019, 0x201C, 0x201D, 0x2022, 0x2013, 0x2014,
+                                                0x02DC, 0x2122, 0x0161, 0x203A, 0x0153, 0x9D,   0x017E, 0x0178};
     std::string out;
     for (const char c : bytes) {
-        out += utf8(static_cast<unsigned char>(c));
+        const auto byte = static_cast<unsigned char>(c);
+        out += utf8(byte >= 0x80 && byte < 0xA0 ? signs[byte - 0x80U] : byte);
     }
     return out;
 }
@@ -44,12 +53,33 @@ class Records {
         while (at_ < text_.size() && records.size() < most_ && open_quote == 0) {
             const std::size_t line = line_;
             std::vector<std::string> fields = record();
-            const bool blank = fields.size() == 1 && fields.front().empty();
-            if (!blank) {
-                records.push_back(std::move(fields));
-                lines.push_back(line);
+            blank_.push_back(fields.size() == 1 && fields.front().empty());
+            records.push_back(std::move(fields));
+            lines.push_back(line);
+        }
+    }
+
+    /// In a text of several columns a blank line divides paragraphs; in one of a single column it is a missing value,
+    /// so that those after it stay in their rows. At the end blank lines are none, unless `to_the_end`.
+    void leave_out_blanks(bool to_the_end) {
+        std::size_t width = 0;
+        std::size_t end = to_the_end ? records.size() : 0;
+        for (std::size_t at = 0; at < records.size(); ++at) {
+            width = std::max(width, records[at].size());
+            end = blank_[at] ? end : std::max(end, at + 1);
+        }
+        std::size_t stays = 0;
+        for (std::size_t at = 0; at < records.size(); ++at) {
+            if (width == 1 ? at < end : !blank_[at]) {
+                lines[stays] = lines[at];
+                if (stays != at) {
+                    records[stays] = std::move(records[at]);
+                }
+                ++stays;
             }
         }
+        records.resize(stays);
+        lines.resize(stays);
     }
 
   private:
@@ -71,12 +101,20 @@ class Records {
         return fields;
     }
 
+    /// Without the blanks at its ends: where they are meant, a field is written in quotes.
     std::string plain() {
-        const std::size_t from = at_;
+        std::size_t from = at_;
         while (!at_line_end() && text_[at_] != delimiter_) {
             ++at_;
         }
-        return std::string(text_.substr(from, at_ - from));
+        std::size_t end = at_;
+        while (from < end && text_[from] == ' ') {
+            ++from;
+        }
+        while (end > from && text_[end - 1] == ' ') {
+            --end;
+        }
+        return std::string(text_.substr(from, end - from));
     }
 
     std::string quoted() {
@@ -99,6 +137,7 @@ class Records {
         return field;
     }
 
+    std::vector<bool> blank_; ///< for each record, whether its line is blank
     std::string_view text_;
     char delimiter_;
     std::size_t most_;
@@ -113,6 +152,7 @@ char guessed_delimiter(std::string_view text) {
     for (const char delimiter : {'\t', ';', ','}) {
         Records sample(text, delimiter, 50);
         sample.read();
+        sample.leave_out_blanks(false);
         std::map<std::size_t, std::size_t> widths;
         for (const auto& record : sample.records) {
             ++widths[record.size()];
@@ -130,33 +170,83 @@ char guessed_delimiter(std::string_view text) {
     return best;
 }
 
-char guessed_decimal(const std::vector<std::vector<std::string>>& records, char delimiter) {
-    if (delimiter == ',') {
-        return '.';
+/// 1,250 or 12,345,678: three digits after each comma.
+bool groups_thousands(std::string_view field) {
+    std::size_t digits = 0;
+    bool comma = false;
+    for (const char c : field) {
+        if (c == ',') {
+            if (digits == 0 || digits > 3 || (comma && digits != 3)) {
+                return false;
+            }
+            comma = true;
+            digits = 0;
+        } else if (c >= '0' && c <= '9') {
+            ++digits;
+        } else if (digits > 0 || comma || (c != '-' && c != '+')) {
+            return false;
+        }
     }
+    return comma && digits == 3;
+}
+
+char guessed_decimal(const std::vector<std::vector<std::string>>& records, char delimiter) {
     std::size_t commas = 0;
     std::size_t points = 0;
     for (std::size_t at = 0; at < std::min<std::size_t>(records.size(), 1000); ++at) {
         for (const std::string& field : records[at]) {
-            commas += field.find(',') != std::string::npos && read_number(field, ',').has_value();
+            const bool may_group = delimiter == ',' && groups_thousands(field); // where commas divide fields, they do
+            commas += field.find(',') != std::string::npos && !may_group && read_number(field, ',').has_value();
             points += field.find('.') != std::string::npos && read_number(field, '.').has_value();
         }
     }
     return commas > points ? ',' : '.';
 }
 
-/// A first line is a heading where it has a text in a column that has a number below it; or where it is texts alone and
-/// so is everything, with no text twice.
+/// 1500 to 2199, as a heading of years has them.
+bool is_year(const std::string& field) {
+    const auto number = read_number(field);
+    return field.size() == 4 && number && *number >= 1500 && *number < 2200 && *number == std::floor(*number);
+}
+
+/// A first line is a heading where no number stands in it; or where the numbers in it are rising years, with a text
+/// beside them, and what stands below is not.
 bool guessed_header(const std::vector<std::vector<std::string>>& records, char decimal) {
     if (records.empty()) {
         return false;
     }
     const auto& first = records.front();
     const auto is_number = [decimal](const std::string& field) { return read_number(field, decimal).has_value(); };
-    if (std::any_of(first.begin(), first.end(), is_number)) {
+    const auto any_text = [&is_number](const std::vector<std::string>& fields) {
+        return std::any_of(fields.begin(), fields.end(),
+                           [&](const std::string& field) { return !field.empty() && !is_number(field); });
+    };
+    if (!any_text(first)) {
         return false;
     }
-    return std::any_of(first.begin(), first.end(), [](const std::string& field) { return !field.empty(); });
+    std::string last;
+    bool years_below = records.size() > 1;
+    for (std::size_t at = 0; at < first.size(); ++at) {
+        if (!is_number(first[at])) {
+            continue;
+        }
+        if (!is_year(first[at]) || first[at] <= last) {
+            return false;
+        }
+        last = first[at];
+        years_below = years_below && at < records[1].size() && is_year(records[1][at]);
+    }
+    return last.empty() || (records.size() > 1 && !years_below);
+}
+
+/// A field as a cell. Where commas divide the fields, those within a quoted number group its thousands.
+Value read_field(const std::string& field, Kind kind, const Dialect& dialect) {
+    if (kind == Kind::number && dialect.decimal == '.' && groups_thousands(field)) {
+        std::string digits = field;
+        std::erase(digits, ',');
+        return read_cell(digits, kind);
+    }
+    return read_cell(field, kind, dialect.decimal);
 }
 
 Kind kind_of(const Delimited& text, std::size_t column) {
@@ -167,9 +257,12 @@ Kind kind_of(const Delimited& text, std::size_t column) {
         if (column >= record.size() || record[column].find_first_not_of(" \t") == std::string::npos) {
             continue;
         }
+        if (loses_zeros(record[column])) {
+            return Kind::text; // numbers of samples and the like
+        }
         ++filled;
         for (std::size_t at = 0; at < kinds.size(); ++at) {
-            fits[at] += read_cell(record[column], kinds[at], text.dialect.decimal).plain();
+            fits[at] += read_field(record[column], kinds[at], text.dialect).plain();
         }
     }
     for (std::size_t at = 0; at < kinds.size(); ++at) {
@@ -193,6 +286,23 @@ void take_unit(NewColumn& column) {
     column.label = label.substr(0, end == std::string::npos ? 0 : end + 1);
 }
 
+/// Names that are each given once: `x`, `x_2`, `x_3`, …; each in constant time, however often one is wanted.
+class FreeNames {
+  public:
+    std::string take(const std::string& wanted) {
+        std::string name = wanted;
+        for (std::size_t& number = next_[wanted]; !taken_.insert(name).second;) {
+            number = std::max<std::size_t>(number + 1, 2);
+            name = wanted + "_" + std::to_string(number);
+        }
+        return name;
+    }
+
+  private:
+    std::unordered_set<std::string> taken_;
+    std::unordered_map<std::string, std::size_t> next_;
+};
+
 } // namespace
 
 Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice) {
@@ -209,13 +319,14 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     Delimited out;
     std::string converted;
     if (!is_utf8(bytes)) {
-        out.latin1 = true;
-        converted = from_latin1(bytes);
+        out.windows1252 = true;
+        converted = from_windows1252(bytes);
         bytes = converted;
     }
     out.dialect.delimiter = choice.delimiter.value_or(guessed_delimiter(bytes));
     Records read(bytes, out.dialect.delimiter, std::string_view::npos);
     read.read();
+    read.leave_out_blanks(choice.blank_lines_at_end);
     if (read.open_quote != 0) {
         return Sentence{"A quotation mark is opened in line %1 and never closed: close it, and read the text again.",
                         {std::to_string(read.open_quote)}};
@@ -237,7 +348,7 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
 }
 
 Sentence Delimited::report() const {
-    std::string note = latin1 ? " The text was no UTF-8 and has been read as Latin-1." : "";
+    std::string note = windows1252 ? " The text was no UTF-8 and has been read as Windows-1252." : "";
     if (ragged.empty()) {
         return note.empty() ? Sentence() : Sentence("%1", {note.substr(1)});
     }
@@ -251,7 +362,7 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
         width = std::max(width, record.size());
     }
     std::vector<NewColumn> columns(width);
-    std::vector<std::string> names;
+    FreeNames names;
     for (std::size_t at = 0; at < width; ++at) {
         NewColumn& column = columns[at];
         column.label = at < text.header.size() ? text.header[at] : "";
@@ -260,14 +371,11 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
         const std::string wanted = named        ? name_from_label(column.label)
                                    : width == 1 ? "x"
                                                 : "x" + std::to_string(at + 1);
-        column.name = free_name(wanted, [&](const std::string& name) {
-            return std::find(names.begin(), names.end(), name) != names.end();
-        });
+        column.name = names.take(wanted);
         column.label = column.label == column.name ? "" : column.label;
-        names.push_back(column.name);
         column.cells = Column(kind_of(text, at));
         for (const auto& record : text.records) {
-            column.cells.append(at < record.size() ? read_cell(record[at], column.cells.kind(), text.dialect.decimal)
+            column.cells.append(at < record.size() ? read_field(record[at], column.cells.kind(), text.dialect)
                                                    : Value::missing(column.cells.kind()));
         }
     }

@@ -22,11 +22,12 @@ struct Dialect {
 struct DialectChoice {
     std::optional<char> delimiter, decimal;
     std::optional<bool> header;
+    bool blank_lines_at_end = false; ///< in a single column they are missing values, too
 };
 
 struct Delimited {
     Dialect dialect;
-    bool latin1 = false; ///< it was no UTF-8, and has been read as Latin-1
+    bool windows1252 = false; ///< it was no UTF-8, and has been read as Windows-1252
     std::vector<std::string> header;
     std::vector<std::vector<std::string>> records;
     std::vector<std::size_t> ragged; ///< the lines (from 1) whose number of fields is not that of the first

@@ -2,7 +2,7 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
-#include "core/formula/names.h"
+#include "core/value/text_order.h"
 
 #include <algorithm>
 #include <cmath>
@@ -35,32 +35,11 @@ Operation of_texts(Kind result) {
             nullptr, result};
 }
 
-/// A letter in the other case: of the Latin and Greek letters that have one right beside or at a fixed distance.
-char32_t in_case(char32_t c, bool upper) {
-    const bool ascii = upper ? c >= 'a' && c <= 'z' : c >= 'A' && c <= 'Z';
-    const bool latin = upper ? c >= 0xE0 && c <= 0xFE && c != 0xF7 : c >= 0xC0 && c <= 0xDE && c != 0xD7;
-    const bool greek = upper ? c >= 0x3B1 && c <= 0x3C9 && c != 0x3C2 : c >= 0x391 && c <= 0x3A9;
-    if (!ascii && !latin && !greek) {
-        return c;
-    }
-    return upper ? c - 32 : c + 32;
-}
-
-std::string cased(const std::string& text, bool upper) {
-    std::string out;
-    for (std::size_t at = 0; at < text.size();) {
-        const CodePoint c = code_point_at(text, at);
-        out += utf8(in_case(c.value, upper));
-        at += c.length;
-    }
-    return out;
-}
-
 struct Upper {
-    Value operator()(const std::string& t, const std::string&) const { return said(cased(t, true)); }
+    Value operator()(const std::string& t, const std::string&) const { return said(in_capitals(t)); }
 };
 struct Lower {
-    Value operator()(const std::string& t, const std::string&) const { return said(cased(t, false)); }
+    Value operator()(const std::string& t, const std::string&) const { return said(in_small_letters(t)); }
 };
 struct Trim {
     Value operator()(const std::string& t, const std::string&) const {

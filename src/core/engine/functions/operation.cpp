@@ -1,6 +1,7 @@
 #include "core/engine/functions/operation_templates.h"
 #include "core/stats/combinations.h"
 #include "core/value/date.h"
+#include "core/value/text_order.h"
 
 #include <algorithm>
 #include <functional>
@@ -42,7 +43,7 @@ struct SameSlot {
 template <class Order>
 struct TextOrder {
     double operator()(double a, double b) const {
-        return Order()(Value::text_of(a).str(), Value::text_of(b).str()) ? 1.0 : 0.0;
+        return Order()(compare_texts(Value::text_of(a).str(), Value::text_of(b).str()), 0) ? 1.0 : 0.0;
     }
 };
 struct Square {

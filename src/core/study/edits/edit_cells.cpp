@@ -19,6 +19,9 @@ Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_
         if (at >= line.size() || read_cell(line[at], Kind::text).is_missing()) {
             continue;
         }
+        if (loses_zeros(line[at])) {
+            return Kind::text; // numbers of samples and the like
+        }
         ++filled;
         numbers += read_cell(line[at], Kind::number).plain();
         dates += read_cell(line[at], Kind::date).plain();

@@ -7,6 +7,8 @@
 #include <cmath>
 #include <functional>
 
+#include <unordered_set>
+
 namespace ledgefall {
 namespace {
 
@@ -110,11 +112,15 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
     }
     std::optional<Sentence> refused;
     Result<Study> out = with_table(std::move(study), id, [&](Table& table) {
+        const Table table_before = table;
+        std::unordered_set<std::string> new_names; // so that very many columns do not ask each other
+        const auto taken = [&](const std::string& name) {
+            return new_names.contains(name) || name_taken(table_before, name);
+        };
         for (ColumnDefinition& definition : result) {
             if (definition.name.empty()) {
-                const auto taken = [&table](const std::string& name) { return name_taken(table, name); };
                 definition.name = free_name(name_from_label(definition.label), taken);
-            } else if (name_taken(table, definition.name) || !is_name(definition.name)) {
+            } else if (taken(definition.name) || !is_name(definition.name)) {
                 refused =
                     Sentence{"%1 cannot be the name of a new column here: choose another one.", {definition.name}};
             }
@@ -124,6 +130,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
             if (added != nullptr) {
                 added->push_back(definition.id);
             }
+            new_names.insert(definition.name);
             table.columns.emplace_back(std::move(definition));
         }
     });

@@ -4,6 +4,7 @@
 #include "core/study/edits/edits.h"
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
+#include "core/value/text_order.h"
 
 #include <numeric>
 
@@ -307,9 +308,8 @@ Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
             return left.plain() && !right.plain(); // what has no value comes last either way
         }
         if (texts) {
-            const std::string& one = left.text().str();
-            const std::string& other = right.text().str();
-            return falling ? other < one : one < other;
+            const int stands = compare_texts(left.text().str(), right.text().str());
+            return falling ? stands > 0 : stands < 0;
         }
         return falling ? right.slot() < left.slot() : left.slot() < right.slot();
     });

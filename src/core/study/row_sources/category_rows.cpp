@@ -1,6 +1,7 @@
 #include "core/study/row_sources/category_rows.h"
 
 #include "core/value/date.h"
+#include "core/value/text_order.h"
 
 #include <algorithm>
 #include <bit>
@@ -57,7 +58,7 @@ std::vector<Counted> different(const Column& cells) {
 }
 
 bool stands_before(const Value& a, const Value& b) {
-    return a.kind() == Kind::text ? a.text().str() < b.text().str() : a.number() < b.number();
+    return a.kind() == Kind::text ? compare_texts(a.text().str(), b.text().str()) < 0 : a.number() < b.number();
 }
 
 std::vector<Value> by_value(const Column& cells, const Categories& how) {

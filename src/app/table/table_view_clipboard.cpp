@@ -1,0 +1,89 @@
+// Copying and pasting cells as tab-separated text.
+
+#include "app/table/table_view.h"
+#include "core/study/edits/edits.h"
+#include "files/tables/delimited.h"
+
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QMimeData>
+
+namespace ledgefall {
+namespace {
+
+/// Beside the text, where its first line is the names of whole columns.
+const QString names_format = QStringLiteral("application/x-ledgefall-names");
+
+} // namespace
+
+void TableView::copy() const {
+    auto* data = new QMimeData;
+    data->setText(copied());
+    if (whole_columns_chosen()) {
+        data->setData(names_format, "1");
+    }
+    QGuiApplication::clipboard()->setMimeData(data);
+}
+
+void TableView::paste() {
+    const QMimeData* data = QGuiApplication::clipboard()->mimeData();
+    paste(data == nullptr ? QString() : data->text(), data != nullptr && data->hasFormat(names_format));
+}
+
+bool TableView::whole_columns_chosen() const {
+    const Block block = chosen();
+    return !block.empty() && block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1;
+}
+
+QString TableView::copied() const {
+    const Block block = chosen();
+    QString text;
+    const auto end_field = [&](int column) { text += column == block.right ? u'\n' : u'\t'; };
+    if (block.empty()) {
+        return text;
+    }
+    if (whole_columns_chosen()) { // they bring their names
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(table_.column(column)->name);
+            end_field(column);
+        }
+    }
+    for (int row = block.top; row <= block.bottom; ++row) {
+        for (int column = block.left; column <= block.right; ++column) {
+            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, column)), '\t'));
+            end_field(column);
+        }
+    }
+    return text;
+}
+
+void TableView::paste(const QString& text, bool with_names) {
+    const QModelIndex at = currentIndex();
+    DialectChoice choice;
+    choice.delimiter = text.contains(QLatin1Char('\t')) || !text.contains(QLatin1Char(';')) ? '\t' : ';';
+    const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr;
+    choice.header = at_top_of_new && !with_names ? std::nullopt : std::optional(with_names);
+    choice.blank_lines_at_end = true;
+    const Result<Delimited> read = read_delimited(text.toStdString(), choice);
+    if (!read) {
+        return document_.refuse(read.refusal());
+    }
+    if (!read->header.empty() && at_top_of_new) { // headings among what is pasted make columns of their names
+        document_.perform(tr("paste"), add_columns(document_.study(), table_.table_id(), columns_of(*read)));
+        return;
+    }
+    std::vector<std::vector<std::string>> block = read->records;
+    if (read->dialect.decimal == ',') {
+        for (auto& line : block) {
+            for (std::string& field : line) {
+                const auto number = read_number(field, ',');
+                field = number ? shortest(*number) : field;
+            }
+        }
+    }
+    if (!block.empty()) {
+        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"));
+    }
+}
+
+} // namespace ledgefall
