@@ -62,6 +62,9 @@ def texts():
         found.update(re.findall(r"\.label = " + LITERAL, source))
         if path.endswith("completion.cpp"):
             found.update(re.findall(r'\{"[^"]*",\s*"([^"]+)"\}', source))
+    for path in sorted(glob.glob("src/app/**/*.cpp", recursive=True)): # sentences that the window refuses with
+        source, _ = literals(open(path, encoding="utf-8").read())
+        found.update(re.findall(r"(?:refuse\(\s*\{|Sentence\{\s*)" + LITERAL, source))
     return sorted(found - NOT_FOR_PEOPLE - set(KINDS))
 
 

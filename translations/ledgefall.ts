@@ -15,6 +15,18 @@
         <source>Remove all the same</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is there already. Replace it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replace it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -2720,6 +2732,94 @@
         <source>pH is a logarithm, not a unit: work it out by a formula</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 could not be written (%2): there is no such file. Save under another name or make room.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be written to its end (%2): what was to be saved is in %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a device or a pipe, which may have no end: save what it gives to a file first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a file but a folder or device, and nothing was written: choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is read only, and was left as it is: save under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both are the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be a limit here: limits are numbers, each above the one before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table cannot be exported as %1: save the study instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the columns first; in the formula each stands for one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the values that have been started, in a column that is given.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose two columns beside each other: the values of the first go down, those of the second across.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose two or more columns beside each other: a measure across them is taken of each row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The computation was stopped, so that there are no results to be used: compute again first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The results are being worked out, and nothing was written: export again when they are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These values are being worked out and were not copied: copy again when they are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table has no classes of another column that could be changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table has no column of numbers yet that could be summed up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the chart draws is being worked out: copy it again when it is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the chart draws is being worked out: write it again when it is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3411,6 +3511,14 @@
         <source>Remove the chart from the study</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1, not known yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
@@ -3785,6 +3893,10 @@
     </message>
     <message>
         <source>PDF (*.pdf);;HTML (*.html)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I have read this</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4540,26 +4652,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>All files (*)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Unsaved changes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Save the changes to %1?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Save the study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open a study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Import delimited text</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4573,6 +4665,34 @@
     </message>
     <message>
         <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Message to be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I have read this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1[*] (%2) — Ledgefall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checks not known yet: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They are being worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier &amp;versions…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compute &amp;again after stopping</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4639,6 +4759,57 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RecoveryDialog</name>
+    <message>
+        <source>Unsaved work was recovered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1”, last changed %2, was not saved when its window ended.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its file is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Against the file: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It had no file yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its file, %1, is not there any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has tables: %1, typed cells: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open what was recovered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep both: open it as a new study, and leave the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the file as it is, and remove what was recovered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove what was recovered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decide later</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ReferencePlot</name>
     <message>
         <source>lower quartile</source>
@@ -4650,6 +4821,125 @@
     </message>
     <message>
         <source>upper quartile</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StudyFiles</name>
+    <message>
+        <source>Unsaved changes cannot be kept for a crash: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is open in another window: changes made here are saved under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is being written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula that is being written cannot be taken yet. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save without it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave without it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unsaved changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the changes to %1?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has been removed or renamed since it was read here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has been changed by another program since it was read here. From this window to the file: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write mine over it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save mine as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take theirs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file was changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was recovered of “%1” cannot be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This study has no file yet, and so no earlier versions: save it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 — %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No version of this study has been kept yet: one is kept each time it is saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier versions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How each differs from the study as it is now. The one that is taken is one step for undo; the file changes only when it is saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take this version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>taking an earlier version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open in another window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read only</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5145,6 +5435,14 @@
     </message>
     <message>
         <source>removing rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values as before the last change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>computing was stopped: old values</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

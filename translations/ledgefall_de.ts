@@ -15,6 +15,18 @@
         <source>Remove all the same</source>
         <translation>Trotzdem entfernen</translation>
     </message>
+    <message>
+        <source>%1 is there already. Replace it?</source>
+        <translation>%1 gibt es schon. Ersetzen?</translation>
+    </message>
+    <message>
+        <source>Replace it</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation>Alle Dateien (*)</translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -2720,6 +2732,94 @@
         <source>pH is a logarithm, not a unit: work it out by a formula</source>
         <translation>pH ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
     </message>
+    <message>
+        <source>%1 could not be written (%2): there is no such file. Save under another name or make room.</source>
+        <translation>%1 ließ sich nicht schreiben (%2): es gibt keine solche Datei. Unter anderem Namen speichern oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>%1 could not be written to its end (%2): what was to be saved is in %3.</source>
+        <translation>%1 ließ sich nicht zu Ende schreiben (%2): was gespeichert werden sollte, steht in %3.</translation>
+    </message>
+    <message>
+        <source>%1 is a device or a pipe, which may have no end: save what it gives to a file first.</source>
+        <translation>%1 ist ein Gerät oder eine Pipe, die kein Ende haben muss: was sie liefert, zuerst in eine Datei speichern.</translation>
+    </message>
+    <message>
+        <source>%1 is not a file but a folder or device, and nothing was written: choose another name.</source>
+        <translation>%1 ist keine Datei, sondern ein Ordner oder Gerät, und nichts wurde geschrieben: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is read only, and was left as it is: save under another name.</source>
+        <translation>%1 ist schreibgeschützt und blieb, wie es ist: unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>Both are the same.</source>
+        <translation>Beide sind gleich.</translation>
+    </message>
+    <message>
+        <source>Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.</source>
+        <translation>Tabellen hinzugefügt: %1, entfernt: %2. Zellen geändert: %3. Formeln geändert: %4. Andere Änderungen: %5.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be a limit here: limits are numbers, each above the one before.</source>
+        <translation>%1 kann hier keine Grenze sein: Grenzen sind Zahlen, jede größer als die vorige.</translation>
+    </message>
+    <message>
+        <source>%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.</source>
+        <translation>%1 ist keine Art von Bild, die sich schreiben lässt: der Name soll auf .png, .svg oder .pdf enden.</translation>
+    </message>
+    <message>
+        <source>A table cannot be exported as %1: save the study instead.</source>
+        <translation>Eine Tabelle lässt sich nicht als %1 exportieren: stattdessen die Studie speichern.</translation>
+    </message>
+    <message>
+        <source>Choose the columns first; in the formula each stands for one of them.</source>
+        <translation>Zuerst die Spalten auswählen; in der Formel steht each für eine davon.</translation>
+    </message>
+    <message>
+        <source>Choose the values that have been started, in a column that is given.</source>
+        <translation>Die begonnenen Werte in einer gegebenen Spalte auswählen.</translation>
+    </message>
+    <message>
+        <source>Choose two columns beside each other: the values of the first go down, those of the second across.</source>
+        <translation>Zwei Spalten nebeneinander auswählen: die Werte der ersten gehen nach unten, die der zweiten nach rechts.</translation>
+    </message>
+    <message>
+        <source>Choose two or more columns beside each other: a measure across them is taken of each row.</source>
+        <translation>Zwei oder mehr Spalten nebeneinander auswählen: ein Maß über sie wird für jede Zeile genommen.</translation>
+    </message>
+    <message>
+        <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
+        <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
+    </message>
+    <message>
+        <source>The computation was stopped, so that there are no results to be used: compute again first.</source>
+        <translation>Das Rechnen wurde angehalten, sodass es keine verwendbaren Ergebnisse gibt: zuerst weiterrechnen.</translation>
+    </message>
+    <message>
+        <source>The results are being worked out, and nothing was written: export again when they are there.</source>
+        <translation>Die Ergebnisse werden berechnet, und nichts wurde geschrieben: noch einmal exportieren, wenn sie da sind.</translation>
+    </message>
+    <message>
+        <source>These values are being worked out and were not copied: copy again when they are there.</source>
+        <translation>Diese Werte werden berechnet und wurden nicht kopiert: noch einmal kopieren, wenn sie da sind.</translation>
+    </message>
+    <message>
+        <source>This table has no classes of another column that could be changed.</source>
+        <translation>Diese Tabelle hat keine Klassen einer anderen Spalte, die sich ändern ließen.</translation>
+    </message>
+    <message>
+        <source>This table has no column of numbers yet that could be summed up.</source>
+        <translation>Diese Tabelle hat noch keine Spalte von Zahlen, die sich zusammenfassen ließe.</translation>
+    </message>
+    <message>
+        <source>What the chart draws is being worked out: copy it again when it is there.</source>
+        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal kopieren, wenn es da ist.</translation>
+    </message>
+    <message>
+        <source>What the chart draws is being worked out: write it again when it is there.</source>
+        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal schreiben, wenn es da ist.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3411,6 +3511,14 @@
         <source>Remove the chart from the study</source>
         <translation>Diagramm aus der Studie entfernen</translation>
     </message>
+    <message>
+        <source>%1, not known yet</source>
+        <translation>%1, noch nicht bekannt</translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation>wird berechnet</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
@@ -3786,6 +3894,10 @@
     <message>
         <source>PDF (*.pdf);;HTML (*.html)</source>
         <translation>PDF (*.pdf);;HTML (*.html)</translation>
+    </message>
+    <message>
+        <source>I have read this</source>
+        <translation>Gelesen</translation>
     </message>
 </context>
 <context>
@@ -4540,26 +4652,6 @@
         <translation>noch nichts</translation>
     </message>
     <message>
-        <source>All files (*)</source>
-        <translation>Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Unsaved changes</source>
-        <translation>Nicht gespeicherte Änderungen</translation>
-    </message>
-    <message>
-        <source>Save the changes to %1?</source>
-        <translation>Die Änderungen an %1 speichern?</translation>
-    </message>
-    <message>
-        <source>Save the study</source>
-        <translation>Studie speichern</translation>
-    </message>
-    <message>
-        <source>Open a study</source>
-        <translation>Studie öffnen</translation>
-    </message>
-    <message>
         <source>Import delimited text</source>
         <translation>Getrennten Text einlesen</translation>
     </message>
@@ -4574,6 +4666,34 @@
     <message>
         <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
         <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Message to be read</source>
+        <translation>Zu lesende Nachricht</translation>
+    </message>
+    <message>
+        <source>I have read this</source>
+        <translation>Gelesen</translation>
+    </message>
+    <message>
+        <source>%1[*] (%2) — Ledgefall</source>
+        <translation>%1[*] (%2) — Ledgefall</translation>
+    </message>
+    <message>
+        <source>checks not known yet: %1</source>
+        <translation>noch nicht bekannte Prüfungen: %1</translation>
+    </message>
+    <message>
+        <source>They are being worked out</source>
+        <translation>Sie werden berechnet</translation>
+    </message>
+    <message>
+        <source>Earlier &amp;versions…</source>
+        <translation>Frühere &amp;Versionen…</translation>
+    </message>
+    <message>
+        <source>Compute &amp;again after stopping</source>
+        <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
     </message>
 </context>
 <context>
@@ -4639,6 +4759,57 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RecoveryDialog</name>
+    <message>
+        <source>Unsaved work was recovered</source>
+        <translation>Nicht gespeicherte Arbeit wurde gerettet</translation>
+    </message>
+    <message>
+        <source>“%1”, last changed %2, was not saved when its window ended.</source>
+        <translation>„%1“, zuletzt geändert %2, war nicht gespeichert, als das Fenster endete.</translation>
+    </message>
+    <message>
+        <source>Its file is %1.</source>
+        <translation>Die Datei ist %1.</translation>
+    </message>
+    <message>
+        <source>Against the file: %1</source>
+        <translation>Gegenüber der Datei: %1</translation>
+    </message>
+    <message>
+        <source>It had no file yet.</source>
+        <translation>Sie hatte noch keine Datei.</translation>
+    </message>
+    <message>
+        <source>Its file, %1, is not there any more.</source>
+        <translation>Die Datei %1 gibt es nicht mehr.</translation>
+    </message>
+    <message>
+        <source>It has tables: %1, typed cells: %2.</source>
+        <translation>Tabellen: %1, eingetippte Zellen: %2.</translation>
+    </message>
+    <message>
+        <source>Open what was recovered</source>
+        <translation>Das Gerettete öffnen</translation>
+    </message>
+    <message>
+        <source>Keep both: open it as a new study, and leave the file</source>
+        <translation>Beides behalten: als neue Studie öffnen und die Datei lassen</translation>
+    </message>
+    <message>
+        <source>Keep the file as it is, and remove what was recovered</source>
+        <translation>Die Datei behalten, wie sie ist, und das Gerettete entfernen</translation>
+    </message>
+    <message>
+        <source>Remove what was recovered</source>
+        <translation>Das Gerettete entfernen</translation>
+    </message>
+    <message>
+        <source>Decide later</source>
+        <translation>Später entscheiden</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ReferencePlot</name>
     <message>
         <source>lower quartile</source>
@@ -4651,6 +4822,125 @@
     <message>
         <source>upper quartile</source>
         <translation>oberes Quartil</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StudyFiles</name>
+    <message>
+        <source>Unsaved changes cannot be kept for a crash: %1</source>
+        <translation>Nicht gespeicherte Änderungen lassen sich nicht für einen Absturz aufheben: %1</translation>
+    </message>
+    <message>
+        <source>%1 is open in another window: changes made here are saved under another name.</source>
+        <translation>%1 ist in einem anderen Fenster geöffnet: Änderungen von hier werden unter anderem Namen gespeichert.</translation>
+    </message>
+    <message>
+        <source>What is being written</source>
+        <translation>Was gerade geschrieben wird</translation>
+    </message>
+    <message>
+        <source>The formula that is being written cannot be taken yet. %1</source>
+        <translation>Die Formel, die gerade geschrieben wird, lässt sich noch nicht übernehmen. %1</translation>
+    </message>
+    <message>
+        <source>Save without it</source>
+        <translation>Ohne sie speichern</translation>
+    </message>
+    <message>
+        <source>Save the study</source>
+        <translation>Die Studie speichern</translation>
+    </message>
+    <message>
+        <source>Open a study</source>
+        <translation>Eine Studie öffnen</translation>
+    </message>
+    <message>
+        <source>Leave without it</source>
+        <translation>Ohne sie fortfahren</translation>
+    </message>
+    <message>
+        <source>Unsaved changes</source>
+        <translation>Nicht gespeicherte Änderungen</translation>
+    </message>
+    <message>
+        <source>Save the changes to %1?</source>
+        <translation>Die Änderungen an %1 speichern?</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Speichern</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>%1 has been removed or renamed since it was read here.</source>
+        <translation>%1 ist entfernt oder umbenannt worden, seit es hier gelesen wurde.</translation>
+    </message>
+    <message>
+        <source>%1 has been changed by another program since it was read here. From this window to the file: %2</source>
+        <translation>%1 ist von einem anderen Programm geändert worden, seit es hier gelesen wurde. Von diesem Fenster zur Datei: %2</translation>
+    </message>
+    <message>
+        <source>Save it again</source>
+        <translation>Wieder speichern</translation>
+    </message>
+    <message>
+        <source>Write mine over it</source>
+        <translation>Mit meiner überschreiben</translation>
+    </message>
+    <message>
+        <source>Save mine as…</source>
+        <translation>Meine speichern als …</translation>
+    </message>
+    <message>
+        <source>Take theirs</source>
+        <translation>Die andere nehmen</translation>
+    </message>
+    <message>
+        <source>The file was changed</source>
+        <translation>Die Datei wurde geändert</translation>
+    </message>
+    <message>
+        <source>What was recovered of “%1” cannot be read: %2</source>
+        <translation>Das Gerettete von „%1“ lässt sich nicht lesen: %2</translation>
+    </message>
+    <message>
+        <source>This study has no file yet, and so no earlier versions: save it first.</source>
+        <translation>Diese Studie hat noch keine Datei und daher keine früheren Versionen: zuerst speichern.</translation>
+    </message>
+    <message>
+        <source>%1 — %2</source>
+        <translation>%1 — %2</translation>
+    </message>
+    <message>
+        <source>No version of this study has been kept yet: one is kept each time it is saved.</source>
+        <translation>Von dieser Studie ist noch keine Version aufgehoben: mit jedem Speichern wird eine aufgehoben.</translation>
+    </message>
+    <message>
+        <source>Earlier versions</source>
+        <translation>Frühere Versionen</translation>
+    </message>
+    <message>
+        <source>How each differs from the study as it is now. The one that is taken is one step for undo; the file changes only when it is saved.</source>
+        <translation>Wie sich jede von der Studie unterscheidet, wie sie jetzt ist. Die genommene ist ein Schritt für Rückgängig; die Datei ändert sich erst beim Speichern.</translation>
+    </message>
+    <message>
+        <source>Take this version</source>
+        <translation>Diese Version nehmen</translation>
+    </message>
+    <message>
+        <source>taking an earlier version</source>
+        <translation>frühere Version</translation>
+    </message>
+    <message>
+        <source>open in another window</source>
+        <translation>in einem anderen Fenster geöffnet</translation>
+    </message>
+    <message>
+        <source>read only</source>
+        <translation>schreibgeschützt</translation>
     </message>
 </context>
 <context>
@@ -5146,6 +5436,14 @@
     <message>
         <source>removing rows</source>
         <translation>Zeilen entfernen</translation>
+    </message>
+    <message>
+        <source>values as before the last change</source>
+        <translation>Werte wie vor der letzten Änderung</translation>
+    </message>
+    <message>
+        <source>computing was stopped: old values</source>
+        <translation>Rechnen angehalten: alte Werte</translation>
     </message>
 </context>
 <context>

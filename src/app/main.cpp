@@ -3,11 +3,13 @@
 #include "app/document/wording.h"
 #include "app/look/look.h"
 #include "app/look/translations.h"
+#include "app/recovery/end_signal.h"
 #include "app/shell/main_window.h"
 #include "core/engine/running/allocator_settings.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QTimer>
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
@@ -33,11 +35,20 @@ int main(int count, char** arguments) {
     parser.process(application);
 
     ledgefall::MainWindow window;
+    // An end from outside, by a signal or with the session: what is not saved is kept, and nothing is asked.
+    ledgefall::on_end_signal(&window, [&window] {
+        window.files().end_at_once();
+        QApplication::exit(0);
+    });
+    QObject::connect(
+        &application, &QGuiApplication::commitDataRequest, &window, [&window] { window.files().end_at_once(); },
+        Qt::DirectConnection);
     if (parser.isSet(demo)) {
         window.open_demo();
     } else if (!parser.positionalArguments().isEmpty()) {
         window.open_path(parser.positionalArguments().front());
     }
     window.show();
+    QTimer::singleShot(0, &window, [&window] { window.files().offer_recovered(); });
     return QApplication::exec();
 }

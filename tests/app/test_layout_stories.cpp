@@ -343,7 +343,7 @@ class TestLayoutStories : public QObject {
         }
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("formulas.pdf"));
-        QVERIFY(page.save_pdf(path));
+        QVERIFY(page.write(path));
         QFile file(path);
         QVERIFY(file.open(QIODevice::ReadOnly) && file.read(4) == "%PDF");
     }

@@ -201,8 +201,10 @@ class TestParts : public QObject {
         QVERIFY(document.perform(QStringLiteral("nothing"), document.study())); // no change, no step
         QCOMPARE(document.undo_name(), QStringLiteral("small"));
         QVERIFY(!document.open(QStringLiteral("/nowhere.ledgefall")));
+        QSignalSpy not_saved(&document, &Document::saving_failed);
         QVERIFY(!document.save(QStringLiteral("/nowhere/x.ledgefall")));
-        QCOMPARE(refused.size(), 3);
+        QCOMPARE(refused.size(), 2);
+        QCOMPARE(not_saved.size(), 1);
         document.start_new();
         QVERIFY(!document.can_undo());
     }

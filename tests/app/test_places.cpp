@@ -308,7 +308,7 @@ class TestPlaces : public QObject {
         drive.window.show_table(table_id(drive, 0));
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
-        drive.press_button_of_next_dialog(QStringLiteral("Discard"));
+        drive.press_buttons_of_next_dialogs({QStringLiteral("Leave without it"), QStringLiteral("Discard")});
         drive.command(QStringLiteral("New")); // the window lives on with a editor that was open
         QVERIFY(drive.window.page() == nullptr);
         QVERIFY(!drive.window.place().active_editor().writing());

@@ -165,6 +165,23 @@ class TestTranslation : public QObject {
             }
         }
         QVERIFY(found_patterns > 100);
+        int refusals = 0; // of the window itself
+        QDirIterator window(QStringLiteral(SOURCE_FOLDER "/app"), {QStringLiteral("*.cpp")}, QDir::Files,
+                            QDirIterator::Subdirectories);
+        while (window.hasNext()) {
+            QFile file(window.next());
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            QString text = QString::fromUtf8(file.readAll());
+            text.replace(QRegularExpression(QStringLiteral("\"\\s*\\n\\s*\"")), QString());
+            auto literals = QRegularExpression(QStringLiteral("(?:refuse\\(\\s*\\{|Sentence\\{\\s*)\"([^\"]+)\""))
+                                .globalMatch(text);
+            while (literals.hasNext()) {
+                const QString literal = literals.next().captured(1);
+                QVERIFY2(translated.contains(literal), qPrintable(literal));
+                ++refusals;
+            }
+        }
+        QVERIFY(refusals > 10);
     }
 
     void whatever_the_window_shows_is_translated() {

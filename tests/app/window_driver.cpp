@@ -116,15 +116,18 @@ void WindowDriver::answer(const QString& text) {
     });
 }
 
-void WindowDriver::press_button_of_next_dialog(const QString& wanted) {
-    when_dialog_opens([wanted](QWidget* dialog) {
+void WindowDriver::press_buttons_of_next_dialogs(const QStringList& buttons) {
+    when_dialog_opens([this, buttons](QWidget* dialog) {
         for (QPushButton* button : dialog->findChildren<QPushButton*>()) {
-            if (plain(button->text()) == wanted) {
+            if (plain(button->text()) == buttons.front()) {
+                if (buttons.size() > 1) {
+                    press_buttons_of_next_dialogs(buttons.mid(1));
+                }
                 QTest::mouseClick(button, Qt::LeftButton);
                 return;
             }
         }
-        qFatal("no button called %s", qPrintable(wanted));
+        qFatal("no button called %s", qPrintable(buttons.front()));
     });
 }
 

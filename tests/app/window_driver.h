@@ -26,7 +26,8 @@ class WindowDriver {
     void command(const QString& text); ///< a menu's command, by its words
     /// Answers the next dialog: its line gets `text`, or the button of that name is pressed.
     void answer(const QString& text);
-    void press_button_of_next_dialog(const QString& button);
+    void press_button_of_next_dialog(const QString& button) { press_buttons_of_next_dialogs({button}); }
+    void press_buttons_of_next_dialogs(const QStringList& buttons); ///< of one dialog after the other
 
     QWidget* target(); ///< what has the focus
     QString shown(int row, int column);

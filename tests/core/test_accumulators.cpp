@@ -3,6 +3,7 @@
 
 #include "core/stats/measures.h"
 #include "harness/test_program.h"
+#include "working.h"
 
 #include <QtTest>
 

@@ -124,6 +124,10 @@ bool ChartPage::export_to(const QString& path) {
     if (!plot_->figures() || chart() == nullptr) {
         return false;
     }
+    if (!document_.results_are_current()) {
+        document_.refuse({"What the chart draws is being worked out: write it again when it is there.", {}});
+        return false;
+    }
     const auto written = write_chart(plot_->figures(), QString::fromStdString(chart()->label), plot_->size(), path);
     if (!written) {
         document_.refuse(written.refusal());
@@ -132,6 +136,9 @@ bool ChartPage::export_to(const QString& path) {
 }
 
 void ChartPage::copy() {
+    if (!document_.results_are_current()) {
+        return document_.refuse({"What the chart draws is being worked out: copy it again when it is there.", {}});
+    }
     if (plot_->figures() && chart() != nullptr) {
         QGuiApplication::clipboard()->setMimeData(
             chart_for_clipboard(plot_->figures(), QString::fromStdString(chart()->label), plot_->size()).release());

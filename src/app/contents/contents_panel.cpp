@@ -27,6 +27,7 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     connect(&look_news(), &LookNews::changed, this, &ContentsPanel::apply_look);
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);
+    connect(&document, &Document::shows_old_changed, this, &ContentsPanel::rebuild);
     connect(this, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
         const QString id = item == nullptr ? QString() : item->data(0, id_role).toString();
         const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
@@ -80,9 +81,7 @@ QString ContentsPanel::shown_now() const {
         const Value value = document_.results().single(check->id);
         all << QString::fromStdString(check->id.str()) << QString::fromStdString(check->label)
             << QString::fromStdString(check->condition.text()) << QString::fromStdString(check->message)
-            << QString::number(value.is_fault()               ? 2
-                               : value.plain() && value.yes() ? 1
-                                                              : 0);
+            << QString::number(value.is_fault()) << QString::number(static_cast<int>(document_.check_state(check->id)));
     }
     return all.join(QChar(0));
 }
@@ -126,15 +125,20 @@ void ContentsPanel::rebuild() {
         QTreeWidgetItem* checks = group(tr("Checks"));
         for (const auto& check : document_.study().checks) {
             const Value value = document_.results().single(check->id);
-            const bool holds = value.plain() && value.yes();
+            const bool holds = document_.check_state(check->id) == Document::CheckState::holds;
+            const bool open = document_.check_state(check->id) == Document::CheckState::unknown;
             const QString label = QString::fromStdString(check->label);
             auto* item = new QTreeWidgetItem(checks, {label});
-            item->setData(0, Qt::AccessibleTextRole, holds ? tr("%1, holds").arg(label) : tr("%1, fails").arg(label));
-            item->setIcon(0, drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
-            item->setForeground(0, holds ? look().ink : look().fault);
-            const QString state = value.is_fault() ? Document::translated(explain(document_.study(), value.fault()))
-                                  : holds          ? tr("holds")
-                                                   : QString::fromStdString(check->message);
+            item->setData(0, Qt::AccessibleTextRole,
+                          open    ? tr("%1, not known yet").arg(label)
+                          : holds ? tr("%1, holds").arg(label)
+                                  : tr("%1, fails").arg(label));
+            item->setIcon(0, open ? QIcon() : drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
+            item->setForeground(0, open ? look().faint_ink : holds ? look().ink : look().fault);
+            const QString state = open               ? tr("being worked out")
+                                  : value.is_fault() ? Document::translated(explain(document_.study(), value.fault()))
+                                  : holds            ? tr("holds")
+                                                     : QString::fromStdString(check->message);
             item->setToolTip(0, QString::fromStdString(check->condition.text()) + QStringLiteral("\n") + state);
             item->setData(0, check_role, QString::fromStdString(check->id.str()));
         }

@@ -3,9 +3,15 @@
 #include "core/study/edits/edits.h"
 
 #include <QCoreApplication>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QInputDialog>
+#include <QLabel>
+#include <QListWidget>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QVBoxLayout>
 
 namespace ledgefall {
 
@@ -13,6 +19,64 @@ std::optional<QString> ask_text(QWidget* parent, const QString& title, const QSt
     bool taken = false;
     const QString text = QInputDialog::getText(parent, title, question, QLineEdit::Normal, before, &taken);
     return taken ? std::optional(text.trimmed()) : std::nullopt;
+}
+
+int ask_choice(QWidget* parent, const QString& title, const QString& question, const QStringList& offers) {
+    QMessageBox box(QMessageBox::NoIcon, title, question, QMessageBox::NoButton, parent);
+    QList<QPushButton*> buttons;
+    for (const QString& offer : offers) {
+        buttons << box.addButton(offer, buttons.isEmpty() ? QMessageBox::AcceptRole : QMessageBox::ActionRole);
+    }
+    box.setEscapeButton(box.addButton(QMessageBox::Cancel));
+    box.setDefaultButton(buttons.front());
+    box.exec();
+    return static_cast<int>(buttons.indexOf(qobject_cast<QPushButton*>(box.clickedButton())));
+}
+
+int ask_from_list(QWidget* parent, const QString& title, const QString& question, const QStringList& entries,
+                  const QString& take) {
+    QDialog dialog(parent);
+    dialog.setWindowTitle(title);
+    auto* text = new QLabel(question, &dialog);
+    text->setWordWrap(true);
+    auto* list = new QListWidget(&dialog);
+    list->addItems(entries);
+    list->setCurrentRow(0);
+    list->setMinimumSize(620, 240);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, &dialog);
+    buttons->addButton(take, QDialogButtonBox::AcceptRole);
+    QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    QObject::connect(list, &QListWidget::itemActivated, &dialog, &QDialog::accept);
+    auto* layout = new QVBoxLayout(&dialog);
+    layout->addWidget(text);
+    layout->addWidget(list);
+    layout->addWidget(buttons);
+    return dialog.exec() == QDialog::Accepted ? list->currentRow() : -1;
+}
+
+QString ask_save_path(QWidget* parent, const QString& title, const QString& begun, const QString& filters,
+                      const QStringList& suffixes) {
+    QFileDialog dialog(parent, title, QFileInfo(begun).absolutePath(), filters);
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setOption(QFileDialog::DontConfirmOverwrite); // asked below, once the name has its suffix
+    dialog.selectFile(QFileInfo(begun).fileName());
+    while (dialog.exec() == QDialog::Accepted && !dialog.selectedFiles().isEmpty()) {
+        QString path = dialog.selectedFiles().constFirst();
+        if (!suffixes.contains(QFileInfo(path).suffix(), Qt::CaseInsensitive)) {
+            path += QLatin1Char('.') + suffixes.front();
+        }
+        const QString replace = QCoreApplication::translate("Ask", "%1 is there already. Replace it?");
+        if (!QFileInfo::exists(path) || ask_choice(parent, title, replace.arg(QFileInfo(path).fileName()),
+                                                   {QCoreApplication::translate("Ask", "Replace it")}) == 0) {
+            return path;
+        }
+    }
+    return {};
+}
+
+QString ask_open_path(QWidget* parent, const QString& title, const QString& filters) {
+    return QFileDialog::getOpenFileName(parent, title, {}, filters);
 }
 
 bool may_remove(QWidget* parent, const Study& study, Id id) {

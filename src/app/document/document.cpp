@@ -15,8 +15,17 @@ Document::Document(QObject* parent)
     connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
         if (results) {
             results_ = results;
+            current_ = !computer_.busy();
             Q_EMIT results_changed();
         }
+        results_came(static_cast<bool>(results));
+    });
+    constexpr int moment = 300; // in which most changes are worked out
+    old_soon_.setSingleShot(true);
+    old_soon_.setInterval(moment);
+    connect(&old_soon_, &QTimer::timeout, this, [this] {
+        shows_old_ = !current_;
+        Q_EMIT shows_old_changed();
     });
     connect(&computer_, &Computer::busy_changed, this, [this] { Q_EMIT computing_changed(computing()); });
     connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
@@ -114,8 +123,52 @@ void Document::redo() {
     changed();
 }
 
+/// Tells those who wait: what they wait for is there, or does not come.
+void Document::results_came(bool any) {
+    if (current_) {
+        old_soon_.stop();
+        if (std::exchange(shows_old_, false)) {
+            Q_EMIT shows_old_changed();
+        }
+        for (const auto& done : std::exchange(waiting_, {})) {
+            done();
+        }
+    } else if (!any && !computer_.busy() && !waiting_.empty()) {
+        waiting_.clear();
+        refuse({"The computation was stopped, so that there are no results to be used: compute again first.", {}});
+    }
+}
+
+Document::CheckState Document::check_state(Id check) const {
+    if (results().find(check) == nullptr || shows_old_) {
+        return CheckState::unknown;
+    }
+    const Value value = results().single(check);
+    return value.plain() && value.yes() ? CheckState::holds : CheckState::fails;
+}
+
+void Document::when_current(const std::function<void()>& done) {
+    if (current_) {
+        done();
+    } else if (computer_.busy()) {
+        waiting_.push_back(done);
+    } else {
+        refuse({"The computation was stopped, so that there are no results to be used: compute again first.", {}});
+    }
+}
+
+void Document::compute_again() {
+    if (!current_) {
+        computer_.ask(study());
+    }
+}
+
 void Document::changed() {
     ++state_;
+    current_ = false;
+    if (!old_soon_.isActive() && !shows_old_) {
+        old_soon_.start();
+    }
     Q_EMIT study_changed();
     Q_EMIT state_changed();
     computer_.ask(study());
@@ -154,15 +207,24 @@ bool Document::open_text(const QByteArray& text) {
     return true;
 }
 
+void Document::open_unsaved(Study next, const QString& path) {
+    history_ = History(std::move(next));
+    history_.mark_unsaved();
+    path_ = path;
+    results_ = std::make_shared<Results>();
+    changed();
+}
+
 bool Document::save(const QString& path) {
-    const auto saved = write_file(path.toStdString(), write_study(study()));
-    if (!saved) {
-        refuse(saved.refusal());
+    const auto text = std::make_shared<const std::string>(write_study(study()));
+    if (const auto result = write_file(path.toStdString(), *text); !result) {
+        Q_EMIT saving_failed(translated(result.refusal()));
         return false;
     }
     path_ = QFileInfo(path).absoluteFilePath();
     history_.mark_saved();
     Q_EMIT state_changed();
+    Q_EMIT saved(path_, text);
     return true;
 }
 

@@ -7,6 +7,7 @@
 #include <QObject>
 #include <QString>
 #include <QThreadPool>
+#include <QTimer>
 
 #include <functional>
 
@@ -24,6 +25,17 @@ class Document : public QObject {
     const ResultsPtr& snapshot() const { return results_; }
     bool computing() const { return computer_.busy() || aside_ > 0; }
     void stop_computing() { computer_.stop(); }
+    void compute_again(); ///< after it was stopped
+    /// Whether the results are those of the study as it is now; else they are of a state before.
+    bool results_are_current() const { return current_; }
+    /// The same as it is to be shown: not for the moment that most changes take.
+    bool shows_old() const { return shows_old_; }
+    /// Of a check that has not been worked out it is not known whether it holds.
+    enum class CheckState { holds, fails, unknown };
+    CheckState check_state(Id check) const;
+    /// Calls `done` with the results that belong to the study, at once or when they are there; tells where they do not
+    /// come because the computation was stopped.
+    void when_current(const std::function<void()>& done);
 
     const QString& path() const { return path_; } ///< empty where it has no file yet
     bool modified() const { return !history_.is_saved(); }
@@ -51,6 +63,8 @@ class Document : public QObject {
     bool save(const QString& path);
     /// A study that has no file, such as the one that ships.
     bool open_text(const QByteArray& text);
+    /// A study that is not as it stands in the file of that path, or that has none.
+    void open_unsaved(Study study, const QString& path);
 
     void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
     static QString translated(const Sentence& sentence);
@@ -62,21 +76,28 @@ class Document : public QObject {
   Q_SIGNALS:
     void study_changed();
     void results_changed();
+    void shows_old_changed();
     void state_changed(); ///< whether there is something to undo or to save
     void computing_changed(bool computing);
     void computing_progressed(qint64 cells);
     void refused(const QString& why);
+    void saving_failed(const QString& why); ///< told until it has been read
+    void saved(const QString& path, const std::shared_ptr<const std::string>& text);
 
   private:
     void replace(Study study, const QString& path);
     void changed();
+    void results_came(bool any);
 
     History history_;
     ResultsPtr results_ = std::make_shared<Results>();
     QString path_;
-    QString sliding_;   ///< the name of the change that goes on
-    int aside_ = 0;     ///< changes that are being made on the side
-    quint64 state_ = 0; ///< a number for each state that the study has been in
+    bool current_ = true, shows_old_ = false;
+    QTimer old_soon_;
+    std::vector<std::function<void()>> waiting_; ///< for results that are current
+    QString sliding_;                            ///< the name of the change that goes on
+    int aside_ = 0;                              ///< changes that are being made on the side
+    quint64 state_ = 0;                          ///< a number for each state that the study has been in
     QThreadPool pool_;
     Computer computer_;
 };

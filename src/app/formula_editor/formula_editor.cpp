@@ -137,6 +137,7 @@ void FormulaEditor::spread(Id table, std::vector<Id> columns, const QString& tex
 
 void FormulaEditor::open(const QString& text, std::size_t row) {
     row_ = std::max<std::size_t>(1, row);
+    begun_ = text;
     pointed_from_ = pointed_to_ = -1;
     preview_->clear();
     line_->setPlainText(text);
@@ -212,6 +213,15 @@ void FormulaEditor::fill() {
         close();
         Q_EMIT filled(column);
     }
+}
+
+std::optional<QString> FormulaEditor::finish() {
+    if (line_->toPlainText().trimmed() == begun_.trimmed()) {
+        leave();
+        return std::nullopt;
+    }
+    fill();
+    return is_open() ? std::optional(message()) : std::nullopt;
 }
 
 void FormulaEditor::leave() {

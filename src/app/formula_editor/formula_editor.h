@@ -39,6 +39,8 @@ class FormulaEditor : public QFrame {
     void lift(); ///< the number or held cell at the cursor onto the ledge
     void correction();
     void lift_as(const QString& name);
+    /// Fills the column as Enter does, or leaves where nothing has been changed; else why it cannot be filled.
+    std::optional<QString> finish();
     QPlainTextEdit& line() { return *line_; }
     CompletionList& completions() { return *list_; }
     FormulaDraft& draft() { return draft_; }
@@ -80,6 +82,7 @@ class FormulaEditor : public QFrame {
     FormulaDraft draft_;
     WorkingComputer working_computer_;
     std::size_t row_ = 1;
+    QString begun_;                           ///< the text with which it was opened
     int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
     bool replacing_ = false;
     QPlainTextEdit* line_;

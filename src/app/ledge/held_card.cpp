@@ -173,7 +173,8 @@ void HeldCard::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(in_use.stone_edge, 1));
     painter.drawLine(left, base + in_use.px(2), left + name_width, base + in_use.px(2)); // its ledge
     painter.setFont(in_use.text(13, true));
-    painter.setPen(document_.results().single(held_).is_fault() ? in_use.fault : in_use.ink);
+    const bool old = document_.shows_old() && worked;
+    painter.setPen(document_.results().single(held_).is_fault() ? in_use.fault : old ? in_use.faint_ink : in_use.ink);
     painter.drawText(left + name_width + in_use.px(8), base, shown_value());
     painter.setFont(in_use.formula(9));
     painter.setPen(in_use.faint_ink);

@@ -1,6 +1,7 @@
 #include "app/look/look.h"
 
 #include "app/look/look_style.h"
+#include "app/look/plain_text.h"
 
 #include <QApplication>
 #include <QFile>
@@ -223,6 +224,7 @@ void restyle() {
 } // namespace
 
 void apply_application_look() {
+    show_texts_as_they_are(*qApp);
     for (const char* face : {"Regular", "Italic", "Bold"}) {
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Lato-%1.ttf").arg(QLatin1String(face)));
     }

@@ -1,16 +1,17 @@
 #include "app/shell/formula_page.h"
 
+#include "app/dialogs/prompts.h"
 #include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
 #include "core/engine/planning/plan.h"
 
 #include <QDialogButtonBox>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QPushButton>
+#include <QTemporaryDir>
 #include <QTextBrowser>
 #include <QVBoxLayout>
 
@@ -163,12 +164,18 @@ FormulaPage::FormulaPage(const Document& document, QWidget* parent)
     layout->addWidget(buttons);
 }
 
-bool FormulaPage::save_pdf(const QString& path) const {
+Result<Saved> FormulaPage::write(const QString& path) const {
+    if (QFileInfo(path).suffix().toLower() == QStringLiteral("html")) {
+        return write_file(path.toStdString(), page_->toHtml().toStdString());
+    }
+    const QTemporaryDir folder; // the printer writes into a file by itself, and not whole or not at all
+    const QString printed = folder.filePath(QStringLiteral("page.pdf"));
     QPrinter printer(QPrinter::HighResolution);
     printer.setOutputFormat(QPrinter::PdfFormat);
-    printer.setOutputFileName(path);
+    printer.setOutputFileName(printed);
     page_->print(&printer);
-    return QFileInfo::exists(path);
+    const Result<std::string> bytes = read_file(printed.toStdString());
+    return bytes ? write_file(path.toStdString(), *bytes) : Result<Saved>(bytes.refusal());
 }
 
 void FormulaPage::print() {
@@ -180,15 +187,14 @@ void FormulaPage::print() {
 }
 
 void FormulaPage::save() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the page"), QStringLiteral("formulas.pdf"),
-                                                      tr("PDF (*.pdf);;HTML (*.html)"));
-    if (path.endsWith(QStringLiteral(".html"))) {
-        QFile file(path);
-        if (file.open(QIODevice::WriteOnly)) {
-            file.write(page_->toHtml().toUtf8());
-        }
-    } else if (!path.isEmpty()) {
-        save_pdf(path);
+    const QString path =
+        ask_save_path(this, tr("Save the page"), QStringLiteral("formulas.pdf"), tr("PDF (*.pdf);;HTML (*.html)"),
+                      {QStringLiteral("pdf"), QStringLiteral("html")});
+    if (path.isEmpty()) {
+        return;
+    }
+    if (const auto saved = write(path); !saved) {
+        ask_choice(this, tr("Save the page"), Document::translated(saved.refusal()), {tr("I have read this")});
     }
 }
 

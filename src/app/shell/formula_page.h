@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "files/io/atomic_file.h"
 
 #include <QDialog>
 #include <QTextDocument>
@@ -13,7 +14,8 @@ class FormulaPage : public QDialog {
   public:
     FormulaPage(const Document& document, QWidget* parent);
     QString text() const { return page_->toPlainText(); }
-    bool save_pdf(const QString& path) const;
+    /// As PDF, or as HTML where the name ends in .html; whole or not at all.
+    Result<Saved> write(const QString& path) const;
 
   private:
     void print();

@@ -8,6 +8,7 @@
 #include "files/io/atomic_file.h"
 #include "files/tables/delimited.h"
 
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QFile>
@@ -19,6 +20,7 @@
 #include <QSettings>
 #include <QSplitter>
 #include <QStatusBar>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace ledgefall {
@@ -29,6 +31,7 @@ MainWindow::MainWindow(QWidget* parent)
     , contents_(new ContentsPanel(document_, this))
     , ledge_(new LedgeView(document_, this))
     , ledge_list_(new LedgeList(document_, this))
+    , files_(new StudyFiles(document_, this))
     , place_(new PageArea(document_, make_welcome(), this))
     , companion_(new CompanionPanel(document_, this))
     , find_bar_(new FindBar(document_, *place_, this))
@@ -64,6 +67,7 @@ void MainWindow::lay_out() {
     ledge_list_->hide();
     column->addWidget(place_, 1);
     column->addWidget(find_bar_);
+    column->addWidget(make_unread_strip());
     splitter_->addWidget(contents_);
     splitter_->addWidget(middle);
     splitter_->addWidget(companion_);
@@ -117,7 +121,15 @@ void MainWindow::connect_parts() {
     connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::results_changed, this, &MainWindow::show_checks);
+    connect(&document_, &Document::shows_old_changed, this, &MainWindow::show_checks);
     connect(&document_, &Document::refused, this, &MainWindow::tell);
+    connect(&document_, &Document::saving_failed, this, &MainWindow::tell_until_read);
+    connect(files_, &StudyFiles::failed, this, &MainWindow::tell_until_read);
+    connect(files_, &StudyFiles::opened, this, [this](const QString& path) {
+        remember_recent(path);
+        refresh();
+    });
+    files_->take_what_is_typed = [this] { return take_what_is_typed(); };
     connect(&document_, &Document::computing_changed, this,
             [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
     connect(&document_, &Document::computing_progressed, this,
@@ -129,6 +141,24 @@ void MainWindow::connect_parts() {
 MainWindow::~MainWindow() {
     hide();
     delete takeCentralWidget();
+}
+
+QWidget* MainWindow::make_unread_strip() {
+    unread_strip_ = new QFrame(this);
+    unread_strip_->setObjectName(QStringLiteral("unread"));
+    unread_strip_->setFrameShape(QFrame::StyledPanel);
+    unread_ = new QLabel(unread_strip_);
+    unread_->setWordWrap(true);
+    unread_->setTextFormat(Qt::PlainText);
+    unread_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    unread_->setAccessibleName(tr("Message to be read"));
+    auto* read = new QPushButton(tr("I have read this"), unread_strip_);
+    connect(read, &QPushButton::clicked, unread_strip_, &QWidget::hide);
+    auto* row = new QHBoxLayout(unread_strip_);
+    row->addWidget(unread_, 1);
+    row->addWidget(read);
+    unread_strip_->hide();
+    return unread_strip_;
 }
 
 QWidget* MainWindow::make_welcome() {
@@ -154,12 +184,18 @@ QWidget* MainWindow::make_welcome() {
     offer(tr("New table"), "table", [this] { new_table(tr("Table")); });
     offer(tr("Import delimited text…"), "import", [this] { choose_import(); });
     offer(tr("Open the demo study"), "open", [this] {
-        if (may_leave()) {
+        if (files_->may_leave()) {
             open_demo();
         }
     });
     layout->addStretch(3);
     return welcome;
+}
+
+/// What must not be missed, such as that something was not saved, stays until a button says that it has been read.
+void MainWindow::tell_until_read(const QString& sentence) {
+    unread_->setText(sentence);
+    unread_strip_->show();
 }
 
 void MainWindow::tell(const QString& sentence) {
@@ -171,7 +207,9 @@ void MainWindow::tell(const QString& sentence) {
 
 void MainWindow::refresh() {
     notice_->clear();
-    setWindowTitle(tr("%1[*] — Ledgefall").arg(document_.title()));
+    const QString note = files_->title_note();
+    setWindowTitle(note.isEmpty() ? tr("%1[*] — Ledgefall").arg(document_.title())
+                                  : tr("%1[*] (%2) — Ledgefall").arg(document_.title(), note));
     setWindowModified(document_.modified());
     undo_->setEnabled(document_.can_undo());
     undo_->setText(document_.can_undo() ? tr("&Undo %1").arg(document_.undo_name()) : tr("&Undo"));
@@ -217,22 +255,25 @@ void MainWindow::show_current_place() {
 void MainWindow::show_checks() {
     int holding = 0;
     int broken = 0;
+    int open = 0; // not worked out yet
     for (const auto& check : document_.study().checks) {
-        const Value value = document_.results().single(check->id);
-        value.plain() && value.yes() ? ++holding : ++broken;
+        const Document::CheckState state = document_.check_state(check->id);
+        ++(state == Document::CheckState::unknown ? open : state == Document::CheckState::holds ? holding : broken);
     }
-    const bool any = holding + broken > 0;
-    checks_->setVisible(any);
-    checks_->setText(broken == 0 ? tr("checks that hold: %1").arg(holding)
-                                 : tr("failing checks: %1 of %2").arg(broken).arg(holding + broken));
-    checks_->setIcon(drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
-    checks_->setToolTip(broken == 0 ? tr("Every check of the study holds") : tr("Go to the first that fails"));
+    const int all = holding + broken + open;
+    checks_->setVisible(all > 0);
+    checks_->setText(open > 0     ? tr("checks not known yet: %1").arg(open)
+                     : broken > 0 ? tr("failing checks: %1 of %2").arg(broken).arg(all)
+                                  : tr("checks that hold: %1").arg(holding));
+    checks_->setIcon(open > 0 ? QIcon() : drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
+    checks_->setToolTip(open > 0      ? tr("They are being worked out")
+                        : broken == 0 ? tr("Every check of the study holds")
+                                      : tr("Go to the first that fails"));
 }
 
 void MainWindow::go_to_broken_check() {
     for (const auto& check : document_.study().checks) {
-        const Value value = document_.results().single(check->id);
-        if (!value.plain() || !value.yes()) {
+        if (document_.check_state(check->id) == Document::CheckState::fails) {
             return go_to(check->id, 0);
         }
     }
@@ -278,19 +319,28 @@ bool MainWindow::open_demo() {
 }
 
 bool MainWindow::open_path(const QString& path) {
-    if (!document_.open(path)) {
-        return false;
-    }
-    remember_recent(document_.path());
-    return true;
+    return files_->open(path);
 }
 
 bool MainWindow::save_to(const QString& path) {
-    if (!document_.save(path)) {
-        return false;
+    return files_->save_to(path);
+}
+
+/// A cell, a card or a title takes what is typed when it loses the focus. A formula is filled in; what keeps it from
+/// being so is told.
+std::optional<QString> MainWindow::take_what_is_typed() {
+    FormulaEditor* editor = place_->active_editor().editor();
+    if (editor != nullptr) {
+        return editor->finish();
     }
-    remember_recent(document_.path());
-    return true;
+    QWidget* focused = QApplication::focusWidget();
+    if (focused != nullptr && isAncestorOf(focused) && qobject_cast<QAbstractItemView*>(focused) == nullptr) {
+        focused->clearFocus();
+        if (page() != nullptr) {
+            page()->view().setFocus();
+        }
+    }
+    return std::nullopt;
 }
 
 bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
@@ -314,6 +364,11 @@ bool MainWindow::import_text(const QString& path, const DialectChoice& choice, c
 
 bool MainWindow::export_text(const QString& path) {
     if (page() == nullptr) {
+        return false;
+    }
+    if (!document_.results_are_current()) {
+        document_.refuse(
+            {"The results are being worked out, and nothing was written: export again when they are there.", {}});
         return false;
     }
     const FileFormat& format = format_of(path.toStdString());
@@ -348,8 +403,15 @@ void MainWindow::set_dark(bool dark) {
     QSettings().setValue(QStringLiteral("dark"), dark);
 }
 
+void MainWindow::changeEvent(QEvent* event) {
+    QMainWindow::changeEvent(event);
+    if (event->type() == QEvent::ActivationChange && isActiveWindow()) { // others may have been at the file meanwhile
+        QTimer::singleShot(0, this, [this] { files_->look_at_file(); });
+    }
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
-    may_leave() ? event->accept() : event->ignore();
+    files_->may_leave() ? event->accept() : event->ignore();
 }
 
 } // namespace ledgefall

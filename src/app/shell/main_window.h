@@ -10,6 +10,7 @@
 #include "app/shell/find_bar.h"
 #include "app/shell/keyboard_pointing.h"
 #include "app/shell/page_area.h"
+#include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
 
 #include <QMainWindow>
@@ -37,6 +38,8 @@ class MainWindow : public QMainWindow {
     TableCommands& commands() { return *commands_; }
     ChartCommands& charts() { return *charts_; }
     QString notice() const { return notice_->text(); }
+    QString unread() const { return unread_strip_->isHidden() ? QString() : unread_->text(); }
+    StudyFiles& files() { return *files_; }
     QString checks_line() const { return checks_->text(); }
 
     bool open_demo();
@@ -52,6 +55,7 @@ class MainWindow : public QMainWindow {
 
   protected:
     void closeEvent(QCloseEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
   private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
@@ -63,6 +67,8 @@ class MainWindow : public QMainWindow {
     void build_work_menu();
     void build_view_and_help();
     QWidget* make_welcome();
+    QWidget* make_unread_strip();
+    std::optional<QString> take_what_is_typed();
     void fill_recent();
     void fill_beside();
     void remember_recent(const QString& path);
@@ -73,13 +79,10 @@ class MainWindow : public QMainWindow {
     void show_checks();
     void go_to_broken_check();
     void tell(const QString& sentence);
+    void tell_until_read(const QString& sentence);
     void zoom(double factor);
     void offer_destinations();
 
-    bool may_leave(); ///< asks about unsaved changes
-    bool save();
-    bool save_as();
-    void open();
     void choose_import();
     void choose_export();
     void list_formulas();
@@ -90,6 +93,7 @@ class MainWindow : public QMainWindow {
     ContentsPanel* contents_;
     LedgeView* ledge_;
     LedgeList* ledge_list_;
+    StudyFiles* files_;
     PageArea* place_;
     CompanionPanel* companion_;
     FindBar* find_bar_;
@@ -98,6 +102,8 @@ class MainWindow : public QMainWindow {
     KeyboardPointing* pointer_;
     CommandFinder* finder_;
     QLabel* notice_;
+    QLabel* unread_ = nullptr;
+    QFrame* unread_strip_ = nullptr;
     QLabel* working_;
     QToolButton* checks_;
     QMenu* recent_ = nullptr;

@@ -3,6 +3,7 @@
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/prompts.h"
 #include "app/look/menu_action.h"
+#include "app/shell/format_filters.h"
 #include "app/shell/formula_page.h"
 #include "app/shell/main_window.h"
 #include "core/study/edits/edits.h"
@@ -34,24 +35,25 @@ void MainWindow::build_study_menu() {
     add(
         menu, tr("&New"), QKeySequence::New,
         [this] {
-            if (may_leave()) {
-                document_.start_new();
+            if (files_->may_leave()) {
+                files_->start_new();
             }
         },
         "new");
     add(
-        menu, tr("&Open…"), QKeySequence::Open, [this] { open(); }, "open");
+        menu, tr("&Open…"), QKeySequence::Open, [this] { files_->choose_and_open(); }, "open");
     recent_ = menu->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(menu, tr("Open the &demo study"), {}, [this] {
-        if (may_leave()) {
+        if (files_->may_leave()) {
             open_demo();
         }
     });
     menu->addSeparator();
     add(
-        menu, tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
-    add(menu, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { save_as(); });
+        menu, tr("&Save"), QKeySequence::Save, [this] { files_->save(); }, "save");
+    add(menu, tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { files_->save_as(); });
+    add(menu, tr("Earlier &versions…"), {}, [this] { files_->show_earlier_versions(); });
     menu->addSeparator();
     add(
         menu, tr("&Import delimited text…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); }, "import");
@@ -113,6 +115,7 @@ void MainWindow::build_work_menu() {
     add(menu, tr("New &random numbers"), QKeySequence(Qt::CTRL | Qt::Key_D),
         [this] { document_.perform(tr("new random numbers"), draw_again(document_.study())); });
     add(menu, tr("&Stop computing"), QKeySequence(Qt::CTRL | Qt::Key_Period), [this] { document_.stop_computing(); });
+    add(menu, tr("Compute &again after stopping"), {}, [this] { document_.compute_again(); });
     add(menu, tr("A page of all f&ormulas…"), QKeySequence(Qt::CTRL | Qt::Key_P), [this] { list_formulas(); });
 }
 
@@ -219,7 +222,7 @@ void MainWindow::fill_recent() {
         recent_
             ->addAction(QFileInfo(path).fileName(), this,
                         [this, path] {
-                            if (may_leave()) {
+                            if (files_->may_leave()) {
                                 open_path(path);
                             }
                         })
@@ -236,70 +239,6 @@ void MainWindow::remember_recent(const QString& path) {
     paths.removeAll(path);
     paths.prepend(path);
     settings.setValue(QStringLiteral("recent"), paths.mid(0, most_recent));
-}
-
-namespace {
-
-/// The formats that can do something, as a file dialog takes them: "Comma-separated text (*.csv);;…".
-template <class Ability>
-QString format_filters(Ability FileFormat::*ability) {
-    QStringList filters;
-    for (const FileFormat& format : file_formats()) {
-        if (format.*ability == nullptr) {
-            continue;
-        }
-        QStringList patterns;
-        for (const std::string_view suffix : format.suffixes) {
-            patterns << QStringLiteral("*.") + QString::fromUtf8(suffix.data(), static_cast<qsizetype>(suffix.size()));
-        }
-        filters << QStringLiteral("%1 (%2)").arg(Document::translated(format.label), patterns.join(QLatin1Char(' ')));
-    }
-    return filters.join(QStringLiteral(";;"));
-}
-
-QString with_all_files(const QString& filters) {
-    return filters + QStringLiteral(";;") + MainWindow::tr("All files (*)");
-}
-
-} // namespace
-
-bool MainWindow::may_leave() {
-    if (!document_.modified()) {
-        return true;
-    }
-    const auto answer =
-        QMessageBox::question(this, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
-                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
-    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
-}
-
-bool MainWindow::save() {
-    return document_.path().isEmpty() ? save_as() : save_to(document_.path());
-}
-
-bool MainWindow::save_as() {
-    const QString begun =
-        document_.path().isEmpty() ? document_.title() + QStringLiteral(".ledgefall") : document_.path();
-    QString path =
-        QFileDialog::getSaveFileName(this, tr("Save the study"), begun, format_filters(&FileFormat::write_study));
-    if (path.isEmpty()) {
-        return false;
-    }
-    if (QFileInfo(path).suffix().isEmpty()) {
-        path += QStringLiteral(".ledgefall");
-    }
-    return save_to(path);
-}
-
-void MainWindow::open() {
-    if (!may_leave()) {
-        return;
-    }
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a study"), {},
-                                                      with_all_files(format_filters(&FileFormat::read_study)));
-    if (!path.isEmpty()) {
-        open_path(path);
-    }
 }
 
 void MainWindow::choose_import() {
@@ -321,20 +260,22 @@ void MainWindow::choose_import() {
 
 void MainWindow::choose_export() {
     const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
-    const QString path =
-        QFileDialog::getSaveFileName(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns));
+    const QString path = ask_save_path(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns),
+                                       format_suffixes(&FileFormat::write_columns));
     if (!path.isEmpty()) {
-        export_text(path);
+        document_.when_current([this, path] { export_text(path); });
     }
 }
 
 void MainWindow::about() {
-    QMessageBox::about(
-        this, tr("About Ledgefall"),
+    QMessageBox box(QMessageBox::NoIcon, tr("About Ledgefall"), {}, QMessageBox::Close, this);
+    box.setTextFormat(Qt::RichText);
+    box.setText(
         tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
            "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
            "SIL Open Font License; charts are drawn by QCustomPlot.</p>")
             .arg(QApplication::applicationVersion()));
+    box.exec();
 }
 
 } // namespace ledgefall

@@ -31,6 +31,9 @@ void TableCommands::sort(bool falling) {
         return;
     }
     const Id sorted_by = column()->id;
+    if (column()->worked() && !document_.results_are_current()) { // it is sorted by values that are not there yet
+        return document_.when_current([this, falling] { sort(falling); });
+    }
     document_.perform_aside(tr("sorting"), [table = page()->table_id(), sorted_by, falling,
                                             results = document_.snapshot()](const Study& study) {
         const ColumnDefinition* key = study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);

@@ -45,6 +45,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     painter->setPen(state == State::fault || state == State::odd ? in_use.fault
                     : overridden                                 ? in_use.stays
                     : trial                                      ? in_use.follows
+                    : index.data(TableModel::OldRole).toBool()   ? in_use.faint_ink
                                                                  : in_use.ink);
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();

@@ -26,7 +26,8 @@ class FootDelegate : public QStyledItemDelegate {
         paint_top_rule(painter, option.rect, index.row() == 0);
         const bool fault = index.data(TableModel::ValueStateRole).toInt() == static_cast<int>(State::fault);
         painter->setFont(in_use.text(10.0, true));
-        painter->setPen(fault ? in_use.fault : in_use.ink);
+        const bool old = index.data(TableModel::OldRole).toBool();
+        painter->setPen(fault ? in_use.fault : old ? in_use.faint_ink : in_use.ink);
         painter->drawText(option.rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0), Qt::AlignRight | Qt::AlignVCenter,
                           index.data().toString());
         painter->restore();
@@ -58,6 +59,7 @@ FootModel::FootModel(TableModel& table, Document& document, QObject* parent)
     };
     connect(&document, &Document::study_changed, this, reset);
     connect(&document, &Document::results_changed, this, reset);
+    connect(&document, &Document::shows_old_changed, this, reset);
 }
 
 const FootLine* FootModel::line(int row) const {
@@ -98,6 +100,8 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
     }
     case TableModel::ValueStateRole:
         return static_cast<int>(shown_value.state());
+    case TableModel::OldRole:
+        return document_.shows_old();
     case TableModel::ExactRole:
         return exact_text(shown_value);
     case Qt::ToolTipRole:

@@ -214,6 +214,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     }
     case ReachEndRole:
         return definition != nullptr && index.row() == reach(*definition).second;
+    case OldRole:
+        return document_.shows_old() && index.data(WorkedRole).toBool();
     case OverrideRole:
         return definition != nullptr && overridden(*definition, index.row());
     case ExactRole:

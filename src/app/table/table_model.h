@@ -14,6 +14,7 @@ class TableModel : public QAbstractTableModel {
     enum Role {
         ValueStateRole = Qt::UserRole + 1, ///< of the cell: int(State)
         WorkedRole,                        ///< whether its column is worked
+        OldRole,                           ///< whether it is shown as it was before the last change
         OverrideRole,                      ///< whether a typed value stands in place of the formula's
         BeyondRole,                        ///< whether it is in the row or column for adding
         ExactRole,                         ///< the value to its full precision

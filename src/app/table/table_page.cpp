@@ -55,6 +55,10 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
 
     connect(&document, &Document::study_changed, this, &TablePage::refresh_title);
     connect(&document, &Document::results_changed, this, &TablePage::refresh_title);
+    connect(&document, &Document::shows_old_changed, this, [this] {
+        refresh_title();
+        view_->viewport()->update();
+    });
     connect(model_, &TableModel::shape_changed, this, &TablePage::fit_height);
     connect(view_, &TableView::formula_wanted, this, &TablePage::write_formula);
     connect(view_, &TableView::heading_clicked, this, [this](int section) {
@@ -110,6 +114,10 @@ QString TablePage::state_line() const {
     if (count.is_fault() || until.is_fault()) {
         return Document::translated(explain(document_.study(), (count.is_fault() ? count : until).fault()));
     }
+    if (document_.shows_old()) {
+        parts << (document_.computing() ? tr("values as before the last change")
+                                        : tr("computing was stopped: old values"));
+    }
     parts << tr("rows: %1").arg(model_->table_rows());
     const auto name_of = [this](Id id) { return called(document_.study(), id); };
     for (const Sentence& about : table->axis.source->in_words(name_of)) {
@@ -127,8 +135,9 @@ QString TablePage::state_line() const {
     int broken = 0;
     for (const auto& check : document_.study().checks) {
         if (check->table == table_) {
-            const Value value = document_.results().single(check->id);
-            (value.plain() && value.yes() ? holding : broken) += 1;
+            const Document::CheckState state = document_.check_state(check->id);
+            holding += state == Document::CheckState::holds ? 1 : 0;
+            broken += state == Document::CheckState::fails ? 1 : 0;
         }
     }
     if (holding > 0) {

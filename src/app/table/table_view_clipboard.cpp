@@ -17,17 +17,25 @@ const QString names_format = QStringLiteral("application/x-ledgefall-names");
 } // namespace
 
 void TableView::copy() const {
-    auto* data = new QMimeData;
-    data->setText(copied());
-    if (whole_columns_chosen()) {
-        data->setData(names_format, "1");
+    bool worked = false;
+    for (int column = chosen().left; column <= chosen().right; ++column) {
+        worked = worked || (table_.column(column) != nullptr && table_.column(column)->worked());
     }
-    QGuiApplication::clipboard()->setMimeData(data);
+    if (worked && !document_.results_are_current()) {
+        return document_.refuse(
+            {"These values are being worked out and were not copied: copy again when they are there.", {}});
+    }
+    auto* block = new QMimeData;
+    block->setText(copied());
+    if (whole_columns_chosen()) {
+        block->setData(names_format, "1");
+    }
+    QGuiApplication::clipboard()->setMimeData(block);
 }
 
 void TableView::paste() {
-    const QMimeData* data = QGuiApplication::clipboard()->mimeData();
-    paste(data == nullptr ? QString() : data->text(), data != nullptr && data->hasFormat(names_format));
+    const QMimeData* offered = QGuiApplication::clipboard()->mimeData();
+    paste(offered == nullptr ? QString() : offered->text(), offered != nullptr && offered->hasFormat(names_format));
 }
 
 bool TableView::whole_columns_chosen() const {

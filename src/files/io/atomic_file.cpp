@@ -1,15 +1,22 @@
 #include "files/io/atomic_file.h"
 
+#include <atomic>
 #include <cerrno>
+#include <csignal>
+#include <cstdlib>
 #include <cstring>
 #include <fcntl.h>
 #include <filesystem>
 #include <sys/stat.h>
 #include <system_error>
 #include <unistd.h>
+#include <utility>
 
 namespace ledgefall {
 namespace {
+
+/// In the name of a file that is to take another one's place, before the number of the process that writes it.
+constexpr std::string_view torn_mark = ".ledgefall-new-";
 
 /// A file descriptor that is closed when it is left.
 struct Descriptor {
@@ -17,6 +24,9 @@ struct Descriptor {
     explicit Descriptor(int opened)
         : number(opened) {}
     ~Descriptor() { close(); }
+    Descriptor(Descriptor&& other) noexcept
+        : number(std::exchange(other.number, -1)) {}
+    Descriptor& operator=(Descriptor&&) = delete;
     Descriptor(const Descriptor&) = delete;
     Descriptor& operator=(const Descriptor&) = delete;
     bool close() {
@@ -44,54 +54,134 @@ bool write_all(int to, std::string_view text) {
     return true;
 }
 
-Sentence not_written(const std::string& path) {
-    return {"%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.",
+Sentence not_written(const std::string& path, bool was_there) {
+    return {was_there
+                ? "%1 could not be written (%2): the file that was there is unchanged. Save under another name or "
+                  "make room."
+                : "%1 could not be written (%2): there is no such file. Save under another name or make room.",
             {path, reason()}};
+}
+
+/// Where a link leads, whether or not anything is there yet.
+std::string followed(const std::string& path) {
+    constexpr int most_links = 40;
+    std::filesystem::path target = path;
+    std::error_code error;
+    for (int link = 0; link < most_links && std::filesystem::is_symlink(target, error); ++link) {
+        const std::filesystem::path next = std::filesystem::read_symlink(target, error);
+        target = next.is_absolute() ? next : target.parent_path() / next;
+    }
+    return target.string();
+}
+
+/// A new file of a name of its own beside `target`, with the permissions that a new file has.
+Descriptor new_file_beside(const std::string& target, std::string& name) {
+    static std::atomic<unsigned> number = 0;
+    constexpr int attempts = 100;
+    for (int attempt = 0; attempt < attempts; ++attempt) {
+        name = target + std::string(torn_mark) + std::to_string(::getpid()) + "-" + std::to_string(++number);
+        const int opened = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0666);
+        if (opened >= 0 || errno != EEXIST) {
+            return Descriptor(opened);
+        }
+    }
+    return Descriptor(-1);
+}
+
+bool write_and_flush(Descriptor& file, std::string_view text) {
+    return write_all(file.number, text) && ::fsync(file.number) == 0 && file.close();
+}
+
+/// Over the bytes of a file that must stay the same one: a hard link, or another owner's. What is to be written stands
+/// in `copy` already, so that it is not lost where this does not come to its end.
+bool overwrite(const std::string& target, std::string_view text) {
+    Descriptor file(::open(target.c_str(), O_WRONLY | O_CLOEXEC));
+    return file.number >= 0 && write_all(file.number, text) &&
+           ::ftruncate(file.number, static_cast<off_t>(text.size())) == 0 && ::fsync(file.number) == 0 && file.close();
+}
+
+/// The rename itself must reach the disk too; a folder that cannot be flushed is not a reason to complain.
+void flush_folder_of(const std::string& target) {
+    const std::string parent = std::filesystem::path(target).parent_path().string();
+    const Descriptor folder(::open(parent.empty() ? "." : parent.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC));
+    if (folder.number >= 0) {
+        ::fsync(folder.number);
+    }
 }
 
 } // namespace
 
 Result<Saved> write_file(const std::string& path, std::string_view text) {
-    std::error_code unused;
-    std::string target = path;
-    if (std::filesystem::is_symlink(path, unused)) {
-        const auto followed = std::filesystem::weakly_canonical(path, unused);
-        target = followed.empty() ? path : followed.string();
-    }
-    std::string temporary = target + ".XXXXXX";
-    Descriptor file(::mkstemp(temporary.data()));
-    if (file.number < 0) {
-        return not_written(path);
-    }
+    const std::string target = followed(path);
     struct stat before {};
-    const mode_t mask = ::umask(0);
-    ::umask(mask);
-    const mode_t mode = ::stat(target.c_str(), &before) == 0 ? before.st_mode & 0777U : 0666U & ~mask;
-    const bool ok = ::fchmod(file.number, mode) == 0 && write_all(file.number, text) && ::fsync(file.number) == 0 &&
-                    file.close() && ::rename(temporary.c_str(), target.c_str()) == 0;
+    const bool was_there = ::stat(target.c_str(), &before) == 0;
+    if (was_there && !S_ISREG(before.st_mode)) {
+        return Sentence{"%1 is not a file but a folder or device, and nothing was written: choose another name.",
+                        {path}};
+    }
+    if (was_there && ::access(target.c_str(), W_OK) != 0) {
+        return Sentence{"%1 is read only, and was left as it is: save under another name.", {path}};
+    }
+    std::string temporary;
+    Descriptor file = new_file_beside(target, temporary);
+    if (file.number < 0) {
+        return not_written(path, was_there);
+    }
+    const bool stays_itself = was_there && (before.st_nlink > 1 || before.st_uid != ::geteuid());
+    const bool as_before = !was_there || stays_itself || ::fchmod(file.number, before.st_mode & 0777U) == 0;
+    const bool copied = as_before && write_and_flush(file, text);
+    const bool ok =
+        copied && (stays_itself ? overwrite(target, text) : ::rename(temporary.c_str(), target.c_str()) == 0);
     if (!ok) {
-        const Sentence refusal = not_written(path);
-        ::unlink(temporary.c_str());
+        const Sentence refusal =
+            copied && stays_itself ? Sentence{"%1 could not be written to its end (%2): what was to be saved is in %3.",
+                                              {path, reason(), temporary}}
+                                   : not_written(path, was_there);
+        if (!copied || !stays_itself) {
+            ::unlink(temporary.c_str());
+        }
         return refusal;
     }
-    // The rename itself must reach the disk too; a folder that cannot be flushed is not a reason to complain.
-    const Descriptor folder(::open(std::filesystem::path(target).parent_path().c_str(), O_RDONLY | O_DIRECTORY));
-    if (folder.number >= 0) {
-        ::fsync(folder.number);
+    if (stays_itself) {
+        ::unlink(temporary.c_str());
     }
+    flush_folder_of(target);
     return Saved();
 }
 
+void clear_torn_files(const std::string& folder, const std::string& of) {
+    std::error_code error;
+    for (std::filesystem::directory_iterator at(folder, error), end; !error && at != end; at.increment(error)) {
+        const std::string name = at->path().filename().string();
+        const std::size_t mark = name.find(torn_mark);
+        if (mark == std::string::npos || (!of.empty() && name.substr(0, mark) != of)) {
+            continue;
+        }
+        const std::string process = name.substr(mark + torn_mark.size());
+        const int writer = std::atoi(process.c_str());
+        const bool alive = writer > 0 && (::kill(writer, 0) == 0 || errno == EPERM);
+        if (!alive) {
+            std::error_code unused;
+            std::filesystem::remove(at->path(), unused);
+        }
+    }
+}
+
 Result<std::string> read_file(const std::string& path) {
-    const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC));
+    // Without waiting, so that a pipe that nobody writes to is refused rather than waited for.
+    const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
     struct stat about {};
     if (file.number < 0 || ::fstat(file.number, &about) != 0) {
         return Sentence{"%1 could not be opened (%2).", {path, reason()}};
     }
-    if (!S_ISREG(about.st_mode) && S_ISDIR(about.st_mode)) {
-        return Sentence{"%1 is a folder, not a file.", {path}};
+    if (!S_ISREG(about.st_mode)) {
+        return S_ISDIR(about.st_mode)
+                   ? Sentence{"%1 is a folder, not a file.", {path}}
+                   : Sentence{"%1 is a device or a pipe, which may have no end: save what it gives to a file first.",
+                              {path}};
     }
     std::string text;
+    text.reserve(static_cast<std::size_t>(about.st_size));
     char buffer[1 << 16];
     for (;;) {
         const ssize_t count = ::read(file.number, buffer, sizeof buffer);

@@ -27,6 +27,8 @@ class History {
     void redo() { at_ += can_redo() ? 1 : 0; }
     /// The present state is the one in the file.
     void mark_saved() { saved_ = at_; }
+    /// None of the states is the one in the file.
+    void mark_unsaved() { saved_.reset(); }
     bool is_saved() const { return saved_ == at_; }
 
   private:

@@ -1,0 +1,13 @@
+#pragma once
+
+#include <functional>
+
+class QObject;
+
+namespace ledgefall {
+
+/// Calls `done` on the interface's thread when the process is told to end, by SIGTERM, SIGINT or SIGHUP, while `owner`
+/// is there.
+void on_end_signal(QObject* owner, const std::function<void()>& done);
+
+} // namespace ledgefall

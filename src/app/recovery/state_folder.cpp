@@ -1,0 +1,28 @@
+#include "app/recovery/state_folder.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+namespace ledgefall {
+
+QString state_folder(const QString& name) {
+    QString base = qEnvironmentVariable("XDG_STATE_HOME");
+    if (base.isEmpty() || !QDir::isAbsolutePath(base)) {
+        const QString within =
+            QStandardPaths::isTestModeEnabled() ? QStringLiteral("/.qttest/state") : QStringLiteral("/.local/state");
+        base = QDir::homePath() + within;
+    }
+    const QString folder = base + QStringLiteral("/ledgefall/") + name;
+    return QDir().mkpath(folder) ? folder : QString();
+}
+
+QString name_for_path(const QString& path) {
+    const QFileInfo file(path);
+    const QString whole = file.canonicalFilePath().isEmpty() ? file.absoluteFilePath() : file.canonicalFilePath();
+    const QByteArray digest = QCryptographicHash::hash(whole.toUtf8(), QCryptographicHash::Sha1).toHex().left(16);
+    return file.completeBaseName().left(40) + QLatin1Char('-') + QString::fromLatin1(digest);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,225 @@
+#include "app/shell/study_files.h"
+
+#include "app/dialogs/prompts.h"
+#include "app/recovery/earlier_versions.h"
+#include "app/recovery/recovered_studies.h"
+#include "app/recovery/recovery_dialog.h"
+#include "app/shell/format_filters.h"
+#include "core/study/model/study_difference.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+
+#include <QFileInfo>
+#include <QLocale>
+#include <QThreadPool>
+
+namespace ledgefall {
+namespace {
+
+const QString study_suffix = QStringLiteral("ledgefall");
+
+/// How the file on the disk differs from a study, in words.
+QString difference_from_file(const QString& path, const Study& study) {
+    const Result<std::string> bytes = read_file(path.toStdString());
+    const Result<Study> read = bytes ? read_study(*bytes) : Result<Study>(bytes.refusal());
+    return Document::translated(read ? difference_of(study, *read).in_words() : read.refusal());
+}
+
+} // namespace
+
+StudyFiles::StudyFiles(Document& document, QWidget* window)
+    : QObject(window)
+    , document_(document)
+    , window_(window)
+    , autosave_(document, this) {
+    connect(&autosave_, &Autosave::failed, this, [this](const Sentence& why) {
+        Q_EMIT failed(tr("Unsaved changes cannot be kept for a crash: %1").arg(Document::translated(why)));
+    });
+    connect(&document_, &Document::saved, this,
+            [](const QString& path, const std::shared_ptr<const std::string>& text) {
+                QThreadPool::globalInstance()->start([path, text] { keep_version(path, *text); });
+            });
+}
+
+bool StudyFiles::open(const QString& path) {
+    if (!document_.open(path)) {
+        return false;
+    }
+    guard_.watch(document_.path());
+    Q_EMIT opened(document_.path());
+    if (guard_.open_elsewhere()) {
+        Q_EMIT failed(tr("%1 is open in another window: changes made here are saved under another name.")
+                          .arg(QFileInfo(path).fileName()));
+    }
+    return true;
+}
+
+bool StudyFiles::save_to(const QString& path) {
+    if (!document_.save(path)) {
+        return false;
+    }
+    guard_.watch(document_.path());
+    clear_torn_files(QFileInfo(path).absolutePath().toStdString(), QFileInfo(path).fileName().toStdString());
+    Q_EMIT opened(document_.path());
+    return true;
+}
+
+bool StudyFiles::typed_is_taken(const QString& otherwise) {
+    const std::optional<QString> refused = take_what_is_typed ? take_what_is_typed() : std::nullopt;
+    return !refused ||
+           ask_choice(window_, tr("What is being written"),
+                      tr("The formula that is being written cannot be taken yet. %1").arg(*refused), {otherwise}) == 0;
+}
+
+bool StudyFiles::save() {
+    if (!typed_is_taken(tr("Save without it"))) {
+        return false;
+    }
+    if (document_.path().isEmpty() || guard_.open_elsewhere() || guard_.read_only()) {
+        return save_as();
+    }
+    return look_at_file() && save_to(document_.path());
+}
+
+bool StudyFiles::save_as() {
+    if (!typed_is_taken(tr("Save without it"))) {
+        return false;
+    }
+    const QString begun = document_.path().isEmpty() ? document_.title() : document_.path();
+    const QString path =
+        ask_save_path(window_, tr("Save the study"), begun, format_filters(&FileFormat::write_study), {study_suffix});
+    return !path.isEmpty() && save_to(path);
+}
+
+void StudyFiles::choose_and_open() {
+    if (!may_leave()) {
+        return;
+    }
+    const QString path =
+        ask_open_path(window_, tr("Open a study"), with_all_files(format_filters(&FileFormat::read_study)));
+    if (!path.isEmpty()) {
+        open(path);
+    }
+}
+
+bool StudyFiles::may_leave() {
+    if (!typed_is_taken(tr("Leave without it"))) {
+        return false;
+    }
+    if (!document_.modified()) {
+        return look_at_file();
+    }
+    const int answer = ask_choice(window_, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
+                                  {tr("Save"), tr("Discard")});
+    if (answer == 1) {
+        autosave_.discard();
+    }
+    return answer == 1 || (answer == 0 && save());
+}
+
+void StudyFiles::start_new() {
+    document_.start_new();
+    guard_.watch({});
+}
+
+bool StudyFiles::look_at_file() {
+    const FileGuard::State state = guard_.state();
+    if (state == FileGuard::State::unchanged || asking_) {
+        return true;
+    }
+    asking_ = true;
+    const QString path = document_.path();
+    const QString name = QFileInfo(path).fileName();
+    const bool removed = state == FileGuard::State::removed;
+    const QString text =
+        removed ? tr("%1 has been removed or renamed since it was read here.").arg(name)
+                : tr("%1 has been changed by another program since it was read here. From this window to the file: %2")
+                      .arg(name, difference_from_file(path, document_.study()));
+    QStringList offers{removed ? tr("Save it again") : tr("Write mine over it"), tr("Save mine as…")};
+    if (!removed) {
+        offers << tr("Take theirs");
+    }
+    const int answer = ask_choice(window_, tr("The file was changed"), text, offers);
+    bool goes_on = false;
+    if (answer == 0) {
+        goes_on = save_to(path);
+    } else if (answer == 1) {
+        goes_on = save_as();
+    } else if (answer == 2) {
+        goes_on = open(path);
+    }
+    asking_ = false;
+    return goes_on;
+}
+
+void StudyFiles::take_recovered(const RecoveredStudy& recovered) {
+    const Result<Study> study = recovered.read();
+    if (!study) {
+        Q_EMIT failed(tr("What was recovered of “%1” cannot be read: %2")
+                          .arg(recovered.title, Document::translated(study.refusal())));
+        return;
+    }
+    RecoveryDialog dialog(recovered, *study, window_);
+    dialog.exec();
+    switch (dialog.choice()) {
+    case RecoveryDialog::Choice::later:
+        return;
+    case RecoveryDialog::Choice::file:
+        recovered.remove();
+        if (!recovered.path.isEmpty() && QFileInfo::exists(recovered.path)) {
+            open(recovered.path);
+        }
+        return;
+    case RecoveryDialog::Choice::recovered:
+    case RecoveryDialog::Choice::both:
+        break;
+    }
+    const bool both = dialog.choice() == RecoveryDialog::Choice::both;
+    document_.open_unsaved(*study, both ? QString() : recovered.path);
+    guard_.watch(document_.path());
+    autosave_.save_now(); // under this window's name, before the other goes
+    if (autosave_.is_written()) {
+        recovered.remove();
+    }
+}
+
+void StudyFiles::offer_recovered() {
+    for (const RecoveredStudy& recovered : recovered_studies()) {
+        if (document_.modified()) { // one has been taken: the others are offered at the next start
+            return;
+        }
+        take_recovered(recovered);
+    }
+}
+
+void StudyFiles::show_earlier_versions() {
+    if (document_.path().isEmpty()) {
+        Q_EMIT failed(tr("This study has no file yet, and so no earlier versions: save it first."));
+        return;
+    }
+    const QList<EarlierVersion> versions = earlier_versions(document_.path());
+    QStringList offers;
+    for (const EarlierVersion& version : versions) {
+        const Result<Study> study = version.read();
+        offers << tr("%1 — %2").arg(QLocale().toString(version.saved, QLocale::ShortFormat),
+                                    study ? Document::translated(difference_of(document_.study(), *study).in_words())
+                                          : Document::translated(study.refusal()));
+    }
+    if (offers.isEmpty()) {
+        Q_EMIT failed(tr("No version of this study has been kept yet: one is kept each time it is saved."));
+        return;
+    }
+    const int chosen = ask_from_list(window_, tr("Earlier versions"),
+                                     tr("How each differs from the study as it is now. The one that is taken is one "
+                                        "step for undo; the file changes only when it is saved."),
+                                     offers, tr("Take this version"));
+    if (chosen >= 0) {
+        document_.perform(tr("taking an earlier version"), versions[chosen].read());
+    }
+}
+
+QString StudyFiles::title_note() const {
+    return guard_.open_elsewhere() ? tr("open in another window") : guard_.read_only() ? tr("read only") : QString();
+}
+
+} // namespace ledgefall

@@ -1,0 +1,56 @@
+#pragma once
+
+#include "app/document/document.h"
+#include "app/recovery/autosave.h"
+#include "app/recovery/file_guard.h"
+
+#include <functional>
+
+namespace ledgefall {
+
+/// Opening and saving the study of a window: with what is asked where work could be lost, what is recovered after a
+/// crash, and what other programs do to the file meanwhile.
+class StudyFiles : public QObject {
+    Q_OBJECT
+  public:
+    StudyFiles(Document& document, QWidget* window);
+
+    /// Called before the study is saved or left: takes what is being typed, or says why it cannot be taken.
+    std::function<std::optional<QString>()> take_what_is_typed;
+
+    bool open(const QString& path);
+    bool save_to(const QString& path);
+    bool save();
+    bool save_as();
+    void choose_and_open();
+    bool may_leave(); ///< asks about changes that are not saved
+    void start_new();
+
+    /// Offers what windows left behind that did not come to a proper end, one after the other.
+    void offer_recovered();
+    /// The versions that were saved before, to be shown or taken.
+    void show_earlier_versions();
+    /// Whether the file has been changed by somebody else; asks what to do about it. False where nothing is to follow.
+    bool look_at_file();
+    /// Writes what is not saved to the recovery folder, before the process is ended from outside.
+    void end_at_once() { autosave_.save_now(); }
+
+    QString title_note() const; ///< "read only", "open in another window", or nothing
+    Autosave& autosave() { return autosave_; }
+
+  Q_SIGNALS:
+    void opened(const QString& path); ///< or saved
+    void failed(const QString& why);  ///< to be read before it goes
+
+  private:
+    bool typed_is_taken(const QString& otherwise);
+    void take_recovered(const class RecoveredStudy& recovered);
+
+    Document& document_;
+    QWidget* window_;
+    Autosave autosave_;
+    FileGuard guard_;
+    bool asking_ = false;
+};
+
+} // namespace ledgefall
