@@ -4,12 +4,14 @@
 #include "app/look/look.h"
 #include "app/look/translations.h"
 #include "app/recovery/end_signal.h"
-#include "app/shell/main_window.h"
+#include "app/shell/windows.h"
 #include "core/engine/running/allocator_settings.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QTimer>
+
+#include <cstdlib>
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
@@ -31,24 +33,33 @@ int main(int count, char** arguments) {
     const QCommandLineOption demo(QStringLiteral("demo"),
                                   QApplication::translate("Main", "Open the Marrow Beck field course."));
     parser.addOption(demo);
-    parser.addPositionalArgument(QStringLiteral("study"), QApplication::translate("Main", "A study to open."));
+    parser.addPositionalArgument(QStringLiteral("files"),
+                                 QApplication::translate("Main", "Studies or delimited text to open."),
+                                 QStringLiteral("[files…]"));
     parser.process(application);
 
-    ledgefall::MainWindow window;
+    const bool show_demo = parser.isSet(demo);
+    if (!show_demo && ledgefall::Windows::hand_over(parser.positionalArguments())) {
+        return 0; // a program that runs already has taken them
+    }
+    ledgefall::Windows windows;
+    windows.listen();
     // An end from outside, by a signal or with the session: what is not saved is kept, and nothing is asked.
-    ledgefall::on_end_signal(&window, [&window] {
-        window.files().end_at_once();
-        QApplication::exit(0);
+    ledgefall::on_end_signal(&windows, [&windows] {
+        windows.end_at_once();
+        std::_Exit(0); // at once: no window asks on its way out
     });
     QObject::connect(
-        &application, &QGuiApplication::commitDataRequest, &window, [&window] { window.files().end_at_once(); },
+        &application, &QGuiApplication::commitDataRequest, &windows, [&windows] { windows.end_at_once(); },
         Qt::DirectConnection);
-    if (parser.isSet(demo)) {
-        window.open_demo();
-    } else if (!parser.positionalArguments().isEmpty()) {
-        window.open_path(parser.positionalArguments().front());
+    ledgefall::MainWindow* first = windows.add();
+    first->show();
+    if (show_demo) {
+        first->open_demo();
     }
-    window.show();
-    QTimer::singleShot(0, &window, [&window] { window.files().offer_recovered(); });
+    QTimer::singleShot(0, first, [&windows, first, files = parser.positionalArguments()] {
+        first->files().offer_recovered();
+        windows.open(files);
+    });
     return QApplication::exec();
 }

@@ -11,16 +11,19 @@
 #include <QAbstractItemView>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDropEvent>
 #include <QFile>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
 #include <QMessageBox>
+#include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
 #include <QSplitter>
 #include <QStatusBar>
 #include <QTimer>
+#include <QUrl>
 #include <QVBoxLayout>
 
 namespace ledgefall {
@@ -44,6 +47,7 @@ MainWindow::MainWindow(QWidget* parent)
     , checks_(new QToolButton(this)) {
     setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
     resize(1280, 800);
+    setAcceptDrops(true);
     lay_out();
     build_study_menu();
     build_edit_menu();
@@ -401,6 +405,21 @@ void MainWindow::zoom(double factor) {
 void MainWindow::set_dark(bool dark) {
     ledgefall::set_dark(dark);
     QSettings().setValue(QStringLiteral("dark"), dark);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls()) {
+        event->acceptProposedAction();
+    }
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList files;
+    for (const QUrl& url : event->mimeData()->urls()) {
+        files << url.toString();
+    }
+    event->acceptProposedAction();
+    Q_EMIT files_dropped(files);
 }
 
 void MainWindow::changeEvent(QEvent* event) {

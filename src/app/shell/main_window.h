@@ -44,6 +44,8 @@ class MainWindow : public QMainWindow {
 
     bool open_demo();
     bool open_path(const QString& path);
+    /// A study is opened; of delimited text it is asked how to read it.
+    bool open_from_outside(const QString& path);
     bool save_to(const QString& path);
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label);
     bool export_text(const QString& path);
@@ -53,7 +55,13 @@ class MainWindow : public QMainWindow {
     void go_to(const DefinitionId& definition, std::size_t row);
     void set_dark(bool dark);
 
+  Q_SIGNALS:
+    void new_window_wanted();
+    void files_dropped(const QStringList& files);
+
   protected:
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void changeEvent(QEvent* event) override;
 
@@ -84,6 +92,7 @@ class MainWindow : public QMainWindow {
     void offer_destinations();
 
     void choose_import();
+    bool import_file(const QString& path);
     void choose_export();
     void list_formulas();
     void about();

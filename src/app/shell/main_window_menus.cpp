@@ -40,6 +40,8 @@ void MainWindow::build_study_menu() {
             }
         },
         "new");
+    add(menu, tr("New &window"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
+        [this] { Q_EMIT new_window_wanted(); });
     add(
         menu, tr("&Open…"), QKeySequence::Open, [this] { files_->choose_and_open(); }, "open");
     recent_ = menu->addMenu(tr("Open &recent"));
@@ -242,20 +244,35 @@ void MainWindow::remember_recent(const QString& path) {
 }
 
 void MainWindow::choose_import() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Import delimited text"), {},
-                                                      with_all_files(format_filters(&FileFormat::read_columns)));
-    if (path.isEmpty()) {
-        return;
+    const QString path =
+        ask_open_path(this, tr("Import delimited text"), with_all_files(format_filters(&FileFormat::read_columns)));
+    if (!path.isEmpty()) {
+        import_file(path);
     }
+}
+
+bool MainWindow::import_file(const QString& path) {
     const Result<std::string> bytes = read_file(path.toStdString());
     if (!bytes) {
-        return document_.refuse(bytes.refusal());
+        document_.refuse(bytes.refusal());
+        return false;
     }
     ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
-    if (dialog.exec() == QDialog::Accepted && dialog.text()) {
-        const Dialect& dialect = dialog.text()->dialect;
-        import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
+    if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
+        return false;
     }
+    const Dialect& dialect = dialog.text()->dialect;
+    return import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
+}
+
+bool MainWindow::open_from_outside(const QString& path) {
+    const Result<std::string> bytes = read_file(path.toStdString());
+    if (!bytes) {
+        document_.refuse(bytes.refusal());
+        return false;
+    }
+    return format_of(path.toStdString(), *bytes).read_study != nullptr ? files_->may_leave() && open_path(path)
+                                                                       : import_file(path);
 }
 
 void MainWindow::choose_export() {

@@ -10,8 +10,9 @@ namespace ledgefall {
 struct Saved {};
 
 /// Writes a file whole or not at all: into a new file beside it, flushed to the disk, which then takes its place. A
-/// crash or a full disk leaves the old file as it was. A link is followed, and the file's permissions are kept; one that
-/// has several names, or another owner, stays the same file. Refused: a file that is read only, a folder, a device.
+/// crash or a full disk leaves the old file as it was. A link is followed, and the file's permissions are kept; one
+/// that has several names, or another owner, stays the same file. Refused: a file that is read only, a folder, a
+/// device.
 Result<Saved> write_file(const std::string& path, std::string_view text);
 
 /// Removes what a writing that was cut off has left in a folder; where `of` is given, only of the file of that name.

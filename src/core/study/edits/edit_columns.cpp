@@ -6,7 +6,6 @@
 
 #include <cmath>
 #include <functional>
-
 #include <unordered_set>
 
 namespace ledgefall {

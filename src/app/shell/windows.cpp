@@ -1,0 +1,119 @@
+#include "app/shell/windows.h"
+
+#include <QDir>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QLocalSocket>
+#include <QUrl>
+
+#include <unistd.h>
+
+namespace ledgefall {
+namespace {
+
+/// One for each user, whose runtime folder nobody else can write to.
+QString server_name() {
+    return QStringLiteral("ledgefall-%1").arg(::getuid());
+}
+
+constexpr int moment = 500; // milliseconds
+
+} // namespace
+
+QString local_path(const QString& file) {
+    const QUrl url(file);
+    if (url.isLocalFile()) {
+        return url.toLocalFile();
+    }
+    const bool address = file.contains(QStringLiteral("://"));
+    return address ? QString() : QFileInfo(file).absoluteFilePath();
+}
+
+Windows::Windows(QObject* parent)
+    : QObject(parent) {
+    connect(&server_, &QLocalServer::newConnection, this, &Windows::take_from_other_start);
+}
+
+MainWindow* Windows::add() {
+    auto* window = new MainWindow;
+    window->setAttribute(Qt::WA_DeleteOnClose);
+    windows_.append(window);
+    connect(window, &MainWindow::new_window_wanted, this, [this] { add()->show(); });
+    connect(window, &MainWindow::files_dropped, this, &Windows::open);
+    return window;
+}
+
+QList<MainWindow*> Windows::all() const {
+    QList<MainWindow*> out;
+    for (const QPointer<MainWindow>& window : windows_) {
+        if (window != nullptr) {
+            out.append(window);
+        }
+    }
+    return out;
+}
+
+void Windows::open(const QStringList& files) {
+    for (const QString& file : files) {
+        MainWindow* window = nullptr;
+        for (MainWindow* one : all()) { // one in which nothing has begun is as good as a new one
+            const Document& document = one->document();
+            const bool untouched = document.path().isEmpty() && !document.modified() && document.study().tables.empty();
+            window = window == nullptr && untouched ? one : window;
+        }
+        window = window == nullptr ? add() : window;
+        window->show();
+        window->open_from_outside(local_path(file));
+        window->raise();
+        window->activateWindow();
+    }
+}
+
+void Windows::end_at_once() {
+    for (MainWindow* window : all()) {
+        window->files().end_at_once();
+    }
+}
+
+bool Windows::hand_over(const QStringList& files) {
+    QLocalSocket socket;
+    socket.connectToServer(server_name());
+    if (!socket.waitForConnected(moment)) {
+        return false;
+    }
+    QJsonArray paths;
+    for (const QString& file : files) {
+        paths.append(local_path(file));
+    }
+    socket.write(QJsonDocument(paths).toJson(QJsonDocument::Compact) + '\n');
+    return socket.waitForBytesWritten(moment) && socket.waitForReadyRead(moment); // it has answered
+}
+
+void Windows::listen() {
+    server_.setSocketOptions(QLocalServer::UserAccessOption);
+    if (!server_.listen(server_name())) {
+        QLocalServer::removeServer(server_name()); // left by a program that crashed
+        server_.listen(server_name());
+    }
+}
+
+void Windows::take_from_other_start() {
+    QLocalSocket* socket = server_.nextPendingConnection();
+    connect(socket, &QLocalSocket::disconnected, socket, &QObject::deleteLater);
+    connect(socket, &QLocalSocket::readyRead, this, [this, socket] {
+        constexpr qint64 most = 1'000'000;
+        if (!socket->canReadLine() || socket->bytesAvailable() > most) {
+            return;
+        }
+        const QJsonArray paths = QJsonDocument::fromJson(socket->readLine()).array();
+        socket->write("taken\n");
+        socket->flush();
+        QStringList files;
+        for (const QJsonValue& path : paths) {
+            files << path.toString();
+        }
+        files.isEmpty() ? add()->show() : open(files);
+    });
+}
+
+} // namespace ledgefall

@@ -1,0 +1,40 @@
+#pragma once
+
+#include "app/shell/main_window.h"
+
+#include <QLocalServer>
+#include <QPointer>
+
+namespace ledgefall {
+
+/// All windows of the process. A second start of the program hands its files to the first one, which opens a window for
+/// each.
+class Windows : public QObject {
+    Q_OBJECT
+  public:
+    explicit Windows(QObject* parent = nullptr);
+
+    /// A new window that shows nothing yet.
+    MainWindow* add();
+    /// Opens files, each in a window of its own: studies, and delimited text by its dialog. Paths or file:// addresses.
+    void open(const QStringList& files);
+    /// Keeps what no window has saved, before the process ends.
+    void end_at_once();
+    QList<MainWindow*> all() const;
+
+    /// Hands the files to a program that runs already; false where there is none.
+    static bool hand_over(const QStringList& files);
+    /// From now on takes what later starts hand over.
+    void listen();
+
+  private:
+    void take_from_other_start();
+
+    QList<QPointer<MainWindow>> windows_;
+    QLocalServer server_;
+};
+
+/// A path or file:// address as the path of a local file; empty where it is something else.
+QString local_path(const QString& file);
+
+} // namespace ledgefall

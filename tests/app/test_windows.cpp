@@ -1,0 +1,152 @@
+// Several windows in one process, files from outside: dropped, as addresses, handed over by a second start; and the end
+// of the process by a signal.
+
+#include "app/recovery/recovered_studies.h"
+#include "app/shell/windows.h"
+#include "core/study/edits/edits.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "harness/test_program.h"
+#include "story_steps.h"
+
+#include <QDropEvent>
+#include <QMimeData>
+#include <QProcess>
+#include <QTemporaryDir>
+
+#include <csignal>
+#include <thread>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+/// A study with one table of that name, in a file.
+QString study_file(const QTemporaryDir& folder, const QString& name) {
+    const QString path = folder.filePath(name + QStringLiteral(".ledgefall"));
+    const bool written =
+        static_cast<bool>(write_file(path.toStdString(), write_study(*add_table(Study(), name.toStdString()))));
+    return written ? path : QString();
+}
+
+QStringList tables_shown(const Windows& windows) {
+    QStringList names;
+    for (MainWindow* window : windows.all()) {
+        for (const auto& table : window->document().study().tables) {
+            names << QString::fromStdString(table->name);
+        }
+    }
+    names.sort();
+    return names;
+}
+
+} // namespace
+
+class TestWindows : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() {
+        prepare_application();
+        state_ = std::make_unique<QTemporaryDir>();
+        qputenv("XDG_STATE_HOME", state_->path().toUtf8());
+    }
+
+    void addresses_become_paths() {
+        QCOMPARE(local_path(QStringLiteral("file:///tmp/a%20b.ledgefall")), QStringLiteral("/tmp/a b.ledgefall"));
+        QCOMPARE(local_path(QStringLiteral("/tmp/x.csv")), QStringLiteral("/tmp/x.csv"));
+        QCOMPARE(local_path(QStringLiteral("https://somewhere/x.csv")), QString());
+    }
+
+    void each_file_has_a_window_of_its_own() {
+        const QTemporaryDir folder;
+        Windows windows;
+        windows.add()->show();
+        windows.open({study_file(folder, QStringLiteral("Pool")),
+                      QStringLiteral("file://") + study_file(folder, QStringLiteral("Weir"))});
+        QCOMPARE(windows.all().size(), 2);
+        QCOMPARE(tables_shown(windows), (QStringList{QStringLiteral("Pool"), QStringLiteral("Weir")}));
+        // What is no study is told, and the window stays as it is.
+        windows.open({folder.filePath(QStringLiteral("nothing.ledgefall"))});
+        QCOMPARE(windows.all().size(), 3);
+        QVERIFY(!windows.all().back()->notice().isEmpty());
+        windows.all().back()->close();
+        QTRY_COMPARE(windows.all().size(), 2);
+        for (MainWindow* window : windows.all()) {
+            window->close();
+        }
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    void files_can_be_dropped_on_a_window() {
+        const QTemporaryDir folder;
+        Windows windows;
+        MainWindow* window = windows.add();
+        window->show();
+        QMimeData dropped;
+        dropped.setUrls({QUrl::fromLocalFile(study_file(folder, QStringLiteral("Riffle")))});
+        QDropEvent event(QPointF(50, 50), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window, &event);
+        QTRY_COMPARE(tables_shown(windows), QStringList{QStringLiteral("Riffle")});
+        window->close();
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    void delimited_text_from_outside_is_asked_about() {
+        const QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("lengths.csv"));
+        QVERIFY(write_file(path.toStdString(), "length\n42\n57\n"));
+        WindowDriver drive;
+        QTimer::singleShot(0, &drive.window, [] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            QVERIFY(dialog != nullptr);
+            dialog->accept();
+        });
+        QVERIFY(drive.window.open_from_outside(path));
+        QCOMPARE(drive.window.document().study().tables.front()->columns.front()->cells->size(), std::size_t{2});
+        drive.window.document().start_new();
+    }
+
+    void a_second_start_hands_its_files_over() {
+        const QTemporaryDir folder;
+        const QString path = study_file(folder, QStringLiteral("Handed"));
+        QVERIFY(!Windows::hand_over({path})); // nobody listens yet
+        Windows windows;
+        windows.listen();
+        bool taken = false;
+        std::thread other_start([&] { taken = Windows::hand_over({path}); });
+        QTRY_COMPARE(tables_shown(windows), QStringList{QStringLiteral("Handed")});
+        other_start.join();
+        QVERIFY(taken);
+        windows.all().front()->close();
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    /// SIGTERM: what is not saved is written and the process ends, without a question.
+    void a_signal_ends_it_and_nothing_is_lost() {
+        const QString program = QCoreApplication::applicationDirPath() + QStringLiteral("/ledgefall");
+        const QTemporaryDir state;
+        const QTemporaryDir folder;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("XDG_STATE_HOME"), state.path());
+        environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+        environment.insert(QStringLiteral("TMPDIR"), folder.path()); // where the two starts would find each other
+        QProcess window;
+        window.setProcessEnvironment(environment);
+        window.start(program, {study_file(folder, QStringLiteral("Alive"))});
+        QVERIFY(window.waitForStarted());
+        const QString locks = state.filePath(QStringLiteral("ledgefall/open"));
+        QTRY_VERIFY_WITH_TIMEOUT(!QDir(locks).entryList(QDir::Files).isEmpty(), 10000); // it has opened the file
+        ::kill(static_cast<pid_t>(window.processId()), SIGTERM);
+        QVERIFY(window.waitForFinished(3000));
+        QCOMPARE(window.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(window.exitCode(), 0);
+    }
+
+  private:
+    std::unique_ptr<QTemporaryDir> state_;
+};
+
+LEDGEFALL_TEST(TestWindows)
+#include "test_windows.moc"
