@@ -86,6 +86,9 @@ class TestWindows : public QObject {
         window->show();
         QMimeData dropped;
         dropped.setUrls({QUrl::fromLocalFile(study_file(folder, QStringLiteral("Riffle")))});
+        QDragEnterEvent enters(QPoint(50, 50), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(window, &enters);
+        QVERIFY(enters.isAccepted());
         QDropEvent event(QPointF(50, 50), Qt::CopyAction, &dropped, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(window, &event);
         QTRY_COMPARE(tables_shown(windows), QStringList{QStringLiteral("Riffle")});

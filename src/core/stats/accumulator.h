@@ -2,6 +2,7 @@
 
 #include "core/value/value.h"
 
+#include <functional>
 #include <memory>
 #include <optional>
 #include <span>
@@ -60,6 +61,9 @@ class Accumulator {
     /// Told, where it is known, which row (from 0) the next values begin with.
     void begin_at(std::size_t row) { next_row_ = row; }
 
+    /// Whether it keeps all values and works on them when it is asked, so that asking costs as much as taking them in.
+    virtual bool gathers() const { return false; }
+
     /// Told, where it is known, how many rows are to come.
     virtual void expect(std::size_t) {}
 
@@ -111,6 +115,10 @@ class CompensatedSum {
     double lost_[lanes] = {};
     int exponent_ = 0; ///< the sums are in units of 2^exponent
 };
+
+/// A measure from the k-th smallest of n values, k from 1, with its plain arguments.
+using KthValue = std::function<double(double k)>;
+using OfOrder = Value (*)(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 
 /// Makes a measure; `plain` are its plain arguments, such as the p of `quantile(x, p)`.
 using MakeAccumulator = std::unique_ptr<Accumulator> (*)(std::span<const Value> plain);

@@ -15,6 +15,7 @@ class Gathered : public OfOne {
     }
 
     void expect(std::size_t rows) override { values_.reserve(values_.size() + rows); }
+    bool gathers() const override { return true; }
 
   protected:
     void take(const double* values, std::size_t count) override {
@@ -34,6 +35,7 @@ class GatheredPairs : public Accumulator {
             sample.clear();
         }
     }
+    bool gathers() const override { return true; }
 
   protected:
     void take(const double* const* samples, std::size_t count) override {

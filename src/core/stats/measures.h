@@ -4,6 +4,15 @@
 
 namespace ledgefall {
 
+// Measures by order alone; missing of no values.
+Value smallest_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value largest_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value median_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value quantile_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value q1_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value q3_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value iqr_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+
 // The measures of the catalogue, each as a maker of its accumulator. What they mean and where their formulas are from
 // stands in the catalogue; each file has a family of them.
 //

@@ -151,6 +151,42 @@ class Pick : public OfOne {
 
 } // namespace
 
+namespace {
+
+Value quantile_at(double p, double type, double n, const KthValue& kth, const Faults& faults) {
+    if (n == 0) {
+        return Value::missing();
+    }
+    return sound_quantile(p, type) ? Value::number(quantile_of(n, p, static_cast<int>(type), kth))
+                                   : faults.out_of_domain();
+}
+
+} // namespace
+
+Value smallest_of_order(Plain, double n, const KthValue& kth, const Faults&) {
+    return n == 0 ? Value::missing() : Value::number(kth(1));
+}
+Value largest_of_order(Plain, double n, const KthValue& kth, const Faults&) {
+    return n == 0 ? Value::missing() : Value::number(kth(n));
+}
+Value median_of_order(Plain, double n, const KthValue& kth, const Faults& faults) {
+    return quantile_at(0.5, 7, n, kth, faults);
+}
+Value quantile_of_order(Plain plain, double n, const KthValue& kth, const Faults& faults) {
+    return quantile_at(plain_number(plain, 0, -1), plain_number(plain, 1, 7), n, kth, faults);
+}
+Value q1_of_order(Plain plain, double n, const KthValue& kth, const Faults& faults) {
+    return quantile_at(0.25, plain_number(plain, 0, 7), n, kth, faults);
+}
+Value q3_of_order(Plain plain, double n, const KthValue& kth, const Faults& faults) {
+    return quantile_at(0.75, plain_number(plain, 0, 7), n, kth, faults);
+}
+Value iqr_of_order(Plain plain, double n, const KthValue& kth, const Faults& faults) {
+    const Value low = q1_of_order(plain, n, kth, faults);
+    const Value high = q3_of_order(plain, n, kth, faults);
+    return low.plain() && high.plain() ? faults.number(high.number() - low.number()) : low;
+}
+
 Made make_pick(Plain) {
     return std::make_unique<Pick>();
 }

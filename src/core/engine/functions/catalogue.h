@@ -57,6 +57,7 @@ struct Function {
     MakeAccumulator make = nullptr;              ///< of a measure
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition
     RollingForm rolling = RollingForm::none;     ///< of a measure of one column of numbers
+    OfOrder of_order = nullptr;                  ///< of a measure that needs only the k-th values of a sample in order
     bool takes_type = false; ///< its last plain argument is a type of quantile, the study's where it is left out
     bool adds_up = false;    ///< it adds its values, so that rounding leaves an error of their size, not of its own
     bool keeps_kind = false; ///< the result is of the sample's kind, as the smallest date is a date

@@ -1,4 +1,5 @@
 #include "core/engine/planning/count_limits.h"
+#include "core/engine/planning/group_key.h"
 #include "core/engine/planning/program.h"
 
 #include <algorithm>
@@ -48,6 +49,9 @@ void mark_checks(Program& program) {
                 if (!limit.value.scalar) {
                     must[limit.value.at] = true;
                 }
+            }
+            if (step.measure->grouped && !step.measure->grouped->asked->scalar) {
+                must[step.measure->grouped->asked->at] = true;
             }
             for (const auto& end : {step.measure->from, step.measure->to}) {
                 if (end && !end->scalar) {
@@ -267,6 +271,8 @@ class Compiler {
             return call;
         }
         call->rolling = rolling_form(meant, term.kind);
+        const bool one_column = meant.samples.size() == 1 && meant.samples.front().values.size() == 1;
+        call->of_order = one_column ? meant.function->of_order : nullptr;
         Context inner{call->inner, meant.level, &context, &call->parameters, {}};
         const Operand outer_counter = counter_start_;
         if (meant.over == MeasureTerm::Over::bound) {
@@ -299,7 +305,41 @@ class Compiler {
         }
         counter_start_ = outer_counter;
         mark_checks(call->inner);
+        if (const auto key = group_key(meant)) {
+            call->grouped = grouped(context, meant, *key, *call);
+        }
         return call;
+    }
+
+    /// Null where something of the measure's inside is given from the outer row after all.
+    std::shared_ptr<const MeasureCall> grouped(Context& context, const MeasureTerm& meant, const GroupKey& key,
+                                               const MeasureCall& like) {
+        auto call = std::make_shared<MeasureCall>();
+        call->over = like.over;
+        call->make = key.make;
+        call->kind = like.kind;
+        call->table = like.table;
+        call->plain = like.plain;
+        call->plain_kinds = like.plain_kinds;
+        call->key_kind = key.key->kind;
+        call->asked = value(context, key.asked);
+        Context inner{call->inner, meant.level, &context, &call->parameters, {}};
+        const auto output = [&](const TermPtr& taken) {
+            call->inner.outputs.push_back(value(inner, taken));
+            call->inner.output_kinds.push_back(taken->kind);
+            return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
+        };
+        call->key = output(key.key);
+        MeasureCall::Taken taken;
+        for (const TermPtr& one : key.rest.values) {
+            taken.values.push_back(output(one));
+        }
+        if (key.rest.condition) {
+            taken.condition = output(key.rest.condition);
+        }
+        call->samples.push_back(taken);
+        mark_checks(call->inner);
+        return call->parameters.empty() ? call : nullptr;
     }
 
     DefinitionId itself_;

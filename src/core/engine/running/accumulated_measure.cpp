@@ -48,6 +48,7 @@ std::optional<Value> AccumulatedMeasure::prepare(const Runner& outer, std::size_
             last_ = {};
             taken_ = false;
         }
+        rest_.clear();
     }
     return std::nullopt;
 }
@@ -178,13 +179,24 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
         remember(range.to);
     }
     const bool grows = range.from == last_.from && range.to >= last_.to;
+    constexpr std::size_t many = 64;
+    if (!grows && range.to == last_.to && range.from > last_.from && range.to - range.from > many &&
+        !accumulator_->gathers()) { // it loses rows at its beginning: added to from its end, it grows
+        return of_rest(range, faults);
+    }
     if (!grows) {
         accumulator_->clear();
         last_ = {range.from, range.from, {}};
     }
     const std::size_t ready = std::min(range.to, remembered_.front().size());
+    add_rows(last_.to, ready);
+    last_ = {range.from, std::max(ready, range.from), {}};
+    return accumulator_->result(faults);
+}
+
+void AccumulatedMeasure::add_rows(std::size_t from, std::size_t to) {
     for (const MeasureCall::Taken& taken : call_.samples) {
-        for_blocks(last_.to, ready, [&](std::size_t first, std::size_t count) {
+        for_blocks(from, to, [&](std::size_t first, std::size_t count) {
             const auto lane = [first](const Column& column) {
                 const Column::Chunk& chunk = column.chunk(first / Column::chunk_rows);
                 const std::size_t in = first % Column::chunk_rows;
@@ -200,7 +212,25 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
             return true;
         });
     }
-    last_ = {range.from, std::max(ready, range.from), {}};
+}
+
+Value AccumulatedMeasure::of_rest(const Range& range, const Faults& faults) {
+    if (rest_.empty() || rest_to_ != range.to || range.from < rest_from_) {
+        rest_.assign(range.to - range.from, Value::missing());
+        rest_from_ = range.from;
+        rest_to_ = range.to;
+        accumulator_->clear();
+        for (std::size_t row = range.to; row > range.from && !environment_.stopped(); --row) {
+            add_rows(row - 1, row);
+            rest_[row - 1 - range.from] = accumulator_->result(faults);
+        }
+    }
+    const Value& result = rest_[range.from - rest_from_];
+    if (!result.is_fault()) {
+        return result;
+    }
+    accumulator_->clear(); // a fault tells the row that asks
+    add_rows(range.from, range.to);
     return accumulator_->result(faults);
 }
 

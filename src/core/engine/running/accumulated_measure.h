@@ -11,7 +11,7 @@ class AccumulatedMeasure : public MeasureState {
     AccumulatedMeasure(const MeasureCall& call, const Environment& environment);
     Value at(const Runner& outer, std::size_t in_block, const Faults& faults) override;
 
-  private:
+  protected:
     struct Range {
         std::size_t from = 0, to = 0; ///< of rows from 0; `to` is not included
         std::optional<Value> instead; ///< the result where there is no range
@@ -22,7 +22,10 @@ class AccumulatedMeasure : public MeasureState {
     Range range_at(const Runner& outer, std::size_t in_block, const Faults& faults) const;
     Value across(const Runner& outer, std::size_t in_block, const Faults& faults);
     Value whole(const Runner& outer, std::size_t in_block, const Range& range, const Faults& faults);
-    Value growing(const Range& range, const Faults& faults);
+    /// Of a range that moves with the row.
+    virtual Value growing(const Range& range, const Faults& faults);
+    Value of_rest(const Range& range, const Faults& faults);
+    void add_rows(std::size_t from, std::size_t to);
     void take(std::size_t first, std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;
@@ -38,6 +41,9 @@ class AccumulatedMeasure : public MeasureState {
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
     std::vector<Column> remembered_;
     Range last_;
+    // Of a range from the row to a fixed end: the measures from each row on, worked out from the end.
+    std::vector<Value> rest_;
+    std::size_t rest_from_ = 0, rest_to_ = 0;
 };
 
 } // namespace ledgefall

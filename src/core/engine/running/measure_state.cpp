@@ -1,7 +1,9 @@
 #include "core/engine/running/measure_state.h"
 
 #include "core/engine/running/accumulated_measure.h"
+#include "core/engine/running/grouped_measure.h"
 #include "core/engine/running/limit_count_measure.h"
+#include "core/engine/running/ordered_range_measure.h"
 #include "core/engine/running/window_measure.h"
 
 namespace ledgefall {
@@ -34,8 +36,14 @@ std::unique_ptr<MeasureState> make_measure_state(const MeasureCall& call, const 
     if (!call.limits.empty()) {
         return std::make_unique<LimitCountMeasure>(call, environment);
     }
+    if (call.grouped) {
+        return std::make_unique<GroupedMeasure>(call, environment);
+    }
     if (call.window && call.rolling != RollingForm::none && call.parameters.empty()) {
         return std::make_unique<WindowMeasure>(call, environment);
+    }
+    if (call.of_order != nullptr) {
+        return std::make_unique<OrderedRangeMeasure>(call, environment);
     }
     return std::make_unique<AccumulatedMeasure>(call, environment);
 }

@@ -1,0 +1,100 @@
+#include "core/engine/planning/group_key.h"
+
+namespace ledgefall {
+namespace {
+
+void gather_conditions(const TermPtr& condition, std::vector<TermPtr>& all) {
+    if (condition->type == TermType::operate && condition->op == Operator::logical_and) {
+        for (const TermPtr& kid : condition->kids) {
+            gather_conditions(kid, all);
+        }
+        return;
+    }
+    all.push_back(condition);
+}
+
+TermPtr joined(const std::vector<TermPtr>& conditions) {
+    TermPtr all;
+    for (const TermPtr& one : conditions) {
+        if (!all) {
+            all = one;
+            continue;
+        }
+        auto both = std::make_shared<Term>();
+        both->type = TermType::operate;
+        both->kind = Kind::yes_no;
+        both->op = Operator::logical_and;
+        both->operation = *operation_of(Operator::logical_and, {Kind::yes_no, Kind::yes_no});
+        both->span = one->span;
+        both->kids = {all, one};
+        both->on = all->on | one->on;
+        all = both;
+    }
+    return all;
+}
+
+TermPtr always(const Span& span) {
+    auto yes = std::make_shared<Term>();
+    yes->type = TermType::constant;
+    yes->kind = Kind::yes_no;
+    yes->value = Value::yes_no(true);
+    yes->span = span;
+    return yes;
+}
+
+} // namespace
+
+std::optional<GroupKey> group_key(const MeasureTerm& measure) {
+    const std::uint32_t rows = 1U << measure.level;
+    const auto within = [rows](const TermPtr& term) { return (term->on & ~rows) == 0; };
+    if (measure.over != MeasureTerm::Over::table || measure.from || measure.to || measure.samples.size() != 1) {
+        return std::nullopt;
+    }
+    for (const TermPtr& plain : measure.plain) {
+        if (plain->on != 0) {
+            return std::nullopt;
+        }
+    }
+    GroupKey out{nullptr, nullptr, measure.samples.front(), measure.make};
+    // count(site = site[i]) counts the rows of its own condition.
+    const bool counts = measure.function->special == Special::count && out.rest.values.size() == 1 &&
+                        out.rest.values.front()->kind == Kind::yes_no && !out.rest.condition;
+    const TermPtr condition = counts ? out.rest.values.front() : out.rest.condition;
+    if (!condition) {
+        return std::nullopt;
+    }
+    std::vector<TermPtr> conditions;
+    gather_conditions(condition, conditions);
+    std::vector<TermPtr> others;
+    for (const TermPtr& one : conditions) {
+        const bool equality =
+            one->type == TermType::operate && one->op == Operator::equal && one->kids.size() == 2 && !out.key;
+        if (equality && one->kids[0]->on == rows && (one->kids[1]->on & rows) == 0 && one->kids[1]->on != 0) {
+            out.key = one->kids[0];
+            out.asked = one->kids[1];
+        } else if (equality && one->kids[1]->on == rows && (one->kids[0]->on & rows) == 0 && one->kids[0]->on != 0) {
+            out.key = one->kids[1];
+            out.asked = one->kids[0];
+        } else if (within(one)) {
+            others.push_back(one);
+        } else {
+            return std::nullopt;
+        }
+    }
+    if (!out.key || out.key->kind != out.asked->kind) {
+        return std::nullopt;
+    }
+    out.rest.condition = joined(others);
+    if (counts) {
+        out.rest.values = {out.rest.condition ? out.rest.condition : always(condition->span)};
+        out.rest.condition = nullptr;
+    }
+    for (const TermPtr& value : out.rest.values) {
+        if (!within(value)) {
+            return std::nullopt;
+        }
+    }
+    return out;
+}
+
+} // namespace ledgefall

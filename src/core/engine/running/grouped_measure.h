@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/engine/running/accumulated_measure.h"
+
+#include <unordered_map>
+
+namespace ledgefall {
+
+/// A measure of the rows whose key has the value that is asked for in each row: the rows are put into groups once, and
+/// a group is measured once. Where a fault is met, every row is asked by itself, so that it is the same fault.
+class GroupedMeasure : public MeasureState {
+  public:
+    GroupedMeasure(const MeasureCall& call, const Environment& environment)
+        : call_(call)
+        , environment_(environment)
+        , one_by_one_(call, environment) {}
+
+    Value at(const Runner& outer, std::size_t in_block, const Faults& faults) override;
+
+  private:
+    struct Group {
+        std::vector<std::vector<double>> values; ///< of each paired column
+        std::size_t missing = 0;                 ///< rows in which one of them is missing
+        std::optional<Value> result;
+    };
+
+    void group_rows();
+    Group& group_of(std::uint64_t key);
+
+    const MeasureCall& call_;
+    const Environment& environment_;
+    AccumulatedMeasure one_by_one_;
+    bool grouped_ = false, sound_ = true;
+    std::unordered_map<std::uint64_t, std::size_t> places_;
+    std::vector<Group> groups_;
+    Group none_; ///< of a value that no row has
+};
+
+} // namespace ledgefall
