@@ -314,7 +314,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A study to open.</source>
+        <source>Studies or delimited text to open.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2820,6 +2820,14 @@
         <source>What the chart draws is being worked out: write it again when it is there.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4693,6 +4701,10 @@
     </message>
     <message>
         <source>Compute &amp;again after stopping</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New &amp;window</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

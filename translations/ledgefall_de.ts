@@ -314,8 +314,8 @@
         <translation>Den Feldkurs am Marrow Beck öffnen.</translation>
     </message>
     <message>
-        <source>A study to open.</source>
-        <translation>Eine Studie zum Öffnen.</translation>
+        <source>Studies or delimited text to open.</source>
+        <translation>Studien oder Text mit Trennzeichen zum Öffnen.</translation>
     </message>
 </context>
 <context>
@@ -2820,6 +2820,14 @@
         <source>What the chart draws is being worked out: write it again when it is there.</source>
         <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal schreiben, wenn es da ist.</translation>
     </message>
+    <message>
+        <source>There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.</source>
+        <translation>Dafür reicht der Speicher nicht, und es wurde nicht getan: weniger Zeilen verwenden oder andere Programme schließen. Was nicht gespeichert ist, wurde aufgehoben.</translation>
+    </message>
+    <message>
+        <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
+        <translation>dies zu berechnen bräuchte mehr Speicher, als frei ist: weniger Zeilen oder weniger Formeln verwenden</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4694,6 +4702,10 @@
     <message>
         <source>Compute &amp;again after stopping</source>
         <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
+    </message>
+    <message>
+        <source>New &amp;window</source>
+        <translation>Neues &amp;Fenster</translation>
     </message>
 </context>
 <context>

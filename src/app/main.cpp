@@ -11,11 +11,37 @@
 #include <QCommandLineParser>
 #include <QTimer>
 
+#include <chrono>
 #include <cstdlib>
+#include <functional>
+#include <new>
+#include <thread>
+
+namespace {
+
+/// Where memory runs out in the middle of something, what is not saved is kept, and a sentence says so.
+class Application : public QApplication {
+  public:
+    using QApplication::QApplication;
+    std::function<void()> out_of_memory;
+
+    bool notify(QObject* receiver, QEvent* event) override {
+        try {
+            return QApplication::notify(receiver, event);
+        } catch (const std::bad_alloc&) {
+            if (out_of_memory) {
+                out_of_memory();
+            }
+            return false;
+        }
+    }
+};
+
+} // namespace
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
-    QApplication application(count, arguments);
+    Application application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));
     QApplication::setApplicationVersion(QStringLiteral(LEDGEFALL_VERSION));
@@ -52,6 +78,23 @@ int main(int count, char** arguments) {
     QObject::connect(
         &application, &QGuiApplication::commitDataRequest, &windows, [&windows] { windows.end_at_once(); },
         Qt::DirectConnection);
+    application.out_of_memory = [&windows] {
+        windows.end_at_once();
+        for (ledgefall::MainWindow* window : windows.all()) {
+            window->document().refuse(
+                {"There is not enough memory for this, and it was not done: use fewer rows, or close "
+                 "other programs. What is not saved has been kept.",
+                 {}});
+        }
+    };
+    // The last window is gone from the screen: what still runs for it need not be waited for.
+    QObject::connect(&application, &QGuiApplication::lastWindowClosed, &windows, [] {
+        std::thread([] {
+            constexpr std::chrono::milliseconds patience(900);
+            std::this_thread::sleep_for(patience);
+            std::_Exit(0);
+        }).detach();
+    });
     ledgefall::MainWindow* first = windows.add();
     first->show();
     if (show_demo) {

@@ -330,6 +330,29 @@ class TestEngine : public QObject {
         }
         QCOMPARE(shown, std::string("x follows; x stays; p stays; x[i-1] follows; x[1] stays; x[1..i] follows; "));
     }
+
+    /// What would take more memory than there is free is a fault that says so, and nothing else is lost by it.
+    void memory_is_asked_for_before_it_is_used() {
+        Bench bench;
+        bench.rows("20000");
+        qputenv("LEDGEFALL_MEMORY", "1000000"); // six columns of 20,000 rows
+        for (int column = 0; column < 12; ++column) {
+            bench.work("c" + std::to_string(column) + " = row + " + std::to_string(column));
+        }
+        bench.work("x = first 1 then x[i-1] + 1");
+        const ResultsPtr all = compute(bench.study); // anew, not one by one
+        qunsetenv("LEDGEFALL_MEMORY");
+        int refused = 0;
+        int sound = 0;
+        for (int column = 0; column < 12; ++column) {
+            const Value value = all->cell(bench.id("c" + std::to_string(column)), 19999);
+            refused += value.is_fault() && value.fault().at().what.text().find("memory") != std::string::npos ? 1 : 0;
+            sound += value.plain() ? 1 : 0;
+        }
+        QCOMPARE(refused + sound, 12);
+        QVERIFY(refused >= 5 && sound >= 3);
+        QVERIFY(compute(bench.study)->cell(bench.id("c11"), 19999).plain());
+    }
 };
 
 LEDGEFALL_TEST(TestEngine)

@@ -3,6 +3,8 @@
 #include <QDateTime>
 #include <QMetaObject>
 
+#include <new>
+
 namespace ledgefall {
 namespace {
 
@@ -71,7 +73,12 @@ void Computer::work(const std::stop_token& ending) {
             started_at_ = QDateTime::currentMSecsSinceEpoch();
         }
         progress_.cells = 0;
-        const ResultsPtr results = compute(question.study, before, token, &progress_);
+        ResultsPtr results;
+        try {
+            results = compute(question.study, before, token, &progress_);
+        } catch (const std::bad_alloc&) { // told as a computation that was stopped
+            before = nullptr;
+        }
         before = results ? results : before;
         {
             const std::lock_guard lock(mutex_);

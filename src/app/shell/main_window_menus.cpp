@@ -40,8 +40,7 @@ void MainWindow::build_study_menu() {
             }
         },
         "new");
-    add(menu, tr("New &window"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
-        [this] { Q_EMIT new_window_wanted(); });
+    add(menu, tr("New &window"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_N), [this] { Q_EMIT new_window_wanted(); });
     add(
         menu, tr("&Open…"), QKeySequence::Open, [this] { files_->choose_and_open(); }, "open");
     recent_ = menu->addMenu(tr("Open &recent"));

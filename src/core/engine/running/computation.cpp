@@ -359,6 +359,10 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
 
 void Computation::compute_column(const PlannedDefinition& definition, Results::Entry& entry) {
     const std::size_t rows_here = rows(definition.table->id);
+    if (!memory_.take(static_cast<double>(rows_here) * bytes_of_cell)) {
+        entry.cells = memory_.refused(definition.id, definition.kind, rows_here);
+        return;
+    }
     auto cells = std::make_shared<Column>(definition.kind);
     const bool whole = !definition.fault && definition.pieces.size() == 1 && !definition.pieces.front().from &&
                        !definition.pieces.front().to && definition.pieces.front().first.empty();
@@ -392,6 +396,18 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
 
 void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
     const Table& table = *plan_.definitions[group.members.front()].table;
+    if (!memory_.take(static_cast<double>(rows(table.id) * group.members.size()) * bytes_of_cell)) {
+        for (const std::size_t member : group.members) {
+            const PlannedDefinition& definition = plan_.definitions[member];
+            Results::Entry entry;
+            entry.inputs = inputs;
+            entry.cells = memory_.refused(definition.id, definition.kind, rows(table.id));
+            if (definition.what != PlannedDefinition::What::until) {
+                keep(definition, std::move(entry));
+            }
+        }
+        return;
+    }
     Sequence sequence(plan_, group, *this, rows(table.id));
     if (!sequence.run()) {
         return;

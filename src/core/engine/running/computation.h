@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/planning/plan.h"
+#include "core/engine/running/memory_budget.h"
 #include "core/engine/running/results.h"
 #include "core/engine/running/runner.h"
 #include "core/value/date.h"
@@ -45,6 +46,7 @@ class Computation : public Environment {
     double today_ = day_of_today();
     std::atomic<std::size_t> worked_out_ = 0;
     std::shared_ptr<Results> results_ = std::make_shared<Results>();
+    MemoryBudget memory_;
     Column none_;
 };
 

@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/value/column.h"
+
+#include <atomic>
+#include <map>
+#include <memory>
+#include <mutex>
+
+namespace ledgefall {
+
+/// How much one working out of a study may allocate for its results: a part of the memory that is free when it begins,
+/// asked for before it is used. Safe from any thread.
+class MemoryBudget {
+  public:
+    /// Of the environment's LEDGEFALL_MEMORY in bytes, or three fifths of what the machine has available.
+    MemoryBudget();
+
+    /// False where so much more would be too much; then nothing is taken.
+    bool take(double bytes);
+    /// Cells of a column for which there is no memory: one such column of a length is shared by all of them.
+    std::shared_ptr<Column> refused(const DefinitionId& definition, Kind kind, std::size_t rows);
+
+  private:
+    double most_ = 0;
+    std::atomic<double> taken_ = 0;
+    std::mutex mutex_;
+    std::map<std::pair<Kind, std::size_t>, std::shared_ptr<Column>> refused_;
+};
+
+constexpr double bytes_of_cell = sizeof(double);
+
+} // namespace ledgefall
