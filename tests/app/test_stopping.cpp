@@ -1,0 +1,151 @@
+// What takes long can be stopped, gives way to what is newer, and keeps no window from closing.
+
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
+#include "story_steps.h"
+
+#include <QElapsedTimer>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+/// A table with a column that takes many seconds: every row looks at all rows.
+Study slow_study(Id* table, std::size_t rows = 300'000) {
+    Study study = *add_table(Study(), "Long", table);
+    study = *add_columns(study, *table, {{"x", "x", "", Column::numbers(std::vector<double>(rows, 1.5))}});
+    return *write_column(study, *table, "slow = sum(abs(x - x[i]))");
+}
+
+} // namespace
+
+class TestStopping : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+
+    void computing_is_stopped_by_its_command_and_begun_again() {
+        WindowDriver drive;
+        Document& document = drive.window.document();
+        Id table;
+        QVERIFY(document.perform(QStringLiteral("slow"), slow_study(&table)));
+        QVERIFY(document.computing());
+        QElapsedTimer since;
+        since.start();
+        drive.command(QStringLiteral("Stop computing"));
+        QVERIFY(QTest::qWaitFor([&document] { return !document.computing(); }, 3000));
+        QVERIFY2(since.elapsed() < 1000, "it is stopped within a second");
+        QVERIFY(!document.results_are_current());
+        QTRY_VERIFY(document.shows_old());
+        drive.command(QStringLiteral("Compute again after stopping"));
+        QVERIFY(document.computing());
+        document.stop_computing();
+        QTRY_VERIFY(!document.computing());
+        document.undo();
+        QVERIFY(drive.settle());
+        QVERIFY(document.results_are_current());
+        drive.window.files().autosave().discard();
+    }
+
+    /// A change that comes while the last one is worked out for long does not wait for it.
+    void a_newer_change_has_precedence() {
+        WindowDriver drive;
+        Document& document = drive.window.document();
+        Id table;
+        QVERIFY(document.perform(QStringLiteral("slow"), slow_study(&table)));
+        QSignalSpy progressed(&document, &Document::computing_progressed);
+        QTRY_VERIFY_WITH_TIMEOUT(progressed.size() >= 2, 20'000); // it has taken long by now
+        QElapsedTimer since;
+        since.start();
+        QVERIFY(document.perform(QStringLiteral("light"), write_column(document.study(), table, "slow = x + 1")));
+        QVERIFY(drive.settle());
+        QVERIFY(since.elapsed() < 3000);
+        QCOMPARE(document.results().cell(drive.table().column_named("slow")->id, 7).number(), 2.5);
+        drive.window.files().autosave().discard();
+    }
+
+    void a_window_closes_while_it_computes() {
+        QElapsedTimer since;
+        {
+            WindowDriver drive;
+            Id table;
+            QVERIFY(drive.window.document().perform(QStringLiteral("slow"), slow_study(&table)));
+            QTest::qWait(50);
+            drive.window.files().autosave().discard();
+            since.start();
+        }
+        QVERIFY2(since.elapsed() < 1000, "it is gone within a second");
+    }
+
+    void a_window_closes_while_cells_are_summed_and_workings_asked_for() {
+        QElapsedTimer since;
+        {
+            WindowDriver drive;
+            Id table;
+            Study study = *add_table(Study(), "Many", &table);
+            std::vector<double> many(2'000'000, 0.25);
+            study = *add_columns(study, table, {{"x", "x", "", Column::numbers(many)}});
+            study = *write_column(study, table, "y = x - mean(x)");
+            QVERIFY(drive.window.document().perform(QStringLiteral("many"), study));
+            QVERIFY(drive.settle());
+            drive.window.page()->view().selectAll(); // two millions of rows, summed up on the side
+            drive.click_cell(3, 1);
+            drive.window.page()->view().selectAll();
+            drive.window.files().autosave().discard();
+            since.start();
+        }
+        QVERIFY(since.elapsed() < 1500);
+    }
+
+    /// While a formula is tried for very many rows, typing goes on: the trial gives way to each newer text.
+    void typing_does_not_wait_for_trials() {
+        WindowDriver drive;
+        Id table;
+        QVERIFY(drive.window.document().perform(
+            QStringLiteral("many"),
+            *add_columns(*add_table(Study(), "Many", &table), table,
+                         {{"x", "x", "", Column::numbers(std::vector<double>(300'000, 2.0))}})));
+        QVERIFY(drive.settle());
+        drive.window.page()->write_formula(1);
+        QElapsedTimer since;
+        since.start();
+        drive.keys(QStringLiteral("y = sum(abs(x - x[i])) + 12345"));
+        QVERIFY2(since.elapsed() < 3000, "thirty characters, each of which asks for a trial");
+        QCOMPARE(drive.window.page()->editor().line().toPlainText(), QStringLiteral("y = sum(abs(x - x[i])) + 12345"));
+        drive.key(Qt::Key_Escape);
+        QVERIFY(!drive.window.page()->editor().is_open());
+        drive.window.files().autosave().discard();
+    }
+
+    /// A change that is made on the side is made anew where the study has changed meanwhile, and what waits for it
+    /// comes.
+    void a_change_on_the_side_is_not_lost() {
+        Document document;
+        Id table;
+        Study study = *add_table(Study(), "T", &table);
+        QVERIFY(document.perform(QStringLiteral("columns"),
+                                 add_columns(study, table, {{"x", "x", "", Column::numbers({3, 1, 2})}})));
+        int made = 0;
+        bool taken = false;
+        document.perform_aside(
+            QStringLiteral("sorting"),
+            [&made, table](const Study& of) {
+                ++made;
+                return sort_rows(of, table, *of.table(table)->column_named("x")->cells, false);
+            },
+            [&taken](bool done) { taken = done; });
+        QVERIFY(document.perform(QStringLiteral("more"), type_block(document.study(), table, 3, 0, {{"0"}})));
+        QTRY_VERIFY(taken);
+        QVERIFY(made >= 1);
+        const Column& cells = *document.study().table(table)->column_named("x")->cells;
+        QCOMPARE(cells.size(), std::size_t{4});
+        for (std::size_t row = 0; row < 4; ++row) {
+            QCOMPARE(cells.at(row).number(), static_cast<double>(row));
+        }
+    }
+};
+
+LEDGEFALL_TEST(TestStopping)
+#include "test_stopping.moc"
