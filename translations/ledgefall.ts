@@ -5563,6 +5563,10 @@
         <source>restoring a formula</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>stored as %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::WorkingView</name>

@@ -5563,6 +5563,10 @@
         <source>restoring a formula</source>
         <translation>Formel wiederherstellen</translation>
     </message>
+    <message>
+        <source>stored as %1</source>
+        <translation>gespeichert als %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::WorkingView</name>

@@ -87,6 +87,7 @@ void WorkingPanel::describe(Subject& out, const HeldValue& held) const {
     out.held = &held;
     out.formula = held.formula.empty() ? nullptr : &held.formula;
     out.value = document_.results().single(held.id);
+    out.only_rounding = document_.results().only_rounding(held.id);
     out.format = held.format;
     out.unit = held.unit;
     out.note = held.note;
@@ -106,6 +107,7 @@ void WorkingPanel::describe(Subject& out, const FootLine& line, const ColumnDefi
     out.column = &column;
     out.formula = &line.formula;
     out.value = document_.results().foot(line.id, column.id);
+    out.only_rounding = document_.results().only_rounding(DefinitionId::foot_value(line.id, column.id));
     out.format = line.format;
     out.unit = column.unit;
     out.name = tr("%1 under %2").arg(QString::fromStdString(line.label), QString::fromStdString(column.shown_label()));
@@ -164,15 +166,17 @@ void WorkingPanel::show_value(const Subject& shown) {
         text = coloured(tr("a function: it is worked out where it is called"), look().faint_ink);
     } else if (shown.value.plain() || shown.value.state() == State::odd) {
         text = QStringLiteral("<span style='font-size:large'>%1</span> %2")
-                   .arg(exact_text(shown.value).toHtmlEscaped(), QString::fromStdString(shown.unit).toHtmlEscaped());
+                   .arg((shown.only_rounding ? rounded_to_zero_text({}) : told_text(shown.value)).toHtmlEscaped(),
+                        QString::fromStdString(shown.unit).toHtmlEscaped());
         const QString rounded = value_text(shown.value, shown.format);
-        if (shown.format.style != Format::Style::automatic && rounded != exact_text(shown.value)) {
+        if (shown.format.style != Format::Style::automatic && rounded != told_text(shown.value)) {
             text += QStringLiteral("<br>") + coloured(tr("shown as %1").arg(rounded.toHtmlEscaped()), look().faint_ink);
         }
     } else if (shown.value.is_missing()) {
         text = coloured(tr("missing"), look().faint_ink);
     }
     say(value_, text);
+    value_->setToolTip(shown.value.plain() ? tr("stored as %1").arg(exact_text(shown.value)) : QString());
 }
 
 void WorkingPanel::show_fault(const Subject& shown) {

@@ -39,6 +39,7 @@ class WorkingPanel : public QWidget {
         const FootLine* line = nullptr;
         const Check* check = nullptr;
         const Formula* formula = nullptr;
+        bool only_rounding = false; ///< a held or foot value that is nothing beside its terms
         Value value;
         Format format;
         std::string unit, note;

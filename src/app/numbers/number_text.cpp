@@ -2,6 +2,7 @@
 
 #include "app/numbers/locale_text.h"
 #include "core/value/date.h"
+#include "core/value/decimals.h"
 
 #include <QCoreApplication>
 #include <QDate>
@@ -283,6 +284,13 @@ QString value_text(const Value& value, const Format& format) {
         return value.yes() ? QCoreApplication::translate("Value", "yes") : QCoreApplication::translate("Value", "no");
     }
     return QString::fromStdString(write_cell(value));
+}
+
+QString told_text(const Value& value) {
+    constexpr int figures = 12;
+    return value.plain() && value.kind() == Kind::number
+               ? exact_text(Value::number(rounded_to_figures(value.number(), figures)))
+               : exact_text(value);
 }
 
 QString exact_text(const Value& value) {

@@ -18,6 +18,10 @@ Format settled_format(const Format& format, const Column& cells);
 /// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
 bool seems_exact(double number, const Format& format);
 
+/// A value as it is told in words and workings: a number to twelve significant figures, which leave out what arithmetic
+/// in doubles has left at its end.
+QString told_text(const Value& value);
+
 /// What is shown of a number that is 0 but for rounding.
 QString rounded_to_zero_text(const Format& format);
 

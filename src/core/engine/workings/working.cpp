@@ -44,14 +44,7 @@ InPlace shown(const Value& value) {
 }
 
 std::string full(const Value& value) {
-    if (!value.plain()) {
-        return shown(value).text;
-    }
-    std::string text = write_cell(value);
-    if (value.kind() == Kind::number && text.starts_with('-')) {
-        text.replace(0, 1, "−");
-    }
-    return text;
+    return value.plain() && value.kind() != Kind::number ? write_cell(value) : shown(value).text;
 }
 
 bool is_measure(const Node& node) {
