@@ -377,7 +377,7 @@ class TestLayout : public QObject {
         const auto users = parts_using(bench.study, bench.id("x"));
         QCOMPARE(users.size(), std::size_t{2});
         QCOMPARE(users[0].id, bench.id("y"));
-        QCOMPARE(users[1].called, std::string("Data.z"));
+        QCOMPARE(users[1].display_name, std::string("Data.z"));
         QCOMPARE(shortest_name(bench.study, bench.study.table(bench.table), bench.id("x")), std::string("x"));
         QCOMPARE(shortest_name(bench.study, nullptr, bench.id("x")), std::string("Data.x"));
     }

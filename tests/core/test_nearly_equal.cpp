@@ -37,7 +37,7 @@ class TestNearlyEqual : public QObject {
         std::mt19937 random(7);
         int not_zero = 0;
         for (const double around : {0.0, 22.4, 1e6, -3e9, 1e15}) {
-            for (const std::size_t count : {2, 3, 7, 24, 500}) {
+            for (const std::size_t count : {2UL, 3UL, 7UL, 24UL, 500UL}) {
                 Bench bench;
                 const auto values = measured(random, count, around, around == 0 ? 1 : std::fabs(around) * 1e-4 + 1, 2);
                 bench.numbers("x", values).held("m = mean(Data.x)").work("dev = x - mean(x)").work("far = x - m");

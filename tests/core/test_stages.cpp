@@ -65,7 +65,7 @@ class TestStages : public QObject {
         for (const PlannedDefinition& definition : plan.definitions) {
             if (definition.column != nullptr && definition.column->name == "w") {
                 for (const Link& link : definition.links) {
-                    out += (out.empty() ? "" : ", ") + name_of(link.type) + " " + called(study, link.target);
+                    out += (out.empty() ? "" : ", ") + name_of(link.type) + " " + display_name(study, link.target);
                 }
             }
         }

@@ -229,7 +229,7 @@ void WorkingPanel::show_links(const Subject& shown) {
              marks_of(*shown.formula->tree(), study, shown.table, shown.line == nullptr ? nullptr : shown.column)) {
             if (!mark.id.empty() && names.insert(mark.id.str()).second) {
                 const bool stays = mark.manner == Manner::stays;
-                uses << link_to(mark.id, place_.row, QString::fromStdString(called(study, mark.id)),
+                uses << link_to(mark.id, place_.row, QString::fromStdString(display_name(study, mark.id)),
                                 stays ? look().stays : look().follows);
             }
         }
@@ -238,7 +238,7 @@ void WorkingPanel::show_links(const Subject& shown) {
     QStringList users;
     if (shown.line == nullptr && shown.check == nullptr) {
         for (const User& user : parts_using(study, place_.definition.object)) {
-            users << link_to(user.id, place_.row, QString::fromStdString(user.called), look().ink);
+            users << link_to(user.id, place_.row, QString::fromStdString(user.display_name), look().ink);
         }
     }
     say(used_by_, users.isEmpty() ? QString() : tr("Used by %1").arg(users.join(QStringLiteral(", "))));

@@ -55,7 +55,7 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     for (const auto& table : study.tables) {
         for (const auto& column : table->columns) {
             if (!column->worked()) {
-                choices_->addItem(tr("the values of %1").arg(QString::fromStdString(called(study, column->id))),
+                choices_->addItem(tr("the values of %1").arg(QString::fromStdString(display_name(study, column->id))),
                                   QString::fromStdString(column->id.str()));
                 if (held.choices.column == column->id) {
                     choices_->setCurrentIndex(choices_->count() - 1);

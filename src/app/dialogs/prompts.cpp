@@ -88,11 +88,12 @@ bool may_remove(QWidget* parent, const Study& study, Id id) {
     for (const std::string& user : users) {
         names << QString::fromStdString(user);
     }
-    QMessageBox box(QMessageBox::Question,
-                    QCoreApplication::translate("Ask", "Remove %1?").arg(QString::fromStdString(called(study, id))),
-                    QCoreApplication::translate("Ask", "%1 is used by %2. Without it they will be at fault.")
-                        .arg(QString::fromStdString(called(study, id)), names.join(QStringLiteral(", "))),
-                    QMessageBox::Cancel, parent);
+    QMessageBox box(
+        QMessageBox::Question,
+        QCoreApplication::translate("Ask", "Remove %1?").arg(QString::fromStdString(display_name(study, id))),
+        QCoreApplication::translate("Ask", "%1 is used by %2. Without it they will be at fault.")
+            .arg(QString::fromStdString(display_name(study, id)), names.join(QStringLiteral(", "))),
+        QMessageBox::Cancel, parent);
     QPushButton* remove =
         box.addButton(QCoreApplication::translate("Ask", "Remove all the same"), QMessageBox::DestructiveRole);
     box.setDefaultButton(QMessageBox::Cancel);

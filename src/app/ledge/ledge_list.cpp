@@ -149,28 +149,28 @@ bool LedgeModel::setData(const QModelIndex& index, const QVariant& typed, int ro
         return !written.empty() && add(index.column(), written);
     }
     const Study& study = document_.study();
-    const QString called = tr("held value %1").arg(QString::fromStdString(held_value->name));
+    const QString change_name = tr("held value %1").arg(QString::fromStdString(held_value->name));
     const std::string right = !held_value->formula.empty()             ? held_value->formula.text()
                               : held_value->value.kind() == Kind::text ? "\"" + write_cell(held_value->value) + "\""
                               : held_value->value.is_missing()         ? "missing"
                                                                        : write_cell(held_value->value);
     switch (index.column()) {
     case name:
-        return document_.perform(called, rehold(study, held_value->id, written + " = " + right));
+        return document_.perform(change_name, rehold(study, held_value->id, written + " = " + right));
     case value:
     case formula: {
         const bool number = read_number(written).has_value();
         const bool text_value = index.column() == value && held_value->value.kind() == Kind::text && !number;
         return document_.perform(
-            called, rehold(study, held_value->id,
-                           held_value->left_side() + " = " + (text_value ? "\"" + written + "\"" : written)));
+            change_name, rehold(study, held_value->id,
+                                held_value->left_side() + " = " + (text_value ? "\"" + written + "\"" : written)));
     }
     case unit:
-        return document_.perform(called, detail_held(study, held_value->id,
-                                                     {written, held_value->note, held_value->group, held_value->slider,
-                                                      held_value->choices}));
+        return document_.perform(change_name, detail_held(study, held_value->id,
+                                                          {written, held_value->note, held_value->group,
+                                                           held_value->slider, held_value->choices}));
     case note:
-        return document_.perform(called, note_held(study, held_value->id, written));
+        return document_.perform(change_name, note_held(study, held_value->id, written));
     default:
         return false;
     }

@@ -119,7 +119,7 @@ QString TablePage::state_line() const {
                                         : tr("computing was stopped: old values"));
     }
     parts << tr("rows: %1").arg(model_->table_rows());
-    const auto name_of = [this](Id id) { return called(document_.study(), id); };
+    const auto name_of = [this](Id id) { return display_name(document_.study(), id); };
     for (const Sentence& about : table->axis.source->in_words(name_of)) {
         parts << Document::translated(about);
     }

@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
+bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const DrawnColumn& x, const DrawnColumn& y) {
     struct Gathered {
         Value name;
         std::vector<double> values;

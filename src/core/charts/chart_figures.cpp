@@ -44,14 +44,14 @@ class Maker {
   private:
     void miss(const Sentence& what) { work_.miss(what); }
 
-    Drawn drawn(Id id) const {
+    DrawnColumn drawn_column(Id id) const {
         const StudyPart part = find_part(study_, id);
-        return part.column == nullptr ? Drawn() : Drawn{part.table, part.column, results_.column(id)};
+        return part.column == nullptr ? DrawnColumn() : DrawnColumn{part.table, part.column, results_.column(id)};
     }
 
     void add(const Series& series) {
-        const Drawn y = drawn(series.y);
-        const Drawn x = drawn(series.x);
+        const DrawnColumn y = drawn_column(series.y);
+        const DrawnColumn x = drawn_column(series.x);
         if (y.cells == nullptr) {
             return miss({"A series has no column for its values: choose one.", {}});
         }
@@ -148,11 +148,11 @@ class Maker {
         }
         if (out_.y.title.empty() && !ys_.empty()) {
             const std::string& unit = ys_.front().column->unit;
-            const bool one = std::all_of(ys_.begin(), ys_.end(), [&](const Drawn& y) {
+            const bool one = std::all_of(ys_.begin(), ys_.end(), [&](const DrawnColumn& y) {
                 return y.column->shown_label() == ys_.front().column->shown_label();
             });
             const bool one_unit =
-                std::all_of(ys_.begin(), ys_.end(), [&](const Drawn& y) { return y.column->unit == unit; });
+                std::all_of(ys_.begin(), ys_.end(), [&](const DrawnColumn& y) { return y.column->unit == unit; });
             out_.y.title = one ? titled(ys_.front().column->shown_label(), unit) : one_unit ? unit : "";
             if (per_width_ && !out_.y.title.empty()) {
                 out_.y.title += " / width";
@@ -179,7 +179,7 @@ class Maker {
             return titled(column.shown_label(), column.unit);
         }
         const Id made_of = x_.table->axis.source->made_of();
-        const Drawn of = drawn(made_of.empty() ? counted_column(study_, *x_.table) : made_of);
+        const DrawnColumn of = drawn_column(made_of.empty() ? counted_column(study_, *x_.table) : made_of);
         return of.column == nullptr ? column.shown_label() : titled(of.column->shown_label(), of.column->unit);
     }
 
@@ -188,8 +188,8 @@ class Maker {
     const Chart& chart_;
     ChartInWork work_;
     ChartFigures& out_ = work_.out;
-    Drawn x_;
-    std::vector<Drawn> ys_;
+    DrawnColumn x_;
+    std::vector<DrawnColumn> ys_;
     bool per_width_ = false;
 };
 

@@ -21,7 +21,8 @@ void close_polygon(SeriesFigures& figures) {
 
 } // namespace
 
-bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
+bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+                 const DrawnColumn& y) {
     if (x.cells == nullptr || x.kind() != Kind::interval) {
         chart.miss(
             {"%1 needs classes across: make a frequency table of a column, and draw its counts.", {figures.label}});

@@ -14,7 +14,7 @@ bool occurs_twice(std::vector<double> places) {
 
 } // namespace
 
-bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const Drawn& x, const Drawn& y) {
+bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const DrawnColumn& x, const DrawnColumn& y) {
     const std::size_t rows = chart.results.rows(y.table->id);
     const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
     const bool classes = x.cells != nullptr && x.kind() == Kind::interval;

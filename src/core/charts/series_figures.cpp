@@ -19,7 +19,7 @@ double ChartInWork::place_of(const Value& name) {
     return static_cast<double>(it->second);
 }
 
-bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Drawn& y, const Drawn& x) {
+bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const DrawnColumn& y, const DrawnColumn& x) {
     if (!nothing) {
         return true;
     }

@@ -7,7 +7,7 @@
 namespace ledgefall {
 
 /// A column that a series draws: one of a table's own, or its axis.
-struct Drawn {
+struct DrawnColumn {
     const Table* table = nullptr;
     const ColumnDefinition* column = nullptr;
     const Column* cells = nullptr;
@@ -25,20 +25,23 @@ struct ChartInWork {
     /// Where a name stands across: at 0, 1, 2, … in the order in which the series bring them.
     double place_of(const Value& name);
     /// False, with a sentence that says why, where a series has `nothing` to draw.
-    bool something(const SeriesFigures& figures, bool nothing, const Drawn& y, const Drawn& x);
+    bool something(const SeriesFigures& figures, bool nothing, const DrawnColumn& y, const DrawnColumn& x);
 };
 
 /// Equal values have equal keys, and values of one kind that differ have different ones.
 std::uint64_t key_of(const Value& value);
 
 /// Works out the figures of one series; false where it is not drawn, for a reason that is among those missing.
-using SeriesFiguresOf = bool (*)(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x,
-                                 const Drawn& y);
+using SeriesFiguresOf = bool (*)(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+                                 const DrawnColumn& y);
 
 // A file each; the list of them is in series_figures.cpp.
-bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
-bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
-bool add_boxes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const Drawn& x, const Drawn& y);
+bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+                const DrawnColumn& y);
+bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+                 const DrawnColumn& y);
+bool add_boxes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+               const DrawnColumn& y);
 
 SeriesFiguresOf figures_of(SeriesForm form);
 

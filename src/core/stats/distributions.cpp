@@ -407,7 +407,7 @@ std::uint64_t mixed(std::uint64_t key, std::uint64_t with) {
     return z ^ (z >> 31U);
 }
 
-double drawn(const Distribution& d, std::uint64_t key) {
+double draw_number(const Distribution& d, std::uint64_t key) {
     const double between_0_and_1 = (static_cast<double>(mixed(key, 0) >> 11U) + 0.5) * 0x1p-53;
     return quantile(d, between_0_and_1);
 }

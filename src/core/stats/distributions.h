@@ -28,7 +28,7 @@ double between(const Distribution& d, double low, double high);
 
 /// A number drawn from the distribution, the same for the same key: the quantile of a number between 0 and 1 that is
 /// made of the key (SplitMix64; Steele, Lea and Flood 2014).
-double drawn(const Distribution& d, std::uint64_t key);
+double draw_number(const Distribution& d, std::uint64_t key);
 std::uint64_t mixed(std::uint64_t key, std::uint64_t with);
 
 } // namespace ledgefall

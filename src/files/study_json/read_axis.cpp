@@ -90,9 +90,9 @@ void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
         }
     }
     const bool known_kind = known_fields.size() > 1;
-    const std::string called =
+    const std::string display_name =
         field(json, "name") == nullptr || !source->axis_kind() ? std::string(source->axis_name()) : name(json, place);
-    axis = Axis(std::move(source), Id(text(json, "id", place)), called);
+    axis = Axis(std::move(source), Id(text(json, "id", place)), display_name);
     axis.unknown_fields = known_kind ? unknown_fields(json, known_fields) : std::string();
 }
 

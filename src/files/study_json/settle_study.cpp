@@ -115,11 +115,11 @@ void StudyReader::resolve_columns(Study& study) {
             continue;
         }
         Table table = *shared;
-        const auto resolve = [&](std::vector<Id>& columns, const std::string& called) {
+        const auto resolve = [&](std::vector<Id>& columns, const std::string& of_what) {
             for (Id& id : columns) {
                 const ColumnDefinition* named = table.column(id) != nullptr ? nullptr : table.column_named(id.str());
                 if (table.column(id) == nullptr && named == nullptr) {
-                    refuse("%1 of the table %2 names a column %3 that is not there.", {called, table.name, id.str()});
+                    refuse("%1 of the table %2 names a column %3 that is not there.", {of_what, table.name, id.str()});
                 }
                 id = named != nullptr ? named->id : id;
             }

@@ -15,7 +15,7 @@ bool is_word(const Node& node, std::string_view word) {
     return node.type == NodeType::word && node.text == word;
 }
 
-std::string Term::called() const {
+std::string Term::display_name() const {
     return function != nullptr ? std::string(function->name) : op ? std::string(sign_of(*op)) : "if";
 }
 

@@ -58,7 +58,7 @@ struct Term {
     std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row
     std::shared_ptr<const MeasureTerm> measure;
 
-    std::string called() const; ///< its sign or name, for sentences
+    std::string display_name() const; ///< its sign or name, for sentences
 };
 
 /// How one definition needs another; what decides whether columns that need each other can be computed row by row.

@@ -84,7 +84,7 @@ Value draw(const Value* a, std::size_t count, const Faults& faults) {
     for (std::size_t at = 5; at < count; ++at) {
         key = mixed(key, static_cast<std::uint64_t>(static_cast<std::int64_t>(a[at].number())));
     }
-    return faults.number(drawn(*d, key));
+    return faults.number(draw_number(*d, key));
 }
 
 /// Of a distribution (four arguments) and the event's limits.

@@ -167,7 +167,7 @@ class Compiler {
 
     Faults faults(const Term& term) const {
         Faults out;
-        const std::string name = term.called();
+        const std::string name = term.display_name();
         const Sentence outside = term.domain.empty() ? Sentence("%1 has no value here", {name}) : Sentence(term.domain);
         const Sentence divides =
             term.no_division.empty() ? Sentence("this divides by zero") : Sentence(term.no_division);

@@ -13,7 +13,7 @@ Result<WorkingPlace> place_of_working(const Study& study, const std::string& tex
         for (const auto& line : table->foot) {
             for (const Id column : line->columns) {
                 const DefinitionId id = DefinitionId::foot_value(line->id, column);
-                if (called(study, id) == text) {
+                if (display_name(study, id) == text) {
                     return WorkingPlace{id, 0};
                 }
             }

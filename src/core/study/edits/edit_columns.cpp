@@ -24,7 +24,7 @@ std::optional<Sentence> in_use(const Study& study, Id id, IfUsed if_used) {
     if (users.empty()) {
         return std::nullopt;
     }
-    return Sentence{"%1 is used by %2: change that first.", {called(study, id), joined(users)}};
+    return Sentence{"%1 is used by %2: change that first.", {display_name(study, id), joined(users)}};
 }
 
 template <class T>

@@ -13,8 +13,8 @@ namespace {
 
 /// Every pair of columns between which a formula takes all others, with the ids that it thereby takes.
 struct Between {
-    std::string called; ///< the formula's owner
-    std::string text;   ///< `t1 .. t4`
+    std::string display_name; ///< the formula's owner
+    std::string text;         ///< `t1 .. t4`
     std::vector<Id> columns;
 };
 
@@ -31,7 +31,7 @@ void find_between(const Study& study, const FormulaPlace& place, const Formula& 
         const ColumnDefinition* to = named_column(study, place.table, node.kids[1]);
         const Table* table = from == nullptr || to == nullptr ? nullptr : table_with(study, &Table::columns, from->id);
         if (table != nullptr && table->column(to->id) != nullptr) {
-            Between one{place.called, formula.text().substr(node.span.from, node.span.to - node.span.from), {}};
+            Between one{place.display_name, formula.text().substr(node.span.from, node.span.to - node.span.from), {}};
             bool inside = false;
             for (const auto& column : table->columns) {
                 const bool end = column->id == from->id || column->id == to->id;
@@ -68,7 +68,7 @@ Result<Study> keeping_between(const Study& before, Study after) {
     for (std::size_t at = 0; at < std::min(were.size(), are.size()); ++at) {
         if (!(were[at].columns == are[at].columns)) {
             return Sentence{"%1 takes the columns %2, and would then take others: write out first which ones it takes.",
-                            {were[at].called, were[at].text}};
+                            {were[at].display_name, were[at].text}};
         }
     }
     return after;

@@ -165,7 +165,7 @@ Study without_lost_series(Study study);
 /// What uses the column, held value or table, each once, not counting itself.
 struct User {
     Id id;
-    std::string called; ///< in sentences
+    std::string display_name; ///< in sentences
 };
 std::vector<User> parts_using(const Study& study, Id id);
 std::vector<std::string> users_of(const Study& study, Id id); ///< as they are called

@@ -92,7 +92,7 @@ std::string shortest_name(const Study& study, const Table* own, Id id) {
 std::vector<std::string> users_of(const Study& study, Id id) {
     std::vector<std::string> names;
     for (const User& user : parts_using(study, id)) {
-        names.push_back(user.called);
+        names.push_back(user.display_name);
     }
     return names;
 }
@@ -117,9 +117,9 @@ std::vector<User> parts_using(const Study& study, Id id) {
                 uses = uses || in_group;
             },
             place.parameters);
-        const auto same = [&place](const User& user) { return user.called == place.called; };
+        const auto same = [&place](const User& user) { return user.display_name == place.display_name; };
         if (uses && std::none_of(users.begin(), users.end(), same)) {
-            users.push_back({place.owner, place.called});
+            users.push_back({place.owner, place.display_name});
         }
     });
     for (const auto& table : study.tables) { // rows made from a column's cells

@@ -11,7 +11,7 @@ Sentence explain(const Study& study, Fault fault) {
         what.pop_back();
     }
     const std::string closing = !what.empty() && what.back() == '?' ? "" : ".";
-    const std::string name = called(study, site.definition);
+    const std::string name = display_name(study, site.definition);
     if (fault.row == 0) {
         return {"%1: %2" + closing, {name, what}};
     }

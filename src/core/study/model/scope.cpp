@@ -200,7 +200,7 @@ void for_each_formula(const Study& study, const std::function<void(const Formula
     });
 }
 
-std::string called(const Study& study, const DefinitionId& id) {
+std::string display_name(const Study& study, const DefinitionId& id) {
     const StudyPart part = find_part(study, id);
     if (part.check != nullptr) {
         return worded({"The check %1", {part.check->label}});

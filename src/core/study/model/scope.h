@@ -43,7 +43,7 @@ void for_each_name(const Node& tree, const std::function<void(const Node& name)>
 struct FormulaPlace {
     const Table* table = nullptr;        ///< null: on the study's ledge
     Id owner;                            ///< the column, held value, foot line or table (for its row count)
-    std::string called;                  ///< `Pebbles.dev`, `ledge.q`, …: for sentences
+    std::string display_name;            ///< `Pebbles.dev`, `ledge.q`, …: for sentences
     std::vector<std::string> parameters; ///< of a held function
 };
 
@@ -53,6 +53,6 @@ void for_each_formula(const Study& study, const std::function<void(const Formula
 Study with_formulas(const Study& study, const std::function<Formula(const FormulaPlace&, const Formula&)>& change);
 
 /// `Pebbles.dev`, `Pebbles.n`, `ledge.n`, or the foot line's "sum of Pebbles.dev": what `id` is called in a sentence.
-std::string called(const Study& study, const DefinitionId& id);
+std::string display_name(const Study& study, const DefinitionId& id);
 
 } // namespace ledgefall
