@@ -9,7 +9,7 @@
 namespace ledgefall {
 namespace {
 
-/// ln n! − ln(√(2πn) (n/e)^n), by Stirling's series; small n are led up to larger ones.
+/// ln n! − ln(√(2πn) (n/e)^n), by Stirling's series; for small n by the recurrence to larger ones.
 double stirling_error(double n) {
     constexpr double enough = 16;
     double from_below = 0;

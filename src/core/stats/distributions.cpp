@@ -156,8 +156,8 @@ std::optional<DiscreteTerms> terms_of(const Distribution& d) {
     }
 }
 
-/// Student's tail beyond a t from 0 up. Of one degree of freedom it is an angle; far out it is what its series begins
-/// with, for t² would overflow.
+/// Student's tail beyond a t from 0 up. For one degree of freedom in closed form (Cauchy); far out by the leading term
+/// of its series, since t² would overflow.
 double student_tail(double v, double t) {
     if (v == 1) {
         return std::atan2(1.0, t) / std::numbers::pi;

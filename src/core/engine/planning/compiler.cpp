@@ -18,7 +18,8 @@ struct Context {
     std::unordered_map<const Term*, Operand> done;
 };
 
-/// Leaves the look-through of a step to the steps that use it, where from all of them what is not finite carries on.
+/// Skips the check of a step for values that are not finite where every step that uses it propagates them: then the
+/// check of those covers it.
 void mark_checks(Program& program) {
     std::vector<bool> used(program.registers, false);
     std::vector<bool> must(program.registers, false);
@@ -37,7 +38,7 @@ void mark_checks(Program& program) {
             used[argument.at] = true;
             must[argument.at] = must[argument.at] || !carries;
         }
-        if (step.measure) { // it reads registers at its own time
+        if (step.measure) { // a measure reads its operands while it runs, so they are checked before
             for (const auto& operands : {step.measure->parameters, step.measure->plain, step.measure->values}) {
                 for (const Operand operand : operands) {
                     if (!operand.scalar) {

@@ -44,7 +44,8 @@ std::vector<std::vector<std::size_t>> groups_in_order(const std::vector<std::vec
                 low[visits.back().node] = std::min(low[visits.back().node], low[node]);
             }
             if (low[node] == number[node]) {
-                const auto from = std::find(stack.rbegin(), stack.rend(), node).base() - 1; // near the end
+                const auto from = std::find(stack.rbegin(), stack.rend(), node).base() -
+                                  1; // searched from the end, since it was pushed recently
                 groups.emplace_back(from, stack.end());
                 for (auto it = from; it != stack.end(); ++it) {
                     open[*it] = false;

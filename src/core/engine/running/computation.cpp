@@ -117,8 +117,8 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
     for (const Plan::Group* group : groups) {
         const PlannedDefinition& first = plan_.definitions[group->members.front()];
         cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
-        // A measure of many rows, however few its own table has. One or two wait for the memory alike on one core or on
-        // two, so that a helper pays off only where there are many.
+        // A measure of many rows, however few its own table has. One or two are bound by the memory, which a second
+        // core does not speed up: a helper pays off only where there are many.
         for (const Link& link : first.links) {
             const PlannedDefinition* target = link.type == LinkType::whole ? plan_.find(link.target) : nullptr;
             cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id) / rows_for_a_cell;
@@ -331,7 +331,7 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
     Runner runner(program, *this);
     runner.start();
     for_blocks(from, to, [&](std::size_t first, std::size_t count) {
-        if (first >= cells.size()) { // a column that grows chunk by chunk, each still near when it is filled
+        if (first >= cells.size()) { // extended chunk by chunk, so that a chunk is still in the cache when it is filled
             cells.extend(std::min(Column::chunk_rows, to - first));
         }
         Column::Chunk& chunk = cells.own_chunk(first / Column::chunk_rows);

@@ -42,7 +42,8 @@ std::size_t LimitCounts::cell(double value) const {
 void LimitCounts::add(const double* values, std::size_t count) {
     const double* const limits = limits_.data(); // with one above all at their end
     const std::uint32_t* const starts = starts_.data();
-    std::uint64_t* const even = counts_.data(); // two of them, so that equal neighbours need not wait for each other
+    std::uint64_t* const even =
+        counts_.data(); // two histograms in turn: no store-to-load dependency between equal neighbours
     std::uint64_t* const odd = others_.data();
     const double from = from_;
     const double scale = scale_;

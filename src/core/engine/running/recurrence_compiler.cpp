@@ -190,7 +190,8 @@ bool RecurrenceCompiler::add_load(const Instruction& instruction, const Program&
     return true;
 }
 
-/// Makes one step of a product that is only used in the sum right after it. Both are still rounded each.
+/// Fuses a product that only the sum right after it uses into one step; both are still rounded, so results do not
+/// change.
 void RecurrenceCompiler::join_products(std::size_t from) {
     for (std::size_t at = from; at + 1 < code_.steps.size();) {
         const RecurrenceStep& product = code_.steps[at];
@@ -220,7 +221,8 @@ void RecurrenceCompiler::join_products(std::size_t from) {
     }
 }
 
-/// What is not finite need not be looked for where it surely carries on into a later result that is looked at.
+/// Drops the checks of registers whose infinities and not-a-numbers surely propagate into a later register that is
+/// checked.
 void RecurrenceCompiler::leave_out_covered_checks() {
     const auto carries = [](const RecurrenceStep& step, std::uint32_t place) {
         if (step.code == Code::call) {

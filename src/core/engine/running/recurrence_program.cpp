@@ -71,7 +71,7 @@ std::size_t RecurrenceProgram::run(std::size_t from, std::size_t to, std::option
     std::size_t row = from;
     bool sound = true;
     bool stops = false;
-    while (row < to && sound && !stops) { // some rows at a time, which stay near until they are moved to the columns
+    while (row < to && sound && !stops) { // a batch at a time, which stays in the first-level cache until it is copied
         const std::size_t begun = row;
         const std::size_t end = std::min(to, row + rows_at_once);
         while (row < end && sound && !stops) {
@@ -97,7 +97,8 @@ inline bool RecurrenceProgram::run_row(std::size_t row, std::size_t k) {
         registers[at] = static_cast<double>(row + 1);
     }
     run_steps(code_.steps.data(), registers);
-    std::uint64_t seen = 0; // its first bit is set as soon as something is not finite: all bits of its exponent are
+    std::uint64_t seen = 0; // its sign bit is set once a value is not finite: adding one to an exponent of all ones
+                            // carries into the sign
     for (const std::uint32_t at : code_.checked) {
         seen |= (std::bit_cast<std::uint64_t>(registers[at]) & 0x7FF0000000000000U) + 0x0010000000000000U;
     }
@@ -115,8 +116,8 @@ inline bool RecurrenceProgram::run_row(std::size_t row, std::size_t k) {
     return true;
 }
 
-/// One step after the other. Each leads to the next by a jump of its own, which the processor learns to foresee; a loop
-/// around a switch has only one jump for all of them.
+/// Threaded code: each step ends in an indirect jump of its own, which the branch predictor learns by itself; a loop
+/// around a switch has a single indirect jump for all of them.
 void RecurrenceProgram::run_steps(const RecurrenceStep* step, double* r) {
     static const void* const ways[] = {&&call,   &&add,  &&subtract, &&multiply,    &&divide, &&negate,
                                        &&square, &&cube, &&root,     &&add_product, &&end};

@@ -10,7 +10,8 @@ namespace ledgefall {
 
 /// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
 /// be before the first row, as not a number. Null where one is at fault. They stand half a page off from `slots`, to
-/// which the sums are written: a load that has its last twelve bits in common with a store just before waits for it.
+/// which the sums are written, against 4K aliasing: a load whose address has the last twelve bits of a store just
+/// before waits for it.
 const double* WindowMeasure::bring(std::size_t first, std::size_t count, std::size_t reach, const double* slots) {
     if (!started_) {
         inner_.start();
@@ -75,7 +76,7 @@ bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, do
             slots[row] /= static_cast<double>(reach + 1);
         }
     } else {
-        MovingSum sum = total_; // in registers while it runs
+        MovingSum sum = total_; // a local copy, which the compiler keeps in registers
         for (std::size_t row = 0; row < count; ++row) {
             sum.add(values[row]);
             slots[row] = sum.total();
