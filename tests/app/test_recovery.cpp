@@ -223,6 +223,19 @@ class TestRecovery : public QObject {
         drive.window.document().start_new();
     }
 
+    /// The file that is watched is that of the study that is shown, whatever way it came.
+    void another_study_lets_go_of_the_file() {
+        const QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("left.ledgefall"));
+        WindowDriver drive;
+        begin(drive, {QStringLiteral("42")});
+        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(QFile::remove(path));
+        QVERIFY(drive.window.files().look_at_file()); // nothing is asked: it is no file of this window any more
+        QVERIFY(!QFile::exists(path));
+    }
+
     void read_only_files_are_left_as_they_are() {
         if (::geteuid() == 0) { // to whom nothing is read only
             QVERIFY(::access("/", W_OK) == 0);

@@ -72,7 +72,7 @@ class TestStopping : public QObject {
             WindowDriver drive;
             Id table;
             QVERIFY(drive.window.document().perform(QStringLiteral("slow"), slow_study(&table)));
-            QTest::qWait(50);
+            QVERIFY(drive.window.document().computing());
             drive.window.files().autosave().discard();
             since.start();
         }

@@ -15,6 +15,7 @@ class FileGuard {
 
     /// From now on of this file as it is now; of none where the path is empty.
     void watch(const QString& path);
+    const QString& path() const { return path_; }
     State state() const;
     /// Whether another window, of this or another process of the machine, has opened the file before.
     bool open_elsewhere() const { return !path_.isEmpty() && lock_ == nullptr; }

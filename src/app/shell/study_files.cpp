@@ -35,6 +35,12 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
     connect(&autosave_, &Autosave::failed, this, [this](const Sentence& why) {
         Q_EMIT failed(tr("Unsaved changes cannot be kept for a crash: %1").arg(Document::translated(why)));
     });
+    // Whatever way a study comes into the window, its file is the one that is watched.
+    connect(&document_, &Document::state_changed, this, [this] {
+        if (document_.path() != guard_.path()) {
+            guard_.watch(document_.path());
+        }
+    });
     connect(&document_, &Document::saved, this,
             [](const QString& path, const std::shared_ptr<const std::string>& text) {
                 QThreadPool::globalInstance()->start([path, text] { keep_version(path, *text); });
@@ -119,7 +125,6 @@ bool StudyFiles::may_leave() {
 
 void StudyFiles::start_new() {
     document_.start_new();
-    guard_.watch({});
 }
 
 bool StudyFiles::look_at_file() {
