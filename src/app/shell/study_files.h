@@ -8,6 +8,8 @@
 
 namespace ledgefall {
 
+struct RecoveredStudy;
+
 /// Opening and saving the study of a window: with what is asked where work could be lost, what is recovered after a
 /// crash, and what other programs do to the file meanwhile.
 class StudyFiles : public QObject {
@@ -44,7 +46,7 @@ class StudyFiles : public QObject {
 
   private:
     bool typed_is_taken(const QString& otherwise);
-    void take_recovered(const class RecoveredStudy& recovered);
+    void take_recovered(const RecoveredStudy& recovered);
 
     Document& document_;
     QWidget* window_;
