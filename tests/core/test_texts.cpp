@@ -77,6 +77,33 @@ class TestTexts : public QObject {
         }
     }
 
+    /// What no state of a study uses any more is freed: texts, classes, distributions and the sites of faults.
+    void what_is_not_used_is_freed() {
+        constexpr std::size_t rows = 2000;
+        Bench bench;
+        bench.held("p = 0.5").rows(std::to_string(rows));
+        for (const char* formula :
+             {"site = join(\"site \", text(row * p))", "same = if row > 3 then site else \"none\"",
+              "D = binomial(row, p / 1000)", "up = upper(same)", "at = 1 / (row - row)"}) {
+            bench.work(formula);
+        }
+        const Id p = bench.id("p");
+        const std::size_t texts = Text::count();
+        const std::size_t sites = fault_site_count();
+        for (int step = 1; step <= 20; ++step) {
+            bench.take(give_held(bench.study, p, Value::number(0.5 + step / 64.0)));
+            QVERIFY(Text::count() < texts + 100);
+            QVERIFY(fault_site_count() < sites + 100);
+            for (const std::size_t row : {std::size_t{1}, std::size_t{4}, rows}) {
+                const std::string site = "site " + shortest(static_cast<double>(row) * (0.5 + step / 64.0));
+                QCOMPARE(bench.cell("site", row).text().str(), site);
+                QCOMPARE(bench.cell("up", row).text().str(), row > 3 ? in_capitals(site) : std::string("NONE"));
+            }
+        }
+        bench.results.reset();
+        QVERIFY(Text::count() < texts - rows);
+    }
+
     void numbers_are_written_as_people_do() {
         const std::pair<double, const char*> written[] = {{100000, "100000"},
                                                           {0.0001, "0.0001"},

@@ -254,7 +254,7 @@ class TestStudyFile : public QObject {
         const Result<Study> read = read_study(write_study(study));
         QVERIFY2(read, read ? "" : read.refusal().text().c_str());
         QCOMPARE(write_study(*read), write_study(study));
-        const Value row = compute(*read)->cell((*read->tables[0]->axis.column)->id, 0);
+        const Value row = compute(*read)->cell((*read->tables[0]->axis.column)->id, 0).for_ever();
         QVERIFY(row.is_fault() && QString::fromStdString(row.fault().at().what.text()).contains("removed"));
     }
 

@@ -4,10 +4,12 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace ledgefall {
 namespace {
 
+constexpr double no_limit = std::numeric_limits<double>::infinity();
 constexpr double filled = 0.78; // of the room that a place has
 
 } // namespace
@@ -19,7 +21,7 @@ BarsPlot::BarsPlot(QCPAxis* x, QCPAxis* y, FiguresPtr figures, std::size_t serie
     , together_(std::max<std::size_t>(1, together)) {
     std::vector<double> places = series().x;
     std::sort(places.begin(), places.end());
-    double least = INFINITY;
+    double least = no_limit;
     for (std::size_t at = 1; at < places.size(); ++at) {
         const double gap = places[at] - places[at - 1];
         least = gap > 0 ? std::min(least, gap) : least;
@@ -73,8 +75,8 @@ void BarsPlot::draw(QCPPainter* painter) {
     painter->setAntialiasing(false);
     painter->setBrush(apply_look().fill);
     painter->setPen(QPen(apply_look().line, 1));
-    double drawn_to = -INFINITY; // of thousands of bars narrower than a pixel, the tallest of each pixel
-    double tallest = INFINITY;
+    double drawn_to = -no_limit; // of thousands of bars narrower than a pixel, the tallest of each pixel
+    double tallest = no_limit;
     for (std::size_t at = 0; at < series().x.size(); ++at) {
         const QRectF area = area_of(at);
         if (area.right() < shown.left() || area.left() > shown.right()) {

@@ -1,5 +1,6 @@
 #include "app/charts/chart_plot.h"
 
+#include "app/charts/bars_plot.h"
 #include "app/charts/chart_ticks.h"
 #include "app/charts/plot_kinds.h"
 #include "app/look/look.h"
@@ -248,12 +249,10 @@ void ChartPlot::keep_scales_equal() {
     const double across = xAxis->range().size() / axisRect()->width();
     const double up = yAxis->range().size() / axisRect()->height();
     const QSignalBlocker quiet(xAxis);
-    if (across > up) {
+    if (across > up || zoomed_) {
         yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
-    } else if (!zoomed_) {
-        xAxis->setRange(xAxis->range().center(), up * axisRect()->width(), Qt::AlignCenter);
     } else {
-        yAxis->setRange(yAxis->range().center(), across * axisRect()->height(), Qt::AlignCenter);
+        xAxis->setRange(xAxis->range().center(), up * axisRect()->width(), Qt::AlignCenter);
     }
 }
 

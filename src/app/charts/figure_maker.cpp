@@ -5,15 +5,20 @@
 namespace ledgefall {
 namespace {
 
+FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart) {
+    ChartFigures figures = chart_figures(study, *results, chart);
+    figures.results = results;
+    return std::make_shared<const ChartFigures>(std::move(figures));
+}
+
 FiguresPtr work_out(const FigureMaker::Question& asked) {
     if (!asked.ask_numbers) {
-        return std::make_shared<const ChartFigures>(chart_figures(asked.study, *asked.results, asked.chart));
+        return figures_of(asked.study, asked.results, asked.chart);
     }
     Study study = asked.study;
     study.charts.clear();
     study.charts.emplace_back(asked.chart);
-    const ResultsPtr results = compute(study, asked.results);
-    return std::make_shared<const ChartFigures>(chart_figures(study, *results, asked.chart));
+    return figures_of(study, compute(study, asked.results), asked.chart);
 }
 
 } // namespace

@@ -14,7 +14,8 @@ Document::Document(QObject* parent)
     , history_(Study()) {
     connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
         if (results) {
-            results_ = results;
+            // Much may be freed with those before: not here, where it would be felt.
+            QThreadPool::globalInstance()->start([before = std::exchange(results_, results)] {});
             current_ = !computer_.busy();
             Q_EMIT results_changed();
         }

@@ -24,7 +24,7 @@ void WorkingComputer::ask(const Study& study, ResultsPtr results, std::vector<Wo
             }
             QMetaObject::invokeMethod(
                 this,
-                [this, number, workings = std::move(workings), done] {
+                [this, number, workings = std::move(workings), results, done] { // the results hold the workings' texts
                     if (number == asked_) {
                         answered_ = number;
                         done(workings);

@@ -107,7 +107,7 @@ void TableCommands::count_pairs() {
     }
     std::vector<Value> all;
     for (std::size_t row = 0; row < std::min(values->size(), most_across + 1); ++row) {
-        all.push_back(values->at(row));
+        all.push_back(values->at(row).for_ever());
     }
     Id result;
     const auto next = contingency_table(document_.study(), columns[0], columns[1], all, true, &result);

@@ -65,6 +65,7 @@ struct ChartFigures {
     AxisFigures x, y;
     bool equal_scales = false, reader = false, names_classes = false;
     std::vector<Sentence> missing; ///< what keeps a part of the chart from being drawn
+    ResultsPtr results;            ///< by which the names are held, where the figures may outlive them
     bool empty() const { return series.empty(); }
 };
 

@@ -3,7 +3,7 @@
 #include "core/value/interned.h"
 #include "core/value/sentence.h"
 
-#include <utility>
+#include <functional>
 
 namespace ledgefall {
 namespace {
@@ -25,12 +25,17 @@ constexpr std::array<Known, 12> families = {{{"binomial", 2},
                                              {"f_dist", 2},
                                              {"lognormal", 2}}};
 
-using Shelf = Interned<Distribution, std::pair<Family, std::array<double, 3>>>;
+struct HashOfDistribution {
+    std::size_t operator()(const Distribution& distribution) const {
+        std::size_t hash = static_cast<std::size_t>(distribution.family);
+        for (const double number : distribution.numbers) {
+            hash = hash * 1'099'511'628'211U + std::hash<double>()(number);
+        }
+        return hash;
+    }
+};
 
-Shelf& shelf() {
-    static Shelf instance;
-    return instance;
-}
+using Distributions = Interned<Distribution, HashOfDistribution>;
 
 } // namespace
 
@@ -51,11 +56,11 @@ std::string write_distribution(const Distribution& distribution) {
 }
 
 Value distribution_value(const Distribution& distribution) {
-    return shelf().value(distribution, {distribution.family, distribution.numbers}, Kind::distribution);
+    return Value::of(Value::slot_of_address(Distributions::at(distribution)), Kind::distribution, State::plain);
 }
 
 const Distribution& distribution_of(const Value& value) {
-    return Shelf::of(value);
+    return *static_cast<const Distribution*>(Value::address_of(value.slot()));
 }
 
 } // namespace ledgefall

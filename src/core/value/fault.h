@@ -30,9 +30,9 @@ enum class Cause : std::uint8_t {
 };
 
 /// A place in a definition at which a fault can begin. Sites are held once for the whole program, so that a million
-/// cells at fault cost no more than a million numbers.
+/// cells at fault cost no more than a million numbers; for how long, their `InternScope` says.
 struct FaultSite {
-    Cause cause;
+    Cause cause = Cause::syntax;
     DefinitionId definition;        ///< the column, held value or foot value in which it began
     Sentence what;                  ///< what happened and what to do, without the place
     std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
@@ -52,5 +52,7 @@ struct Fault {
 
 /// The number of `site`, which is registered if it is new. Safe from any thread.
 std::uint32_t fault_site(const FaultSite& site);
+/// How many sites are held now.
+std::size_t fault_site_count();
 
 } // namespace ledgefall

@@ -1,38 +1,136 @@
 #pragma once
 
-#include "core/value/value.h"
-
-#include <bit>
-#include <deque>
-#include <map>
+#include <array>
+#include <cstdint>
+#include <functional>
+#include <memory>
 #include <mutex>
+#include <unordered_map>
+#include <vector>
 
 namespace ledgefall {
 
-/// Values that are too large for a cell and held once for the whole program, so that a cell keeps an address and equal
-/// ones have the same. `Key` tells them apart. Safe from any thread; nothing is freed.
-template <class T, class Key>
+/// The interned objects that were made within one scope. They are freed when the last of those that hold them goes.
+class InternedObjects {
+  public:
+    InternedObjects() = default;
+    InternedObjects(const InternedObjects&) = delete;
+    InternedObjects& operator=(const InternedObjects&) = delete;
+    ~InternedObjects();
+
+    std::size_t size() const { return held_.size(); }
+
+  private:
+    friend class InternScope;
+    struct Held {
+        const void* object;
+        void (*release)(const void*);
+    };
+    std::vector<Held> held_;
+};
+
+using InternedObjectsPtr = std::shared_ptr<const InternedObjects>;
+
+/// What a study, or results, hold of the interned objects of their cells. It says nothing of what the cells are, so
+/// that two of them are equal whatever they hold.
+struct HeldObjects {
+    std::vector<InternedObjectsPtr> all;
+
+    void add(const InternedObjectsPtr& objects) {
+        if (objects && objects->size() > 0) {
+            all.push_back(objects);
+        }
+    }
+    friend bool operator==(const HeldObjects&, const HeldObjects&) { return true; }
+};
+
+/// While it lives, what its thread interns is not kept for ever, but for as long as the objects that it gives are held.
+/// Whoever stores cells that were made within it stores those objects beside them. Scopes may be nested.
+class InternScope {
+  public:
+    InternScope();
+    InternScope(const InternScope&) = delete;
+    InternScope& operator=(const InternScope&) = delete;
+    ~InternScope();
+
+    InternedObjectsPtr objects() const { return objects_; }
+
+    /// The number of the scope that this thread is in; 0 where what it interns is kept for ever.
+    static std::uint64_t current();
+    /// Adds an object to the thread's scope.
+    static void hold(const void* object, void (*release)(const void*));
+
+  private:
+    std::uint64_t number_;
+    std::shared_ptr<InternedObjects> objects_ = std::make_shared<InternedObjects>();
+    InternScope* outer_;
+};
+
+/// Objects held once for the whole program, so that a cell keeps an address and equal ones have the same. What is
+/// interned outside every `InternScope` is never freed. Safe from any thread.
+template <class T, class Hash, class Equal = std::equal_to<>>
 class Interned {
   public:
-    Value value(const T& object, const Key& key, Kind kind) {
-        const std::lock_guard lock(mutex_);
-        const T*& place = places_[key];
-        if (place == nullptr) {
-            place = &all_.emplace_back(object);
+    /// The address of the object that equals `key`, which is made if it is new.
+    template <class Key>
+    static const T* at(const Key& key) {
+        const std::uint64_t scope = InternScope::current();
+        Shelf& shelf = shelf_of(Hash()(key));
+        const std::lock_guard lock(shelf.mutex);
+        auto it = shelf.objects.find(key);
+        if (it == shelf.objects.end()) {
+            it = shelf.objects.emplace(T(key), Use()).first;
         }
-        const auto address = static_cast<std::uint64_t>(reinterpret_cast<std::uintptr_t>(place));
-        return Value::of(std::bit_cast<double>(address), kind, State::plain);
+        Use& use = it->second;
+        if (scope == 0) {
+            use.for_ever = true;
+        } else if (!use.for_ever && use.last_scope != scope) {
+            InternScope::hold(&it->first, release);
+            ++use.scopes;
+            use.last_scope = scope;
+        }
+        return &it->first;
     }
 
-    static const T& of(const Value& value) {
-        // NOLINTNEXTLINE(performance-no-int-to-ptr): a slot of eight bytes holds the address, as of a text
-        return *reinterpret_cast<const T*>(static_cast<std::uintptr_t>(std::bit_cast<std::uint64_t>(value.slot())));
+    /// How many are held now.
+    static std::size_t count() {
+        std::size_t count = 0;
+        for (Shelf& shelf : shelves()) {
+            const std::lock_guard lock(shelf.mutex);
+            count += shelf.objects.size();
+        }
+        return count;
     }
 
   private:
-    std::mutex mutex_;
-    std::deque<T> all_; // never moves what it holds
-    std::map<Key, const T*> places_;
+    struct Use {
+        std::uint64_t last_scope = 0; ///< that has counted it
+        std::uint32_t scopes = 0;     ///< how many hold it; a scope may count it twice
+        bool for_ever = false;
+    };
+    struct Shelf {
+        std::mutex mutex;
+        std::unordered_map<T, Use, Hash, Equal> objects; // its nodes never move, so addresses stay good
+    };
+    // Several shelves, so that threads reading different files do not queue at one lock. They are never destroyed,
+    // since static objects elsewhere may hold what is on them.
+    using Shelves = std::array<Shelf, 16>;
+
+    static Shelves& shelves() {
+        static Shelves& all = *new Shelves;
+        return all;
+    }
+    static Shelf& shelf_of(std::size_t hash) { return shelves()[(hash >> 8U) % std::tuple_size_v<Shelves>]; }
+
+    static void release(const void* object) {
+        const T& known = *static_cast<const T*>(object);
+        Shelf& shelf = shelf_of(Hash()(known));
+        const std::lock_guard lock(shelf.mutex);
+        const auto it = shelf.objects.find(known);
+        if (--it->second.scopes == 0 && !it->second.for_ever) {
+            shelf.objects.erase(it);
+        }
+    }
 };
 
 } // namespace ledgefall

@@ -4,18 +4,23 @@
 #include "core/value/sentence.h"
 
 #include <cmath>
+#include <functional>
 #include <limits>
-#include <tuple>
 
 namespace ledgefall {
 namespace {
 
 constexpr double most = std::numeric_limits<double>::max();
 
-Interned<Interval, std::tuple<double, double, bool, bool>>& shelf() {
-    static Interned<Interval, std::tuple<double, double, bool, bool>> instance;
-    return instance;
-}
+struct HashOfInterval {
+    std::size_t operator()(const Interval& interval) const {
+        const std::size_t closed = (interval.with_lower ? 1U : 0U) + (interval.with_upper ? 2U : 0U);
+        const std::hash<double> of;
+        return (of(interval.lower) * 1'099'511'628'211U + of(interval.upper)) * 1'099'511'628'211U + closed;
+    }
+};
+
+using Intervals = Interned<Interval, HashOfInterval>;
 
 } // namespace
 
@@ -39,12 +44,11 @@ std::string write_interval(const Interval& interval) {
 }
 
 Value interval_value(const Interval& interval) {
-    return shelf().value(interval, {interval.lower, interval.upper, interval.with_lower, interval.with_upper},
-                         Kind::interval);
+    return Value::of(Value::slot_of_address(Intervals::at(interval)), Kind::interval, State::plain);
 }
 
 const Interval& interval_of(const Value& value) {
-    return Interned<Interval, std::tuple<double, double, bool, bool>>::of(value);
+    return *static_cast<const Interval*>(Value::address_of(value.slot()));
 }
 
 } // namespace ledgefall

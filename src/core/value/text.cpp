@@ -1,35 +1,30 @@
 #include "core/value/text.h"
 
-#include <array>
-#include <mutex>
-#include <unordered_set>
+#include "core/value/interned.h"
 
 namespace ledgefall {
 namespace {
 
-// Several shelves, so that threads reading different files do not queue at one lock.
-struct Shelf {
-    std::mutex mutex;
-    std::unordered_set<std::string> texts; // its nodes never move, so addresses stay good
+struct HashOfText {
+    using is_transparent = void;
+    std::size_t operator()(std::string_view text) const { return std::hash<std::string_view>()(text); }
 };
 
-std::array<Shelf, 16>& shelves() {
-    static std::array<Shelf, 16> all;
-    return all;
-}
+using Texts = Interned<std::string, HashOfText>;
 
 } // namespace
 
 const std::string* Text::empty_text() {
-    static const std::string* const empty = Text(std::string_view()).address_;
+    // At once, before any scope could hold it: it stands for "none" wherever there is an id.
+    static const std::string* const empty = new std::string();
     return empty;
 }
 
-Text::Text(std::string_view text) {
-    std::string own(text);
-    Shelf& shelf = shelves()[std::hash<std::string>()(own) % 16];
-    const std::lock_guard lock(shelf.mutex);
-    address_ = &*shelf.texts.insert(std::move(own)).first;
+Text::Text(std::string_view text)
+    : address_(text.empty() ? empty_text() : Texts::at(text)) {}
+
+std::size_t Text::count() {
+    return Texts::count();
 }
 
 } // namespace ledgefall

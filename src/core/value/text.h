@@ -7,8 +7,8 @@
 namespace ledgefall {
 
 /// A piece of text held once for the whole program and compared by address. A text cell is thereby as small as a
-/// number, and `site = "pool"` over a million rows compares eight bytes a row. Texts are never freed: what a study
-/// says stays small beside its numbers.
+/// number, and `site = "pool"` over a million rows compares eight bytes a row. It is freed with the results or the file
+/// within whose `InternScope` it was made; outside of one it is kept for ever.
 class Text {
   public:
     Text()
@@ -16,6 +16,9 @@ class Text {
     explicit Text(std::string_view text);
 
     const std::string& str() const { return *address_; }
+    /// How many different texts are held now.
+    static std::size_t count();
+
     bool empty() const { return address_->empty(); }
     const std::string* address() const { return address_; }
     static Text at(const std::string* address) { return Text(address); }

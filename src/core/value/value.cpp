@@ -31,6 +31,19 @@ std::string_view trimmed(std::string_view text) {
 
 } // namespace
 
+Value Value::for_ever() const {
+    if ((plain() && kind_ == Kind::text) || state_ == State::odd) {
+        return Value::of(slot_of(Text(text().str())), kind_, state_);
+    }
+    if (plain() && kind_ == Kind::interval) {
+        return interval_value(interval_of(*this));
+    }
+    if (plain() && kind_ == Kind::distribution) {
+        return distribution_value(distribution_of(*this));
+    }
+    return is_fault() ? Value::fault({fault_site(fault().at()), fault().row}) : *this;
+}
+
 std::string kind_name(Kind kind) {
     for (const auto& [entry, name] : kind_names) {
         if (entry == kind) {

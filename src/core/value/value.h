@@ -45,15 +45,19 @@ class Value {
     Text text() const { return text_of(slot_); }
     Fault fault() const { return std::bit_cast<Fault>(slot_); }
 
-    static double slot_of(Text text) {
-        return std::bit_cast<double>(static_cast<std::uint64_t>(reinterpret_cast<std::uintptr_t>(text.address())));
+    static double slot_of_address(const void* interned) {
+        return std::bit_cast<double>(static_cast<std::uint64_t>(reinterpret_cast<std::uintptr_t>(interned)));
     }
-    static Text text_of(double slot) {
-        // NOLINTBEGIN(performance-no-int-to-ptr): a slot of eight bytes is what makes a text cell as small as a number
-        return Text::at(
-            reinterpret_cast<const std::string*>(static_cast<std::uintptr_t>(std::bit_cast<std::uint64_t>(slot))));
-        // NOLINTEND(performance-no-int-to-ptr)
+    static const void* address_of(double slot) {
+        // NOLINTNEXTLINE(performance-no-int-to-ptr): a slot of eight bytes is what makes a text as small as a number
+        return reinterpret_cast<const void*>(static_cast<std::uintptr_t>(std::bit_cast<std::uint64_t>(slot)));
     }
+    static double slot_of(Text text) { return slot_of_address(text.address()); }
+    static Text text_of(double slot) { return Text::at(static_cast<const std::string*>(address_of(slot))); }
+
+    /// The same value, of which a text, class or distribution is kept for ever. What takes a value out of results, and
+    /// may outlive them, takes it so.
+    Value for_ever() const;
 
     /// The same value to the last bit: what decides whether a change has to travel on.
     friend bool operator==(const Value& a, const Value& b) {

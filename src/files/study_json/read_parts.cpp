@@ -94,9 +94,11 @@ ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
         if (!values->is_array()) {
             wrong(place.field("values"), "a list");
         }
+        const InternScope scope;
         for (std::size_t at = 0; at < values->size() && !refusal; ++at) {
             cells.append(value((*values)[at], cells.kind(), place.field("values").item(at)));
         }
+        interned.add(scope.objects());
     }
     column.cells = Shared<Column>(std::move(cells));
     column.unknown_fields = unknown_fields(json, fields::column);

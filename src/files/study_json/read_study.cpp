@@ -92,6 +92,7 @@ Result<Study> read_study(std::string_view file) {
     if (reader.refusal) {
         return *reader.refusal;
     }
+    study.interned = std::move(reader.interned);
     return study;
 }
 

@@ -29,6 +29,7 @@ class Place {
 class StudyReader {
   public:
     std::optional<Sentence> refusal;
+    HeldObjects interned; ///< by the cells that have been read
     Study study(const Json& json);
     void settle(Study& study);
 

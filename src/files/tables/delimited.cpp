@@ -374,6 +374,8 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
         column.name = names.take(wanted);
         column.label = column.label == column.name ? "" : column.label;
         column.cells = Column(kind_of(text, at));
+        const InternScope scope;
+        column.interned = scope.objects();
         for (const auto& record : text.records) {
             column.cells.append(at < record.size() ? read_field(record[at], column.cells.kind(), text.dialect)
                                                    : Value::missing(column.cells.kind()));

@@ -45,6 +45,13 @@ void count_faults(Results::Entry& entry) {
     }
 }
 
+/// The plan of a study, and what was interned in making it.
+Plan planned(const Study& study, InternedObjectsPtr& interned) {
+    const InternScope scope;
+    interned = scope.objects();
+    return make_plan(study);
+}
+
 } // namespace
 
 ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token stop, Progress* progress) {
@@ -53,7 +60,7 @@ ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token
 
 Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress)
     : study_(study)
-    , plan_(make_plan(study))
+    , plan_(planned(study, planned_))
     , before_(std::move(before))
     , stop_(std::move(stop))
     , progress_(progress) {}
@@ -106,6 +113,7 @@ ResultsPtr Computation::run() {
         }
     }
     results_->worked_out_ = worked_out_;
+    results_->interned_ = study_.interned;
     return results_;
 }
 
@@ -220,9 +228,11 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
 
 /// Keeps a new result. If it is equal to the one before, that one is kept in its place, so that nothing that depends on
 /// it is worked out again.
-void Computation::keep(const PlannedDefinition& definition, Results::Entry entry) {
+void Computation::keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made) {
     ++worked_out_;
     entry.kind = definition.kind;
+    entry.interned.add(made);
+    entry.interned.add(planned_);
     if (entry.cells) {
         const Results::Entry* old = before_ ? before_->find(definition.id) : nullptr;
         if (old != nullptr && old->cells && *old->cells == *entry.cells) {
@@ -245,8 +255,9 @@ void Computation::compute_group(const Plan::Group& group) {
     if (reuse(group, inputs)) {
         return;
     }
+    const InternScope scope;
     if (group.by_rows) {
-        compute_sequence(group, inputs);
+        compute_sequence(group, inputs, scope.objects());
         return;
     }
     for (const std::size_t member : group.members) {
@@ -262,7 +273,7 @@ void Computation::compute_group(const Plan::Group& group) {
         } else {
             compute_single(definition, entry);
         }
-        keep(definition, std::move(entry));
+        keep(definition, std::move(entry), scope.objects());
     }
 }
 
@@ -394,7 +405,8 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
     entry.cells = std::move(cells);
 }
 
-void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
+void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,
+                                   const InternedObjectsPtr& made) {
     const Table& table = *plan_.definitions[group.members.front()].table;
     if (!memory_.take(static_cast<double>(rows(table.id) * group.members.size()) * bytes_of_cell)) {
         for (const std::size_t member : group.members) {
@@ -403,7 +415,7 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
             entry.inputs = inputs;
             entry.cells = memory_.refused(definition.id, definition.kind, rows(table.id));
             if (definition.what != PlannedDefinition::What::until) {
-                keep(definition, std::move(entry));
+                keep(definition, std::move(entry), made);
             }
         }
         return;
@@ -423,7 +435,7 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
         } else {
             entry.cells = sequence.cells(at);
         }
-        keep(definition, std::move(entry));
+        keep(definition, std::move(entry), made);
     }
 }
 

@@ -29,16 +29,18 @@ class Computation : public Environment {
     void compute_group(const Plan::Group& group);
     std::vector<Results::Input> inputs_of(const Plan::Group& group) const;
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
-    void keep(const PlannedDefinition& definition, Results::Entry entry);
+    void keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made);
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
     void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_axis(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
-    void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs);
+    void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,
+                          const InternedObjectsPtr& made);
     void run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells);
 
     const Study& study_;
+    InternedObjectsPtr planned_; ///< what planning interned
     Plan plan_;
     ResultsPtr before_;
     std::stop_token stop_;

@@ -29,6 +29,9 @@ class Results {
         Kind kind = Kind::number;
         /// Of a held or foot value that is tiny beside the terms it is made of: how large those are; else 0.
         double terms_size = 0;
+        /// What was interned when it was worked out, and when its study was planned: texts that pass from one result to
+        /// another are held by the entry that made them, in these results as well.
+        HeldObjects interned;
         std::size_t stopped_after = 0; ///< of the condition on which a table stops: how many rows it has
     };
 
@@ -50,6 +53,7 @@ class Results {
     friend class Computation;
     std::unordered_map<DefinitionId, Entry> entries_;
     std::unordered_map<Id, std::size_t> rows_;
+    HeldObjects interned_; ///< of the study that they follow from
     std::size_t worked_out_ = 0;
 };
 

@@ -107,6 +107,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
         definition.label = column.label;
         definition.unit = column.unit;
         definition.cells = Shared<Column>(column.cells);
+        study.interned.add(column.interned);
         result.push_back(std::move(definition));
     }
     std::optional<Sentence> refused;

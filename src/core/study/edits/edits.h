@@ -48,6 +48,7 @@ struct NewColumn {
     std::string name; ///< from the label where empty
     std::string unit;
     Column cells;
+    InternedObjectsPtr interned = nullptr; ///< by its cells, where they were read from a file
 };
 Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& columns,
                           std::vector<Id>* added = nullptr);

@@ -3,6 +3,7 @@
 #include "core/study/model/chart.h"
 #include "core/study/row_sources/typed_rows.h"
 #include "core/value/column.h"
+#include "core/value/interned.h"
 
 #include <map>
 #include <memory>
@@ -230,6 +231,7 @@ struct Study {
     std::vector<Shared<Check>> checks;
     std::vector<Shared<Chart>> charts;
     std::uint64_t last_number = 0; ///< of the ids given so far
+    HeldObjects interned;          ///< by the cells that were read from files
     std::string unknown_fields;
 
     Id fresh_id(std::string_view prefix);

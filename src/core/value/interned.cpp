@@ -1,0 +1,41 @@
+#include "core/value/interned.h"
+
+#include <atomic>
+
+namespace ledgefall {
+namespace {
+
+thread_local InternScope* innermost = nullptr;
+
+std::uint64_t next_number() {
+    static std::atomic<std::uint64_t> last = 0;
+    return ++last;
+}
+
+} // namespace
+
+InternedObjects::~InternedObjects() {
+    for (const Held& held : held_) {
+        held.release(held.object);
+    }
+}
+
+InternScope::InternScope()
+    : number_(next_number())
+    , outer_(innermost) {
+    innermost = this;
+}
+
+InternScope::~InternScope() {
+    innermost = outer_;
+}
+
+std::uint64_t InternScope::current() {
+    return innermost == nullptr ? 0 : innermost->number_;
+}
+
+void InternScope::hold(const void* object, void (*release)(const void*)) {
+    innermost->objects_->held_.push_back({object, release});
+}
+
+} // namespace ledgefall
