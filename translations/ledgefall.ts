@@ -917,10 +917,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.%3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Several values in brackets can stand only in a measure or after in.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2828,6 +2824,22 @@
         <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text was no UTF-8 and has been read as Windows-1252.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4211,11 +4223,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Rows: %1</source>
+        <source>no heading</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>no heading</source>
+        <source>Rows: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -917,10 +917,6 @@
         <translation>Nur gezählte Zeilen können früher enden: %1 zuerst eine Zeilenzahl geben.</translation>
     </message>
     <message>
-        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.%3</source>
-        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1, beginnend mit Zeile %2; alle ihre Felder wurden behalten.%3</translation>
-    </message>
-    <message>
         <source>Several values in brackets can stand only in a measure or after in.</source>
         <translation>Mehrere Werte in Klammern können nur in einem Maß oder nach in stehen.</translation>
     </message>
@@ -2828,6 +2824,22 @@
         <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
         <translation>dies zu berechnen bräuchte mehr Speicher, als frei ist: weniger Zeilen oder weniger Formeln verwenden</translation>
     </message>
+    <message>
+        <source>%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.</source>
+        <translation>%1 hat mehr Ziffern, als eine Zahl fassen kann: Die Zelle hält %2. In einer Spalte aus Texten bleiben alle.</translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.</source>
+        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1, beginnend mit Zeile %2; alle ihre Felder sind behalten.</translation>
+    </message>
+    <message>
+        <source>The text was no UTF-8 and has been read as Windows-1252.</source>
+        <translation>Der Text war kein UTF-8 und ist als Windows-1252 gelesen.</translation>
+    </message>
+    <message>
+        <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
+        <translation>Ganze Zahlen mit mehr Ziffern, als eine Zahl fassen kann: %1; ihre Spalten sind als Texte gelesen, damit keine Ziffer verloren geht.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4211,12 +4223,12 @@
         <translation>Als Tabelle einlesen</translation>
     </message>
     <message>
-        <source>Rows: %1</source>
-        <translation>Zeilen: %1</translation>
-    </message>
-    <message>
         <source>no heading</source>
         <translation>keine Beschriftungen</translation>
+    </message>
+    <message>
+        <source>Rows: %1.</source>
+        <translation>Zeilen: %1.</translation>
     </message>
 </context>
 <context>

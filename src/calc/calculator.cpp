@@ -53,7 +53,9 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};
     }
     study_ = study_of(*read);
-    notes_ = read->report.text();
+    for (const Sentence& report : read->reports) {
+        notes_ += (notes_.empty() ? "" : " ") + report.text();
+    }
     return Done();
 }
 

@@ -17,7 +17,7 @@ Delimited read(const std::string& bytes, const DialectChoice& choice = {}) {
 }
 
 LabelledColumns as_columns(const Delimited& text) {
-    return {.columns = columns_of(text), .least_rows = 0, .report = {}};
+    return {.columns = columns_of(text), .least_rows = 0, .reports = {}};
 }
 
 } // namespace
@@ -71,7 +71,7 @@ class TestDelimited : public QObject {
         const Delimited latin = read("L\xE4nge,x\n1,2\n");
         QVERIFY(latin.windows1252);
         QCOMPARE(latin.header.front(), std::string("Länge"));
-        QVERIFY(latin.report().text().find("Windows-1252") != std::string::npos);
+        QVERIFY(latin.reports().front().text().find("Windows-1252") != std::string::npos);
         QCOMPARE(read("price\n\x80 5\n").records.front().front(), std::string("€ 5"));
         QCOMPARE(read("say\n\x93yes\x94 \x96\n").records.front().front(), std::string("“yes” –"));
         QVERIFY(!read_delimited(std::string("\xFF\xFEx", 3)));
@@ -85,7 +85,24 @@ class TestDelimited : public QObject {
         QCOMPARE(columns.size(), std::size_t{3});
         QVERIFY(columns[1].cells.at(1).is_missing());
         QCOMPARE(columns[2].cells.at(2).number(), 6.0);
-        QVERIFY(text.report().text().find("line 3") != std::string::npos);
+        QVERIFY(text.reports().front().text().find("line 3") != std::string::npos);
+    }
+
+    /// A whole number that no double is stays a text, and is told; one that a double is stays a number.
+    void whole_numbers_lose_no_digits() {
+        const Delimited text = read("tag,count\n9007199254740993,9007199254740992\n12,18014398509481984\n");
+        QCOMPARE(text.inexact_wholes, std::size_t{1});
+        QVERIFY(text.reports().front().text().find("1; their columns") != std::string::npos);
+        const auto columns = columns_of(text);
+        QCOMPARE(write_cell(columns[0].cells.at(0)), std::string("9007199254740993"));
+        QVERIFY(columns[0].cells.kind() == Kind::text);
+        QCOMPARE(columns[1].cells.at(1).number(), 18014398509481984.0);
+        for (const char* exact : {"602214076000000000000001", "100000000000000000000000"}) {
+            QVERIFY(is_inexact_whole(exact));
+        }
+        for (const char* exact : {"999999999999999", "-9007199254740992", "1e30", "9007199254740993.5", "", "-"}) {
+            QVERIFY2(!is_inexact_whole(exact), exact);
+        }
     }
 
     /// Blank lines of a single column are missing values: what comes after them stays in its row.

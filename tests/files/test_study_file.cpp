@@ -193,15 +193,22 @@ class TestStudyFile : public QObject {
 
     void unknown_fields_are_kept() {
         const std::string text =
-            head + R"json("mood": {"calm": [1, {"deep": null}]}, "charts": [{"id": "g1", "kind": "histogram"}],
-            "ledge": [{"name": "p", "value": 0.35, "slider": {"from": 0, "to": 1, "step": 0.01}}],
+            head + R"json("mood": {"calm": [1, {"deep": null}]}, "charts": [{"id": "g1", "kind": "histogram",
+                "series": [{"form": "points", "x": "T.x", "y": "T.x", "dash": 1}], "x": {"title": "X", "log": true},
+                "references": [{"form": "across", "numbers": ["1"], "ink": 1}]}],
+            "settings": {"seed": 4, "angles": "degrees"},
+            "ledge": [{"name": "p", "value": 0.35, "slider": {"from": 0, "to": 1, "step": 0.01, "loop": 1},
+                       "format": {"style": "decimals", "digits": 2, "sign": "+"}},
+                      {"name": "q", "value": 1, "format": {"style": "roman", "digits": 3},
+                       "choices": {"values": [1, 2], "sorted": true}}],
             "tables": [{"name": "T", "colour": "red", "axes": [{"source": "counted", "count": "10", "until": "x > 3"}],
             "columns": [{"name": "x", "formula": "row", "handout": "blank"}], "foot": [{"formula": "sum(each)", "columns": [], "new": 1}]}]})json";
         const Result<Study> read = read_study(text);
         QVERIFY2(read, read ? "" : read.refusal().text().c_str());
         const std::string written = write_study(*read);
         for (const char* part : {"\"mood\"", "\"deep\"", "\"histogram\"", "\"slider\"", "\"step\": 0.01", "\"colour\"",
-                                 "\"until\"", "\"handout\"", "\"new\""}) {
+                                 "\"until\"", "\"handout\"", "\"new\"", "\"dash\"", "\"log\"", "\"ink\"", "\"angles\"",
+                                 "\"loop\"", "\"sign\"", "\"roman\"", "\"sorted\""}) {
             QVERIFY2(written.find(part) != std::string::npos, part);
         }
         QVERIFY(*read_study(written) == *read);

@@ -206,6 +206,7 @@ QComboBox* ChartDialog::column_box(Id chosen, bool numbers, QWidget* parent) {
 void ChartDialog::put_series(const Series& series) {
     SeriesRow result;
     result.row = new QWidget(series_place_);
+    result.unknown_fields = series.unknown_fields;
     auto* layout = new QGridLayout(result.row);
     layout->setContentsMargins(0, 0, 0, 4);
     result.form = new QComboBox(result.row);
@@ -259,6 +260,7 @@ void ChartDialog::fit_boxes(const SeriesRow& row) {
 void ChartDialog::put_reference(const Reference& reference) {
     ReferenceRow result;
     result.row = new QWidget(references_place_);
+    result.unknown_fields = reference.unknown_fields;
     auto* layout = new QHBoxLayout(result.row);
     layout->setContentsMargins(0, 0, 0, 0);
     result.form = new QComboBox(result.row);
@@ -305,6 +307,7 @@ void ChartDialog::add_series() {
         const Chart now = chart();
         series = now.series.back();
         series.label.clear();
+        series.unknown_fields.clear();
     }
     put_series(series);
     look_over();
@@ -335,6 +338,7 @@ Chart ChartDialog::chart() const {
     result.series.clear();
     for (const SeriesRow& row : series_) {
         Series series;
+        series.unknown_fields = row.unknown_fields;
         series.form = static_cast<SeriesForm>(row.form->currentIndex());
         series.x = chosen(row.across);
         series.y = chosen(row.up);
@@ -346,6 +350,7 @@ Chart ChartDialog::chart() const {
     result.references.clear();
     for (const ReferenceRow& row : references_) {
         Reference reference;
+        reference.unknown_fields = row.unknown_fields;
         reference.form = static_cast<Reference::Form>(row.form->currentIndex());
         reference.label = text(row.label);
         for (std::size_t at = 0; at < numbers_of(reference.form); ++at) {
@@ -353,8 +358,8 @@ Chart ChartDialog::chart() const {
         }
         result.references.push_back(std::move(reference));
     }
-    result.x = {text(x_.title), formula(x_.from), formula(x_.to)};
-    result.y = {text(y_.title), formula(y_.from), formula(y_.to)};
+    result.x = {text(x_.title), formula(x_.from), formula(x_.to), begun_.x.unknown_fields};
+    result.y = {text(y_.title), formula(y_.from), formula(y_.to), begun_.y.unknown_fields};
     result.equal_scales = equal_->isChecked();
     result.reader = reader_->isChecked();
     result.names_classes = names_->isChecked();

@@ -41,12 +41,14 @@ class ChartDialog : public QDialog {
         QComboBox *form = nullptr, *across = nullptr, *up = nullptr;
         QLineEdit* label = nullptr;
         QCheckBox *fit = nullptr, *per_width = nullptr;
+        std::string unknown_fields;
     };
     struct ReferenceRow {
         QWidget* row = nullptr;
         QComboBox* form = nullptr;
         std::vector<QLineEdit*> numbers;
         QLineEdit* label = nullptr;
+        std::string unknown_fields;
     };
     struct AxisRow {
         QLineEdit *title = nullptr, *from = nullptr, *to = nullptr;

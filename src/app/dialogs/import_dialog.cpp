@@ -84,9 +84,9 @@ void ImportDialog::read() {
 
 void ImportDialog::show_text() {
     header_->setChecked(text_->dialect.header);
-    const Sentence report = text_->report();
-    const QString counted = tr("Rows: %1").arg(text_->records.size());
-    report_->setText(report.empty() ? counted : counted + QStringLiteral(". ") + Document::translated(report));
+    QStringList reports = Document::translated(text_->reports());
+    reports.prepend(tr("Rows: %1.").arg(text_->records.size()));
+    report_->setText(reports.join(u' '));
     int width = static_cast<int>(text_->header.size());
     const int rows = std::min<int>(shown_records, static_cast<int>(text_->records.size()));
     for (int row = 0; row < rows; ++row) {

@@ -68,6 +68,14 @@ QString Document::title() const {
     return path_.isEmpty() ? tr("New study") : QFileInfo(path_).completeBaseName();
 }
 
+QStringList Document::translated(const std::vector<Sentence>& sentences) {
+    QStringList out;
+    for (const Sentence& sentence : sentences) {
+        out += translated(sentence);
+    }
+    return out;
+}
+
 QString Document::translated(const Sentence& sentence) {
     const QString pattern = QCoreApplication::translate("Sentence", sentence.pattern.c_str());
     Sentence in_language = sentence;

@@ -68,6 +68,7 @@ class Document : public QObject {
 
     void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
     static QString translated(const Sentence& sentence);
+    static QStringList translated(const std::vector<Sentence>& sentences);
     /// A held or foot value as it is shown; what is only the rounding of its terms as ≈0.
     QString single_text(const DefinitionId& id, const Format& format) const;
     /// The same of a text of the core that has no parts: a purpose, a label.

@@ -360,8 +360,8 @@ bool MainWindow::import_text(const QString& path, const DialectChoice& choice, c
         return false;
     }
     show_table(table);
-    if (const Sentence report = text->report(); !report.empty()) {
-        tell(Document::translated(report));
+    if (const QStringList reports = Document::translated(text->reports()); !reports.isEmpty()) {
+        tell(reports.join(u' '));
     }
     return true;
 }

@@ -276,7 +276,25 @@ bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int ro
 bool TableModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name) {
     const Result<Study> typed =
         type_block(document_.study(), table_, static_cast<std::size_t>(row), static_cast<std::size_t>(section), block);
-    return document_.perform(name, typed);
+    if (!document_.perform(name, typed)) {
+        return false;
+    }
+    tell_of_long_numbers(row, section, block);
+    return true;
+}
+
+/// Says it where a whole number was typed that no double is: what the cell holds then is not what was typed.
+void TableModel::tell_of_long_numbers(int row, int section, const std::vector<std::vector<std::string>>& block) {
+    for (std::size_t line = 0; line < block.size(); ++line) {
+        for (std::size_t at = 0; at < block[line].size(); ++at) {
+            const Value held = value(row + static_cast<int>(line), section + static_cast<int>(at));
+            if (is_inexact_whole(block[line][at]) && held.plain() && held.kind() == Kind::number) {
+                return document_.refuse({"%1 has more digits than a number can hold: the cell holds %2. In a column of "
+                                         "texts all of them stay.",
+                                         {block[line][at], write_cell(held)}});
+            }
+        }
+    }
 }
 
 } // namespace ledgefall

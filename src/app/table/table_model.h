@@ -49,6 +49,7 @@ class TableModel : public QAbstractTableModel {
     std::pair<int, int> reach(const ColumnDefinition& column) const;
 
     bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name);
+    void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
 
   Q_SIGNALS:
     void shape_changed(); ///< columns, or what their headings show

@@ -29,6 +29,16 @@ std::string_view trimmed(std::string_view text) {
     return text;
 }
 
+/// The digits of a whole number that is written without anything else; else nothing.
+std::string_view digits_of(std::string_view typed) {
+    std::string_view text = trimmed(typed);
+    if (!text.empty() && (text.front() == '-' || text.front() == '+')) {
+        text.remove_prefix(1);
+    }
+    const bool whole = std::all_of(text.begin(), text.end(), [](char c) { return c >= '0' && c <= '9'; });
+    return whole ? text : std::string_view();
+}
+
 } // namespace
 
 Value Value::for_ever() const {
@@ -123,13 +133,24 @@ std::optional<double> read_number(std::string_view typed, char decimal) {
     return number / divided_by;
 }
 
-bool loses_zeros(std::string_view typed) {
-    std::string_view text = trimmed(typed);
-    if (!text.empty() && (text.front() == '-' || text.front() == '+')) {
-        text.remove_prefix(1);
+bool is_inexact_whole(std::string_view typed) {
+    const std::string_view digits = digits_of(typed);
+    constexpr std::size_t always_exact = 15;
+    constexpr std::size_t longest = 400; // beyond all doubles
+    if (digits.size() <= always_exact || digits.front() == '0') {
+        return false;
     }
-    return text.size() > 1 && text[0] == '0' &&
-           std::all_of(text.begin(), text.end(), [](char c) { return c >= '0' && c <= '9'; });
+    double number = 0;
+    std::from_chars(digits.data(), digits.data() + digits.size(), number);
+    std::array<char, longest> written{};
+    const auto [end, error] =
+        std::to_chars(written.data(), written.data() + written.size(), number, std::chars_format::fixed, 0);
+    return error != std::errc() || std::string_view(written.data(), end) != digits;
+}
+
+bool loses_digits(std::string_view typed) {
+    const std::string_view digits = digits_of(typed);
+    return (digits.size() > 1 && digits.front() == '0') || is_inexact_whole(typed);
 }
 
 Value read_cell(std::string_view typed, Kind kind, char decimal) {

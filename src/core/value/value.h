@@ -82,10 +82,13 @@ class Value {
 /// Numbers take a point (or, where `decimal` says so, a comma), an exponent, and a minus of either form.
 Value read_cell(std::string_view typed, Kind kind, char decimal = '.');
 
-/// The number that `typed` writes in full, or nothing.
-/// Whether a text is written like a number but would lose its leading zeros as one, as `007` does.
-bool loses_zeros(std::string_view typed);
+/// Whether a whole number is written that no double is, as some beyond 2^53 are not.
+bool is_inexact_whole(std::string_view typed);
+/// Whether a text is written like a whole number but would lose digits as one: its leading zeros, as `007` does, or its
+/// last ones, as numbers beyond 2^53 may.
+bool loses_digits(std::string_view typed);
 
+/// The number that `typed` writes in full, or nothing.
 std::optional<double> read_number(std::string_view typed, char decimal = '.');
 
 /// A plain value as text that `read_cell` reads back to the same value; missing gives an empty text.

@@ -10,7 +10,7 @@ Result<LabelledColumns> read(std::string_view bytes) {
     if (!text) {
         return text.refusal();
     }
-    return LabelledColumns{.columns = columns_of(*text), .least_rows = 0, .report = text->report()};
+    return LabelledColumns{.columns = columns_of(*text), .least_rows = 0, .reports = text->reports()};
 }
 
 } // namespace

@@ -61,6 +61,7 @@ Series StudyReader::series(const Json& json, const Place& place) {
     series.label = text(json, "label", place);
     series.fit = yes(json, "fit", place);
     series.per_width = yes(json, "per_width", place);
+    series.unknown_fields = unknown_fields(json, fields::series);
     return series;
 }
 
@@ -69,6 +70,7 @@ Reference StudyReader::reference(const Json& json, const Place& place) {
     reference.form = static_cast<Reference::Form>(
         word(json, "form", {std::begin(fields::reference_forms), std::end(fields::reference_forms)}, place));
     reference.label = text(json, "label", place);
+    reference.unknown_fields = unknown_fields(json, fields::reference);
     for (const std::string& number : texts(json, "numbers", place, "numbers or formulas, in quotes")) {
         reference.numbers.emplace_back(number);
     }
@@ -93,7 +95,7 @@ ChartAxis StudyReader::chart_axis(const Json& json, const char* name, const Plac
         const std::string written = text(*entry, which, at);
         return written.empty() ? Formula() : Formula(written);
     };
-    return {text(*entry, "title", at), end("from"), end("to")};
+    return {text(*entry, "title", at), end("from"), end("to"), unknown_fields(*entry, fields::chart_axis)};
 }
 
 Chart StudyReader::chart(const Json& json, const Place& place) {

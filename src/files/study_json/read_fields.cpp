@@ -86,6 +86,7 @@ void StudyReader::settings(const Json& json, Settings& settings) {
     if (!entry->is_object()) {
         return wrong(place, "an object in braces");
     }
+    settings.unknown_fields = unknown_fields(*entry, fields::settings);
     settings.seed = whole(*entry, "seed", place).value_or(settings.seed);
     settings.tolerance = number(*entry, "tolerance", place, settings.tolerance);
     const auto type = whole(*entry, "quantile_type", place).value_or(7);
@@ -107,9 +108,13 @@ Format StudyReader::format(const Json& json, const Place& place) {
         return format;
     }
     const std::string style = text(*entry, "style", place.field("format"));
-    for (std::size_t at = 0; at < std::size(fields::format_styles); ++at) { // one of a later version is automatic
-        format.style = style == fields::format_styles[at] ? static_cast<Format::Style>(at) : format.style;
+    const auto known = std::find(std::begin(fields::format_styles), std::end(fields::format_styles), style);
+    if (known == std::end(fields::format_styles) && !style.empty()) { // of a later version: shown as automatic
+        format.unknown_fields = unknown_fields(*entry, std::vector<std::string_view>());
+        return format;
     }
+    format.style = style.empty() ? format.style : static_cast<Format::Style>(known - std::begin(fields::format_styles));
+    format.unknown_fields = unknown_fields(*entry, fields::format);
     format.digits = static_cast<int>(std::clamp(number(*entry, "digits", place.field("format"), 0), 0.0, 17.0));
     if (format.style == Format::Style::fraction) { // files before had the number of its digits
         const double of_digits = std::pow(10.0, std::clamp(format.digits, 1, 6)) - 1;

@@ -52,7 +52,8 @@ void StudyReader::slider(const Json& json, const Place& place, HeldValue& held) 
         return;
     }
     const Place at = place.field("slider");
-    const Slider slider{number(*entry, "from", at, 0), number(*entry, "to", at, 1), number(*entry, "step", at, 0.01)};
+    const Slider slider{number(*entry, "from", at, 0), number(*entry, "to", at, 1), number(*entry, "step", at, 0.01),
+                        entry->is_object() ? unknown_fields(*entry, fields::slider) : std::string()};
     if (!entry->is_object() || !(slider.from < slider.to) || !(slider.step > 0)) {
         return wrong(at, "from, a larger to, and a step above 0");
     }
@@ -68,6 +69,7 @@ void StudyReader::choices(const Json& json, const Place& place, HeldValue& held)
     if (!entry->is_object()) {
         return wrong(at, "an object with a column, or with values");
     }
+    held.choices.unknown_fields = unknown_fields(*entry, fields::choices);
     held.choices.column = Id(text(*entry, "column", at));
     const Json* values = field(*entry, "values");
     for (std::size_t number = 0; values != nullptr && values->is_array() && number < values->size() && !refusal;

@@ -17,6 +17,13 @@ inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "for
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
 inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
                                         "settings", "ledge",   "tables",   "checks", "charts"};
+inline constexpr const char* settings[] = {"seed", "quantile_type", "tolerance", "as_of"};
+inline constexpr const char* format[] = {"style", "digits", "largest_denominator"};
+inline constexpr const char* slider[] = {"from", "to", "step"};
+inline constexpr const char* choices[] = {"column", "values"};
+inline constexpr const char* series[] = {"form", "x", "y", "label", "fit", "per_width"};
+inline constexpr const char* reference[] = {"form", "numbers", "label"};
+inline constexpr const char* chart_axis[] = {"title", "from", "to"};
 inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
 

@@ -58,6 +58,7 @@ void put_format(Json& json, const Format& format) {
         const bool fraction = format.style == Format::Style::fraction;
         json["format"] = {{"style", fields::format_styles[static_cast<std::size_t>(format.style)]},
                           {fraction ? "largest_denominator" : "digits", format.digits}};
+        put_unknown_fields(json["format"], format.unknown_fields);
     }
 }
 
@@ -81,6 +82,7 @@ Json held_json(const HeldValue& held) {
         json["slider"] = {{"from", number_json(held.slider->from)},
                           {"to", number_json(held.slider->to)},
                           {"step", number_json(held.slider->step)}};
+        put_unknown_fields(json["slider"], held.slider->unknown_fields);
     }
     if (!held.choices.empty()) {
         json["choices"] = Json::object();
@@ -88,6 +90,7 @@ Json held_json(const HeldValue& held) {
         for (const Value& value : held.choices.listed) {
             json["choices"]["values"].push_back(value_json(value));
         }
+        put_unknown_fields(json["choices"], held.choices.unknown_fields);
     }
     put_format(json, held.format);
     put_unknown_fields(json, held.unknown_fields);
@@ -246,6 +249,7 @@ Json chart_axis_json(const ChartAxis& axis) {
     put(json, "title", axis.title);
     put(json, "from", axis.from.text());
     put(json, "to", axis.to.text());
+    put_unknown_fields(json, axis.unknown_fields);
     return json;
 }
 
@@ -266,6 +270,7 @@ Json chart_json(const Chart& chart, const Study& study) {
         if (series.per_width) {
             one["per_width"] = true;
         }
+        put_unknown_fields(one, series.unknown_fields);
         json["series"].push_back(std::move(one));
     }
     for (const Reference& reference : chart.references) {
@@ -274,6 +279,7 @@ Json chart_json(const Chart& chart, const Study& study) {
             one["numbers"].push_back(number.text());
         }
         put(one, "label", reference.label);
+        put_unknown_fields(one, reference.unknown_fields);
         json["references"].push_back(std::move(one));
     }
     if (!(chart.x == ChartAxis())) {
@@ -337,6 +343,7 @@ std::string write_study(const Study& study) {
     if (study.settings.as_of) {
         json["settings"]["as_of"] = write_date(*study.settings.as_of);
     }
+    put_unknown_fields(json["settings"], study.settings.unknown_fields);
     json["ledge"] = held_list(study.ledge);
     json["tables"] = Json::array();
     for (const auto& table : study.tables) {

@@ -257,7 +257,7 @@ Kind kind_of(const Delimited& text, std::size_t column) {
         if (column >= record.size() || record[column].find_first_not_of(" \t") == std::string::npos) {
             continue;
         }
-        if (loses_zeros(record[column])) {
+        if (loses_digits(record[column])) {
             return Kind::text; // numbers of samples and the like
         }
         ++filled;
@@ -339,6 +339,8 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
         if (out.records[at].size() != width) {
             out.ragged.push_back(read.lines[at]);
         }
+        out.inexact_wholes +=
+            static_cast<std::size_t>(std::count_if(out.records[at].begin(), out.records[at].end(), is_inexact_whole));
     }
     if (out.dialect.header && !out.records.empty()) {
         out.header = std::move(out.records.front());
@@ -347,13 +349,22 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     return out;
 }
 
-Sentence Delimited::report() const {
-    std::string note = windows1252 ? " The text was no UTF-8 and has been read as Windows-1252." : "";
-    if (ragged.empty()) {
-        return note.empty() ? Sentence() : Sentence("%1", {note.substr(1)});
+std::vector<Sentence> Delimited::reports() const {
+    std::vector<Sentence> out;
+    if (!ragged.empty()) {
+        out.push_back({"Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were "
+                       "kept.",
+                       {std::to_string(ragged.size()), std::to_string(ragged.front())}});
     }
-    return {"Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.%3",
-            {std::to_string(ragged.size()), std::to_string(ragged.front()), note}};
+    if (inexact_wholes > 0) {
+        out.push_back({"Whole numbers with more digits than a number can hold: %1; their columns have been read as "
+                       "texts, so that no digit is lost.",
+                       {std::to_string(inexact_wholes)}});
+    }
+    if (windows1252) {
+        out.push_back({"The text was no UTF-8 and has been read as Windows-1252.", {}});
+    }
+    return out;
 }
 
 std::vector<NewColumn> columns_of(const Delimited& text) {

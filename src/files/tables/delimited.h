@@ -30,10 +30,11 @@ struct Delimited {
     bool windows1252 = false; ///< it was no UTF-8, and has been read as Windows-1252
     std::vector<std::string> header;
     std::vector<std::vector<std::string>> records;
+    std::size_t inexact_wholes = 0;  ///< whole numbers that no double is
     std::vector<std::size_t> ragged; ///< the lines (from 1) whose number of fields is not that of the first
 
     /// What a person should know of the reading; empty where there is nothing to say.
-    Sentence report() const;
+    std::vector<Sentence> reports() const;
 };
 
 /// Reads delimited text: quotes, line ends of any kind, a byte-order mark. Records with too few or too many fields are

@@ -10,8 +10,8 @@ namespace ledgefall {
 /// Plain columns with their labels, units and names: what every format of tables reads into and writes from.
 struct LabelledColumns {
     std::vector<NewColumn> columns;
-    std::size_t least_rows = 0; ///< there are so many, whether or not the columns reach that far
-    Sentence report;            ///< what a person should know of the reading; empty where there is nothing to say
+    std::size_t least_rows = 0;    ///< there are so many, whether or not the columns reach that far
+    std::vector<Sentence> reports; ///< what a person should know of the reading
 
     std::size_t rows() const; ///< of the longest column, and at least `least_rows`
 };

@@ -19,7 +19,7 @@ Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_
         if (at >= line.size() || read_cell(line[at], Kind::text).is_missing()) {
             continue;
         }
-        if (loses_zeros(line[at])) {
+        if (loses_digits(line[at])) {
             return Kind::text; // numbers of samples and the like
         }
         ++filled;

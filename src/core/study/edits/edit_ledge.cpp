@@ -170,8 +170,16 @@ Result<Study> detail_held(Study study, Id id, const HeldDetails& details) {
         held.unit = details.unit;
         held.note = details.note;
         held.group = details.group;
+        const std::string of_slider = held.slider ? held.slider->unknown_fields : std::string();
+        const std::string of_choices = held.choices.unknown_fields;
         held.slider = details.slider;
         held.choices = details.choices;
+        if (held.slider) {
+            held.slider->unknown_fields = of_slider;
+        }
+        if (!held.choices.empty()) {
+            held.choices.unknown_fields = of_choices;
+        }
     });
 }
 

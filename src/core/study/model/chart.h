@@ -16,6 +16,7 @@ struct Series {
     bool fit = false;       ///< of points: with their regression line
     bool per_width = false; ///< of a histogram: counts over widths, so that areas compare where widths differ
     std::string label;      ///< in the legend; empty: that of y
+    std::string unknown_fields = {};
     friend bool operator==(const Series&, const Series&) = default;
 };
 
@@ -31,6 +32,7 @@ struct Reference {
     Form form = Form::across;
     std::vector<Formula> numbers;
     std::string label;
+    std::string unknown_fields = {};
     friend bool operator==(const Reference&, const Reference&) = default;
 };
 
@@ -41,6 +43,7 @@ std::size_t numbers_of(Reference::Form form);
 struct ChartAxis {
     std::string title;
     Formula from, to;
+    std::string unknown_fields = {};
     friend bool operator==(const ChartAxis&, const ChartAxis&) = default;
 };
 

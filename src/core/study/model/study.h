@@ -55,12 +55,14 @@ struct Format {
     };
     Style style = Style::automatic;
     int digits = 0; ///< decimals, significant figures, or the largest denominator
+    std::string unknown_fields = {};
     friend bool operator==(const Format&, const Format&) = default;
 };
 
 /// The range over which a held value can be slid.
 struct Slider {
     double from = 0, to = 1, step = 0.01;
+    std::string unknown_fields = {};
     friend bool operator==(const Slider&, const Slider&) = default;
 };
 
@@ -68,6 +70,7 @@ struct Slider {
 struct Choices {
     Id column;
     std::vector<Value> listed;
+    std::string unknown_fields = {};
     bool empty() const { return column.empty() && listed.empty(); }
     friend bool operator==(const Choices&, const Choices&) = default;
 };
@@ -217,6 +220,7 @@ struct Settings {
     int quantile_type = 7; ///< of Hyndman and Fan (1996)
     double tolerance = 1e-9;
     std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is worked out
+    std::string unknown_fields;
     friend bool operator==(const Settings&, const Settings&) = default;
 };
 
