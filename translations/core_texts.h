@@ -213,6 +213,7 @@ QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be put in a ro
 QT_TRANSLATE_NOOP("Sentence", "In order");
 QT_TRANSLATE_NOOP("Sentence", "In the table %1 two things are called %2.");
 QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.");
+QT_TRANSLATE_NOOP("Sentence", "It was stopped before its end, and nothing has changed.");
 QT_TRANSLATE_NOOP("Sentence", "Ledgefall studies");
 QT_TRANSLATE_NOOP("Sentence", "Margalef's richness.");
 QT_TRANSLATE_NOOP("Sentence", "Menhinick's richness.");

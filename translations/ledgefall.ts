@@ -2840,6 +2840,10 @@
         <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>It was stopped before its end, and nothing has changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

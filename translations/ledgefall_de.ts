@@ -2840,6 +2840,10 @@
         <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
         <translation>Ganze Zahlen mit mehr Ziffern, als eine Zahl fassen kann: %1; ihre Spalten sind als Texte gelesen, damit keine Ziffer verloren geht.</translation>
     </message>
+    <message>
+        <source>It was stopped before its end, and nothing has changed.</source>
+        <translation>Es wurde vor dem Ende angehalten, und nichts hat sich geändert.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

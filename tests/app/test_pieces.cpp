@@ -288,8 +288,7 @@ class TestPieces : public QObject {
             Column::of(Kind::number, {Value::number(1), Value::missing(), Value::odd(Text("n/a")), Value::number(4),
                                       Value::number(9)}));
         const auto texts = std::make_shared<const Column>(Column::of(Kind::text, {Value::text(Text("pool"))}));
-        const std::atomic<bool> go = false;
-        const ChosenSummary all = summary_of({{numbers, 0, 5}, {texts, 0, 1}, {nullptr, 0, 9}}, go);
+        const ChosenSummary all = summary_of({{numbers, 0, 5}, {texts, 0, 1}, {nullptr, 0, 9}});
         QCOMPARE(all.cells, std::size_t{6});
         QCOMPARE(all.faults, std::size_t{1});
         QCOMPARE(all.n.number(), 3.0);
@@ -297,18 +296,20 @@ class TestPieces : public QObject {
         QCOMPARE(all.mean.number(), 14.0 / 3);
         QCOMPARE(all.smallest.number(), 1.0);
         QCOMPARE(all.largest.number(), 9.0);
-        const ChosenSummary some = summary_of({{numbers, 3, 100}}, go);
+        const ChosenSummary some = summary_of({{numbers, 3, 100}});
         QCOMPARE(some.cells, std::size_t{2});
         QCOMPARE(some.sum.number(), 13.0);
-        QCOMPARE(summary_of({}, go).n.number(), 0.0);
+        QCOMPARE(summary_of({}).n.number(), 0.0);
         std::vector<double> many(20'000);
         for (std::size_t row = 0; row < many.size(); ++row) {
             many[row] = static_cast<double>(row);
         }
         const auto long_one = std::make_shared<const Column>(Column::numbers(many));
-        QCOMPARE(summary_of({{long_one, 100, 19'000}}, go).sum.number(), (100.0 + 18'999.0) * 18'900 / 2);
-        const std::atomic<bool> stop = true;
-        QCOMPARE(summary_of({{long_one, 0, 20'000}}, stop).cells, std::size_t{0});
+        QCOMPARE(summary_of({{long_one, 100, 19'000}}).sum.number(), (100.0 + 18'999.0) * 18'900 / 2);
+        std::stop_source stop;
+        stop.request_stop();
+        const StopScope scope(stop.get_token());
+        QVERIFY_EXCEPTION_THROWN(summary_of({{long_one, 0, 20'000}}), Stopped);
     }
 
     void a_list_of_figures_shows_what_it_is_given() {

@@ -66,6 +66,33 @@ class TestStopping : public QObject {
         drive.window.files().autosave().discard();
     }
 
+    /// Sorting, searching and drawing very many rows: none of them keeps a window open, and each can be stopped.
+    void work_beside_the_window_is_given_up() {
+        QElapsedTimer since;
+        {
+            WindowDriver drive;
+            Document& document = drive.window.document();
+            bool taken = true;
+            const auto endless = [](const Study& study) -> Result<Study> {
+                std::vector<int> some(100'000);
+                for (int turn = 0;; ++turn) {
+                    std::sort(some.begin(), some.end(), stoppable([turn](int a, int b) { return a + turn < b; }));
+                }
+                return study;
+            };
+            document.perform_aside(QStringLiteral("sorting"), endless, [&taken](bool done) { taken = done; });
+            QVERIFY(document.computing());
+            drive.command(QStringLiteral("Stop computing"));
+            QTRY_VERIFY(!taken);
+            QVERIFY(!document.computing());
+            QVERIFY2(drive.window.notice().contains(QStringLiteral("stopped")), qPrintable(drive.window.notice()));
+            document.perform_aside(QStringLiteral("sorting"), endless);
+            drive.window.files().autosave().discard();
+            since.start();
+        }
+        QVERIFY2(since.elapsed() < 4000, "it does not wait for the end");
+    }
+
     void a_window_closes_while_it_computes() {
         QElapsedTimer since;
         {

@@ -176,7 +176,7 @@ class TestStudyFile : public QObject {
         const Result<Study> later = read_study(
             head +
             R"json("tables": [{"name": "T", "columns": [{"name": "x", "values": [1], "format": {"style": "roman"}}]}]})json");
-        QCOMPARE(later->tables[0]->columns[0]->format, Format());
+        QVERIFY(later->tables[0]->columns[0]->format.style == Format::Style::automatic);
     }
 
     void a_script_may_leave_out_what_can_be_found() {

@@ -24,13 +24,7 @@ FiguresPtr work_out(const FigureMaker::Question& asked) {
 } // namespace
 
 FigureMaker::FigureMaker(QObject* parent)
-    : QObject(parent) {
-    pool_.setMaxThreadCount(1);
-}
-
-FigureMaker::~FigureMaker() {
-    pool_.waitForDone();
-}
+    : QObject(parent) {}
 
 void FigureMaker::ask(Question question) {
     next_ = std::move(question);
@@ -41,18 +35,17 @@ void FigureMaker::ask(Question question) {
 
 void FigureMaker::start() {
     busy_ = true;
-    pool_.start([this, asked = *std::exchange(next_, std::nullopt)] {
-        QMetaObject::invokeMethod(
-            this,
-            [this, figures = work_out(asked)] {
-                busy_ = next_.has_value();
-                Q_EMIT figures_ready(figures);
-                if (next_) {
-                    start();
-                }
-            },
-            Qt::QueuedConnection);
-    });
+    aside_.run(
+        this, [asked = *std::exchange(next_, std::nullopt)] { return work_out(asked); },
+        [this](const std::optional<FiguresPtr>& figures) {
+            busy_ = next_.has_value();
+            if (figures) {
+                Q_EMIT figures_ready(*figures);
+            }
+            if (next_) {
+                start();
+            }
+        });
 }
 
 } // namespace ledgefall

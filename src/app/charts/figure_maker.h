@@ -1,9 +1,9 @@
 #pragma once
 
 #include "app/charts/figure_plot.h"
+#include "app/document/aside_work.h"
 
 #include <QObject>
-#include <QThreadPool>
 
 namespace ledgefall {
 
@@ -20,7 +20,6 @@ class FigureMaker : public QObject {
         bool ask_numbers = false;
     };
     explicit FigureMaker(QObject* parent = nullptr);
-    ~FigureMaker() override;
     void ask(Question question);
     bool busy() const { return busy_; }
 
@@ -29,7 +28,7 @@ class FigureMaker : public QObject {
 
   private:
     void start();
-    QThreadPool pool_;
+    AsideWork aside_;
     std::optional<Question> next_;
     bool busy_ = false;
 };

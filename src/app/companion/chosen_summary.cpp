@@ -1,6 +1,7 @@
 #include "app/companion/chosen_summary.h"
 
 #include "core/stats/measures.h"
+#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <array>
@@ -8,7 +9,7 @@
 
 namespace ledgefall {
 
-ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atomic<bool>& stop) {
+ChosenSummary summary_of(const std::vector<ChosenCells>& chosen) {
     const std::array<std::unique_ptr<Accumulator>, 5> measures = {make_count({}), make_sum({}), make_mean({}),
                                                                   make_min({}), make_max({})};
     ChosenSummary out;
@@ -16,7 +17,8 @@ ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atom
     double sizes = 0; // of the numbers, whatever their signs
     for (const ChosenCells& some : chosen) {
         const std::size_t end = some.cells == nullptr ? 0 : std::min(some.to, some.cells->size());
-        for (std::size_t row = some.from; row < end && !stop;) { // a chunk at a time
+        for (std::size_t row = some.from; row < end;) { // a chunk at a time
+            stop_if_asked();
             const Column::Chunk& chunk = some.cells->chunk(row / Column::chunk_rows);
             const std::size_t in = row % Column::chunk_rows;
             const std::size_t count = std::min(end - row, chunk.slots.size() - in);

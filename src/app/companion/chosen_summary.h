@@ -2,7 +2,6 @@
 
 #include "core/value/column.h"
 
-#include <atomic>
 #include <memory>
 #include <vector>
 
@@ -22,6 +21,6 @@ struct ChosenSummary {
 };
 
 /// `stop` may be set from another thread; then what is given back is of some of the cells.
-ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const std::atomic<bool>& stop);
+ChosenSummary summary_of(const std::vector<ChosenCells>& chosen);
 
 } // namespace ledgefall

@@ -18,7 +18,6 @@ CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
     , working_(new WorkingPanel(document, this))
     , summary_heading_(new QLabel(tr("Chosen cells"), this))
     , summary_(new NameValueList(this)) {
-    pool_.setMaxThreadCount(1);
     setAccessibleName(tr("Companion"));
     setFrameShape(QFrame::NoFrame);
     setWidgetResizable(true);
@@ -38,12 +37,6 @@ CompanionPanel::CompanionPanel(Document& document, QWidget* parent)
     connect(&document, &Document::study_changed, this, &CompanionPanel::refresh);
     connect(&look_news(), &LookNews::changed, this, &CompanionPanel::apply_look);
     apply_look();
-}
-
-CompanionPanel::~CompanionPanel() {
-    *stop_ = true;
-    pool_.clear();
-    pool_.waitForDone();
 }
 
 void CompanionPanel::apply_look() {
@@ -87,23 +80,18 @@ void CompanionPanel::sum_up() {
             }
         }
     }
-    *stop_ = true;
-    stop_ = std::make_shared<std::atomic<bool>>(false);
+    aside_.stop();
     const quint64 number = ++asked_;
     if (cells < summed_at_once) {
-        return show_summary(summary_of(chosen, *stop_));
+        return show_summary(summary_of(chosen));
     }
-    pool_.start([this, number, chosen = std::move(chosen), stop = stop_] {
-        const ChosenSummary summary = summary_of(chosen, *stop);
-        QMetaObject::invokeMethod(
-            this,
-            [this, number, summary] {
-                if (number == asked_) {
-                    show_summary(summary);
-                }
-            },
-            Qt::QueuedConnection);
-    });
+    aside_.run(
+        this, [chosen = std::move(chosen)] { return summary_of(chosen); },
+        [this, number](const std::optional<ChosenSummary>& summary) {
+            if (number == asked_ && summary) {
+                show_summary(*summary);
+            }
+        });
 }
 
 void CompanionPanel::show_summary(const ChosenSummary& chosen) {

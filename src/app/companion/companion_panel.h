@@ -2,13 +2,13 @@
 
 #include "app/companion/chosen_summary.h"
 #include "app/companion/working_panel.h"
+#include "app/document/aside_work.h"
 #include "app/look/name_value_list.h"
 #include "app/table/table_page.h"
 
 #include <QLabel>
 #include <QPointer>
 #include <QScrollArea>
-#include <QThreadPool>
 
 namespace ledgefall {
 
@@ -18,7 +18,6 @@ class CompanionPanel : public QScrollArea {
     Q_OBJECT
   public:
     explicit CompanionPanel(Document& document, QWidget* parent = nullptr);
-    ~CompanionPanel() override;
     void show_page(TablePage* page); ///< whose chosen cells are summed up
     void show_place(const WorkingPlace& place);
     void refresh();
@@ -36,8 +35,7 @@ class CompanionPanel : public QScrollArea {
     WorkingPanel* working_;
     QLabel* summary_heading_;
     NameValueList* summary_;
-    QThreadPool pool_;
-    std::shared_ptr<std::atomic<bool>> stop_ = std::make_shared<std::atomic<bool>>(false);
+    AsideWork aside_;
     quint64 asked_ = 0;
 };
 

@@ -32,33 +32,30 @@ Document::Document(QObject* parent)
     connect(&computer_, &Computer::progressed, this, &Document::computing_progressed);
 }
 
-Document::~Document() {
-    pool_.clear();
-    pool_.waitForDone();
+void Document::stop_computing() {
+    computer_.stop();
+    aside_work_.stop();
 }
 
 void Document::perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done) {
     ++aside_;
     Q_EMIT computing_changed(true);
-    pool_.start([this, name, change, done, before = study(), state = state_] {
-        const Result<Study> next = change(before);
-        QMetaObject::invokeMethod(
-            this,
-            [this, name, change, done, next, state] {
-                --aside_;
-                if (state != state_) { // somebody was faster
-                    return perform_aside(name, change, done);
-                }
-                const bool taken = perform(name, next);
-                if (!computing()) {
-                    Q_EMIT computing_changed(false);
-                }
-                if (done) {
-                    done(taken);
-                }
-            },
-            Qt::QueuedConnection);
-    });
+    aside_work_.run(
+        this, [change, before = study()] { return change(before); },
+        [this, name, change, done, state = state_](const std::optional<Result<Study>>& next) {
+            --aside_;
+            if (next && state != state_) { // somebody was faster
+                return perform_aside(name, change, done);
+            }
+            const Result<Study> stopped = Sentence{"It was stopped before its end, and nothing has changed.", {}};
+            const bool taken = perform(name, next.value_or(stopped));
+            if (!computing()) {
+                Q_EMIT computing_changed(false);
+            }
+            if (done) {
+                done(taken);
+            }
+        });
 }
 
 QString Document::title() const {

@@ -1,12 +1,12 @@
 #pragma once
 
+#include "app/document/aside_work.h"
 #include "app/document/computer.h"
 #include "core/study/model/history.h"
 #include "core/value/result.h"
 
 #include <QObject>
 #include <QString>
-#include <QThreadPool>
 #include <QTimer>
 
 #include <functional>
@@ -18,13 +18,12 @@ class Document : public QObject {
     Q_OBJECT
   public:
     explicit Document(QObject* parent = nullptr);
-    ~Document() override;
 
     const Study& study() const { return history_.now(); }
     const Results& results() const { return *results_; }
     const ResultsPtr& snapshot() const { return results_; }
     bool computing() const { return computer_.busy() || aside_ > 0; }
-    void stop_computing() { computer_.stop(); }
+    void stop_computing();
     void compute_again(); ///< after it was stopped
     /// Whether the results are those of the study as it is now; else they are of a state before.
     bool results_are_current() const { return current_; }
@@ -99,7 +98,7 @@ class Document : public QObject {
     QString sliding_;                            ///< the name of the change that goes on
     int aside_ = 0;                              ///< changes that are being made on the side
     quint64 state_ = 0;                          ///< a number for each state that the study has been in
-    QThreadPool pool_;
+    AsideWork aside_work_;
     Computer computer_;
 };
 

@@ -1,9 +1,9 @@
 #pragma once
 
+#include "app/document/aside_work.h"
 #include "core/engine/workings/working.h"
 
 #include <QObject>
-#include <QThreadPool>
 
 #include <functional>
 #include <memory>
@@ -16,7 +16,6 @@ class WorkingComputer : public QObject {
   public:
     using Workings = std::vector<Result<Working>>;
     explicit WorkingComputer(QObject* parent = nullptr);
-    ~WorkingComputer() override;
 
     /// `done` is called on the interface's thread, unless something else has been asked for by then.
     void ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
@@ -25,7 +24,7 @@ class WorkingComputer : public QObject {
     bool busy() const { return asked_ != answered_; }
 
   private:
-    QThreadPool pool_;
+    AsideWork aside_;
     quint64 asked_ = 0, answered_ = 0;
 };
 

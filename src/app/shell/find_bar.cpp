@@ -15,7 +15,6 @@ FindBar::FindBar(Document& document, PageArea& place, QWidget* parent)
     , whole_(new QCheckBox(tr("&whole cells"), this))
     , chosen_(new QCheckBox(tr("only in the &chosen columns"), this))
     , message_(new QLabel(this)) {
-    pool_.setMaxThreadCount(1);
     setAccessibleName(tr("Find and replace"));
     what_->setPlaceholderText(tr("find"));
     what_->setAccessibleName(tr("What to find"));
@@ -45,12 +44,6 @@ FindBar::FindBar(Document& document, PageArea& place, QWidget* parent)
     connect(what_, &QLineEdit::returnPressed, this, [this] { find(false); });
     connect(with_, &QLineEdit::returnPressed, this, [this] { replace(false); });
     hide();
-}
-
-FindBar::~FindBar() {
-    *stop_ = true;
-    pool_.clear();
-    pool_.waitForDone();
 }
 
 void FindBar::open() {
@@ -87,31 +80,25 @@ void FindBar::find(bool backwards) {
     if (now.isValid() && page->model().column(now.column()) != nullptr) {
         from = CellPlace{static_cast<std::size_t>(now.row()), static_cast<std::size_t>(now.column())};
     }
-    *stop_ = true;
-    stop_ = std::make_shared<std::atomic<bool>>(false);
+    aside_.stop();
     searching_ = true;
     message_->setText(tr("searching…"));
-    const quint64 number = ++asked_;
-    // A million cells are looked through away from the interface.
-    pool_.start([this, number, study = document_.study(), results = document_.snapshot(), id = page->table_id(),
-                 rows = static_cast<std::size_t>(page->model().table_rows()), wanted = search(), from, backwards,
-                 stop = stop_] {
+    const auto look_through = [study = document_.study(), results = document_.snapshot(), id = page->table_id(),
+                               rows = static_cast<std::size_t>(page->model().table_rows()), wanted = search(), from,
+                               backwards]() -> std::optional<CellPlace> {
         const Table* table = study.table(id);
         const auto cells = [&](const ColumnDefinition& column) {
             return column.worked() ? results->column(column.id) : &*column.cells;
         };
-        const auto at = table == nullptr
-                            ? std::nullopt
-                            : find_next(*table, rows, wanted, cells, from, backwards, [&stop] { return stop->load(); });
-        QMetaObject::invokeMethod(
-            this,
-            [this, number, id, at] {
-                if (number == asked_) {
-                    select_match(id, at);
-                }
-            },
-            Qt::QueuedConnection);
-    });
+        return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards);
+    };
+    // A million cells are looked through away from the interface.
+    aside_.run(this, look_through,
+               [this, id = page->table_id(), number = ++asked_](const std::optional<std::optional<CellPlace>>& found) {
+                   if (number == asked_ && found) {
+                       select_match(id, *found);
+                   }
+               });
 }
 
 void FindBar::select_match(Id table, std::optional<CellPlace> at) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/document/aside_work.h"
 #include "app/shell/page_area.h"
 #include "core/study/edits/find.h"
 
@@ -7,9 +8,6 @@
 #include <QFrame>
 #include <QLabel>
 #include <QLineEdit>
-#include <QThreadPool>
-
-#include <atomic>
 
 namespace ledgefall {
 
@@ -18,7 +16,6 @@ class FindBar : public QFrame {
     Q_OBJECT
   public:
     FindBar(Document& document, PageArea& place, QWidget* parent = nullptr);
-    ~FindBar() override;
 
     void open();
     void find(bool backwards);
@@ -42,8 +39,7 @@ class FindBar : public QFrame {
     QLineEdit *what_, *with_;
     QCheckBox *whole_, *chosen_;
     QLabel* message_;
-    QThreadPool pool_;
-    std::shared_ptr<std::atomic<bool>> stop_ = std::make_shared<std::atomic<bool>>(false);
+    AsideWork aside_;
     quint64 asked_ = 0;
     bool searching_ = false;
     std::vector<Id> columns_; ///< those that were chosen when the strip was opened

@@ -1,4 +1,5 @@
 #include "core/charts/series_figures.h"
+#include "core/value/stopping.h"
 
 #include <cmath>
 
@@ -14,6 +15,7 @@ bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const 
     std::unordered_map<std::uint64_t, std::size_t> group_of;
     constexpr std::size_t most_boxes = 200;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
+        stop_if_asked_at(row);
         const Value value = y.cells->at(row);
         const Value name = x.cells == nullptr ? Value::missing() : x.cells->at(row);
         if (!value.plain() || !std::isfinite(value.number()) || (x.cells != nullptr && !name.plain())) {

@@ -1,5 +1,6 @@
 #include "core/charts/series_figures.h"
 #include "core/value/interval.h"
+#include "core/value/stopping.h"
 
 #include <cmath>
 
@@ -30,6 +31,7 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
     }
     double running_end = 0;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
+        stop_if_asked_at(row);
         const Value class_of_row = x.cells->at(row);
         const Value height = y.cells->at(row);
         const bool plain = class_of_row.plain() && height.plain() && std::isfinite(height.number());

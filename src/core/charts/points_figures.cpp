@@ -1,14 +1,16 @@
 #include "core/charts/series_figures.h"
 #include "core/value/interval.h"
+#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 namespace ledgefall {
 namespace {
 
 bool occurs_twice(std::vector<double> places) {
-    std::sort(places.begin(), places.end());
+    std::sort(places.begin(), places.end(), stoppable(std::less<>()));
     return std::adjacent_find(places.begin(), places.end()) != places.end();
 }
 
@@ -28,6 +30,7 @@ bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const
     figures.rows.reserve(rows);
     double last = -INFINITY;
     for (std::size_t row = 0; row < rows; ++row) {
+        stop_if_asked_at(row);
         const Value up = y.cells->at(row);
         const Value across = x.cells == nullptr ? Value::number(static_cast<double>(row + 1)) : x.cells->at(row);
         if (!up.plain() || !across.plain() || !std::isfinite(up.number())) {

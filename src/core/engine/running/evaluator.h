@@ -3,6 +3,7 @@
 #include "core/engine/binding/term.h"
 #include "core/engine/running/results.h"
 #include "core/engine/running/runner.h"
+#include "core/value/stopping.h"
 
 namespace ledgefall {
 
@@ -24,7 +25,7 @@ class Evaluator : public Environment {
     Value single(Id id) const override { return results_.single(id); }
     std::size_t rows(Id table) const override { return results_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return results_.fault_of_rows(table); }
-    bool stopped() const override { return false; }
+    bool stopped() const override { return stop_asked(); }
 
   private:
     const Study& study_;

@@ -4,6 +4,7 @@
 #include "core/study/edits/edits.h"
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
+#include "core/value/stopping.h"
 #include "core/value/text_order.h"
 
 #include <numeric>
@@ -301,7 +302,7 @@ Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
     std::vector<std::size_t> order(table->axis.ids()->size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     const bool texts = keys.kind() == Kind::text;
-    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
+    const auto before = [&](std::size_t a, std::size_t b) {
         const Value left = keys.at(a);
         const Value right = keys.at(b);
         if (!left.plain() || !right.plain()) {
@@ -312,7 +313,8 @@ Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
             return falling ? stands > 0 : stands < 0;
         }
         return falling ? right.slot() < left.slot() : left.slot() < right.slot();
-    });
+    };
+    std::stable_sort(order.begin(), order.end(), stoppable(before));
     return reordered(std::move(study), id, order);
 }
 

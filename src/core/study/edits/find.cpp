@@ -3,6 +3,7 @@
 #include "core/study/edits/edits.h"
 #include "core/study/model/parts.h"
 #include "core/value/decimals.h"
+#include "core/value/stopping.h"
 
 #include <cctype>
 #include <cstdio>
@@ -69,8 +70,7 @@ bool worked_holds(const Value& value, const Search& search) {
 }
 
 std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const Search& search, const CellsOf& cells_of,
-                                   std::optional<CellPlace> from, bool backwards,
-                                   const std::function<bool()>& stopped) {
+                                   std::optional<CellPlace> from, bool backwards) {
     const std::size_t columns = table.columns.size();
     if (columns == 0 || rows == 0 || search.text.empty()) {
         return std::nullopt;
@@ -91,9 +91,7 @@ std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const S
             (worked ? worked_holds(column->at(place.row), search) : holds(column->at(place.row), search))) {
             return place;
         }
-        if (step % 65536 == 0 && stopped && stopped()) {
-            return std::nullopt;
-        }
+        stop_if_asked_at(step);
     }
     return std::nullopt;
 }
@@ -115,6 +113,7 @@ Result<Study> replace_cells(const Study& study, Id id, const Search& search, con
         const std::size_t before = count;
         const std::size_t end = only ? std::min(only->row + 1, cells.size()) : cells.size();
         for (std::size_t row = only ? only->row : 0; row < end; ++row) {
+            stop_if_asked_at(row);
             const Value value = cells.at(row);
             if (holds(value, search)) {
                 cells.set(row, read_cell(replaced_in(write_cell(value), search, with), cells.kind()));

@@ -32,10 +32,9 @@ bool holds(const Value& value, const Search& search);
 bool worked_holds(const Value& value, const Search& search);
 
 /// The next such cell after `from` (row by row, within a row from left to right), beginning again at the top; the first
-/// of all where `from` is empty. With `backwards` the one before. `stopped` is asked now and then.
+/// of all where `from` is empty. With `backwards` the one before.
 std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const Search& search, const CellsOf& cells_of,
-                                   std::optional<CellPlace> from, bool backwards = false,
-                                   const std::function<bool()>& stopped = {});
+                                   std::optional<CellPlace> from, bool backwards = false);
 
 /// Puts `with` in place of what is found in the given columns' cells, in the one cell or in all; `replaced` becomes the
 /// number of cells. Worked columns are left as they are.

@@ -58,11 +58,40 @@ void visit_names(const Node& node, std::vector<std::string>& bound,
     }
 }
 
+thread_local const LedgeIndex* innermost = nullptr;
+
+const HeldValue* held_by(const Study& study, std::string_view name) {
+    const LedgeIndex* index = LedgeIndex::of(study);
+    return index == nullptr ? held_in(study.ledge, name) : index->find(name);
+}
+
 } // namespace
+
+LedgeIndex::LedgeIndex(const Study& study)
+    : study_(study)
+    , outer_(innermost) {
+    for (const auto& held : study.ledge) {
+        by_name_.try_emplace(held->name, &*held);
+    }
+    innermost = this;
+}
+
+LedgeIndex::~LedgeIndex() {
+    innermost = outer_;
+}
+
+const LedgeIndex* LedgeIndex::of(const Study& study) {
+    return innermost != nullptr && &innermost->study_ == &study ? innermost : nullptr;
+}
+
+const HeldValue* LedgeIndex::find(std::string_view name) const {
+    const auto it = by_name_.find(name);
+    return it == by_name_.end() ? nullptr : it->second;
+}
 
 Binding look_up(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
     if (owner == "ledge") {
-        return {nullptr, nullptr, held_in(study.ledge, name)};
+        return {nullptr, nullptr, held_by(study, name)};
     }
     if (!owner.empty()) {
         const Table* other = study.table_named(owner);
@@ -74,14 +103,14 @@ Binding look_up(const Study& study, const Table* own, std::string_view owner, st
             return binding;
         }
     }
-    return {nullptr, nullptr, held_in(study.ledge, name)};
+    return {nullptr, nullptr, held_by(study, name)};
 }
 
 const HeldValue* called_function(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
     const Table* named = owner.empty() ? own : owner == "ledge" ? nullptr : study.table_named(owner);
     const HeldValue* held = named == nullptr ? nullptr : held_in(named->ledge, name);
     if (held == nullptr && (owner.empty() || owner == "ledge")) {
-        held = held_in(study.ledge, name);
+        held = held_by(study, name);
     }
     return held != nullptr && held->is_function() ? held : nullptr;
 }

@@ -4,6 +4,7 @@
 #include "core/value/definition_id.h"
 
 #include <functional>
+#include <unordered_map>
 
 namespace ledgefall {
 
@@ -19,6 +20,25 @@ struct Binding {
     Id id() const {
         return column != nullptr ? column->id : held != nullptr ? held->id : group != nullptr ? group->id : Id();
     }
+};
+
+/// While it lives, its thread finds the held values of `study`'s own ledge by an index, where looking through all of
+/// them for each name would take the square of their number. The study must not change meanwhile.
+class LedgeIndex {
+  public:
+    explicit LedgeIndex(const Study& study);
+    LedgeIndex(const LedgeIndex&) = delete;
+    LedgeIndex& operator=(const LedgeIndex&) = delete;
+    ~LedgeIndex();
+
+    /// The index of `study` that its thread has; null where there is none.
+    static const LedgeIndex* of(const Study& study);
+    const HeldValue* find(std::string_view name) const;
+
+  private:
+    const Study& study_;
+    const LedgeIndex* outer_;
+    std::unordered_map<std::string_view, const HeldValue*> by_name_;
 };
 
 /// Looks `name` up as a formula of `own` (null: of the study's ledge) means it: the table's columns and groups, its
