@@ -82,6 +82,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a whole column: take one row of it, as in %
 QT_TRANSLATE_NOOP("Sentence", "%1 is a word of the formula language: choose another name, such as %1_1.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already in the group %2: dissolve that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of %2: choose another one.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no unit that is known here: write it as mm, m/s or °C are written");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not a file but a folder or device, and nothing was written: choose another name.");
@@ -215,6 +216,7 @@ QT_TRANSLATE_NOOP("Sentence", "In the table %1 two things are called %2.");
 QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.");
 QT_TRANSLATE_NOOP("Sentence", "It was stopped before its end, and nothing has changed.");
 QT_TRANSLATE_NOOP("Sentence", "Ledgefall studies");
+QT_TRANSLATE_NOOP("Sentence", "Line %1: %2");
 QT_TRANSLATE_NOOP("Sentence", "Margalef's richness.");
 QT_TRANSLATE_NOOP("Sentence", "Menhinick's richness.");
 QT_TRANSLATE_NOOP("Sentence", "Middle");

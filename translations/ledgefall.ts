@@ -105,6 +105,10 @@
         <source>stopped</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>waits for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>FormatChoices</name>
@@ -2844,6 +2848,14 @@
         <source>It was stopped before its end, and nothing has changed.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is defined twice here: keep one of the two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3746,7 +3758,7 @@
 <context>
     <name>ledgefall::FormulaDraft</name>
     <message>
-        <source>Entering this takes the place of the typed values of %1 (%2 rows); Undo brings them back.</source>
+        <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3770,10 +3782,6 @@
     </message>
     <message>
         <source>The first, a middle and the last row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Enter fills the column · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3846,6 +3854,18 @@
     </message>
     <message>
         <source>row %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press Enter again to do so; Undo brings them back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter takes the formula as it is: it waits for %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4758,14 +4778,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>No</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>This looks like a share of a total. Shall a check watch that %1?</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4783,6 +4795,30 @@
     </message>
     <message>
         <source>correcting a share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave this offer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correcting a name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula waits for %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4849,6 +4885,33 @@
     </message>
     <message>
         <source>upper quartile</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::RowCountField</name>
+    <message>
+        <source>rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of rows: a number, or a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One row fewer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One row more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of rows</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5415,6 +5478,18 @@
         <source>%1, given</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>heading [unit]</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waits for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableModel</name>
@@ -5473,6 +5548,26 @@
         <source>computing was stopped: old values</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is taken as the heading of its column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 are taken as the headings of their columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No, it is a value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No, they are values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>headings as values</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -5506,6 +5601,14 @@
     </message>
     <message>
         <source>emptying cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heading of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>column %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5581,6 +5684,18 @@
     </message>
     <message>
         <source>stored as %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It waits for %1, which is not there yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

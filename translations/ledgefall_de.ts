@@ -105,6 +105,10 @@
         <source>stopped</source>
         <translation>angehalten</translation>
     </message>
+    <message>
+        <source>waits for %1</source>
+        <translation>wartet auf %1</translation>
+    </message>
 </context>
 <context>
     <name>FormatChoices</name>
@@ -2844,6 +2848,14 @@
         <source>It was stopped before its end, and nothing has changed.</source>
         <translation>Es wurde vor dem Ende angehalten, und nichts hat sich geändert.</translation>
     </message>
+    <message>
+        <source>%1 is defined twice here: keep one of the two.</source>
+        <translation>%1 ist hier zweimal festgelegt: Behalten Sie eine der beiden.</translation>
+    </message>
+    <message>
+        <source>Line %1: %2</source>
+        <translation>Zeile %1: %2</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3746,8 +3758,8 @@
 <context>
     <name>ledgefall::FormulaDraft</name>
     <message>
-        <source>Entering this takes the place of the typed values of %1 (%2 rows); Undo brings them back.</source>
-        <translation>Die Eingabe ersetzt die getippten Werte von %1 (%2 Zeilen); Rückgängig holt sie zurück.</translation>
+        <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
+        <translation>Das tritt an die Stelle der eingegebenen Werte von %1 (%2 Zeilen).</translation>
     </message>
 </context>
 <context>
@@ -3771,10 +3783,6 @@
     <message>
         <source>The first, a middle and the last row</source>
         <translation>Die erste, eine mittlere und die letzte Zeile</translation>
-    </message>
-    <message>
-        <source>Enter fills the column · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
-        <translation>Eingabetaste füllt die Spalte · Escape verlässt sie · ein Klick auf einen Kopf, eine Zelle, eine Fußzeile oder einen festgehaltenen Wert setzt ihn ein, ebenso Alt und ein Pfeil</translation>
     </message>
     <message>
         <source>Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it</source>
@@ -3847,6 +3855,18 @@
     <message>
         <source>row %1: %2</source>
         <translation>Zeile %1: %2</translation>
+    </message>
+    <message>
+        <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
+        <translation>Eingabe füllt die Spalte · Umschalt+Eingabe für eine weitere Festlegung · Escape verlässt sie · Klick auf Überschrift, Zelle, Fußzeile oder festgehaltenen Wert setzt ihn ein, auch Alt und ein Pfeil</translation>
+    </message>
+    <message>
+        <source>Press Enter again to do so; Undo brings them back.</source>
+        <translation>Nochmals Eingabe führt es aus; Rückgängig bringt sie wieder.</translation>
+    </message>
+    <message>
+        <source>Enter takes the formula as it is: it waits for %1.</source>
+        <translation>Eingabe nimmt die Formel, wie sie ist: Sie wartet auf %1.</translation>
     </message>
 </context>
 <context>
@@ -4758,14 +4778,6 @@
         <translation>Vorschlag</translation>
     </message>
     <message>
-        <source>No</source>
-        <translation>Nein</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Abbrechen</translation>
-    </message>
-    <message>
         <source>This looks like a share of a total. Shall a check watch that %1?</source>
         <translation>Das sieht nach einem Anteil an einer Summe aus. Soll eine Prüfung überwachen, dass %1?</translation>
     </message>
@@ -4784,6 +4796,30 @@
     <message>
         <source>correcting a share</source>
         <translation>Anteil berichtigen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Leave this offer</source>
+        <translation>Dieses Angebot lassen</translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation>%1 zur Spalte machen</translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
+        <translation>%1 auf der Leiste festhalten</translation>
+    </message>
+    <message>
+        <source>correcting a name</source>
+        <translation>einen Namen berichtigen</translation>
+    </message>
+    <message>
+        <source>The formula waits for %1.</source>
+        <translation>Die Formel wartet auf %1.</translation>
     </message>
 </context>
 <context>
@@ -4850,6 +4886,33 @@
     <message>
         <source>upper quartile</source>
         <translation>oberes Quartil</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::RowCountField</name>
+    <message>
+        <source>rows</source>
+        <translation>Zeilen</translation>
+    </message>
+    <message>
+        <source>Number of rows</source>
+        <translation>Anzahl der Zeilen</translation>
+    </message>
+    <message>
+        <source>The number of rows: a number, or a formula</source>
+        <translation>Die Anzahl der Zeilen: eine Zahl oder eine Formel</translation>
+    </message>
+    <message>
+        <source>One row fewer</source>
+        <translation>Eine Zeile weniger</translation>
+    </message>
+    <message>
+        <source>One row more</source>
+        <translation>Eine Zeile mehr</translation>
+    </message>
+    <message>
+        <source>number of rows</source>
+        <translation>Anzahl der Zeilen</translation>
     </message>
 </context>
 <context>
@@ -5415,6 +5478,18 @@
         <source>%1, given</source>
         <translation>%1, gegeben</translation>
     </message>
+    <message>
+        <source>heading [unit]</source>
+        <translation>Überschrift [Einheit]</translation>
+    </message>
+    <message>
+        <source>Heading</source>
+        <translation>Überschrift</translation>
+    </message>
+    <message>
+        <source>waits for %1</source>
+        <translation>wartet auf %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableModel</name>
@@ -5473,6 +5548,26 @@
         <source>computing was stopped: old values</source>
         <translation>Rechnen angehalten: alte Werte</translation>
     </message>
+    <message>
+        <source>%1 is taken as the heading of its column.</source>
+        <translation>%1 ist als Überschrift der Spalte genommen.</translation>
+    </message>
+    <message>
+        <source>%1 are taken as the headings of their columns.</source>
+        <translation>%1 sind als Überschriften ihrer Spalten genommen.</translation>
+    </message>
+    <message>
+        <source>No, it is a value</source>
+        <translation>Nein, es ist ein Wert</translation>
+    </message>
+    <message>
+        <source>No, they are values</source>
+        <translation>Nein, es sind Werte</translation>
+    </message>
+    <message>
+        <source>headings as values</source>
+        <translation>Überschriften als Werte</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -5507,6 +5602,14 @@
     <message>
         <source>emptying cells</source>
         <translation>Zellen leeren</translation>
+    </message>
+    <message>
+        <source>heading of %1</source>
+        <translation>Überschrift von %1</translation>
+    </message>
+    <message>
+        <source>column %1</source>
+        <translation>Spalte %1</translation>
     </message>
 </context>
 <context>
@@ -5582,6 +5685,18 @@
     <message>
         <source>stored as %1</source>
         <translation>gespeichert als %1</translation>
+    </message>
+    <message>
+        <source>It waits for %1, which is not there yet.</source>
+        <translation>Sie wartet auf %1, was noch nicht da ist.</translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation>%1 zur Spalte machen</translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
+        <translation>%1 auf der Leiste festhalten</translation>
     </message>
 </context>
 <context>

@@ -328,34 +328,34 @@ class TestPieces : public QObject {
         QVERIFY(open.settle());
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id());
-        draft.set_text(QStringLiteral("y"));
+        draft.set_text(QStringLiteral("y"), 0);
         QVERIFY(!draft.sound() && !draft.trouble()); // only begun
-        draft.set_text(QStringLiteral("y = 2x"));
+        draft.set_text(QStringLiteral("y = 2x"), 0);
         QCOMPARE(draft.trouble()->from, 4);
         QCOMPARE(QString::fromStdString(draft.trouble()->correction->text), QStringLiteral("*"));
-        draft.set_text(QStringLiteral("y [mm] = x * faktor"));
+        draft.set_text(QStringLiteral("y [mm] = x * faktor"), 0);
         QCOMPARE(draft.trouble()->from, 13);
         QCOMPARE(draft.trouble()->to, 19);
-        draft.set_text(QStringLiteral("y = x / whole"));
+        draft.set_text(QStringLiteral("y = x / whole"), 0);
         QCOMPARE(QString::fromStdString(draft.trouble()->hold), QStringLiteral("whole = sum(x)"));
         QVERIFY(!draft.hold_too(draft.trouble()->hold, true));
-        draft.set_text(QStringLiteral("y = x / whole"));
+        draft.set_text(QStringLiteral("y = x / whole"), 0);
         QVERIFY(draft.sound());
         QCOMPARE(draft.marks().size(), std::size_t{2});
         QCOMPARE(draft.formats().first().start, 4);
         QVERIFY(draft.hold_too("x +", false).has_value()); // told why not
         QSignalSpy worked(&draft, &FormulaDraft::worked_out);
-        draft.set_text(QStringLiteral("y = x / whole * 2"));
+        draft.set_text(QStringLiteral("y = x / whole * 2"), 0);
         QTRY_VERIFY(!worked.isEmpty());
         QCOMPARE(draft.turning_at(5, 2)->turned, std::string("x[2]"));
         QVERIFY(!draft.turning_at(1, 2));
         QVERIFY(draft.liftable_at(17).has_value());
         QVERIFY(!draft.liftable_at(5).has_value());
-        draft.set_text(QStringLiteral("x = 3")); // a column with typed values
+        draft.set_text(QStringLiteral("x = 3"), 0); // a column with typed values
         QVERIFY(draft.warning().contains(QStringLiteral("takes the place")));
-        draft.set_text(QStringLiteral("y = mean(abs(x - x[i-1]))"));
+        draft.set_text(QStringLiteral("y = mean(abs(x - x[i-1]))"), 0);
         QVERIFY(draft.warning().contains(QStringLiteral("step")));
-        draft.set_text(QStringLiteral("y = y + 1"));
+        draft.set_text(QStringLiteral("y = y + 1"), 0);
         QVERIFY(draft.trouble().has_value()); // a ring
     }
 
@@ -363,10 +363,10 @@ class TestPieces : public QObject {
         Open open;
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id(), {open.id("x"), open.id("dev")});
-        draft.set_text(QStringLiteral("part = each / sum(each)"));
+        draft.set_text(QStringLiteral("part = each / sum(each)"), 0);
         QVERIFY2(draft.sound(), qPrintable(draft.trouble() ? draft.trouble()->what : QString()));
         QCOMPARE(draft.written()->table(open.table)->columns.size(), std::size_t{5});
-        draft.set_text(QStringLiteral("part = each / summ(each)"));
+        draft.set_text(QStringLiteral("part = each / summ(each)"), 0);
         QVERIFY(draft.trouble().has_value());
         QCOMPARE(draft.trouble()->from, draft.formula_from());
     }

@@ -184,6 +184,15 @@ void WorkingPanel::show_fault(const Subject& shown) {
     if (shown.value.is_fault()) {
         const Fault fault = shown.value.fault();
         text = coloured(Document::translated(explain(document_.study(), fault)).toHtmlEscaped(), look().fault);
+        if (const QString name = waited_for(shown.value); !name.isEmpty()) {
+            const auto link = [&name](const char* to, const QString& words) {
+                return QStringLiteral("<a href='%1:%2' style='color:%3'>%4</a>")
+                    .arg(QLatin1String(to), name.toHtmlEscaped(), look().follows.name(), words.toHtmlEscaped());
+            };
+            text = coloured(tr("It waits for %1, which is not there yet.").arg(name).toHtmlEscaped(), look().stays) +
+                   QStringLiteral("<br>") + link("column", tr("Make %1 a column").arg(name)) + QStringLiteral(" · ") +
+                   link("hold", tr("Hold %1 on the ledge").arg(name));
+        }
         const DefinitionId origin = fault.at().definition;
         const bool elsewhere = !(origin == place_.definition) || fault.row != place_.row;
         if (elsewhere && !origin.empty()) {
@@ -273,7 +282,9 @@ void WorkingPanel::show_overrides(const Subject& shown) {
 
 void WorkingPanel::follow(const QString& link) {
     const QStringList parts = link.split(u':');
-    if (parts[0] == QStringLiteral("go") && parts.size() == 2 && parts[1].toULongLong() < targets_.size()) {
+    if ((parts[0] == QStringLiteral("column") || parts[0] == QStringLiteral("hold")) && parts.size() == 2) {
+        Q_EMIT definition_wanted(parts[1], parts[0] == QStringLiteral("hold"));
+    } else if (parts[0] == QStringLiteral("go") && parts.size() == 2 && parts[1].toULongLong() < targets_.size()) {
         const WorkingPlace target = targets_[parts[1].toULongLong()];
         Q_EMIT place_wanted(target.definition, target.row);
     } else if (parts[0] == QStringLiteral("back") && parts.size() == 2) {

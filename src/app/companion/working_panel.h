@@ -29,6 +29,7 @@ class WorkingPanel : public QWidget {
     void follow(const QString& link); ///< as if the link had been clicked
 
   Q_SIGNALS:
+    void definition_wanted(const QString& name, bool held); ///< of a name that a formula waits for
     void place_wanted(const ledgefall::DefinitionId& definition, std::size_t row);
 
   private:

@@ -2,11 +2,14 @@
 
 #include "app/numbers/formula_text.h"
 #include "core/engine/planning/plan.h"
+#include "core/engine/writing/definitions.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/offers.h"
 
 namespace ledgefall {
 namespace {
+
+constexpr int rows_to_begin_with = 100; // of a table in which something falls from its first row
 
 /// The number, or the cell held at a numbered row, around `place`.
 const Node* liftable(const Node& node, std::uint32_t place) {
@@ -69,10 +72,31 @@ std::optional<QString> FormulaDraft::hold_too(const std::string& definition, boo
     return std::nullopt;
 }
 
+/// What falls from a first row needs rows to fall down: a table that has none is given some.
+Result<Study> FormulaDraft::with_rows(const Result<Study>& study) const {
+    const Table* table = study ? study->table(table_) : nullptr;
+    if (table == nullptr || table->axis.ids() == nullptr || table->axis.ids()->size() > 0) {
+        return study;
+    }
+    const bool falls = std::any_of(table->columns.begin(), table->columns.end(), [](const auto& column) {
+        const Node* tree = column->worked() ? column->pieces.front().formula.tree().get() : nullptr;
+        return tree != nullptr && tree->type == NodeType::recurrence;
+    });
+    return falls ? count_rows(*study, table_, std::to_string(rows_to_begin_with)) : study;
+}
+
 Result<Study> FormulaDraft::written(Id* column) const {
     const std::string text = text_.toStdString();
     Id unused;
     Id& into = column == nullptr ? unused : *column;
+    if (several_) {
+        const Result<WrittenDefinitions> next = write_definitions(with_held(), table_, text);
+        if (!next) {
+            return next.refusal();
+        }
+        into = next->columns.empty() ? Id() : next->columns.back();
+        return with_rows(next->study);
+    }
     if (!each_.empty()) {
         std::vector<Id> columns;
         const Result<Study> next = write_for_each(with_held(), table_, text, each_, &columns);
@@ -80,21 +104,23 @@ Result<Study> FormulaDraft::written(Id* column) const {
         return next;
     }
     if (column_.empty()) {
-        return write_column(with_held(), table_, text, &into);
+        return with_rows(write_column(with_held(), table_, text, &into));
     }
     into = column_;
-    return rewrite_column(with_held(), column_, text);
+    return with_rows(rewrite_column(with_held(), column_, text));
 }
 
-void FormulaDraft::set_text(const QString& text) {
+void FormulaDraft::set_text(const QString& text, int place) {
     text_ = text;
     sound_ = false;
     trouble_.reset();
     warning_.clear();
+    giving_way_ = 0;
     formats_.clear();
     marks_.clear();
     definition_ = {};
-    find_trouble();
+    several_ = column_.empty() && each_.empty() && definition_lines(text.toStdString()).size() > 1;
+    find_trouble(place);
     if (!trouble_ && definition_.formula) {
         sound_ = true;
         find_warning();
@@ -102,19 +128,27 @@ void FormulaDraft::set_text(const QString& text) {
     }
 }
 
-void FormulaDraft::find_trouble() {
-    const std::string text = text_.toStdString();
-    ParsedDefinition parsed = parse_definition(text, column_.empty());
-    formula_from_ = position_of(text, parsed.definition.formula_from);
+void FormulaDraft::find_trouble(int place) {
+    const int line_from = several_ ? static_cast<int>(text_.left(place).lastIndexOf(u'\n')) + 1 : 0;
+    const auto line_end = several_ ? text_.indexOf(u'\n', line_from) : -1;
+    const QString line = text_.mid(line_from, line_end < 0 ? -1 : line_end - line_from);
+    const std::string written_line = line.toStdString();
+    if (several_ && line.trimmed().isEmpty()) {
+        return;
+    }
+    ParsedDefinition parsed = parse_definition(written_line, column_.empty());
+    line_from_ = static_cast<std::uint32_t>(text_.left(line_from).toUtf8().size());
+    formula_from_ = line_from + position_of(written_line, parsed.definition.formula_from);
     if (parsed.mistake) {
-        const QString written = text_.trimmed();
-        if (written.size() > 1 && !written.endsWith(QLatin1Char('='))) { // else it has only been begun
+        const QString begun = line.trimmed();
+        if (begun.size() > 1 && !begun.endsWith(QLatin1Char('='))) { // else it has only been begun
             tell_mistake(*parsed.mistake);
         }
         return;
     }
     definition_ = std::move(parsed.definition);
-    const Study study = with_held();
+    const Result<Study> next = written(&tried_column_);
+    const Study& study = next && several_ ? *next : with_held();
     const Table* own = study.table(table_);
     const ColumnDefinition* each = each_.empty() || own == nullptr ? nullptr : own->column(each_.front());
     const std::string formula = definition_.formula_text();
@@ -123,14 +157,19 @@ void FormulaDraft::find_trouble() {
     for (auto& range : formats_) {
         range.start += formula_from_;
     }
-    const Result<Study> next = written(&tried_column_);
     if (!next) {
-        trouble_ = Trouble{Document::translated(next.refusal()), 0, static_cast<int>(name().size()), {}, {}};
+        const int ends = several_ ? static_cast<int>(text_.size()) : static_cast<int>(name().size());
+        trouble_ = Trouble{Document::translated(next.refusal()), 0, ends, {}, {}, {}};
         return;
     }
     tried_ = *next;
     const Plan plan = make_plan(tried_);
-    const PlannedDefinition* planned = plan.find(tried_column_);
+    const Table* table = tried_.table(table_);
+    const ColumnDefinition* column = several_ ? table->column_named(definition_.name) : nullptr;
+    const Binding named = several_ && column == nullptr ? look_up(tried_, table, "", definition_.name) : Binding();
+    const PlannedDefinition* planned = plan.find(column != nullptr       ? column->id
+                                                 : named.held != nullptr ? named.held->id
+                                                                         : tried_column_);
     if (planned != nullptr && planned->fault) {
         tell_fault(Fault{*planned->fault, 0}.at());
     }
@@ -139,27 +178,33 @@ void FormulaDraft::find_trouble() {
 void FormulaDraft::tell_mistake(const Mistake& mistake) {
     const std::string text = text_.toStdString();
     trouble_ = Trouble{Document::translated(mistake.what),
-                       position_of(text, mistake.span.from),
-                       position_of(text, mistake.span.to),
+                       position_of(text, line_from_ + mistake.span.from),
+                       position_of(text, line_from_ + mistake.span.to),
                        mistake.correction,
+                       {},
                        {}};
+    if (trouble_->correction) {
+        trouble_->correction->span.from += line_from_;
+        trouble_->correction->span.to += line_from_;
+    }
 }
 
 void FormulaDraft::tell_fault(const FaultSite& site) {
     const std::string formula = definition_.formula_text();
     if (!each_.empty() || site.to > formula.size()) { // its places are those of one of the columns' own formulas
-        trouble_ = Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}};
+        trouble_ = Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}, {}};
         return;
     }
     trouble_ = Trouble{Document::translated(site.what),
                        formula_from_ + position_of(formula, site.from),
                        formula_from_ + position_of(formula, site.to),
                        {},
+                       site.waits_for,
                        {}};
     if (site.correction) {
         SuggestedCorrection correction = *site.correction;
-        correction.span.from += definition_.formula_from;
-        correction.span.to += definition_.formula_from;
+        correction.span.from += line_from_ + definition_.formula_from;
+        correction.span.to += line_from_ + definition_.formula_from;
         trouble_->correction = correction;
     }
     if (site.cause == Cause::unknown_name && table() != nullptr) {
@@ -170,15 +215,14 @@ void FormulaDraft::tell_fault(const FaultSite& site) {
 
 /// What is allowed and rarely meant; and that a formula takes the place of what was typed, before it happens.
 void FormulaDraft::find_warning() {
-    if (const auto hint = hint_for(*definition_.formula, tried_, tried_.table(table_))) {
-        warning_ = Document::translated(hint->what);
-        return;
-    }
     const ColumnDefinition* before = table() == nullptr ? nullptr : table()->column(tried_column_);
-    if (before != nullptr && !before->worked() && !before->cells->empty()) {
-        warning_ = tr("Entering this takes the place of the typed values of %1 (%2 rows); Undo brings them back.")
-                       .arg(QString::fromStdString(before->name))
-                       .arg(before->cells->size());
+    giving_way_ = before == nullptr || before->worked() ? 0 : before->cells->filled();
+    if (giving_way_ > 0) {
+        warning_ = tr("Entering this takes the place of the typed values of %1 (%2 rows).")
+                       .arg(QString::fromStdString(before->shown_label()))
+                       .arg(giving_way_);
+    } else if (const auto hint = hint_for(*definition_.formula, tried_, tried_.table(table_))) {
+        warning_ = Document::translated(hint->what);
     }
 }
 
@@ -191,8 +235,8 @@ std::optional<Turning> FormulaDraft::turning_at(int place, std::size_t row) cons
     auto turning =
         ledgefall::turning_at(definition_.formula_text(), *definition_.formula, byte, study, study.table(table_), row);
     if (turning) {
-        turning->span.from += definition_.formula_from;
-        turning->span.to += definition_.formula_from;
+        turning->span.from += line_from_ + definition_.formula_from;
+        turning->span.to += line_from_ + definition_.formula_from;
     }
     return turning;
 }
@@ -206,7 +250,8 @@ std::optional<Span> FormulaDraft::liftable_at(int place) const {
     if (node == nullptr) {
         return std::nullopt;
     }
-    return Span{node->span.from + definition_.formula_from, node->span.to + definition_.formula_from};
+    const std::uint32_t from = line_from_ + definition_.formula_from;
+    return Span{node->span.from + from, node->span.to + from};
 }
 
 } // namespace ledgefall

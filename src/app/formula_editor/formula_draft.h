@@ -21,7 +21,9 @@ class FormulaDraft : public QObject {
 
     /// Begins a definition for a column (empty: a new one) of a table, or one in `each` for several of its columns.
     void begin(Id table, Id column, std::vector<Id> each = {});
-    void set_text(const QString& text);
+    /// Takes what is written; of several definitions, one a line, the one in which `place` is is looked at.
+    void set_text(const QString& text, int place);
+    bool several() const { return several_; }
     void end(); ///< gives up what is being worked out
 
     /// What is wrong, between two places of the text, with what one key would do about it.
@@ -29,11 +31,16 @@ class FormulaDraft : public QObject {
         QString what;
         int from = 0, to = 0;
         std::optional<SuggestedCorrection> correction; ///< its span in bytes of the text
-        std::string hold; ///< or a held value of the table that is lacking: `total = sum(f)`
+        std::string waits_for; ///< a name that is not there yet: the formula may stand and wait for it
+        std::string hold;      ///< or a held value of the table that is lacking: `total = sum(f)`
     };
     const std::optional<Trouble>& trouble() const { return trouble_; }
     QString warning() const { return warning_; } ///< of what is allowed and rarely meant
+    /// How many typed values give way to it.
+    std::size_t giving_way() const { return giving_way_; }
     bool sound() const { return sound_; }
+    /// Whether it can be taken as it is: it is sound, or waits for nothing but names.
+    bool takeable() const { return sound_ || (trouble_ && !trouble_->waits_for.empty()); }
     const QList<QTextLayout::FormatRange>& formats() const { return formats_; }
     const std::vector<Mark>& marks() const { return marks_; } ///< spans count from the formula's beginning
     std::shared_ptr<const Node> tree() const { return definition_.formula; }
@@ -62,7 +69,8 @@ class FormulaDraft : public QObject {
     void worked_out(const ledgefall::ResultsPtr& results); ///< of `tried()`
 
   private:
-    void find_trouble();
+    void find_trouble(int place);
+    Result<Study> with_rows(const Result<Study>& study) const;
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
     void find_warning();
@@ -80,9 +88,12 @@ class FormulaDraft : public QObject {
     QString text_;
     Definition definition_;
     int formula_from_ = 0;
+    std::uint32_t line_from_ = 0; ///< where in the text, in bytes, the definition's line begins
     std::optional<Trouble> trouble_;
     QString warning_;
+    std::size_t giving_way_ = 0;
     bool sound_ = false;
+    bool several_ = false; ///< definitions, one a line
     QList<QTextLayout::FormatRange> formats_;
     std::vector<Mark> marks_;
     Study tried_;

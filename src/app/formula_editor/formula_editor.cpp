@@ -73,7 +73,14 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     layout->addWidget(preview_);
     layout->addWidget(hint_);
     connect(line_, &QPlainTextEdit::textChanged, this, &FormulaEditor::look_over);
-    connect(line_, &QPlainTextEdit::cursorPositionChanged, this, &FormulaEditor::show_aid);
+    connect(line_, &QPlainTextEdit::cursorPositionChanged, this, [this] {
+        const int block = line_->textCursor().blockNumber();
+        if (draft_.several() && std::exchange(block_, block) != block && !replacing_) {
+            look_over(); // another definition than that which was looked at
+        } else {
+            show_aid();
+        }
+    });
     connect(&draft_, &FormulaDraft::worked_out, this, &FormulaEditor::show_preview);
     connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
     connect(&look_news(), &LookNews::changed, this, &FormulaEditor::apply_look);
@@ -114,15 +121,16 @@ QString FormulaEditor::aid() const {
 }
 
 int FormulaEditor::line_height() const {
-    const int lines = std::clamp(static_cast<int>(line_->document()->size().height()), 1, 4);
+    constexpr int most_lines = 10;
+    const int lines = std::clamp(static_cast<int>(line_->document()->size().height()), 1, most_lines);
     return lines * QFontMetrics(line_->font()).lineSpacing() + 12;
 }
 
 void FormulaEditor::write(Id table, Id column, const QString& text, std::size_t row) {
     draft_.begin(table, column);
-    hint_->setText(
-        tr("Enter fills the column · Escape leaves it · click a heading, a cell, a foot line or a held value "
-           "to put it in, or Alt and an arrow"));
+    hint_->setText(tr("Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a "
+                      "heading, a cell, a foot line or a held value "
+                      "to put it in, or Alt and an arrow"));
     open(text, row);
 }
 
@@ -138,6 +146,7 @@ void FormulaEditor::spread(Id table, std::vector<Id> columns, const QString& tex
 void FormulaEditor::open(const QString& text, std::size_t row) {
     row_ = std::max<std::size_t>(1, row);
     begun_ = text;
+    confirmed_.clear();
     pointed_from_ = pointed_to_ = -1;
     preview_->clear();
     line_->setPlainText(text);
@@ -184,7 +193,7 @@ void FormulaEditor::look_over() {
         pointed_from_ = pointed_to_ = -1;
     }
     line_->setFixedHeight(line_height());
-    draft_.set_text(line_->toPlainText());
+    draft_.set_text(line_->toPlainText(), line_->textCursor().position());
     show_trouble();
     if (!draft_.sound()) {
         preview_->clear();
@@ -199,11 +208,17 @@ void FormulaEditor::look_over() {
 }
 
 void FormulaEditor::fill() {
-    if (!draft_.sound()) {
+    if (!draft_.takeable()) {
         if (message_->text().isEmpty() || message_->isHidden()) {
             message_->setText(tr("Write a name, then = and the formula, as in dev = x − mean(x)."));
             message_->show();
         }
+        return;
+    }
+    if (draft_.giving_way() > 0 && confirmed_ != line_->toPlainText()) { // typed values go only at the second Enter
+        confirmed_ = line_->toPlainText();
+        message_->setText(draft_.warning() + u' ' + tr("Press Enter again to do so; Undo brings them back."));
+        message_->show();
         return;
     }
     Id column;
@@ -236,6 +251,11 @@ bool FormulaEditor::handle_key(int key, Qt::KeyboardModifiers modifiers) {
     switch (key) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
+        if (modifiers.testFlag(Qt::ShiftModifier)) { // another definition in the next line
+            list_->hide();
+            line_->insertPlainText(QStringLiteral("\n"));
+            return true;
+        }
         control ? correction() : listed && list_->stepped() ? take_completion() : fill();
         return true;
     case Qt::Key_Escape:

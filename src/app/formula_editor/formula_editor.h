@@ -83,8 +83,10 @@ class FormulaEditor : public QFrame {
     WorkingComputer working_computer_;
     std::size_t row_ = 1;
     QString begun_;                           ///< the text with which it was opened
+    QString confirmed_;                       ///< the text of which it was said that typed values give way to it
     int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
     bool replacing_ = false;
+    int block_ = 0; ///< the line of the text in which the cursor is
     QPlainTextEdit* line_;
     FormulaHighlighter* highlighter_;
     QLabel *aid_, *message_, *preview_, *hint_;

@@ -49,8 +49,12 @@ void FormulaEditor::show_trouble() {
         message_->setVisible(!draft_.warning().isEmpty());
         return;
     }
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
-    message_->setText(trouble->what);
+    const bool waits = !trouble->waits_for.empty();
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg((waits ? look().stays : look().fault).name()));
+    message_->setText(waits ? trouble->what + u' ' +
+                                  tr("Enter takes the formula as it is: it waits for %1.")
+                                      .arg(QString::fromStdString(trouble->waits_for))
+                            : trouble->what);
     message_->show();
     const int size = static_cast<int>(line_->toPlainText().size());
     QTextLayout::FormatRange wave;

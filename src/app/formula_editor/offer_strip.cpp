@@ -1,10 +1,11 @@
 #include "app/formula_editor/offer_strip.h"
 
 #include "app/look/look.h"
+#include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/offers.h"
 
-#include <QHBoxLayout>
+#include <utility>
 
 namespace ledgefall {
 
@@ -12,19 +13,18 @@ OfferStrip::OfferStrip(Document& document, QWidget* parent)
     : QFrame(parent)
     , document_(document)
     , text_(new QLabel(this))
-    , take_(new QToolButton(this))
-    , leave_(new QToolButton(this)) {
+    , leave_(new QToolButton(this))
+    , buttons_(new QHBoxLayout) {
     setObjectName(QStringLiteral("offer"));
     setAccessibleName(tr("Offer"));
     text_->setWordWrap(true);
-    leave_->setText(tr("No"));
-    leave_->setToolTip(tr("Cancel"));
+    leave_->setText(tr("Close"));
+    leave_->setToolTip(tr("Leave this offer"));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(14, 4, 10, 4);
     layout->addWidget(text_, 1);
-    layout->addWidget(take_);
+    layout->addLayout(buttons_);
     layout->addWidget(leave_);
-    connect(take_, &QToolButton::clicked, this, &OfferStrip::take);
     connect(leave_, &QToolButton::clicked, this, &OfferStrip::leave);
     connect(&document, &Document::results_changed, this, &OfferStrip::watch);
     connect(&look_news(), &LookNews::changed, this, &OfferStrip::apply_look);
@@ -38,11 +38,46 @@ void OfferStrip::apply_look() {
     text_->setFont(look().text(9.5));
 }
 
-void OfferStrip::show_offer(const QString& text, const QString& button, std::function<void()> taken) {
+void OfferStrip::show_offer(const QString& text, std::vector<Choice> choices) {
     text_->setText(text);
-    take_->setText(button);
-    taken_ = std::move(taken);
+    choices_ = std::move(choices);
+    while (take_.size() < choices_.size()) {
+        auto* button = new QToolButton(this);
+        connect(button, &QToolButton::clicked, this, [this, at = take_.size()] { take(at); });
+        buttons_->addWidget(button);
+        take_.push_back(button);
+    }
+    for (std::size_t at = 0; at < take_.size(); ++at) {
+        take_[at]->setVisible(at < choices_.size());
+        take_[at]->setText(at < choices_.size() ? choices_[at].text : QString());
+    }
     show();
+}
+
+void OfferStrip::offer_waited(Id table, Id column) {
+    const Plan plan = make_plan(document_.study());
+    const PlannedDefinition* planned = plan.find(column);
+    const FaultSite* site = planned == nullptr || !planned->fault ? nullptr : &Fault{*planned->fault, 0}.at();
+    if (site == nullptr || site->waits_for.empty()) {
+        return;
+    }
+    const QString name = QString::fromStdString(site->waits_for);
+    std::vector<Choice> choices = {
+        {tr("Make %1 a column").arg(name), [this, name] { Q_EMIT definition_wanted(name, false); }},
+        {tr("Hold %1 on the ledge").arg(name), [this, name] { Q_EMIT definition_wanted(name, true); }}};
+    if (site->correction) {
+        const ColumnDefinition* definition = document_.study().table(table)->column(column);
+        std::string formula = definition->pieces.front().formula.text();
+        formula.replace(site->from, site->to - site->from, site->correction->text);
+        constexpr qsizetype long_enough = 4; // vx is hardly a slip for x; lenght is one for length
+        choices.insert(name.size() < long_enough ? choices.end() : choices.begin(),
+                       {tr("Write %1").arg(QString::fromStdString(site->correction->text)),
+                        [this, column, written = definition->name + " = " + formula] {
+                            document_.perform(tr("correcting a name"),
+                                              rewrite_column(document_.study(), column, written));
+                        }});
+    }
+    show_offer(tr("The formula waits for %1.").arg(name), std::move(choices));
 }
 
 void OfferStrip::offer_check(Id table, Id column) {
@@ -54,13 +89,13 @@ void OfferStrip::offer_check(Id table, Id column) {
     show_offer(
         tr("This looks like a share of a total. Shall a check watch that %1?")
             .arg(QString::fromStdString(offer->label)),
-        tr("Watch it"), [this, table, offer = *offer] {
-            Id check;
-            if (document_.perform(tr("a check"), add_check(document_.study(), table,
-                                                           {offer.label, offer.condition, offer.message}, &check))) {
-                watched_ = check;
-            }
-        });
+        {{tr("Watch it"), [this, table, offer = *offer] {
+              Id check;
+              if (document_.perform(tr("a check"), add_check(document_.study(), table,
+                                                             {offer.label, offer.condition, offer.message}, &check))) {
+                  watched_ = check;
+              }
+          }}});
 }
 
 void OfferStrip::watch() {
@@ -79,22 +114,23 @@ void OfferStrip::offer_correction(Id id) {
     for (const auto& check : document_.study().checks) {
         text = check->id == id ? QString::fromStdString(check->message) : text;
     }
-    show_offer(text, tr("Write %1").arg(QString::fromStdString(correction->formula)), [this, correction = *correction] {
-        document_.perform(tr("correcting a share"),
-                          rewrite_column(document_.study(), correction.column, correction.formula));
-    });
+    show_offer(text,
+               {{tr("Write %1").arg(QString::fromStdString(correction->formula)), [this, correction = *correction] {
+                     document_.perform(tr("correcting a share"),
+                                       rewrite_column(document_.study(), correction.column, correction.formula));
+                 }}});
 }
 
-void OfferStrip::take() {
-    const auto taken = std::exchange(taken_, {});
+void OfferStrip::take(std::size_t choice) {
+    const std::vector<Choice> choices = std::exchange(choices_, {});
     hide();
-    if (taken) {
-        taken();
+    if (choice < choices.size()) {
+        choices[choice].taken();
     }
 }
 
 void OfferStrip::leave() {
-    taken_ = {};
+    choices_.clear();
     hide();
 }
 

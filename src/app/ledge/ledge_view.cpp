@@ -31,7 +31,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     new_line_->setAccessibleName(tr("New held value"));
     new_line_->installEventFilter(this);
     new_line_->hide();
-    connect(add_, &QToolButton::clicked, this, &LedgeView::begin_holding);
+    connect(add_, &QToolButton::clicked, this, [this] { begin_holding(); });
     connect(&document, &Document::study_changed, this, &LedgeView::rebuild);
     connect(&look_news(), &LookNews::changed, this, &LedgeView::rebuild);
     connect(&document, &Document::results_changed, this, [this] {
@@ -256,8 +256,8 @@ void LedgeView::describe(Id held) {
     }
 }
 
-void LedgeView::begin_holding() {
-    new_line_->clear();
+void LedgeView::begin_holding(const QString& name) {
+    new_line_->setText(name.isEmpty() ? QString() : name + QStringLiteral(" = "));
     new_line_->show();
     new_line_->setFocus();
     arrange();

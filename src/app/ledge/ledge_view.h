@@ -16,7 +16,8 @@ class LedgeView : public QWidget {
     explicit LedgeView(Document& document, QWidget* parent = nullptr);
 
     void show_table(Id table);
-    void begin_holding(); ///< opens the line in which a new held value is written
+    /// Opens the line in which a new held value is written, one of that name where there is one.
+    void begin_holding(const QString& name = {});
     HeldCard* card(Id held) const;
     const std::vector<HeldCard*>& cards() const { return cards_; } ///< from left to right
     QLineEdit& new_line() { return *new_line_; }

@@ -264,9 +264,15 @@ QString rounded_to_zero_text(const Format& format) {
     return QStringLiteral("≈") + number_text(0, format);
 }
 
+QString waited_for(const Value& value) {
+    return value.is_fault() ? QString::fromStdString(value.fault().at().waits_for) : QString();
+}
+
 QString value_text(const Value& value, const Format& format) {
     if (value.is_fault()) {
-        return fault_words(value.fault().at().cause);
+        const QString waited = waited_for(value);
+        return waited.isEmpty() ? fault_words(value.fault().at().cause)
+                                : QCoreApplication::translate("Fault", "waits for %1").arg(waited);
     }
     if (value.is_missing()) {
         return {};

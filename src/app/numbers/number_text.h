@@ -30,6 +30,8 @@ QString value_text(const Value& value, const Format& format);
 
 /// The few words in a cell for a fault: "÷ 0", "no value", …
 QString fault_words(Cause cause);
+/// The name that is not there yet, for which a value waits; empty where it waits for none.
+QString waited_for(const Value& value);
 
 /// A value to its full precision, as it is shown beside the rounded one.
 QString exact_text(const Value& value);

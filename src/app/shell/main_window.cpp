@@ -117,6 +117,12 @@ void MainWindow::connect_parts() {
     connect(place_, &PageArea::foot_chosen, this, [this](Id line, Id column) {
         companion_->show_place({DefinitionId::foot_value(line, column), 0});
     });
+    connect(place_, &PageArea::holding_wanted, ledge_, &LedgeView::begin_holding);
+    connect(&companion_->working(), &WorkingPanel::definition_wanted, this, [this](const QString& name, bool held) {
+        if (page() != nullptr) {
+            page()->define(name, held);
+        }
+    });
     connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
     connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
     connect(finder_, &CommandFinder::opened, this, &MainWindow::offer_destinations);

@@ -93,7 +93,14 @@ void MainWindow::build_edit_menu() {
         }
         page()->view().copy();
     });
-    table_command(tr("&Paste"), QKeySequence::Paste, [this] { page()->view().paste(); });
+    add(menu, tr("&Paste"), QKeySequence::Paste, [this] { // where there is no table, into a new one
+        if (page() == nullptr && !QGuiApplication::clipboard()->text().isEmpty()) {
+            new_table(tr("Table"));
+        }
+        if (page() != nullptr) {
+            page()->view().paste();
+        }
+    });
     table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
     table_command(tr("E&mpty the cells"), {}, [this] { page()->view().clear_selected(); });
     menu->addSeparator();

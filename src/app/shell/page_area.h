@@ -36,6 +36,7 @@ class PageArea : public QStackedWidget {
   Q_SIGNALS:
     void page_changed(); ///< which one is current, or what it shows
     void selection_changed();
+    void holding_wanted(const QString& name);
     void chart_changed(); ///< which chart is shown
     void chart_change_wanted(ledgefall::Id chart);
     void foot_chosen(ledgefall::Id line, ledgefall::Id column);

@@ -25,7 +25,9 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     }
     const auto state = static_cast<State>(index.data(TableModel::ValueStateRole).toInt());
     const bool overridden = index.data(TableModel::OverrideRole).toBool();
-    if (state == State::fault || state == State::odd) {
+    const bool waits = index.data(TableModel::WaitsRole).toBool();
+    const bool wrong = (state == State::fault && !waits) || state == State::odd;
+    if (wrong) {
         painter->fillRect(rect.adjusted(in_use.px(8), 2, -in_use.px(2), -3), in_use.fault_wash);
     }
     painter->setPen(in_use.rule);
@@ -35,18 +37,19 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     }
     const bool figures = !trial && !overridden && (state == State::plain) &&
                          static_cast<Kind>(index.data(TableModel::KindRole).toInt()) == Kind::number;
-    if (trial) { // not entered yet
+    if (trial || waits) { // not entered yet, or not there yet
         QFont font = in_use.text(10.0);
         font.setItalic(true);
         painter->setFont(font);
     } else {
         painter->setFont(in_use.text(10.0, overridden));
     }
-    painter->setPen(state == State::fault || state == State::odd ? in_use.fault
-                    : overridden                                 ? in_use.stays
-                    : trial                                      ? in_use.follows
-                    : index.data(TableModel::OldRole).toBool()   ? in_use.faint_ink
-                                                                 : in_use.ink);
+    painter->setPen(wrong                                      ? in_use.fault
+                    : waits                                    ? in_use.faint_ink
+                    : overridden                               ? in_use.stays
+                    : trial                                    ? in_use.follows
+                    : index.data(TableModel::OldRole).toBool() ? in_use.faint_ink
+                                                               : in_use.ink);
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
     const QRect inner = rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0);

@@ -1,5 +1,8 @@
 #include "app/table/table_heading.h"
 
+#include "app/numbers/number_text.h"
+
+#include <QKeyEvent>
 #include <QPainter>
 #include <QTextOption>
 
@@ -28,7 +31,9 @@ TableHeading::TableHeading(TableModel& model, Document& document, QWidget* paren
 
 QString TableHeading::counts_text(const Content& content) {
     QStringList counts;
-    if (content.faults > 0) {
+    if (!content.waits_for.isEmpty()) {
+        counts << tr("waits for %1").arg(content.waits_for);
+    } else if (content.faults > 0) {
         counts << tr("faults: %1").arg(content.faults);
     }
     if (content.overrides > 0) {
@@ -63,6 +68,7 @@ TableHeading::Content TableHeading::content(int section) const {
     content.formula.text = before + content.formula.text;
     if (const Results::Entry* entry = document_.results().find(column->id)) {
         content.faults = entry->faults;
+        content.waits_for = entry->faults > 0 ? waited_for(Value::fault(entry->first_fault)) : QString();
     }
     return content;
 }
@@ -200,6 +206,78 @@ int TableHeading::width_of(const Content& shown) const {
     return std::max(look().px(least_width), needed + 2 * look().px(padding) + look().px(2));
 }
 
+void TableHeading::edit_label(int section) {
+    end_label(Qt::Key_unknown);
+    const Content shown = content(section);
+    const QRect rect(sectionViewportPosition(section), band_height(), sectionSize(section), height() - band_height());
+    auto* line = new QLineEdit(viewport());
+    const QString unit = shown.unit.isEmpty() ? QString() : QStringLiteral(" [%1]").arg(shown.unit);
+    line->setText(shown.beyond ? QString() : shown.label + unit);
+    line->setPlaceholderText(tr("heading [unit]"));
+    line->setAccessibleName(tr("Heading"));
+    line->setFont(look().text(10.5, true));
+    line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; color: %2; border: 2px solid %3; padding: 0 4px; }")
+                            .arg(look().paper.name(), look().ink.name(), look().follows.name()));
+    line->setGeometry(rect.left() + 1, rect.top() + look().px(4), std::max(rect.width() - 2, look().px(110)),
+                      QFontMetrics(line->font()).height() + look().px(8));
+    line->installEventFilter(this);
+    label_line_ = line;
+    labelled_ = section;
+    line->show();
+    line->setFocus();
+    line->selectAll();
+}
+
+void TableHeading::end_label(Qt::Key then) {
+    if (label_line_ == nullptr) {
+        return;
+    }
+    QLineEdit* line = label_line_;
+    label_line_ = nullptr;
+    line->removeEventFilter(this);
+    line->hide();
+    line->deleteLater();
+    const bool typed = then != Qt::Key_Escape && line->isModified();
+    Q_EMIT label_typed(labelled_, typed ? line->text().trimmed() : QString(), then);
+}
+
+bool TableHeading::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != label_line_ || label_line_ == nullptr) {
+        return QHeaderView::eventFilter(watched, event);
+    }
+    if (event->type() == QEvent::KeyPress) {
+        const auto key = static_cast<Qt::Key>(static_cast<QKeyEvent*>(event)->key());
+        const bool ends = key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Tab ||
+                          key == Qt::Key_Backtab || key == Qt::Key_Escape;
+        if (ends) {
+            end_label(key == Qt::Key_Enter ? Qt::Key_Return : key);
+        }
+        return ends;
+    }
+    if (event->type() == QEvent::FocusOut && static_cast<QFocusEvent*>(event)->reason() != Qt::PopupFocusReason) {
+        end_label(Qt::Key_unknown);
+    }
+    return false;
+}
+
+void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
+    const int section = logicalIndexAt(event->pos());
+    const int within = section < 0 ? 0 : event->pos().x() - sectionViewportPosition(section);
+    constexpr int grip = 4; // at either edge, where the width is dragged
+    if (section < 0 || within < grip || within > sectionSize(section) - grip || event->button() != Qt::LeftButton) {
+        return QHeaderView::mouseDoubleClickEvent(event);
+    }
+    const Content shown = content(section);
+    const int inner = std::max(20, sectionSize(section) - 2 * look().px(padding));
+    const int label_ends = band_height() + look().px(top) + title_of(shown, inner).height;
+    const bool on_formula = shown.worked && event->pos().y() > label_ends;
+    if (on_formula) {
+        Q_EMIT formula_wanted(section);
+    } else {
+        Q_EMIT label_wanted(section);
+    }
+}
+
 QSize TableHeading::sectionSizeFromContents(int section) const {
     return {fitting_width(section), height_at(section, sectionSize(section))};
 }
@@ -245,7 +323,7 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     }
     if (shown.faults + shown.overrides > 0) {
         painter->setFont(in_use.text(8.5));
-        painter->setPen(shown.faults > 0 ? in_use.fault : in_use.stays);
+        painter->setPen(shown.faults > 0 && shown.waits_for.isEmpty() ? in_use.fault : in_use.stays);
         painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
                           counts_text(shown));
     }

@@ -5,6 +5,8 @@
 
 #include <QHash>
 #include <QHeaderView>
+#include <QLineEdit>
+#include <QPointer>
 
 #include <functional>
 
@@ -22,20 +24,34 @@ class TableHeading : public QHeaderView {
     /// The width at which a column's label stands in one line and its formula in few.
     int fitting_width(int section) const;
 
+    /// Opens a line over a heading's label, in which it is typed; over the next column's it makes one.
+    void edit_label(int section);
+    QLineEdit* label_line() const { return label_line_; }
+
+  Q_SIGNALS:
+    /// A heading was typed; `then` is Return (its first cell is next), Tab or Backtab (the next heading), else Escape.
+    void label_typed(int section, const QString& text, Qt::Key then);
+    void label_wanted(int section);   ///< double click on a label
+    void formula_wanted(int section); ///< double click on a formula
+
   protected:
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void paintSection(QPainter* painter, const QRect& rect, int section) const override;
     QSize sectionSizeFromContents(int section) const override;
 
   private:
     struct Content {
         QString label, unit, note;
+        QString waits_for; ///< a name that is not there yet
         ReadableFormula formula;
         bool worked = false, beyond = false;
         std::size_t faults = 0, overrides = 0;
     };
     Content content(int section) const;
     static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
-    int band_height() const;                            ///< of the headings over several columns, which stand above all
+    void end_label(Qt::Key then);
+    int band_height() const; ///< of the headings over several columns, which stand above all
     void paint_band(QPainter* painter, const QRect& rect, int section) const;
     /// The label and, behind it or, where it does not fit there, under it, the unit.
     struct Title {
@@ -52,6 +68,8 @@ class TableHeading : public QHeaderView {
 
     TableModel& table_;
     Document& document_;
+    QPointer<QLineEdit> label_line_;
+    int labelled_ = -1; ///< the section whose label is being typed
     mutable QHash<QString, int> measured_;
 };
 

@@ -201,6 +201,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     }
     case ValueStateRole:
         return static_cast<int>(cell.state());
+    case WaitsRole:
+        return !waited_for(cell).isEmpty();
     case TrialRole:
         return trial;
     case KindRole:
@@ -274,12 +276,18 @@ bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int ro
 }
 
 bool TableModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name) {
-    const Result<Study> typed =
-        type_block(document_.study(), table_, static_cast<std::size_t>(row), static_cast<std::size_t>(section), block);
+    const auto at_row = static_cast<std::size_t>(row);
+    const auto at_column = static_cast<std::size_t>(section);
+    const auto headed = with_typed_headings(document_.study(), table_, at_row, at_column, block);
+    const Result<Study> typed = headed ? type_block(headed->study, table_, at_row - 1, at_column, block)
+                                       : type_block(document_.study(), table_, at_row, at_column, block);
     if (!document_.perform(name, typed)) {
         return false;
     }
-    tell_of_long_numbers(row, section, block);
+    tell_of_long_numbers(headed ? row - 1 : row, section, block);
+    if (headed) {
+        Q_EMIT headings_taken(*headed);
+    }
     return true;
 }
 

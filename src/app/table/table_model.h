@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "core/study/edits/edits.h"
 
 #include <QAbstractTableModel>
 
@@ -21,6 +22,7 @@ class TableModel : public QAbstractTableModel {
         ExplanationRole,                   ///< of a fault or an odd cell: one sentence
         KindRole,                          ///< of the cell's value: int(Kind)
         TrialRole,                         ///< whether it is the result of a formula that is still being written
+        WaitsRole,                         ///< whether it waits for a name that is not there yet
         ReachEndRole,                      ///< whether it is the last row that the column's formula covers
     };
 
@@ -49,16 +51,18 @@ class TableModel : public QAbstractTableModel {
     std::pair<int, int> reach(const ColumnDefinition& column) const;
 
     bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name);
-    void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
 
   Q_SIGNALS:
     void shape_changed(); ///< columns, or what their headings show
+    /// What was typed at the top of columns has become their headings, and what was typed now stands one row higher.
+    void headings_taken(const ledgefall::HeadedColumns& headed);
 
   private:
     void sync();
     std::shared_ptr<const Table> pointer() const;
     void refresh();
     bool is_new_trial() const;
+    void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
     bool overridden(const ColumnDefinition& column, int row) const;
 
     Document& document_;

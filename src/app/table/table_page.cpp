@@ -18,6 +18,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , model_(new TableModel(document, table, this))
     , title_(new QLabel(this))
     , state_(new QLabel(this))
+    , row_count_(new RowCountField(document, table, this))
     , add_foot_(new QToolButton(this))
     , foot_menu_(new NewFootMenu(document, this))
     , view_(new TableView(*model_, document, active_editor, this))
@@ -40,6 +41,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     bar->setContentsMargins(14, 6, 10, 4);
     bar->addWidget(title_);
     bar->addSpacing(14);
+    bar->addWidget(row_count_);
     bar->addWidget(state_, 1);
     bar->addWidget(add_foot_);
     auto* layout = new QVBoxLayout(this);
@@ -71,6 +73,14 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             write_formula(section);
         }
     });
+    connect(view_, &TableView::heading_wanted, this, [this](int section) {
+        if (active_editor_.writing()) { // the first of two clicks on the next column's heading has opened it
+            active_editor_.editor()->finish();
+        }
+        if (!active_editor_.writing()) {
+            view_->heading().edit_label(section);
+        }
+    });
     connect(view_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &TablePage::selection_changed);
     connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, &TablePage::selection_changed);
     connect(&view_->heading(), &QWidget::customContextMenuRequested, this, &TablePage::open_heading_menu);
@@ -94,16 +104,59 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(editor_, &FormulaEditor::filled, this, [this](Id column) {
         view_->setFocus();
         offers_->offer_check(table_, column);
+        offers_->offer_waited(table_, column);
+        choose_column(column);
     });
     connect(editor_, &FormulaEditor::tried, model_, [this](const ResultsPtr& results) {
         model_->show_trial(editor_->draft().each().empty() ? results : nullptr, editor_->draft().tried_column());
     });
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
+    connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
+    connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
     apply_look();
     if (model_->rowCount() > 0) {
         view_->setCurrentIndex(model_->index(0, 0));
     }
+}
+
+/// Begins the definition of a name that a formula waits for.
+void TablePage::define(const QString& name, bool held) {
+    if (held) {
+        Q_EMIT holding_wanted(name);
+    } else {
+        write_formula(model_->columnCount() - 1, name + QStringLiteral(" = "));
+    }
+}
+
+/// The column that was just written, in view and current, in the row in which one was.
+void TablePage::choose_column(Id column) {
+    const auto& columns = model_->table()->columns;
+    for (std::size_t section = 0; section < columns.size(); ++section) {
+        if (columns[section]->id == column) {
+            const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
+            view_->setCurrentIndex(model_->index(row, static_cast<int>(section)));
+            view_->scrollTo(view_->currentIndex());
+        }
+    }
+}
+
+/// Says that typed texts have become headings, and offers to take that back.
+void TablePage::tell_headings(const HeadedColumns& headed) {
+    QStringList labels;
+    for (const Id column : headed.columns) {
+        if (const ColumnDefinition* definition = model_->table()->column(column)) {
+            labels << QString::fromStdString(definition->shown_label());
+        }
+    }
+    const QString told =
+        labels.size() == 1
+            ? tr("%1 is taken as the heading of its column.").arg(labels.front())
+            : tr("%1 are taken as the headings of their columns.").arg(labels.join(QStringLiteral(", ")));
+    const QString back = labels.size() == 1 ? tr("No, it is a value") : tr("No, they are values");
+    offers_->offer(told, back, [this, headed] {
+        document_.perform(tr("headings as values"), headings_as_values(document_.study(), table_, headed));
+    });
 }
 
 QString TablePage::state_line() const {
@@ -126,7 +179,8 @@ QString TablePage::state_line() const {
     std::size_t faults = 0;
     for (const auto& column : table->columns) {
         const Results::Entry* entry = document_.results().find(column->id);
-        faults += entry == nullptr ? 0 : entry->faults;
+        const bool waits = entry != nullptr && entry->faults > 0 && !entry->first_fault.at().waits_for.empty();
+        faults += entry == nullptr || waits ? 0 : entry->faults;
     }
     if (faults > 0) {
         parts << tr("faults %1").arg(faults);
@@ -182,6 +236,9 @@ void TablePage::apply_look() {
 void TablePage::write_formula(int section, const QString& begun) {
     const ColumnDefinition* column = model_->column(section);
     QString text = begun;
+    if (begun == QStringLiteral("=") && column != nullptr && !column->worked() && column->cells->any_filled()) {
+        column = nullptr; // given values are not written over: the formula is for the next column
+    }
     if (column != nullptr) {
         const std::string unit = column->unit.empty() ? "" : " [" + column->unit + "]";
         const std::string formula = column->worked() ? column->pieces.front().formula.text() : "";

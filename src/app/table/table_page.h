@@ -5,6 +5,7 @@
 #include "app/formula_editor/offer_strip.h"
 #include "app/table/column_menu.h"
 #include "app/table/foot_view.h"
+#include "app/table/row_count_field.h"
 #include "app/table/table_view.h"
 
 #include <QLabel>
@@ -29,6 +30,9 @@ class TablePage : public QWidget {
 
     /// Opens the editor for a column; a section without a column writes a new one.
     void write_formula(int section, const QString& begun = {});
+    /// Begins the definition of a name that a formula waits for, as a column or on the ledge.
+    void define(const QString& name, bool held);
+    RowCountField& row_count() { return *row_count_; }
     /// Opens the editor for one definition in `each` for several columns.
     void spread(const std::vector<Id>& columns, const QString& begun);
     /// Puts what is pointed at into the formula that is being written, wherever that is.
@@ -46,6 +50,7 @@ class TablePage : public QWidget {
 
   Q_SIGNALS:
     void selection_changed();
+    void holding_wanted(const QString& name); ///< a held value of that name
     void foot_chosen(ledgefall::Id line, ledgefall::Id column);
     void menu_wanted(const QPoint& global); ///< for the chosen cells
 
@@ -55,6 +60,8 @@ class TablePage : public QWidget {
   private:
     void apply_look();
     void refresh_title();
+    void choose_column(Id column);
+    void tell_headings(const HeadedColumns& headed);
     void fit_state();
     void fit_height();
     void open_heading_menu(const QPoint& at);
@@ -67,6 +74,7 @@ class TablePage : public QWidget {
     QLabel* title_;
     QLabel* state_;
     QString told_state_; ///< in full
+    RowCountField* row_count_;
     QToolButton* add_foot_;
     NewFootMenu* foot_menu_;
     TableView* view_;

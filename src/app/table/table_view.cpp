@@ -40,8 +40,9 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     setAccessibleName(tr("Table"));
     heading_->setContextMenuPolicy(Qt::CustomContextMenu);
     connect(heading_, &QHeaderView::sectionClicked, this, &TableView::heading_clicked);
-    connect(heading_, &QHeaderView::sectionDoubleClicked, this,
-            [this](int section) { Q_EMIT formula_wanted(section, {}); });
+    connect(heading_, &TableHeading::formula_wanted, this, [this](int section) { Q_EMIT formula_wanted(section, {}); });
+    connect(heading_, &TableHeading::label_wanted, this, &TableView::heading_wanted);
+    connect(heading_, &TableHeading::label_typed, this, &TableView::take_label);
     connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
         const ColumnDefinition* column = table_.column(section);
         if (!fitting_ && column != nullptr) {
@@ -61,6 +62,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     connect(heading_, &QHeaderView::sectionMoved, this, &TableView::section_moved);
     connect(&look_news(), &LookNews::changed, this, &TableView::restyle);
     connect(&model, &TableModel::shape_changed, this, &TableView::fit_columns);
+    connect(&model, &TableModel::headings_taken, this, [this] { moved_up_ = true; });
     connect(&model, &QAbstractItemModel::modelReset, this, &TableView::fit_columns);
     restyle();
 }
@@ -208,6 +210,28 @@ void TableView::widen(int by) {
     const int now = static_cast<int>(std::lround(columnWidth(currentIndex().column()) / look().zoom));
     document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
                     resize_column(document_.study(), column->id, by == 0 ? 0 : std::max(40, now + by)));
+}
+
+/// A heading that was typed over a column, or over the place of the next one, which it makes.
+void TableView::take_label(int section, const QString& text, Qt::Key then) {
+    const ColumnDefinition* column = table_.column(section);
+    if (!text.isEmpty() && column != nullptr) {
+        document_.perform(tr("heading of %1").arg(QString::fromStdString(column->shown_label())),
+                          relabel_column(document_.study(), column->id, text.toStdString()));
+    } else if (!text.isEmpty()) {
+        NewColumn added;
+        split_unit(text.toStdString(), added.label, added.unit);
+        const Result<Study> with = add_columns(document_.study(), table_.table_id(), {added});
+        document_.perform(tr("column %1").arg(text), with);
+    }
+    const int columns = table_.columnCount();
+    if (then == Qt::Key_Tab || then == Qt::Key_Backtab) {
+        const int next = section + (then == Qt::Key_Tab ? 1 : -1);
+        next >= 0 && next < columns ? heading_->edit_label(next) : setFocus();
+    } else if (then == Qt::Key_Return || then == Qt::Key_Escape) {
+        setFocus();
+        setCurrentIndex(table_.index(0, std::min(section, columns - 1)));
+    }
 }
 
 /// A heading that has been dragged: the study's columns move, and so the sections are put back in their order.
@@ -362,6 +386,9 @@ void TableView::keyPressEvent(QKeyEvent* event) {
 void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
     const bool tab = hint == QAbstractItemDelegate::EditNextItem || hint == QAbstractItemDelegate::EditPreviousItem;
     QTableView::closeEditor(editor, tab ? QAbstractItemDelegate::NoHint : hint);
+    if (std::exchange(moved_up_, false)) {
+        move_current(-1, 0);
+    }
     if (hint == QAbstractItemDelegate::SubmitModelCache) {
         move_current(1, 0);
     } else if (tab) {

@@ -49,6 +49,7 @@ class TableView : public QTableView, public ShowsReferences {
   Q_SIGNALS:
     void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
     void heading_clicked(int section);
+    void heading_wanted(int section);        ///< to be typed in its place
     void cell_pointed(int row, int section); ///< clicked while a formula is being written
 
   protected:
@@ -64,6 +65,7 @@ class TableView : public QTableView, public ShowsReferences {
     bool whole_columns_chosen() const;
     void move_current(int rows, int columns);
     void section_moved(int section, int from, int to);
+    void take_label(int section, const QString& text, Qt::Key then);
     void paint_continue_handle(QPainter& painter) const;
     QRect continue_handle_rect() const; ///< of the drop under the chosen cells, by which they are continued
     bool can_continue() const;
@@ -83,6 +85,7 @@ class TableView : public QTableView, public ShowsReferences {
     };
     mutable std::unordered_map<Id, Fitted> fitted_;
     std::vector<ReferencedCells> referenced_;
+    bool moved_up_ = false;  ///< what is being typed has gone one row up, under its new heading
     int continuing_to_ = -1; ///< the row down to which the drop is being dragged
     bool fitting_ = false;
 };

@@ -32,6 +32,14 @@ Column::Chunk& Column::own_chunk(std::size_t number) {
     return *chunk_pointer;
 }
 
+std::size_t Column::filled() const {
+    std::size_t count = size_;
+    for (const auto& chunk : chunks_) {
+        count -= static_cast<std::size_t>(std::count(chunk->states.begin(), chunk->states.end(), State::missing));
+    }
+    return count;
+}
+
 void Column::set(std::size_t row, const Value& value) {
     if (row >= size_) {
         resize(row + 1);

@@ -57,6 +57,9 @@ class Column {
         return Value::of(chunk_here.slots[in], kind_, chunk_here.states.empty() ? State::plain : chunk_here.states[in]);
     }
 
+    std::size_t filled() const; ///< how many cells are not missing
+    bool any_filled() const { return filled() > 0; }
+
     /// Writes a cell; rows between the end and `row` become missing.
     void set(std::size_t row, const Value& value);
     void append(const Value& value);

@@ -37,6 +37,7 @@ struct FaultSite {
     Sentence what;                  ///< what happened and what to do, without the place
     std::uint32_t from = 0, to = 0; ///< the characters of the definition's formula that it is about
     std::optional<SuggestedCorrection> correction = std::nullopt; ///< what would set that formula right
+    std::string waits_for = {};                                   ///< a name that is not there yet
 
     friend bool operator==(const FaultSite&, const FaultSite&) = default;
 };

@@ -273,19 +273,6 @@ Kind kind_of(const Delimited& text, std::size_t column) {
     return filled == 0 ? Kind::number : Kind::text;
 }
 
-/// "Length [mm]" or "Length (mm)" is a label and a unit.
-void take_unit(NewColumn& column) {
-    const std::string& label = column.label;
-    const char close = label.empty() ? ' ' : label.back();
-    const std::size_t open = close == ']' ? label.rfind('[') : close == ')' ? label.rfind('(') : std::string::npos;
-    if (open == std::string::npos || open == 0) {
-        return;
-    }
-    column.unit = label.substr(open + 1, label.size() - open - 2);
-    const std::size_t end = label.find_last_not_of(' ', open - 1);
-    column.label = label.substr(0, end == std::string::npos ? 0 : end + 1);
-}
-
 /// Names that are each given once: `x`, `x_2`, `x_3`, …; each in constant time, however often one is wanted.
 class FreeNames {
   public:
@@ -376,8 +363,7 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
     FreeNames names;
     for (std::size_t at = 0; at < width; ++at) {
         NewColumn& column = columns[at];
-        column.label = at < text.header.size() ? text.header[at] : "";
-        take_unit(column);
+        split_unit(at < text.header.size() ? text.header[at] : "", column.label, column.unit);
         const bool named = !column.label.empty();
         const std::string wanted = named        ? name_from_label(column.label)
                                    : width == 1 ? "x"

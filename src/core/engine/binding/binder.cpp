@@ -205,12 +205,18 @@ TermPtr Binder::unknown_name(const Node& node) {
     const Table* other = node.owner.empty() ? context_.frame.own : context_.scope.study->table_named(node.owner);
     const std::string near = nearest_name(node.text, known_names(*context_.scope.study, other));
     const Span span = node.owner.empty() ? node.span : node.name_span;
+    const bool first = !context_.fault;
     if (near.empty()) {
-        return fail(Cause::unknown_name, span,
-                    {"There is no column or held value called %1: add it, or correct the name.", {shown}});
+        fail(Cause::unknown_name, span,
+             {"There is no column or held value called %1: add it, or correct the name.", {shown}});
+    } else {
+        fail(Cause::unknown_name, span, {"There is no column or held value called %1. Did you mean %2?", {shown, near}},
+             near);
     }
-    return fail(Cause::unknown_name, span,
-                {"There is no column or held value called %1. Did you mean %2?", {shown, near}}, near);
+    if (first && !context_.call_span) {
+        context_.fault->waits_for = shown;
+    }
+    return nullptr;
 }
 
 std::optional<std::uint32_t> Binder::level_over(Id table) const {

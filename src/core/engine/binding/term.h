@@ -94,6 +94,7 @@ struct StaticFault {
     Sentence what;
     Span span;
     std::optional<SuggestedCorrection> correction = std::nullopt;
+    std::string waits_for = {}; ///< a name that is not there yet
 };
 
 struct BoundFormula {

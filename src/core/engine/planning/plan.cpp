@@ -326,8 +326,8 @@ class Planner {
     }
 
     static void fail(PlannedDefinition& definition, const StaticFault& fault) {
-        definition.fault =
-            fault_site({fault.cause, definition.id, fault.what, fault.span.from, fault.span.to, fault.correction});
+        definition.fault = fault_site({fault.cause, definition.id, fault.what, fault.span.from, fault.span.to,
+                                       fault.correction, fault.waits_for});
         definition.bound.clear();
     }
 

@@ -131,6 +131,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
                 added->push_back(definition.id);
             }
             new_names.insert(definition.name);
+            definition.label = definition.label == definition.name ? std::string() : definition.label;
             table.columns.emplace_back(std::move(definition));
         }
     });

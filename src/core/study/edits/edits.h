@@ -100,6 +100,25 @@ Result<Study> type_block(const Study& study, Id table, std::size_t row, std::siz
                          const std::vector<std::vector<std::string>>& block);
 /// The formula's value again in place of what was typed over it: in one row, or in all.
 Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row);
+/// A study in which texts at the top of new columns have become their headings, and the columns of which they are.
+struct HeadedColumns {
+    Study study;
+    std::vector<Id> columns;
+    bool whole_row = false; ///< the first row was nothing but headings, and has gone
+};
+/// Texts at the top of columns that have no heading yet become theirs once a number, a date or an answer is typed (or
+/// pasted) under one of them, at `row` (from 0) and `column`: what was typed then belongs one row higher. Nothing where
+/// what stands there is no such text.
+std::optional<HeadedColumns> with_typed_headings(const Study& study, Id table, std::size_t row, std::size_t column,
+                                                 const std::vector<std::vector<std::string>>& block);
+/// Takes that back: the headings stand as texts at the top of their columns again.
+Result<Study> headings_as_values(Study study, Id table, const HeadedColumns& headed);
+/// A heading as it is typed over a column: a label, with a unit in brackets where there is one. A column that has only
+/// its name so far is renamed where the text is a name; one that was never named is named after its label.
+Result<Study> relabel_column(Study study, Id column, const std::string& typed);
+/// "Length [mm]" or "Length (mm)" is a label and a unit.
+void split_unit(const std::string& text, std::string& label, std::string& unit);
+
 /// Values in a given column from `row` down; rows are added as they are needed, up to 20,000,000. Refused for a worked
 /// column.
 Result<Study> set_cells(Study study, Id column, std::size_t row, const std::vector<Value>& values);

@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/study/edits/edits.h"
+#include "core/value/result.h"
+
+namespace ledgefall {
+
+/// The definitions in a text, one a line; blank lines are left out.
+std::vector<std::string> definition_lines(const std::string& text);
+
+/// What several definitions make of a study.
+struct WrittenDefinitions {
+    Study study;
+    std::vector<Id> columns; ///< in the order in which they stand in the text
+    std::vector<Id> held;
+};
+
+/// Takes several definitions, one a line and in any order, as columns of a table and as held values of it. What follows
+/// the row, itself or by a name that does, is a column; what does not is held, unless a column has that name. A name
+/// that is not there yet may be used. The sentence names the line that cannot be taken.
+Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const std::string& text);
+
+} // namespace ledgefall

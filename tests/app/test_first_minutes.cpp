@@ -1,0 +1,240 @@
+// What somebody does who has never seen the program: types a heading and numbers, pastes, writes in any order.
+
+#include "harness/test_program.h"
+#include "story_steps.h"
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+void type_down(WindowDriver& drive, const QStringList& texts) {
+    for (const QString& text : texts) {
+        drive.keys(text);
+        drive.key(Qt::Key_Return);
+    }
+}
+
+std::vector<std::string> texts_of(WindowDriver& drive, const std::string& name) {
+    std::vector<std::string> out;
+    const Column& cells = *drive.table().column_named(name)->cells;
+    for (std::size_t row = 0; row < cells.size(); ++row) {
+        out.push_back(write_cell(cells.at(row)));
+    }
+    return out;
+}
+
+using Texts = std::vector<std::string>;
+
+} // namespace
+
+class TestFirstMinutes : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+
+    void a_text_over_numbers_is_their_heading() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.click_cell(0, 0);
+        type_down(drive, {QStringLiteral("Length [mm]"), QStringLiteral("42"), QStringLiteral("57")});
+        QCOMPARE(drive.table().columns.size(), std::size_t{1});
+        QCOMPARE(drive.table().columns[0]->name, std::string("length"));
+        QCOMPARE(drive.table().columns[0]->unit, std::string("mm"));
+        QCOMPARE(texts_of(drive, "length"), (Texts{"42", "57"}));
+        QCOMPARE(drive.table().axis.ids()->size(), std::size_t{2});
+        QCOMPARE(drive.window.page()->view().currentIndex().row(), 2);
+        OfferStrip& offers = drive.window.page()->offers();
+        QVERIFY2(offers.text().contains(QStringLiteral("Length is taken as the heading")), qPrintable(offers.text()));
+        offers.take();
+        QCOMPARE(texts_of(drive, "length"), (Texts{"Length [mm]", "42", "57"}));
+        QVERIFY(drive.table().columns[0]->unit.empty());
+        drive.window.document().undo();
+        drive.window.document().undo();
+        drive.window.document().undo();
+        QCOMPARE(texts_of(drive, "x"), (Texts{"Length [mm]"})); // one step with the first number
+    }
+
+    void headings_of_several_columns_are_taken_together() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Pools"));
+        drive.click_cell(0, 0);
+        for (const char* heading : {"Site", "Length", "Depth"}) {
+            drive.keys(QLatin1String(heading));
+            drive.key(Qt::Key_Tab);
+        }
+        drive.click_cell(1, 0);
+        for (const char* text : {"pool", "42", "1.5"}) {
+            drive.keys(QLatin1String(text));
+            drive.key(Qt::Key_Tab);
+        }
+        QCOMPARE(texts_of(drive, "site"), (Texts{"pool"}));
+        QCOMPARE(texts_of(drive, "length"), (Texts{"42"}));
+        QCOMPARE(texts_of(drive, "depth"), (Texts{"1.5"}));
+        // A further column of a table that has rows: its own top is its heading.
+        drive.click_cell(0, 3);
+        type_down(drive, {QStringLiteral("Width"), QStringLiteral("9")});
+        QCOMPARE(texts_of(drive, "width"), (Texts{"9"}));
+        QCOMPARE(drive.table().axis.ids()->size(), std::size_t{1});
+        drive.window.page()->offers().take();
+        QCOMPARE(texts_of(drive, "width"), (Texts{"Width", "9"}));
+        QCOMPARE(drive.table().axis.ids()->size(), std::size_t{2});
+        // Texts under a text, and a text in a column that has its heading, are values.
+        drive.click_cell(0, 0);
+        type_down(drive, {QStringLiteral("weir"), QStringLiteral("riffle")});
+        QCOMPARE(texts_of(drive, "site"), (Texts{"weir", "riffle"}));
+    }
+
+    void headings_are_typed_in_their_place() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Pools"));
+        drive.double_click_heading(0);
+        QVERIFY(!drive.window.page()->editor().is_open());
+        drive.keys(QStringLiteral("Water depth [cm]"));
+        drive.key(Qt::Key_Tab);
+        drive.keys(QStringLiteral("w"));
+        drive.key(Qt::Key_Return);
+        QCOMPARE(drive.table().columns.size(), std::size_t{2});
+        QCOMPARE(drive.table().columns[0]->name, std::string("water_depth"));
+        QCOMPARE(drive.table().columns[0]->label, std::string("Water depth"));
+        QCOMPARE(drive.table().columns[0]->unit, std::string("cm"));
+        QCOMPARE(drive.table().columns[1]->name, std::string("w"));
+        type_down(drive, {QStringLiteral("3"), QStringLiteral("4")});
+        QCOMPARE(texts_of(drive, "w"), (Texts{"3", "4"}));
+        write(drive, QStringLiteral("twice = 2 * w"));
+        drive.double_click_heading(1); // a given column's heading never opens a formula over its values
+        QVERIFY(!drive.window.page()->editor().is_open());
+        drive.keys(QStringLiteral("width"));
+        drive.key(Qt::Key_Return);
+        QVERIFY2(
+            formula(drive, "twice") == "2 * width",
+            (drive.table().columns[1]->name + "/" + drive.table().columns[1]->label + "/" + formula(drive, "twice"))
+                .c_str());
+        drive.double_click_heading(2);
+        drive.keys(QStringLiteral("never mind"));
+        drive.key(Qt::Key_Escape);
+        QVERIFY(drive.table().columns[2]->label.empty());
+    }
+
+    void pasting_without_a_table_makes_one() {
+        WindowDriver drive;
+        paste(drive, QStringLiteral("Length\tSite\n42\tpool\n57\tweir\n"));
+        QCOMPARE(texts_of(drive, "length"), (Texts{"42", "57"}));
+        QCOMPARE(texts_of(drive, "site"), (Texts{"pool", "weir"}));
+    }
+
+    /// Columns that need each other are written in any order; what is not there yet is waited for.
+    void a_formula_may_name_what_is_not_there_yet() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Float"));
+        TablePage& page = *drive.window.page();
+        page.write_formula(0);
+        drive.keys(QStringLiteral("x = first 100 then x[i-1] + vx[i-1] * dt"));
+        QVERIFY2(page.editor().message().contains(QStringLiteral("waits for vx")), qPrintable(page.editor().message()));
+        drive.key(Qt::Key_Return);
+        QVERIFY(!page.editor().is_open());
+        QVERIFY(drive.settle());
+        QCOMPARE(page.model().table_rows(), 100); // what falls from a first row has rows to fall down
+        QCOMPARE(drive.shown(3, 0), QStringLiteral("waits for vx"));
+        QVERIFY(page.offers().is_offered());
+        page.offers().take(0); // make it a column
+        QVERIFY(page.editor().is_open());
+        drive.keys(QStringLiteral("first 2 then vx[i-1] * 0.5"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(3, 0), QStringLiteral("waits for dt"));
+        drive.click_cell(3, 0);
+        QVERIFY(drive.settle());
+        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("It waits for dt")),
+                 qPrintable(drive.window.companion().story()));
+        drive.window.companion().working().follow(QStringLiteral("hold:dt"));
+        drive.keys(QStringLiteral("0.1"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        double x = 100;
+        double vx = 2;
+        for (int row = 0; row < 100; ++row) {
+            const Value shown = page.model().value(row, 0);
+            QVERIFY(shown.plain() && std::fabs(shown.number() - x) < 1e-12 * x);
+            x += vx * 0.1;
+            vx *= 0.5;
+        }
+    }
+
+    void a_misspelled_name_is_offered_its_nearest() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Gravel"));
+        paste(drive, QStringLiteral("length\n4\n6\n"));
+        write(drive, QStringLiteral("twice = 2 * lenght"));
+        QCOMPARE(drive.shown(0, 1), QStringLiteral("waits for lenght"));
+        drive.window.page()->offers().take(0);
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(1, 1), QStringLiteral("12"));
+    }
+
+    void several_definitions_are_one_step() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Eddy"));
+        TablePage& page = *drive.window.page();
+        page.write_formula(0);
+        drive.keys(QStringLiteral("v = first v0 then v[i-1] - g * x[i-1] * dt"));
+        drive.key(Qt::Key_Return, Qt::ShiftModifier);
+        QApplication::clipboard()->setText(QStringLiteral(
+            "x = first 0 then x[i-1] + v * dt\ng = 9 / scale\nscale = 3\ndt = 0.25\nv0 = 2\nt = row * dt"));
+        page.editor().line().paste();
+        QVERIFY2(page.editor().message().isEmpty(), qPrintable(page.editor().message()));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.table().columns.size(), std::size_t{3});
+        QCOMPARE(drive.table().ledge.size(), std::size_t{4});
+        double v = 2;
+        double x = 0;
+        for (int row = 0; row < 100; ++row) {
+            QCOMPARE(page.model().value(row, 0).number(), v);
+            QCOMPARE(page.model().value(row, 1).number(), x);
+            QCOMPARE(page.model().value(row, 2).number(), (row + 1) * 0.25);
+            v -= 3 * x * 0.25;
+            x += v * 0.25;
+        }
+        drive.window.document().undo();
+        QVERIFY(drive.table().columns.empty() && drive.table().ledge.empty());
+        // A mistake in one of the lines is told with its number, and nothing is taken.
+        page.write_formula(0);
+        drive.keys(QStringLiteral("a = 1"));
+        drive.key(Qt::Key_Return, Qt::ShiftModifier);
+        drive.keys(QStringLiteral("b = (2"));
+        drive.key(Qt::Key_Return, Qt::ShiftModifier);
+        drive.keys(QStringLiteral("c = row"));
+        QVERIFY2(page.editor().message().contains(QStringLiteral("Line 2")), qPrintable(page.editor().message()));
+        drive.key(Qt::Key_Return);
+        QVERIFY(page.editor().is_open() && drive.table().columns.empty());
+    }
+
+    void the_number_of_rows_is_changed_where_it_is_said() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Growth"));
+        TablePage& page = *drive.window.page();
+        QVERIFY(!page.row_count().isVisible());
+        write(drive, QStringLiteral("x = first 1 then x[i-1] * 2"));
+        QVERIFY(page.row_count().isVisible());
+        page.row_count().line().setFocus();
+        page.row_count().line().selectAll();
+        drive.keys(QStringLiteral("40"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(page.model().table_rows(), 40);
+        drive.key(Qt::Key_Up);
+        QVERIFY(drive.settle());
+        QCOMPARE(page.model().table_rows(), 41);
+        QCOMPARE(page.model().value(40, 0).number(), std::pow(2.0, 40));
+        page.row_count().line().selectAll();
+        drive.keys(QStringLiteral("4.5x"));
+        drive.key(Qt::Key_Return);
+        QCOMPARE(page.row_count().line().text(), QStringLiteral("41"));
+        QVERIFY(!drive.window.notice().isEmpty());
+    }
+};
+
+LEDGEFALL_TEST(TestFirstMinutes)
+#include "test_first_minutes.moc"
