@@ -171,8 +171,8 @@ QT_TRANSLATE_NOOP("Sentence", "Choose the columns first; in the formula each sta
 QT_TRANSLATE_NOOP("Sentence", "Choose the columns to be drawn, at least one of numbers: across first, then upwards.");
 QT_TRANSLATE_NOOP("Sentence", "Choose the one column of which %1 is to be unfolded.");
 QT_TRANSLATE_NOOP("Sentence", "Choose the values that have been started, in a column that is given.");
-QT_TRANSLATE_NOOP("Sentence", "Choose two columns beside each other: the values of the first go down, those of the second across.");
-QT_TRANSLATE_NOOP("Sentence", "Choose two or more columns beside each other: a measure across them is taken of each row.");
+QT_TRANSLATE_NOOP("Sentence", "Choose two columns: the values of the first go down, those of the second across.");
+QT_TRANSLATE_NOOP("Sentence", "Choose two or more columns: a measure across them is taken of each row.");
 QT_TRANSLATE_NOOP("Sentence", "Classes and units");
 QT_TRANSLATE_NOOP("Sentence", "Classes need a width above 0, and a number at which the first one begins.");
 QT_TRANSLATE_NOOP("Sentence", "Classes need from 2 to %1 boundaries, each above the one before.");
@@ -602,6 +602,7 @@ QT_TRANSLATE_NOOP("Sentence", "the cell is not %1: correct it, or set the column
 QT_TRANSLATE_NOOP("Sentence", "the chance of success in each");
 QT_TRANSLATE_NOOP("Sentence", "the chart %1");
 QT_TRANSLATE_NOOP("Sentence", "the check %1");
+QT_TRANSLATE_NOOP("Sentence", "the column to the left, all of its rows");
 QT_TRANSLATE_NOOP("Sentence", "the column whose values were to be the rows has been removed");
 QT_TRANSLATE_NOOP("Sentence", "the correlation");
 QT_TRANSLATE_NOOP("Sentence", "the distribution's numbers are out of their domain");
@@ -609,6 +610,7 @@ QT_TRANSLATE_NOOP("Sentence", "the formulas of this column give %1 in some rows 
 QT_TRANSLATE_NOOP("Sentence", "the mean from the classes");
 QT_TRANSLATE_NOOP("Sentence", "the mean from the table");
 QT_TRANSLATE_NOOP("Sentence", "the months of %1");
+QT_TRANSLATE_NOOP("Sentence", "the numbers to the left, in this row");
 QT_TRANSLATE_NOOP("Sentence", "the remainder of a division");
 QT_TRANSLATE_NOOP("Sentence", "the result is too large to be held");
 QT_TRANSLATE_NOOP("Sentence", "the rows of this table come from a later version and are kept, not shown");

@@ -2781,14 +2781,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Choose two columns beside each other: the values of the first go down, those of the second across.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose two or more columns beside each other: a measure across them is taken of each row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2854,6 +2846,22 @@
     </message>
     <message>
         <source>Line %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose two columns: the values of the first go down, those of the second across.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose two or more columns: a measure across them is taken of each row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the column to the left, all of its rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the numbers to the left, in this row</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

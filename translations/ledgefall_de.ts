@@ -2781,14 +2781,6 @@
         <translation>Die begonnenen Werte in einer gegebenen Spalte auswählen.</translation>
     </message>
     <message>
-        <source>Choose two columns beside each other: the values of the first go down, those of the second across.</source>
-        <translation>Zwei Spalten nebeneinander auswählen: die Werte der ersten gehen nach unten, die der zweiten nach rechts.</translation>
-    </message>
-    <message>
-        <source>Choose two or more columns beside each other: a measure across them is taken of each row.</source>
-        <translation>Zwei oder mehr Spalten nebeneinander auswählen: ein Maß über sie wird für jede Zeile genommen.</translation>
-    </message>
-    <message>
         <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
         <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
     </message>
@@ -2855,6 +2847,22 @@
     <message>
         <source>Line %1: %2</source>
         <translation>Zeile %1: %2</translation>
+    </message>
+    <message>
+        <source>Choose two columns: the values of the first go down, those of the second across.</source>
+        <translation>Wählen Sie zwei Spalten: Die Werte der ersten laufen nach unten, die der zweiten nach rechts.</translation>
+    </message>
+    <message>
+        <source>Choose two or more columns: a measure across them is taken of each row.</source>
+        <translation>Wählen Sie zwei oder mehr Spalten: Ein Maß quer über sie wird von jeder Zeile genommen.</translation>
+    </message>
+    <message>
+        <source>the column to the left, all of its rows</source>
+        <translation>die Spalte links, alle ihre Zeilen</translation>
+    </message>
+    <message>
+        <source>the numbers to the left, in this row</source>
+        <translation>die Zahlen links, in dieser Zeile</translation>
     </message>
 </context>
 <context>

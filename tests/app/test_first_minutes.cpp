@@ -162,6 +162,86 @@ class TestFirstMinutes : public QObject {
         }
     }
 
+    /// What is dragged over while a formula is written: along a row, down a column, over headings; Ctrl adds.
+    void ranges_are_pointed_at() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Floats"));
+        paste(drive, QStringLiteral("t1\tt2\tt3\tt4\n4\t5\t6\t7\n5\t6\t7\t8\n9\t9\t9\t10\n"));
+        TablePage& page = *drive.window.page();
+        FormulaEditor& editor = page.editor();
+        const auto drag = [&](int row, int section, int to_row, int to_section, Qt::KeyboardModifiers how = {}) {
+            QWidget* cells = page.view().viewport();
+            const auto at = [&](int r, int c) { return page.view().visualRect(page.model().index(r, c)).center(); };
+            QTest::mousePress(cells, Qt::LeftButton, how, at(row, section));
+            QTest::mouseMove(cells, at(to_row, to_section));
+            QTest::mouseRelease(cells, Qt::LeftButton, how, at(to_row, to_section));
+        };
+        drive.click_cell(1, 4);
+        drive.keys(QStringLiteral("="));
+        drive.keys(QStringLiteral("m = mean("));
+        const auto formula = [&] { return editor.line().toPlainText(); };
+        drag(1, 0, 1, 3); // in the formula's own row
+        QCOMPARE(formula(), QStringLiteral("m = mean(t1[i] .. t4[i]"));
+        QCOMPARE(page.view().referenced_cells().size(), std::size_t{0}); // the bracket is open yet
+        drive.keys(QStringLiteral(")"));
+        QCOMPARE(page.view().referenced_cells().size(), std::size_t{4}); // the columns between are framed, too
+        editor.line().setPlainText(QStringLiteral("m = mean("));
+        editor.line().moveCursor(QTextCursor::End);
+        drag(0, 1, 2, 1);
+        QCOMPARE(formula(), QStringLiteral("m = mean(t2"));
+        drag(0, 2, 1, 2, Qt::ControlModifier);
+        QCOMPARE(formula(), QStringLiteral("m = mean(t2, t3[1..i]"));
+        drag(1, 2, 2, 2);
+        QCOMPARE(formula(), QStringLiteral("m = mean(t2, t3[2..3]"));
+        drag(0, 0, 2, 2);
+        QCOMPARE(formula(), QStringLiteral("m = mean(t2, t1 .. t3"));
+        editor.line().setPlainText(QStringLiteral("m = sum("));
+        editor.line().moveCursor(QTextCursor::End);
+        TableHeading& heading = page.view().heading();
+        const auto at_heading = [&](int section) { return QPoint(heading.sectionViewportPosition(section) + 20, 20); };
+        QTest::mousePress(heading.viewport(), Qt::LeftButton, {}, at_heading(1));
+        QTest::mouseMove(heading.viewport(), at_heading(3));
+        QTest::mouseRelease(heading.viewport(), Qt::LeftButton, {}, at_heading(3));
+        QCOMPARE(formula(), QStringLiteral("m = sum(t2 .. t4"));
+        drive.key(Qt::Key_Escape);
+        QVERIFY(!editor.is_open());
+        // Behind the bracket of a measure its usual neighbours are offered; Tab takes the first.
+        drive.click_cell(1, 4);
+        drive.keys(QStringLiteral("="));
+        drive.keys(QStringLiteral("m = mean("));
+        drive.key(Qt::Key_Tab);
+        drive.keys(QStringLiteral(")"));
+        QCOMPARE(formula(), QStringLiteral("m = mean(t1[i] .. t4[i])"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(page.model().value(1, 4).number(), 6.5);
+    }
+
+    void columns_that_are_no_neighbours_are_chosen() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Path"));
+        paste(drive, QStringLiteral("x\tvx\ty\n1\t9\t3\n2\t9\t5\n"));
+        TablePage& page = *drive.window.page();
+        TableHeading& heading = page.view().heading();
+        drive.click_heading(0);
+        QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::ControlModifier,
+                          {heading.sectionViewportPosition(2) + 20, 20});
+        QCOMPARE(page.view().chosen_sections(), (std::vector<int>{0, 2}));
+        QCOMPARE(page.view().copied(), QStringLiteral("x\ty\n1\t3\n2\t5\n"));
+        drive.window.commands().measure_across("sum");
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(formula(drive, "sum"), std::string("sum(x[i], y[i])"));
+        drive.click_heading(0);
+        QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::ControlModifier,
+                          {heading.sectionViewportPosition(2) + 20, 20});
+        drive.window.charts().draw_chosen();
+        QVERIFY(drive.settle());
+        const Chart& chart = *drive.window.document().study().charts.front();
+        QCOMPARE(chart.series.size(), std::size_t{1});
+        QVERIFY(chart.series[0].x == drive.table().columns[0]->id && chart.series[0].y == drive.table().columns[2]->id);
+    }
+
     void a_misspelled_name_is_offered_its_nearest() {
         WindowDriver drive;
         drive.window.new_table(QStringLiteral("Gravel"));

@@ -289,14 +289,18 @@ class TestLayout : public QObject {
                                     << "sum(share) ≈ 1";
         QTest::newRow("of a held value") << "f / n"
                                          << "sum(share) ≈ 1";
-        QTest::newRow("of a held cell") << "f / f[last]"
-                                        << "sum(share) ≈ 1";
+        QTest::newRow("of a held cell, which is no total") << "f / f[last]"
+                                                           << "";
         QTest::newRow("in per cent") << "100 * f / n"
                                      << "sum(share) ≈ 100";
         QTest::newRow("in per cent, behind") << "f / sum(f) * 100"
                                              << "sum(share) ≈ 100";
-        QTest::newRow("of a typed total") << "f / 60.5"
+        QTest::newRow("of a typed total") << "f / 10.5"
                                           << "sum(share) ≈ 1";
+        QTest::newRow("a number that is no total") << "f / 12"
+                                                   << "";
+        QTest::newRow("a held sum") << "f / total"
+                                    << "sum(share) ≈ 1";
         QTest::newRow("a unit is no total") << "f / 10"
                                             << "";
         QTest::newRow("two columns are no share") << "f / g"
@@ -308,7 +312,8 @@ class TestLayout : public QObject {
         QFETCH(QString, formula);
         QFETCH(QString, condition);
         Bench bench;
-        bench.numbers("f", {2, 3, 5}).numbers("g", {1, 1, 1}).held("n = 11").work("share = " + formula.toStdString());
+        bench.numbers("f", {2, 3, 5}).numbers("g", {1, 1, 1}).held("n = 11").held("total = sum(Data.f)");
+        bench.work("share = " + formula.toStdString());
         const auto offer = check_for(bench.study, bench.id("share"));
         QCOMPARE(QString::fromStdString(offer ? offer->condition : ""), condition);
     }

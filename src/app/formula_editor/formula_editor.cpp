@@ -174,14 +174,16 @@ void FormulaEditor::replace(int from, int to, const QString& text) {
     line_->setTextCursor(cursor);
 }
 
-void FormulaEditor::point_at(const QString& reference) {
+void FormulaEditor::point_at(const QString& reference, Pointing how) {
     replacing_ = true;
     QTextCursor cursor = line_->textCursor();
     const bool again = pointed_to_ >= 0 && cursor.position() == pointed_to_ && !cursor.hasSelection();
-    const int from = again ? pointed_from_ : cursor.selectionStart();
-    replace(from, again ? pointed_to_ : cursor.selectionEnd(), reference);
-    pointed_from_ = from;
-    pointed_to_ = from + static_cast<int>(reference.size());
+    const bool adds = again && how == Pointing::adds;
+    const QString comma = adds ? QStringLiteral(", ") : QString();
+    const int from = adds ? pointed_to_ : again ? pointed_from_ : cursor.selectionStart();
+    replace(from, again ? pointed_to_ : cursor.selectionEnd(), comma + reference);
+    pointed_from_ = from + static_cast<int>(comma.size());
+    pointed_to_ = pointed_from_ + static_cast<int>(reference.size());
     replacing_ = false;
     list_->hide();
     line_->setFocus();

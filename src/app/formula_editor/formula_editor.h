@@ -33,8 +33,9 @@ class FormulaEditor : public QFrame {
     bool is_open() const { return !isHidden(); }
     std::size_t row() const { return row_; }
 
-    /// Puts a reference in at the cursor, in place of one that has just been pointed at.
-    void point_at(const QString& reference);
+    /// Puts a reference in at the cursor, in place of one that has just been pointed at, or with a comma behind it.
+    enum class Pointing { replaces, adds };
+    void point_at(const QString& reference, Pointing how = Pointing::replaces);
     void turn(); ///< the reference at the cursor: from following the row to held, and back
     void lift(); ///< the number or held cell at the cursor onto the ledge
     void correction();

@@ -197,7 +197,8 @@ void FormulaEditor::complete() {
     }
     const QString before = line_->toPlainText().left(cursor.position());
     const std::string formula = before.mid(draft_.formula_from()).toStdString();
-    const Completions completions = completions_for(formula, document_.study(), draft_.table(), texts_of);
+    const Completions completions =
+        completions_for(formula, document_.study(), draft_.table(), texts_of, draft_.column());
     const QRect caret = line_->cursorRect();
     list_->offer(completions.all,
                  list_->parentWidget()->mapFromGlobal(line_->viewport()->mapToGlobal(caret.bottomLeft())) +
@@ -212,7 +213,8 @@ void FormulaEditor::take_completion() {
     const int place = line_->textCursor().position();
     const QString before = line_->toPlainText().left(place).mid(draft_.formula_from());
     const std::string formula = before.toStdString();
-    const Completions completions = completions_for(formula, document_.study(), draft_.table(), texts_of);
+    const Completions completions =
+        completions_for(formula, document_.study(), draft_.table(), texts_of, draft_.column());
     const int from = draft_.formula_from() + position_of(formula, completions.from);
     const QString text = QString::fromStdString(chosen->text);
     list_->hide();

@@ -95,9 +95,8 @@ void TableCommands::change_classes() {
 void TableCommands::count_pairs() {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.size() != 2) {
-        return document_.refuse({"Choose two columns beside each other: the values of the first go down, those of the "
-                                 "second across.",
-                                 {}});
+        return document_.refuse(
+            {"Choose two columns: the values of the first go down, those of the second across.", {}});
     }
     Categories across;
     across.of = columns[1];

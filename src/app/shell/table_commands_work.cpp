@@ -95,18 +95,22 @@ void TableCommands::cover_all_rows() {
 void TableCommands::measure_across(const std::string& measure) {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.size() < 2) {
-        return document_.refuse({"Choose two or more columns beside each other: a measure across them is taken of each "
-                                 "row.",
-                                 {}});
+        return document_.refuse({"Choose two or more columns: a measure across them is taken of each row.", {}});
     }
-    const std::string first = table()->column(columns.front())->name;
-    const std::string last = table()->column(columns.back())->name;
+    const std::vector<int> sections = page()->view().chosen_sections();
+    const auto name_at = [this](int section) { return table()->columns[static_cast<std::size_t>(section)]->name; };
+    const bool neighbours = sections.back() - sections.front() + 1 == static_cast<int>(sections.size());
+    std::string across;
+    for (const int section : sections) {
+        across += (across.empty() ? "" : ", ") + name_at(section) + "[i]";
+    }
+    across = neighbours ? name_at(sections.front()) + "[i] .. " + name_at(sections.back()) + "[i]" : across;
     std::string name = measure;
     for (int number = 2; name_refused(document_.study(), table(), name).has_value(); ++number) {
         name = measure + "_" + std::to_string(number);
     }
     page()->write_formula(page()->model().columnCount() - 1,
-                          QString::fromStdString(name + " = " + measure + "(" + first + "[i] .. " + last + "[i])"));
+                          QString::fromStdString(name + " = " + measure + "(" + across + ")"));
 }
 
 void TableCommands::spread() {
@@ -169,8 +173,7 @@ void TableCommands::change_decimals(int by) {
         return;
     }
     Result<Study> next = document_.study();
-    const TableView::Block block = page()->view().chosen();
-    for (int section = block.left; section <= block.right; ++section) {
+    for (const int section : page()->view().chosen_sections()) {
         const ColumnDefinition& one = *page()->model().column(section);
         const Format format = with_decimals(page()->model().shown_format(section), by);
         next = next ? format_column(*next, one.id, format) : next;

@@ -260,6 +260,34 @@ bool TableHeading::eventFilter(QObject* watched, QEvent* event) {
     return false;
 }
 
+void TableHeading::mousePressEvent(QMouseEvent* event) {
+    const int section = logicalIndexAt(event->pos());
+    const bool points =
+        event->button() == Qt::LeftButton && is_pointing && is_pointing() && table_.column(section) != nullptr;
+    if (!points) {
+        return QHeaderView::mousePressEvent(event);
+    }
+    pointing_from_ = pointing_to_ = section;
+    Q_EMIT headings_pointed(section, section, event->modifiers().testFlag(Qt::ControlModifier));
+}
+
+void TableHeading::mouseMoveEvent(QMouseEvent* event) {
+    if (pointing_from_ < 0) {
+        return QHeaderView::mouseMoveEvent(event);
+    }
+    const int section = logicalIndexAt(event->pos());
+    if (section != pointing_to_ && table_.column(section) != nullptr) {
+        pointing_to_ = section;
+        Q_EMIT headings_pointed(pointing_from_, section, false);
+    }
+}
+
+void TableHeading::mouseReleaseEvent(QMouseEvent* event) {
+    if (std::exchange(pointing_from_, -1) < 0) {
+        QHeaderView::mouseReleaseEvent(event);
+    }
+}
+
 void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
     const int section = logicalIndexAt(event->pos());
     const int within = section < 0 ? 0 : event->pos().x() - sectionViewportPosition(section);

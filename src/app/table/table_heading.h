@@ -27,14 +27,19 @@ class TableHeading : public QHeaderView {
     /// Opens a line over a heading's label, in which it is typed; over the next column's it makes one.
     void edit_label(int section);
     QLineEdit* label_line() const { return label_line_; }
+    std::function<bool()> is_pointing; ///< whether a formula is being written, so that clicks and drags point
 
   Q_SIGNALS:
     /// A heading was typed; `then` is Return (its first cell is next), Tab or Backtab (the next heading), else Escape.
     void label_typed(int section, const QString& text, Qt::Key then);
-    void label_wanted(int section);   ///< double click on a label
-    void formula_wanted(int section); ///< double click on a formula
+    void headings_pointed(int from, int to, bool adds); ///< clicked or dragged over while a formula is written
+    void label_wanted(int section);                     ///< double click on a label
+    void formula_wanted(int section);                   ///< double click on a formula
 
   protected:
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void paintSection(QPainter* painter, const QRect& rect, int section) const override;
@@ -69,6 +74,7 @@ class TableHeading : public QHeaderView {
     TableModel& table_;
     Document& document_;
     QPointer<QLineEdit> label_line_;
+    int pointing_from_ = -1, pointing_to_ = -1;
     int labelled_ = -1; ///< the section whose label is being typed
     mutable QHash<QString, int> measured_;
 };

@@ -65,9 +65,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(view_, &TableView::formula_wanted, this, &TablePage::write_formula);
     connect(view_, &TableView::heading_clicked, this, [this](int section) {
         const ColumnDefinition* column = model_->column(section);
-        if (active_editor_.writing() && column != nullptr) {
-            point_at(column->id);
-        } else if (active_editor_.writing()) {
+        if (active_editor_.writing()) {
             active_editor_.editor()->line().setFocus();
         } else if (column == nullptr) {
             write_formula(section);
@@ -87,7 +85,9 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     view_->setContextMenuPolicy(Qt::CustomContextMenu);
     connect(view_, &QWidget::customContextMenuRequested, this,
             [this](const QPoint& at) { Q_EMIT menu_wanted(view_->viewport()->mapToGlobal(at)); });
-    connect(view_, &TableView::cell_pointed, this, &TablePage::point_at_cell);
+    connect(view_, &TableView::cells_pointed, this, &TablePage::point_at_cells);
+    connect(&view_->heading(), &TableHeading::headings_pointed, this, &TablePage::point_at_headings);
+    view_->heading().is_pointing = [this] { return active_editor_.writing(); };
     connect(foot_, &FootView::cell_chosen, this, [this](int line, int section) {
         const ColumnDefinition* column = model_->column(section);
         if (active_editor_.writing()) {
@@ -264,7 +264,7 @@ void TablePage::point_at(Id id) {
 }
 
 /// A cell of the formula's own row follows it, the one above is the row before; any other is held at its row.
-void TablePage::point_at_cell(int row, int section) {
+void TablePage::point_at_cell(int row, int section, FormulaEditor::Pointing how) {
     FormulaEditor* editor = active_editor_.editor();
     const ColumnDefinition* column = model_->column(section);
     if (editor == nullptr || column == nullptr || row >= model_->table_rows()) {
@@ -275,12 +275,62 @@ void TablePage::point_at_cell(int row, int section) {
     const auto at = static_cast<std::size_t>(row) + 1;
     const bool itself = column->id == editor->draft().column();
     if (own && at == editor->row() && !itself) {
-        editor->point_at(name);
+        editor->point_at(name, how);
     } else if (own && (at + 1 == editor->row() || (itself && at == editor->row()))) {
-        editor->point_at(name + QStringLiteral("[i-1]"));
+        editor->point_at(name + QStringLiteral("[i-1]"), how);
     } else {
-        editor->point_at(name + QStringLiteral("[%1]").arg(at));
+        editor->point_at(name + QStringLiteral("[%1]").arg(at), how);
     }
+}
+
+void TablePage::point_at_cells(const QRect& cells, bool adds) {
+    FormulaEditor* editor = active_editor_.editor();
+    const auto how = adds ? FormulaEditor::Pointing::adds : FormulaEditor::Pointing::replaces;
+    if (cells.width() == 1 && cells.height() == 1) {
+        return point_at_cell(cells.top(), cells.left(), how);
+    }
+    if (editor == nullptr || model_->column(cells.right()) == nullptr) {
+        return;
+    }
+    const bool own = editor->draft().table_id() == table_;
+    const auto name = [&](int section) {
+        return QString::fromStdString(
+            shortest_name(document_.study(), editor->draft().table(), model_->column(section)->id));
+    };
+    const int first = cells.top() + 1;
+    const int last = cells.bottom() + 1;
+    const bool all = first == 1 && last == model_->table_rows();
+    if (cells.height() == 1) { // along a row: the formula's own follows it, any other is held
+        const bool here = own && first == static_cast<int>(editor->row());
+        const QString place = here ? QStringLiteral("[i]") : QStringLiteral("[%1]").arg(first);
+        return editor->point_at(name(cells.left()) + place + QStringLiteral(" .. ") + name(cells.right()) + place, how);
+    }
+    if (all && cells.width() > 1) {
+        return editor->point_at(name(cells.left()) + QStringLiteral(" .. ") + name(cells.right()), how);
+    }
+    const bool to_here = own && first == 1 && last == static_cast<int>(editor->row());
+    const QString place = all       ? QString()
+                          : to_here ? QStringLiteral("[1..i]")
+                                    : QStringLiteral("[%1..%2]").arg(first).arg(last);
+    QStringList references;
+    for (int section = cells.left(); section <= cells.right(); ++section) {
+        references << name(section) + place;
+    }
+    editor->point_at(references.join(QStringLiteral(", ")), how);
+}
+
+void TablePage::point_at_headings(int from, int to, bool adds) {
+    FormulaEditor* editor = active_editor_.editor();
+    const ColumnDefinition* first = model_->column(std::min(from, to));
+    const ColumnDefinition* last = model_->column(std::max(from, to));
+    if (editor == nullptr || first == nullptr || last == nullptr) {
+        return;
+    }
+    const auto name = [&](const ColumnDefinition& column) {
+        return QString::fromStdString(shortest_name(document_.study(), editor->draft().table(), column.id));
+    };
+    editor->point_at(from == to ? name(*first) : name(*first) + QStringLiteral(" .. ") + name(*last),
+                     adds ? FormulaEditor::Pointing::adds : FormulaEditor::Pointing::replaces);
 }
 
 /// A foot line under a column is its measure of that column: `mean(x)`.

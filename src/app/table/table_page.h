@@ -37,7 +37,11 @@ class TablePage : public QWidget {
     void spread(const std::vector<Id>& columns, const QString& begun);
     /// Puts what is pointed at into the formula that is being written, wherever that is.
     void point_at(Id id);
-    void point_at_cell(int row, int section);
+    void point_at_cell(int row, int section, FormulaEditor::Pointing how = FormulaEditor::Pointing::replaces);
+    /// A run of cells: along a row, down a column, or both; in sections and rows, as a rectangle.
+    void point_at_cells(const QRect& cells, bool adds);
+    /// The columns from one heading to another.
+    void point_at_headings(int from, int to, bool adds);
     void point_at_foot(int line, int section);
     /// Marks the cells of this table that the formula being written means; null: none.
     void show_references(const FormulaEditor* editor);

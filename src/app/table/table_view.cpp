@@ -33,7 +33,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     setFrameShape(QFrame::NoFrame);
     setWordWrap(false);
     setCornerButtonEnabled(false);
-    setSelectionMode(QAbstractItemView::ContiguousSelection);
+    setSelectionMode(QAbstractItemView::ExtendedSelection);
     setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
     setEditTriggers(QAbstractItemView::AnyKeyPressed | QAbstractItemView::DoubleClicked |
                     QAbstractItemView::EditKeyPressed);
@@ -149,29 +149,55 @@ void TableView::move_current(int rows, int columns) {
     }
 }
 
-TableView::Block TableView::chosen() const {
-    const QItemSelection selection = selectionModel()->selection();
+/// The chosen ranges of cells that the table has, from left to right; the current cell where nothing else is chosen.
+std::vector<TableView::Block> TableView::chosen_blocks() const {
     const int rows = table_.table_rows();
     const int columns = table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->columns.size());
-    Block block;
-    if (!selection.isEmpty()) {
-        const QItemSelectionRange& range = selection.first();
-        block = {range.top(), range.bottom(), range.left(), range.right()};
-    } else if (currentIndex().isValid()) {
-        block = {currentIndex().row(), currentIndex().row(), currentIndex().column(), currentIndex().column()};
+    std::vector<Block> blocks;
+    for (const QItemSelectionRange& range : selectionModel()->selection()) {
+        blocks.push_back({range.top(), range.bottom(), range.left(), range.right()});
     }
-    block.bottom = std::min(block.bottom, rows - 1);
-    block.right = std::min(block.right, columns - 1);
-    return block;
+    if (blocks.empty() && currentIndex().isValid()) {
+        blocks.push_back(
+            {currentIndex().row(), currentIndex().row(), currentIndex().column(), currentIndex().column()});
+    }
+    for (Block& block : blocks) {
+        block.bottom = std::min(block.bottom, rows - 1);
+        block.right = std::min(block.right, columns - 1);
+    }
+    std::sort(blocks.begin(), blocks.end(), [](const Block& a, const Block& b) { return a.left < b.left; });
+    return blocks;
+}
+
+TableView::Block TableView::chosen() const {
+    const std::vector<Block> blocks = chosen_blocks();
+    for (const Block& block : blocks) { // of several the one in which the current cell is
+        const QModelIndex now = currentIndex();
+        if (now.row() >= block.top && now.row() <= block.bottom && now.column() >= block.left &&
+            now.column() <= block.right) {
+            return block;
+        }
+    }
+    return blocks.empty() ? Block() : blocks.front();
+}
+
+std::vector<int> TableView::chosen_sections() const {
+    std::vector<int> sections;
+    for (const Block& block : chosen_blocks()) {
+        for (int section = block.left; section <= block.right; ++section) {
+            if (!isColumnHidden(section) && std::find(sections.begin(), sections.end(), section) == sections.end()) {
+                sections.push_back(section);
+            }
+        }
+    }
+    std::sort(sections.begin(), sections.end());
+    return sections;
 }
 
 std::vector<Id> TableView::chosen_columns() const {
-    const Block block = chosen();
     std::vector<Id> columns;
-    for (int section = block.left; section <= block.right; ++section) {
-        if (!isColumnHidden(section)) {
-            columns.push_back(table_.column(section)->id);
-        }
+    for (const int section : chosen_sections()) {
+        columns.push_back(table_.column(section)->id);
     }
     return columns;
 }
@@ -255,7 +281,8 @@ void TableView::section_moved(int section, int from, int to) {
 
 bool TableView::can_continue() const {
     const Block block = chosen();
-    if (block.empty() || active_editor_.writing() || state() == QAbstractItemView::EditingState) {
+    if (chosen_blocks().size() > 1 || block.empty() || active_editor_.writing() ||
+        state() == QAbstractItemView::EditingState) {
         return false;
     }
     bool filled = false;
@@ -311,7 +338,9 @@ void TableView::mousePressEvent(QMouseEvent* event) {
     const QModelIndex index = indexAt(event->pos());
     if (active_editor_.writing() && event->button() == Qt::LeftButton) {
         if (index.isValid()) {
-            Q_EMIT cell_pointed(index.row(), index.column());
+            pointing_from_ = pointing_to_ = index;
+            Q_EMIT cells_pointed(QRect(index.column(), index.row(), 1, 1),
+                                 event->modifiers().testFlag(Qt::ControlModifier));
         }
         return;
     }
@@ -330,6 +359,19 @@ void TableView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void TableView::mouseMoveEvent(QMouseEvent* event) {
+    if (pointing_from_.isValid()) {
+        const QModelIndex now = indexAt(event->pos());
+        const bool inside = now.isValid() && now.row() < table_.table_rows() && table_.column(now.column()) != nullptr;
+        if (inside && now != pointing_to_) {
+            pointing_to_ = now;
+            const QPoint from(pointing_from_.column(), pointing_from_.row());
+            const QPoint to(now.column(), now.row());
+            Q_EMIT cells_pointed(QRect(QPoint(std::min(from.x(), to.x()), std::min(from.y(), to.y())),
+                                       QPoint(std::max(from.x(), to.x()), std::max(from.y(), to.y()))),
+                                 false);
+        }
+        return;
+    }
     if (continuing_to_ < 0) {
         return QTableView::mouseMoveEvent(event);
     }
@@ -346,6 +388,10 @@ void TableView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void TableView::mouseReleaseEvent(QMouseEvent* event) {
+    if (pointing_from_.isValid()) {
+        pointing_from_ = QPersistentModelIndex();
+        return;
+    }
     if (continuing_to_ < 0) {
         return QTableView::mouseReleaseEvent(event);
     }
@@ -397,12 +443,16 @@ void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint 
 }
 
 void TableView::clear_selected() {
-    const Block block = chosen();
-    if (block.empty()) {
-        return;
+    Result<Study> next = document_.study();
+    for (const Block& block : chosen_blocks()) {
+        if (!block.empty() && next) {
+            const std::vector<std::string> line(static_cast<std::size_t>(block.columns()));
+            next = type_block(*next, table_.table_id(), static_cast<std::size_t>(block.top),
+                              static_cast<std::size_t>(block.left),
+                              std::vector(static_cast<std::size_t>(block.rows()), line));
+        }
     }
-    const std::vector<std::string> line(static_cast<std::size_t>(block.columns()));
-    table_.type(block.top, block.left, std::vector(static_cast<std::size_t>(block.rows()), line), tr("emptying cells"));
+    document_.perform(tr("emptying cells"), next);
 }
 
 std::pair<int, int> TableView::selected_rows() const {

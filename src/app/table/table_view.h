@@ -6,6 +6,7 @@
 #include "app/table/table_model.h"
 #include "core/engine/writing/marks.h"
 
+#include <QPersistentModelIndex>
 #include <QTableView>
 
 namespace ledgefall {
@@ -27,6 +28,9 @@ class TableView : public QTableView, public ShowsReferences {
         int columns() const { return right - left + 1; }
     };
     Block chosen() const;
+    /// Those of the blocks that are chosen in which the current cell is is `chosen()`; these are all of them.
+    std::vector<Block> chosen_blocks() const;
+    std::vector<int> chosen_sections() const; ///< from left to right, whether or not they are neighbours
     std::vector<Id> chosen_columns() const;
     void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
@@ -49,8 +53,9 @@ class TableView : public QTableView, public ShowsReferences {
   Q_SIGNALS:
     void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
     void heading_clicked(int section);
-    void heading_wanted(int section);        ///< to be typed in its place
-    void cell_pointed(int row, int section); ///< clicked while a formula is being written
+    void heading_wanted(int section); ///< to be typed in its place
+    /// Clicked, or dragged over, while a formula is being written; `adds`: with Ctrl, to what has been pointed at.
+    void cells_pointed(const QRect& cells, bool adds);
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -85,6 +90,8 @@ class TableView : public QTableView, public ShowsReferences {
     };
     mutable std::unordered_map<Id, Fitted> fitted_;
     std::vector<ReferencedCells> referenced_;
+    QPersistentModelIndex pointing_from_; ///< where the mouse went down while a formula was being written
+    QPersistentModelIndex pointing_to_;
     bool moved_up_ = false;  ///< what is being typed has gone one row up, under its new heading
     int continuing_to_ = -1; ///< the row down to which the drop is being dragged
     bool fitting_ = false;

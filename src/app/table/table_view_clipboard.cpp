@@ -18,8 +18,8 @@ const QString names_format = QStringLiteral("application/x-ledgefall-names");
 
 void TableView::copy() const {
     bool worked = false;
-    for (int column = chosen().left; column <= chosen().right; ++column) {
-        worked = worked || (table_.column(column) != nullptr && table_.column(column)->worked());
+    for (const int section : chosen_sections()) {
+        worked = worked || table_.column(section)->worked();
     }
     if (worked && !document_.results_are_current()) {
         return document_.refuse(
@@ -43,23 +43,29 @@ bool TableView::whole_columns_chosen() const {
     return !block.empty() && block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1;
 }
 
+/// The chosen columns side by side, in the rows that are chosen in any of them.
 QString TableView::copied() const {
-    const Block block = chosen();
+    const std::vector<int> sections = chosen_sections();
+    Block rows = chosen();
+    for (const Block& block : chosen_blocks()) {
+        rows.top = std::min(rows.top, block.top);
+        rows.bottom = std::max(rows.bottom, block.bottom);
+    }
     QString text;
-    const auto end_field = [&](int column) { text += column == block.right ? u'\n' : u'\t'; };
-    if (block.empty()) {
+    const auto end_field = [&](int section) { text += section == sections.back() ? u'\n' : u'\t'; };
+    if (chosen().empty()) {
         return text;
     }
     if (whole_columns_chosen()) { // they bring their names
-        for (int column = block.left; column <= block.right; ++column) {
-            text += QString::fromStdString(table_.column(column)->name);
-            end_field(column);
+        for (const int section : sections) {
+            text += QString::fromStdString(table_.column(section)->name);
+            end_field(section);
         }
     }
-    for (int row = block.top; row <= block.bottom; ++row) {
-        for (int column = block.left; column <= block.right; ++column) {
-            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, column)), '\t'));
-            end_field(column);
+    for (int row = rows.top; row <= rows.bottom; ++row) {
+        for (const int section : sections) {
+            text += QString::fromStdString(quoted_field(write_cell(table_.value(row, section)), '\t'));
+            end_field(section);
         }
     }
     return text;

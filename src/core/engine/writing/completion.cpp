@@ -210,11 +210,38 @@ Completions of_texts(const std::string& text, const Before& before, const Study&
     return out;
 }
 
+/// The neighbours of the column that is written, as a measure takes them.
+void add_neighbours(const Table& own, Id written, std::vector<Completion>& all) {
+    std::size_t end = own.columns.size();
+    for (std::size_t at = 0; at < own.columns.size(); ++at) {
+        end = own.columns[at]->id == written ? at : end;
+    }
+    const auto is_number = [&own](std::size_t at) {
+        return own.columns[at]->worked() || own.columns[at]->cells->kind() == Kind::number;
+    };
+    std::size_t from = end;
+    while (from > 0 && is_number(from - 1)) {
+        --from;
+    }
+    if (end - from > 1) {
+        all.push_back({What::column, own.columns[from]->name + "[i] .. " + own.columns[end - 1]->name + "[i]",
+                       "the numbers to the left, in this row"});
+    }
+    if (end > from) {
+        all.push_back({What::column, own.columns[end - 1]->name, "the column to the left, all of its rows"});
+    }
+}
+
 /// The choices of a place where nothing has been begun yet.
-Completions of_place(const std::string& text, const Before& before, const Study& study, const Table* own) {
+Completions of_place(const std::string& text, const Before& before, const Study& study, const Table* own, Id written) {
     Completions out;
     out.from = static_cast<std::uint32_t>(text.size());
     const auto call = call_of(before.tokens, study, own);
+    const bool opened = call && call->function != nullptr && call->function->is_measure() && call->argument == 0;
+    if (opened && own != nullptr && !text.empty() && text.back() == '(' && is_sign(before.tokens.back(), "(")) {
+        add_neighbours(*own, written, out.all);
+        return out;
+    }
     const bool begins = !before.tokens.empty() && (is_sign(before.tokens.back(), ",") || text.back() == ' ');
     if (!call || call->function == nullptr || !begins || !is_sign(before.tokens.back(), ",")) {
         return out;
@@ -234,7 +261,8 @@ Completions of_place(const std::string& text, const Before& before, const Study&
 
 } // namespace
 
-Completions completions_for(const std::string& text, const Study& study, const Table* own, const TextsOf& texts_of) {
+Completions completions_for(const std::string& text, const Study& study, const Table* own, const TextsOf& texts_of,
+                            Id written) {
     const Before before = read_before(text);
     if (before.in_quotes) {
         return of_texts(text, before, study, own, texts_of);
@@ -244,7 +272,7 @@ Completions completions_for(const std::string& text, const Study& study, const T
     const bool in_name = at_end && tokens.back().type == TokenType::name;
     const bool after_point = at_end && is_sign(tokens.back(), ".");
     if (!in_name && !after_point) {
-        return of_place(text, before, study, own);
+        return of_place(text, before, study, own, written);
     }
     Completions out;
     const std::string prefix = in_name ? tokens.back().text : "";

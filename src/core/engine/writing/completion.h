@@ -29,8 +29,10 @@ using TextsOf = std::function<std::vector<std::string>(const ColumnDefinition&)>
 /// What can stand at the end of `before`, a formula's text up to the cursor: names and functions that begin so, after
 /// `Table.` the names of that table, within quotes the texts of the column they are compared with, in a place where
 /// the catalogue has a choice (units, types of quantile) those. Nothing where nothing has been begun and there is no
-/// choice.
-Completions completions_for(const std::string& before, const Study& study, const Table* own, const TextsOf& texts_of);
+/// choice; but behind the bracket of a measure what people usually take it of: the numbers to the left of the column
+/// that is written (`written`, empty: a new one), in its row, and the column beside it.
+Completions completions_for(const std::string& before, const Study& study, const Table* own, const TextsOf& texts_of,
+                            Id written = {});
 
 /// The call that the cursor stands in, and which of its arguments.
 struct OpenCall {

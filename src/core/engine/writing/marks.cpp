@@ -43,6 +43,9 @@ class Marker {
             }
             break;
         }
+        case NodeType::range:
+            between(node, over);
+            [[fallthrough]];
         default:
             for (const NodePtr& kid : node.kids) {
                 if (kid) {
@@ -56,6 +59,41 @@ class Marker {
     static bool is_measure(const Node& call) {
         const Function* function = find_function(call.text);
         return function != nullptr && function->is_measure() && call.owner.empty();
+    }
+
+    /// The columns between two, where a range is one of columns.
+    void between(const Node& range, const Table* over) {
+        const Node* first = range.kids[0].get();
+        const Node* last = range.kids[1].get();
+        if (first == nullptr || last == nullptr || first->type != last->type) {
+            return;
+        }
+        const bool indexed = first->type == NodeType::index;
+        const Node& first_name = indexed ? first->kid(0) : *first;
+        const Node& last_name = indexed ? last->kid(0) : *last;
+        if (first_name.type != NodeType::name || last_name.type != NodeType::name) {
+            return;
+        }
+        const Binding from = bound(first_name);
+        const Binding to = bound(last_name);
+        if (from.column == nullptr || to.column == nullptr || from.table != to.table) {
+            return;
+        }
+        bool within = false;
+        for (const auto& column : from.table->columns) {
+            if (column->id == to.column->id) {
+                return;
+            }
+            if (within) {
+                const std::size_t before = marks.size();
+                reference(first_name, first->span, over, indexed ? &first->kid(1) : nullptr);
+                for (std::size_t at = before; at < marks.size(); ++at) {
+                    marks[at].id = column->id;
+                    marks[at].between = true;
+                }
+            }
+            within = within || column->id == from.column->id;
+        }
     }
 
     Binding bound(const Node& name) const { return meaning_of(study_, own_, name); }

@@ -11,6 +11,8 @@ struct Mark {
     Span span; ///< of the whole reference: `x[i-1]`, `mean` is not one
     Manner manner = Manner::stays;
     Id id; ///< of the column or held value
+    /// A column that is not written, as b in a .. c: its rows are those of the first that is, whose span it has.
+    bool between = false;
 };
 
 /// The references in a formula, in the order in which they stand, each with whether it stays put or follows the row.

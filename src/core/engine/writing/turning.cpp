@@ -90,7 +90,7 @@ std::optional<Turning> turning_at(const std::string& formula, const Node& tree, 
                                   const Table* own, std::size_t row) {
     std::optional<Mark> mark;
     for (const Mark& one : marks_of(tree, study, own)) {
-        const bool here = one.span.from <= place && place <= one.span.to;
+        const bool here = !one.between && one.span.from <= place && place <= one.span.to;
         if (here && (!mark || one.span.to - one.span.from <= mark->span.to - mark->span.from)) {
             mark = one;
         }

@@ -3,6 +3,8 @@
 #include "core/study/model/parts.h"
 #include "core/study/model/scope.h"
 
+#include <cmath>
+
 namespace ledgefall {
 namespace {
 
@@ -81,13 +83,56 @@ bool is_sum_of(const Node& whole, const Node& part) {
            whole.kid(0).text == part.text && whole.kid(0).owner == part.owner;
 }
 
+/// The same of a formula that stands elsewhere, where the names may have their tables' before them.
+bool is_sum_of_column(const Node& whole, const ColumnDefinition& part, const Study& study, const Table* own) {
+    return whole.type == NodeType::call && whole.text == "sum" && whole.kids.size() == 1 &&
+           whole.kid(0).type == NodeType::name &&
+           look_up(study, own, whole.kid(0).owner, whole.kid(0).text).column == &part;
+}
+
+/// The sum of a given column's numbers; nothing of a worked one, which is not worked out here.
+std::optional<double> sum_of(const ColumnDefinition& column) {
+    if (column.worked() || column.cells->kind() != Kind::number) {
+        return std::nullopt;
+    }
+    double sum = 0;
+    for (std::size_t row = 0; row < column.cells->size(); ++row) {
+        const Value value = column.cells->at(row);
+        sum += value.plain() ? value.number() : 0;
+    }
+    return sum;
+}
+
+/// Whether what is divided by is the sum of what is divided: written so, held so, or a number that is, or is so near to
+/// it that it was meant to be.
+bool is_total(const Share& share, const Study& study, const Table& own) {
+    if (is_sum_of(*share.whole, *share.part)) {
+        return true;
+    }
+    const bool named = share.whole->type == NodeType::name;
+    const Binding meant = named ? look_up(study, &own, share.whole->owner, share.whole->text) : Binding();
+    const HeldValue* held = meant.held;
+    const ColumnDefinition* part = look_up(study, &own, share.part->owner, share.part->text).column;
+    if (held != nullptr && held->worked()) {
+        return part != nullptr && held->formula.tree() &&
+               is_sum_of_column(*held->formula.tree(), *part, study, meant.table);
+    }
+    const bool number = share.whole->type == NodeType::number;
+    const double whole = number                                   ? share.whole->number
+                         : held != nullptr && held->value.plain() ? held->value.number()
+                                                                  : 0;
+    const auto sum = part == nullptr ? std::nullopt : sum_of(*part);
+    constexpr double near = 0.1;
+    return sum && *sum != 0 && std::fabs(whole - *sum) <= near * std::fabs(*sum);
+}
+
 } // namespace
 
 std::optional<CheckOffer> check_for(const Study& study, Id id) {
     const Table* table = table_with(study, &Table::columns, id);
     const ColumnDefinition* column = table == nullptr ? nullptr : table->column(id);
     const auto share = column == nullptr ? std::nullopt : share_of(*column, study, *table);
-    if (!share) {
+    if (!share || !is_total(*share, study, *table)) {
         return std::nullopt;
     }
     const std::string total = shortest(share->total);
