@@ -5576,6 +5576,18 @@
         <source>headings as values</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is read as %2, here and in the rest of the column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read it as %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>day and month</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -5704,6 +5716,22 @@
     </message>
     <message>
         <source>Hold %1 on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These texts read as numbers: read them so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These texts read as dates, month first: read them so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These texts read as dates, day first: read them so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading texts anew</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -5576,6 +5576,18 @@
         <source>headings as values</source>
         <translation>Überschriften als Werte</translation>
     </message>
+    <message>
+        <source>%1 is read as %2, here and in the rest of the column.</source>
+        <translation>%1 ist als %2 gelesen, hier und im Rest der Spalte.</translation>
+    </message>
+    <message>
+        <source>Read it as %1</source>
+        <translation>Als %1 lesen</translation>
+    </message>
+    <message>
+        <source>day and month</source>
+        <translation>Tag und Monat</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -5705,6 +5717,22 @@
     <message>
         <source>Hold %1 on the ledge</source>
         <translation>%1 auf der Leiste festhalten</translation>
+    </message>
+    <message>
+        <source>These texts read as numbers: read them so</source>
+        <translation>Diese Texte lassen sich als Zahlen lesen: so lesen</translation>
+    </message>
+    <message>
+        <source>These texts read as dates, month first: read them so</source>
+        <translation>Diese Texte lassen sich als Daten lesen, Monat zuerst: so lesen</translation>
+    </message>
+    <message>
+        <source>These texts read as dates, day first: read them so</source>
+        <translation>Diese Texte lassen sich als Daten lesen, Tag zuerst: so lesen</translation>
+    </message>
+    <message>
+        <source>reading texts anew</source>
+        <translation>Texte neu lesen</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,6 @@
 // What somebody does who has never seen the program: types a heading and numbers, pastes, writes in any order.
 
+#include "app/numbers/locale_text.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
@@ -240,6 +241,52 @@ class TestFirstMinutes : public QObject {
         const Chart& chart = *drive.window.document().study().charts.front();
         QCOMPARE(chart.series.size(), std::size_t{1});
         QVERIFY(chart.series[0].x == drive.table().columns[0]->id && chart.series[0].y == drive.table().columns[2]->id);
+    }
+
+    /// What can be read two ways is read one way, said once, and turned by one button; the column remembers it.
+    void dates_are_read_as_people_write_them() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Samples"));
+        drive.click_cell(0, 0);
+        type_down(drive, {QStringLiteral("Collected"), QStringLiteral("12/05/2021"), QStringLiteral("3/6/2021")});
+        OfferStrip& offers = drive.window.page()->offers();
+        const bool month_first = own_spelling().month_first; // by the desktop
+        QCOMPARE(texts_of(drive, "collected").front(), std::string(month_first ? "2021-12-05" : "2021-05-12"));
+        QVERIFY2(offers.text().contains(QStringLiteral("taken as the heading")), qPrintable(offers.text()));
+        drive.click_cell(0, 1);
+        type_down(drive, {QStringLiteral("1/2/2021")});
+        QVERIFY2(offers.text().contains(QStringLiteral("1/2/2021 is read as")), qPrintable(offers.text()));
+        offers.take();
+        QCOMPARE(texts_of(drive, "x").front(), std::string(month_first ? "2021-02-01" : "2021-01-02"));
+        type_down(drive, {QStringLiteral("3/4/2021")}); // the other way round from now on
+        QCOMPARE(texts_of(drive, "x").back(), std::string(month_first ? "2021-04-03" : "2021-03-04"));
+        // Of what is pasted together, one that can be read one way only says how the others are.
+        drive.click_cell(0, 2);
+        paste(drive, QStringLiteral("1/2/2021\n25/12/2021\n"));
+        QCOMPARE(texts_of(drive, "x2"), (Texts{"2021-02-01", "2021-12-25"}));
+    }
+
+    void numbers_are_read_as_people_write_them() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Numbers"));
+        drive.click_cell(0, 0);
+        type_down(drive, {QStringLiteral("12,5"), QStringLiteral("1 250"), QStringLiteral("3 %"), QStringLiteral("2/5"),
+                          QStringLiteral("1 1/2"), QStringLiteral("1.2×10^-3")});
+        QCOMPARE(texts_of(drive, "x"), (Texts{"12.5", "1250", "0.03", "0.4", "1.5", "0.0012"}));
+        // Texts that read as numbers are offered their mend.
+        drive.click_cell(0, 1);
+        type_down(drive, {QStringLiteral("pool"), QStringLiteral("7"), QStringLiteral("8")});
+        drive.window.page()->offers().take(); // the heading is a value
+        drive.click_cell(0, 1);
+        drive.keys(QStringLiteral("6"));
+        drive.key(Qt::Key_Return);
+        drive.click_cell(1, 1);
+        QVERIFY(drive.settle());
+        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("read as numbers")),
+                 qPrintable(drive.window.companion().story()));
+        drive.window.companion().working().follow(QStringLiteral("read:kind"));
+        QVERIFY(drive.table().columns[1]->cells->kind() == Kind::number);
+        QCOMPARE(drive.table().columns[1]->cells->at(2).number(), 8.0);
     }
 
     void a_misspelled_name_is_offered_its_nearest() {

@@ -1,9 +1,11 @@
 #include "app/companion/working_panel.h"
 
 #include "app/look/look.h"
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
+#include "core/study/edits/offers.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
 
@@ -211,6 +213,15 @@ void WorkingPanel::show_notes(const Subject& shown) {
     if (shown.column != nullptr && shown.line == nullptr && !shown.column->worked()) {
         notes << coloured(tr("given"), look().faint_ink);
     }
+    if (const auto other = shown.column == nullptr || shown.line != nullptr
+                               ? std::nullopt
+                               : other_kind_of(*shown.column, own_spelling())) {
+        const QString words = other->kind == Kind::number   ? tr("These texts read as numbers: read them so")
+                              : other->spelling.month_first ? tr("These texts read as dates, month first: read them so")
+                                                            : tr("These texts read as dates, day first: read them so");
+        notes << QStringLiteral("<a href='read:kind' style='color:%1'>%2</a>")
+                     .arg(look().follows.name(), words.toHtmlEscaped());
+    }
     if (shown.held != nullptr && shown.formula == nullptr) {
         notes << coloured(tr("given: it stays put until it is changed"), look().faint_ink);
     }
@@ -282,7 +293,13 @@ void WorkingPanel::show_overrides(const Subject& shown) {
 
 void WorkingPanel::follow(const QString& link) {
     const QStringList parts = link.split(u':');
-    if ((parts[0] == QStringLiteral("column") || parts[0] == QStringLiteral("hold")) && parts.size() == 2) {
+    const Subject now = subject();
+    if (parts[0] == QStringLiteral("read") && now.column != nullptr) {
+        if (const auto other = other_kind_of(*now.column, own_spelling())) {
+            document_.perform(tr("reading texts anew"),
+                              set_kind(document_.study(), now.column->id, other->kind, other->spelling));
+        }
+    } else if ((parts[0] == QStringLiteral("column") || parts[0] == QStringLiteral("hold")) && parts.size() == 2) {
         Q_EMIT definition_wanted(parts[1], parts[0] == QStringLiteral("hold"));
     } else if (parts[0] == QStringLiteral("go") && parts.size() == 2 && parts[1].toULongLong() < targets_.size()) {
         const WorkingPlace target = targets_[parts[1].toULongLong()];

@@ -23,7 +23,12 @@ QString field_text(double number) {
 }
 
 std::optional<double> typed_number(const QString& typed) {
-    return read_number(with_point(typed.trimmed()));
+    return read_spelled_number(typed.toStdString(), own_spelling());
+}
+
+Spelling own_spelling() {
+    const QString date = QLocale().dateFormat(QLocale::ShortFormat).toLower();
+    return {decimal_sign().toLatin1(), date.indexOf(u'm') < date.indexOf(u'd') && !date.startsWith(u'y')};
 }
 
 std::string with_point(const QString& typed) {
@@ -31,7 +36,7 @@ std::string with_point(const QString& typed) {
     if (decimal_sign() == QLatin1Char('.') || !typed.contains(QLatin1Char(','))) {
         return text;
     }
-    const auto number = read_number(text, ',');
+    const auto number = read_spelled_number(text, ',');
     return number ? shortest(*number) : text;
 }
 

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/value/spelling.h"
+
 #include <QString>
 
 #include <optional>
@@ -14,6 +16,9 @@ QString with_decimal_sign(QString text);
 QString field_text(double number);
 /// The number that a person typed into a field; nothing where it is none.
 std::optional<double> typed_number(const QString& typed);
+
+/// How numbers and dates are spelled on this desktop.
+Spelling own_spelling();
 
 /// What a person typed, with a point where it is a number with the desktop's decimal sign; anything else as it is.
 std::string with_point(const QString& typed);

@@ -272,23 +272,83 @@ bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int ro
     if (role != Qt::EditRole || typed.toString() == data(index, Qt::EditRole).toString()) {
         return false;
     }
-    return type(index.row(), index.column(), {{with_point(typed.toString())}}, tr("typing"));
+    return type(index.row(), index.column(), {{typed.toString().toStdString()}}, tr("typing"));
 }
 
-bool TableModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name) {
+/// By what is typed together, by what the column has shown before, else by the desktop.
+Spelling TableModel::spelling_of(const ColumnDefinition* column, std::size_t at,
+                                 const std::vector<std::vector<std::string>>& block,
+                                 std::optional<char> decimal) const {
+    Spelling spelling = own_spelling();
+    spelling.decimal = decimal.value_or(spelling.decimal);
+    if (const auto known = column == nullptr ? month_first_.end() : month_first_.find(column->id);
+        known != month_first_.end()) {
+        spelling.month_first = known->second;
+    }
+    for (const auto& line : block) {
+        const std::string text = at < line.size() ? line[at] : std::string();
+        const bool by_day = read_spelled_date(text, {'.', false}).has_value();
+        const bool by_month = read_spelled_date(text, {'.', true}).has_value();
+        if (by_day != by_month) {
+            spelling.month_first = by_month;
+            break;
+        }
+    }
+    return spelling;
+}
+
+bool TableModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name,
+                      std::optional<char> decimal) {
     const auto at_row = static_cast<std::size_t>(row);
     const auto at_column = static_cast<std::size_t>(section);
     const auto headed = with_typed_headings(document_.study(), table_, at_row, at_column, block);
-    const Result<Study> typed = headed ? type_block(headed->study, table_, at_row - 1, at_column, block)
-                                       : type_block(document_.study(), table_, at_row, at_column, block);
+    const int first_row = headed ? row - 1 : row;
+    Result<Study> typed = headed ? headed->study : document_.study();
+    std::size_t width = 0;
+    for (const auto& line : block) {
+        width = std::max(width, line.size());
+    }
+    for (std::size_t at = 0; at < width && typed; ++at) { // each column has its own spelling of dates
+        std::vector<std::vector<std::string>> only(block.size());
+        for (std::size_t line = 0; line < block.size(); ++line) {
+            only[line].assign(block[line].begin() + static_cast<std::ptrdiff_t>(std::min(at, block[line].size())),
+                              block[line].begin() + static_cast<std::ptrdiff_t>(std::min(at + 1, block[line].size())));
+        }
+        const Spelling spelling = spelling_of(column(section + static_cast<int>(at)), 0, only, decimal);
+        typed = type_block(*typed, table_, static_cast<std::size_t>(first_row), at_column + at, only, spelling);
+    }
     if (!document_.perform(name, typed)) {
         return false;
     }
-    tell_of_long_numbers(headed ? row - 1 : row, section, block);
+    tell_of_long_numbers(first_row, section, block);
+    tell_of_dates(first_row, section, block);
     if (headed) {
         Q_EMIT headings_taken(*headed);
     }
     return true;
+}
+
+/// Says once for each column how its dates are read, where they can be read two ways.
+void TableModel::tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block) {
+    for (std::size_t line = 0; line < block.size(); ++line) {
+        for (std::size_t at = 0; at < block[line].size(); ++at) {
+            const ColumnDefinition* typed = column(section + static_cast<int>(at));
+            if (typed == nullptr || typed->worked() || typed->cells->kind() != Kind::date ||
+                month_first_.contains(typed->id)) {
+                continue;
+            }
+            const std::string& text = block[line][at];
+            const auto by_month = read_spelled_date(text, {'.', true});
+            const auto by_day = read_spelled_date(text, {'.', false});
+            const Value value = typed->cells->at(static_cast<std::size_t>(row) + line);
+            if (by_month.has_value() != by_day.has_value()) {
+                month_first_[typed->id] = by_month.has_value();
+            } else if (has_two_dates(text) && value.plain()) {
+                month_first_[typed->id] = value.number() == *by_month;
+                Q_EMIT dates_read(typed->id, QString::fromStdString(text), value.number());
+            }
+        }
+    }
 }
 
 /// Says it where a whole number was typed that no double is: what the cell holds then is not what was typed.

@@ -45,23 +45,32 @@ class TableModel : public QAbstractTableModel {
 
     /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
     /// next column. Null: none.
+    /// How a column's dates are spelled from now on.
+    void spell_dates(Id column, bool month_first) { month_first_[column] = month_first; }
     void show_trial(const ResultsPtr& results, Id column);
     bool in_trial(int section) const;
     /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.
     std::pair<int, int> reach(const ColumnDefinition& column) const;
 
-    bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name);
+    /// Types or pastes texts, as they are spelled (`decimal` where it is known otherwise than by the desktop).
+    bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name,
+              std::optional<char> decimal = std::nullopt);
 
   Q_SIGNALS:
     void shape_changed(); ///< columns, or what their headings show
     /// What was typed at the top of columns has become their headings, and what was typed now stands one row higher.
     void headings_taken(const ledgefall::HeadedColumns& headed);
+    /// A date was read one way that can be read two ways; said once for each column.
+    void dates_read(ledgefall::Id column, const QString& typed, double days);
 
   private:
     void sync();
     std::shared_ptr<const Table> pointer() const;
     void refresh();
     bool is_new_trial() const;
+    Spelling spelling_of(const ColumnDefinition* column, std::size_t section,
+                         const std::vector<std::vector<std::string>>& block, std::optional<char> decimal) const;
+    void tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block);
     void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
     bool overridden(const ColumnDefinition& column, int row) const;
 
@@ -71,7 +80,8 @@ class TableModel : public QAbstractTableModel {
     ResultsPtr trial_;
     Id trial_column_;
     Format trial_format_;
-    int rows_ = 0, columns_ = 0; ///< as last told to the views, with those for adding
+    std::unordered_map<Id, bool> month_first_; ///< of the columns of which it is known
+    int rows_ = 0, columns_ = 0;               ///< as last told to the views, with those for adding
     mutable std::unordered_map<Id, std::pair<const Column*, Format>> formats_;
 };
 

@@ -5,7 +5,9 @@
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
 
+#include <QDate>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QVBoxLayout>
 
 namespace ledgefall {
@@ -113,11 +115,27 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
+    connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
     apply_look();
     if (model_->rowCount() > 0) {
         view_->setCurrentIndex(model_->index(0, 0));
     }
+}
+
+/// Says how dates are read that could be read otherwise, and offers the other way.
+void TablePage::tell_dates(Id column, const QString& typed, double days) {
+    const QLocale locale;
+    const QDate read = QDate(1970, 1, 1).addDays(static_cast<qint64>(std::floor(days)));
+    const QDate other(read.year(), read.day(), read.month());
+    const auto in_words = [&locale](const QDate& date) { return locale.toString(date, QStringLiteral("d MMMM yyyy")); };
+    const bool month_first = read_spelled_date(typed.toStdString(), {'.', true}) == days;
+    offers_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, in_words(read)),
+                   tr("Read it as %1").arg(in_words(other)), [this, column, month_first] {
+                       if (document_.perform(tr("day and month"), swap_days_and_months(document_.study(), column))) {
+                           model_->spell_dates(column, !month_first);
+                       }
+                   });
 }
 
 /// Begins the definition of a name that a formula waits for.

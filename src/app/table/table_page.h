@@ -66,6 +66,7 @@ class TablePage : public QWidget {
     void refresh_title();
     void choose_column(Id column);
     void tell_headings(const HeadedColumns& headed);
+    void tell_dates(Id column, const QString& typed, double days);
     void fit_state();
     void fit_height();
     void open_heading_menu(const QPoint& at);

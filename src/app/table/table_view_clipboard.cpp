@@ -1,5 +1,6 @@
 // Copying and pasting cells as tab-separated text.
 
+#include "app/numbers/locale_text.h"
 #include "app/table/table_view.h"
 #include "core/study/edits/edits.h"
 #include "files/tables/delimited.h"
@@ -78,6 +79,7 @@ void TableView::paste(const QString& text, bool with_names) {
     const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr;
     choice.header = at_top_of_new && !with_names ? std::nullopt : std::optional(with_names);
     choice.blank_lines_at_end = true;
+    choice.decimal_otherwise = own_spelling().decimal;
     const Result<Delimited> read = read_delimited(text.toStdString(), choice);
     if (!read) {
         return document_.refuse(read.refusal());
@@ -86,17 +88,9 @@ void TableView::paste(const QString& text, bool with_names) {
         document_.perform(tr("paste"), add_columns(document_.study(), table_.table_id(), columns_of(*read)));
         return;
     }
-    std::vector<std::vector<std::string>> block = read->records;
-    if (read->dialect.decimal == ',') {
-        for (auto& line : block) {
-            for (std::string& field : line) {
-                const auto number = read_number(field, ',');
-                field = number ? shortest(*number) : field;
-            }
-        }
-    }
+    const std::vector<std::vector<std::string>>& block = read->records;
     if (!block.empty()) {
-        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"));
+        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"), read->dialect.decimal);
     }
 }
 

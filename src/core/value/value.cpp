@@ -153,7 +153,7 @@ bool loses_digits(std::string_view typed) {
     return (digits.size() > 1 && digits.front() == '0') || is_inexact_whole(typed);
 }
 
-Value read_cell(std::string_view typed, Kind kind, char decimal) {
+Value read_cell(std::string_view typed, Kind kind, const Spelling& spelling) {
     const std::string_view text = trimmed(typed);
     if (text.empty()) {
         return Value::missing(kind);
@@ -165,16 +165,25 @@ Value read_cell(std::string_view typed, Kind kind, char decimal) {
         return Value::yes_no(text == "yes");
     }
     if (kind == Kind::date) {
-        if (const auto days = read_date(text)) {
+        if (const auto days = read_spelled_date(text, spelling)) {
             return Value::of(*days, Kind::date, State::plain);
         }
     }
     if (kind == Kind::number) {
-        if (const auto number = read_number(text, decimal)) {
-            return Value::number(*number);
+        const auto number = read_spelled_number(text, spelling);
+        if (const auto known = number ? number : read_fraction(text)) {
+            return Value::number(*known);
         }
     }
     return Value::odd(Text(typed));
+}
+
+Kind kind_of_typed(std::string_view typed, const Spelling& spelling) {
+    const std::string_view text = trimmed(typed);
+    return read_spelled_number(text, spelling) ? Kind::number
+           : read_spelled_date(text, spelling) ? Kind::date
+           : text == "yes" || text == "no"     ? Kind::yes_no
+                                               : Kind::text;
 }
 
 std::string write_cell(const Value& value) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/value/fault.h"
+#include "core/value/spelling.h"
 #include "core/value/text.h"
 
 #include <bit>
@@ -79,8 +80,10 @@ class Value {
 };
 
 /// A value as people type it into a cell of kind `kind`: blank is missing, what does not fit the kind is kept as odd.
-/// Numbers take a point (or, where `decimal` says so, a comma), an exponent, and a minus of either form.
-Value read_cell(std::string_view typed, Kind kind, char decimal = '.');
+Value read_cell(std::string_view typed, Kind kind, const Spelling& spelling = {});
+/// The kind that a text has by itself: a number, a date, a yes or no, else a text. A fraction such as 2/5 is a number
+/// only in a column of numbers.
+Kind kind_of_typed(std::string_view typed, const Spelling& spelling = {});
 
 /// Whether a whole number is written that no double is, as some beyond 2^53 are not.
 bool is_inexact_whole(std::string_view typed);

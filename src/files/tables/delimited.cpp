@@ -170,37 +170,21 @@ char guessed_delimiter(std::string_view text) {
     return best;
 }
 
-/// 1,250 or 12,345,678: three digits after each comma.
-bool groups_thousands(std::string_view field) {
-    std::size_t digits = 0;
-    bool comma = false;
-    for (const char c : field) {
-        if (c == ',') {
-            if (digits == 0 || digits > 3 || (comma && digits != 3)) {
-                return false;
-            }
-            comma = true;
-            digits = 0;
-        } else if (c >= '0' && c <= '9') {
-            ++digits;
-        } else if (digits > 0 || comma || (c != '-' && c != '+')) {
-            return false;
-        }
-    }
-    return comma && digits == 3;
-}
-
-char guessed_decimal(const std::vector<std::vector<std::string>>& records, char delimiter) {
+/// By fields that can be read with one of the signs only; where there are none, the one of `otherwise`.
+char guessed_decimal(const std::vector<std::vector<std::string>>& records, char otherwise) {
     std::size_t commas = 0;
     std::size_t points = 0;
     for (std::size_t at = 0; at < std::min<std::size_t>(records.size(), 1000); ++at) {
         for (const std::string& field : records[at]) {
-            const bool may_group = delimiter == ',' && groups_thousands(field); // where commas divide fields, they do
-            commas += field.find(',') != std::string::npos && !may_group && read_number(field, ',').has_value();
-            points += field.find('.') != std::string::npos && read_number(field, '.').has_value();
+            const bool comma = field.find(',') != std::string::npos;
+            const bool point = field.find('.') != std::string::npos;
+            if ((comma || point) && !has_two_numbers(field)) {
+                commas += comma && read_number(field, ',').has_value() ? 1 : 0;
+                points += point && read_number(field, '.').has_value() ? 1 : 0;
+            }
         }
     }
-    return commas > points ? ',' : '.';
+    return commas > points ? ',' : points > commas ? '.' : otherwise;
 }
 
 /// 1500 to 2199, as a heading of years has them.
@@ -217,11 +201,10 @@ bool guessed_header(const std::vector<std::vector<std::string>>& records, char d
     }
     const auto& first = records.front();
     const auto is_number = [decimal](const std::string& field) { return read_number(field, decimal).has_value(); };
-    const auto any_text = [&is_number](const std::vector<std::string>& fields) {
-        return std::any_of(fields.begin(), fields.end(),
-                           [&](const std::string& field) { return !field.empty() && !is_number(field); });
+    const auto is_text = [decimal](const std::string& field) {
+        return !field.empty() && kind_of_typed(field, decimal) == Kind::text;
     };
-    if (!any_text(first)) {
+    if (std::none_of(first.begin(), first.end(), is_text)) {
         return false;
     }
     std::string last;
@@ -239,17 +222,28 @@ bool guessed_header(const std::vector<std::vector<std::string>>& records, char d
     return last.empty() || (records.size() > 1 && !years_below);
 }
 
-/// A field as a cell. Where commas divide the fields, those within a quoted number group its thousands.
-Value read_field(const std::string& field, Kind kind, const Dialect& dialect) {
-    if (kind == Kind::number && dialect.decimal == '.' && groups_thousands(field)) {
-        std::string digits = field;
-        std::erase(digits, ',');
-        return read_cell(digits, kind);
+/// Whether a column's dates name the month first: some can be read so only, and none the other way only.
+bool names_month_first(const Delimited& text, std::size_t column) {
+    bool month_first = false;
+    std::size_t others = 0;
+    constexpr std::size_t most_others = 50; // of what is no date, after which none is expected
+    for (const auto& record : text.records) {
+        const std::string_view field = column < record.size() ? std::string_view(record[column]) : std::string_view();
+        const bool by_day = read_spelled_date(field, {'.', false}).has_value();
+        const bool by_month = read_spelled_date(field, {'.', true}).has_value();
+        if (by_day && !by_month) {
+            return false;
+        }
+        month_first = month_first || (by_month && !by_day);
+        others += by_day || by_month ? 0 : 1;
+        if (others > most_others) {
+            return false;
+        }
     }
-    return read_cell(field, kind, dialect.decimal);
+    return month_first;
 }
 
-Kind kind_of(const Delimited& text, std::size_t column) {
+Kind kind_of(const Delimited& text, std::size_t column, const Spelling& spelling) {
     constexpr std::array kinds = {Kind::number, Kind::date, Kind::yes_no};
     std::array<std::size_t, kinds.size()> fits{};
     std::size_t filled = 0;
@@ -262,7 +256,7 @@ Kind kind_of(const Delimited& text, std::size_t column) {
         }
         ++filled;
         for (std::size_t at = 0; at < kinds.size(); ++at) {
-            fits[at] += read_field(record[column], kinds[at], text.dialect).plain();
+            fits[at] += kind_of_typed(record[column], spelling) == kinds[at] ? 1 : 0;
         }
     }
     for (std::size_t at = 0; at < kinds.size(); ++at) {
@@ -318,7 +312,7 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
         return Sentence{"A quotation mark is opened in line %1 and never closed: close it, and read the text again.",
                         {std::to_string(read.open_quote)}};
     }
-    out.dialect.decimal = choice.decimal.value_or(guessed_decimal(read.records, out.dialect.delimiter));
+    out.dialect.decimal = choice.decimal.value_or(guessed_decimal(read.records, choice.decimal_otherwise));
     out.dialect.header = choice.header.value_or(guessed_header(read.records, out.dialect.decimal));
     out.records = std::move(read.records);
     const std::size_t width = out.records.empty() ? 0 : out.records.front().size();
@@ -370,11 +364,12 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
                                                 : "x" + std::to_string(at + 1);
         column.name = names.take(wanted);
         column.label = column.label == column.name ? "" : column.label;
-        column.cells = Column(kind_of(text, at));
+        const Spelling spelling(text.dialect.decimal, names_month_first(text, at));
+        column.cells = Column(kind_of(text, at, spelling));
         const InternScope scope;
         column.interned = scope.objects();
         for (const auto& record : text.records) {
-            column.cells.append(at < record.size() ? read_field(record[at], column.cells.kind(), text.dialect)
+            column.cells.append(at < record.size() ? read_cell(record[at], column.cells.kind(), spelling)
                                                    : Value::missing(column.cells.kind()));
         }
     }

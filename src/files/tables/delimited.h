@@ -22,6 +22,7 @@ struct Dialect {
 struct DialectChoice {
     std::optional<char> delimiter, decimal;
     std::optional<bool> header;
+    char decimal_otherwise = '.';    ///< where the text does not tell
     bool blank_lines_at_end = false; ///< in a single column they are missing values, too
 };
 

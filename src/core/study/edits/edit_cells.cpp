@@ -3,6 +3,7 @@
 #include "core/study/edits/edits.h"
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
+#include "core/value/date.h"
 
 namespace ledgefall {
 namespace {
@@ -10,7 +11,7 @@ namespace {
 constexpr std::size_t most_rows = 20'000'000;
 
 /// The kind that typed texts have together: a number where most of what is not blank is one, and so on.
-Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_t at) {
+Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_t at, const Spelling& spelling) {
     std::size_t filled = 0;
     std::size_t numbers = 0;
     std::size_t dates = 0;
@@ -23,9 +24,10 @@ Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_
             return Kind::text; // numbers of samples and the like
         }
         ++filled;
-        numbers += read_cell(line[at], Kind::number).plain();
-        dates += read_cell(line[at], Kind::date).plain();
-        answers += read_cell(line[at], Kind::yes_no).plain();
+        const Kind kind = kind_of_typed(line[at], spelling);
+        numbers += kind == Kind::number ? 1 : 0;
+        dates += kind == Kind::date ? 1 : 0;
+        answers += kind == Kind::yes_no ? 1 : 0;
     }
     const auto most = [filled](std::size_t count) { return 2 * count > filled; };
     if (filled == 0 || most(numbers)) {
@@ -35,27 +37,27 @@ Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_
 }
 
 void type_given(ColumnDefinition& column, std::size_t row, const std::vector<std::vector<std::string>>& block,
-                std::size_t at) {
+                std::size_t at, const Spelling& spelling) {
     Column cells = *column.cells;
     bool any = false; // an empty column takes the kind of what is first typed into it
     for (std::size_t entry = 0; entry < cells.size() && !any; ++entry) {
         any = !cells.at(entry).is_missing();
     }
-    if (!any && guessed_kind(block, at) != cells.kind()) {
+    if (!any && guessed_kind(block, at, spelling) != cells.kind()) {
         const std::size_t rows = cells.size();
-        cells = Column(guessed_kind(block, at));
+        cells = Column(guessed_kind(block, at, spelling));
         cells.resize(rows);
     }
     for (std::size_t line = 0; line < block.size(); ++line) {
         if (at < block[line].size()) {
-            cells.set(row + line, read_cell(block[line][at], cells.kind()));
+            cells.set(row + line, read_cell(block[line][at], cells.kind(), spelling));
         }
     }
     column.cells = Shared<Column>(std::move(cells));
 }
 
 void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
-               const std::vector<std::vector<std::string>>& block, std::size_t at) {
+               const std::vector<std::vector<std::string>>& block, std::size_t at, const Spelling& spelling) {
     Overrides overrides = *column.overrides;
     for (std::size_t line = 0; line < block.size(); ++line) {
         if (at >= block[line].size()) {
@@ -63,9 +65,9 @@ void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
         }
         const std::string& text = block[line][at];
         // What a worked column's kind is, its formula says; what is typed over it speaks for itself.
-        Value value = read_cell(text, Kind::number);
+        Value value = read_cell(text, Kind::number, spelling);
         for (const Kind kind : {Kind::date, Kind::yes_no, Kind::text}) {
-            value = value.state() == State::odd ? read_cell(text, kind) : value;
+            value = value.state() == State::odd ? read_cell(text, kind, spelling) : value;
         }
         if (value.is_missing()) {
             overrides.erase(table.axis.id_at(row + line));
@@ -99,7 +101,7 @@ std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, 
 } // namespace
 
 Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_t column,
-                         const std::vector<std::vector<std::string>>& block) {
+                         const std::vector<std::vector<std::string>>& block, const Spelling& spelling) {
     Study study = before;
     Shared<Table>* shared_table = part_with(study.tables, id);
     if (shared_table == nullptr) {
@@ -116,7 +118,8 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
     const std::size_t columns_before = (*shared_table)->columns.size();
     for (std::size_t at = 0; at < width; ++at) {
         table.columns[column + at].edit([&](ColumnDefinition& definition) {
-            definition.worked() ? type_over(definition, table, row, block, at) : type_given(definition, row, block, at);
+            definition.worked() ? type_over(definition, table, row, block, at, spelling)
+                                : type_given(definition, row, block, at, spelling);
         });
     }
     shared_table = part_with(study.tables, id);
@@ -141,6 +144,25 @@ Result<Study> set_cells(Study study, Id id, std::size_t row, const std::vector<V
                     cells.set(row + at, values[at]);
                 }
             });
+        });
+    });
+}
+
+Result<Study> swap_days_and_months(Study study, Id id) {
+    return with_column(std::move(study), id, [](ColumnDefinition& column) {
+        column.cells.edit([](Column& cells) {
+            for (std::size_t row = 0; row < cells.size(); ++row) {
+                const Value value = cells.at(row);
+                std::string text = value.plain() && value.kind() == Kind::date ? write_date(value.number()) : "";
+                if (text.size() < 10) {
+                    continue;
+                }
+                std::swap(text[5], text[8]);
+                std::swap(text[6], text[9]);
+                if (const auto days = read_date(text)) {
+                    cells.set(row, Value::of(*days, Kind::date, State::plain));
+                }
+            }
         });
     });
 }

@@ -228,11 +228,11 @@ Result<Study> resize_column(Study study, Id id, int width) {
     return with_column(std::move(study), id, [width](ColumnDefinition& column) { column.width = width; });
 }
 
-Result<Study> set_kind(Study study, Id id, Kind kind) {
-    return with_column(std::move(study), id, [kind](ColumnDefinition& column) {
+Result<Study> set_kind(Study study, Id id, Kind kind, const Spelling& spelling) {
+    return with_column(std::move(study), id, [kind, &spelling](ColumnDefinition& column) {
         Column cells(kind);
         for (std::size_t row = 0; row < column.cells->size(); ++row) {
-            cells.append(read_cell(write_cell(column.cells->at(row)), kind));
+            cells.append(read_cell(write_cell(column.cells->at(row)), kind, spelling));
         }
         column.cells = Shared<Column>(std::move(cells));
     });

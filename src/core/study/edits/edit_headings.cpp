@@ -20,8 +20,7 @@ bool has_text_at_top(const ColumnDefinition& column) {
 
 /// A number, a date or an answer, as it is typed.
 bool is_observation(const std::string& typed) {
-    return read_cell(typed, Kind::number).plain() || read_cell(typed, Kind::date).plain() ||
-           read_cell(typed, Kind::yes_no).plain();
+    return kind_of_typed(typed) != Kind::text;
 }
 
 /// The columns of which the top is their heading: all whose first row is a text where the whole first row is, else

@@ -71,7 +71,8 @@ struct Heading {
 Result<Study> head_column(Study study, Id column, const Heading& heading);
 Result<Study> format_column(Study study, Id column, const Format& format); ///< how its values are shown
 Result<Study> resize_column(Study study, Id column, int width);            ///< pixels at a zoom of one; 0 fits it
-Result<Study> set_kind(Study study, Id column, Kind kind);                 ///< cells are read anew from what they show
+/// Cells are read anew from what they show, as they are spelled.
+Result<Study> set_kind(Study study, Id column, Kind kind, const Spelling& spelling = {});
 Result<Study> remove_column(const Study& study, Id column, IfUsed if_used = IfUsed::refuse);
 /// To another place in its table. Refused where a formula takes the columns between two others, and would take others.
 Result<Study> move_column(const Study& study, Id column, std::size_t to);
@@ -97,7 +98,9 @@ Result<Study> ungroup(const Study& study, Id group, IfUsed if_used = IfUsed::ref
 /// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are
 /// needed.
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
-                         const std::vector<std::vector<std::string>>& block);
+                         const std::vector<std::vector<std::string>>& block, const Spelling& spelling = {});
+/// Reads a column's dates the other way: what stood for the month is the day. Days that have no such month stay.
+Result<Study> swap_days_and_months(Study study, Id column);
 /// The formula's value again in place of what was typed over it: in one row, or in all.
 Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row);
 /// A study in which texts at the top of new columns have become their headings, and the columns of which they are.

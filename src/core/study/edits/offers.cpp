@@ -175,4 +175,25 @@ std::string lacking_total(const Study& study, const Table& own, const Formula& f
     return lacks ? name + " = sum(" + share->part->text + ")" : std::string();
 }
 
+std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spelling& usual) {
+    constexpr std::size_t most = 1000; // rows that are looked at
+    if (column.worked() || column.cells->kind() != Kind::text || !column.cells->any_filled()) {
+        return std::nullopt;
+    }
+    const Spelling month_first(usual.decimal, !usual.month_first);
+    for (const OtherKind& kind :
+         {OtherKind{Kind::number, usual}, OtherKind{Kind::date, usual}, OtherKind{Kind::date, month_first}}) {
+        bool all = true;
+        for (std::size_t row = 0; row < std::min(column.cells->size(), most) && all; ++row) {
+            const Value value = column.cells->at(row);
+            all = !value.plain() ||
+                  (kind_of_typed(value.text().str(), kind.spelling) == kind.kind && !loses_digits(value.text().str()));
+        }
+        if (all) {
+            return kind;
+        }
+    }
+    return std::nullopt;
+}
+
 } // namespace ledgefall

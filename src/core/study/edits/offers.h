@@ -7,6 +7,14 @@
 
 namespace ledgefall {
 
+/// As what a column of texts could be read: all of its texts are numbers, or dates in this spelling.
+struct OtherKind {
+    Kind kind = Kind::number;
+    Spelling spelling;
+};
+/// Nothing where it holds no text, or one that is neither.
+std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spelling& usual);
+
 /// A check that a column asks for: a share of a total adds up to 1.
 struct CheckOffer {
     std::string label;
