@@ -456,7 +456,6 @@ QT_TRANSLATE_NOOP("Sentence", "choose takes whole numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "classes");
 QT_TRANSLATE_NOOP("Sentence", "coefficient of variation");
 QT_TRANSLATE_NOOP("Sentence", "correlation");
-QT_TRANSLATE_NOOP("Sentence", "counted, %1");
 QT_TRANSLATE_NOOP("Sentence", "counts and q are numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "counts are numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "counts are numbers from 0 up, and a base is above 0 and not 1");

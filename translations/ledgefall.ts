@@ -1681,10 +1681,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>counted, %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>counts and q are numbers from 0 up</source>
         <translation type="unfinished"></translation>
     </message>

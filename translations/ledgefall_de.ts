@@ -1681,10 +1681,6 @@
         <translation>Korrelation</translation>
     </message>
     <message>
-        <source>counted, %1</source>
-        <translation>gezählt, %1</translation>
-    </message>
-    <message>
         <source>counts and q are numbers from 0 up</source>
         <translation>Anzahlen und q sind Zahlen ab 0</translation>
     </message>

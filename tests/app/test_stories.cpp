@@ -262,7 +262,7 @@ class TestStories : public QObject {
         QVERIFY(drive.settle());
         TablePage& page = *drive.window.page();
         for (int section = 0; section < page.model().columnCount(); ++section) {
-            QVERIFY(page.view().columnWidth(section) >= page.view().heading().fitting_width(section));
+            QVERIFY(page.view().columnWidth(section) >= page.view().heading().fitting_width(section, 0));
             QCOMPARE(page.foot().columnWidth(section), page.view().columnWidth(section));
         }
         page.view().horizontalScrollBar()->setValue(120);

@@ -27,7 +27,7 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     add_tool("copy_picture", QStringLiteral("copy"), tr("Copy the picture"), [this] { copy(); });
     add_tool("export", QStringLiteral("export"), tr("Write the picture to a file: PNG, SVG or PDF"),
              [this] { export_picture(); });
-    tools->addStretch(1);
+    tools->addWidget(message_, 1); // beside the signs, so that no strip is kept free for it
     add_tool("turn", QStringLiteral("turn"), tr("Put the chart below the table, or beside it"),
              [this] { Q_EMIT turn_wanted(); });
     add_tool("close", QStringLiteral("close"), tr("Hide the chart; it stays in the contents"),
@@ -35,14 +35,14 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     missing_->setWordWrap(true);
     missing_->setAlignment(Qt::AlignCenter);
     missing_->setMargin(look().px(10));
-    message_->setMargin(look().px(4));
+    message_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    message_->setContentsMargins(look().px(10), 0, 0, 0);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addWidget(tools_);
     layout->addWidget(plot_, 1);
     layout->addWidget(missing_);
-    layout->addWidget(message_);
     setAutoFillBackground(true);
     connect(&document_, &Document::results_changed, this, &ChartPage::refresh);
     connect(&maker_, &FigureMaker::figures_ready, this, &ChartPage::show_figures);

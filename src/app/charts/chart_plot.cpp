@@ -3,6 +3,7 @@
 #include "app/charts/bars_plot.h"
 #include "app/charts/chart_ticks.h"
 #include "app/charts/plot_kinds.h"
+#include "app/charts/reference_plot.h"
 #include "app/look/look.h"
 #include "app/numbers/number_text.h"
 
@@ -106,7 +107,6 @@ void ChartPlot::apply_look() {
     legend->setIconSize(in_use.px(26), in_use.px(14));
     legend->setIconTextPadding(in_use.px(5));
     legend->setMargins(QMargins(in_use.px(10), 0, 0, in_use.px(3)));
-    axisRect()->setMinimumMargins(QMargins(in_use.px(12), in_use.px(10), in_use.px(18), in_use.px(8)));
     if (figures_) {
         show_figures(figures_, title_->text());
     }
@@ -120,6 +120,9 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
     make_plots();
     make_legend();
     make_ticks();
+    const QSize room = ReferencePlot::room_outside(*figures_);
+    axisRect()->setMinimumMargins(QMargins(look().px(12), std::max(look().px(10), room.height()),
+                                           std::max(look().px(18), room.width()), look().px(8)));
     xAxis->setLabel(QString::fromStdString(figures_->x.title));
     yAxis->setLabel(QString::fromStdString(figures_->y.title));
     if (!zoomed_) {

@@ -10,8 +10,29 @@ ReferencePlot::ReferencePlot(QCustomPlot* plot, const QString& layer, FiguresPtr
     : QCPLayerable(plot, layer)
     , figures_(std::move(figures)) {}
 
+/// The labels of lines and ranges stand outside the axes, above and to the right, where no bar or mark is.
 QRect ReferencePlot::clipRect() const {
+    return mParentPlot->viewport();
+}
+
+QRectF ReferencePlot::area() const {
     return mParentPlot->axisRect()->rect();
+}
+
+QSize ReferencePlot::room_outside(const ChartFigures& figures) {
+    const QFontMetrics metrics(look().text(8.5));
+    QSize room(0, 0);
+    for (const ReferenceFigures& one : figures.references) {
+        const QString text = QString::fromStdString(one.label);
+        const bool level = one.form == Reference::Form::across || one.form == Reference::Form::range_across;
+        const bool upright = one.form == Reference::Form::upright || one.form == Reference::Form::range_upright;
+        if (!text.isEmpty() && level) {
+            room.setWidth(std::max(room.width(), std::min(metrics.horizontalAdvance(text) + 12, look().px(130))));
+        } else if (!text.isEmpty() && upright) {
+            room.setHeight(metrics.height() + 4);
+        }
+    }
+    return room;
 }
 
 std::vector<std::pair<double, double>> ReferencePlot::readings(const ChartFigures& figures) {
@@ -41,6 +62,7 @@ void ReferencePlot::label(QCPPainter& painter, const QPointF& at, const QString&
     if (text.isEmpty()) {
         return;
     }
+    painter.setClipRect(clipRect());
     painter.setFont(look().text(8.5));
     const QFontMetricsF metrics(painter.font());
     QRectF box = metrics.boundingRect(text).adjusted(-3, -1, 3, 1);
@@ -67,7 +89,8 @@ void ReferencePlot::label(QCPPainter& painter, const QPointF& at, const QString&
 void ReferencePlot::draw_reference(QCPPainter& painter, const ReferenceFigures& one) const {
     const QCPAxis& x = *mParentPlot->xAxis;
     const QCPAxis& y = *mParentPlot->yAxis;
-    const QRectF area(clipRect());
+    const QRectF area = this->area();
+    painter.setClipRect(area.toAlignedRect());
     QColor wash = look().stays;
     wash.setAlpha(34);
     painter.setPen(QPen(look().stays, 1.5 * look().zoom));
@@ -78,12 +101,14 @@ void ReferencePlot::draw_reference(QCPPainter& painter, const ReferenceFigures& 
     case Reference::Form::across: {
         const double at = clamped(y.coordToPixel(one.numbers[0]));
         painter.drawLine(QLineF(area.left(), at, area.right(), at));
-        return label(painter, {area.right() - 4, at - 2}, text, Qt::AlignRight | Qt::AlignBottom);
+        return label(painter, {area.right() + 3, at}, at >= area.top() && at <= area.bottom() ? text : QString(),
+                     Qt::AlignLeft);
     }
     case Reference::Form::upright: {
         const double at = clamped(x.coordToPixel(one.numbers[0]));
         painter.drawLine(QLineF(at, area.top(), at, area.bottom()));
-        return label(painter, {at + 3, area.top() + 3}, text, Qt::AlignLeft | Qt::AlignTop);
+        return label(painter, {at, area.top() - 2}, at >= area.left() && at <= area.right() ? text : QString(),
+                     Qt::AlignHCenter | Qt::AlignBottom);
     }
     case Reference::Form::circle: {
         const QPointF centre(clamped(x.coordToPixel(one.numbers[0])), clamped(y.coordToPixel(one.numbers[1])));
@@ -101,9 +126,11 @@ void ReferencePlot::draw_reference(QCPPainter& painter, const ReferenceFigures& 
         const QRectF shaded = level ? QRectF(QPointF(area.left(), from), QPointF(area.right(), to)).normalized()
                                     : QRectF(QPointF(from, area.top()), QPointF(to, area.bottom())).normalized();
         painter.fillRect(shaded, wash);
-        return label(painter,
-                     level ? QPointF(area.right() - 4, shaded.top() + 2) : QPointF(shaded.center().x(), area.top() + 3),
-                     text, (level ? Qt::AlignRight : Qt::AlignHCenter) | Qt::AlignTop);
+        if (!shaded.intersects(area)) {
+            return;
+        }
+        return level ? label(painter, {area.right() + 3, shaded.center().y()}, text, Qt::AlignLeft)
+                     : label(painter, {shaded.center().x(), area.top() - 2}, text, Qt::AlignHCenter | Qt::AlignBottom);
     }
     }
 }
@@ -112,11 +139,12 @@ void ReferencePlot::draw_reference(QCPPainter& painter, const ReferenceFigures& 
 void ReferencePlot::draw_readings(QCPPainter& painter) const {
     const auto match = readings(*figures_);
     const std::array<QString, 3> names{tr("lower quartile"), tr("median"), tr("upper quartile")};
-    const QRectF area(clipRect());
+    const QRectF area = this->area();
     const auto place_of = [&](std::size_t at) {
         return QPointF(mParentPlot->xAxis->coordToPixel(match[at].first),
                        mParentPlot->yAxis->coordToPixel(match[at].second));
     };
+    painter.setClipRect(area.toAlignedRect());
     for (std::size_t at = 0; at < match.size(); ++at) {
         const QPointF place = place_of(at);
         painter.setPen(QPen(look().stays, 1.3 * look().zoom, Qt::DashLine));

@@ -13,10 +13,14 @@ class ReferencePlot : public QCPLayerable {
     /// What the quartiles and the median are, read off the curve; nothing where there is none.
     static std::vector<std::pair<double, double>> readings(const ChartFigures& figures); ///< x and height
 
+    /// How much is needed to the right of the axes and above them for the labels.
+    static QSize room_outside(const ChartFigures& figures);
+
   protected:
     void applyDefaultAntialiasingHint(QCPPainter* painter) const override { painter->setAntialiasing(true); }
     void draw(QCPPainter* painter) override;
     QRect clipRect() const override;
+    QRectF area() const; ///< between the axes
 
   private:
     void draw_reference(QCPPainter& painter, const ReferenceFigures& one) const;

@@ -208,7 +208,9 @@ void restyle() {
         QStringLiteral(
             "QToolTip { color: %1; background: %2; border: 1px solid %3; padding: 3px; }"
             "QStatusBar::item { border: none; }"
-            "QMenuBar { background: %4; border-bottom: 1px solid %5; }"
+            "QMenuBar { background: %4; border-bottom: 1px solid %5; padding: 3px 0; }"
+            "QMenuBar::item { padding: 6px 8px; background: transparent; border-radius: 3px; }"
+            "QMenuBar::item:selected { background: %5; }"
             "QTableCornerButton::section { background: %4; border: none; }"
             "QScrollBar { background: %4; border: none; width: 11px; height: 11px; margin: 0; }"
             "QScrollBar::handle { background: %6; border-radius: 3px; min-height: 28px; min-width: 28px; margin: 2px; }"

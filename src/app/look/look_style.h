@@ -4,8 +4,8 @@
 
 namespace ledgefall {
 
-/// The widgets' style: Qt's own plain one, without the desktop's stock icons on dialog buttons, and with our own in
-/// message boxes.
+/// The widgets' style: Qt's own plain one, without the desktop's stock icons on dialog buttons, with our own in message
+/// boxes, and with edges of fields and boxes that are seen by day and by lamplight.
 class LookStyle : public QProxyStyle {
     Q_OBJECT
   public:
@@ -13,6 +13,8 @@ class LookStyle : public QProxyStyle {
 
     int styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                   QStyleHintReturn* returned) const override;
+    void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,
+                       const QWidget* widget) const override;
     QIcon standardIcon(StandardPixmap symbol, const QStyleOption* option, const QWidget* widget) const override;
 };
 

@@ -11,8 +11,8 @@ namespace {
 
 constexpr double padding = 10;
 constexpr double top = 8;
-constexpr double least_width = 84;
-constexpr double most_width = 168;
+constexpr double least_width = 68;
+constexpr double most_width = 150;
 
 } // namespace
 
@@ -187,23 +187,25 @@ int TableHeading::height_of(const Content& shown, int width) const {
     return look().px(top) * 2 + label + look().px(3) + under + counted;
 }
 
-int TableHeading::fitting_width(int section) const {
+int TableHeading::fitting_width(int section, int content_width) const {
     const Content shown = content(section);
-    return remembered(QStringLiteral("width"), shown, [&] { return width_of(shown); });
+    return remembered(QStringLiteral("width %1").arg(content_width), shown,
+                      [&] { return width_of(shown, content_width); });
 }
 
-int TableHeading::width_of(const Content& shown) const {
+int TableHeading::width_of(const Content& shown, int content_width) const {
+    const int margins = 2 * look().px(padding) + look().px(2);
     const QFontMetrics label(look().text(10.5, true));
     const QFontMetrics small(look().formula());
     int needed = label.horizontalAdvance(shown.label);
     if (!shown.unit.isEmpty()) {
         needed += look().px(8) + small.horizontalAdvance(shown.unit) + 6;
     }
-    const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + look().px(2);
-    const int limit = look().px(shown.beyond ? 170 : most_width);
-    needed = std::max(needed, std::min(under, limit - 2 * look().px(padding)));
     needed = std::max(needed, QFontMetrics(look().text(8.5)).horizontalAdvance(counts_text(shown)) + look().px(2));
-    return std::max(look().px(least_width), needed + 2 * look().px(padding) + look().px(2));
+    needed = std::max({look().px(least_width), needed + margins, content_width});
+    const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + margins;
+    const int limit = shown.beyond ? look().px(170) : needed + needed / 2;
+    return std::max(needed, std::min(under, std::min(limit, look().px(most_width))));
 }
 
 void TableHeading::edit_label(int section) {
@@ -307,7 +309,7 @@ void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 QSize TableHeading::sectionSizeFromContents(int section) const {
-    return {fitting_width(section), height_at(section, sectionSize(section))};
+    return {fitting_width(section, 0), height_at(section, sectionSize(section))};
 }
 
 QSize TableHeading::sizeHint() const {

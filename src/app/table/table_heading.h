@@ -21,8 +21,9 @@ class TableHeading : public QHeaderView {
     TableHeading(TableModel& model, Document& document, QWidget* parent = nullptr);
 
     QSize sizeHint() const override;
-    /// The width at which a column's label stands in one line and its formula in few.
-    int fitting_width(int section) const;
+    /// The width that a column's label and its content (in pixels, with its margins) ask for; its formula wraps, and
+    /// widens it by no more than half.
+    int fitting_width(int section, int content_width) const;
 
     /// Opens a line over a heading's label, in which it is typed; over the next column's it makes one.
     void edit_label(int section);
@@ -66,7 +67,7 @@ class TableHeading : public QHeaderView {
     static Title title_of(const Content& content, int width);
     int height_at(int section, int width) const;
     int height_of(const Content& content, int width) const;
-    int width_of(const Content& content) const;
+    int width_of(const Content& content, int content_width) const;
     /// What laying out a content came to before; texts are measured only when they are new.
     int remembered(const QString& question, const Content& content, const std::function<int()>& measure) const;
     int lay_out(QTextLayout& layout, const Content& content, int width) const;

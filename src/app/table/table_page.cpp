@@ -189,7 +189,11 @@ QString TablePage::state_line() const {
         parts << (document_.computing() ? tr("values as before the last change")
                                         : tr("computing was stopped: old values"));
     }
-    parts << tr("rows: %1").arg(model_->table_rows());
+    const Formula* counted = table->axis.source->count();
+    const bool shown = counted != nullptr && counted->text() == std::to_string(model_->table_rows());
+    if (!shown) { // else it stands in the field beside
+        parts << tr("rows: %1").arg(model_->table_rows());
+    }
     const auto name_of = [this](Id id) { return display_name(document_.study(), id); };
     for (const Sentence& about : table->axis.source->in_words(name_of)) {
         parts << Document::translated(about);

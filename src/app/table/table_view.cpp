@@ -118,7 +118,7 @@ void TableView::fit_columns() {
         const ColumnDefinition* column = table_.column(section);
         const bool given_width = column != nullptr && column->width > 0;
         const int width =
-            given_width ? look().px(column->width) : std::max(heading_->fitting_width(section), content_width(section));
+            given_width ? look().px(column->width) : heading_->fitting_width(section, content_width(section));
         if (columnWidth(section) != width) {
             setColumnWidth(section, width);
             changed = true;
