@@ -515,6 +515,7 @@ QT_TRANSLATE_NOOP("Sentence", "inch");
 QT_TRANSLATE_NOOP("Sentence", "interpolate takes a place between the smallest and the largest x");
 QT_TRANSLATE_NOOP("Sentence", "interval takes an a below its b");
 QT_TRANSLATE_NOOP("Sentence", "its root");
+QT_TRANSLATE_NOOP("Sentence", "its rows are counted");
 QT_TRANSLATE_NOOP("Sentence", "j is a column of a two-way table, which cannot be worked out yet.");
 QT_TRANSLATE_NOOP("Sentence", "k · P(k)");
 QT_TRANSLATE_NOOP("Sentence", "kelvin");

@@ -2860,6 +2860,10 @@
         <source>the numbers to the left, in this row</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>its rows are counted</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

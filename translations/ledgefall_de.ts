@@ -2860,6 +2860,10 @@
         <source>the numbers to the left, in this row</source>
         <translation>die Zahlen links, in dieser Zeile</translation>
     </message>
+    <message>
+        <source>its rows are counted</source>
+        <translation>ihre Zeilen sind gezählt</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -23,7 +23,7 @@ bool CountedRows::equals(const RowSource& other) const {
 }
 
 std::vector<Sentence> CountedRows::in_words(const std::function<std::string(Id)>&) const {
-    std::vector<Sentence> words = {{"counted rows", {}}};
+    std::vector<Sentence> words = {{"its rows are counted", {}}};
     if (!until_.empty()) {
         words.push_back({"until %1", {until_.text()}});
     }
