@@ -7,6 +7,7 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPainterPath>
+#include <QTableView>
 
 namespace ledgefall {
 
@@ -100,15 +101,19 @@ void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewIte
 void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
     const Look& in_use = look();
     const auto* model = qobject_cast<const TableModel*>(index.model());
-    const bool add_row = model != nullptr && index.row() == model->table_rows() && index.column() == 0;
-    if (add_row) {
+    const auto* view = qobject_cast<const QTableView*>(option.widget);
+    const bool add_row = model != nullptr && view != nullptr && index.row() == model->table_rows();
+    if (add_row) { // it goes on over narrow columns: each cell paints its part of it
         QFont quiet = in_use.formula();
         quiet.setItalic(true);
+        painter->save();
+        painter->setClipRect(option.rect);
         painter->setFont(quiet);
         painter->setPen(in_use.faint_ink);
-        const QRect inner = option.rect.adjusted(in_use.px(10), 0, 0, 0);
-        painter->drawText(inner, Qt::AlignLeft | Qt::AlignVCenter,
-                          QFontMetrics(quiet).elidedText(tr("type to add a row"), Qt::ElideRight, inner.width()));
+        QRect line = option.rect;
+        line.setLeft(view->columnViewportPosition(0) + in_use.px(10));
+        painter->drawText(line, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextDontClip, tr("type to add a row"));
+        painter->restore();
     }
     if ((option.state & QStyle::State_HasFocus) != 0) {
         painter->setPen(QPen(in_use.follows, 2, Qt::DashLine));
