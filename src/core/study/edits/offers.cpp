@@ -121,9 +121,9 @@ bool is_total(const Share& share, const Study& study, const Table& own) {
     const double whole = number                                   ? share.whole->number
                          : held != nullptr && held->value.plain() ? held->value.number()
                                                                   : 0;
-    const auto sum = part == nullptr ? std::nullopt : sum_of(*part);
+    const std::optional<double> total = part == nullptr ? std::nullopt : sum_of(*part);
     constexpr double near = 0.1;
-    return sum && *sum != 0 && std::fabs(whole - *sum) <= near * std::fabs(*sum);
+    return total && *total != 0 && std::fabs(whole - *total) <= near * std::fabs(*total);
 }
 
 } // namespace
