@@ -145,6 +145,7 @@ QT_TRANSLATE_NOOP("Sentence", "A range is written with two points between its en
 QT_TRANSLATE_NOOP("Sentence", "A range of rows can stand only in a measure, as in sum(%1[1..i]).");
 QT_TRANSLATE_NOOP("Sentence", "A row is a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A series has no column for its values: choose one.");
+QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.");
 QT_TRANSLATE_NOOP("Sentence", "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
 QT_TRANSLATE_NOOP("Sentence", "A summary needs a column of numbers and a measure: choose at least one of each.");
 QT_TRANSLATE_NOOP("Sentence", "A summary of the first rows needs a number of rows from 1 on.");
@@ -284,6 +285,7 @@ QT_TRANSLATE_NOOP("Sentence", "The date of a year, a month and a day.");
 QT_TRANSLATE_NOOP("Sentence", "The day of the month.");
 QT_TRANSLATE_NOOP("Sentence", "The day of the week: 1 is Monday, 7 is Sunday.");
 QT_TRANSLATE_NOOP("Sentence", "The day on which it is worked out, or the day that the study is set to.");
+QT_TRANSLATE_NOOP("Sentence", "The day that counts as today lies in the years 1 to 9999.");
 QT_TRANSLATE_NOOP("Sentence", "The density of a distribution at x; of a discrete one the probability of x.");
 QT_TRANSLATE_NOOP("Sentence", "The distance of the point x, y from the origin.");
 QT_TRANSLATE_NOOP("Sentence", "The distance of the quartiles.");
@@ -339,6 +341,7 @@ QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number i
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table %1 are made from a column %2 that is not there.");
 QT_TRANSLATE_NOOP("Sentence", "The same, counting shared species twice.");
+QT_TRANSLATE_NOOP("Sentence", "The seed of random numbers is a whole number up to %1.");
 QT_TRANSLATE_NOOP("Sentence", "The share of the commonest species.");
 QT_TRANSLATE_NOOP("Sentence", "The sign %1 means nothing in a formula: remove it.");
 QT_TRANSLATE_NOOP("Sentence", "The sine of an angle in radians; sin(30°) takes degrees.");
@@ -361,6 +364,8 @@ QT_TRANSLATE_NOOP("Sentence", "The table at %1 has two axes, which this version 
 QT_TRANSLATE_NOOP("Sentence", "The tangent of an angle in radians.");
 QT_TRANSLATE_NOOP("Sentence", "The text was no UTF-8 and has been read as Windows-1252.");
 QT_TRANSLATE_NOOP("Sentence", "The time until the next event, where events come at a rate.");
+QT_TRANSLATE_NOOP("Sentence", "The tolerance of ≈ is a number above 0 and up to 0.1.");
+QT_TRANSLATE_NOOP("Sentence", "The type of quantile is a whole number from 1 to 9.");
 QT_TRANSLATE_NOOP("Sentence", "The unlikeness of two samples.");
 QT_TRANSLATE_NOOP("Sentence", "The upper limit of a class.");
 QT_TRANSLATE_NOOP("Sentence", "The upper quartile.");

@@ -2864,6 +2864,26 @@
         <source>its rows are counted</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The day that counts as today lies in the years 1 to 9999.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The seed of random numbers is a whole number up to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tolerance of ≈ is a number above 0 and up to 0.1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The type of quantile is a whole number from 1 to 9.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4536,22 +4556,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Title of the study…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Title</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The study&apos;s title:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>title</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Quit</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4751,6 +4755,14 @@
         <source>New &amp;window</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Settings of this s&amp;tudy…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>settings</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -4920,6 +4932,61 @@
     </message>
     <message>
         <source>number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SettingsDialog</name>
+    <message>
+        <source>a day that stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings of this study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 — type %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Quantiles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tolerance of &amp;≈</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toda&amp;y is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Seed of random numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where quartiles, median and other quantiles lie between two values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>≈ holds where two sides differ by no more than this part of what they are made of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Else today() is the day on which the study is worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same seed draws the same random numbers</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

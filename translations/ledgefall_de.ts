@@ -2864,6 +2864,26 @@
         <source>its rows are counted</source>
         <translation>ihre Zeilen sind gezählt</translation>
     </message>
+    <message>
+        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.</source>
+        <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1 oder as_of = 2026-05-20.</translation>
+    </message>
+    <message>
+        <source>The day that counts as today lies in the years 1 to 9999.</source>
+        <translation>Der Tag, der als heute gilt, liegt in den Jahren 1 bis 9999.</translation>
+    </message>
+    <message>
+        <source>The seed of random numbers is a whole number up to %1.</source>
+        <translation>Der Anfangswert der Zufallszahlen ist eine ganze Zahl bis %1.</translation>
+    </message>
+    <message>
+        <source>The tolerance of ≈ is a number above 0 and up to 0.1.</source>
+        <translation>Die Toleranz von ≈ ist eine Zahl über 0 und bis 0,1.</translation>
+    </message>
+    <message>
+        <source>The type of quantile is a whole number from 1 to 9.</source>
+        <translation>Der Typ des Quantils ist eine ganze Zahl von 1 bis 9.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4536,22 +4556,6 @@
         <translation>Diese Tabelle &amp;ausgeben …</translation>
     </message>
     <message>
-        <source>&amp;Title of the study…</source>
-        <translation>&amp;Titel der Studie …</translation>
-    </message>
-    <message>
-        <source>Title</source>
-        <translation>Titel</translation>
-    </message>
-    <message>
-        <source>The study&apos;s title:</source>
-        <translation>Der Titel der Studie:</translation>
-    </message>
-    <message>
-        <source>title</source>
-        <translation>Titel</translation>
-    </message>
-    <message>
         <source>&amp;Quit</source>
         <translation>&amp;Beenden</translation>
     </message>
@@ -4751,6 +4755,14 @@
         <source>New &amp;window</source>
         <translation>Neues &amp;Fenster</translation>
     </message>
+    <message>
+        <source>Settings of this s&amp;tudy…</source>
+        <translation>Einstellungen dieser S&amp;tudie …</translation>
+    </message>
+    <message>
+        <source>settings</source>
+        <translation>Einstellungen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -4921,6 +4933,61 @@
     <message>
         <source>number of rows</source>
         <translation>Anzahl der Zeilen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SettingsDialog</name>
+    <message>
+        <source>a day that stays</source>
+        <translation>ein Tag, der bleibt</translation>
+    </message>
+    <message>
+        <source>Settings of this study</source>
+        <translation>Einstellungen dieser Studie</translation>
+    </message>
+    <message>
+        <source>%1 — type %2</source>
+        <translation>%1 — Typ %2</translation>
+    </message>
+    <message>
+        <source>&amp;Title</source>
+        <translation>&amp;Titel</translation>
+    </message>
+    <message>
+        <source>&amp;Note</source>
+        <translation>&amp;Notiz</translation>
+    </message>
+    <message>
+        <source>&amp;Quantiles</source>
+        <translation>&amp;Quantile</translation>
+    </message>
+    <message>
+        <source>Tolerance of &amp;≈</source>
+        <translation>Toleranz von &amp;≈</translation>
+    </message>
+    <message>
+        <source>Toda&amp;y is</source>
+        <translation>He&amp;ute ist</translation>
+    </message>
+    <message>
+        <source>&amp;Seed of random numbers</source>
+        <translation>Anfangswert der &amp;Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>Where quartiles, median and other quantiles lie between two values</source>
+        <translation>Wo Quartile, Median und andere Quantile zwischen zwei Werten liegen</translation>
+    </message>
+    <message>
+        <source>≈ holds where two sides differ by no more than this part of what they are made of</source>
+        <translation>≈ gilt, wo sich zwei Seiten um nicht mehr als diesen Teil dessen unterscheiden, woraus sie gemacht sind</translation>
+    </message>
+    <message>
+        <source>Else today() is the day on which the study is worked out</source>
+        <translation>Sonst ist today() der Tag, an dem die Studie ausgerechnet wird</translation>
+    </message>
+    <message>
+        <source>The same seed draws the same random numbers</source>
+        <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
     </message>
 </context>
 <context>

@@ -106,6 +106,8 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return parsed.mistake ? Result<Done>(in_text(one.text, *parsed.mistake))
                               : change(hold(study_, of_table ? table->id : Id(), one.text), one.text);
     }
+    case Step::Do::setting:
+        return change(set_setting(study_, one.text), one.text);
     case Step::Do::rows:
         return table == nullptr ? no_table : change(count_rows(study_, table->id, one.text), one.text);
     case Step::Do::column: {

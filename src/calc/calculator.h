@@ -11,7 +11,7 @@ namespace ledgefall {
 
 /// One option of the command line, to be done in its turn.
 struct Step {
-    enum class Do : std::uint8_t { in, hold, rows, column, value, table, check, working, save };
+    enum class Do : std::uint8_t { in, hold, rows, column, value, table, check, working, save, setting };
     Do what = Do::value;
     std::string text;
 };

@@ -22,6 +22,7 @@ struct Described {
 constexpr Described options[] = {
     {"--in", Step::Do::in, "The table whose names the options after it use"},
     {"--hold", Step::Do::hold, "Add or replace a held value: 'p = 0.35'"},
+    {"--setting", Step::Do::setting, "Change a setting of the study: 'quantile_type = 6'"},
     {"--rows", Step::Do::rows, "Count the table's rows from 1 to a number or formula"},
     {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
     {"--value", Step::Do::value, "Print the value of a formula: 'mean(z)'"},

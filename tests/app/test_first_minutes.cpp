@@ -1,5 +1,6 @@
 // What somebody does who has never seen the program: types a heading and numbers, pastes, writes in any order.
 
+#include "app/dialogs/settings_dialog.h"
 #include "app/numbers/locale_text.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -287,6 +288,36 @@ class TestFirstMinutes : public QObject {
         drive.window.companion().working().follow(QStringLiteral("read:kind"));
         QVERIFY(drive.table().columns[1]->cells->kind() == Kind::number);
         QCOMPARE(drive.table().columns[1]->cells->at(2).number(), 8.0);
+    }
+
+    void a_studys_settings_are_in_one_dialog() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Times"));
+        paste(drive, QStringLiteral("t\n1\n2\n3\n10\n"));
+        write(drive, QStringLiteral("q = q1(t)"));
+        QCOMPARE(drive.window.page()->model().value(0, 1).number(), 1.75); // type 7
+        SettingsDialog dialog(drive.window.document().study(), &drive.window);
+        dialog.method().setCurrentIndex(5);
+        dialog.tolerance().setText(QStringLiteral("2"));
+        dialog.show();
+        QTest::keyClick(&dialog, Qt::Key_Return);
+        QVERIFY2(dialog.isVisible() && dialog.refusal().contains(QStringLiteral("0.1")), qPrintable(dialog.refusal()));
+        dialog.tolerance().setText(QStringLiteral("1e-6"));
+        dialog.seed().setText(QStringLiteral("42"));
+        dialog.fixed_day().setChecked(true);
+        dialog.day().setDate(QDate(2026, 5, 20));
+        QTest::keyClick(&dialog, Qt::Key_Return);
+        QVERIFY(!dialog.isVisible());
+        QVERIFY(drive.window.document().perform(QStringLiteral("settings"), dialog.study()));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.window.page()->model().value(0, 1).number(), 1.25); // type 6, (n + 1) p
+        const Settings& settings = drive.window.document().study().settings;
+        QCOMPARE(settings.tolerance, 1e-6);
+        QCOMPARE(settings.seed, std::uint64_t{42});
+        QCOMPARE(*settings.as_of, static_cast<double>(QDate(1970, 1, 1).daysTo(QDate(2026, 5, 20))));
+        drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
+        drive.command(QStringLiteral("Settings of this study…"));
+        QCOMPARE(drive.window.document().study().settings.seed, std::uint64_t{42});
     }
 
     void a_misspelled_name_is_offered_its_nearest() {

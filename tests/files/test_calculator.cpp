@@ -103,6 +103,17 @@ class TestCalculator : public QObject {
         QVERIFY2(two.find("z") != std::string::npos && two.find("A") != std::string::npos, two.c_str());
     }
 
+    void settings_are_changed() {
+        QCOMPARE(*Calculator("").run("", {{Do::setting, "quantile_type = 6"}, {Do::value, "q1(1, 2, 3, 10)"}}),
+                 std::string("1.25\n"));
+        QCOMPARE(*Calculator("").run("", {{Do::setting, "as_of = 20 May 2026"}, {Do::value, "today()"}}),
+                 std::string("2026-05-20\n"));
+        for (const char* wrong : {"quantile_type = 10", "quantile_type = 2.5", "tolerance = 0", "tolerance = nan",
+                                  "seed = -1", "seed = 1e20", "as_of = 31/02/2026", "mood = good", ""}) {
+            QVERIFY2(!Calculator("").run("", {{Do::setting, wrong}}), wrong);
+        }
+    }
+
     void several_tables_are_named_in_turn() {
         const std::string demo = DEMO_FOLDER "/marrow-beck.ledgefall";
         QCOMPARE(

@@ -2,6 +2,7 @@
 
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/prompts.h"
+#include "app/dialogs/settings_dialog.h"
 #include "app/look/menu_action.h"
 #include "app/shell/format_filters.h"
 #include "app/shell/formula_page.h"
@@ -61,12 +62,10 @@ void MainWindow::build_study_menu() {
     needs_table_.push_back(add(
         menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
     menu->addSeparator();
-    add(menu, tr("&Title of the study…"), {}, [this] {
-        if (const auto title = ask_text(this, tr("Title"), tr("The study's title:"),
-                                        QString::fromStdString(document_.study().title))) {
-            Study study = document_.study();
-            study.title = title->toStdString();
-            document_.perform(tr("title"), study);
+    add(menu, tr("Settings of this s&tudy…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), [this] {
+        SettingsDialog dialog(document_.study(), this);
+        if (dialog.exec() == QDialog::Accepted) {
+            document_.perform(tr("settings"), dialog.study());
         }
     });
     add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });

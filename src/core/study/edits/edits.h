@@ -39,6 +39,10 @@ Result<Study> reclass(Study study, Id table, const Classes& classes);
 /// Rows made from the categories of a column, which formulas use by `name`; refused for a column of the same table.
 Result<Study> category_rows(Study study, Id table, const std::string& name, const Categories& categories);
 Result<Study> move_table(Study study, Id table, std::size_t to); ///< to another place among the tables
+/// Other settings; refused where one of them is not possible.
+Result<Study> set_settings(Study study, const Settings& settings);
+/// One of them by its name, as `quantile_type = 6`; `as_of =` is the day on which the study is worked out.
+Result<Study> set_setting(Study study, const std::string& text);
 /// Another seed, so that everything that is drawn is drawn again.
 Study draw_again(Study study);
 

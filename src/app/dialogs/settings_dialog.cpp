@@ -1,0 +1,104 @@
+#include "app/dialogs/settings_dialog.h"
+
+#include "app/document/document.h"
+#include "app/look/look.h"
+#include "app/numbers/locale_text.h"
+#include "core/stats/quantile.h"
+#include "core/study/edits/edits.h"
+
+#include <QDialogButtonBox>
+#include <QFormLayout>
+
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+const QDate epoch(1970, 1, 1);
+
+} // namespace
+
+SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
+    : QDialog(parent)
+    , study_(study)
+    , title_(new QLineEdit(QString::fromStdString(study.title), this))
+    , note_(new QPlainTextEdit(QString::fromStdString(study.note), this))
+    , method_(new QComboBox(this))
+    , tolerance_(new QLineEdit(field_text(study.settings.tolerance), this))
+    , fixed_day_(new QCheckBox(tr("a day that stays"), this))
+    , day_(new QDateEdit(this))
+    , seed_(new QLineEdit(QString::number(study.settings.seed), this))
+    , refusal_(new QLabel(this)) {
+    setWindowTitle(tr("Settings of this study"));
+    note_->setMaximumHeight(look().px(60));
+    note_->setTabChangesFocus(true);
+    for (std::size_t type = 1; type <= quantile_methods.size(); ++type) {
+        method_->addItem(tr("%1 — type %2").arg(Document::translated(quantile_methods[type - 1])).arg(type));
+    }
+    method_->setCurrentIndex(study.settings.quantile_type - 1);
+    fixed_day_->setChecked(study.settings.as_of.has_value());
+    day_->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
+    day_->setCalendarPopup(true);
+    day_->setDateRange(QDate(1, 1, 1), QDate(9999, 12, 31));
+    day_->setDate(study.settings.as_of ? epoch.addDays(static_cast<qint64>(std::floor(*study.settings.as_of)))
+                                       : QDate::currentDate());
+    day_->setEnabled(fixed_day_->isChecked());
+    connect(fixed_day_, &QCheckBox::toggled, day_, &QWidget::setEnabled);
+    refusal_->setWordWrap(true);
+    refusal_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    auto* day = new QWidget(this);
+    auto* day_row = new QHBoxLayout(day);
+    day_row->setContentsMargins(0, 0, 0, 0);
+    day_row->addWidget(fixed_day_);
+    day_row->addWidget(day_, 1);
+    auto* form = new QFormLayout(this);
+    form->addRow(tr("&Title"), title_);
+    form->addRow(tr("&Note"), note_);
+    form->addRow(tr("&Quantiles"), method_);
+    form->addRow(tr("Tolerance of &≈"), tolerance_);
+    form->addRow(tr("Toda&y is"), day);
+    form->addRow(tr("&Seed of random numbers"), seed_);
+    method_->setToolTip(tr("Where quartiles, median and other quantiles lie between two values"));
+    tolerance_->setToolTip(tr("≈ holds where two sides differ by no more than this part of what they are made of"));
+    fixed_day_->setToolTip(tr("Else today() is the day on which the study is worked out"));
+    seed_->setToolTip(tr("The same seed draws the same random numbers"));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
+    form->addRow(refusal_);
+    form->addRow(buttons);
+    refusal_->hide();
+    connect(buttons, &QDialogButtonBox::accepted, this, &SettingsDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    resize(look().px(560), sizeHint().height());
+}
+
+Settings SettingsDialog::settings() const {
+    Settings settings = study_.settings;
+    settings.quantile_type = method_->currentIndex() + 1;
+    settings.tolerance = typed_number(tolerance_->text()).value_or(0);
+    settings.as_of =
+        fixed_day_->isChecked() ? std::optional(static_cast<double>(epoch.daysTo(day_->date()))) : std::nullopt;
+    bool whole = false;
+    settings.seed = seed_->text().trimmed().toULongLong(&whole);
+    settings.seed = whole ? settings.seed : ~std::uint64_t{0}; // refused
+    return settings;
+}
+
+Study SettingsDialog::study() const {
+    Study study = study_;
+    study.title = title_->text().trimmed().toStdString();
+    study.note = note_->toPlainText().trimmed().toStdString();
+    study.settings = settings();
+    return study;
+}
+
+void SettingsDialog::accept() {
+    const Result<Study> possible = set_settings(study_, settings());
+    if (!possible) {
+        refusal_->setText(Document::translated(possible.refusal()));
+        refusal_->show();
+        return;
+    }
+    QDialog::accept();
+}
+
+} // namespace ledgefall

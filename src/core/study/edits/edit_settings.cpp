@@ -1,0 +1,52 @@
+// The study's settings.
+
+#include "core/study/edits/edits.h"
+#include "core/value/date.h"
+
+#include <cmath>
+
+namespace ledgefall {
+
+Result<Study> set_settings(Study study, const Settings& settings) {
+    if (settings.quantile_type < 1 || settings.quantile_type > 9) {
+        return Sentence{"The type of quantile is a whole number from 1 to 9.", {}};
+    }
+    constexpr double largest_tolerance = 0.1;
+    if (!(settings.tolerance > 0 && settings.tolerance <= largest_tolerance)) {
+        return Sentence{"The tolerance of ≈ is a number above 0 and up to 0.1.", {}};
+    }
+    if (settings.as_of && !in_calendar(*settings.as_of)) {
+        return Sentence{"The day that counts as today lies in the years 1 to 9999.", {}};
+    }
+    constexpr std::uint64_t largest_seed = 0x1FFFFFFFFFFFFFU; // what every reader of JSON can hold
+    if (settings.seed > largest_seed) {
+        return Sentence{"The seed of random numbers is a whole number up to %1.", {std::to_string(largest_seed)}};
+    }
+    study.settings = settings;
+    return study;
+}
+
+Result<Study> set_setting(Study study, const std::string& text) {
+    const std::size_t sign = text.find('=');
+    std::string name = text.substr(0, sign);
+    std::erase(name, ' ');
+    const std::string typed = sign == std::string::npos ? std::string() : text.substr(sign + 1);
+    const auto number = read_spelled_number(typed);
+    Settings settings = study.settings;
+    if (name == "quantile_type" && number && *number == std::floor(*number) && std::fabs(*number) < 100) {
+        settings.quantile_type = static_cast<int>(*number);
+    } else if (name == "tolerance" && number) {
+        settings.tolerance = *number;
+    } else if (name == "seed" && number && *number >= 0 && *number == std::floor(*number) && *number < 1e16) {
+        settings.seed = static_cast<std::uint64_t>(*number);
+    } else if (name == "as_of" && read_spelled_date(typed)) {
+        settings.as_of = std::floor(*read_spelled_date(typed));
+    } else if (name == "as_of" && typed.find_first_not_of(" \t") == std::string::npos) {
+        settings.as_of.reset();
+    } else {
+        return Sentence{"A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.", {}};
+    }
+    return set_settings(std::move(study), settings);
+}
+
+} // namespace ledgefall
