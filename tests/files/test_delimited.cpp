@@ -88,6 +88,14 @@ class TestDelimited : public QObject {
         QVERIFY(text.reports().front().text().find("line 3") != std::string::npos);
     }
 
+    /// A quoted field with tabs in several lines does not make the tab the delimiter.
+    void quotation_marks_tell_the_delimiter() {
+        const Delimited text = read("a,b\n\"one\",\"\t\t\tweir\t\t\n\t\tpool\t\t\"\n");
+        QCOMPARE(text.dialect.delimiter, ',');
+        QCOMPARE(text.records.size(), std::size_t{1});
+        QCOMPARE(text.records[0].size(), std::size_t{2});
+    }
+
     /// A whole number that no double is stays a text, and is told; one that a double is stays a number.
     void whole_numbers_lose_no_digits() {
         const Delimited text = read("tag,count\n9007199254740993,9007199254740992\n12,18014398509481984\n");

@@ -152,6 +152,9 @@ char guessed_delimiter(std::string_view text) {
     for (const char delimiter : {'\t', ';', ','}) {
         Records sample(text, delimiter, 50);
         sample.read();
+        if (sample.open_quote != 0) {
+            continue; // with another one every quotation mark is closed, or none is right
+        }
         sample.leave_out_blanks(false);
         std::map<std::size_t, std::size_t> widths;
         for (const auto& record : sample.records) {
