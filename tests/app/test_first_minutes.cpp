@@ -320,6 +320,22 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(drive.window.document().study().settings.seed, std::uint64_t{42});
     }
 
+    /// Typed values give way only at a second Enter, though the formula waits, and though it is one of several.
+    void given_values_are_not_written_over_unseen() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("T"));
+        paste(drive, QStringLiteral("x\ty\n1\t3\n2\t4\n"));
+        TablePage& page = *drive.window.page();
+        for (const char* text : {"x = 2 * nowhere", "x = row\nz = row\ny = 2 * row"}) {
+            page.write_formula(2);
+            page.editor().line().setPlainText(QLatin1String(text));
+            drive.key(Qt::Key_Return);
+            QVERIFY2(page.editor().is_open() && page.editor().message().contains(QStringLiteral("again")), text);
+            QCOMPARE(texts_of(drive, "x"), (Texts{"1", "2"}));
+            drive.key(Qt::Key_Escape);
+        }
+    }
+
     void a_misspelled_name_is_offered_its_nearest() {
         WindowDriver drive;
         drive.window.new_table(QStringLiteral("Gravel"));

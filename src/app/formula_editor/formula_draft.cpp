@@ -163,6 +163,7 @@ void FormulaDraft::find_trouble(int place) {
         return;
     }
     tried_ = *next;
+    count_giving_way(); // whether or not anything is waited for
     const Plan plan = make_plan(tried_);
     const Table* table = tried_.table(table_);
     const ColumnDefinition* column = several_ ? table->column_named(definition_.name) : nullptr;
@@ -213,15 +214,30 @@ void FormulaDraft::tell_fault(const FaultSite& site) {
     }
 }
 
-/// What is allowed and rarely meant; and that a formula takes the place of what was typed, before it happens.
-void FormulaDraft::find_warning() {
-    const ColumnDefinition* before = table() == nullptr ? nullptr : table()->column(tried_column_);
-    giving_way_ = before == nullptr || before->worked() ? 0 : before->cells->filled();
+/// How many typed values give way to the formulas, in all columns that they are written over.
+void FormulaDraft::count_giving_way() {
+    const Table* now = table();
+    const Table* tried = tried_.table(table_);
+    QStringList labels;
+    for (std::size_t at = 0; now != nullptr && tried != nullptr && at < now->columns.size(); ++at) {
+        const ColumnDefinition& before = *now->columns[at];
+        const ColumnDefinition* after = tried->column(before.id);
+        if (!before.worked() && after != nullptr && after->worked() && before.cells->any_filled()) {
+            giving_way_ += before.cells->filled();
+            labels << QString::fromStdString(before.shown_label());
+        }
+    }
     if (giving_way_ > 0) {
         warning_ = tr("Entering this takes the place of the typed values of %1 (%2 rows).")
-                       .arg(QString::fromStdString(before->shown_label()))
+                       .arg(labels.join(QStringLiteral(", ")))
                        .arg(giving_way_);
-    } else if (const auto hint = hint_for(*definition_.formula, tried_, tried_.table(table_))) {
+    }
+}
+
+/// What is allowed and rarely meant.
+void FormulaDraft::find_warning() {
+    const auto hint = hint_for(*definition_.formula, tried_, tried_.table(table_));
+    if (hint && warning_.isEmpty()) {
         warning_ = Document::translated(hint->what);
     }
 }

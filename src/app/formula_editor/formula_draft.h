@@ -73,6 +73,7 @@ class FormulaDraft : public QObject {
     Result<Study> with_rows(const Result<Study>& study) const;
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
+    void count_giving_way();
     void find_warning();
     Study with_held() const;
 
