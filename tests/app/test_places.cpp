@@ -282,12 +282,12 @@ class TestPlaces : public QObject {
         QVERIFY(drive.window.page()->editor().is_open());
         drive.key(Qt::Key_Escape);
         drive.key(Qt::Key_F9);
-        QVERIFY(!drive.window.findChild<ContentsPanel*>()->isVisible());
+        QVERIFY(drive.window.panels().is_folded(drive.window.findChild<ContentsPanel*>()));
         drive.key(Qt::Key_F9);
         drive.key(Qt::Key_F10);
-        QVERIFY(!drive.window.companion().isVisible());
+        QVERIFY(drive.window.panels().is_folded(&drive.window.companion()));
         drive.key(Qt::Key_F10);
-        QVERIFY(drive.window.companion().isVisible());
+        QVERIFY(!drive.window.panels().is_folded(&drive.window.companion()));
     }
 
     void the_slip_goes_with_its_page() {

@@ -9,6 +9,7 @@
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
 
@@ -34,7 +35,8 @@ QString plain(QString text) {
 QAction* action_in(const QMenu& menu, const QString& text) {
     for (QAction* action : menu.actions()) {
         QAction* inside = action->menu() == nullptr ? nullptr : action_in(*action->menu(), text);
-        if (inside != nullptr || plain(action->text()) == text) {
+        const QString its_text = plain(action->text()).section(QLatin1Char('\t'), 0, 0);
+        if (inside != nullptr || its_text == text || (text.endsWith(QChar(0x2014)) && its_text.startsWith(text))) {
             return inside != nullptr ? inside : action;
         }
     }
@@ -46,6 +48,7 @@ QAction* action_in(const QMenu& menu, const QString& text) {
 void prepare_application() {
     QStandardPaths::setTestModeEnabled(true);
     QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
+    QSettings().remove(QStringLiteral("folded")); // a test that was stopped may have left a panel folded away
     apply_application_look();
 }
 
@@ -97,6 +100,10 @@ void WindowDriver::double_click_heading(int section) {
     TableHeading& heading = window.page()->view().heading();
     QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
                        {heading.sectionViewportPosition(section) + 20, 20});
+}
+
+QAction* WindowDriver::action_in_menu(const QMenu& menu, const QString& text) {
+    return action_in(menu, text);
 }
 
 void WindowDriver::command(const QString& text) {

@@ -29,6 +29,9 @@ class WindowDriver {
     void press_button_of_next_dialog(const QString& button) { press_buttons_of_next_dialogs({button}); }
     void press_buttons_of_next_dialogs(const QStringList& buttons); ///< of one dialog after the other
 
+    /// The entry of a menu, or of one in it, whose text is this or begins with it.
+    static QAction* action_in_menu(const QMenu& menu, const QString& text);
+
     QWidget* target(); ///< what has the focus
     QString shown(int row, int column);
     QString foot(int line, int column);

@@ -23,6 +23,8 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     setIndentation(10);
     setRootIsDecorated(false);
     setItemsExpandable(false);
+    setWordWrap(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Contents of the study"));
     connect(&look_news(), &LookNews::changed, this, &ContentsPanel::apply_look);
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
@@ -105,6 +107,7 @@ void ContentsPanel::rebuild() {
     for (const auto& table : document_.study().tables) {
         auto* item = new QTreeWidgetItem(tables, {QString::fromStdString(table->shown_label())});
         item->setIcon(0, drawn_icon(QStringLiteral("table")));
+        item->setToolTip(0, item->text(0));
         item->setData(0, id_role, QString::fromStdString(table->id.str()));
         if (table->id == current_) {
             setCurrentItem(item);

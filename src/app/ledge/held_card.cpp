@@ -94,6 +94,9 @@ void HeldCard::refresh() {
     }
     const Value now = document_.results().single(held_);
     QString story = now.is_fault() ? Document::translated(explain(document_.study(), now.fault())) : exact_text(now);
+    if (!held->formula.empty()) {
+        story += QStringLiteral("\n") + definition();
+    }
     if (!held->note.empty()) {
         story += QStringLiteral("\n") + QString::fromStdString(held->note);
     }
@@ -199,7 +202,13 @@ void HeldCard::paintEvent(QPaintEvent*) {
     for (auto& range : formula.formats) {
         range.start += 2;
     }
-    QTextLayout layout(QStringLiteral("= ") + formula.text, painter.font());
+    const QString whole = QStringLiteral("= ") + formula.text;
+    const QString fitting =
+        QFontMetrics(painter.font()).elidedText(whole, Qt::ElideRight, width() - left - in_use.px(6));
+    QTextLayout layout(fitting, painter.font());
+    for (auto& range : formula.formats) { // what is cut away has no format
+        range.length = std::clamp(range.length, 0, std::max(0, static_cast<int>(fitting.size()) - range.start));
+    }
     layout.setFormats(formula.formats);
     layout.beginLayout();
     layout.createLine().setLineWidth(10000);

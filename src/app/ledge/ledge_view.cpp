@@ -7,9 +7,11 @@
 #include "app/numbers/format_choices.h"
 #include "core/study/edits/edits.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QMenu>
 #include <QPainter>
+#include <QWheelEvent>
 
 #include <map>
 
@@ -19,7 +21,9 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     : QWidget(parent)
     , document_(document)
     , add_(new QToolButton(this))
-    , new_line_(new QLineEdit(this)) {
+    , new_line_(new QLineEdit(this))
+    , shelf_(new QWidget(this))
+    , more_(new QToolButton(this)) {
     describe_cards_to_screen_readers();
     setAccessibleName(tr("Ledge"));
     add_->setText(tr("hold a value"));
@@ -32,6 +36,15 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     new_line_->installEventFilter(this);
     new_line_->hide();
     connect(add_, &QToolButton::clicked, this, [this] { begin_holding(); });
+    more_->setAutoRaise(true);
+    more_->setToolTip(tr("Shows the held values for which this shelf has no room; the wheel slides them along"));
+    more_->hide();
+    connect(more_, &QToolButton::clicked, this, &LedgeView::show_more);
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (looked_through_ && now != nullptr && !isAncestorOf(now)) {
+            look_through(false);
+        }
+    });
     connect(&document, &Document::study_changed, this, &LedgeView::rebuild);
     connect(&look_news(), &LookNews::changed, this, &LedgeView::rebuild);
     connect(&document, &Document::results_changed, this, [this] {
@@ -92,10 +105,14 @@ void LedgeView::rebuild() {
             entry = nullptr; // it has been put on another ledge
         }
         if (entry == nullptr) {
-            entry = new HeldCard(document_, id, table, this);
+            entry = new HeldCard(document_, id, table, shelf_);
             connect(entry, &HeldCard::menu_wanted, this, &LedgeView::open_menu);
             connect(entry, &HeldCard::chosen, this, &LedgeView::chosen);
-            connect(entry, &HeldCard::looked_at, this, &LedgeView::looked_at);
+            connect(entry, &HeldCard::looked_at, this, [this, entry](Id held) {
+                look_through(true);
+                bring_into_view(*entry);
+                Q_EMIT looked_at(held);
+            });
             connect(entry, &HeldCard::dragged_to, this, &LedgeView::drop);
             connect(entry, &HeldCard::shifted, this, &LedgeView::shift);
             entry->show();
@@ -134,26 +151,58 @@ QSize LedgeView::sizeHint() const {
     return {600, rows_ * (look().px(52) + look().px(8) + shelf_height()) + look().px(4)};
 }
 
-/// Cards stand side by side; where one shelf is full, the next begins.
+/// Cards stand side by side on one shelf, on two while they are looked through; what does not fit then slides along.
+/// What new values are held with keeps its place at the end of the first.
 void LedgeView::arrange() {
     const int gap = look().px(8);
     const int high = look().px(52);
     const int edge = look().px(14);
-    int x = edge;
+    const int step = high + gap + shelf_height();
+    const int line_width = new_line_->isHidden() ? 0 : look().px(240) + gap;
+    int all = -gap;
+    int widest = 0;
+    for (const HeldCard* card : cards_) {
+        all += card_size(*card).width() + gap;
+        widest = std::max(widest, card_size(*card).width());
+    }
+    const int whole = width() - 2 * edge - line_width - add_->sizeHint().width() - gap;
+    const bool one_is_enough = all <= whole;
+    const int room = std::max(look().px(80), one_is_enough ? whole : whole - more_->sizeHint().width() - gap);
+    // Of two shelves each takes as much as lets the cards stand on no third one.
+    const int shelf_end = one_is_enough || !looked_through_ ? std::max(all, room) : std::max(room, all / 2 + widest);
+    int x = 0;
     int row = 0;
-    const auto top = [&] { return row * (high + gap + shelf_height()) + gap; };
-    const auto place = [&](QWidget* widget, QSize size) {
-        if (x + size.width() > width() - edge && x > edge) {
-            x = edge;
+    std::vector<QRect> places;
+    int used = 0;
+    for (const HeldCard* card : cards_) {
+        const QSize size = card_size(*card);
+        if (x > 0 && x + size.width() > shelf_end) {
+            x = 0;
             ++row;
         }
-        widget->setGeometry(x, top() + high - size.height(), size.width(), size.height());
+        places.emplace_back(x, row * step + gap + high - size.height(), size.width(), size.height());
+        x += size.width() + gap;
+        used = std::max(used, x - gap);
+    }
+    slid_ = std::clamp(slid_, 0, std::max(0, used - room));
+    shelf_->setGeometry(edge, 0, room, (row + 1) * step);
+    int hidden = 0;
+    for (std::size_t at = 0; at < cards_.size(); ++at) {
+        const QRect there = places[at].translated(-slid_, 0);
+        cards_[at]->setGeometry(there);
+        hidden += there.left() < 0 || there.right() >= room ? 1 : 0;
+    }
+    x = edge + (one_is_enough ? (cards_.empty() ? 0 : used + gap) : room + gap);
+    const auto place = [&](QWidget* widget, QSize size) {
+        widget->setGeometry(x, gap + high - size.height(), size.width(), size.height());
         x += size.width() + gap;
     };
-    for (HeldCard* card : cards_) {
-        place(card, card->sizeHint().expandedTo(QSize(card->minimumWidth(), 0)));
+    more_->setVisible(hidden > 0);
+    if (!one_is_enough) {
+        more_->setText(tr("%n more", nullptr, hidden));
+        place(more_, more_->sizeHint());
     }
-    if (new_line_->isVisible()) {
+    if (line_width > 0) {
         place(new_line_, QSize(look().px(240), look().px(34)));
     }
     place(add_, add_->sizeHint());
@@ -162,6 +211,43 @@ void LedgeView::arrange() {
         updateGeometry();
     }
     update();
+}
+
+QSize LedgeView::card_size(const HeldCard& card) {
+    return card.sizeHint().expandedTo(QSize(card.minimumWidth(), 0));
+}
+
+/// To the second shelf first; from there along both, and at their end back to the beginning.
+void LedgeView::show_more() {
+    if (!looked_through_) {
+        look_through(true);
+        return;
+    }
+    const int before = slid_;
+    slid_ += shelf_->width() - look().px(40);
+    arrange();
+    slid_ = slid_ == before ? 0 : slid_;
+    arrange();
+}
+
+void LedgeView::look_through(bool now) {
+    looked_through_ = now;
+    arrange();
+}
+
+void LedgeView::bring_into_view(const HeldCard& card) {
+    if (card.x() < 0 || card.geometry().right() >= shelf_->width()) {
+        slid_ += card.x() < 0 ? card.x() : card.geometry().right() + 1 - shelf_->width();
+        arrange();
+    }
+}
+
+void LedgeView::wheelEvent(QWheelEvent* event) {
+    const QPoint turned = event->angleDelta();
+    const int before = slid_;
+    slid_ -= turned.x() != 0 ? turned.x() : turned.y();
+    arrange();
+    event->setAccepted(slid_ != before);
 }
 
 void LedgeView::resizeEvent(QResizeEvent*) {
@@ -206,11 +292,14 @@ void LedgeView::paint_groups(QPainter& painter) const {
         if (!group.empty() && group != before) {
             painter.setFont(in_use.text(7.5));
             painter.setPen(in_use.ink);
-            painter.drawText(QRect(card->x() + in_use.px(2), card->geometry().bottom() + 1, width(), shelf_height()),
+            const QPoint under = shelf_->mapToParent(card->geometry().bottomLeft());
+            painter.setClipRect(shelf_->geometry());
+            painter.drawText(QRect(under.x() + in_use.px(2), under.y() + 1, width(), shelf_height()),
                              Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(group));
         }
         before = group;
     }
+    painter.setClipping(false);
 }
 
 const std::vector<Shared<HeldValue>>& LedgeView::ledge_of(const HeldCard& card) const {
@@ -282,9 +371,16 @@ bool LedgeView::eventFilter(QObject* watched, QEvent* event) {
 void LedgeView::hold_new(bool for_table) {
     const std::string text = new_line_->text().toStdString();
     const QString name = QString::fromStdString(parse_definition(text).definition.name);
-    if (document_.perform(tr("holding %1").arg(name), hold(document_.study(), for_table ? table_ : Id(), text))) {
+    Id held;
+    const Result<Study> out = hold(document_.study(), for_table ? table_ : Id(), text, &held);
+    if (document_.perform(tr("holding %1").arg(name), out)) {
         new_line_->hide();
         arrange();
+        if (HeldCard* made = card(held)) {
+            bring_into_view(*made);
+            made->setFocus(Qt::OtherFocusReason);
+            Q_EMIT looked_at(held);
+        }
     }
 }
 

@@ -31,11 +31,16 @@ class LedgeView : public QWidget {
   protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
     void rebuild();
     void arrange();
+    static QSize card_size(const HeldCard& card);
+    void show_more();
+    void look_through(bool now);
+    void bring_into_view(const HeldCard& card);
     int shelf_height() const;
     void paint_groups(QPainter& painter) const;
     void open_menu(Id held, const QPoint& global);
@@ -52,7 +57,11 @@ class LedgeView : public QWidget {
     std::vector<HeldCard*> cards_;
     QToolButton* add_;
     QLineEdit* new_line_;
+    QWidget* shelf_; ///< that the cards stand on: what slides beyond its ends is not seen
+    QToolButton* more_;
     int rows_ = 1;
+    int slid_ = 0;                ///< how far the cards are slid to the left
+    bool looked_through_ = false; ///< then there are two shelves where one is not enough
 };
 
 } // namespace ledgefall

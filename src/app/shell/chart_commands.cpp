@@ -24,9 +24,15 @@ QAction* ChartCommands::add(QMenu* menu, const QString& text, const QKeySequence
 
 void ChartCommands::fill_menu(QMenu* menu) {
     const auto page = [this] { return place_.chart_page(); };
-    add(
+    draw_ = add(
         menu, tr("&Chart of the chosen columns"), QKeySequence(Qt::CTRL | Qt::Key_G), false, [this] { draw_chosen(); },
         "chart");
+    with_facts(draw_, {tr("graph plot draw diagram histogram scatter line bars"), [this] {
+                           const TablePage* shown = place_.page();
+                           return shown == nullptr                                  ? tr("needs a table")
+                                  : shown->view_of_cells().chosen_columns().empty() ? tr("choose columns")
+                                                                                    : QString();
+                       }});
     menu->addSeparator();
     add(
         menu, tr("&Change the chart…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_G), true,

@@ -14,6 +14,7 @@ class ChartCommands : public QObject {
 
     void fill_menu(QMenu* menu);
     void enable(bool has_table, bool has_chart);
+    QAction* draw() const { return draw_; }
     void draw_chosen(); ///< a chart of the chosen columns, as they most likely ask for
     void change(Id chart);
     void remove(Id chart);
@@ -24,6 +25,7 @@ class ChartCommands : public QObject {
     Document& document_;
     PageArea& place_;
     QWidget* window_;
+    QAction* draw_ = nullptr;
     std::vector<QAction*> of_table_, of_chart_;
 };
 

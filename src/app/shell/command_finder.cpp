@@ -4,6 +4,8 @@
 
 #include <QApplication>
 #include <QKeyEvent>
+#include <QPainter>
+#include <QStyledItemDelegate>
 
 namespace ledgefall {
 namespace {
@@ -12,18 +14,50 @@ constexpr int most_found = 12;
 
 /// How well `text` answers what was typed: 0 not at all, higher is better. All words have to occur; at the beginning of
 /// the text they count most, at the beginning of a word more than inside one.
-int likeness(const QString& text, const QString& about, const QStringList& words) {
+int likeness(const CommandFinder::Destination& one, const QStringList& words) {
     int sum = 0;
     for (const QString& word : words) {
-        const qsizetype at = text.indexOf(word, 0, Qt::CaseInsensitive);
-        if (at < 0 && !about.contains(word, Qt::CaseInsensitive)) {
+        const qsizetype at = one.text.indexOf(word, 0, Qt::CaseInsensitive);
+        const bool known = one.known_as.contains(word, Qt::CaseInsensitive);
+        if (at < 0 && !known && !one.about.contains(word, Qt::CaseInsensitive)) {
             return 0;
         }
-        const bool begins_word = at > 0 && !text[at - 1].isLetterOrNumber();
-        sum += at == 0 ? 8 : begins_word ? 5 : at > 0 ? 3 : 1;
+        const bool begins_word = at > 0 && !one.text[at - 1].isLetterOrNumber();
+        sum += at == 0 ? 8 : begins_word ? 5 : known ? 4 : at > 0 ? 3 : 1;
     }
-    return sum * 100 - static_cast<int>(text.size());
+    return (one.fits ? 100000 : 0) + sum * 100 - static_cast<int>(one.text.size());
 }
+
+constexpr int about_role = Qt::UserRole + 1;
+
+/// A name at the left, and where it stands at the right.
+class PlacedName : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    static int width_of(const QString& text, const QString& about) {
+        return QFontMetrics(look().text()).horizontalAdvance(text) +
+               QFontMetrics(look().text(8.5)).horizontalAdvance(about) + look().px(48);
+    }
+
+  protected:
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Look& in_use = look();
+        painter->save();
+        const bool chosen = (option.state & QStyle::State_Selected) != 0;
+        painter->fillRect(option.rect, chosen ? in_use.follows_wash : in_use.paper);
+        const QRect inside = option.rect.adjusted(in_use.px(8), 0, -in_use.px(8), 0);
+        painter->setPen(in_use.ink);
+        painter->setFont(in_use.text());
+        painter->drawText(inside, Qt::AlignLeft | Qt::AlignVCenter, index.data().toString());
+        painter->setPen(in_use.faint_ink);
+        painter->setFont(in_use.text(8.5));
+        painter->drawText(inside, Qt::AlignRight | Qt::AlignVCenter, index.data(about_role).toString());
+        painter->restore();
+    }
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+        return {100, QFontMetrics(look().text()).height() + look().px(8)};
+    }
+};
 
 } // namespace
 
@@ -37,6 +71,7 @@ CommandFinder::CommandFinder(QWidget* window)
     list_->setFocusPolicy(Qt::NoFocus);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setUniformItemSizes(true);
+    list_->setItemDelegate(new PlacedName(list_));
     list_->hide();
     connect(this, &QLineEdit::textChanged, this, &CommandFinder::search);
     connect(list_, &QListWidget::itemClicked, this, &CommandFinder::take);
@@ -71,7 +106,7 @@ void CommandFinder::search() {
     const QStringList words = text().split(u' ', Qt::SkipEmptyParts);
     QList<std::pair<int, const Destination*>> likely;
     for (const Destination& one : all_) {
-        const int like = words.isEmpty() ? 0 : likeness(one.text, one.about, words);
+        const int like = words.isEmpty() ? 0 : likeness(one, words);
         if (like > 0) {
             likely.append({like, &one});
         }
@@ -79,8 +114,12 @@ void CommandFinder::search() {
     std::stable_sort(likely.begin(), likely.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
     list_->clear();
     shown_.clear();
+    int widest = look().px(320);
     for (const auto& [like, one] : likely.mid(0, most_found)) {
-        list_->addItem(one->text + QStringLiteral("   —   ") + one->about);
+        auto* item = new QListWidgetItem(one->text, list_);
+        item->setData(about_role, one->about);
+        item->setData(Qt::AccessibleTextRole, one->text + QStringLiteral(", ") + one->about);
+        widest = std::max(widest, PlacedName::width_of(one->text, one->about));
         shown_.append(*one);
     }
     if (shown_.isEmpty() && !words.isEmpty() && hasFocus()) {
@@ -92,7 +131,7 @@ void CommandFinder::search() {
     }
     list_->setCurrentRow(0);
     const QPoint corner = mapTo(window_, rect().bottomRight());
-    const int width = look().px(460);
+    const int width = std::min(widest, window_->width());
     list_->setGeometry(std::max(0, corner.x() - width), corner.y() + 2, width,
                        list_->count() * std::max(20, list_->sizeHintForRow(0)) + 6);
     list_->show();

@@ -19,6 +19,8 @@ class CommandFinder : public QLineEdit {
         QString text, about;
         QPointer<QAction> command; ///< or else
         Id place;
+        QString known_as = {}; ///< other words that it is found by
+        bool fits = true;      ///< what is chosen: those come first
     };
     void offer(const QList<Destination>& all);
     void open();

@@ -20,7 +20,6 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
-#include <QSplitter>
 #include <QStatusBar>
 #include <QTimer>
 #include <QUrl>
@@ -30,7 +29,7 @@ namespace ledgefall {
 
 MainWindow::MainWindow(QWidget* parent)
     : QMainWindow(parent)
-    , splitter_(new QSplitter(this))
+    , splitter_(new FoldingSplitter(this))
     , contents_(new ContentsPanel(document_, this))
     , ledge_(new LedgeView(document_, this))
     , ledge_list_(new LedgeList(document_, this))
@@ -54,6 +53,8 @@ MainWindow::MainWindow(QWidget* parent)
     commands_->fill_table_menu(menuBar()->addMenu(tr("&Table")));
     build_work_menu();
     charts_->fill_menu(menuBar()->addMenu(tr("&Chart")));
+    next_steps_.insert(next_steps_.size() - 1, {charts_->draw(), tr("chart")});
+    place_->offer_beside_tables(next_steps_);
     build_view_and_help();
     connect_parts();
     refresh();
@@ -72,12 +73,16 @@ void MainWindow::lay_out() {
     column->addWidget(place_, 1);
     column->addWidget(find_bar_);
     column->addWidget(make_unread_strip());
-    splitter_->addWidget(contents_);
+    constexpr int contents_width = 178;
+    constexpr int companion_width = 262;
+    splitter_->add_folding(contents_, tr("Contents"), QStringLiteral("contents"), contents_width);
     splitter_->addWidget(middle);
-    splitter_->addWidget(companion_);
+    splitter_->add_folding(companion_, tr("Companion"), QStringLiteral("companion"), companion_width);
+    splitter_->setStretchFactor(0, 0);
     splitter_->setStretchFactor(1, 1);
-    splitter_->setSizes({185, 825, 270});
-    splitter_->setHandleWidth(1);
+    splitter_->setStretchFactor(2, 0);
+    splitter_->resize(size());
+    splitter_->fit_widths();
     setCentralWidget(splitter_);
     auto* corner = new QWidget(this);
     auto* around = new QHBoxLayout(corner);
@@ -238,7 +243,7 @@ void MainWindow::page_changed() {
     contents_->show_current(table);
     ledge_->show_table(table);
     ledge_list_->show_table(table);
-    foot_menu_->set_table(table);
+    foot_menu_->set_place(has_table ? page()->foot_place() : NewFootMenu::Place());
     companion_->show_page(page());
     commands_->enable(has_table);
     charts_->enable(has_table, place_->chart_page() != nullptr);

@@ -8,14 +8,13 @@
 #include "app/shell/chart_commands.h"
 #include "app/shell/command_finder.h"
 #include "app/shell/find_bar.h"
+#include "app/shell/folding_splitter.h"
 #include "app/shell/keyboard_pointing.h"
 #include "app/shell/page_area.h"
 #include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
 
 #include <QMainWindow>
-
-class QSplitter;
 
 namespace ledgefall {
 
@@ -28,6 +27,7 @@ class MainWindow : public QMainWindow {
     ~MainWindow() override;
 
     Document& document() { return document_; }
+    FoldingSplitter& panels() { return *splitter_; }
     LedgeView& ledge() { return *ledge_; }
     LedgeList& ledge_list() { return *ledge_list_; }
     PageArea& place() { return *place_; }
@@ -98,7 +98,7 @@ class MainWindow : public QMainWindow {
     void about();
 
     Document document_;
-    QSplitter* splitter_;
+    FoldingSplitter* splitter_;
     ContentsPanel* contents_;
     LedgeView* ledge_;
     LedgeList* ledge_list_;
@@ -117,6 +117,7 @@ class MainWindow : public QMainWindow {
     QToolButton* checks_;
     QMenu* recent_ = nullptr;
     QMenu* beside_ = nullptr;
+    QList<TablePage::NextStep> next_steps_;
     NewFootMenu* foot_menu_ = nullptr;
     QAction* undo_ = nullptr;
     QAction* redo_ = nullptr;

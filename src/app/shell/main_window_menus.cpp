@@ -113,11 +113,22 @@ void MainWindow::build_work_menu() {
     commands_->fill_formula_menu(menu);
     foot_menu_ = new NewFootMenu(document_, this);
     menu->addMenu(foot_menu_);
+    connect(foot_menu_, &NewFootMenu::added, this, [this](Id line) { page()->show_foot_line(line); });
     needs_table_.push_back(foot_menu_->menuAction());
+    with_facts(add(
+                   menu, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); },
+                   "hold"),
+               {tr("lock fix constant parameter absolute"), {}});
+    QAction* check = with_facts(add(
+                                    menu, tr("&Watch with a check…"), QKeySequence(Qt::CTRL | Qt::Key_K),
+                                    [this] { contents_->new_check(); }, "holds"),
+                                {tr("test verify validate condition sum to 100"), {}});
     menu->addSeparator();
-    add(
-        menu, tr("&Hold a value…"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] { ledge_->begin_holding(); }, "hold");
-    add(menu, tr("&Watch with a check…"), QKeySequence(Qt::CTRL | Qt::Key_K), [this] { contents_->new_check(); });
+    commands_->fill_more_formulas_menu(menu->addMenu(tr("&More formulas")));
+    commands_->fill_made_menu(menu->addMenu(drawn_icon(QStringLiteral("table")), tr("&Tables made of columns")));
+    commands_->fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
+    next_steps_ = commands_->beside_table();
+    next_steps_.append({check, tr("check")});
     menu->addSeparator();
     add(menu, tr("New &random numbers"), QKeySequence(Qt::CTRL | Qt::Key_D),
         [this] { document_.perform(tr("new random numbers"), draw_again(document_.study())); });
@@ -144,9 +155,15 @@ void MainWindow::build_view_and_help() {
     const auto toggle = [&](const QString& text, const QKeySequence& keys, QWidget* panel) {
         QAction* action = view->addAction(text);
         action->setCheckable(true);
-        action->setChecked(true);
+        action->setChecked(!splitter_->is_folded(panel));
         action->setShortcut(keys);
-        connect(action, &QAction::toggled, panel, &QWidget::setVisible);
+        connect(action, &QAction::toggled, splitter_, [this, panel](bool open) {
+            if (open == splitter_->is_folded(panel)) {
+                splitter_->fold(panel, !open);
+            }
+        });
+        connect(splitter_, &FoldingSplitter::folded_changed, action,
+                [this, panel, action] { action->setChecked(!splitter_->is_folded(panel)); });
     };
     toggle(tr("&Contents"), QKeySequence(Qt::Key_F9), contents_);
     QAction* list = view->addAction(tr("The &ledge as a list"));
@@ -179,12 +196,12 @@ void MainWindow::offer_destinations() {
     QList<CommandFinder::Destination> all;
     const std::function<void(const QMenu*, const QString&)> add_commands = [&](const QMenu* menu, const QString& path) {
         for (QAction* action : menu->actions()) {
-            const QString text = action->text().remove(u'&');
+            const QString text = bare_text(*action);
             if (action->menu() != nullptr) {
                 add_commands(action->menu(), path + text + QStringLiteral(" ▸ "));
             } else if (!action->isSeparator() && action->isEnabled() && !text.isEmpty()) {
-                all.append(
-                    {text, path.chopped(3) + QStringLiteral("  ") + action->shortcut().toString(), action, Id()});
+                all.append({text, path.chopped(3) + QStringLiteral("  ") + action->shortcut().toString(), action, Id(),
+                            facts_of(*action).words, why_not(*action).isEmpty()});
             }
         }
     };

@@ -72,6 +72,7 @@ TablePage* PageArea::page_of(Id table) const {
 
 TablePage* PageArea::make_page(Id table) {
     auto* page = new TablePage(document_, active_editor_, table, pages_);
+    page->offer(next_steps_);
     connect(page, &TablePage::holding_wanted, this, &PageArea::holding_wanted);
     connect(page, &TablePage::selection_changed, this, [this, page] {
         if (page == current_) {

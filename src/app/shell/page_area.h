@@ -33,6 +33,9 @@ class PageArea : public QStackedWidget {
     /// Chooses rows of a table, and shows it if it was not shown.
     void choose_rows(Id table, const std::vector<std::uint32_t>& rows);
 
+    /// What the line of each table offers to come next.
+    void offer_beside_tables(const QList<TablePage::NextStep>& steps) { next_steps_ = steps; }
+
   Q_SIGNALS:
     void page_changed(); ///< which one is current, or what it shows
     void selection_changed();
@@ -43,6 +46,7 @@ class PageArea : public QStackedWidget {
     void menu_wanted(const QPoint& global);
 
   private:
+    QList<TablePage::NextStep> next_steps_;
     TablePage* make_page(Id table);
     void drop(TablePage* page);
     void make_current(TablePage* page);

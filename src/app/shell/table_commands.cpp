@@ -4,6 +4,9 @@
 #include "app/look/menu_action.h"
 #include "app/numbers/format_choices.h"
 #include "core/study/edits/edits.h"
+#include "core/study/row_sources/class_rows.h"
+
+#include <algorithm>
 
 namespace ledgefall {
 
@@ -47,8 +50,9 @@ void TableCommands::fill_table_menu(QMenu* menu) {
     add(menu, tr("Title and &note…"), {}, [this] { title_table(); });
     add(menu, tr("&Rename the table…"), {}, [this] { rename_table(); });
     add(menu, tr("&Number of rows…"), {}, [this] { count_rows(); });
-    add(menu, tr("&Stop its rows early…"), {}, [this] { stop_rows(); });
-    add(menu, tr("Change its c&lasses…"), {}, [this] { change_classes(); });
+    fits(add(menu, tr("&Stop its rows early…"), {}, [this] { stop_rows(); }), Needs::counted_rows);
+    fits(add(menu, tr("Change its c&lasses…"), {}, [this] { change_classes(); }), Needs::classes,
+         tr("bins intervals limits width"));
     add(menu, tr("Move the table up"), {}, [this] { move_table(-1); });
     add(menu, tr("Move the table down"), {}, [this] { move_table(1); });
     add(menu, tr("Remove the table"), {}, [this] { remove_table(); });
@@ -66,21 +70,24 @@ void TableCommands::fill_columns_menu(QMenu* menu) {
             menu_of_column->exec(page()->view().viewport()->mapToGlobal(page()->view().visualRect(at).bottomLeft()));
         }
     });
-    add(menu, tr("&Label, unit and note…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M), [this] { label_column(); });
-    add(menu, tr("&Rename in formulas…"), {}, [this] { rename_column(); });
+    fits(add(menu, tr("&Label, unit and note…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M),
+             [this] { label_column(); }),
+         Needs::column, tr("heading title comment"));
+    fits(add(menu, tr("&Rename in formulas…"), {}, [this] { rename_column(); }), Needs::column);
     menu->addSeparator();
     add(menu, tr("&Insert a column before"), QKeySequence(Qt::CTRL | Qt::Key_Insert), [this] { insert_column(); });
-    add(menu, tr("&Duplicate the column"), {}, [this] { duplicate_column(); });
+    fits(add(menu, tr("&Duplicate the column"), {}, [this] { duplicate_column(); }), Needs::column, tr("copy"));
     add(menu, tr("Move it to the le&ft"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Left),
         [this] { move_column(-1); });
     add(menu, tr("Move it to the ri&ght"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Right),
         [this] { move_column(1); });
-    add(menu, tr("&Hide the chosen columns"), {}, [this] { hide_columns(); });
-    add(menu, tr("&Show hidden columns"), {}, [this] { show_hidden(); });
-    add(menu, tr("Remove the column"), {}, [this] { remove_column(); });
+    fits(add(menu, tr("&Hide the chosen columns"), {}, [this] { hide_columns(); }), Needs::column);
+    fits(add(menu, tr("&Show hidden columns"), {}, [this] { show_hidden(); }), Needs::hidden_column);
+    fits(add(menu, tr("Remove the column"), {}, [this] { remove_column(); }), Needs::column, tr("delete"));
     menu->addSeparator();
-    add(menu, tr("A h&eading over the chosen columns…"), {}, [this] { group(); });
-    add(menu, tr("Remove that heading"), {}, [this] { ungroup(); });
+    fits(add(menu, tr("A h&eading over the chosen columns…"), {}, [this] { group(); }), Needs::column,
+         tr("group merge"));
+    fits(add(menu, tr("Remove that heading"), {}, [this] { ungroup(); }), Needs::grouped_column);
     menu->addSeparator();
     add(menu, tr("&Wider"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Right), [this] { page()->view().widen(12); });
     add(menu, tr("&Narrower"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Left), [this] { page()->view().widen(-12); });
@@ -95,37 +102,112 @@ void TableCommands::fill_rows_menu(QMenu* menu) {
     add(menu, tr("Move them &up"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Up), [this] { move_rows(-1); });
     add(menu, tr("Move them &down"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Down), [this] { move_rows(1); });
     menu->addSeparator();
-    add(menu, tr("&Sort by this column, ascending"), {}, [this] { sort(false); });
-    add(menu, tr("Sort by this column, &descending"), {}, [this] { sort(true); });
+    fits(add(menu, tr("&Sort by this column, ascending"), {}, [this] { sort(false); }), Needs::column, tr("order"));
+    fits(add(menu, tr("Sort by this column, &descending"), {}, [this] { sort(true); }), Needs::column, tr("order"));
     menu->addSeparator();
-    add(menu, tr("&Continue the chosen values…"), QKeySequence(Qt::CTRL | Qt::Key_J), [this] { continue_pattern(); });
+    fits(add(menu, tr("&Continue the chosen values…"), QKeySequence(Qt::CTRL | Qt::Key_J),
+             [this] { continue_pattern(); }),
+         Needs::given_column, tr("series fill down sequence repeat"));
 }
 
 void TableCommands::fill_formula_menu(QMenu* menu) {
-    add(
+    QAction* formula = add(
         menu, tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2),
         [this] { page()->write_formula(page()->view().currentIndex().column()); }, "formula");
-    add(menu, tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
-        [this] { page()->write_formula(page()->model().columnCount() - 1); });
+    QAction* next = add(
+        menu, tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
+        [this] { page()->write_formula(page()->model().columnCount() - 1); }, "next_column");
+    fits(formula, Needs::table, tr("calculate equation"));
+    fits(next, Needs::table, tr("add a column calculate formula"));
+    beside_table_.append({next, tr("next column")});
+}
+
+void TableCommands::fill_more_formulas_menu(QMenu* menu) {
     across_menu_ = menu->addMenu(tr("A measure &across the chosen columns"));
     fill_across_menu(across_menu_);
-    add(menu, tr("One formula for &each chosen column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
-        [this] { spread(); });
-    add(menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
-        [this] { count_values(); });
-    add(menu, tr("Contingency table of two columns"), {}, [this] { count_pairs(); });
-    add(menu, tr("S&ummary of columns or groups…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U),
-        [this] { sum_up(); });
-    add(menu, tr("Share of one value, chosen on the ledge"), {}, [this] { ask_share(); });
-    fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
+    fits(add(menu, tr("One formula for &each chosen column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E),
+             [this] { spread(); }),
+         Needs::column, tr("per cent of total share percentage relative frequency proportion"));
     menu->addSeparator();
-    add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); });
-    add(menu, tr("Let the formula cover a&ll rows"), {}, [this] { cover_all_rows(); });
+    fits(add(menu, tr("Let the formula cover only the &chosen rows"), {}, [this] { narrow_reach(); }),
+         Needs::worked_column, tr("reach range part"));
+    fits(add(menu, tr("Let the formula cover a&ll rows"), {}, [this] { cover_all_rows(); }), Needs::worked_column,
+         tr("reach range whole"));
+}
+
+/// Tables that are made of columns.
+void TableCommands::fill_made_menu(QMenu* menu) {
+    QAction* classes = add(
+        menu, tr("A fre&quency table of the column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F),
+        [this] { count_values(); }, "classes");
+    fits(classes, Needs::column, tr("histogram classes bins intervals count tally distribution categories"));
+    fits(add(menu, tr("Contingency table of two columns"), {}, [this] { count_pairs(); }), Needs::two_columns,
+         tr("two-way cross chi squared pairs"));
+    QAction* summary = add(
+        menu, tr("S&ummary of columns or groups…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_U),
+        [this] { sum_up(); }, "summary");
+    fits(summary, Needs::number_column,
+         tr("mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum"));
+    fits(add(menu, tr("Share of one value, chosen on the ledge"), {}, [this] { ask_share(); }), Needs::column,
+         tr("per cent proportion count of a category"));
+    beside_table_.append({classes, tr("classes")});
+    beside_table_.append({summary, tr("summary")});
+}
+
+QAction* TableCommands::fits(QAction* action, Needs needs, const QString& words) {
+    return with_facts(action, {words, [this, needs] { return missing(needs); }});
+}
+
+/// What has to be chosen first; empty where it is.
+QString TableCommands::missing(Needs needs) const {
+    if (page() == nullptr || table() == nullptr) {
+        return tr("needs a table");
+    }
+    const ColumnDefinition* current = column();
+    const auto when = [](bool is_there, const QString& otherwise) { return is_there ? QString() : otherwise; };
+    switch (needs) {
+    case Needs::table:
+        return {};
+    case Needs::column:
+        return when(current != nullptr, tr("choose a column"));
+    case Needs::number_column:
+        return when(std::any_of(table()->columns.begin(), table()->columns.end(),
+                                [this](const auto& one) {
+                                    const Results::Entry* entry = document_.results().find(one->id);
+                                    return entry != nullptr && entry->kind == Kind::number;
+                                }),
+                    tr("needs a column of numbers"));
+    case Needs::given_column:
+        return when(current != nullptr && !current->worked(), tr("choose typed values"));
+    case Needs::worked_column:
+        return when(current != nullptr && current->worked(), tr("choose a column with a formula"));
+    case Needs::two_columns:
+        return when(page()->view().chosen_columns().size() == 2, tr("choose two columns"));
+    case Needs::several_columns:
+        return when(page()->view().chosen_columns().size() > 1, tr("choose two columns or more"));
+    case Needs::hidden_column:
+        return when(
+            std::any_of(table()->columns.begin(), table()->columns.end(), [](const auto& one) { return one->hidden; }),
+            tr("none is hidden"));
+    case Needs::grouped_column:
+        return when(current != nullptr && std::any_of(table()->groups.begin(), table()->groups.end(),
+                                                      [current](const auto& group) {
+                                                          return std::find(group->columns.begin(), group->columns.end(),
+                                                                           current->id) != group->columns.end();
+                                                      }),
+                    tr("there is none over this column"));
+    case Needs::counted_rows:
+        return when(table()->axis.source->count() != nullptr, tr("its rows are typed, not counted"));
+    case Needs::classes:
+        return when(table()->axis.rows_as<ClassRows>() != nullptr, tr("its rows are no classes"));
+    }
+    return {};
 }
 
 void TableCommands::fill_across_menu(QMenu* menu) {
     for (const char* measure : {"mean", "sum", "min", "max", "median", "sd", "count", "product"}) {
-        add(menu, QLatin1String(measure), {}, [this, measure] { measure_across(measure); });
+        fits(add(menu, QLatin1String(measure), {}, [this, measure] { measure_across(measure); }),
+             Needs::several_columns, tr("row wise across"));
     }
 }
 

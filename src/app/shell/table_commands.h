@@ -19,6 +19,11 @@ class TableCommands : public QObject {
 
     void fill_table_menu(QMenu* menu);
     void fill_formula_menu(QMenu* menu);
+    void fill_more_formulas_menu(QMenu* menu);
+    void fill_made_menu(QMenu* menu);
+    void fill_unfold_menu(QMenu* menu);
+    /// What can come next at a table, with the word by which its line offers it.
+    const QList<TablePage::NextStep>& beside_table() const { return beside_table_; }
     void fill_numbers_menu(QMenu* menu);
     /// What can be done with the chosen cells, at a place of the screen.
     void open_cell_menu(const QPoint& global);
@@ -34,6 +39,22 @@ class TableCommands : public QObject {
     bool format_focused(const std::function<Format(const Format& now)>& change);
 
   private:
+    /// What a command needs to be chosen.
+    enum class Needs : std::uint8_t {
+        table,
+        column,
+        number_column,
+        given_column,
+        worked_column,
+        two_columns,
+        several_columns,
+        hidden_column,
+        grouped_column,
+        counted_rows,
+        classes
+    };
+    QAction* fits(QAction* action, Needs needs, const QString& words = {});
+    QString missing(Needs needs) const;
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                  const char* symbol = nullptr);
     void fill_columns_menu(QMenu* menu);
@@ -67,7 +88,6 @@ class TableCommands : public QObject {
     void count_pairs();
     void sum_up();
     void ask_share();
-    void fill_unfold_menu(QMenu* menu);
     std::shared_ptr<const Column> cells_of(const ColumnDefinition& column) const;
     void take_table(const QString& name, Result<Study> result, Id table, const std::string& drawn);
 
@@ -81,6 +101,7 @@ class TableCommands : public QObject {
     PageArea& place_;
     QWidget* window_;
     std::vector<QAction*> actions_;
+    QList<TablePage::NextStep> beside_table_;
     QMenu* rows_menu_ = nullptr;
     QMenu* across_menu_ = nullptr;
 };

@@ -14,10 +14,13 @@ namespace ledgefall {
 
 void TableCommands::fill_unfold_menu(QMenu* menu) {
     for (const Unfolding& unfolding : unfoldings()) {
-        add(menu, Document::translated(unfolding.label), {}, [this, name = unfolding.name] {
+        QAction* action = add(menu, Document::translated(unfolding.label), {}, [this, name = unfolding.name] {
             perform(tr("unfolding %1").arg(QString::fromStdString(name)),
                     unfold(document_.study(), name, page()->view().chosen_columns()));
         });
+        fits(action, Needs::column,
+             tr("by hand step by step computation table standard deviation variance") + QLatin1Char(' ') +
+                 Document::translated(unfolding.label));
     }
 }
 

@@ -5,9 +5,29 @@
 #include "app/look/look.h"
 #include "app/numbers/format_choices.h"
 #include "core/engine/functions/catalogue.h"
+#include "core/formula/names.h"
 #include "core/study/edits/edits.h"
+#include "core/study/model/study_part.h"
+
+#include <algorithm>
+#include <array>
 
 namespace ledgefall {
+namespace {
+
+std::optional<QString> ask_for_foot_line(QWidget* parent, const QString& before) {
+    return ask_text(parent, ColumnMenu::tr("Foot line"),
+                    ColumnMenu::tr("A formula, in which each stands for the column above. With a name before it, as in "
+                                   "total = sum(each),\nother foot lines can use it: total * rate."),
+                    before);
+}
+
+template <std::size_t Count>
+bool holds(const std::array<std::string_view, Count>& names, std::string_view name) {
+    return std::find(names.begin(), names.end(), name) != names.end();
+}
+
+} // namespace
 
 ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget* parent)
     : QMenu(parent)
@@ -131,21 +151,15 @@ void FootMenu::add_columns(const Table& table, const FootLine& line) {
 }
 
 void FootMenu::rewrite() {
-    const Table* table = document_.study().table(table_);
-    for (const auto& line : table->foot) {
-        if (line->id == line_) {
-            const auto formula =
-                ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
-                         QString::fromStdString(line->formula.text()));
-            if (formula) {
-                const bool named_by_formula = formula->toStdString() != line->formula.text();
-                document_.perform(tr("foot line"),
-                                  rewrite_foot_line(document_.study(), line_,
-                                                    named_by_formula ? formula->toStdString() : line->label,
-                                                    formula->toStdString()));
-            }
-            return;
-        }
+    const StudyPart part = find_part(document_.study(), line_);
+    if (part.foot_line == nullptr) {
+        return;
+    }
+    const FootLine& line = *part.foot_line;
+    const std::string before = is_name(line.label) ? line.label + " = " + line.formula.text() : line.formula.text();
+    const auto formula = ask_for_foot_line(parentWidget(), QString::fromStdString(before));
+    if (formula) {
+        document_.perform(tr("foot line"), redefine_foot_line(document_.study(), line_, formula->toStdString()));
     }
 }
 
@@ -154,43 +168,68 @@ NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
     , document_(document) {
     setTitle(tr("Add a foot line"));
     setIcon(drawn_icon(QStringLiteral("foot")));
-    auto* diversity = new QMenu(tr("Diversity, of counts per species"), this);
+    // The usual ones stand in the menu itself; what gives one of the rows, or one for each, has no place under them.
+    constexpr std::array<std::string_view, 7> usual = {"sum", "mean", "count", "min", "max", "median", "sd"};
+    constexpr std::array<std::string_view, 3> unfit = {"pick", "rank", "tally"};
+    constexpr std::array<std::string_view, 5> order = {"mode", "q1", "q3", "iqr", "range"};
+    for (const std::string_view name : usual) {
+        add_measure(*this, *find_function(name));
+    }
+    addSeparator();
+    auto* placed = addMenu(tr("Quartiles, range, most frequent"));
+    auto* spread = addMenu(tr("Spread, shape and other means"));
+    auto* diversity = addMenu(tr("Diversity, of counts per species"));
     for (const Function& function : catalogue()) {
-        const bool of_one_column = function.is_measure() && function.arguments.size() == 1;
-        if (of_one_column && function.arguments.front().kind == Kind::number) {
-            const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
-            const QString purpose = Document::translated(function.purpose);
-            QMenu* menu = function.family == "Diversity" ? diversity : this;
-            menu->addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
-                            [this, name] { add(name, name.toStdString() + "(each)"); });
+        const bool of_one_column =
+            function.is_measure() && function.arguments.size() == 1 && function.arguments.front().kind == Kind::number;
+        if (of_one_column && !holds(usual, function.name) && !holds(unfit, function.name)) {
+            add_measure(function.family == "Diversity" ? *diversity
+                        : holds(order, function.name)  ? *placed
+                                                       : *spread,
+                        function);
         }
     }
-    addMenu(diversity);
     addSeparator();
     addAction(tr("Own formula…"), this, [this] {
-        const auto formula =
-            ask_text(parentWidget(), tr("Foot line"), tr("A formula; each stands for the column above:"),
-                     QStringLiteral("sum(each^2)"));
+        const auto formula = ask_for_foot_line(parentWidget(), QStringLiteral("sum(each^2)"));
         if (formula && !formula->isEmpty()) {
-            add(*formula, formula->toStdString());
+            add(*formula, *formula);
         }
     });
 }
 
-void NewFootMenu::add(const QString& label, const std::string& formula) {
-    const Table* table = document_.study().table(table_);
-    if (table == nullptr) {
-        return;
-    }
-    std::vector<Id> columns;
-    for (const auto& column : table->columns) {
+void NewFootMenu::add_measure(QMenu& menu, const Function& function) {
+    const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
+    const QString purpose = Document::translated(function.purpose);
+    menu.addAction(QStringLiteral("%1 — %2").arg(name, purpose), this,
+                   [this, name] { add(name, QStringLiteral("%1(each)").arg(name)); });
+}
+
+std::vector<Id> NewFootMenu::columns() const {
+    std::vector<Id> chosen = place_.chosen ? place_.chosen() : std::vector<Id>();
+    std::vector<Id> numbers;
+    for (const auto& column : document_.study().table(place_.table)->columns) {
         const Results::Entry* entry = document_.results().find(column->id);
-        if (entry == nullptr || entry->kind == Kind::number) {
-            columns.push_back(column->id);
+        const bool meant = chosen.empty() || std::find(chosen.begin(), chosen.end(), column->id) != chosen.end();
+        if (meant && (entry == nullptr || entry->kind == Kind::number)) {
+            numbers.push_back(column->id);
         }
     }
-    document_.perform(tr("foot line %1").arg(label),
-                      add_foot_line(document_.study(), table_, label.toStdString(), formula, columns));
+    return numbers;
+}
+
+void NewFootMenu::add(const QString& label, const QString& formula) {
+    if (document_.study().table(place_.table) == nullptr) {
+        return;
+    }
+    Id line;
+    Result<Study> out = label == formula
+                            ? define_foot_line(document_.study(), place_.table, formula.toStdString(), columns(), &line)
+                            : add_foot_line(document_.study(), place_.table, label.toStdString(), formula.toStdString(),
+                                            columns(), &line);
+    if (document_.perform(tr("foot line %1").arg(label), std::move(out))) {
+        Q_EMIT added(line);
+    }
 }
 
 } // namespace ledgefall

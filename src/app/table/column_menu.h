@@ -4,7 +4,11 @@
 
 #include <QMenu>
 
+#include <functional>
+
 namespace ledgefall {
+
+struct Function;
 
 /// What can be done with one column; used as a context menu and under Table.
 class ColumnMenu : public QMenu {
@@ -43,17 +47,28 @@ class FootMenu : public QMenu {
     Id table_, line_;
 };
 
-/// The measures that a foot line can be chosen from; each adds a line under all columns of numbers.
+/// The measures that a foot line can be chosen from; each adds a line under the chosen columns, or all columns of
+/// numbers.
 class NewFootMenu : public QMenu {
     Q_OBJECT
   public:
     explicit NewFootMenu(Document& document, QWidget* parent = nullptr);
-    void set_table(Id table) { table_ = table; }
+    /// The table that lines are added to, and its columns that are chosen (none: all of them).
+    struct Place {
+        Id table;
+        std::function<std::vector<Id>()> chosen;
+    };
+    void set_place(Place place) { place_ = std::move(place); }
+
+  Q_SIGNALS:
+    void added(ledgefall::Id line);
 
   private:
-    void add(const QString& label, const std::string& formula);
+    void add_measure(QMenu& menu, const Function& function);
+    void add(const QString& label, const QString& formula);
+    std::vector<Id> columns() const;
     Document& document_;
-    Id table_;
+    Place place_;
 };
 
 } // namespace ledgefall

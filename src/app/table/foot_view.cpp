@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QScrollBar>
 #include <QStyledItemDelegate>
+#include <QWheelEvent>
 
 namespace ledgefall {
 namespace {
@@ -131,6 +132,7 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
     setCornerButtonEnabled(false);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
     setEditTriggers(QAbstractItemView::NoEditTriggers);
     setAccessibleName(tr("Foot"));
@@ -150,6 +152,7 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
     connect(this, &QTableView::clicked, this,
             [this](const QModelIndex& index) { Q_EMIT cell_chosen(index.row(), index.column()); });
     connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
+        bring_into_view(index.row());
         if (hasFocus() && index.isValid()) {
             Q_EMIT cell_chosen(index.row(), index.column());
         }
@@ -162,6 +165,59 @@ void FootView::restyle() {
     verticalHeader()->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
     setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(look().paper.name()));
     follow();
+}
+
+void FootView::choose(Id line) {
+    for (int row = 0; row < model_->rowCount(); ++row) {
+        for (int section = 0; section < model_->columnCount() && model_->line(row)->id == line; ++section) {
+            const QModelIndex index = model_->index(row, section);
+            if (!index.data().toString().isEmpty() && !isColumnHidden(section)) {
+                setFocus();
+                setCurrentIndex(index);
+                Q_EMIT cell_chosen(row, section);
+                return;
+            }
+        }
+    }
+}
+
+void FootView::set_most_height(int height) {
+    if (most_height_ != height) {
+        most_height_ = height;
+        fit();
+    }
+}
+
+/// Where there are more lines than may be seen, those behind the first slide up under it.
+void FootView::fit() {
+    const int line_height = verticalHeader()->defaultSectionSize();
+    const int lines = model_->rowCount();
+    const int seen = std::clamp(most_height_ / std::max(1, line_height), std::min(lines, 2), lines);
+    slid_ = std::clamp(slid_, 0, lines - seen);
+    for (int row = 0; row < lines; ++row) {
+        setRowHidden(row, row > 0 && row <= slid_);
+    }
+    setFixedHeight(seen * line_height);
+    verticalScrollBar()->setValue(0);
+    setToolTip(seen < lines ? tr("%1 foot lines, %2 of them in view: the wheel brings the others").arg(lines).arg(seen)
+                            : QString());
+}
+
+void FootView::wheelEvent(QWheelEvent* event) {
+    const int before = slid_;
+    slid_ += event->angleDelta().y() < 0 ? 1 : -1;
+    fit();
+    event->setAccepted(slid_ != before);
+}
+
+void FootView::bring_into_view(int row) {
+    const int seen = height() / std::max(1, verticalHeader()->defaultSectionSize());
+    if (row > 0 && row <= slid_) {
+        slid_ = row - 1;
+    } else if (row >= slid_ + seen) {
+        slid_ = row + 1 - seen;
+    }
+    fit();
 }
 
 int FootView::label_width() const {
@@ -182,7 +238,7 @@ void FootView::follow() {
     for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
         header->setFixedWidth(gutter);
     }
-    setFixedHeight(model_->rowCount() * verticalHeader()->defaultSectionSize());
+    fit();
     setVisible(model_->rowCount() > 0);
     horizontalScrollBar()->setValue(above_.horizontalScrollBar()->value());
 }

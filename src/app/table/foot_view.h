@@ -29,15 +29,25 @@ class FootView : public QTableView {
     void restyle();
     const FootModel& foot() const { return *model_; }
     int label_width() const; ///< what its longest label needs
+    void set_most_height(int height);
+    /// Brings a line into view and makes its value under the first of its columns the current one.
+    void choose(Id line);
 
   Q_SIGNALS:
     void line_menu_wanted(int row, const QPoint& global);
     void cell_chosen(int line, int section);
 
+  protected:
+    void wheelEvent(QWheelEvent* event) override;
+
   private:
     void follow();
+    void fit();
+    void bring_into_view(int row);
     TableView& above_;
     FootModel* model_;
+    int most_height_ = 1000;
+    int slid_ = 0; ///< lines behind the first that are hidden
 };
 
 } // namespace ledgefall

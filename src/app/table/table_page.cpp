@@ -1,6 +1,7 @@
 #include "app/table/table_page.h"
 
 #include "app/look/look.h"
+#include "app/look/menu_action.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
@@ -27,7 +28,8 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
     , offers_(new OfferStrip(document, this)) {
-    foot_menu_->set_table(table);
+    foot_menu_->set_place(foot_place());
+    connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
     add_foot_->setText(tr("foot line"));
     add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
     add_foot_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
@@ -46,6 +48,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     bar->addWidget(row_count_);
     bar->addWidget(state_, 1);
     bar->addWidget(add_foot_);
+    line_ = bar;
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -81,6 +84,8 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             view_->heading().edit_label(section);
         }
     });
+    connect(this, &TablePage::selection_changed, this, &TablePage::show_what_fits);
+    connect(&document, &Document::results_changed, this, &TablePage::show_what_fits);
     connect(view_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &TablePage::selection_changed);
     connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, &TablePage::selection_changed);
     connect(&view_->heading(), &QWidget::customContextMenuRequested, this, &TablePage::open_heading_menu);
@@ -355,6 +360,42 @@ void TablePage::point_at_headings(int from, int to, bool adds) {
                      adds ? FormulaEditor::Pointing::adds : FormulaEditor::Pointing::replaces);
 }
 
+void TablePage::offer(const QList<NextStep>& steps) {
+    for (const NextStep& step : steps) {
+        auto* button = new QToolButton(this);
+        button->setIcon(step.command->icon());
+        button->setText(step.word);
+        button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+        button->setAutoRaise(true);
+        button->setToolTip(bare_text(*step.command));
+        button->setAccessibleName(bare_text(*step.command));
+        connect(button, &QToolButton::clicked, step.command, &QAction::trigger);
+        line_->addWidget(button);
+        next_.append({button, step.command});
+    }
+    show_what_fits();
+}
+
+/// What does not fit what is chosen is not offered; where the line is short, the icons stand without their words.
+void TablePage::show_what_fits() {
+    const bool words = width() > look().px(690);
+    const Qt::ToolButtonStyle style = words ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly;
+    for (const auto& [button, command] : next_) {
+        button->setVisible(why_not(*command).isEmpty());
+        button->setToolButtonStyle(style);
+    }
+    add_foot_->setToolButtonStyle(style);
+    add_foot_->setVisible(model_->columnCount() > 1);
+}
+
+NewFootMenu::Place TablePage::foot_place() const {
+    return {table_, [this] { return view_->columns_meant(); }};
+}
+
+void TablePage::show_foot_line(Id line) {
+    foot_->choose(line);
+}
+
 /// A foot line under a column is its measure of that column: `mean(x)`.
 void TablePage::point_at_foot(int line, int section) {
     FormulaEditor* editor = active_editor_.editor();
@@ -399,6 +440,7 @@ void TablePage::go_to(Id column, std::size_t row) {
 
 /// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
 void TablePage::fit_height() {
+    foot_->set_most_height(height() / 3);
     view_->setMaximumHeight(view_->content_height());
 }
 
@@ -406,6 +448,7 @@ void TablePage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     fit_height();
     fit_state();
+    show_what_fits();
 }
 
 /// What does not fit beside the title ends in dots; all of it is in the tip.

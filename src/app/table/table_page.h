@@ -8,6 +8,7 @@
 #include "app/table/row_count_field.h"
 #include "app/table/table_view.h"
 
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QToolButton>
 #include <QWidget>
@@ -25,6 +26,13 @@ class TablePage : public QWidget {
     TableModel& model() { return *model_; }
     TableView& view() { return *view_; }
     FootView& foot() { return *foot_; }
+    const TableView& view_of_cells() const { return *view_; }
+    /// A command that can come next, and the word by which the table's line offers it.
+    struct NextStep {
+        QAction* command;
+        QString word;
+    };
+    void offer(const QList<NextStep>& steps);
     FormulaEditor& editor() { return *editor_; }
     OfferStrip& offers() { return *offers_; }
 
@@ -43,6 +51,8 @@ class TablePage : public QWidget {
     /// The columns from one heading to another.
     void point_at_headings(int from, int to, bool adds);
     void point_at_foot(int line, int section);
+    NewFootMenu::Place foot_place() const; ///< where a new foot line goes
+    void show_foot_line(Id line);          ///< makes its value under the first of its columns the current one
     /// Marks the cells of this table that the formula being written means; null: none.
     void show_references(const FormulaEditor* editor);
     int wanted_height() const; ///< so that all rows and the foot are seen
@@ -68,6 +78,7 @@ class TablePage : public QWidget {
     void tell_headings(const HeadedColumns& headed);
     void tell_dates(Id column, const QString& typed, double days);
     void fit_state();
+    void show_what_fits();
     void fit_height();
     void open_heading_menu(const QPoint& at);
     QString state_line() const;
@@ -86,6 +97,8 @@ class TablePage : public QWidget {
     FootView* foot_;
     FormulaEditor* editor_;
     OfferStrip* offers_;
+    QHBoxLayout* line_ = nullptr;
+    QList<std::pair<QToolButton*, QAction*>> next_;
 };
 
 } // namespace ledgefall

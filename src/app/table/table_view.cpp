@@ -194,6 +194,13 @@ std::vector<int> TableView::chosen_sections() const {
     return sections;
 }
 
+std::vector<Id> TableView::columns_meant() const {
+    const std::vector<Block> blocks = chosen_blocks();
+    const bool whole = blocks.size() == 1 && blocks.front().top == 0 && blocks.front().bottom > 0 &&
+                       blocks.front().bottom + 1 == table_.table_rows();
+    return whole || chosen_sections().size() > 1 ? chosen_columns() : std::vector<Id>();
+}
+
 std::vector<Id> TableView::chosen_columns() const {
     std::vector<Id> columns;
     for (const int section : chosen_sections()) {

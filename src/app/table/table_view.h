@@ -30,6 +30,8 @@ class TableView : public QTableView, public ShowsReferences {
     Block chosen() const;
     /// Those of the blocks that are chosen in which the current cell is is `chosen()`; these are all of them.
     std::vector<Block> chosen_blocks() const;
+    /// The columns that a command for columns means: the chosen ones, where several are chosen or one as a whole.
+    std::vector<Id> columns_meant() const;
     std::vector<int> chosen_sections() const; ///< from left to right, whether or not they are neighbours
     std::vector<Id> chosen_columns() const;
     void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one

@@ -170,7 +170,7 @@ TermPtr Binder::name(const Node& node) {
                     {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {binding.group->name}});
     }
     if (binding.held == nullptr) {
-        return unknown_name(node);
+        return under_same_column(node);
     }
     if (binding.held->is_function()) {
         return fail(Cause::wrong_arguments, node.span,
@@ -183,6 +183,28 @@ TermPtr Binder::name(const Node& node) {
     term->span = here(node.span);
     term->kind = context_.scope.kind_of(binding.held->id);
     context_.links.push_back({LinkType::value, binding.held->id, 0});
+    return term;
+}
+
+/// Another foot line's value under the column that this one is of.
+TermPtr Binder::under_same_column(const Node& node) {
+    const bool in_foot = context_.frame.each != nullptr && context_.scope.each == context_.frame.each;
+    const FootLine* line = in_foot ? foot_line_meant(*context_.scope.study, context_.frame.own, node) : nullptr;
+    if (line == nullptr) {
+        return unknown_name(node);
+    }
+    if (!line->takes(context_.frame.each->id)) {
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {"The foot line %1 is not taken of this column: choose the column in that line's menu.", {line->label}});
+    }
+    auto term = std::make_shared<Term>();
+    term->type = TermType::held;
+    term->id = line->id;
+    term->under = context_.frame.each->id;
+    term->span = here(node.span);
+    term->kind = context_.scope.kind_of(term->single());
+    context_.links.push_back({LinkType::value, term->single(), 0});
     return term;
 }
 

@@ -18,6 +18,7 @@ class Binder : public ContextUser {
     /// A column that runs over the rows of the measure around it, or is read at the formula's own row.
     TermPtr column(const Node& node, const Binding& binding);
     /// A name that means nothing: π, e, or a fault that offers the nearest name.
+    TermPtr under_same_column(const Node& node);
     TermPtr unknown_name(const Node& node);
     TermPtr operate(const Node& node, Operator op, std::vector<TermPtr> kids);
     /// A call of a function of plain arguments by its operation.

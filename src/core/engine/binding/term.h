@@ -45,7 +45,8 @@ struct Term {
     Span span;
     Value value;             ///< of a constant
     bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
-    Id id, table;            ///< of a column or held value; the table of rows that are counted
+    Id id, table;            ///< of a column, held value or foot line; the table of rows that are counted
+    Id under;                ///< of a foot line's value: its column
     std::int64_t shift = 0;  ///< of a column: rows from the running one
     std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
     Operation operation;
@@ -58,6 +59,8 @@ struct Term {
     std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row
     std::shared_ptr<const MeasureTerm> measure;
 
+    /// What a term of type held stands for.
+    DefinitionId single() const { return under.empty() ? DefinitionId(id) : DefinitionId::foot_value(id, under); }
     std::string display_name() const; ///< its sign or name, for sentences
 };
 
@@ -111,7 +114,7 @@ struct BindingScope {
     bool has_rows = false;                  ///< false for held values and feet
     const ColumnDefinition* each = nullptr; ///< what `each` stands for
     DefinitionId itself;                    ///< what is being defined
-    std::function<Kind(Id)> kind_of;
+    std::function<Kind(const DefinitionId&)> kind_of;
     std::function<void(Kind)> first_kind; ///< told as soon as the first values of a recurrence are bound
 };
 

@@ -129,7 +129,7 @@ class Compiler {
             return scalar(context.program, {Scalar::From::constant, term->value, {}});
         }
         if (term->type == TermType::held) {
-            return scalar(context.program, {Scalar::From::held, {}, term->id});
+            return scalar(context.program, {Scalar::From::held, {}, term->single()});
         }
         if (term->type == TermType::row_count) {
             return scalar(context.program, {Scalar::From::row_count, {}, term->table});

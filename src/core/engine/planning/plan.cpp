@@ -134,6 +134,12 @@ class Planner {
                         for (const Id id : meant.group != nullptr ? meant.group->columns : std::vector{meant.id()}) {
                             need(needs[at], id);
                         }
+                        const FootLine* line = definition.what == PlannedDefinition::What::foot
+                                                   ? foot_line_meant(study_, definition.table, name)
+                                                   : nullptr;
+                        if (line != nullptr) {
+                            need(needs[at], DefinitionId::foot_value(line->id, definition.column->id));
+                        }
                     },
                     function ? definition.held->parameters : std::vector<std::string>());
             }
@@ -247,7 +253,7 @@ class Planner {
             definition.what == PlannedDefinition::What::column || definition.what == PlannedDefinition::What::until;
         scope.each = definition.what == PlannedDefinition::What::foot ? definition.column : nullptr;
         scope.itself = definition.id;
-        scope.kind_of = [this](Id id) {
+        scope.kind_of = [this](const DefinitionId& id) {
             const PlannedDefinition* its_definition = plan_.find(id);
             return its_definition == nullptr ? Kind::number : its_definition->kind;
         };

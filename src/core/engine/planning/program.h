@@ -40,8 +40,8 @@ struct Instruction {
 struct Scalar {
     enum class From : std::uint8_t { constant, held, row_count, parameter, prelude };
     From from = From::constant;
-    Value value; ///< of a constant
-    Id id;       ///< of a held value, or of the table whose rows are counted
+    Value value;     ///< of a constant
+    DefinitionId id; ///< of a held value or foot value, or the table whose rows are counted
 };
 
 /// A formula as steps to be run. The prelude is run once; the body over rows, a block at a time. Steps of the prelude

@@ -15,7 +15,7 @@ Evaluator::Evaluator(const Study& study, const Results& results, const Table* ow
     scope_.has_rows = row > 0;
     scope_.each = each;
     scope_.itself = itself;
-    scope_.kind_of = [this](Id id) {
+    scope_.kind_of = [this](const DefinitionId& id) {
         const Results::Entry* entry = results_.find(id);
         return entry == nullptr ? Kind::number : entry->kind;
     };

@@ -52,10 +52,10 @@ void Runner::start(const std::vector<Value>& parameters) {
             set_scalar(at, environment_.single(scalar.id));
             break;
         case Scalar::From::row_count:
-            if (const auto fault = environment_.fault_of_rows(scalar.id)) {
+            if (const auto fault = environment_.fault_of_rows(scalar.id.object)) {
                 set_scalar(at, Value::fault(*fault));
             } else {
-                set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id))));
+                set_scalar(at, Value::number(static_cast<double>(environment_.rows(scalar.id.object))));
             }
             break;
         case Scalar::From::parameter:

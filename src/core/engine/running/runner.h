@@ -19,7 +19,7 @@ class Environment {
 
     virtual ~Environment() = default;
     virtual View column(Id id) const = 0;
-    virtual Value single(Id id) const = 0;
+    virtual Value single(const DefinitionId& id) const = 0;
     virtual std::size_t rows(Id table) const = 0;
     /// Why a table's number of rows is not known, if it is not: what is taken of its rows has no value either.
     virtual std::optional<Fault> fault_of_rows(Id table) const = 0;

@@ -37,7 +37,7 @@ class Sequence : public Environment {
     std::shared_ptr<Column> cells(std::size_t member) const;
 
     View column(Id id) const override;
-    Value single(Id id) const override { return outer_.single(id); }
+    Value single(const DefinitionId& id) const override { return outer_.single(id); }
     std::size_t rows(Id table) const override { return outer_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return outer_.fault_of_rows(table); }
     bool stopped() const override { return outer_.stopped(); }

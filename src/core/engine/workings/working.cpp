@@ -105,7 +105,10 @@ class Worker {
     }
 
     /// π and e stay letters until they are worked with.
-    bool gives_nothing(const Node& node) const { return !look_up(study_, own_, node.owner, node.text).exists(); }
+    bool gives_nothing(const Node& node) const {
+        const bool of_foot = each_ != nullptr && foot_line_meant(study_, own_, node) != nullptr;
+        return !of_foot && !look_up(study_, own_, node.owner, node.text).exists();
+    }
 
     static bool is_written(const Node& node) { return node.type == NodeType::number || node.type == NodeType::text; }
 

@@ -76,6 +76,40 @@ std::optional<Sentence> foot_refused(const Formula& formula) {
     return formula.mistake() ? std::optional(formula.mistake()->what) : std::nullopt;
 }
 
+/// The label of a foot line is its name in the table's other foot lines: they follow it.
+void rename_in_foot(const Study& study, Table& table, const std::string& before, const std::string& after) {
+    for (auto& line : table.foot) {
+        if (!line->formula.tree()) {
+            continue;
+        }
+        std::vector<Span> places;
+        for_each_name(*line->formula.tree(), [&](const Node& name) {
+            const FootLine* meant = foot_line_meant(study, &table, name);
+            if (meant != nullptr && meant->label == before) {
+                places.push_back(name.span);
+            }
+        });
+        std::string text = line->formula.text();
+        std::sort(places.begin(), places.end(), [](Span a, Span b) { return a.from > b.from; });
+        for (const Span& place : places) {
+            text.replace(place.from, place.to - place.from, after);
+        }
+        if (!places.empty()) {
+            line.edit([&text](FootLine& copy) { copy.formula = Formula(text); });
+        }
+    }
+}
+
+/// Why a foot line of `table` cannot be labelled so: what else is called so would be meant, and two of one name, which
+/// of them would not be seen.
+std::optional<Sentence> foot_label_refused(const Study& study, const Table& table, const std::string& label, Id line) {
+    const auto same = [&](const auto& other) { return other->label == label && !(other->id == line); };
+    if (std::any_of(table.foot.begin(), table.foot.end(), same)) {
+        return Sentence{"This table has a foot line called %1 already: choose another name.", {label}};
+    }
+    return name_refused(study, &table, label);
+}
+
 } // namespace
 
 Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id* added) {
@@ -263,6 +297,53 @@ Result<Study> add_foot_line(Study study, Id table, const std::string& label, con
     return with_table(std::move(study), table, [&line](Table& copy) { copy.foot.emplace_back(std::move(line)); });
 }
 
+Result<Study> define_foot_line(Study study, Id table_id, const std::string& text, const std::vector<Id>& columns,
+                               Id* added) {
+    const Table* table = study.table(table_id);
+    if (table == nullptr) {
+        return no_such_part;
+    }
+    const ParsedDefinition parsed = parse_definition(text);
+    const bool named = !parsed.mistake && !parsed.definition.name.empty() && parsed.definition.parameters.empty();
+    if (!named) {
+        return add_foot_line(std::move(study), table_id, text, text, columns, added);
+    }
+    if (auto refused = foot_label_refused(study, *table, parsed.definition.name, {})) {
+        return *refused;
+    }
+    return add_foot_line(std::move(study), table_id, parsed.definition.name, parsed.definition.formula_text(), columns,
+                         added);
+}
+
+Result<Study> redefine_foot_line(Study study, Id id, const std::string& text) {
+    const Table* table = table_with(study, &Table::foot, id);
+    if (table == nullptr) {
+        return no_such_part;
+    }
+    const auto line =
+        std::find_if(table->foot.begin(), table->foot.end(), [id](const auto& one) { return one->id == id; });
+    const ParsedDefinition parsed = parse_definition(text);
+    const bool named = !parsed.mistake && !parsed.definition.name.empty() && parsed.definition.parameters.empty();
+    if (!named) {
+        return rewrite_foot_line(std::move(study), id, is_name((*line)->label) ? (*line)->label : text, text);
+    }
+    const std::string before = (*line)->label;
+    const std::string after = parsed.definition.name;
+    if (before != after) {
+        if (auto refused = foot_label_refused(study, *table, after, id)) {
+            return *refused;
+        }
+        const Study as_it_was = study;
+        Result<Study> renamed = with_table(std::move(study), table->id,
+                                           [&](Table& copy) { rename_in_foot(as_it_was, copy, before, after); });
+        if (!renamed) {
+            return renamed;
+        }
+        study = std::move(*renamed);
+    }
+    return rewrite_foot_line(std::move(study), id, after, parsed.definition.formula_text());
+}
+
 Result<Study> set_foot_columns(Study study, Id id, const std::vector<Id>& columns) {
     return with_foot_line(std::move(study), id, [&columns](FootLine& line) { line.columns = columns; });
 }
@@ -286,6 +367,18 @@ Result<Study> remove_foot_line(Study study, Id id) {
     const Table* table = table_with(study, &Table::foot, id);
     if (table == nullptr) {
         return no_such_part;
+    }
+    for (const auto& line : table->foot) {
+        bool uses = false;
+        if (line->formula.tree() && !(line->id == id)) {
+            for_each_name(*line->formula.tree(), [&](const Node& name) {
+                const FootLine* meant = foot_line_meant(study, table, name);
+                uses = uses || (meant != nullptr && meant->id == id);
+            });
+        }
+        if (uses) {
+            return Sentence{"The foot line %1 uses this one: change that first.", {line->label}};
+        }
     }
     return with_table(std::move(study), table->id, [id](Table& copy) {
         std::erase_if(copy.foot, [id](const auto& line) { return line->id == id; });

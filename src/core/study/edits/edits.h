@@ -167,6 +167,12 @@ Result<Study> remove_held(const Study& study, Id held, IfUsed if_used = IfUsed::
 /// A line `formula` in `each`, such as `sum(each)`, under the chosen columns.
 Result<Study> add_foot_line(Study study, Id table, const std::string& label, const std::string& formula,
                             const std::vector<Id>& columns, Id* added = nullptr);
+/// From `total = sum(each)`, where `total` becomes the label, by which the table's other foot lines can use it; or from
+/// a formula alone, which is its own label.
+Result<Study> define_foot_line(Study study, Id table, const std::string& text, const std::vector<Id>& columns,
+                               Id* added = nullptr);
+/// The same of a line that is there; the lines that use it follow its name.
+Result<Study> redefine_foot_line(Study study, Id line, const std::string& text);
 Result<Study> set_foot_columns(Study study, Id line, const std::vector<Id>& columns);
 Result<Study> rewrite_foot_line(Study study, Id line, const std::string& label, const std::string& formula);
 Result<Study> format_foot_line(Study study, Id line, const Format& format);

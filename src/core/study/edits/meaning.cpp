@@ -43,6 +43,19 @@ Formula rewritten(const Formula& formula, const std::vector<std::string>& parame
     return Formula(text);
 }
 
+/// Whether a foot line of the table uses another one by this name.
+bool used_in_foot(const Study& study, const Table& table, const std::string& name) {
+    bool uses = false;
+    for (const auto& line : table.foot) {
+        if (line->formula.tree()) {
+            for_each_name(*line->formula.tree(), [&](const Node& node) {
+                uses = uses || (node.text == name && foot_line_meant(study, &table, node) != nullptr);
+            });
+        }
+    }
+    return uses;
+}
+
 } // namespace
 
 Study keeping_meaning(const Study& before, const Study& after) {
@@ -149,6 +162,12 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
                         {name, other.column != nullptr  ? "a column of this table"
                                : other.group != nullptr ? "a group of columns"
                                                         : "a held value"}};
+    }
+    // Nor may a foot line lose what it is used by.
+    for (const auto& each : study.tables) {
+        if ((table == nullptr || each->id == table->id) && used_in_foot(study, *each, name)) {
+            return Sentence{"%1 is already the name of a foot line that another one uses: choose another one.", {name}};
+        }
     }
     return std::nullopt;
 }

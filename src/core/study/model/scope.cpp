@@ -106,6 +106,16 @@ Binding look_up(const Study& study, const Table* own, std::string_view owner, st
     return {nullptr, nullptr, held_by(study, name)};
 }
 
+const FootLine* foot_line_meant(const Study& study, const Table* own, const Node& name) {
+    if (own == nullptr || name.type != NodeType::name || !name.owner.empty() ||
+        look_up(study, own, "", name.text).exists()) {
+        return nullptr;
+    }
+    const auto it = std::find_if(own->foot.begin(), own->foot.end(),
+                                 [&name](const auto& line) { return line->label == name.text; });
+    return it == own->foot.end() ? nullptr : &**it;
+}
+
 const HeldValue* called_function(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
     const Table* named = owner.empty() ? own : owner == "ledge" ? nullptr : study.table_named(owner);
     const HeldValue* held = named == nullptr ? nullptr : held_in(named->ledge, name);

@@ -45,6 +45,10 @@ class LedgeIndex {
 /// axis, its held values, the study's. An `owner` names a table, or the ledge.
 Binding look_up(const Study& study, const Table* own, std::string_view owner, std::string_view name);
 
+/// The foot line that `name`, alone in the formula of a foot line of `own`, means where nothing else is called so: one
+/// with that label. It stands for that line's value under the same column. Null where there is none.
+const FootLine* foot_line_meant(const Study& study, const Table* own, const Node& name);
+
 /// The held function that a call of `name` means, the table's own before the study's; null where there is none.
 const HeldValue* called_function(const Study& study, const Table* own, std::string_view owner, std::string_view name);
 
