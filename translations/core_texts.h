@@ -82,6 +82,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a whole column: take one row of it, as in %
 QT_TRANSLATE_NOOP("Sentence", "%1 is a word of the formula language: choose another name, such as %1_1.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already in the group %2: dissolve that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of %2: choose another one.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a foot line that another one uses: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no unit that is known here: write it as mm, m/s or °C are written");
@@ -297,6 +298,8 @@ QT_TRANSLATE_NOOP("Sentence", "The file holds a number that is too large to be h
 QT_TRANSLATE_NOOP("Sentence", "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study as it is: at line %1, character %2, it is not valid JSON.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study: it nests brackets more than %1 deep.");
+QT_TRANSLATE_NOOP("Sentence", "The foot line %1 is not taken of this column: choose the column in that line's menu.");
+QT_TRANSLATE_NOOP("Sentence", "The foot line %1 uses this one: change that first.");
 QT_TRANSLATE_NOOP("Sentence", "The formula of %1 has a mistake: %2");
 QT_TRANSLATE_NOOP("Sentence", "The formula stops too early: something is missing at its end.");
 QT_TRANSLATE_NOOP("Sentence", "The gamma function.");
@@ -411,6 +414,7 @@ QT_TRANSLATE_NOOP("Sentence", "This is not closed: put %1 at its end.");
 QT_TRANSLATE_NOOP("Sentence", "This range needs both its ends, as in 0..10.");
 QT_TRANSLATE_NOOP("Sentence", "This study does not say which version of the format it has: its field version should be a whole number.");
 QT_TRANSLATE_NOOP("Sentence", "This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.");
+QT_TRANSLATE_NOOP("Sentence", "This table has a foot line called %1 already: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no classes of another column that could be changed.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no column of numbers yet that could be summed up.");
 QT_TRANSLATE_NOOP("Sentence", "This table's rows are no classes.");

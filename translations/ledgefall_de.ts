@@ -2884,6 +2884,22 @@
         <source>The type of quantile is a whole number from 1 to 9.</source>
         <translation>Der Typ des Quantils ist eine ganze Zahl von 1 bis 9.</translation>
     </message>
+    <message>
+        <source>%1 is already the name of a foot line that another one uses: choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The foot line %1 is not taken of this column: choose the column in that line&apos;s menu.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The foot line %1 uses this one: change that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table has a foot line called %1 already: choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3112,6 +3128,18 @@
     <message>
         <source>removing a chart</source>
         <translation>Diagramm entfernen</translation>
+    </message>
+    <message>
+        <source>graph plot draw diagram histogram scatter line bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose columns</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3455,6 +3483,15 @@
         <source>removing a column</source>
         <translation>Spalte entfernen</translation>
     </message>
+    <message>
+        <source>Foot line</source>
+        <translation type="unfinished">Fußzeile</translation>
+    </message>
+    <message>
+        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each),
+other foot lines can use it: total * rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::CommandFinder</name>
@@ -3734,6 +3771,17 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FoldingSplitter</name>
+    <message>
+        <source>Open: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fold away: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FootMenu</name>
     <message>
         <source>Formula…</source>
@@ -3764,14 +3812,6 @@
         <translation>Spalten einer Fußzeile</translation>
     </message>
     <message>
-        <source>Foot line</source>
-        <translation>Fußzeile</translation>
-    </message>
-    <message>
-        <source>A formula; each stands for the column above:</source>
-        <translation>Eine Formel; each steht für die Spalte darüber:</translation>
-    </message>
-    <message>
         <source>foot line</source>
         <translation>Fußzeile</translation>
     </message>
@@ -3781,6 +3821,10 @@
     <message>
         <source>Foot</source>
         <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4420,6 +4464,17 @@
         <source>removing a held value</source>
         <translation>festgehaltenen Wert entfernen</translation>
     </message>
+    <message>
+        <source>Shows the held values for which this shelf has no room; the wheel slides them along</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MainWindow</name>
@@ -4763,6 +4818,34 @@
         <source>settings</source>
         <translation>Einstellungen</translation>
     </message>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Companion</source>
+        <translation type="unfinished">Begleiter</translation>
+    </message>
+    <message>
+        <source>lock fix constant parameter absolute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>test verify validate condition sum to 100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;More formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tables made of columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of the chosen columns</source>
+        <translation type="unfinished">Ein &amp;Maß der gewählten Spalten auffalten</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -4779,16 +4862,16 @@
         <translation>Eigene Formel …</translation>
     </message>
     <message>
-        <source>Foot line</source>
-        <translation>Fußzeile</translation>
-    </message>
-    <message>
-        <source>A formula; each stands for the column above:</source>
-        <translation>Eine Formel; each steht für die Spalte darüber:</translation>
-    </message>
-    <message>
         <source>foot line %1</source>
         <translation>Fußzeile %1</translation>
+    </message>
+    <message>
+        <source>Quartiles, range, most frequent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spread, shape and other means</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5343,10 +5426,6 @@
         <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
     </message>
     <message>
-        <source>&amp;Unfold a measure of the chosen columns</source>
-        <translation>Ein &amp;Maß der gewählten Spalten auffalten</translation>
-    </message>
-    <message>
         <source>Let the formula cover only the &amp;chosen rows</source>
         <translation>Die Formel nur die gewählten &amp;Zeilen umfassen lassen</translation>
     </message>
@@ -5521,6 +5600,134 @@
     <message>
         <source>number format</source>
         <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>bins intervals limits width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heading title comment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>delete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>group merge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>series fill down sequence repeat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calculate equation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a column calculate formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next column</source>
+        <translation type="unfinished">nächste Spalte</translation>
+    </message>
+    <message>
+        <source>per cent of total share percentage relative frequency proportion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach range part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach range whole</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>histogram classes bins intervals count tally distribution categories</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two-way cross chi squared pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>per cent proportion count of a category</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>classes</source>
+        <translation type="unfinished">Klassen</translation>
+    </message>
+    <message>
+        <source>summary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a column of numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose typed values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a column with a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose two columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose two columns or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none is hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is none over this column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its rows are typed, not counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its rows are no classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>row wise across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand step by step computation table standard deviation variance</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

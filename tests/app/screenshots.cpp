@@ -4,6 +4,7 @@
 
 #include "app/look/look.h"
 #include "app/look/translations.h"
+#include "app/starters/starter_card.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
 
@@ -60,6 +61,8 @@ class Screenshots : public QObject {
         prepare_application();
         QSettings().remove(QStringLiteral("chart_below"));
         WindowDriver drive;
+        (void)QTest::qWaitFor([&] { return drive.window.findChildren<StarterCard*>().size() >= 9; });
+        pictures(drive, QStringLiteral("start"));
         QVERIFY(drive.window.open_demo());
         drive.settle();
         drive.click_cell(3, 1);

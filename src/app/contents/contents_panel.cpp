@@ -23,7 +23,7 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     setIndentation(10);
     setRootIsDecorated(false);
     setItemsExpandable(false);
-    setWordWrap(true);
+    setTextElideMode(Qt::ElideMiddle); // names that begin alike are told apart
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Contents of the study"));
     connect(&look_news(), &LookNews::changed, this, &ContentsPanel::apply_look);

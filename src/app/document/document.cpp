@@ -203,6 +203,10 @@ bool Document::open(const QString& path) {
     return true;
 }
 
+void Document::begin_with(Study study) {
+    replace(std::move(study), {});
+}
+
 bool Document::open_text(const QByteArray& text) {
     const Result<Study> read = read_study(text.toStdString());
     if (!read) {

@@ -58,6 +58,7 @@ class Document : public QObject {
     QString redo_name() const { return QString::fromStdString(history_.redo_name()); }
 
     void start_new();
+    void begin_with(Study study); ///< as a study without a file, in which nothing has been changed yet
     bool open(const QString& path);
     bool save(const QString& path);
     /// A study that has no file, such as the one that ships.

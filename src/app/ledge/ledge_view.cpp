@@ -143,19 +143,24 @@ HeldCard* LedgeView::card(Id held) const {
     return it == cards_.end() ? nullptr : *it;
 }
 
+/// An empty ledge takes less room.
+int LedgeView::card_height() const {
+    return look().px(cards_.empty() ? 34 : 52);
+}
+
 int LedgeView::shelf_height() const {
     return look().px(12);
 }
 
 QSize LedgeView::sizeHint() const {
-    return {600, rows_ * (look().px(52) + look().px(8) + shelf_height()) + look().px(4)};
+    return {600, rows_ * (card_height() + look().px(8) + shelf_height()) + look().px(4)};
 }
 
 /// Cards stand side by side on one shelf, on two while they are looked through; what does not fit then slides along.
 /// What new values are held with keeps its place at the end of the first.
 void LedgeView::arrange() {
     const int gap = look().px(8);
-    const int high = look().px(52);
+    const int high = card_height();
     const int edge = look().px(14);
     const int step = high + gap + shelf_height();
     const int line_width = new_line_->isHidden() ? 0 : look().px(240) + gap;
@@ -206,7 +211,7 @@ void LedgeView::arrange() {
         place(new_line_, QSize(look().px(240), look().px(34)));
     }
     place(add_, add_->sizeHint());
-    if (rows_ != row + 1) {
+    if (rows_ != row + 1 || sizeHint().height() != height()) {
         rows_ = row + 1;
         updateGeometry();
     }
@@ -258,10 +263,10 @@ void LedgeView::paintEvent(QPaintEvent*) {
     const Look& in_use = look();
     QPainter painter(this);
     painter.fillRect(rect(), in_use.margin);
-    const int step = in_use.px(52) + in_use.px(8) + shelf_height();
+    const int step = card_height() + in_use.px(8) + shelf_height();
     for (int row = 0; row < rows_; ++row) {
         // A slab of sandstone: a lit upper edge, its bedding, and the shadow under it.
-        const QRect slab(0, row * step + in_use.px(52) + in_use.px(8), width(), shelf_height());
+        const QRect slab(0, row * step + card_height() + in_use.px(8), width(), shelf_height());
         painter.fillRect(slab, in_use.stone);
         painter.setPen(in_use.stone.lighter(112));
         painter.drawLine(slab.topLeft(), slab.topRight());

@@ -41,6 +41,7 @@ class LedgeView : public QWidget {
     void show_more();
     void look_through(bool now);
     void bring_into_view(const HeldCard& card);
+    int card_height() const;
     int shelf_height() const;
     void paint_groups(QPainter& painter) const;
     void open_menu(Id held, const QPoint& global);

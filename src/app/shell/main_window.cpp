@@ -1,5 +1,6 @@
 #include "app/shell/main_window.h"
 
+#include "app/dialogs/prompts.h"
 #include "app/look/look.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
@@ -34,7 +35,8 @@ MainWindow::MainWindow(QWidget* parent)
     , ledge_(new LedgeView(document_, this))
     , ledge_list_(new LedgeList(document_, this))
     , files_(new StudyFiles(document_, this))
-    , place_(new PageArea(document_, make_welcome(), this))
+    , starters_(new Starters(this))
+    , place_(new PageArea(document_, make_start_page(), this))
     , companion_(new CompanionPanel(document_, this))
     , find_bar_(new FindBar(document_, *place_, this))
     , commands_(new TableCommands(document_, *place_, this))
@@ -176,35 +178,59 @@ QWidget* MainWindow::make_unread_strip() {
     return unread_strip_;
 }
 
-QWidget* MainWindow::make_welcome() {
-    auto* welcome = new QWidget(this);
-    auto* layout = new QVBoxLayout(welcome);
-    layout->addStretch(2);
-    auto* title = new QLabel(tr("A computation table begins with a few columns."), welcome);
-    title->setFont(look().text(15, true));
-    title->setAlignment(Qt::AlignHCenter);
-    layout->addWidget(title);
-    auto* how = new QLabel(
-        tr("Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows."),
-        welcome);
-    how->setAlignment(Qt::AlignHCenter);
-    layout->addWidget(how);
-    layout->addSpacing(16);
-    const auto offer = [&](const QString& text, const char* symbol, auto done) {
-        auto* button = new QPushButton(drawn_icon(QLatin1String(symbol)), text, welcome);
-        button->setFixedWidth(look().px(280));
-        connect(button, &QPushButton::clicked, this, done);
-        layout->addWidget(button, 0, Qt::AlignHCenter);
-    };
-    offer(tr("New table"), "table", [this] { new_table(tr("Table")); });
-    offer(tr("Import delimited text…"), "import", [this] { choose_import(); });
-    offer(tr("Open the demo study"), "open", [this] {
+QWidget* MainWindow::make_start_page() {
+    auto* start = new StartPage(*starters_, this);
+    connect(start, &StartPage::new_table_wanted, this, [this] { new_table(tr("Table")); });
+    connect(start, &StartPage::import_wanted, this, &MainWindow::choose_import);
+    connect(start, &StartPage::demo_wanted, this, [this] {
         if (files_->may_leave()) {
             open_demo();
         }
     });
-    layout->addStretch(3);
-    return welcome;
+    connect(start, &StartPage::starter_chosen, this, &MainWindow::begin_with);
+    return start;
+}
+
+/// The starter becomes a new study, and its first line says how to make it one's own.
+void MainWindow::begin_with(const Starter& starter) {
+    if (!files_->may_leave()) {
+        return;
+    }
+    const QString note = starter.note; // the card that the starter comes from may go
+    document_.begin_with(starter.study);
+    if (page() != nullptr) {
+        page()->offers().offer(note, tr("Empty it for own data"), [this] { empty_for_own_data(); });
+    }
+}
+
+void MainWindow::empty_for_own_data() {
+    document_.perform(tr("emptying"), ledgefall::empty_for_own_data(document_.study()));
+    if (page() != nullptr) {
+        page()->view().setCurrentIndex(page()->model().index(0, 0));
+        page()->view().setFocus();
+    }
+}
+
+void MainWindow::keep_as_starter() {
+    const auto title = ask_text(this, tr("Keep as a starter"),
+                                tr("The title under which new studies can begin with it:"), document_.title());
+    if (title && !title->isEmpty()) {
+        if (const auto why = starters_->keep(document_.study(), *title)) {
+            document_.refuse(*why);
+        }
+    }
+}
+
+void MainWindow::fill_starters() {
+    starters_menu_->clear();
+    for (const Starter& starter : starters_->all()) {
+        starters_menu_->addAction(starter.title, this, [this, starter] { begin_with(starter); })
+            ->setToolTip(starter.note);
+    }
+    if (!starters_menu_->isEmpty()) {
+        starters_menu_->addSeparator();
+    }
+    starters_menu_->addAction(tr("&Keep this study among them…"), this, &MainWindow::keep_as_starter);
 }
 
 /// What must not be missed, such as that something was not saved, stays until a button says that it has been read.

@@ -13,6 +13,7 @@
 #include "app/shell/page_area.h"
 #include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
+#include "app/starters/start_page.h"
 
 #include <QMainWindow>
 
@@ -74,7 +75,11 @@ class MainWindow : public QMainWindow {
     void build_edit_menu();
     void build_work_menu();
     void build_view_and_help();
-    QWidget* make_welcome();
+    QWidget* make_start_page();
+    void begin_with(const Starter& starter);
+    void empty_for_own_data();
+    void keep_as_starter();
+    void fill_starters();
     QWidget* make_unread_strip();
     std::optional<QString> take_what_is_typed();
     void fill_recent();
@@ -103,6 +108,7 @@ class MainWindow : public QMainWindow {
     LedgeView* ledge_;
     LedgeList* ledge_list_;
     StudyFiles* files_;
+    Starters* starters_;
     PageArea* place_;
     CompanionPanel* companion_;
     FindBar* find_bar_;
@@ -117,6 +123,7 @@ class MainWindow : public QMainWindow {
     QToolButton* checks_;
     QMenu* recent_ = nullptr;
     QMenu* beside_ = nullptr;
+    QMenu* starters_menu_ = nullptr;
     QList<TablePage::NextStep> next_steps_;
     NewFootMenu* foot_menu_ = nullptr;
     QAction* undo_ = nullptr;

@@ -41,6 +41,11 @@ void MainWindow::build_study_menu() {
             }
         },
         "new");
+    starters_menu_ = menu->addMenu(tr("Ne&w from a starter"));
+    starters_menu_->setToolTipsVisible(true);
+    connect(starters_menu_, &QMenu::aboutToShow, this, &MainWindow::fill_starters);
+    connect(starters_, &Starters::changed, this, &MainWindow::fill_starters);
+    fill_starters();
     add(menu, tr("New &window"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_N), [this] { Q_EMIT new_window_wanted(); });
     add(
         menu, tr("&Open…"), QKeySequence::Open, [this] { files_->choose_and_open(); }, "open");
@@ -62,6 +67,9 @@ void MainWindow::build_study_menu() {
     needs_table_.push_back(add(
         menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
     menu->addSeparator();
+    with_facts(add(menu, tr("E&mpty it for own data"), {}, [this] { empty_for_own_data(); }),
+               {tr("clear values template blank reset"),
+                [this] { return document_.study().tables.empty() ? tr("needs a table") : QString(); }});
     add(menu, tr("Settings of this s&tudy…"), QKeySequence(Qt::CTRL | Qt::Key_Comma), [this] {
         SettingsDialog dialog(document_.study(), this);
         if (dialog.exec() == QDialog::Accepted) {

@@ -18,7 +18,7 @@ namespace {
 std::optional<QString> ask_for_foot_line(QWidget* parent, const QString& before) {
     return ask_text(parent, ColumnMenu::tr("Foot line"),
                     ColumnMenu::tr("A formula, in which each stands for the column above. With a name before it, as in "
-                                   "total = sum(each),\nother foot lines can use it: total * rate."),
+                                   "total = sum(each), other foot lines can use it: total * rate."),
                     before);
 }
 

@@ -9,6 +9,7 @@
 #include <QDate>
 #include <QHBoxLayout>
 #include <QLocale>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace ledgefall {
@@ -386,6 +387,7 @@ void TablePage::show_what_fits() {
     }
     add_foot_->setToolButtonStyle(style);
     add_foot_->setVisible(model_->columnCount() > 1);
+    QTimer::singleShot(0, this, &TablePage::fit_state); // once the line has been laid out
 }
 
 NewFootMenu::Place TablePage::foot_place() const {

@@ -232,4 +232,21 @@ Result<Study> remove_rows(Study study, Id id, std::size_t row, std::size_t count
     });
 }
 
+Study empty_for_own_data(Study study) {
+    for (auto& table : study.tables) {
+        table.edit([](Table& copy) {
+            for (auto& column : copy.columns) {
+                if (!column->worked()) {
+                    Column empty(column->cells->kind());
+                    empty.resize(column->cells->size());
+                    column.edit([&empty](ColumnDefinition& given) { given.cells = Shared<Column>(std::move(empty)); });
+                } else if (!column->overrides->empty()) {
+                    column.edit([](ColumnDefinition& worked) { worked.overrides = Shared<Overrides>(); });
+                }
+            }
+        });
+    }
+    return study;
+}
+
 } // namespace ledgefall

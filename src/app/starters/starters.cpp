@@ -1,0 +1,157 @@
+#include "app/starters/starters.h"
+
+#include "app/numbers/number_text.h"
+#include "core/engine/running/results.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+
+#include <QDir>
+#include <QFile>
+#include <QStandardPaths>
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_columns = 4;
+constexpr std::size_t most_rows_shown = 5;
+constexpr std::size_t most_points = 200;
+constexpr qint64 most_bytes = 2'000'000;
+
+QString own_folder() {
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+           QStringLiteral("/ledgefall/starters");
+}
+
+const Column* cells_of(const Results& results, const ColumnDefinition& column) {
+    return column.worked() ? results.column(column.id) : &*column.cells;
+}
+
+/// The table that says most of a study: the first that has formulas.
+const Table* shown_table(const Study& study) {
+    for (const auto& table : study.tables) {
+        if (std::any_of(table->columns.begin(), table->columns.end(), [](const auto& one) { return one->worked(); })) {
+            return &*table;
+        }
+    }
+    return study.tables.empty() ? nullptr : &*study.tables.front();
+}
+
+QPolygonF curve_of(const Study& study, const Results& results) {
+    if (study.charts.empty() || study.charts.front()->series.empty()) {
+        return {};
+    }
+    const Chart& chart = *study.charts.front();
+    const Table* table = study.table(chart.table);
+    const ColumnDefinition* x = table == nullptr ? nullptr : table->column(chart.series.front().x);
+    const ColumnDefinition* y = table == nullptr ? nullptr : table->column(chart.series.front().y);
+    const Column* across = x == nullptr ? nullptr : cells_of(results, *x);
+    const Column* up = y == nullptr ? nullptr : cells_of(results, *y);
+    QPolygonF points;
+    for (std::size_t row = 0;
+         across != nullptr && up != nullptr && row < std::min(across->size(), up->size()) && row < most_points; ++row) {
+        if (across->at(row).plain() && up->at(row).plain() && across->kind() == Kind::number &&
+            up->kind() == Kind::number) {
+            points << QPointF(across->at(row).number(), up->at(row).number());
+        }
+    }
+    const QRectF around = points.boundingRect();
+    for (QPointF& point : points) {
+        point = {around.width() > 0 ? (point.x() - around.left()) / around.width() : 0.5,
+                 around.height() > 0 ? (point.y() - around.top()) / around.height() : 0.5};
+    }
+    return points;
+}
+
+Starter pictured(const QString& file, const Study& study) {
+    Starter out;
+    out.file = file;
+    out.title = QString::fromStdString(study.title);
+    out.note = QString::fromStdString(study.note);
+    out.study = study;
+    const ResultsPtr results = compute(study);
+    const Table* table = shown_table(study);
+    if (table == nullptr) {
+        return out;
+    }
+    for (std::size_t at = 0; at < std::min(table->columns.size(), most_columns); ++at) {
+        const ColumnDefinition& column = *table->columns[at];
+        Starter::Column one;
+        one.heading = QString::fromStdString(column.shown_label());
+        one.worked = column.worked();
+        const Column* cells = cells_of(*results, column);
+        for (std::size_t row = 0; cells != nullptr && row < std::min(cells->size(), most_rows_shown); ++row) {
+            one.cells << value_text(cells->at(row), column.format);
+        }
+        out.columns.append(one);
+    }
+    out.curve = curve_of(study, *results);
+    return out;
+}
+
+QList<Starter> read_all() {
+    QList<Starter> all;
+    for (const QString& folder : {QStringLiteral(":/starters"), own_folder()}) {
+        for (const QFileInfo& info :
+             QDir(folder).entryInfoList({QStringLiteral("*.ledgefall")}, QDir::Files, QDir::Name)) {
+            stop_if_asked();
+            QFile file(info.filePath());
+            if (info.size() > most_bytes || !file.open(QIODevice::ReadOnly)) {
+                continue;
+            }
+            const QByteArray bytes = file.readAll();
+            const Result<Study> study = read_study({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+            if (study) {
+                all.append(pictured(info.filePath(), *study));
+            }
+        }
+    }
+    return all;
+}
+
+} // namespace
+
+Starters::Starters(QObject* parent)
+    : QObject(parent) {
+    read();
+}
+
+void Starters::read() {
+    reading_.run(this, read_all, [this](const std::optional<QList<Starter>>& all) {
+        if (all) {
+            all_ = *all;
+            Q_EMIT changed();
+        }
+    });
+}
+
+std::optional<Sentence> Starters::keep(Study study, const QString& title) {
+    study.title = title.toStdString();
+    QDir().mkpath(own_folder());
+    QString name = title.toLower().simplified();
+    for (QChar& c : name) {
+        c = c.isLetterOrNumber() ? c : QLatin1Char('-');
+    }
+    QString path = own_folder() + QLatin1Char('/') + name.left(60) + QStringLiteral(".ledgefall");
+    for (int number = 2; QFile::exists(path); ++number) {
+        path = own_folder() + QStringLiteral("/%1-%2.ledgefall").arg(name.left(60)).arg(number);
+    }
+    const auto written = write_file(path.toStdString(), write_study(study));
+    if (!written) {
+        return written.refusal();
+    }
+    read();
+    return std::nullopt;
+}
+
+bool Starters::remove(const Starter& starter) {
+    const bool removed = starter.is_own() && QFile::remove(starter.file);
+    if (removed) {
+        read();
+    }
+    return removed;
+}
+
+} // namespace ledgefall
