@@ -3488,8 +3488,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each),
-other foot lines can use it: total * rate.</source>
+        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each), other foot lines can use it: total * rate.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -3767,6 +3766,25 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>Cells changed: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FirstSteps</name>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A first table in five steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step %1 of %2. %3</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4269,6 +4287,49 @@ other foot lines can use it: total * rate.</source>
     </message>
 </context>
 <context>
+    <name>ledgefall::HelpReader</name>
+    <message>
+        <source>Help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All pages</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close the help (Escape)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page of the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no page of that name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put it into the study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shortcuts keyboard</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ImportDialog</name>
     <message>
         <source>The first line is a heading</source>
@@ -4468,11 +4529,9 @@ other foot lines can use it: total * rate.</source>
         <source>Shows the held values for which this shelf has no room; the wheel slides them along</source>
         <translation type="unfinished"></translation>
     </message>
-    <message numerus="yes">
-        <source>%n more</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
+    <message>
+        <source>%1 more</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4502,27 +4561,7 @@ other foot lines can use it: total * rate.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A computation table begins with a few columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>New table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Import delimited text…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open the demo study</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4845,6 +4884,90 @@ other foot lines can use it: total * rate.</source>
         <source>&amp;Unfold a measure of the chosen columns</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Empty it for own data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>emptying</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep as a starter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The title under which new studies can begin with it:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study among them…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pebbles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A measure under the columns: click “foot line” and choose sum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ne&amp;w from a starter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>E&amp;mpty it for own data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clear values template blank reset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Help on what has the focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;All pages of the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A first table in five &amp;steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -5069,6 +5192,52 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>The same seed draws the same random numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StartPage</name>
+    <message>
+        <source>Start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A computation table begins with a few columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import delimited text…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the demo study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A first table in five steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or begin with a table that is worked out already:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove from my starters</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StarterCard</name>
+    <message>
+        <source>Starter: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5725,7 +5894,7 @@ other foot lines can use it: total * rate.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>by hand step by step computation table standard deviation variance</source>
+        <source>by hand step by step computation table</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

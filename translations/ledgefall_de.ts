@@ -2886,19 +2886,19 @@
     </message>
     <message>
         <source>%1 is already the name of a foot line that another one uses: choose another one.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 heißt schon eine Fußzeile, die eine andere benutzt: Wählen Sie einen anderen Namen.</translation>
     </message>
     <message>
         <source>The foot line %1 is not taken of this column: choose the column in that line&apos;s menu.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Fußzeile %1 wird nicht von dieser Spalte genommen: Wählen Sie die Spalte im Menü der Zeile.</translation>
     </message>
     <message>
         <source>The foot line %1 uses this one: change that first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Fußzeile %1 benutzt diese: Ändern Sie jene zuerst.</translation>
     </message>
     <message>
         <source>This table has a foot line called %1 already: choose another name.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Tabelle hat schon eine Fußzeile namens %1: Wählen Sie einen anderen Namen.</translation>
     </message>
 </context>
 <context>
@@ -3131,15 +3131,15 @@
     </message>
     <message>
         <source>graph plot draw diagram histogram scatter line bars</source>
-        <translation type="unfinished"></translation>
+        <translation>Graph Diagramm zeichnen Histogramm Streudiagramm Linie Balken Schaubild</translation>
     </message>
     <message>
         <source>needs a table</source>
-        <translation type="unfinished"></translation>
+        <translation>braucht eine Tabelle</translation>
     </message>
     <message>
         <source>choose columns</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalten wählen</translation>
     </message>
 </context>
 <context>
@@ -3485,12 +3485,11 @@
     </message>
     <message>
         <source>Foot line</source>
-        <translation type="unfinished">Fußzeile</translation>
+        <translation>Fußzeile</translation>
     </message>
     <message>
-        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each),
-other foot lines can use it: total * rate.</source>
-        <translation type="unfinished"></translation>
+        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each), other foot lines can use it: total * rate.</source>
+        <translation>Eine Formel, in der each für die Spalte darüber steht. Mit einem Namen davor, wie in total = sum(each), können andere Fußzeilen sie benutzen: total * rate.</translation>
     </message>
 </context>
 <context>
@@ -3771,14 +3770,33 @@ other foot lines can use it: total * rate.</source>
     </message>
 </context>
 <context>
+    <name>ledgefall::FirstSteps</name>
+    <message>
+        <source>Next step</source>
+        <translation>Nächster Schritt</translation>
+    </message>
+    <message>
+        <source>A first table in five steps</source>
+        <translation>Eine erste Tabelle in fünf Schritten</translation>
+    </message>
+    <message>
+        <source>Leave</source>
+        <translation>Verlassen</translation>
+    </message>
+    <message>
+        <source>Step %1 of %2. %3</source>
+        <translation>Schritt %1 von %2. %3</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FoldingSplitter</name>
     <message>
         <source>Open: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnen: %1</translation>
     </message>
     <message>
         <source>Fold away: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Einklappen: %1</translation>
     </message>
 </context>
 <context>
@@ -3824,7 +3842,7 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Fußzeilen, %2 davon zu sehen: Das Rad bringt die anderen</translation>
     </message>
 </context>
 <context>
@@ -4269,6 +4287,49 @@ other foot lines can use it: total * rate.</source>
     </message>
 </context>
 <context>
+    <name>ledgefall::HelpReader</name>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation>Zurück</translation>
+    </message>
+    <message>
+        <source>All pages</source>
+        <translation>Alle Seiten</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Close the help (Escape)</source>
+        <translation>Die Hilfe schließen (Escape)</translation>
+    </message>
+    <message>
+        <source>Page of the help</source>
+        <translation>Seite der Hilfe</translation>
+    </message>
+    <message>
+        <source>There is no page of that name.</source>
+        <translation>Es gibt keine Seite dieses Namens.</translation>
+    </message>
+    <message>
+        <source>Put it into the study</source>
+        <translation>In die Studie einsetzen</translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation>Tasten</translation>
+    </message>
+    <message>
+        <source>shortcuts keyboard</source>
+        <translation>Tastenkürzel Tastatur</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ImportDialog</name>
     <message>
         <source>The first line is a heading</source>
@@ -4466,14 +4527,11 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>Shows the held values for which this shelf has no room; the wheel slides them along</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeigt die festgehaltenen Werte, für die auf diesem Brett kein Platz ist; das Rad schiebt sie weiter</translation>
     </message>
-    <message numerus="yes">
-        <source>%n more</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
-        </translation>
+    <message>
+        <source>%1 more</source>
+        <translation>%1 weitere</translation>
     </message>
 </context>
 <context>
@@ -4503,28 +4561,8 @@ other foot lines can use it: total * rate.</source>
         <translation>rechnet … %L1 Zellen</translation>
     </message>
     <message>
-        <source>A computation table begins with a few columns.</source>
-        <translation>Eine Rechentabelle beginnt mit ein paar Spalten.</translation>
-    </message>
-    <message>
-        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
-        <translation>Die Beobachtungen eintippen oder einfügen, auf der Leiste festhalten, was sich nicht ändern darf, und eine Formel für alle Zeilen schreiben.</translation>
-    </message>
-    <message>
-        <source>New table</source>
-        <translation>Neue Tabelle</translation>
-    </message>
-    <message>
         <source>Table</source>
         <translation>Tabelle</translation>
-    </message>
-    <message>
-        <source>Import delimited text…</source>
-        <translation>Getrennten Text einlesen …</translation>
-    </message>
-    <message>
-        <source>Open the demo study</source>
-        <translation>Beispielstudie öffnen</translation>
     </message>
     <message>
         <source>%1[*] — Ledgefall</source>
@@ -4820,31 +4858,115 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>Contents</source>
-        <translation type="unfinished"></translation>
+        <translation>Inhalt</translation>
     </message>
     <message>
         <source>Companion</source>
-        <translation type="unfinished">Begleiter</translation>
+        <translation>Begleiter</translation>
     </message>
     <message>
         <source>lock fix constant parameter absolute</source>
-        <translation type="unfinished"></translation>
+        <translation>sperren fest Konstante Parameter absolut festhalten</translation>
     </message>
     <message>
         <source>test verify validate condition sum to 100</source>
-        <translation type="unfinished"></translation>
+        <translation>prüfen testen Bedingung Probe Summe 100</translation>
     </message>
     <message>
         <source>&amp;More formulas</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Weitere Formeln</translation>
     </message>
     <message>
         <source>&amp;Tables made of columns</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Tabellen aus Spalten</translation>
     </message>
     <message>
         <source>&amp;Unfold a measure of the chosen columns</source>
-        <translation type="unfinished">Ein &amp;Maß der gewählten Spalten auffalten</translation>
+        <translation>Ein &amp;Maß der gewählten Spalten entfalten</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>Empty it for own data</source>
+        <translation>Für eigene Daten leeren</translation>
+    </message>
+    <message>
+        <source>emptying</source>
+        <translation>Leeren</translation>
+    </message>
+    <message>
+        <source>Keep as a starter</source>
+        <translation>Als Anfang behalten</translation>
+    </message>
+    <message>
+        <source>The title under which new studies can begin with it:</source>
+        <translation>Der Titel, unter dem neue Studien damit anfangen können:</translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study among them…</source>
+        <translation>Diese Studie dazu&amp;nehmen …</translation>
+    </message>
+    <message>
+        <source>Pebbles</source>
+        <translation>Kiesel</translation>
+    </message>
+    <message>
+        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation>Tippen Sie eine Überschrift und Zahlen darunter: length, Enter, 42, Enter, 57, Enter, 38, Enter.</translation>
+    </message>
+    <message>
+        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation>Eine Formel für alle Zeilen: Klicken Sie auf „nächste Spalte“, tippen Sie dev = length - m, Enter.</translation>
+    </message>
+    <message>
+        <source>A measure under the columns: click “foot line” and choose sum.</source>
+        <translation>Ein Maß unter den Spalten: Klicken Sie auf „Fußzeile“ und wählen Sie sum.</translation>
+    </message>
+    <message>
+        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
+        <translation>Ändern Sie eine Länge: Anklicken, eine andere Zahl tippen, Enter. Alles, was davon abhängt, folgt.</translation>
+    </message>
+    <message>
+        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <translation>Das ist eine Rechentabelle. F1 erklärt, was gerade den Fokus hat, und die Anfänge im Menü Studie sind einen Blick wert.</translation>
+    </message>
+    <message>
+        <source>Ne&amp;w from a starter</source>
+        <translation>Neu aus einem &amp;Anfang</translation>
+    </message>
+    <message>
+        <source>E&amp;mpty it for own data</source>
+        <translation>Für eigene Daten &amp;leeren</translation>
+    </message>
+    <message>
+        <source>clear values template blank reset</source>
+        <translation>leeren Werte Vorlage leer zurücksetzen</translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation>braucht eine Tabelle</translation>
+    </message>
+    <message>
+        <source>&amp;Help on what has the focus</source>
+        <translation>&amp;Hilfe zu dem, was den Fokus hat</translation>
+    </message>
+    <message>
+        <source>&amp;All pages of the help</source>
+        <translation>&amp;Alle Seiten der Hilfe</translation>
+    </message>
+    <message>
+        <source>A first table in five &amp;steps</source>
+        <translation>Eine erste Tabelle in fünf &amp;Schritten</translation>
+    </message>
+    <message>
+        <source>help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
     </message>
 </context>
 <context>
@@ -4867,11 +4989,11 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>Quartiles, range, most frequent</source>
-        <translation type="unfinished"></translation>
+        <translation>Quartile, Spannweite, Häufigstes</translation>
     </message>
     <message>
         <source>Spread, shape and other means</source>
-        <translation type="unfinished"></translation>
+        <translation>Streuung, Form und andere Mittel</translation>
     </message>
 </context>
 <context>
@@ -5071,6 +5193,52 @@ other foot lines can use it: total * rate.</source>
     <message>
         <source>The same seed draws the same random numbers</source>
         <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StartPage</name>
+    <message>
+        <source>Start</source>
+        <translation>Start</translation>
+    </message>
+    <message>
+        <source>A computation table begins with a few columns.</source>
+        <translation>Eine Rechentabelle beginnt mit ein paar Spalten.</translation>
+    </message>
+    <message>
+        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
+        <translation>Tippen Sie die Beobachtungen ein oder fügen Sie sie ein, halten Sie auf der Leiste fest, was sich nicht bewegen darf, und schreiben Sie eine Formel für alle Zeilen.</translation>
+    </message>
+    <message>
+        <source>New table</source>
+        <translation>Neue Tabelle</translation>
+    </message>
+    <message>
+        <source>Import delimited text…</source>
+        <translation>Text mit Trennzeichen einlesen …</translation>
+    </message>
+    <message>
+        <source>Open the demo study</source>
+        <translation>Die Beispielstudie öffnen</translation>
+    </message>
+    <message>
+        <source>A first table in five steps</source>
+        <translation>Eine erste Tabelle in fünf Schritten</translation>
+    </message>
+    <message>
+        <source>Or begin with a table that is worked out already:</source>
+        <translation>Oder beginnen Sie mit einer Tabelle, die schon ausgearbeitet ist:</translation>
+    </message>
+    <message>
+        <source>Remove from my starters</source>
+        <translation>Aus meinen Anfängen entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StarterCard</name>
+    <message>
+        <source>Starter: %1</source>
+        <translation>Anfang: %1</translation>
     </message>
 </context>
 <context>
@@ -5603,131 +5771,131 @@ other foot lines can use it: total * rate.</source>
     </message>
     <message>
         <source>bins intervals limits width</source>
-        <translation type="unfinished"></translation>
+        <translation>Klassen Intervalle Grenzen Breite</translation>
     </message>
     <message>
         <source>heading title comment</source>
-        <translation type="unfinished"></translation>
+        <translation>Überschrift Titel Bemerkung</translation>
     </message>
     <message>
         <source>copy</source>
-        <translation type="unfinished"></translation>
+        <translation>kopieren</translation>
     </message>
     <message>
         <source>delete</source>
-        <translation type="unfinished"></translation>
+        <translation>löschen</translation>
     </message>
     <message>
         <source>group merge</source>
-        <translation type="unfinished"></translation>
+        <translation>Gruppe zusammenfassen</translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
+        <translation>ordnen Reihenfolge</translation>
     </message>
     <message>
         <source>series fill down sequence repeat</source>
-        <translation type="unfinished"></translation>
+        <translation>Reihe ausfüllen Folge wiederholen</translation>
     </message>
     <message>
         <source>calculate equation</source>
-        <translation type="unfinished"></translation>
+        <translation>rechnen Gleichung</translation>
     </message>
     <message>
         <source>add a column calculate formula</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalte anfügen rechnen Formel</translation>
     </message>
     <message>
         <source>next column</source>
-        <translation type="unfinished">nächste Spalte</translation>
+        <translation>nächste Spalte</translation>
     </message>
     <message>
         <source>per cent of total share percentage relative frequency proportion</source>
-        <translation type="unfinished"></translation>
+        <translation>Prozent vom Ganzen Anteil relative Häufigkeit</translation>
     </message>
     <message>
         <source>reach range part</source>
-        <translation type="unfinished"></translation>
+        <translation>Bereich Teil</translation>
     </message>
     <message>
         <source>reach range whole</source>
-        <translation type="unfinished"></translation>
+        <translation>Bereich ganz</translation>
     </message>
     <message>
         <source>histogram classes bins intervals count tally distribution categories</source>
-        <translation type="unfinished"></translation>
+        <translation>Histogramm Klassen Intervalle zählen Strichliste Verteilung Kategorien</translation>
     </message>
     <message>
         <source>two-way cross chi squared pairs</source>
-        <translation type="unfinished"></translation>
+        <translation>Kreuztabelle Chi Quadrat Paare</translation>
     </message>
     <message>
         <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittelwert Median Quartile Standardabweichung Varianz Boxplot Statistik beschreibend Minimum Maximum</translation>
     </message>
     <message>
         <source>per cent proportion count of a category</source>
-        <translation type="unfinished"></translation>
+        <translation>Prozent Anteil Anzahl einer Kategorie</translation>
     </message>
     <message>
         <source>classes</source>
-        <translation type="unfinished">Klassen</translation>
+        <translation>Klassen</translation>
     </message>
     <message>
         <source>summary</source>
-        <translation type="unfinished"></translation>
+        <translation>Übersicht</translation>
     </message>
     <message>
         <source>needs a table</source>
-        <translation type="unfinished"></translation>
+        <translation>braucht eine Tabelle</translation>
     </message>
     <message>
         <source>choose a column</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalte wählen</translation>
     </message>
     <message>
         <source>needs a column of numbers</source>
-        <translation type="unfinished"></translation>
+        <translation>braucht eine Zahlenspalte</translation>
     </message>
     <message>
         <source>choose typed values</source>
-        <translation type="unfinished"></translation>
+        <translation>eingegebene Werte wählen</translation>
     </message>
     <message>
         <source>choose a column with a formula</source>
-        <translation type="unfinished"></translation>
+        <translation>Spalte mit Formel wählen</translation>
     </message>
     <message>
         <source>choose two columns</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei Spalten wählen</translation>
     </message>
     <message>
         <source>choose two columns or more</source>
-        <translation type="unfinished"></translation>
+        <translation>zwei oder mehr Spalten wählen</translation>
     </message>
     <message>
         <source>none is hidden</source>
-        <translation type="unfinished"></translation>
+        <translation>keine ist verborgen</translation>
     </message>
     <message>
         <source>there is none over this column</source>
-        <translation type="unfinished"></translation>
+        <translation>über dieser Spalte ist keine</translation>
     </message>
     <message>
         <source>its rows are typed, not counted</source>
-        <translation type="unfinished"></translation>
+        <translation>ihre Zeilen sind eingegeben, nicht gezählt</translation>
     </message>
     <message>
         <source>its rows are no classes</source>
-        <translation type="unfinished"></translation>
+        <translation>ihre Zeilen sind keine Klassen</translation>
     </message>
     <message>
         <source>row wise across</source>
-        <translation type="unfinished"></translation>
+        <translation>zeilenweise quer</translation>
     </message>
     <message>
-        <source>by hand step by step computation table standard deviation variance</source>
-        <translation type="unfinished"></translation>
+        <source>by hand step by step computation table</source>
+        <translation>von Hand Schritt für Schritt Rechentabelle</translation>
     </message>
 </context>
 <context>

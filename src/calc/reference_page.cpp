@@ -5,35 +5,42 @@
 namespace ledgefall {
 namespace {
 
-/// A bar would end a cell of the page's tables.
-std::string cell(std::string_view text) {
+std::string escaped(std::string_view text) {
     std::string out;
     for (const char c : text) {
-        out += c == '|' ? "\\|" : std::string(1, c);
+        out += c == '<' ? "&lt;" : c == '>' ? "&gt;" : c == '&' ? "&amp;" : std::string(1, c);
     }
     return out;
+}
+
+std::string code(std::string_view text) {
+    return "<code>" + escaped(text) + "</code>";
 }
 
 } // namespace
 
 std::string reference_page() {
     std::string page =
-        "# Functions\n\nMade from the catalogue by `ledgefall-calc --functions`; every example is run as a test. "
-        "What can be left out stands in square brackets. Missing cells are left out of measures; of no values "
-        "at all a sum and a count are 0, a product is 1, and other measures are missing.\n\n"
-        "Examples with names use the columns x = 2, 4, 4, 6; y = 1, 4, 2, 5; and frequencies f = 1, 2, 2, 1; a result "
-        "that follows the row is that of the first.\n";
+        "<!DOCTYPE html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>Functions</title></head>\n<body>\n"
+        "<p><a href=\"index.html\">All pages</a></p>\n<h1>Functions</h1>\n"
+        "<p>What can be left out stands in square brackets. Missing cells are left out of measures; of no values at "
+        "all "
+        "a sum and a count are 0, a product is 1, and other measures are missing.</p>\n"
+        "<p>Examples with names use the columns x = 2, 4, 4, 6; y = 1, 4, 2, 5; and frequencies f = 1, 2, 2, 1; a "
+        "result that follows the row is that of the first. In the window a click on an example puts it into the "
+        "study.</p>\n";
     std::string_view family;
     for (const Function& function : catalogue()) {
         if (function.family != family) {
             family = function.family;
-            page += "\n## " + std::string(family) +
-                    "\n\n| written | what it gives | formula and source | example |\n| --- | --- | --- | --- |\n";
+            page += "<h2>" + escaped(family) + "</h2>\n";
         }
-        page += "| `" + function.signature() + "` | " + cell(function.purpose) + " | " + cell(function.source) +
-                " | `" + std::string(function.example) + "` is " + std::string(function.example_result) + " |\n";
+        page += "<h3><a name=\"" + std::string(function.name) + "\"></a>" + code(function.signature()) + "</h3>\n<p>" +
+                escaped(function.purpose) + (function.source.empty() ? "" : "<br>" + escaped(function.source)) +
+                "<br>Example: <code class=\"example\">" + escaped(function.example) + "</code> is " +
+                escaped(function.example_result) + "</p>\n";
     }
-    return page;
+    return page + "</body>\n</html>\n";
 }
 
 } // namespace ledgefall

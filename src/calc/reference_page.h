@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-/// The reference page of all functions, docs/functions.md, made from the catalogue.
+/// The reference page of all functions, docs/help/functions.html, made from the catalogue.
 std::string reference_page();
 
 } // namespace ledgefall

@@ -101,6 +101,13 @@ class Screenshots : public QObject {
         drive.command(QStringLiteral("Below the table, or beside it"));
         chart(drive, "Path of the puck", "Puck");
         picture(drive, QStringLiteral("path"));
+        drive.command(QStringLiteral("All pages of the help"));
+        drive.window.help().open(QStringLiteral("foot"));
+        pictures(drive, QStringLiteral("help"));
+        QFile keys(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/../help/keys.html"));
+        if (keys.open(QIODevice::WriteOnly)) { // those of the window are the page's
+            keys.write(HelpReader::keys_page(drive.window.rows_of_keys()).toUtf8());
+        }
         german();
     }
 

@@ -157,8 +157,9 @@ class TestCalculator : public QObject {
     }
 
     void the_reference_page_is_current() {
-        const Result<std::string> page = read_file(DEMO_FOLDER "/../docs/functions.md");
-        QVERIFY2(page && *page == reference_page(), "run build/bin/ledgefall-calc --functions > docs/functions.md");
+        const Result<std::string> page = read_file(DEMO_FOLDER "/../docs/help/functions.html");
+        QVERIFY2(page && *page == reference_page(),
+                 "run build/bin/ledgefall-calc --functions > docs/help/functions.html");
     }
 
     void the_program_keeps_its_exit_statuses() {

@@ -128,6 +128,15 @@ void FormulaDraft::set_text(const QString& text, int place) {
     }
 }
 
+/// Of several definitions each needs a name. One alone gets a name where it has none, unless it may be a name that has
+/// only been begun.
+bool FormulaDraft::needs_name(const std::string& line) const {
+    const ParsedDefinition parsed = parse_definition(line);
+    const bool bare = parsed.definition.formula && parsed.definition.formula->type == NodeType::name &&
+                      !meaning_of(document_.study(), table(), *parsed.definition.formula).exists();
+    return column_.empty() && each_.empty() && (several_ || bare);
+}
+
 void FormulaDraft::find_trouble(int place) {
     const int line_from = several_ ? static_cast<int>(text_.left(place).lastIndexOf(u'\n')) + 1 : 0;
     const auto line_end = several_ ? text_.indexOf(u'\n', line_from) : -1;
@@ -136,7 +145,7 @@ void FormulaDraft::find_trouble(int place) {
     if (several_ && line.trimmed().isEmpty()) {
         return;
     }
-    ParsedDefinition parsed = parse_definition(written_line, column_.empty());
+    ParsedDefinition parsed = parse_definition(written_line, needs_name(written_line));
     line_from_ = static_cast<std::uint32_t>(text_.left(line_from).toUtf8().size());
     formula_from_ = line_from + position_of(written_line, parsed.definition.formula_from);
     if (parsed.mistake) {

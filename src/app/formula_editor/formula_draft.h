@@ -69,6 +69,7 @@ class FormulaDraft : public QObject {
     void worked_out(const ledgefall::ResultsPtr& results); ///< of `tried()`
 
   private:
+    bool needs_name(const std::string& line) const;
     void find_trouble(int place);
     Result<Study> with_rows(const Result<Study>& study) const;
     void tell_mistake(const Mistake& mistake);

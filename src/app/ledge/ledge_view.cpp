@@ -204,7 +204,7 @@ void LedgeView::arrange() {
     };
     more_->setVisible(hidden > 0);
     if (!one_is_enough) {
-        more_->setText(tr("%n more", nullptr, hidden));
+        more_->setText(tr("%1 more").arg(hidden));
         place(more_, more_->sizeHint());
     }
     if (line_width > 0) {
@@ -377,7 +377,8 @@ void LedgeView::hold_new(bool for_table) {
     const std::string text = new_line_->text().toStdString();
     const QString name = QString::fromStdString(parse_definition(text).definition.name);
     Id held;
-    const Result<Study> out = hold(document_.study(), for_table ? table_ : Id(), text, &held);
+    const Result<Study> out = hold(
+        document_.study(), for_table || belongs_to_table(document_.study(), table_, text) ? table_ : Id(), text, &held);
     if (document_.perform(tr("holding %1").arg(name), out)) {
         new_line_->hide();
         arrange();

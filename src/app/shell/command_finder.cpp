@@ -163,6 +163,8 @@ void CommandFinder::take() {
     leave();
     if (chosen.command != nullptr) {
         chosen.command->trigger();
+    } else if (!chosen.help.isEmpty()) {
+        Q_EMIT help_chosen(chosen.help);
     } else {
         Q_EMIT place_chosen(chosen.place);
     }

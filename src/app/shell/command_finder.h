@@ -21,6 +21,7 @@ class CommandFinder : public QLineEdit {
         Id place;
         QString known_as = {}; ///< other words that it is found by
         bool fits = true;      ///< what is chosen: those come first
+        QString help = {};     ///< where there is neither: a page of the help
     };
     void offer(const QList<Destination>& all);
     void open();
@@ -30,6 +31,7 @@ class CommandFinder : public QLineEdit {
   Q_SIGNALS:
     void opened(); ///< what there is has to be offered
     void place_chosen(ledgefall::Id place);
+    void help_chosen(const QString& topic);
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;

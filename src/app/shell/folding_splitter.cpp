@@ -36,7 +36,7 @@ class Edge : public QSplitterHandle {
             return;
         }
         const bool folded = row_->is_folded(its->panel);
-        const bool at_left = row_->indexOf(its->panel) < row_->indexOf(this);
+        const bool at_left = row_->indexOf(its->panel) == 0;
         const double half = look().px(3);
         const double points = at_left == folded ? half : -half; // to where the panel goes on a click
         const QPointF middle = QRectF(rect()).center();
@@ -102,7 +102,8 @@ QSplitterHandle* FoldingSplitter::createHandle() {
 }
 
 void FoldingSplitter::add_folding(QWidget* panel, const QString& name, const QString& key, int width) {
-    folding_.append({panel, name, key, width, QSettings().value(QStringLiteral("folded/") + key, false).toBool()});
+    const bool folded = !key.isEmpty() && QSettings().value(QStringLiteral("folded/") + key, false).toBool();
+    folding_.append({panel, name, key, width, folded});
     addWidget(panel);
 }
 
@@ -128,7 +129,8 @@ void FoldingSplitter::fit_widths() {
     for (int at = 0; at < count(); ++at) {
         int wanted = -1;
         for (const Folding& one : folding_) {
-            wanted = one.panel == widget(at) ? (one.folded ? 0 : look().px(one.width)) : wanted;
+            wanted =
+                one.panel == widget(at) ? (one.folded || one.panel->isHidden() ? 0 : look().px(one.width)) : wanted;
         }
         widget(at)->setEnabled(wanted != 0); // what is folded away takes no focus
         widths.append(wanted);
@@ -142,7 +144,7 @@ void FoldingSplitter::fit_widths() {
 void FoldingSplitter::take_dragged() {
     for (Folding& one : folding_) {
         const bool folded = sizes().at(indexOf(one.panel)) == 0;
-        if (one.folded != folded) {
+        if (one.folded != folded && !one.key.isEmpty() && !one.panel->isHidden()) {
             one.folded = folded;
             QSettings().setValue(QStringLiteral("folded/") + one.key, folded);
             Q_EMIT folded_changed();
@@ -151,10 +153,10 @@ void FoldingSplitter::take_dragged() {
 }
 
 const FoldingSplitter::Folding* FoldingSplitter::beside(const QSplitterHandle* edge) const {
-    const int at = indexOf(const_cast<QSplitterHandle*>(edge));
+    const int at = indexOf(const_cast<QSplitterHandle*>(edge)); // it stands before the panel of that place
     for (const Folding& one : folding_) {
         const int place = indexOf(one.panel);
-        if ((place == 0 && at == 1) || (place == count() - 1 && at == count() - 1 && at > 1)) {
+        if (!one.key.isEmpty() && (place == 0 ? at == 1 : at == place)) {
             return &one;
         }
     }

@@ -11,7 +11,8 @@ class FoldingSplitter : public QSplitter {
   public:
     explicit FoldingSplitter(QWidget* parent = nullptr);
 
-    /// Adds a panel that folds; `key` is what it is remembered by.
+    /// Adds a panel that folds; `key` is what it is remembered by; one without a key
+    /// is shown and hidden by others and only takes its width.
     void add_folding(QWidget* panel, const QString& name, const QString& key, int width);
     bool is_folded(const QWidget* panel) const;
     void fold(QWidget* panel, bool folded);

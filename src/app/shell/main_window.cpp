@@ -38,6 +38,8 @@ MainWindow::MainWindow(QWidget* parent)
     , starters_(new Starters(this))
     , place_(new PageArea(document_, make_start_page(), this))
     , companion_(new CompanionPanel(document_, this))
+    , help_(new HelpReader(this))
+    , steps_(new FirstSteps(this, this))
     , find_bar_(new FindBar(document_, *place_, this))
     , commands_(new TableCommands(document_, *place_, this))
     , charts_(new ChartCommands(document_, *place_, this))
@@ -74,15 +76,20 @@ void MainWindow::lay_out() {
     ledge_list_->hide();
     column->addWidget(place_, 1);
     column->addWidget(find_bar_);
+    column->addWidget(steps_);
     column->addWidget(make_unread_strip());
     constexpr int contents_width = 178;
     constexpr int companion_width = 262;
     splitter_->add_folding(contents_, tr("Contents"), QStringLiteral("contents"), contents_width);
     splitter_->addWidget(middle);
     splitter_->add_folding(companion_, tr("Companion"), QStringLiteral("companion"), companion_width);
+    constexpr int help_width = 420;
+    splitter_->add_folding(help_, tr("Help"), QString(), help_width);
+    help_->hide();
     splitter_->setStretchFactor(0, 0);
     splitter_->setStretchFactor(1, 1);
     splitter_->setStretchFactor(2, 0);
+    splitter_->setStretchFactor(3, 0);
     splitter_->resize(size());
     splitter_->fit_widths();
     setCentralWidget(splitter_);
@@ -132,6 +139,10 @@ void MainWindow::connect_parts() {
     });
     connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
     connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    connect(help_, &HelpReader::closed, this, &MainWindow::close_help);
+    connect(help_, &HelpReader::example_wanted, this, &MainWindow::try_example);
+    connect(help_, &HelpReader::first_steps_wanted, this, &MainWindow::begin_first_steps);
+    connect(finder_, &CommandFinder::help_chosen, this, &MainWindow::open_help);
     connect(finder_, &CommandFinder::opened, this, &MainWindow::offer_destinations);
     connect(finder_, &CommandFinder::place_chosen, this, [this](Id id) { go_to(id, 1); });
     connect(checks_, &QToolButton::clicked, this, &MainWindow::go_to_broken_check);
@@ -187,6 +198,7 @@ QWidget* MainWindow::make_start_page() {
             open_demo();
         }
     });
+    connect(start, &StartPage::first_steps_wanted, this, &MainWindow::begin_first_steps);
     connect(start, &StartPage::starter_chosen, this, &MainWindow::begin_with);
     return start;
 }

@@ -3,6 +3,8 @@
 #include "app/companion/companion_panel.h"
 #include "app/contents/contents_panel.h"
 #include "app/document/document.h"
+#include "app/help/first_steps.h"
+#include "app/help/help_reader.h"
 #include "app/ledge/ledge_list.h"
 #include "app/ledge/ledge_view.h"
 #include "app/shell/chart_commands.h"
@@ -28,6 +30,9 @@ class MainWindow : public QMainWindow {
     ~MainWindow() override;
 
     Document& document() { return document_; }
+    HelpReader& help() { return *help_; }
+    QString rows_of_keys() const;
+    FirstSteps& first_steps() { return *steps_; }
     FoldingSplitter& panels() { return *splitter_; }
     LedgeView& ledge() { return *ledge_; }
     LedgeList& ledge_list() { return *ledge_list_; }
@@ -80,6 +85,11 @@ class MainWindow : public QMainWindow {
     void empty_for_own_data();
     void keep_as_starter();
     void fill_starters();
+    QString topic_in_focus();
+    void open_help(const QString& topic);
+    void close_help();
+    void try_example(const QString& formula);
+    void begin_first_steps();
     QWidget* make_unread_strip();
     std::optional<QString> take_what_is_typed();
     void fill_recent();
@@ -111,6 +121,9 @@ class MainWindow : public QMainWindow {
     Starters* starters_;
     PageArea* place_;
     CompanionPanel* companion_;
+    HelpReader* help_;
+    FirstSteps* steps_;
+    QPointer<QWidget> before_help_; ///< what had the focus
     FindBar* find_bar_;
     TableCommands* commands_;
     ChartCommands* charts_;

@@ -180,6 +180,9 @@ void MainWindow::build_view_and_help() {
     connect(list, &QAction::toggled, ledge_list_, &QWidget::setVisible);
     toggle(tr("Com&panion"), QKeySequence(Qt::Key_F10), companion_);
     QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Help on what has the focus"), QKeySequence(Qt::Key_F1), [this] { open_help(topic_in_focus()); });
+    add(help, tr("&All pages of the help"), {}, [this] { open_help(QStringLiteral("index")); });
+    add(help, tr("A first table in five &steps"), {}, [this] { begin_first_steps(); });
     add(help, tr("&Find a command, a name or a table…"), QKeySequence(Qt::CTRL | Qt::Key_Space),
         [this] { finder_->open(); });
     add(help, tr("&About Ledgefall"), {}, [this] { about(); });
@@ -239,6 +242,15 @@ void MainWindow::offer_destinations() {
     }
     for (const auto& check : study.checks) {
         all.append({QString::fromStdString(check->label), tr("check"), nullptr, check->id});
+    }
+    for (const HelpTopic& topic : HelpReader::topics()) {
+        CommandFinder::Destination one;
+        one.text = topic.title;
+        one.about = tr("help");
+        one.known_as = topic.words;
+        one.help = topic.place;
+        one.fits = false; // what can be done comes first
+        all.append(one);
     }
     finder_->offer(all);
 }

@@ -18,9 +18,7 @@ void TableCommands::fill_unfold_menu(QMenu* menu) {
             perform(tr("unfolding %1").arg(QString::fromStdString(name)),
                     unfold(document_.study(), name, page()->view().chosen_columns()));
         });
-        fits(action, Needs::column,
-             tr("by hand step by step computation table standard deviation variance") + QLatin1Char(' ') +
-                 Document::translated(unfolding.label));
+        fits(action, Needs::column, tr("by hand step by step computation table"));
     }
 }
 

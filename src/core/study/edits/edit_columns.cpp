@@ -142,7 +142,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
 }
 
 Result<Study> write_column(const Study& study, Id id, const std::string& text, Id* written) {
-    const ParsedDefinition parsed = parse_definition(text, true);
+    const ParsedDefinition parsed = parse_definition(text);
     if (parsed.mistake) {
         return parsed.mistake->what;
     }
@@ -150,7 +150,10 @@ Result<Study> write_column(const Study& study, Id id, const std::string& text, I
     if (table == nullptr) {
         return no_such_part;
     }
-    const std::string& name = parsed.definition.name;
+    const std::string name =
+        !parsed.definition.name.empty() ? parsed.definition.name : free_name("result", [&](const std::string& one) {
+            return name_refused(study, table, one) || look_up(study, table, "", one).exists();
+        });
     if (const ColumnDefinition* column = table->column_named(name)) {
         if (written != nullptr) {
             *written = column->id;

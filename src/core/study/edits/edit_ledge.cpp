@@ -173,6 +173,22 @@ Result<Study> rehold(const Study& study, Id id, const std::string& text) {
     return out ? Result<Study>(keeping_meaning(study, *out)) : out;
 }
 
+bool belongs_to_table(const Study& study, Id table_id, const std::string& text) {
+    const Table* table = study.table(table_id);
+    const ParsedDefinition parsed = parse_definition(text, true);
+    bool belongs = false;
+    if (table != nullptr && parsed.definition.formula) {
+        for_each_name(
+            *parsed.definition.formula,
+            [&](const Node& name) {
+                belongs =
+                    belongs || (!meaning_of(study, nullptr, name).exists() && meaning_of(study, table, name).exists());
+            },
+            parsed.definition.parameters);
+    }
+    return belongs;
+}
+
 Result<Study> note_held(Study study, Id id, const std::string& note) {
     return with_held(std::move(study), id, [&note](HeldValue& held) { held.note = note; });
 }

@@ -149,6 +149,9 @@ Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling)
 /// where `table` is empty. A held value of that name there is changed.
 Result<Study> hold(const Study& study, Id table, const std::string& definition, Id* held = nullptr);
 /// Changes an existing held value: its name, unit, and what it holds.
+/// Whether a definition for the ledge can be read only on the table's own: it uses names that mean something there
+/// alone.
+bool belongs_to_table(const Study& study, Id table, const std::string& definition);
 Result<Study> rehold(const Study& study, Id held, const std::string& definition);
 Result<Study> note_held(Study study, Id held, const std::string& note);
 Result<Study> format_held(Study study, Id held, const Format& format);
