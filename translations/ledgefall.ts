@@ -5426,10 +5426,6 @@
 <context>
     <name>ledgefall::TableCommands</name>
     <message>
-        <source>&amp;New table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Title and &amp;note…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5607,14 +5603,6 @@
     </message>
     <message>
         <source>&amp;Fewer decimals</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>New table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The title of the new table:</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5897,6 +5885,10 @@
         <source>by hand step by step computation table</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>&amp;New table</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableHeading</name>
@@ -6028,6 +6020,18 @@
     </message>
     <message>
         <source>day and month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A double click changes the title</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Title of the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>title</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

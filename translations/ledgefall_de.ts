@@ -5426,10 +5426,6 @@
 <context>
     <name>ledgefall::TableCommands</name>
     <message>
-        <source>&amp;New table…</source>
-        <translation>&amp;Neue Tabelle …</translation>
-    </message>
-    <message>
         <source>Title and &amp;note…</source>
         <translation>Titel und &amp;Notiz …</translation>
     </message>
@@ -5608,14 +5604,6 @@
     <message>
         <source>&amp;Fewer decimals</source>
         <translation>&amp;Weniger Nachkommastellen</translation>
-    </message>
-    <message>
-        <source>New table</source>
-        <translation>Neue Tabelle</translation>
-    </message>
-    <message>
-        <source>The title of the new table:</source>
-        <translation>Der Titel der neuen Tabelle:</translation>
     </message>
     <message>
         <source>Table</source>
@@ -5897,6 +5885,10 @@
         <source>by hand step by step computation table</source>
         <translation>von Hand Schritt für Schritt Rechentabelle</translation>
     </message>
+    <message>
+        <source>&amp;New table</source>
+        <translation>&amp;Neue Tabelle</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableHeading</name>
@@ -6029,6 +6021,18 @@
     <message>
         <source>day and month</source>
         <translation>Tag und Monat</translation>
+    </message>
+    <message>
+        <source>A double click changes the title</source>
+        <translation>Ein Doppelklick ändert den Titel</translation>
+    </message>
+    <message>
+        <source>Title of the table</source>
+        <translation>Titel der Tabelle</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
     </message>
 </context>
 <context>

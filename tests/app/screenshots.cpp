@@ -2,8 +2,8 @@
 //
 //     LEDGEFALL_SCREENSHOTS=docs/screenshots build/bin/app_tests Screenshots
 
+#include "app/dialogs/settings_dialog.h"
 #include "app/look/look.h"
-#include "app/look/translations.h"
 #include "app/starters/starter_card.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
@@ -66,7 +66,7 @@ class Screenshots : public QObject {
         QVERIFY(drive.window.open_demo());
         drive.settle();
         drive.click_cell(3, 1);
-        pictures(drive, QStringLiteral("pebbles"));
+        picture(drive, QStringLiteral("pebbles"));
         drive.window.page()->write_formula(3, {});
         drive.keys(QStringLiteral("z = (x - mean(x)) / s"));
         pictures(drive, QStringLiteral("writing"));
@@ -77,50 +77,35 @@ class Screenshots : public QObject {
         drive.window.document().undo();
         show(drive, 1);
         drive.click_cell(0, 5);
-        pictures(drive, QStringLiteral("invertebrates"));
+        picture(drive, QStringLiteral("invertebrates"));
         show(drive, 2);
         drive.click_cell(5, 1);
-        pictures(drive, QStringLiteral("puck"));
+        picture(drive, QStringLiteral("puck"));
         drive.window.place().show_beside(drive.window.document().study().tables[0]->id);
         picture(drive, QStringLiteral("beside"));
         drive.window.place().close_beside();
-        drive.command(QStringLiteral("The ledge as a list"));
-        picture(drive, QStringLiteral("ledge-list"));
-        drive.command(QStringLiteral("The ledge as a list"));
         chart(drive, "Pebble lengths in classes", "Classes");
         drive.click_cell(3, 3);
         picture(drive, QStringLiteral("histogram"));
-        chart(drive, "Pebbles up to a length", "Classes");
-        picture(drive, QStringLiteral("cumulative"));
         chart(drive, "Drift times by site", "Drift_by_site");
         picture(drive, QStringLiteral("boxes"));
         chart(drive, "Germination, observed and expected", "Chances");
         pictures(drive, QStringLiteral("germination"));
-        chart(drive, "The flask by steps, and exactly", "Cooling");
-        picture(drive, QStringLiteral("cooling"));
         drive.command(QStringLiteral("Below the table, or beside it"));
         chart(drive, "Path of the puck", "Puck");
         picture(drive, QStringLiteral("path"));
         drive.command(QStringLiteral("All pages of the help"));
         drive.window.help().open(QStringLiteral("foot"));
-        pictures(drive, QStringLiteral("help"));
+        picture(drive, QStringLiteral("help"));
         QFile keys(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/../help/keys.html"));
         if (keys.open(QIODevice::WriteOnly)) { // those of the window are the page's
             keys.write(HelpReader::keys_page(drive.window.rows_of_keys()).toUtf8());
         }
-        german();
-    }
-
-  private:
-    /// The window as a German desktop shows it.
-    static void german() {
-        QLocale::setDefault(QLocale(QLocale::German, QLocale::Germany));
-        install_translations(QLocale());
-        WindowDriver drive;
-        QVERIFY(drive.window.open_demo());
-        show(drive, 1);
-        drive.click_cell(0, 5);
-        picture(drive, QStringLiteral("german"));
+        Q_EMIT drive.window.help().closed();
+        SettingsDialog settings(drive.window.document().study(), &drive.window);
+        settings.show();
+        QTest::qWait(300);
+        settings.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/settings.png"));
     }
 };
 

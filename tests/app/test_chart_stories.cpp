@@ -258,7 +258,7 @@ class TestChartStories : public QObject {
         answer_with<ChartDialog>([](ChartDialog& dialog) {
             dialog.title().setText(QStringLiteral("Lengths"));
             dialog.form_of(0).setCurrentIndex(static_cast<int>(SeriesForm::polygon));
-            dialog.add_reference();
+            dialog.add_reference(0);
             dialog.number_of(1, 0).setText(QStringLiteral("max(f) / 0"));
             QTRY_VERIFY(dialog.message().contains(QStringLiteral("divides by zero")));
             dialog.number_of(1, 0).setText(QStringLiteral("max(f)"));

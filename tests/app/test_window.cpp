@@ -45,8 +45,13 @@ class TestWindow : public QObject {
         WindowDriver drive;
         // A new study, a table with a name, a column of lengths typed with Enter.
         drive.command(QStringLiteral("New"));
-        drive.answer(QStringLiteral("Gravel"));
-        drive.command(QStringLiteral("New table…"));
+        drive.command(QStringLiteral("New table"));
+        auto* title = drive.window.page()->findChild<QLabel*>(QStringLiteral("title"));
+        QTest::qWait(50);                                                                  // until it is laid out
+        QTest::mouseDClick(title, Qt::LeftButton, Qt::NoModifier, title->rect().center()); // written in place
+        QCoreApplication::processEvents();
+        drive.keys(QStringLiteral("Gravel"));
+        drive.key(Qt::Key_Return);
         QCOMPARE(drive.table().name, std::string("Gravel"));
         drive.click_cell(0, 0);
         for (const char* length : {"42", "57", "38", "61"}) {

@@ -5,6 +5,7 @@
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QToolButton>
@@ -136,7 +137,14 @@ QWidget* ChartDialog::make_form() {
     }
     heading(tr("Lines, circles and ranges beside it; their numbers may be formulas"));
     layout->addWidget(references_place_ = stack(form));
-    more(tr("A &line, circle or range"), &ChartDialog::add_reference);
+    auto* add = new QPushButton(tr("A &line, circle or range"), form);
+    add->setAutoDefault(false);
+    auto* kinds = new QMenu(add);
+    for (int kind = 0; kind < reference_names().size(); ++kind) {
+        kinds->addAction(reference_names()[kind], this, [this, kind] { add_reference(kind); });
+    }
+    add->setMenu(kinds);
+    layout->addWidget(add, 0, Qt::AlignLeft);
     layout->addStretch(1);
     connect(title_, &QLineEdit::textChanged, this, &ChartDialog::look_over);
     scroll->setWidget(form);
@@ -313,8 +321,10 @@ void ChartDialog::add_series() {
     look_over();
 }
 
-void ChartDialog::add_reference() {
-    put_reference({});
+void ChartDialog::add_reference(int kind) {
+    Reference reference;
+    reference.form = static_cast<Reference::Form>(kind);
+    put_reference(reference);
     references_.back().numbers.front()->setFocus();
     look_over();
 }

@@ -24,7 +24,7 @@ class ChartDialog : public QDialog {
     FigureMaker& maker() { return maker_; }
     QString message() const { return message_->text(); }
     void add_series();
-    void add_reference();
+    void add_reference(int kind);
     /// The fields of one series or reference, for those who drive the dialog.
     QComboBox& form_of(int series) { return *series_[static_cast<std::size_t>(series)].form; }
     QCheckBox& fit_of(int series) { return *series_[static_cast<std::size_t>(series)].fit; }

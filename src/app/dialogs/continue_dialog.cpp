@@ -42,6 +42,8 @@ ContinueDialog::ContinueDialog(std::vector<Value> started, std::size_t last_row,
     connect(rules_, &QButtonGroup::idToggled, this, &ContinueDialog::show_preview);
     connect(amount_, &QLineEdit::textChanged, this, &ContinueDialog::show_preview);
     show_preview();
+    more_->setFocus();
+    more_->selectAll();
 }
 
 /// A button for each rule that fits what has been started, the guessed one pressed, and the amount behind them.

@@ -95,7 +95,10 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
         width_->setText(QString::fromStdString(shortest(stepped(0, step, std::max(1.0, std::round(width / step))))));
     });
     connect(preview_, &ClassPreview::drag_ended, this, &FrequencyDialog::look_over);
+    setTabOrder(start_, width_);
     propose();
+    start_->setFocus();
+    start_->selectAll();
 }
 
 QCheckBox* FrequencyDialog::box(const QString& text, bool on) {

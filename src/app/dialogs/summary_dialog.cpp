@@ -56,12 +56,20 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     }
     quantiles_->addItems(quantile_names());
     quantiles_->setCurrentIndex(quantile_type - 1);
+    some_rows_->setObjectName(QStringLiteral("first_rows"));
+    together_->setObjectName(QStringLiteral("together"));
     together_->addItems({tr("each by itself"), tr("each by itself, and all pooled"),
                          tr("pooled one after the other: the first, the first two, …")});
     rows_->setRange(1, 1'000'000);
     rows_->setValue(10);
     rows_->setEnabled(false);
-    connect(some_rows_, &QCheckBox::toggled, rows_, &QWidget::setEnabled);
+    connect(some_rows_, &QCheckBox::toggled, this, [this](bool some) {
+        rows_->setEnabled(some);
+        if (some) { // the number comes next
+            rows_->setFocus();
+            rows_->selectAll();
+        }
+    });
     const auto under = [this](const QString& name, QListWidget* list) {
         auto* column = new QVBoxLayout;
         auto* label = new QLabel(name, this);

@@ -72,19 +72,6 @@ std::optional<QString> FormulaDraft::hold_too(const std::string& definition, boo
     return std::nullopt;
 }
 
-/// What falls from a first row needs rows to fall down: a table that has none is given some.
-Result<Study> FormulaDraft::with_rows(const Result<Study>& study) const {
-    const Table* table = study ? study->table(table_) : nullptr;
-    if (table == nullptr || table->axis.ids() == nullptr || table->axis.ids()->size() > 0) {
-        return study;
-    }
-    const bool falls = std::any_of(table->columns.begin(), table->columns.end(), [](const auto& column) {
-        const Node* tree = column->worked() ? column->pieces.front().formula.tree().get() : nullptr;
-        return tree != nullptr && tree->type == NodeType::recurrence;
-    });
-    return falls ? count_rows(*study, table_, std::to_string(rows_to_begin_with)) : study;
-}
-
 Result<Study> FormulaDraft::written(Id* column) const {
     const std::string text = text_.toStdString();
     Id unused;
@@ -95,7 +82,7 @@ Result<Study> FormulaDraft::written(Id* column) const {
             return next.refusal();
         }
         into = next->columns.empty() ? Id() : next->columns.back();
-        return with_rows(next->study);
+        return with_rows_to_fall_down(next->study, table_);
     }
     if (!each_.empty()) {
         std::vector<Id> columns;
@@ -104,10 +91,10 @@ Result<Study> FormulaDraft::written(Id* column) const {
         return next;
     }
     if (column_.empty()) {
-        return with_rows(write_column(with_held(), table_, text, &into));
+        return with_rows_to_fall_down(write_column(with_held(), table_, text, &into), table_);
     }
     into = column_;
-    return with_rows(rewrite_column(with_held(), column_, text));
+    return with_rows_to_fall_down(rewrite_column(with_held(), column_, text), table_);
 }
 
 void FormulaDraft::set_text(const QString& text, int place) {

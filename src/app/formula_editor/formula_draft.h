@@ -71,7 +71,6 @@ class FormulaDraft : public QObject {
   private:
     bool needs_name(const std::string& line) const;
     void find_trouble(int place);
-    Result<Study> with_rows(const Result<Study>& study) const;
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
     void count_giving_way();

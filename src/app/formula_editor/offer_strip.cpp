@@ -43,6 +43,7 @@ void OfferStrip::show_offer(const QString& text, std::vector<Choice> choices) {
     choices_ = std::move(choices);
     while (take_.size() < choices_.size()) {
         auto* button = new QToolButton(this);
+        button->setObjectName(QStringLiteral("take"));
         connect(button, &QToolButton::clicked, this, [this, at = take_.size()] { take(at); });
         buttons_->addWidget(button);
         take_.push_back(button);

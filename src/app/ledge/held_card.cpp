@@ -381,6 +381,12 @@ void HeldCard::keyPressEvent(QKeyEvent* event) {
         slide_to(event->key() == Qt::Key_Home ? held->slider->from : held->slider->to);
     } else if (event->key() == Qt::Key_Menu || event->key() == Qt::Key_Space) {
         Q_EMIT menu_wanted(held_, mapToGlobal(rect().bottomLeft()));
+    } else if (const QString typed = event->text(); !typed.isEmpty() && typed[0].isPrint() && !held->is_function() &&
+                                                    !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier))) {
+        edit(); // what is typed takes the place of the value, as in a cell
+        if (auto* line = findChild<DefinitionLine*>()) {
+            line->insert(typed);
+        }
     } else {
         QWidget::keyPressEvent(event);
     }

@@ -45,7 +45,7 @@ void TableCommands::choose(int top, int bottom, int left, int right) {
 
 void TableCommands::fill_table_menu(QMenu* menu) {
     add(
-        menu, tr("&New table…"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { new_table(); }, "table");
+        menu, tr("&New table"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { new_table(); }, "table");
     actions_.pop_back(); // it needs no table
     add(menu, tr("Title and &note…"), {}, [this] { title_table(); });
     add(menu, tr("&Rename the table…"), {}, [this] { rename_table(); });
@@ -241,11 +241,11 @@ void TableCommands::open_cell_menu(const QPoint& global) {
 // --- tables ----------------------------------------------------------------------------------------------------------
 
 void TableCommands::new_table() {
-    const auto label = ask_text(window_, tr("New table"), tr("The title of the new table:"), tr("Table"));
     Id added;
-    if (label && !label->isEmpty() &&
-        document_.perform(tr("new table"), add_table(document_.study(), label->toStdString(), &added))) {
+    if (document_.perform(tr("new table"), add_table(document_.study(), tr("Table").toStdString(), &added))) {
         place_.show_table(added);
+        page()->view().setCurrentIndex(page()->model().index(0, 0));
+        page()->view().setFocus();
     }
 }
 

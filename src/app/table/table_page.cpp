@@ -8,9 +8,13 @@
 
 #include <QDate>
 #include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
 #include <QLocale>
 #include <QTimer>
 #include <QVBoxLayout>
+
+#include <utility>
 
 namespace ledgefall {
 
@@ -41,6 +45,10 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     // Neither of them keeps a table from being narrow, as it is beside another one.
     title_->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Preferred);
     title_->setMinimumWidth(20);
+    title_->setObjectName(QStringLiteral("title"));
+    title_->setTextFormat(Qt::PlainText);
+    title_->setToolTip(tr("A double click changes the title"));
+    title_->installEventFilter(this);
     state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     auto* bar = new QHBoxLayout;
     bar->setContentsMargins(14, 6, 10, 4);
@@ -234,6 +242,48 @@ QString TablePage::state_line() const {
     return parts.join(QStringLiteral("  ·  "));
 }
 
+bool TablePage::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == title_ && event->type() == QEvent::MouseButtonDblClick) {
+        edit_title();
+        return true;
+    }
+    if (title_line_ != nullptr && watched == title_line_ && event->type() == QEvent::KeyPress &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+        take_title(false);
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+/// The title becomes a line that is written in; Enter or a click elsewhere takes it, Escape leaves it.
+void TablePage::edit_title() {
+    title_line_ = new QLineEdit(QString::fromStdString(model_->table()->shown_label()), this);
+    title_line_->setAccessibleName(tr("Title of the table"));
+    title_line_->setFont(title_->font());
+    title_line_->setMinimumWidth(look().px(180));
+    line_->insertWidget(0, title_line_);
+    title_->hide();
+    title_line_->installEventFilter(this);
+    title_line_->setFocus();
+    title_line_->selectAll();
+    connect(title_line_, &QLineEdit::editingFinished, this, [this] { take_title(true); });
+}
+
+void TablePage::take_title(bool take) {
+    QLineEdit* line = std::exchange(title_line_, nullptr);
+    if (line == nullptr) {
+        return;
+    }
+    const QString title = line->text().trimmed();
+    line->hide();
+    line->deleteLater();
+    title_->show();
+    view_->setFocus();
+    if (take && !title.isEmpty() && title != title_->text()) {
+        document_.perform(tr("title"), retitle_table(document_.study(), table_, title.toStdString()));
+    }
+}
+
 void TablePage::refresh_title() {
     const Table* table = model_->table();
     if (table == nullptr) {
@@ -264,8 +314,8 @@ void TablePage::apply_look() {
 void TablePage::write_formula(int section, const QString& begun) {
     const ColumnDefinition* column = model_->column(section);
     QString text = begun;
-    if (begun == QStringLiteral("=") && column != nullptr && !column->worked() && column->cells->any_filled()) {
-        column = nullptr; // given values are not written over: the formula is for the next column
+    if (begun == QStringLiteral("=") && column != nullptr && (column->worked() || column->cells->any_filled())) {
+        column = nullptr; // what is there is not written over: the formula is for the next column
     }
     if (column != nullptr) {
         const std::string unit = column->unit.empty() ? "" : " [" + column->unit + "]";

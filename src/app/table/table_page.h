@@ -70,10 +70,13 @@ class TablePage : public QWidget {
 
   protected:
     void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
     void apply_look();
     void refresh_title();
+    void edit_title();
+    void take_title(bool take);
     void choose_column(Id column);
     void tell_headings(const HeadedColumns& headed);
     void tell_dates(Id column, const QString& typed, double days);
@@ -98,6 +101,7 @@ class TablePage : public QWidget {
     FormulaEditor* editor_;
     OfferStrip* offers_;
     QHBoxLayout* line_ = nullptr;
+    class QLineEdit* title_line_ = nullptr; ///< while the title is written
     QList<std::pair<QToolButton*, QAction*>> next_;
 };
 

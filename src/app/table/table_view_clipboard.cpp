@@ -2,12 +2,16 @@
 
 #include "app/numbers/locale_text.h"
 #include "app/table/table_view.h"
+#include "core/engine/writing/definitions.h"
+#include "core/formula/parser.h"
 #include "core/study/edits/edits.h"
 #include "files/tables/delimited.h"
 
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QMimeData>
+
+#include <algorithm>
 
 namespace ledgefall {
 namespace {
@@ -32,6 +36,54 @@ void TableView::copy() const {
         block->setData(names_format, "1");
     }
     QGuiApplication::clipboard()->setMimeData(block);
+}
+
+namespace {
+
+bool is_defined(const std::string& heading) {
+    return heading.find('=') != std::string::npos && !parse_definition(heading, true).mistake;
+}
+
+/// Whether a heading of the first line is a definition, `area = a * b`: then its column is worked.
+bool has_defined_heading(const QString& text, char delimiter) {
+    const QStringList headings = text.section(QLatin1Char('\n'), 0, 0).split(QLatin1Char(delimiter));
+    return headings.size() > 1 && std::any_of(headings.begin(), headings.end(),
+                                              [](const QString& one) { return is_defined(one.toStdString()); });
+}
+
+/// What is pasted as columns of its headings; those whose heading is a definition get the formula.
+Result<Study> with_pasted_columns(const Study& study, Id table, const Delimited& read) {
+    std::vector<NewColumn> given = columns_of(read);
+    std::string definitions;
+    for (std::size_t at = 0; at < read.header.size(); ++at) {
+        definitions += is_defined(read.header[at]) ? read.header[at] + "\n" : "";
+    }
+    for (std::size_t at = read.header.size(); at > 0; --at) {
+        if (is_defined(read.header[at - 1]) && at <= given.size()) {
+            given.erase(given.begin() + static_cast<std::ptrdiff_t>(at) - 1);
+        }
+    }
+    const Result<Study> next = add_columns(study, table, given);
+    if (!next || definitions.empty()) {
+        return next;
+    }
+    const Result<WrittenDefinitions> written = write_definitions(*next, table, definitions);
+    return written ? Result<Study>(written->study) : Result<Study>(written.refusal());
+}
+
+} // namespace
+
+void TableView::choose_block(const Block& block) {
+    const int bottom = std::min(block.bottom, table_.rowCount() - 1);
+    const int right = std::min(block.right, table_.columnCount() - 1);
+    const QModelIndex first = table_.index(block.top, block.left);
+    if (!first.isValid()) {
+        return;
+    }
+    setCurrentIndex(first);
+    selectionModel()->select(
+        QItemSelection(first, table_.index(std::max(block.top, bottom), std::max(block.left, right))),
+        QItemSelectionModel::ClearAndSelect);
 }
 
 void TableView::paste() {
@@ -80,17 +132,35 @@ void TableView::paste(const QString& text, bool with_names) {
     choice.header = at_top_of_new && !with_names ? std::nullopt : std::optional(with_names);
     choice.blank_lines_at_end = true;
     choice.decimal_otherwise = own_spelling().decimal;
+    const Id table = table_.table_id();
+    if (at_top_of_new && is_definitions(text.toStdString())) { // formulas rather than observations
+        const Result<WrittenDefinitions> written = write_definitions(document_.study(), table, text.toStdString());
+        const Result<Study> next = written ? Result<Study>(written->study) : Result<Study>(written.refusal());
+        document_.perform(tr("paste"), with_rows_to_fall_down(next, table));
+        return;
+    }
+    if (at_top_of_new && has_defined_heading(text, choice.delimiter.value_or('\t'))) {
+        choice.header = true;
+    }
     const Result<Delimited> read = read_delimited(text.toStdString(), choice);
     if (!read) {
         return document_.refuse(read.refusal());
     }
     if (!read->header.empty() && at_top_of_new) { // headings among what is pasted make columns of their names
-        document_.perform(tr("paste"), add_columns(document_.study(), table_.table_id(), columns_of(*read)));
+        const int section = std::max(0, at.column());
+        const std::size_t rows = read->records.size();
+        if (document_.perform(tr("paste"), with_pasted_columns(document_.study(), table, *read))) {
+            choose_block({0, std::max(0, static_cast<int>(rows) - 1), section, table_.columnCount() - 2});
+        }
         return;
     }
     const std::vector<std::vector<std::string>>& block = read->records;
     if (!block.empty()) {
-        table_.type(std::max(0, at.row()), std::max(0, at.column()), block, tr("paste"), read->dialect.decimal);
+        const int row = std::max(0, at.row());
+        const int section = std::max(0, at.column());
+        table_.type(row, section, block, tr("paste"), read->dialect.decimal);
+        choose_block({row, row + static_cast<int>(block.size()) - 1, section,
+                      section + static_cast<int>(block.front().size()) - 1});
     }
 }
 

@@ -45,6 +45,7 @@ class Proposer {
         }
         chart.reader = chart.series.front().form == SeriesForm::cumulative;
         chart.label = label(chart);
+        chart.equal_scales = lengths_both_ways(chart);
         return chart;
     }
 
@@ -133,14 +134,28 @@ class Proposer {
         return false;
     }
 
+    /// Whether across and upwards are measured in one unit that is not of time: then a path has its own shape.
+    bool lengths_both_ways(const Chart& chart) const {
+        static const std::set<std::string> of_time = {"s", "ms", "min", "h", "d", "day", "days", "a", "week", "weeks"};
+        return std::all_of(chart.series.begin(), chart.series.end(), [this](const Series& series) {
+            const ColumnDefinition* x = table_.column(series.x);
+            const ColumnDefinition* y = table_.column(series.y);
+            return x != nullptr && y != nullptr && !x->unit.empty() && x->unit == y->unit &&
+                   !of_time.contains(x->unit) && series.form != SeriesForm::bars && kind_of(series.x) == Kind::number;
+        });
+    }
+
+    /// After what is drawn: `Pool, Weir by Riffle`.
     std::string label(const Chart& chart) const {
-        const ColumnDefinition* y = table_.column(chart.series.front().y);
         const ColumnDefinition* x = table_.column(chart.series.front().x);
-        const std::string up = chart.series.size() == 1 && y != nullptr ? y->shown_label() : table_.shown_label();
-        if (chart.series.size() > 1 || x == nullptr) {
-            return chart.series.size() > 1 ? up : table_.shown_label() + ": " + up;
+        constexpr std::size_t most_named = 3;
+        std::string up;
+        for (std::size_t at = 0; at < std::min(chart.series.size(), most_named); ++at) {
+            const ColumnDefinition* y = table_.column(chart.series[at].y);
+            up += (at == 0 ? "" : ", ") + (y == nullptr ? table_.shown_label() : y->shown_label());
         }
-        return worded({"%1 by %2", {up, x->shown_label()}});
+        up += chart.series.size() > most_named ? ", …" : "";
+        return x == nullptr ? up : worded({"%1 by %2", {up, x->shown_label()}});
     }
 
     const Results& results_;

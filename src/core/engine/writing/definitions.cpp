@@ -101,4 +101,23 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
     return with_lines(study, id, lines);
 }
 
+bool is_definitions(const std::string& text) {
+    const std::vector<std::string> lines = definition_lines(text);
+    return !lines.empty() && std::all_of(lines.begin(), lines.end(), [](const std::string& line) {
+        return line.find('\t') == std::string::npos && !parse_definition(line, true).mistake;
+    });
+}
+
+Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id id) {
+    const Table* table = study ? study->table(id) : nullptr;
+    if (table == nullptr || table->axis.ids() == nullptr || table->axis.ids()->size() > 0) {
+        return study;
+    }
+    const bool falls = std::any_of(table->columns.begin(), table->columns.end(), [](const auto& column) {
+        const Node* tree = column->worked() ? column->pieces.front().formula.tree().get() : nullptr;
+        return tree != nullptr && tree->type == NodeType::recurrence;
+    });
+    return falls ? count_rows(*study, id, "100") : study;
+}
+
 } // namespace ledgefall

@@ -20,4 +20,10 @@ struct WrittenDefinitions {
 /// that is not there yet may be used. The sentence names the line that cannot be taken.
 Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const std::string& text);
 
+/// Whether a text is nothing but definitions with names, one a line.
+bool is_definitions(const std::string& text);
+
+/// What falls from a first row needs rows to fall down: a table that has none is given a hundred.
+Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id table);
+
 } // namespace ledgefall

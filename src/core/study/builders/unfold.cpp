@@ -119,6 +119,13 @@ Result<Study> unfold(const Study& study, const std::string& name, const std::vec
     if (unfolding == all.end()) {
         return Sentence{"%1 cannot be unfolded.", {name}};
     }
+    if (unfolding->takes.size() == 1 && columns.size() > 1) { // of each by itself
+        Result<Study> all_unfolded = study;
+        for (const Id column : columns) {
+            all_unfolded = all_unfolded ? unfold(*all_unfolded, name, {column}) : all_unfolded;
+        }
+        return all_unfolded;
+    }
     if (columns.size() != unfolding->takes.size()) {
         return unfolding->takes.size() == 1
                    ? Sentence{"Choose the one column of which %1 is to be unfolded.", {name}}

@@ -39,6 +39,15 @@ bool name_taken(const Table& table, const std::string& name) {
            std::any_of(table.ledge.begin(), table.ledge.end(), held);
 }
 
+/// Tables are written with a capital, so that Table.name reads well.
+std::string table_name_for(const std::string& title) {
+    std::string wanted = name_from_label(title.empty() ? "Table" : title);
+    if (wanted[0] >= 'a' && wanted[0] <= 'z') {
+        wanted[0] = static_cast<char>(wanted[0] - 32);
+    }
+    return wanted;
+}
+
 } // namespace
 
 Result<Study> add_table(Study study, const std::string& label, Id* added) {
@@ -46,11 +55,8 @@ Result<Study> add_table(Study study, const std::string& label, Id* added) {
     Table table;
     table.id = study.fresh_id("t");
     table.label = label;
-    std::string wanted = name_from_label(label.empty() ? "Table" : label);
-    if (wanted[0] >= 'a' && wanted[0] <= 'z') { // tables are written with a capital, so that Table.name reads well
-        wanted[0] = static_cast<char>(wanted[0] - 32);
-    }
-    table.name = free_name(wanted, [&study](const std::string& name) { return study.table_named(name) != nullptr; });
+    table.name = free_name(table_name_for(label),
+                           [&study](const std::string& name) { return study.table_named(name) != nullptr; });
     if (added != nullptr) {
         *added = table.id;
     }
@@ -80,6 +86,24 @@ Result<Study> label_table(Study study, Id id, const std::string& label, const st
         table.label = label;
         table.note = note;
     });
+}
+
+Result<Study> retitle_table(const Study& study, Id id, const std::string& title) {
+    const Table* table = study.table(id);
+    if (table == nullptr || title.empty()) {
+        return no_such_part;
+    }
+    const bool named_by_title = table->name.rfind(table_name_for(table->shown_label()), 0) == 0;
+    const std::string note = table->note;
+    const Result<Study> out = label_table(study, id, title, note);
+    if (!out || !named_by_title) {
+        return out;
+    }
+    const std::string name = free_name(table_name_for(title), [&](const std::string& one) {
+        const Table* other = study.table_named(one);
+        return other != nullptr && !(other->id == id);
+    });
+    return rename_table(*out, id, name);
 }
 
 Result<Study> remove_table(const Study& study, Id id, IfUsed if_used) {
