@@ -462,6 +462,60 @@ class TestChartStories : public QObject {
             }
         }
     }
+
+    /// Axes of other steps, an axis at the right, error bars and the legend in a corner, as the dialog and the mouse
+    /// give them.
+    void a_chart_has_axes_bars_and_legend_as_asked() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Settling"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("d\ttime\tdepth\terr\n1\t1000\t5\t100\n10\t10\t6\t2\n100\t0.1\t7\t0.02\n"));
+        QVERIFY(drive.settle());
+        choose(drive, 0, 2, 0, 2);
+        drive.command(QStringLiteral("Chart of the chosen columns"));
+        QVERIFY(drawn(drive));
+        answer_with<ChartDialog>([](ChartDialog& dialog) {
+            dialog.form_of(0).setCurrentIndex(static_cast<int>(SeriesForm::line));
+            dialog.form_of(1).setCurrentIndex(static_cast<int>(SeriesForm::line));
+            dialog.logarithmic_upwards().setChecked(true);
+            dialog.second_axis_of(1).setChecked(true);
+            dialog.error_of(0).setCurrentIndex(dialog.error_of(0).findText(QStringLiteral("err")));
+            dialog.accept();
+        });
+        drive.command(QStringLiteral("Change the chart…"));
+        QVERIFY(drawn(drive));
+        ChartPlot& plot = chart_of(drive).plot();
+        QVERIFY(plot.figures()->y.logarithmic);
+        QCOMPARE(plot.yAxis->scaleType(), QCPAxis::stLogarithmic);
+        QCOMPARE(plot.figures()->series[0].error, (std::vector<double>{100, 2, 0.02}));
+        QVERIFY(plot.yAxis2->visible());
+        QVERIFY(plot.yAxis->range().contains(1100) && plot.yAxis->range().contains(0.08));
+        QVERIFY(plot.yAxis2->range().contains(7) && !plot.yAxis2->range().contains(1000));
+        QCOMPARE(plot.plots()[1]->valueAxis(), plot.yAxis2);
+        plot.replot(); // now the legend has its place
+        QVERIFY(plot.legend->visible());
+        const QPoint from = plot.legend->rect().center();
+        QTest::mousePress(&plot, Qt::LeftButton, Qt::NoModifier, from);
+        QTest::mouseRelease(&plot, Qt::LeftButton, Qt::NoModifier,
+                            plot.axisRect()->rect().bottomLeft() + QPoint(40, -40));
+        QVERIFY(drawn(drive));
+        QCOMPARE(drive.window.document().study().charts.front()->legend, LegendPlace::bottom_left);
+        drive.window.document().undo();
+        QCOMPARE(drive.window.document().study().charts.front()->legend, LegendPlace::above);
+    }
+
+    void a_chart_of_chosen_rows_says_so() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Readings"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("x\ty\n1\t10\n2\t20\n3\t15\n4\t40\n"));
+        QVERIFY(drive.settle());
+        choose(drive, 1, 2, 0, 1);
+        drive.command(QStringLiteral("Chart of the chosen columns"));
+        QVERIFY(drawn(drive));
+        QCOMPARE(chart_of(drive).plot().figures()->series[0].y, (std::vector<double>{20, 15}));
+        QCOMPARE(drive.window.document().study().charts.front()->label, std::string("y by x, rows 2 to 3"));
+    }
 };
 
 LEDGEFALL_TEST(TestChartStories)

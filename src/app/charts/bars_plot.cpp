@@ -52,7 +52,7 @@ QCPRange BarsPlot::across() const {
 }
 
 QCPRange BarsPlot::upwards() const {
-    QCPRange range = FigurePlot::upwards();
+    QCPRange range = with_errors(FigurePlot::upwards());
     range.expand(0.0);
     return range;
 }
@@ -70,7 +70,7 @@ void BarsPlot::draw(QCPPainter* painter) {
             painter->drawPath(apply_look().mark);
             painter->translate(-top);
         }
-        return;
+        return draw_errors(*painter);
     }
     painter->setAntialiasing(false);
     painter->setBrush(apply_look().fill);
@@ -89,6 +89,9 @@ void BarsPlot::draw(QCPPainter* painter) {
         tallest = area.top();
         const QRectF within = area.intersected(shown.adjusted(-2000, -20'000, 2000, 20'000));
         painter->drawRect(within);
+    }
+    if (!series().x.empty() && !histogram()) {
+        draw_errors(*painter, area_of(0).center().x() - pixel_x(series().x[0]));
     }
 }
 

@@ -124,6 +124,7 @@ QWidget* ChartDialog::make_form() {
     auto* axes = new QGridLayout;
     x_ = put_axis(*axes, 0, tr("across"), begun_.x);
     y_ = put_axis(*axes, 1, tr("upwards"), begun_.y);
+    second_ = put_axis(*axes, 2, tr("at the right"), begun_.second);
     layout->addLayout(axes);
     equal_ = new QCheckBox(tr("&Equal scales: a unit is as long across as upwards"), form);
     reader_ = new QCheckBox(tr("&Read quartiles and median off a cumulative curve"), form);
@@ -131,6 +132,21 @@ QWidget* ChartDialog::make_form() {
     equal_->setChecked(begun_.equal_scales);
     reader_->setChecked(begun_.reader);
     names_->setChecked(begun_.names_classes);
+    legend_ = new QComboBox(form);
+    legend_->addItems({tr("over the picture"), tr("in the upper left corner"), tr("in the upper right corner"),
+                       tr("in the lower left corner"), tr("in the lower right corner")});
+    legend_->setCurrentIndex(static_cast<int>(begun_.legend));
+    legend_->setAccessibleName(tr("place of the legend"));
+    connect(legend_, &QComboBox::currentIndexChanged, this, &ChartDialog::look_over);
+    auto* legend_row = new QHBoxLayout;
+    legend_row->addWidget(new QLabel(tr("The legend stands"), form));
+    legend_row->addWidget(legend_, 1);
+    layout->addLayout(legend_row);
+    if (!begun_.rows.empty()) {
+        all_rows_ = new QCheckBox(tr("Draw &all rows, not only those that were chosen"), form);
+        layout->addWidget(all_rows_);
+        connect(all_rows_, &QCheckBox::toggled, this, &ChartDialog::look_over);
+    }
     for (QCheckBox* box : {equal_, reader_, names_}) {
         layout->addWidget(box);
         connect(box, &QCheckBox::toggled, this, &ChartDialog::look_over);
@@ -168,6 +184,10 @@ ChartDialog::AxisRow ChartDialog::put_axis(QGridLayout& grid, int at, const QStr
     grid.addWidget(row.title, at, 1);
     grid.addWidget(row.from, at, 2);
     grid.addWidget(row.to, at, 3);
+    row.logarithmic = new QCheckBox(tr("logarithmic"), this);
+    row.logarithmic->setChecked(axis.logarithmic);
+    connect(row.logarithmic, &QCheckBox::toggled, this, &ChartDialog::look_over);
+    grid.addWidget(row.logarithmic, at, 4);
     grid.setColumnStretch(1, 3);
     grid.setColumnStretch(2, 1);
     grid.setColumnStretch(3, 1);
@@ -230,6 +250,16 @@ void ChartDialog::put_series(const Series& series) {
     result.fit->setChecked(series.fit);
     result.per_width = new QCheckBox(tr("count over width"), result.row);
     result.per_width->setChecked(series.per_width);
+    result.error = column_box(series.error, true, result.row);
+    result.error->insertItem(0, tr("no error bars"), QString());
+    result.error->insertItem(1, tr("the standard error of the mean"), QStringLiteral("se"));
+    result.error->setAccessibleName(tr("error bars"));
+    result.error->setCurrentIndex(
+        series.standard_error  ? 1
+        : series.error.empty() ? 0
+                               : std::max(0, result.error->findData(QString::fromStdString(series.error.str()))));
+    result.second_axis = new QCheckBox(tr("on the axis at the right"), result.row);
+    result.second_axis->setChecked(series.second_axis);
     auto* away = new QToolButton(result.row);
     away->setIcon(drawn_icon(QStringLiteral("remove")));
     away->setAutoRaise(true);
@@ -244,6 +274,9 @@ void ChartDialog::put_series(const Series& series) {
     layout->addWidget(result.label, 1, 0);
     layout->addWidget(result.fit, 1, 2);
     layout->addWidget(result.per_width, 1, 4);
+    layout->addWidget(new QLabel(tr("error bars"), result.row), 2, 0);
+    layout->addWidget(result.error, 2, 2);
+    layout->addWidget(result.second_axis, 2, 4);
     layout->setColumnStretch(0, 3);
     layout->setColumnStretch(2, 3);
     layout->setColumnStretch(4, 3);
@@ -257,12 +290,14 @@ void ChartDialog::put_series(const Series& series) {
     });
     connect(result.fit, &QCheckBox::toggled, this, &ChartDialog::look_over);
     connect(result.per_width, &QCheckBox::toggled, this, &ChartDialog::look_over);
+    connect(result.second_axis, &QCheckBox::toggled, this, &ChartDialog::look_over);
 }
 
 void ChartDialog::fit_boxes(const SeriesRow& row) {
     const SeriesFormKind& kind = kind_of(static_cast<SeriesForm>(row.form->currentIndex()));
     row.fit->setEnabled(kind.may_fit);
     row.per_width->setEnabled(kind.may_divide);
+    row.error->setEnabled(kind.over == SeriesFormKind::Over::points);
 }
 
 void ChartDialog::put_reference(const Reference& reference) {
@@ -355,6 +390,10 @@ Chart ChartDialog::chart() const {
         series.label = text(row.label);
         series.fit = row.fit->isEnabled() && row.fit->isChecked();
         series.per_width = row.per_width->isEnabled() && row.per_width->isChecked();
+        series.second_axis = row.second_axis->isChecked();
+        const QString error = row.error->currentData().toString();
+        series.standard_error = error == QStringLiteral("se");
+        series.error = series.standard_error ? Id() : Id(error.toStdString());
         result.series.push_back(series);
     }
     result.references.clear();
@@ -368,8 +407,17 @@ Chart ChartDialog::chart() const {
         }
         result.references.push_back(std::move(reference));
     }
-    result.x = {text(x_.title), formula(x_.from), formula(x_.to), begun_.x.unknown_fields};
-    result.y = {text(y_.title), formula(y_.from), formula(y_.to), begun_.y.unknown_fields};
+    const auto axis = [&](const AxisRow& row, const ChartAxis& before) {
+        return ChartAxis{text(row.title), formula(row.from), formula(row.to), row.logarithmic->isChecked(),
+                         before.unknown_fields};
+    };
+    result.x = axis(x_, begun_.x);
+    result.y = axis(y_, begun_.y);
+    result.second = axis(second_, begun_.second);
+    result.legend = static_cast<LegendPlace>(legend_->currentIndex());
+    if (all_rows_ != nullptr && all_rows_->isChecked()) {
+        result.rows.clear();
+    }
     result.equal_scales = equal_->isChecked();
     result.reader = reader_->isChecked();
     result.names_classes = names_->isChecked();

@@ -34,13 +34,17 @@ class ChartDialog : public QDialog {
     QComboBox& reference_form(int reference) { return *references_[static_cast<std::size_t>(reference)].form; }
     QLineEdit& title() { return *title_; }
     QCheckBox& equal_scales() { return *equal_; }
+    QCheckBox& logarithmic_upwards() { return *y_.logarithmic; }
+    QComboBox& error_of(int series) { return *series_[static_cast<std::size_t>(series)].error; }
+    QCheckBox& second_axis_of(int series) { return *series_[static_cast<std::size_t>(series)].second_axis; }
 
   private:
     struct SeriesRow {
         QWidget* row = nullptr;
         QComboBox *form = nullptr, *across = nullptr, *up = nullptr;
         QLineEdit* label = nullptr;
-        QCheckBox *fit = nullptr, *per_width = nullptr;
+        QCheckBox *fit = nullptr, *per_width = nullptr, *second_axis = nullptr;
+        QComboBox* error = nullptr;
         std::string unknown_fields;
     };
     struct ReferenceRow {
@@ -52,6 +56,7 @@ class ChartDialog : public QDialog {
     };
     struct AxisRow {
         QLineEdit *title = nullptr, *from = nullptr, *to = nullptr;
+        QCheckBox* logarithmic = nullptr;
     };
     QWidget* make_form();
     void put_series(const Series& series);
@@ -70,8 +75,9 @@ class ChartDialog : public QDialog {
     QWidget *series_place_ = nullptr, *references_place_ = nullptr;
     std::vector<SeriesRow> series_;
     std::vector<ReferenceRow> references_;
-    AxisRow x_, y_;
-    QCheckBox *equal_ = nullptr, *reader_ = nullptr, *names_ = nullptr;
+    AxisRow x_, y_, second_;
+    QCheckBox *equal_ = nullptr, *reader_ = nullptr, *names_ = nullptr, *all_rows_ = nullptr;
+    QComboBox* legend_ = nullptr;
     ChartPlot* plot_;
     QLabel* message_;
     FigureMaker maker_;

@@ -2,6 +2,7 @@
 
 #include "app/charts/chart_files.h"
 #include "app/look/look.h"
+#include "core/study/edits/edits.h"
 
 #include <QClipboard>
 #include <QFileDialog>
@@ -49,6 +50,13 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     connect(&look_news(), &LookNews::changed, this, &ChartPage::apply_look);
     connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
     connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);
+    connect(plot_, &ChartPlot::legend_moved, this, [this](LegendPlace place) {
+        if (const Chart* now = this->chart()) {
+            Chart moved = *now;
+            moved.legend = place;
+            document_.perform(tr("place of the legend"), rewrite_chart(document_.study(), moved));
+        }
+    });
     apply_look();
     refresh();
 }
@@ -81,7 +89,7 @@ void ChartPage::apply_look() {
 }
 
 void ChartPage::refresh() {
-    if (const Chart* now = chart()) {
+    if (const Chart* now = this->chart()) {
         maker_.ask({document_.study(), document_.snapshot(), *now, false});
     }
 }

@@ -74,6 +74,8 @@ ChartPlot::ChartPlot(QWidget* parent)
             }
         });
     }
+    axisRect()->setRangeDragAxes({xAxis}, {yAxis, yAxis2});
+    axisRect()->setRangeZoomAxes({xAxis}, {yAxis, yAxis2});
     apply_look();
 }
 
@@ -85,7 +87,7 @@ void ChartPlot::apply_look() {
     title_->setFont(in_use.text(11.5, true));
     title_->setTextColor(in_use.ink);
     title_->setMargins(QMargins(in_use.px(14), in_use.px(5), 0, in_use.px(3)));
-    for (QCPAxis* axis : {xAxis, yAxis}) {
+    for (QCPAxis* axis : {xAxis, yAxis, yAxis2}) {
         axis->setBasePen(QPen(in_use.faint_ink, 1));
         axis->setTickPen(QPen(in_use.faint_ink, 1));
         axis->setSubTickPen(Qt::NoPen);
@@ -100,6 +102,7 @@ void ChartPlot::apply_look() {
         axis->grid()->setZeroLinePen(QPen(in_use.stone_edge, 1));
     }
     xAxis->grid()->setVisible(true);
+    yAxis2->grid()->setVisible(false);
     legend->setFont(in_use.text(9));
     legend->setTextColor(in_use.ink);
     legend->setBorderPen(Qt::NoPen);
@@ -117,6 +120,10 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
     title_->setText(title);
     pointed_.reset();
     reading_.reset();
+    const auto type = [](bool logarithmic) { return logarithmic ? QCPAxis::stLogarithmic : QCPAxis::stLinear; };
+    xAxis->setScaleType(type(figures_->x.logarithmic));
+    yAxis->setScaleType(type(figures_->y.logarithmic));
+    yAxis2->setScaleType(type(figures_->second.logarithmic));
     make_plots();
     make_legend();
     make_ticks();
@@ -125,10 +132,17 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
                                            std::max(look().px(18), room.width()), look().px(8)));
     xAxis->setLabel(QString::fromStdString(figures_->x.title));
     yAxis->setLabel(QString::fromStdString(figures_->y.title));
+    yAxis2->setLabel(QString::fromStdString(figures_->second.title));
+    yAxis2->setVisible(has_second_axis());
     if (!zoomed_) {
         show_all();
     }
     replot(rpQueuedReplot);
+}
+
+bool ChartPlot::has_second_axis() const {
+    return figures_ && std::any_of(figures_->series.begin(), figures_->series.end(),
+                                   [](const SeriesFigures& one) { return one.second_axis; });
 }
 
 void ChartPlot::make_plots() {
@@ -140,7 +154,8 @@ void ChartPlot::make_plots() {
     }
     for (std::size_t at = 0; at < figures_->series.size(); ++at) {
         const SeriesFormKind::Painted painted = kind_of(figures_->series[at].form).painted;
-        plots_.push_back(make_plot({xAxis, yAxis, figures_, at, before[painted]++, together[painted]}));
+        QCPAxis* up = figures_->series[at].second_axis ? yAxis2 : yAxis;
+        plots_.push_back(make_plot({xAxis, up, figures_, at, before[painted]++, together[painted]}));
     }
     references_ = std::make_unique<ReferencePlot>(this, above, figures_);
 }
@@ -158,32 +173,78 @@ void ChartPlot::make_legend() {
     }
     legend->clearItems();
     const bool wanted = plots_.size() > 1 || fits;
+    const bool above = wanted && figures_->legend == LegendPlace::above;
     legend->setVisible(wanted);
-    if (wanted != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
-        wanted ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
-               : static_cast<void>(plotLayout()->take(legend_row_));
+    if (above != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
+        above ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
+              : static_cast<void>(plotLayout()->take(legend_row_));
     }
-    if (wanted) { // as many beside each other as there is room for
-        legend->setWrap(std::max(1, static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest))));
+    place_legend(wanted && !above);
+    legend->setBrush(above ? QBrush(Qt::NoBrush) : QBrush(look().paper));
+    if (wanted) { // as many beside each other as there is room for; under each other in a corner
+        const int across = static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest));
+        legend->setWrap(above ? std::max(1, across) : 1);
         for (FigurePlot* plot : plots_) {
             plot->addToLegend();
         }
     }
 }
 
-void ChartPlot::make_ticks() {
-    xAxis->setTicker(QSharedPointer<ChartTicks>::create(*xAxis, figures_->x, figures_->names_classes));
-    AxisFigures upwards = figures_->y;
-    if (upwards.format.style != Format::Style::percent) {
-        upwards.format = {};
+/// In a corner of the picture, or in the row over it.
+void ChartPlot::place_legend(bool in_corner) {
+    QCPLayoutInset* inside = axisRect()->insetLayout();
+    if (legend->layout() != nullptr) {
+        legend->layout()->take(legend);
     }
-    yAxis->setTicker(QSharedPointer<ChartTicks>::create(*yAxis, upwards, false));
+    if (in_corner) {
+        const bool left = figures_->legend == LegendPlace::top_left || figures_->legend == LegendPlace::bottom_left;
+        const bool top = figures_->legend == LegendPlace::top_left || figures_->legend == LegendPlace::top_right;
+        inside->addElement(legend, (left ? Qt::AlignLeft : Qt::AlignRight) | (top ? Qt::AlignTop : Qt::AlignBottom));
+    } else {
+        legend_row_->addElement(0, 0, legend);
+    }
+}
+
+/// Where a legend that is let go at a place comes to stand.
+LegendPlace ChartPlot::legend_place_at(const QPointF& at) const {
+    const QRect area = axisRect()->rect();
+    if (at.y() < area.top()) {
+        return LegendPlace::above;
+    }
+    const bool left = at.x() < area.center().x();
+    const bool top = at.y() < area.center().y();
+    return top ? (left ? LegendPlace::top_left : LegendPlace::top_right)
+               : (left ? LegendPlace::bottom_left : LegendPlace::bottom_right);
+}
+
+void ChartPlot::make_ticks() {
+    const auto give = [](QCPAxis& axis, AxisFigures figures, bool between, bool keeps_format) {
+        if (!keeps_format && figures.format.style != Format::Style::percent) {
+            figures.format = {};
+        }
+        if (figures.logarithmic) {
+            return axis.setTicker(QSharedPointer<LogarithmicTicks>::create());
+        }
+        axis.setTicker(QSharedPointer<ChartTicks>::create(axis, figures, between));
+    };
+    give(*xAxis, figures_->x, figures_->names_classes, true);
+    give(*yAxis, figures_->y, false, false);
+    give(*yAxis2, figures_->second, false, false);
     const bool areas = std::any_of(plots_.begin(), plots_.end(),
                                    [](const FigurePlot* plot) { return kind_of(plot->series().form).area; });
     xAxis->grid()->setVisible(!areas);
 }
 
 namespace {
+
+/// A logarithmic axis gets its room by factors.
+QCPRange with_factors(QCPRange range, double part) {
+    if (!(range.lower > 0)) {
+        return {1, 10};
+    }
+    const double factor = range.upper > range.lower ? std::pow(range.upper / range.lower, part) : 2;
+    return {range.lower / factor, range.upper * factor};
+}
 
 QCPRange with_room(QCPRange range, bool keep_lower, double part) {
     if (!(range.size() > 0)) {
@@ -200,6 +261,9 @@ void ChartPlot::show_all() {
     zoomed_ = false;
     QCPRange across;
     QCPRange up;
+    QCPRange second;
+    bool any_second = false;
+    bool any_first = false;
     bool any = false;
     bool from_zero = false;
     bool tight = false;
@@ -211,8 +275,11 @@ void ChartPlot::show_all() {
             continue;
         }
         across = any ? across.expanded(x) : x;
-        up = any ? up.expanded(y) : y;
-        any = true;
+        const bool at_right = plot->series().second_axis;
+        QCPRange& own = at_right ? second : up;
+        bool& any_own = at_right ? any_second : any_first;
+        own = any_own ? own.expanded(y) : y;
+        any_own = any = true;
         const SeriesFormKind& kind = kind_of(plot->series().form);
         from_zero = from_zero || kind.from_zero;
         tight = tight || kind.painted == SeriesFormKind::Painted::as_bars_side_by_side ||
@@ -227,8 +294,14 @@ void ChartPlot::show_all() {
                 }
             }
         }
-        across = with_room(any ? across : QCPRange(0, 1), false, tight ? 0.0 : 0.03);
-        up = with_room(any ? up : QCPRange(0, 1), from_zero && up.lower >= 0, 0.06);
+        across = figures_->x.logarithmic ? with_factors(across, 0.03)
+                                         : with_room(any ? across : QCPRange(0, 1), false, tight ? 0.0 : 0.03);
+        up = figures_->y.logarithmic ? with_factors(up, 0.06)
+                                     : with_room(any_first ? up : QCPRange(0, 1), from_zero && up.lower >= 0, 0.06);
+        second = figures_->second.logarithmic
+                     ? with_factors(second, 0.06)
+                     : with_room(any_second ? second : QCPRange(0, 1), from_zero && second.lower >= 0, 0.06);
+        second = {figures_->second.from.value_or(second.lower), figures_->second.to.value_or(second.upper)};
         across = {figures_->x.from.value_or(across.lower), figures_->x.to.value_or(across.upper)};
         up = {figures_->y.from.value_or(up.lower), figures_->y.to.value_or(up.upper)};
     }
@@ -236,6 +309,7 @@ void ChartPlot::show_all() {
     for (int turn = 0; turn < (equal ? 3 : 1); ++turn) { // the labels' widths follow the ranges, and the room for them
         xAxis->setRange(across);
         yAxis->setRange(up);
+        yAxis2->setRange(second);
         keep_scales_equal();
         if (equal) {
             replot(rpImmediateRefresh);

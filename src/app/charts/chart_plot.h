@@ -30,6 +30,7 @@ class ChartPlot : public QCustomPlot {
   Q_SIGNALS:
     void rows_chosen(ledgefall::Id table, const std::vector<std::uint32_t>& rows);
     void told_changed(const QString& text);
+    void legend_moved(ledgefall::LegendPlace place);
 
   protected:
     void mousePressEvent(QMouseEvent* event) override;
@@ -45,6 +46,9 @@ class ChartPlot : public QCustomPlot {
   private:
     void make_plots();
     void make_legend();
+    void place_legend(bool in_corner);
+    LegendPlace legend_place_at(const QPointF& at) const;
+    bool has_second_axis() const;
     void make_ticks();
     void keep_scales_equal();
     void look_at(const QPointF& at);
@@ -66,7 +70,7 @@ class ChartPlot : public QCustomPlot {
     std::optional<double> reading_;  ///< at which x the cumulative curve is being read
     QString message_;
     QPoint pressed_;
-    bool zoomed_ = false, dragging_ = false;
+    bool zoomed_ = false, dragging_ = false, moving_legend_ = false;
     std::size_t stepped_ = 0; ///< the value that the keyboard is at, from 1; 0: none
 };
 

@@ -60,6 +60,11 @@ void ChartPlot::look_at(const QPointF& at) {
 
 void ChartPlot::mousePressEvent(QMouseEvent* event) {
     pressed_ = event->pos();
+    if (event->button() == Qt::LeftButton && legend->visible() && legend->rect().contains(pressed_)) {
+        moving_legend_ = true; // it is let go where it is to stand
+        setCursor(Qt::ClosedHandCursor);
+        return;
+    }
     dragging_ = true;
     stepped_ = 0;
     setSelectionRectMode(event->modifiers().testFlag(Qt::ShiftModifier) ? QCP::srmCustom : QCP::srmNone);
@@ -67,6 +72,9 @@ void ChartPlot::mousePressEvent(QMouseEvent* event) {
 }
 
 void ChartPlot::mouseMoveEvent(QMouseEvent* event) {
+    if (moving_legend_) {
+        return;
+    }
     QCustomPlot::mouseMoveEvent(event);
     if (event->buttons() == Qt::NoButton) {
         look_at(event->position());
@@ -95,6 +103,16 @@ void ChartPlot::choose_within(const QRect& area) {
 }
 
 void ChartPlot::mouseReleaseEvent(QMouseEvent* event) {
+    if (moving_legend_) {
+        moving_legend_ = false;
+        unsetCursor();
+        const LegendPlace place = legend_place_at(event->position());
+        if ((event->pos() - pressed_).manhattanLength() >= QApplication::startDragDistance() &&
+            place != figures_->legend) {
+            Q_EMIT legend_moved(place);
+        }
+        return;
+    }
     const bool around = selectionRectMode() == QCP::srmCustom;
     const QRect area = QRect(pressed_, event->pos()).normalized();
     QCustomPlot::mouseReleaseEvent(event);
@@ -141,6 +159,7 @@ void ChartPlot::zoom(double factor) {
     zoomed_ = true;
     xAxis->scaleRange(factor);
     yAxis->scaleRange(factor);
+    yAxis2->scaleRange(factor);
     keep_scales_equal();
     replot(rpQueuedReplot);
 }
@@ -149,6 +168,7 @@ void ChartPlot::pan(double across, double up) {
     zoomed_ = true;
     xAxis->moveRange(xAxis->range().size() * across);
     yAxis->moveRange(yAxis->range().size() * up);
+    yAxis2->moveRange(yAxis2->range().size() * up);
     replot(rpQueuedReplot);
 }
 
@@ -167,7 +187,8 @@ void ChartPlot::step(int by) {
     for (const FigurePlot* plot : plots_) {
         const SeriesFigures& series = plot->series();
         if (next < series.x.size()) {
-            const QPointF place(xAxis->coordToPixel(series.x[next]), yAxis->coordToPixel(series.y[next]));
+            const QPointF place(xAxis->coordToPixel(series.x[next]),
+                                (series.second_axis ? yAxis2 : yAxis)->coordToPixel(series.y[next]));
             const auto match = plot->hit(place + QPointF(0, kind_of(series.form).area ? 1 : 0));
             return tell(match ? match->description : QString::fromStdString(series.label), place);
         }

@@ -135,6 +135,10 @@ void ChartTicks::calendar(const QCPRange& range, QVector<double>& ticks, QVector
     }
 }
 
+QString LogarithmicTicks::getTickLabel(double tick, const QLocale&, QChar, int) {
+    return number_text(tick, {});
+}
+
 void ChartTicks::generate(const QCPRange& range, const QLocale& locale, QChar form, int precision,
                           QVector<double>& ticks, QVector<double>* between, QVector<QString>* texts) {
     ticks.clear();

@@ -5,6 +5,12 @@
 
 namespace ledgefall {
 
+/// The ticks of a logarithmic axis: powers of ten, written as people write numbers.
+class LogarithmicTicks : public QCPAxisTickerLog {
+  protected:
+    QString getTickLabel(double tick, const QLocale& locale, QChar form, int precision) override;
+};
+
 /// The ticks of one axis, written as the column is; never so many that their texts touch.
 class ChartTicks : public QCPAxisTicker {
   public:

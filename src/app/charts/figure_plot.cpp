@@ -56,6 +56,44 @@ QCPRange FigurePlot::upwards() const {
     return range_of(series().y);
 }
 
+QCPRange FigurePlot::with_errors(QCPRange range) const {
+    const SeriesFigures& drawn = series();
+    const bool logarithmic = valueAxis()->scaleType() == QCPAxis::stLogarithmic;
+    for (std::size_t at = 0; at < drawn.error.size(); ++at) {
+        if (std::isfinite(drawn.error[at])) {
+            range.expand(drawn.y[at] + drawn.error[at]);
+            if (!logarithmic || drawn.y[at] > drawn.error[at]) {
+                range.expand(drawn.y[at] - drawn.error[at]);
+            }
+        }
+    }
+    return range;
+}
+
+/// Lines up and down with a short one across each end.
+void FigurePlot::draw_errors(QCPPainter& painter, double shift) const {
+    const SeriesFigures& drawn = series();
+    if (drawn.error.empty()) {
+        return;
+    }
+    painter.setAntialiasing(true);
+    painter.setPen(QPen(look().ink, 1.2 * look().zoom));
+    const double half = look().px(4);
+    const bool logarithmic = valueAxis()->scaleType() == QCPAxis::stLogarithmic;
+    for (std::size_t at = 0; at < drawn.error.size(); ++at) {
+        if (!std::isfinite(drawn.error[at])) {
+            continue;
+        }
+        const double x = pixel_x(drawn.x[at]) + shift;
+        const double above = pixel_y(drawn.y[at] + drawn.error[at]);
+        const double least = drawn.y[at] - drawn.error[at];
+        const double below = logarithmic && least <= 0 ? clipRect().bottom() : pixel_y(least);
+        painter.drawLine(QLineF(x, above, x, below));
+        painter.drawLine(QLineF(x - half, above, x + half, above));
+        painter.drawLine(QLineF(x - half, below, x + half, below));
+    }
+}
+
 QCPRange FigurePlot::getKeyRange(bool& match, QCP::SignDomain) const {
     match = !series().x.empty();
     return match ? across() : QCPRange();

@@ -54,6 +54,9 @@ class FigurePlot : public QCPAbstractPlottable {
     double pixel_x(double x) const { return keyAxis()->coordToPixel(x); }
     double pixel_y(double y) const { return valueAxis()->coordToPixel(y); }
     QPen pen_of(double width = 1.6) const;
+    /// With the ends of the error bars.
+    QCPRange with_errors(QCPRange range) const;
+    void draw_errors(QCPPainter& painter, double shift = 0) const; ///< `shift`: in pixels to the right of the points
 
   private:
     FiguresPtr figures_;

@@ -10,16 +10,19 @@ namespace {
 constexpr std::size_t many_points = 4000; // from here on, one mark for each place
 constexpr double point_reach = 9;         // pixels within which a point is under the pointer
 
-/// From values to pixels along one axis: both axes are even.
+/// From values to pixels along one axis, of even or of logarithmic steps.
 struct Scale {
     double factor, shift;
-    Scale(const QCPAxis& axis) {
+    bool logarithmic;
+    Scale(const QCPAxis& axis)
+        : logarithmic(axis.scaleType() == QCPAxis::stLogarithmic) {
         const QCPRange range = axis.range();
         const double from = axis.coordToPixel(range.lower);
-        factor = (axis.coordToPixel(range.upper) - from) / range.size();
-        shift = from - factor * range.lower;
+        factor = (axis.coordToPixel(range.upper) - from) / (step(range.upper) - step(range.lower));
+        shift = from - factor * step(range.lower);
     }
-    double operator()(double value) const { return shift + factor * value; }
+    double step(double value) const { return logarithmic ? std::log(value) : value; }
+    double operator()(double value) const { return shift + factor * step(value); }
 };
 
 /// Keeps those corners of a line that show: of neighbours in one column of pixels the first, the lowest, the highest
@@ -61,7 +64,7 @@ class Corners {
 } // namespace
 
 QCPRange PointsPlot::upwards() const {
-    QCPRange range = FigurePlot::upwards();
+    QCPRange range = with_errors(FigurePlot::upwards());
     if (kind_of(series().form).over == SeriesFormKind::Over::classes) {
         range.expand(0.0);
     }
@@ -74,6 +77,7 @@ void PointsPlot::draw(QCPPainter* painter) {
         draw_line(*painter);
     }
     draw_fit(*painter);
+    draw_errors(*painter);
     if (kind_of(series().form).marks) {
         series().x.size() > many_points ? draw_cloud(*painter) : draw_marks(*painter);
     }
@@ -127,16 +131,32 @@ QList<QPointF> PointsPlot::path() const {
     return points;
 }
 
+/// Straight on axes of even steps; bent on others, and then drawn by its corners.
 void PointsPlot::draw_fit(QCPPainter& painter) const {
     if (!series().fit) {
         return;
     }
     const auto [slope, intercept, corr] = *series().fit;
     const QCPRange range = keyAxis()->range();
-    QPen pen(apply_look().line, 1.4 * look().zoom, Qt::DashLine);
-    painter.setPen(pen);
-    painter.drawLine(QLineF(pixel_x(range.lower), pixel_y(intercept + slope * range.lower), pixel_x(range.upper),
-                            pixel_y(intercept + slope * range.upper)));
+    painter.setPen(QPen(apply_look().line, 1.4 * look().zoom, Qt::DashLine));
+    const bool straight = keyAxis()->scaleType() == QCPAxis::stLinear && valueAxis()->scaleType() == QCPAxis::stLinear;
+    const int corners = straight ? 1 : 200;
+    const Scale across(*keyAxis());
+    const auto x_at = [&](int corner) {
+        const double part = static_cast<double>(corner) / corners;
+        const double from = across.step(range.lower);
+        const double place = from + part * (across.step(range.upper) - from);
+        return across.logarithmic ? std::exp(place) : place;
+    };
+    for (int corner = 0; corner < corners; ++corner) {
+        const double left = x_at(corner);
+        const double right = x_at(corner + 1);
+        const double y_left = intercept + slope * left;
+        const double y_right = intercept + slope * right;
+        if (straight || valueAxis()->scaleType() == QCPAxis::stLinear || (y_left > 0 && y_right > 0)) {
+            painter.drawLine(QLineF(pixel_x(left), pixel_y(y_left), pixel_x(right), pixel_y(y_right)));
+        }
+    }
 }
 
 void PointsPlot::draw_mark(QCPPainter& painter, const QPointF& at) const {
@@ -177,8 +197,8 @@ void PointsPlot::draw_cloud(QCPPainter& painter) const {
     const auto width = static_cast<double>(wide);
     const auto height = static_cast<double>(high);
     for (std::size_t at = 0; at < drawn.x.size(); ++at) {
-        const double column = x_shift + x_factor * x[at];
-        const double row = y_shift + y_factor * y[at];
+        const double column = x_shift + x_factor * across.step(x[at]);
+        const double row = y_shift + y_factor * up.step(y[at]);
         if (column >= 0 && column < width && row >= 0 && row < height) {
             std::uint8_t& count = counts[static_cast<std::size_t>(static_cast<std::ptrdiff_t>(row) * wide +
                                                                   static_cast<std::ptrdiff_t>(column))];

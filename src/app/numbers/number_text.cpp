@@ -174,13 +174,13 @@ Format settled_format(const Format& format, const Column& cells) {
     if (format.style != Format::Style::automatic || cells.kind() != Kind::number) {
         return format;
     }
-    // A sample is enough: the first rows, and some from all over.
+    // A sample is enough: all of the first rows, as every second may need a decimal more, and some from all over.
     constexpr std::size_t most = 200;
     const std::size_t step = std::max<std::size_t>(1, cells.size() / most);
     double largest = 0;
     double least = huge;
     int needed = 0;
-    for (std::size_t row = 0; row < cells.size(); row += step) {
+    for (std::size_t row = 0; row < cells.size(); row += row < most ? 1 : step) {
         const Value value = cells.at(row);
         if (value.plain() && value.number() != 0) {
             largest = std::max(largest, std::fabs(value.number()));

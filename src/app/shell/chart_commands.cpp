@@ -73,10 +73,36 @@ void ChartCommands::draw_chosen() {
     if (!proposal) {
         return document_.refuse(proposal.refusal());
     }
+    Chart chart = *proposal;
+    only_chosen_rows(chart);
     Id added;
-    if (document_.perform(tr("a chart"), add_chart(document_.study(), *proposal, &added))) {
+    if (document_.perform(tr("a chart"), add_chart(document_.study(), chart, &added))) {
         place_.show_chart(added);
     }
+}
+
+/// Where several rows are chosen and not all of them, the chart draws those, and its title says so.
+void ChartCommands::only_chosen_rows(Chart& chart) const {
+    const TableView& view = place_.page()->view();
+    const Table& table = *place_.page()->model().table();
+    const TableView::Block block = view.chosen();
+    const int rows = place_.page()->model().table_rows();
+    if (block.empty() || block.rows() < 2 || block.rows() >= rows || view.chosen_blocks().size() > 1) {
+        return;
+    }
+    for (int row = block.top; row <= block.bottom; ++row) { // neighbours with neighbouring ids as one range
+        const std::uint64_t id = table.axis.id_at(static_cast<std::size_t>(row));
+        if (!chart.rows.empty() && chart.rows.back().second + 1 == id) {
+            chart.rows.back().second = id;
+        } else {
+            chart.rows.emplace_back(id, id);
+        }
+    }
+    chart.label = tr("%1, rows %2 to %3")
+                      .arg(QString::fromStdString(chart.label))
+                      .arg(block.top + 1)
+                      .arg(block.bottom + 1)
+                      .toStdString();
 }
 
 void ChartCommands::change(Id id) {

@@ -25,6 +25,7 @@ class ChartCommands : public QObject {
     Document& document_;
     PageArea& place_;
     QWidget* window_;
+    void only_chosen_rows(Chart& chart) const;
     QAction* draw_ = nullptr;
     std::vector<QAction*> of_table_, of_chart_;
 };

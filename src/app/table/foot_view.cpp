@@ -220,6 +220,15 @@ void FootView::bring_into_view(int row) {
     fit();
 }
 
+int FootView::width_of(int section) const {
+    const QFontMetrics metrics(look().text(10.0, true));
+    int widest = 0;
+    for (int row = 0; row < model_->rowCount(); ++row) {
+        widest = std::max(widest, metrics.horizontalAdvance(model_->index(row, section).data().toString()));
+    }
+    return widest == 0 ? 0 : widest + look().px(28);
+}
+
 int FootView::label_width() const {
     const QFontMetrics metrics(look().text(9.0));
     int widest = 0;

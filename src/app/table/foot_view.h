@@ -30,6 +30,7 @@ class FootView : public QTableView {
     const FootModel& foot() const { return *model_; }
     int label_width() const; ///< what its longest label needs
     void set_most_height(int height);
+    int width_of(int section) const; ///< of the widest value under a column
     /// Brings a line into view and makes its value under the first of its columns the current one.
     void choose(Id line);
 

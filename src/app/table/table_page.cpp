@@ -33,6 +33,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
     , offers_(new OfferStrip(document, this)) {
+    view_->width_below = [this](int section) { return foot_->width_of(section); };
     foot_menu_->set_place(foot_place());
     connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
     add_foot_->setText(tr("foot line"));

@@ -88,7 +88,8 @@ int TableView::content_width(int section) const {
         fitted.rows != table_.table_rows()) {
         fitted = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
     }
-    return std::min(fitted.width, look().px(280)) + look().px(28);
+    const int below = width_below ? width_below(section) : 0;
+    return std::max(std::min(fitted.width, look().px(280)) + look().px(28), std::min(below, look().px(200)));
 }
 
 /// The width of the widest of some cells. Of numbers only the longest is measured: their figures are of one width.

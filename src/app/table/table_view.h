@@ -29,6 +29,7 @@ class TableView : public QTableView, public ShowsReferences {
     };
     Block chosen() const;
     /// Those of the blocks that are chosen in which the current cell is is `chosen()`; these are all of them.
+    std::function<int(int section)> width_below; ///< of what stands under a column in the foot
     std::vector<Block> chosen_blocks() const;
     void choose_block(const Block& block); ///< its first cell becomes the current one
     /// The columns that a command for columns means: the chosen ones, where several are chosen or one as a whole.

@@ -16,6 +16,9 @@ bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const 
     constexpr std::size_t most_boxes = 200;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
         stop_if_asked_at(row);
+        if (!chart.takes(*y.table, row)) {
+            continue;
+        }
         const Value value = y.cells->at(row);
         const Value name = x.cells == nullptr ? Value::missing() : x.cells->at(row);
         if (!value.plain() || !std::isfinite(value.number()) || (x.cells != nullptr && !name.plain())) {

@@ -1,9 +1,11 @@
 #include "core/charts/series_figures.h"
 #include "core/engine/planning/plan.h"
+#include "core/engine/running/evaluator.h"
 #include "core/stats/measures.h"
 #include "core/study/builders/frequency.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
+#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <array>
@@ -22,12 +24,14 @@ class Maker {
         : study_(study)
         , results_(results)
         , chart_(chart)
-        , work_{study, results, {}, {}} {}
+        , work_{study, results, chart, {}, {}} {}
 
     ChartFigures make() {
         out_.equal_scales = chart_.equal_scales;
         out_.reader = chart_.reader;
         out_.names_classes = chart_.names_classes;
+        out_.legend = chart_.legend;
+        find_logarithmic();
         if (chart_.series.empty()) {
             miss({"This chart has nothing to draw yet: give it a series.", {}});
         }
@@ -36,8 +40,9 @@ class Maker {
         }
         add_numbers();
         name_axes();
-        out_.x.whole = all_whole(&SeriesFigures::x);
-        out_.y.whole = all_whole(&SeriesFigures::y) && !all_boxes();
+        out_.x.whole = all_whole(&SeriesFigures::x, std::nullopt);
+        out_.y.whole = all_whole(&SeriesFigures::y, false) && !all_boxes();
+        out_.second.whole = all_whole(&SeriesFigures::y, true);
         return std::move(out_);
     }
 
@@ -73,6 +78,8 @@ class Maker {
         if (!figures_of(series.form)(work_, series, figures, x, y)) {
             return;
         }
+        figures.second_axis = series.second_axis;
+        add_errors(series, figures, y);
         if (series.fit && out_.x.names.empty()) {
             add_fit(figures);
         }
@@ -82,6 +89,73 @@ class Maker {
         ys_.push_back(y);
         per_width_ = per_width_ || series.per_width;
         out_.series.push_back(std::move(figures));
+    }
+
+    /// Bars and what is counted up stand on zero, which a logarithmic axis does not have.
+    void find_logarithmic() {
+        const auto from_zero = [this](bool second) {
+            return std::any_of(chart_.series.begin(), chart_.series.end(), [second](const Series& one) {
+                return one.second_axis == second && kind_of(one.form).from_zero;
+            });
+        };
+        out_.x.logarithmic = chart_.x.logarithmic;
+        out_.y.logarithmic = chart_.y.logarithmic && !from_zero(false);
+        out_.second.logarithmic = chart_.second.logarithmic && !from_zero(true);
+        const bool bars = std::any_of(chart_.series.begin(), chart_.series.end(), [](const Series& one) {
+            return kind_of(one.form).over != SeriesFormKind::Over::points || kind_of(one.form).single_rows;
+        });
+        out_.x.logarithmic = out_.x.logarithmic && !bars;
+        if (out_.y.logarithmic != chart_.y.logarithmic || out_.second.logarithmic != chart_.second.logarithmic) {
+            miss({"Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.",
+                  {}});
+        }
+        if (out_.x.logarithmic != chart_.x.logarithmic) {
+            miss({"Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.",
+                  {}});
+        }
+        if (chart_.equal_scales && (out_.x.logarithmic || out_.y.logarithmic)) {
+            out_.equal_scales = false;
+        }
+    }
+
+    /// How far the error bars of a series reach: by a column, or by the standard error of a mean.
+    void add_errors(const Series& series, SeriesFigures& figures, const DrawnColumn& y) {
+        if (series.standard_error) {
+            return add_standard_errors(figures, y);
+        }
+        const DrawnColumn error = drawn_column(series.error);
+        if (error.cells == nullptr) {
+            return;
+        }
+        if (error.table != y.table || error.kind() != Kind::number) {
+            return miss({"%1 gives no error bars: choose a column of numbers of the same table.",
+                         {error.column->shown_label()}});
+        }
+        for (const std::uint32_t row : figures.rows) {
+            const Value value = row < error.cells->size() ? error.cells->at(row) : Value::missing();
+            figures.error.push_back(value.plain() ? std::fabs(value.number()) : std::nan(""));
+        }
+    }
+
+    void add_standard_errors(SeriesFigures& figures, const DrawnColumn& y) {
+        const Node* tree = y.column->pieces.size() == 1 ? y.column->pieces.front().formula.tree().get() : nullptr;
+        if (tree == nullptr || tree->type != NodeType::call || tree->text != "mean" || !tree->owner.empty()) {
+            return miss({"%1 is no mean, so it has no standard error: choose a column for the error bars.",
+                         {y.column->shown_label()}});
+        }
+        std::string text = y.column->pieces.front().formula.text();
+        text.replace(tree->span.from, text.find('(', tree->span.from) - tree->span.from, "se");
+        const Formula error(text);
+        constexpr std::size_t most = 10'000; // rows whose measures are taken one by one
+        if (!error.tree() || figures.rows.size() > most) {
+            return miss({"%1 has too many rows for standard errors: give them in a column.", {figures.label}});
+        }
+        for (const std::uint32_t row : figures.rows) {
+            stop_if_asked();
+            const Evaluator at(study_, results_, y.table, row + 1, nullptr, y.column->id);
+            const Value value = at.value(*error.tree());
+            figures.error.push_back(value.plain() ? value.number() : std::nan(""));
+        }
     }
 
     void add_fit(SeriesFigures& figures) {
@@ -117,14 +191,20 @@ class Maker {
         out_.x.to = values[1];
         out_.y.from = values[2];
         out_.y.to = values[3];
-        for (AxisFigures* axis : {&out_.x, &out_.y}) {
+        out_.second.from = values[4];
+        out_.second.to = values[5];
+        for (AxisFigures* axis : {&out_.x, &out_.y, &out_.second}) {
+            if (axis->logarithmic && axis->from && *axis->from <= 0) {
+                miss({"A logarithmic axis begins above 0: it is begun at its smallest value instead.", {}});
+                axis->from = std::nullopt;
+            }
             if (axis->from && axis->to && *axis->from >= *axis->to) {
                 miss({"An axis cannot reach from %1 to %2: the second number must be larger.",
                       {shortest(*axis->from), shortest(*axis->to)}});
                 axis->from = axis->to = std::nullopt;
             }
         }
-        std::size_t place = 4;
+        std::size_t place = 6;
         for (const Reference& reference : chart_.references) {
             ReferenceFigures figures{reference.form, {}, reference.label};
             for (std::size_t at = 0; at < reference.numbers.size(); ++at, ++place) {
@@ -142,27 +222,42 @@ class Maker {
         out_.x.title = chart_.x.title;
         out_.y.title = chart_.y.title;
         out_.x.format = x_.column == nullptr ? Format() : x_.column->format;
-        out_.y.format = ys_.empty() ? Format() : ys_.front().column->format;
         if (out_.x.title.empty()) {
             out_.x.title = x_.column != nullptr ? x_title() : out_.empty() || all_boxes() ? "" : "row";
         }
-        if (out_.y.title.empty() && !ys_.empty()) {
-            const std::string& unit = ys_.front().column->unit;
-            const bool one = std::all_of(ys_.begin(), ys_.end(), [&](const DrawnColumn& y) {
-                return y.column->shown_label() == ys_.front().column->shown_label();
-            });
-            const bool one_unit =
-                std::all_of(ys_.begin(), ys_.end(), [&](const DrawnColumn& y) { return y.column->unit == unit; });
-            out_.y.title = one ? titled(ys_.front().column->shown_label(), unit) : one_unit ? unit : "";
-            if (per_width_ && !out_.y.title.empty()) {
-                out_.y.title += " / width";
+        out_.second.title = chart_.second.title;
+        name_upwards(out_.y, false);
+        name_upwards(out_.second, true);
+    }
+
+    /// After the one column that is drawn on it, or the one unit of all of them.
+    void name_upwards(AxisFigures& axis, bool second) {
+        std::vector<DrawnColumn> ys;
+        for (std::size_t at = 0; at < ys_.size(); ++at) {
+            if (out_.series[at].second_axis == second) {
+                ys.push_back(ys_[at]);
             }
+        }
+        axis.format = ys.empty() ? Format() : ys.front().column->format;
+        if (!axis.title.empty() || ys.empty()) {
+            return;
+        }
+        const std::string& unit = ys.front().column->unit;
+        const bool one = std::all_of(ys.begin(), ys.end(), [&](const DrawnColumn& y) {
+            return y.column->shown_label() == ys.front().column->shown_label();
+        });
+        const bool one_unit =
+            std::all_of(ys.begin(), ys.end(), [&](const DrawnColumn& y) { return y.column->unit == unit; });
+        axis.title = one ? titled(ys.front().column->shown_label(), unit) : one_unit ? unit : "";
+        if (per_width_ && !axis.title.empty()) {
+            axis.title += " / width";
         }
     }
 
-    bool all_whole(std::vector<double> SeriesFigures::*values) const {
-        return std::all_of(out_.series.begin(), out_.series.end(), [values](const SeriesFigures& one) {
-            return std::all_of((one.*values).begin(), (one.*values).end(),
+    bool all_whole(std::vector<double> SeriesFigures::*values, std::optional<bool> second) const {
+        return std::all_of(out_.series.begin(), out_.series.end(), [values, second](const SeriesFigures& one) {
+            return (second && one.second_axis != *second) ||
+                   std::all_of((one.*values).begin(), (one.*values).end(),
                                [](double value) { return value == std::floor(value); });
         });
     }

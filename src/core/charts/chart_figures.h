@@ -38,6 +38,8 @@ struct SeriesFigures {
     std::vector<std::uint32_t> rows; ///< of each point, bar or class, from 0
     std::vector<double> limits;      ///< of classes that have both ends: one more than there are heights
     std::vector<Box> boxes;
+    std::vector<double> error; ///< how far error bars reach from each y; NaN for none; empty where there are none
+    bool second_axis = false;
     std::optional<Fit> fit;
     std::size_t left_out = 0; ///< rows without a number to draw
     bool rising = true;       ///< the x never fall from one point to the next
@@ -57,12 +59,14 @@ struct AxisFigures {
     Format format;
     bool dates = false; ///< days since 1970-01-01
     bool whole = false; ///< every value is a whole number, as counts are
+    bool logarithmic = false;
 };
 
 struct ChartFigures {
     std::vector<SeriesFigures> series;
     std::vector<ReferenceFigures> references;
-    AxisFigures x, y;
+    AxisFigures x, y, second;
+    LegendPlace legend = LegendPlace::above;
     bool equal_scales = false, reader = false, names_classes = false;
     std::vector<Sentence> missing; ///< what keeps a part of the chart from being drawn
     ResultsPtr results;            ///< by which the names are held, where the figures may outlive them

@@ -32,6 +32,9 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
     double running_end = 0;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
         stop_if_asked_at(row);
+        if (!chart.takes(*y.table, row)) {
+            continue;
+        }
         const Value class_of_row = x.cells->at(row);
         const Value height = y.cells->at(row);
         const bool plain = class_of_row.plain() && height.plain() && std::isfinite(height.number());

@@ -16,7 +16,8 @@ bool occurs_twice(std::vector<double> places) {
 
 } // namespace
 
-bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const DrawnColumn& x, const DrawnColumn& y) {
+bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+                const DrawnColumn& y) {
     const std::size_t rows = chart.results.rows(y.table->id);
     const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
     const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
@@ -31,6 +32,9 @@ bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const
     double last = -INFINITY;
     for (std::size_t row = 0; row < rows; ++row) {
         stop_if_asked_at(row);
+        if (!chart.takes(*y.table, row)) {
+            continue;
+        }
         const Value up = y.cells->at(row);
         const Value across = x.cells == nullptr ? Value::number(static_cast<double>(row + 1)) : x.cells->at(row);
         if (!up.plain() || !across.plain() || !std::isfinite(up.number())) {
@@ -40,7 +44,9 @@ bool add_points(ChartInWork& chart, const Series&, SeriesFigures& figures, const
         const double at = named     ? chart.place_of(across)
                           : classes ? (interval_of(across).lower + interval_of(across).upper) / 2
                                     : across.number();
-        if (!std::isfinite(at)) {
+        const bool beyond = (chart.out.x.logarithmic && at <= 0) ||
+                            ((series.second_axis ? chart.out.second : chart.out.y).logarithmic && up.number() <= 0);
+        if (!std::isfinite(at) || beyond) {
             ++figures.left_out;
             continue;
         }

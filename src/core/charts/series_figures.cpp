@@ -2,6 +2,7 @@
 
 #include "core/study/model/fault_explanation.h"
 
+#include <algorithm>
 #include <array>
 #include <bit>
 
@@ -9,6 +10,15 @@ namespace ledgefall {
 
 std::uint64_t key_of(const Value& value) {
     return std::bit_cast<std::uint64_t>(value.slot());
+}
+
+bool ChartInWork::takes(const Table& table, std::size_t row) const {
+    if (chart.rows.empty() || !(table.id == chart.table)) {
+        return true;
+    }
+    const std::uint64_t id = table.axis.id_at(row);
+    return std::any_of(chart.rows.begin(), chart.rows.end(),
+                       [id](const auto& range) { return id >= range.first && id <= range.second; });
 }
 
 double ChartInWork::place_of(const Value& name) {

@@ -18,9 +18,12 @@ struct DrawnColumn {
 struct ChartInWork {
     const Study& study;
     const Results& results;
+    const Chart& chart;
     ChartFigures out;
     std::unordered_map<std::uint64_t, std::size_t> places; ///< of names across, by `key_of`
 
+    /// Whether a row of a table (from 0) is among those that are drawn.
+    bool takes(const Table& table, std::size_t row) const;
     void miss(const Sentence& what) { out.missing.push_back(what); }
     /// Where a name stands across: at 0, 1, 2, … in the order in which the series bring them.
     double place_of(const Value& name);

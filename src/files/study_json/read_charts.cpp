@@ -61,6 +61,9 @@ Series StudyReader::series(const Json& json, const Place& place) {
     series.label = text(json, "label", place);
     series.fit = yes(json, "fit", place);
     series.per_width = yes(json, "per_width", place);
+    series.error = Id(text(json, "error", place));
+    series.standard_error = yes(json, "standard_error", place);
+    series.second_axis = yes(json, "second_axis", place);
     series.unknown_fields = unknown_fields(json, fields::series);
     return series;
 }
@@ -95,7 +98,8 @@ ChartAxis StudyReader::chart_axis(const Json& json, const char* name, const Plac
         const std::string written = text(*entry, which, at);
         return written.empty() ? Formula() : Formula(written);
     };
-    return {text(*entry, "title", at), end("from"), end("to"), unknown_fields(*entry, fields::chart_axis)};
+    return {text(*entry, "title", at), end("from"), end("to"), yes(*entry, "logarithmic", at),
+            unknown_fields(*entry, fields::chart_axis)};
 }
 
 Chart StudyReader::chart(const Json& json, const Place& place) {
@@ -108,6 +112,20 @@ Chart StudyReader::chart(const Json& json, const Place& place) {
          [&](const Json& item, const Place& at) { chart.references.push_back(reference(item, at)); });
     chart.x = chart_axis(json, "x", place);
     chart.y = chart_axis(json, "y", place);
+    chart.second = chart_axis(json, "second", place);
+    chart.legend = static_cast<LegendPlace>(
+        word(json, "legend", {std::begin(fields::legend_places), std::end(fields::legend_places)}, place));
+    if (const Json* rows = field(json, "rows")) {
+        for (const Json& range : rows->is_array() ? *rows : Json::array()) {
+            const bool sound =
+                range.is_array() && range.size() == 2 && range[0].is_number_unsigned() && range[1].is_number_unsigned();
+            if (!sound) {
+                wrong(place.field("rows"), "a list of pairs of row ids");
+                break;
+            }
+            chart.rows.emplace_back(range[0].get<std::uint64_t>(), range[1].get<std::uint64_t>());
+        }
+    }
     chart.equal_scales = yes(json, "equal_scales", place);
     chart.reader = yes(json, "reader", place);
     chart.names_classes = yes(json, "names_classes", place);
@@ -145,7 +163,7 @@ void StudyReader::resolve_charts(Study& study) {
             chart.table = table->id;
         }
         for (Series& series : chart.series) {
-            for (Id* column : {&series.x, &series.y}) {
+            for (Id* column : {&series.x, &series.y, &series.error}) {
                 const Id match = column->empty() ? Id() : column_called(study, *column);
                 if (match.empty() && by_name(*column)) {
                     return refuse("The chart %1 draws a column %2 that is not there.", {chart.label, column->str()});

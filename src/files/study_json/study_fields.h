@@ -21,15 +21,18 @@ inline constexpr const char* settings[] = {"seed", "quantile_type", "tolerance",
 inline constexpr const char* format[] = {"style", "digits", "largest_denominator"};
 inline constexpr const char* slider[] = {"from", "to", "step"};
 inline constexpr const char* choices[] = {"column", "values"};
-inline constexpr const char* series[] = {"form", "x", "y", "label", "fit", "per_width"};
+inline constexpr const char* series[] = {"form",           "x",          "y", "label", "fit", "per_width", "error",
+                                         "standard_error", "second_axis"};
 inline constexpr const char* reference[] = {"form", "numbers", "label"};
-inline constexpr const char* chart_axis[] = {"title", "from", "to"};
+inline constexpr const char* chart_axis[] = {"title", "from", "to", "logarithmic"};
 inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};
 
+/// In the order of LegendPlace.
+inline constexpr const char* legend_places[] = {"above", "top_left", "top_right", "bottom_left", "bottom_right"};
 /// In the order of Reference::Form.
 inline constexpr const char* reference_forms[] = {"across", "upright", "circle", "range_across", "range_upright"};
-inline constexpr const char* chart[] = {"id", "label", "table",        "series", "references",
-                                        "x",  "y",     "equal_scales", "reader", "names_classes"};
+inline constexpr const char* chart[] = {"id",           "label",  "table",         "series", "references", "x",   "y",
+                                        "equal_scales", "reader", "names_classes", "second", "legend",     "rows"};
 
 } // namespace ledgefall::fields

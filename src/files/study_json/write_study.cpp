@@ -249,6 +249,9 @@ Json chart_axis_json(const ChartAxis& axis) {
     put(json, "title", axis.title);
     put(json, "from", axis.from.text());
     put(json, "to", axis.to.text());
+    if (axis.logarithmic) {
+        json["logarithmic"] = true;
+    }
     put_unknown_fields(json, axis.unknown_fields);
     return json;
 }
@@ -270,6 +273,13 @@ Json chart_json(const Chart& chart, const Study& study) {
         if (series.per_width) {
             one["per_width"] = true;
         }
+        put(one, "error", series.error.str());
+        if (series.standard_error) {
+            one["standard_error"] = true;
+        }
+        if (series.second_axis) {
+            one["second_axis"] = true;
+        }
         put_unknown_fields(one, series.unknown_fields);
         json["series"].push_back(std::move(one));
     }
@@ -287,6 +297,15 @@ Json chart_json(const Chart& chart, const Study& study) {
     }
     if (!(chart.y == ChartAxis())) {
         json["y"] = chart_axis_json(chart.y);
+    }
+    if (!(chart.second == ChartAxis())) {
+        json["second"] = chart_axis_json(chart.second);
+    }
+    if (chart.legend != LegendPlace::above) {
+        json["legend"] = fields::legend_places[static_cast<std::size_t>(chart.legend)];
+    }
+    for (const auto& [from, to] : chart.rows) {
+        json["rows"].push_back(Json::array({from, to}));
     }
     const auto set = [&json](const char* field, bool yes) {
         if (yes) {

@@ -45,7 +45,13 @@ void take(HeldValue& held, const Definition& definition) {
     held.formula = given ? Formula() : Formula(definition.formula_text());
     const bool percent =
         given && definition.formula->type == NodeType::unary && definition.formula->op == Operator::percent;
-    held.format = percent && held.format == Format() ? Format{Format::Style::percent, 0} : held.format;
+    const bool unchosen = held.format == Format() || held.format.style == Format::Style::percent;
+    if (percent && unchosen) { // as many decimals as were written
+        const std::string written = shortest(definition.formula->kid(0).number);
+        const std::size_t point = written.find('.');
+        const bool plain = written.find('e') == std::string::npos && point != std::string::npos;
+        held.format = {Format::Style::percent, plain ? static_cast<int>(written.size() - point) - 1 : 0};
+    }
 }
 
 const HeldValue* held_with(const Study& study, Id id, const Table*& table) {

@@ -4,6 +4,7 @@
 #include "core/study/model/series_form.h"
 #include "core/value/text.h"
 
+#include <utility>
 #include <vector>
 
 namespace ledgefall {
@@ -16,6 +17,10 @@ struct Series {
     bool fit = false;       ///< of points: with their regression line
     bool per_width = false; ///< of a histogram: counts over widths, so that areas compare where widths differ
     std::string label;      ///< in the legend; empty: that of y
+    Id error = {};          ///< of single rows: a column that says how far error bars reach up and down
+    bool standard_error =
+        false; ///< the same by the standard error of the mean that y is, `se(…)` of what it is taken of
+    bool second_axis = false; ///< measured on the axis at the right
     std::string unknown_fields = {};
     friend bool operator==(const Series&, const Series&) = default;
 };
@@ -43,9 +48,13 @@ std::size_t numbers_of(Reference::Form form);
 struct ChartAxis {
     std::string title;
     Formula from, to;
+    bool logarithmic = false;
     std::string unknown_fields = {};
     friend bool operator==(const ChartAxis&, const ChartAxis&) = default;
 };
+
+/// Where a chart's legend stands: over the picture, or in one of its corners.
+enum class LegendPlace : std::uint8_t { above, top_left, top_right, bottom_left, bottom_right };
 
 /// A picture of columns, which follows them.
 struct Chart {
@@ -54,7 +63,10 @@ struct Chart {
     Id table; ///< whose names its numbers use; it stands beside this one
     std::vector<Series> series;
     std::vector<Reference> references;
-    ChartAxis x, y;
+    ChartAxis x, y, second; ///< second: at the right, of those series that are measured on it
+    LegendPlace legend = LegendPlace::above;
+    /// The rows of its table that it draws, by their ids, from one to the other; none: all of them.
+    std::vector<std::pair<std::uint64_t, std::uint64_t>> rows;
     bool equal_scales = false;  ///< a unit is as long across as it is up
     bool reader = false;        ///< reads quartiles and median off a cumulative curve
     bool names_classes = false; ///< names classes below their middles, rather than the limits between them
@@ -62,8 +74,8 @@ struct Chart {
     friend bool operator==(const Chart&, const Chart&) = default;
 };
 
-/// Calls `visit` with each formula of a chart and its place in an order that is always the same: the ends of x and of y
-/// (0 to 3, empty where they follow the data), then the numbers of the references.
+/// Calls `visit` with each formula of a chart and its place in an order that is always the same: the ends of x, of y
+/// and of the second axis (0 to 5, empty where they follow the data), then the numbers of the references.
 template <class ChartLike, class Visit>
 void for_each_number(ChartLike& chart, Visit visit) {
     std::size_t place = 0;
@@ -71,6 +83,8 @@ void for_each_number(ChartLike& chart, Visit visit) {
     visit(chart.x.to, place++);
     visit(chart.y.from, place++);
     visit(chart.y.to, place++);
+    visit(chart.second.from, place++);
+    visit(chart.second.to, place++);
     for (auto& reference : chart.references) {
         for (auto& number : reference.numbers) {
             visit(number, place++);
