@@ -60,6 +60,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 could not be written (%2): there is no such fi
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be written to its end (%2): what was to be saved is in %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 decides where the table stops, so it must not use later rows, whole columns, rows or last");
 QT_TRANSLATE_NOOP("Sentence", "%1 does not belong here.");
+QT_TRANSLATE_NOOP("Sentence", "%1 gives no error bars: choose a column of numbers of the same table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 gives no number for the chart: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more than %2 different values, too many for a box each.");
@@ -72,6 +73,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 has no value here");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no value yet that could be asked for.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no values to be counted.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has the rows 1 to %2: there is no row %3.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has too many rows for standard errors: give them in a column.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a device or a pipe, which may have no end: save what it gives to a file first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a folder, not a file.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: its working is that of the cells which call it.");
@@ -85,6 +87,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of %2: choose another one.
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a foot line that another one uses: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is no mean, so it has no standard error: choose a column for the error bars.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no unit that is known here: write it as mm, m/s or °C are written");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not a file but a folder or device, and nothing was written: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn, for its cells are at fault: %2");
@@ -131,6 +134,7 @@ QT_TRANSLATE_NOOP("Sentence", "A distribution is compared with numbers, and this
 QT_TRANSLATE_NOOP("Sentence", "A formula's reach goes from one row of the table to the same or a later one.");
 QT_TRANSLATE_NOOP("Sentence", "A group is a heading over two or more columns that stand side by side: choose such columns.");
 QT_TRANSLATE_NOOP("Sentence", "A line, circle or range beside the series needs all its numbers: fill them in, or take it away.");
+QT_TRANSLATE_NOOP("Sentence", "A logarithmic axis begins above 0: it is begun at its smallest value instead.");
 QT_TRANSLATE_NOOP("Sentence", "A measure runs over the rows of one table, and this one names two others, %1 and %2.");
 QT_TRANSLATE_NOOP("Sentence", "A name is needed here, such as x or mean_length.");
 QT_TRANSLATE_NOOP("Sentence", "A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.");
@@ -165,6 +169,8 @@ QT_TRANSLATE_NOOP("Sentence", "An axis cannot reach from %1 to %2: the second nu
 QT_TRANSLATE_NOOP("Sentence", "Any number from a to b, all alike.");
 QT_TRANSLATE_NOOP("Sentence", "As many equally common species would have this dominance.");
 QT_TRANSLATE_NOOP("Sentence", "At %1 the file should have %2: correct it, or take an earlier copy.");
+QT_TRANSLATE_NOOP("Sentence", "Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.");
+QT_TRANSLATE_NOOP("Sentence", "Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.");
 QT_TRANSLATE_NOOP("Sentence", "Bars take a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "Both are the same.");
 QT_TRANSLATE_NOOP("Sentence", "Brillouin's index of a fully counted community.");
@@ -441,6 +447,7 @@ QT_TRANSLATE_NOOP("Sentence", "[i] is the row of a column's formula, and there i
 QT_TRANSLATE_NOOP("Sentence", "a chart takes a number here, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "a first value");
 QT_TRANSLATE_NOOP("Sentence", "a line");
+QT_TRANSLATE_NOOP("Sentence", "a list of pairs of row ids");
 QT_TRANSLATE_NOOP("Sentence", "a negative number has no such power");
 QT_TRANSLATE_NOOP("Sentence", "a row in brackets must be a whole number");
 QT_TRANSLATE_NOOP("Sentence", "a sum over a bound number: for k in 0..10");

@@ -2900,6 +2900,34 @@
         <source>This table has a foot line called %1 already: choose another name.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 gives no error bars: choose a column of numbers of the same table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has too many rows for standard errors: give them in a column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no mean, so it has no standard error: choose a column for the error bars.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A logarithmic axis begins above 0: it is begun at its smallest value instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list of pairs of row ids</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3141,6 +3169,10 @@
         <source>choose columns</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1, rows %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartDialog</name>
@@ -3312,6 +3344,62 @@
         <source>Remove it</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>at the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the upper left corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the upper right corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the lower left corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the lower right corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place of the legend</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The legend stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw &amp;all rows, not only those that were chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>logarithmic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no error bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the standard error of the mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>error bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the axis at the right</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -3353,6 +3441,10 @@
     </message>
     <message>
         <source>Pictures (*.png *.svg *.pdf)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>place of the legend</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

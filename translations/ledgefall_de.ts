@@ -2900,6 +2900,34 @@
         <source>This table has a foot line called %1 already: choose another name.</source>
         <translation>Diese Tabelle hat schon eine Fußzeile namens %1: Wählen Sie einen anderen Namen.</translation>
     </message>
+    <message>
+        <source>%1 gives no error bars: choose a column of numbers of the same table.</source>
+        <translation>%1 gibt keine Fehlerbalken: Wählen Sie eine Zahlenspalte derselben Tabelle.</translation>
+    </message>
+    <message>
+        <source>%1 has too many rows for standard errors: give them in a column.</source>
+        <translation>%1 hat zu viele Zeilen für Standardfehler: Geben Sie sie in einer Spalte an.</translation>
+    </message>
+    <message>
+        <source>%1 is no mean, so it has no standard error: choose a column for the error bars.</source>
+        <translation>%1 ist kein Mittelwert und hat darum keinen Standardfehler: Wählen Sie eine Spalte für die Fehlerbalken.</translation>
+    </message>
+    <message>
+        <source>A logarithmic axis begins above 0: it is begun at its smallest value instead.</source>
+        <translation>Eine logarithmische Achse beginnt über 0: Sie beginnt stattdessen bei ihrem kleinsten Wert.</translation>
+    </message>
+    <message>
+        <source>Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.</source>
+        <translation>Balken und Klassen haben Breiten, die eine logarithmische Achse verzerren würde: Quer wird mit gleichen Schritten gezeichnet.</translation>
+    </message>
+    <message>
+        <source>Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.</source>
+        <translation>Balken und Summen stehen auf null, die eine logarithmische Achse nicht hat: Sie wird mit gleichen Schritten gezeichnet.</translation>
+    </message>
+    <message>
+        <source>a list of pairs of row ids</source>
+        <translation>eine Liste von Paaren von Zeilennummern</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3141,6 +3169,10 @@
         <source>choose columns</source>
         <translation>Spalten wählen</translation>
     </message>
+    <message>
+        <source>%1, rows %2 to %3</source>
+        <translation>%1, Zeilen %2 bis %3</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartDialog</name>
@@ -3312,6 +3344,62 @@
         <source>Remove it</source>
         <translation>Entfernen</translation>
     </message>
+    <message>
+        <source>at the right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>over the picture</source>
+        <translation>über dem Bild</translation>
+    </message>
+    <message>
+        <source>in the upper left corner</source>
+        <translation>in der linken oberen Ecke</translation>
+    </message>
+    <message>
+        <source>in the upper right corner</source>
+        <translation>in der rechten oberen Ecke</translation>
+    </message>
+    <message>
+        <source>in the lower left corner</source>
+        <translation>in der linken unteren Ecke</translation>
+    </message>
+    <message>
+        <source>in the lower right corner</source>
+        <translation>in der rechten unteren Ecke</translation>
+    </message>
+    <message>
+        <source>place of the legend</source>
+        <translation>Platz der Legende</translation>
+    </message>
+    <message>
+        <source>The legend stands</source>
+        <translation>Die Legende steht</translation>
+    </message>
+    <message>
+        <source>Draw &amp;all rows, not only those that were chosen</source>
+        <translation>&amp;Alle Zeilen zeichnen, nicht nur die gewählten</translation>
+    </message>
+    <message>
+        <source>logarithmic</source>
+        <translation>logarithmisch</translation>
+    </message>
+    <message>
+        <source>no error bars</source>
+        <translation>keine Fehlerbalken</translation>
+    </message>
+    <message>
+        <source>the standard error of the mean</source>
+        <translation>der Standardfehler des Mittelwerts</translation>
+    </message>
+    <message>
+        <source>error bars</source>
+        <translation>Fehlerbalken</translation>
+    </message>
+    <message>
+        <source>on the axis at the right</source>
+        <translation>an der rechten Achse</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -3354,6 +3442,10 @@
     <message>
         <source>Pictures (*.png *.svg *.pdf)</source>
         <translation>Bilder (*.png *.svg *.pdf)</translation>
+    </message>
+    <message>
+        <source>place of the legend</source>
+        <translation>Platz der Legende</translation>
     </message>
 </context>
 <context>
