@@ -5233,6 +5233,25 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RowsEdge</name>
+    <message>
+        <source>Drag for more rows, or fewer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower end of the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::SettingsDialog</name>
     <message>
         <source>a day that stays</source>

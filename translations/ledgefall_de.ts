@@ -5233,6 +5233,25 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RowsEdge</name>
+    <message>
+        <source>Drag for more rows, or fewer</source>
+        <translation>Ziehen gibt mehr oder weniger Zeilen</translation>
+    </message>
+    <message>
+        <source>Lower end of the table</source>
+        <translation>Unteres Ende der Tabelle</translation>
+    </message>
+    <message>
+        <source>number of rows</source>
+        <translation>Zahl der Zeilen</translation>
+    </message>
+    <message>
+        <source>%1 rows</source>
+        <translation>%1 Zeilen</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::SettingsDialog</name>
     <message>
         <source>a day that stays</source>

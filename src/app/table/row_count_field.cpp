@@ -102,9 +102,4 @@ bool RowCountField::eventFilter(QObject* watched, QEvent* event) {
     return QWidget::eventFilter(watched, event);
 }
 
-void drag_row_count(Document& document, Id table, int rows) {
-    document.slide(RowCountField::tr("number of rows"),
-                   count_rows(document.study(), table, std::to_string(std::max(0, rows))));
-}
-
 } // namespace ledgefall

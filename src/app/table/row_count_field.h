@@ -34,7 +34,4 @@ class RowCountField : public QWidget {
     QToolButton *fewer_, *more_;
 };
 
-/// The study with another number of rows in a counted table; one undo step for as long as it is dragged.
-void drag_row_count(Document& document, Id table, int rows);
-
 } // namespace ledgefall

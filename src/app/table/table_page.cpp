@@ -30,6 +30,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , add_foot_(new QToolButton(this))
     , foot_menu_(new NewFootMenu(document, this))
     , view_(new TableView(*model_, document, active_editor, this))
+    , rows_edge_(new RowsEdge(document, table, this))
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
     , offers_(new OfferStrip(document, this)) {
@@ -66,6 +67,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     layout->addWidget(editor_);
     layout->addWidget(offers_);
     layout->addWidget(view_, 100);
+    layout->addWidget(rows_edge_);
     layout->addWidget(foot_);
     layout->addStretch(1);
     setAutoFillBackground(true);
@@ -494,6 +496,7 @@ void TablePage::go_to(Id column, std::size_t row) {
 /// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
 void TablePage::fit_height() {
     foot_->set_most_height(height() / 3);
+    rows_edge_->set_row_height(view_->verticalHeader()->defaultSectionSize());
     view_->setMaximumHeight(view_->content_height());
 }
 
@@ -510,8 +513,8 @@ void TablePage::fit_state() {
 }
 
 int TablePage::wanted_height() const {
-    return view_->content_height() + (foot_->isHidden() ? 0 : foot_->maximumHeight()) + title_->sizeHint().height() +
-           look().px(26);
+    return view_->content_height() + (rows_edge_->isHidden() ? 0 : rows_edge_->sizeHint().height()) +
+           (foot_->isHidden() ? 0 : foot_->maximumHeight()) + title_->sizeHint().height() + look().px(26);
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {

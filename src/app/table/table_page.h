@@ -6,6 +6,7 @@
 #include "app/table/column_menu.h"
 #include "app/table/foot_view.h"
 #include "app/table/row_count_field.h"
+#include "app/table/rows_edge.h"
 #include "app/table/table_view.h"
 
 #include <QHBoxLayout>
@@ -97,6 +98,7 @@ class TablePage : public QWidget {
     QToolButton* add_foot_;
     NewFootMenu* foot_menu_;
     TableView* view_;
+    RowsEdge* rows_edge_;
     FootView* foot_;
     FormulaEditor* editor_;
     OfferStrip* offers_;

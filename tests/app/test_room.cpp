@@ -1,0 +1,197 @@
+// Room for the table: the ledge takes one shelf, the foot a third, panels fold, the window asks for no more than a
+// small screen, and the names in the contents can be told apart at any zoom.
+
+#include "app/contents/contents_panel.h"
+#include "app/look/look.h"
+#include "harness/test_program.h"
+#include "story_steps.h"
+
+#include <QSettings>
+
+#include <set>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+bool open_demo_file(WindowDriver& drive, const char* name) {
+    return drive.window.open_path(QStringLiteral(DEMO_FOLDER "/") + QString::fromLatin1(name)) && drive.settle();
+}
+
+QToolButton* more_button(WindowDriver& drive) {
+    for (QToolButton* button : drive.window.ledge().findChildren<QToolButton*>()) {
+        if (button->isVisible() && button->text().endsWith(QStringLiteral("more"))) {
+            return button;
+        }
+    }
+    return nullptr;
+}
+
+} // namespace
+
+class TestRoom : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+    void cleanup() { QSettings().remove(QStringLiteral("folded")); }
+
+    void twelve_held_values_take_one_shelf() {
+        WindowDriver drive;
+        QVERIFY(open_demo_file(drive, "diversity.ledgefall"));
+        QCOMPARE(drive.window.ledge().cards().size(), std::size_t{12});
+        QVERIFY2(drive.window.minimumSizeHint().height() < 700,
+                 qPrintable(QString::number(drive.window.minimumSizeHint().height())));
+        const int one_shelf = drive.window.ledge().height();
+        QVERIFY(one_shelf < 90);
+        QToolButton* more = more_button(drive);
+        QVERIFY(more != nullptr);
+        QTest::mouseClick(more, Qt::LeftButton); // a second shelf while they are looked through
+        QTest::qWait(30);
+        QVERIFY(drive.window.ledge().height() > one_shelf && drive.window.ledge().height() < 2 * one_shelf + 10);
+        int seen = 0;
+        for (const HeldCard* card : drive.window.ledge().cards()) {
+            seen += card->x() >= 0 && card->geometry().right() < card->parentWidget()->width() ? 1 : 0;
+        }
+        drive.window.ledge().cards().back()->setFocus(Qt::TabFocusReason); // by keys all are reached
+        QTest::qWait(30);
+        const HeldCard* last = drive.window.ledge().cards().back();
+        QVERIFY(last->geometry().right() < last->parentWidget()->width());
+        QVERIFY(seen > 4);
+        drive.click_cell(0, 0);
+        QTest::qWait(30);
+        QCOMPARE(drive.window.ledge().height(), one_shelf);
+    }
+
+    void a_new_value_is_in_view_and_chosen() {
+        WindowDriver drive;
+        QVERIFY(open_demo_file(drive, "diversity.ledgefall"));
+        drive.key(Qt::Key_H, Qt::ControlModifier);
+        drive.keys(QStringLiteral("later = 3"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QTest::qWait(30);
+        for (const HeldCard* card : drive.window.ledge().cards()) {
+            if (card->value()->name == "later") {
+                QVERIFY(card->hasFocus());
+                QVERIFY(card->x() >= 0 && card->geometry().right() < card->parentWidget()->width());
+                return;
+            }
+        }
+        QFAIL("it is not on the ledge");
+    }
+
+    void the_foot_takes_a_third_and_slides_under_its_first_line() {
+        WindowDriver drive;
+        drive.window.resize(1000, 620);
+        QVERIFY(open_demo_file(drive, "diversity.ledgefall"));
+        QTest::qWait(30);
+        TablePage& page = *drive.window.page();
+        FootView& foot = page.foot();
+        const int lines = static_cast<int>(drive.table().foot.size());
+        QCOMPARE(lines, 8);
+        QVERIFY(foot.height() <= page.height() / 3);
+        QVERIFY(page.view().height() >= page.height() / 3);
+        QVERIFY(!foot.isRowHidden(0));
+        foot.setFocus();
+        foot.setCurrentIndex(foot.foot().index(lines - 1, 1)); // by keys the last one comes into view
+        QVERIFY(!foot.isRowHidden(0) && foot.isRowHidden(1) && !foot.isRowHidden(lines - 1));
+        foot.setCurrentIndex(foot.foot().index(1, 1));
+        QVERIFY(!foot.isRowHidden(1));
+    }
+
+    void panels_fold_and_stay_folded() {
+        const auto contents = [](WindowDriver& drive) { return drive.window.findChild<ContentsPanel*>(); };
+        {
+            WindowDriver drive;
+            QVERIFY(drive.window.open_demo());
+            const int before = drive.window.place().width();
+            QSplitterHandle* edge = drive.window.panels().handle(1);
+            QTest::mouseClick(edge, Qt::LeftButton);
+            QVERIFY(drive.window.panels().is_folded(contents(drive)));
+            QTRY_VERIFY(drive.window.place().width() > before + 100);
+        }
+        WindowDriver drive; // another time
+        QVERIFY(drive.window.panels().is_folded(contents(drive)));
+        QTest::mouseClick(drive.window.panels().handle(1), Qt::LeftButton);
+        QVERIFY(!drive.window.panels().is_folded(contents(drive)));
+        QTRY_VERIFY(contents(drive)->width() > 100);
+    }
+
+    void names_are_told_apart_at_one_and_a_half_times_the_size() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        for (int step = 0; step < 3; ++step) {
+            drive.command(QStringLiteral("Zoom in"));
+        }
+        QTest::qWait(50);
+        auto* contents = drive.window.findChild<ContentsPanel*>();
+        std::set<QString> shown;
+        int items = 0;
+        for (QTreeWidgetItemIterator it(contents); *it != nullptr; ++it) {
+            if ((*it)->parent() == nullptr) {
+                continue;
+            }
+            const int room = contents->visualItemRect(*it).width() - look().px(40);
+            shown.insert(QString::number(quintptr((*it)->parent())) +
+                         QFontMetrics((*it)->font(0)).elidedText((*it)->text(0), contents->textElideMode(), room));
+            ++items;
+        }
+        QCOMPARE(static_cast<int>(shown.size()), items);
+        drive.command(QStringLiteral("Reset the zoom"));
+    }
+
+    void a_counted_table_is_longer_when_its_end_is_dragged() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Steps"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("x = first 0 then x[i-1] + 1\ny = x * 2\n"));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.window.page()->model().table_rows(), 100);
+        auto* edge = drive.window.page()->findChild<RowsEdge*>();
+        QVERIFY(edge->isVisible());
+        const int row = drive.window.page()->view().rowHeight(0);
+        const QPoint from = edge->rect().center();
+        const auto drag_to = [&](const QPoint& to) {
+            QMouseEvent move(QEvent::MouseMove, to, edge->mapToGlobal(to), Qt::NoButton, Qt::LeftButton,
+                             Qt::NoModifier);
+            QApplication::sendEvent(edge, &move);
+        };
+        QTest::mousePress(edge, Qt::LeftButton, Qt::NoModifier, from);
+        const QPoint pressed = edge->mapToGlobal(from);
+        drag_to(edge->mapFromGlobal(pressed + QPoint(0, 3 * row + 2)));
+        drag_to(edge->mapFromGlobal(pressed + QPoint(0, 5 * row + 2)));
+        QTest::mouseRelease(edge, Qt::LeftButton, Qt::NoModifier, from);
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.window.page()->model().table_rows(), 105);
+        drive.window.document().undo(); // the drag as one step
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.window.page()->model().table_rows(), 100);
+    }
+
+    /// 0.05, 0.075, 0.1 need three decimals, though every second one needs fewer.
+    void numbers_between_are_not_cut() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Steps"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("t = (row - 1) * 0.025\nx = first 0 then x[i-1] + 1\n"));
+        QVERIFY(drive.window.document().perform(QStringLiteral("rows"),
+                                                count_rows(drive.window.document().study(), drive.table().id, "400")));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(1, 0), QStringLiteral("0.025"));
+        QCOMPARE(drive.shown(3, 0), QStringLiteral("0.075"));
+        drive.key(Qt::Key_H, Qt::ControlModifier);
+        drive.keys(QStringLiteral("rate = 12.5 %"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QVERIFY(drive.window.ledge().cards().front()->accessibleDescription().contains(QStringLiteral("12.5")));
+        QCOMPARE(drive.window.document().single_text(drive.window.document().study().ledge.front()->id,
+                                                     drive.window.document().study().ledge.front()->format),
+                 QStringLiteral("12.5\u202F%"));
+    }
+};
+
+LEDGEFALL_TEST(TestRoom)
+#include "test_room.moc"
