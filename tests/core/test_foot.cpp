@@ -57,6 +57,19 @@ class TestFoot : public QObject {
         QVERIFY(!hold(bench.study, Id(), "total = 3")); // it would silently be meant instead
     }
 
+    void a_column_that_comes_in_takes_no_name_in_use() {
+        Bench bench;
+        fill(bench);
+        const Id riffle = bench.id("riffle");
+        Id twice;
+        bench.take(define_foot_line(bench.study, bench.table, "total = sum(each)", {riffle}));
+        bench.take(define_foot_line(bench.study, bench.table, "twice = 2 * total", {riffle}, &twice));
+        bench.take(add_columns(bench.study, bench.table, // as by pasting
+                               {{"total", "", "", Column::of(Kind::number, {Value::number(7)})}}));
+        QCOMPARE(bench.results->foot(twice, riffle).number(), 32.0);
+        QVERIFY(bench.study.table(bench.table)->column_named("total") == nullptr);
+    }
+
     void rings_and_columns_without_the_line_are_faults() {
         Bench bench;
         fill(bench);

@@ -139,7 +139,9 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
         const Table table_before = table;
         std::unordered_set<std::string> new_names; // so that very many columns do not ask each other
         const auto taken = [&](const std::string& name) {
-            return new_names.contains(name) || name_taken(table_before, name);
+            const bool in_foot = // by which a foot line uses another
+                is_name(name) && !is_reserved(name) && name_refused(before, &table_before, name).has_value();
+            return new_names.contains(name) || name_taken(table_before, name) || in_foot;
         };
         for (ColumnDefinition& definition : result) {
             if (definition.name.empty()) {
