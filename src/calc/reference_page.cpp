@@ -35,7 +35,7 @@ std::string reference_page() {
             family = function.family;
             page += "<h2>" + escaped(family) + "</h2>\n";
         }
-        page += "<h3><a name=\"" + std::string(function.name) + "\"></a>" + code(function.signature()) + "</h3>\n<p>" +
+        page += "<h3><a name=\"" + std::string(function.name) + "\">" + code(function.signature()) + "</a></h3>\n<p>" +
                 escaped(function.purpose) + (function.source.empty() ? "" : "<br>" + escaped(function.source)) +
                 "<br>Example: <code class=\"example\">" + escaped(function.example) + "</code> is " +
                 escaped(function.example_result) + "</p>\n";
