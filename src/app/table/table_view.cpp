@@ -132,6 +132,18 @@ void TableView::fit_columns() {
     fitting_ = false;
     if (changed) {
         updateGeometries();
+        keep_current_in_view();
+    }
+}
+
+/// Columns that have become wider may push the current one over the edge on which it stood.
+void TableView::keep_current_in_view() {
+    const int section = currentIndex().column();
+    const int left = section < 0 ? -1 : columnViewportPosition(section);
+    const int right = section < 0 ? -1 : left + columnWidth(section);
+    const int edge = viewport()->width();
+    if (left > 0 && left < edge + look().px(120) && right > edge) {
+        horizontalScrollBar()->setValue(horizontalScrollBar()->value() + std::min(right - edge, left));
     }
 }
 

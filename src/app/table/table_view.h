@@ -42,6 +42,7 @@ class TableView : public QTableView, public ShowsReferences {
     TableHeading& heading() { return *heading_; }
     int content_height() const; ///< of the headings and all rows
     void fit_columns();         ///< widths to what is in them, where the study does not say a width
+    void keep_current_in_view();
     void restyle();
 
     QString copied() const; ///< the selected block as tab-separated text, with headings where whole columns are
