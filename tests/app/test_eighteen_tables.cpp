@@ -244,11 +244,15 @@ class TestEighteenTables : public QObject {
         Hands hands(QStringLiteral("S09"));
         hands.paste(
             QStringLiteral("n = 12\np = 0.35\nq = 1 - p\nmean_k = n * p\nvar_k = n * p * q\nsd_k = sqrt(var_k)\n"
-                           "k = first 0 then k[i-1] + 1\nchance = P(binomial(n, p) = k)\n"
-                           "drawn = draw(binomial(n, p))\ncounted = count(drawn where drawn = k[i])\n"));
+                           "k = first 0 then k[i-1] + 1\nchance = P(binomial(n, p) = k)\n"));
         RowCountField& rows = hands.drive.window.page()->row_count();
         hands.double_click(rows.findChild<QLineEdit*>());
         hands.type(QStringLiteral("13"));
+        hands.key(Qt::Key_Return);
+        hands.click_cell(0, 0);
+        hands.type(QStringLiteral("=drawn = draw(binomial(n, p))")); // one in each row
+        hands.key(Qt::Key_Return);
+        hands.type(QStringLiteral("=counted = count(drawn where drawn = k[i])"));
         hands.key(Qt::Key_Return);
         const auto chance = [](double p, int k) {
             double combinations = 1;

@@ -218,7 +218,7 @@ void HeldCard::paintEvent(QPaintEvent*) {
     layout.draw(&painter, QPointF(left, under - QFontMetrics(painter.font()).ascent()));
 }
 
-void HeldCard::edit(bool select_name) {
+QLineEdit* HeldCard::edit(bool select_name) {
     auto* line = new DefinitionLine(definition(), this);
     line->setAccessibleName(tr("Definition of the held value"));
     line->setFont(look().text(11));
@@ -233,6 +233,7 @@ void HeldCard::edit(bool select_name) {
         line->setSelection(equals + 2, static_cast<int>(definition().size()));
     }
     line->done = [this, line](bool take) { finish(line, take); };
+    return line;
 }
 
 void HeldCard::finish(QLineEdit* line, bool take) {
@@ -383,10 +384,7 @@ void HeldCard::keyPressEvent(QKeyEvent* event) {
         Q_EMIT menu_wanted(held_, mapToGlobal(rect().bottomLeft()));
     } else if (const QString typed = event->text(); !typed.isEmpty() && typed[0].isPrint() && !held->is_function() &&
                                                     !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier))) {
-        edit(); // what is typed takes the place of the value, as in a cell
-        if (auto* line = findChild<DefinitionLine*>()) {
-            line->insert(typed);
-        }
+        edit()->insert(typed); // what is typed takes the place of the value, as in a cell
     } else {
         QWidget::keyPressEvent(event);
     }

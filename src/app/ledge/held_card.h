@@ -19,7 +19,7 @@ class HeldCard : public QWidget {
     Id held() const { return held_; }
     Id table() const { return table_; }
     void refresh();
-    void edit(bool select_name = false);
+    QLineEdit* edit(bool select_name = false);
     QSize sizeHint() const override;
     QString definition() const; ///< `n [dishes] = 12`
     const HeldValue* value() const;

@@ -60,7 +60,10 @@ QString MainWindow::topic_in_focus() {
     const auto within = [focus](const QWidget* widget) {
         return widget != nullptr && focus != nullptr && (widget == focus || widget->isAncestorOf(focus));
     };
-    if (page() != nullptr && page()->editor().is_open()) {
+    if (page() == nullptr) {
+        return QStringLiteral("index");
+    }
+    if (page()->editor().is_open()) {
         const QString function = function_at(page()->editor().line());
         return function.isEmpty() ? QStringLiteral("formulas") : QStringLiteral("functions#") + function;
     }
@@ -69,9 +72,6 @@ QString MainWindow::topic_in_focus() {
     }
     if (within(place_->chart_page())) {
         return QStringLiteral("charts");
-    }
-    if (page() == nullptr) {
-        return QStringLiteral("index");
     }
     if (within(contents_)) {
         return QStringLiteral("shares");
