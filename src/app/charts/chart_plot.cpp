@@ -173,17 +173,17 @@ void ChartPlot::make_legend() {
     }
     legend->clearItems();
     const bool wanted = plots_.size() > 1 || fits;
-    const bool above = wanted && figures_->legend == LegendPlace::above;
+    const bool over_it = wanted && figures_->legend == LegendPlace::above;
     legend->setVisible(wanted);
-    if (above != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
-        above ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
-              : static_cast<void>(plotLayout()->take(legend_row_));
+    if (over_it != plotLayout()->hasElement(1, 0)) { // a hidden one would still take its room
+        over_it ? static_cast<void>(plotLayout()->addElement(1, 0, legend_row_))
+                : static_cast<void>(plotLayout()->take(legend_row_));
     }
-    place_legend(wanted && !above);
-    legend->setBrush(above ? QBrush(Qt::NoBrush) : QBrush(look().paper));
+    place_legend(wanted && !over_it);
+    legend->setBrush(over_it ? QBrush(Qt::NoBrush) : QBrush(look().paper));
     if (wanted) { // as many beside each other as there is room for; under each other in a corner
         const int across = static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest));
-        legend->setWrap(above ? std::max(1, across) : 1);
+        legend->setWrap(over_it ? std::max(1, across) : 1);
         for (FigurePlot* plot : plots_) {
             plot->addToLegend();
         }

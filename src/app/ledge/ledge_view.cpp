@@ -94,6 +94,7 @@ void LedgeView::rebuild() {
     }
     std::stable_sort(places.begin(), places.end());
     std::vector<std::pair<Id, const Table*>> ordered;
+    ordered.reserve(places.size());
     for (const auto& place : places) {
         ordered.push_back(wanted[place.second]);
     }
