@@ -103,9 +103,9 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
 
 bool is_definitions(const std::string& text) {
     const std::vector<std::string> lines = definition_lines(text);
-    return !lines.empty() && std::all_of(lines.begin(), lines.end(), [](const std::string& line) {
-        return line.find('\t') == std::string::npos && !parse_definition(line, true).mistake;
-    });
+    return lines.size() > 1 && std::all_of(lines.begin(), lines.end(), [](const std::string& line) {
+               return line.find('\t') == std::string::npos && !parse_definition(line, true).mistake;
+           });
 }
 
 Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id id) {

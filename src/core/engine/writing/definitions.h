@@ -20,7 +20,8 @@ struct WrittenDefinitions {
 /// that is not there yet may be used. The sentence names the line that cannot be taken.
 Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const std::string& text);
 
-/// Whether a text is nothing but definitions with names, one a line.
+/// Whether a text is nothing but definitions with names, one a line: several, for a single one may be a text that looks
+/// like it.
 bool is_definitions(const std::string& text);
 
 /// What falls from a first row needs rows to fall down: a table that has none is given a hundred.

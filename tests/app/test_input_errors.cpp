@@ -1,5 +1,5 @@
-// Slips on the way through what people do: nothing that was typed is lost, one sentence says what to do, and going on
-// from there comes to the right numbers.
+// Errors of input on the way through what people do: nothing that was typed is lost, one sentence says what to do, and
+// going on from there comes to the right numbers.
 
 #include "hands.h"
 #include "harness/test_program.h"
@@ -22,7 +22,7 @@ bool kept_with_a_sentence(Hands& hands, const QString& written) {
 
 } // namespace
 
-class TestSlips : public QObject {
+class TestInputErrors : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
@@ -115,5 +115,5 @@ class TestSlips : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestSlips)
-#include "test_slips.moc"
+LEDGEFALL_TEST(TestInputErrors)
+#include "test_input_errors.moc"
