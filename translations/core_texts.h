@@ -114,6 +114,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 takes %2 here, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes the columns %2, and would then take others: write out first which ones it takes.");
 QT_TRANSLATE_NOOP("Sentence", "%1 under %2");
+QT_TRANSLATE_NOOP("Sentence", "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
 QT_TRANSLATE_NOOP("Sentence", "%1%2 is not read as a product: write %1*%2.");
 QT_TRANSLATE_NOOP("Sentence", "%1, classes");
 QT_TRANSLATE_NOOP("Sentence", "%1, counted");

@@ -2928,6 +2928,10 @@
         <source>a list of pairs of row ids</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3776,6 +3780,18 @@
     </message>
     <message>
         <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Opening %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Saving %1…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5060,6 +5076,10 @@
         <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -5468,6 +5488,10 @@
     </message>
     <message>
         <source>read only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the earlier versions…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6186,6 +6210,17 @@
     </message>
     <message>
         <source>column %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WaitDialog</name>
+    <message>
+        <source>One moment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2928,6 +2928,10 @@
         <source>a list of pairs of row ids</source>
         <translation>eine Liste von Paaren von Zeilennummern</translation>
     </message>
+    <message>
+        <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
+        <translation>%1 wurde nicht geschrieben: es wurde angehalten, oder der Speicher reichte nicht. Was da war, ist unverändert.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3777,6 +3781,18 @@
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation>%1 wird gelesen…</translation>
+    </message>
+    <message>
+        <source>Opening %1…</source>
+        <translation>%1 wird geöffnet…</translation>
+    </message>
+    <message>
+        <source>Saving %1…</source>
+        <translation>%1 wird gespeichert…</translation>
     </message>
 </context>
 <context>
@@ -5060,6 +5076,10 @@
         <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
         <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
     </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation>%1 wird gelesen…</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -5469,6 +5489,10 @@
     <message>
         <source>read only</source>
         <translation>schreibgeschützt</translation>
+    </message>
+    <message>
+        <source>Reading the earlier versions…</source>
+        <translation>Die früheren Fassungen werden gelesen…</translation>
     </message>
 </context>
 <context>
@@ -6187,6 +6211,17 @@
     <message>
         <source>column %1</source>
         <translation>Spalte %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WaitDialog</name>
+    <message>
+        <source>One moment</source>
+        <translation>Einen Augenblick</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
     </message>
 </context>
 <context>

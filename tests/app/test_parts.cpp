@@ -5,7 +5,7 @@
 #include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
-#include "app/table/table_model.h"
+#include "app/table_model/table_model.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 

@@ -88,7 +88,8 @@ class TestRecovery : public QObject {
         for (const char* choice : {"Open what was recovered", "Keep the file as it is, and remove what was recovered",
                                    "Keep both: open it as a new study, and leave the file", "Decide later"}) {
             const QString base = state_folder(QStringLiteral("recovery")) + QStringLiteral("/gone");
-            QVERIFY(write_recovery(base, changed, path, QStringLiteral("Gravel")));
+            QByteArray about;
+            QVERIFY(write_recovery(base, changed, path, QStringLiteral("Gravel"), about));
             QCOMPARE(recovered_studies().size(), 1);
             const RecoveryDialog dialog(recovered_studies().front(), changed, nullptr);
             QVERIFY2(dialog.told().contains(QStringLiteral("Cells changed: 3")), qPrintable(dialog.told()));

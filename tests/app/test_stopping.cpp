@@ -1,10 +1,13 @@
 // What takes long can be stopped, gives way to what is newer, and keeps no window from closing.
 
 #include "core/study/edits/edits.h"
+#include "files/io/atomic_file.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
 #include <QElapsedTimer>
+#include <QPushButton>
+#include <QTemporaryDir>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -171,6 +174,80 @@ class TestStopping : public QObject {
         for (std::size_t row = 0; row < 4; ++row) {
             QCOMPARE(cells.at(row).number(), static_cast<double>(row));
         }
+    }
+
+    /// A file that takes long is waited for with a painted window, a word of what it is, and a way to stop it.
+    void reading_and_writing_are_waited_for_beside_the_window() {
+        WindowDriver drive;
+        drive.window.show();
+        Document& document = drive.window.document();
+        const auto stop_after = [&drive](int turns) {
+            int seen = 0;
+            return [&drive, turns, seen]() mutable {
+                auto* stop = drive.window.findChild<QPushButton*>(QStringLiteral("stop waiting"));
+                if (stop->isVisible() && ++seen == turns) {
+                    stop->click();
+                }
+            };
+        };
+        for (const auto when : {WaitedWork::WhenStopped::leave, WaitedWork::WhenStopped::wait}) {
+            QTimer presses;
+            connect(&presses, &QTimer::timeout, this, stop_after(3)); // it goes on to turn while it is waited for
+            presses.start(10);
+            const auto given_up = document.waited_work().run(QStringLiteral("Reading for ever…"), when, [] {
+                for (;;) {
+                    stop_if_asked();
+                }
+                return 1;
+            });
+            QVERIFY(!given_up);
+            QVERIFY(!document.waited_work().waiting());
+        }
+        int ran = 0;
+        const auto done = document.waited_work().run(QStringLiteral("Reading…"), WaitedWork::WhenStopped::leave, [&] {
+            QThread::msleep(500);
+            return ++ran;
+        });
+        QCOMPARE(done.value_or(0), 1);
+    }
+
+    void a_stopped_writing_leaves_the_file_that_was_there() {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
+        WindowDriver drive;
+        drive.window.show();
+        drive.window.new_table(QStringLiteral("Gravel"));
+        QVERIFY(drive.window.save_to(path));
+        const Result<std::string> before = read_file(path.toStdString());
+        QTimer::singleShot(600, &drive.window, [&drive] { drive.window.document().waited_work().stop(); });
+        const Result<Saved> written = drive.window.document().write_aside(path, [] {
+            for (int turn = 0; turn < 10'000; ++turn) {
+                stop_if_asked();
+                QThread::msleep(1);
+            }
+            return std::make_shared<const std::string>("half");
+        });
+        QVERIFY(!written);
+        QVERIFY(written.refusal().text().find("unchanged") != std::string::npos);
+        QCOMPARE(*read_file(path.toStdString()), *before);
+        QCOMPARE(QDir(folder.path()).entryList(QDir::Files).size(), 1);
+    }
+
+    void closing_gives_up_what_is_waited_for() {
+        WindowDriver drive;
+        drive.window.show();
+        QTimer::singleShot(500, &drive.window, &QWidget::close);
+        QElapsedTimer since;
+        since.start();
+        const auto work =
+            drive.window.document().waited_work().run(QStringLiteral("Reading…"), WaitedWork::WhenStopped::leave, [] {
+                QThread::msleep(3000); // never asks
+                return 1;
+            });
+        QVERIFY(!work);
+        QTRY_VERIFY(!drive.window.isVisible());
+        QVERIFY2(since.elapsed() < 2500, qPrintable(QString::number(since.elapsed())));
+        QThreadPool::globalInstance()->waitForDone();
     }
 };
 

@@ -1,13 +1,19 @@
 #include "app/document/document.h"
 
 #include "app/numbers/number_text.h"
-#include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
 
 namespace ledgefall {
+namespace {
+
+Sentence not_opened(const QString& name) {
+    return {"%1 was not opened: it was stopped, or is too large for the memory.", {name.toStdString()}};
+}
+
+} // namespace
 
 Document::Document(QObject* parent)
     : QObject(parent)
@@ -191,12 +197,39 @@ void Document::start_new() {
     replace(Study(), {});
 }
 
+Result<std::string> Document::read_bytes(const QString& path) {
+    const QString name = QFileInfo(path).fileName();
+    const auto read = waited_work_.run(tr("Reading %1…").arg(name), WaitedWork::WhenStopped::leave,
+                                       [path = path.toStdString()] { return read_file(path); });
+    return read.value_or(not_opened(name));
+}
+
+Result<Study> Document::read_study_file(const QString& path) {
+    const QString name = QFileInfo(path).fileName();
+    const Result<std::string> bytes = read_bytes(path);
+    if (!bytes) {
+        return bytes.refusal();
+    }
+    const auto read = waited_work_.run(tr("Opening %1…").arg(name), WaitedWork::WhenStopped::leave,
+                                       [bytes] { return read_study(*bytes); });
+    return read.value_or(not_opened(name));
+}
+
+Result<Saved> Document::write_aside(const QString& path, const std::function<BytesPtr()>& bytes) {
+    const QString name = QFileInfo(path).fileName();
+    const auto written = waited_work_.run(tr("Saving %1…").arg(name), WaitedWork::WhenStopped::wait,
+                                          [path = path.toStdString(), bytes] { return write_file(path, *bytes()); });
+    return written.value_or(
+        Sentence{"%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.",
+                 {name.toStdString()}});
+}
+
 bool Document::open(const QString& path) {
-    const Result<std::string> text = read_file(path.toStdString());
-    const Result<Study> read = text ? read_study(*text) : Result<Study>(text.refusal());
+    const Result<Study> read = read_study_file(path);
     if (!read) {
-        Q_EMIT refused(text ? tr("%1: %2").arg(QFileInfo(path).fileName(), translated(read.refusal()))
-                            : translated(read.refusal()));
+        const QString why = translated(read.refusal());
+        const QString name = QFileInfo(path).fileName();
+        Q_EMIT refused(why.contains(name) ? why : tr("%1: %2").arg(name, why));
         return false;
     }
     replace(*read, QFileInfo(path).absoluteFilePath());
@@ -226,8 +259,11 @@ void Document::open_unsaved(Study next, const QString& path) {
 }
 
 bool Document::save(const QString& path) {
-    const auto text = std::make_shared<const std::string>(write_study(study()));
-    if (const auto result = write_file(path.toStdString(), *text); !result) {
+    BytesPtr text;
+    const auto write = [&text, snapshot = study()] {
+        return text = std::make_shared<const std::string>(write_study(snapshot));
+    };
+    if (const auto result = write_aside(path, write); !result) {
         Q_EMIT saving_failed(translated(result.refusal()));
         return false;
     }

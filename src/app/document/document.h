@@ -2,8 +2,10 @@
 
 #include "app/document/aside_work.h"
 #include "app/document/computer.h"
+#include "app/document/waited_work.h"
 #include "core/study/model/history.h"
 #include "core/value/result.h"
+#include "files/io/atomic_file.h"
 
 #include <QObject>
 #include <QString>
@@ -66,6 +68,15 @@ class Document : public QObject {
     /// A study that is not as it stands in the file of that path, or that has none.
     void open_unsaved(Study study, const QString& path);
 
+    /// What is waited for: reading and writing of files, asked for by a person.
+    WaitedWork& waited_work() { return waited_work_; }
+    /// The bytes of a file, and the study in one, read beside the interface; or why there are none.
+    Result<std::string> read_bytes(const QString& path);
+    Result<Study> read_study_file(const QString& path);
+    using BytesPtr = std::shared_ptr<const std::string>;
+    /// Writes the bytes that `bytes` makes to a file, both beside the interface; or why they are not there.
+    Result<Saved> write_aside(const QString& path, const std::function<BytesPtr()>& bytes);
+
     void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
     static QString translated(const Sentence& sentence);
     static QStringList translated(const std::vector<Sentence>& sentences);
@@ -100,6 +111,7 @@ class Document : public QObject {
     int aside_ = 0;                              ///< changes that are being made on the side
     quint64 state_ = 0;                          ///< a number for each state that the study has been in
     AsideWork aside_work_;
+    WaitedWork waited_work_;
     Computer computer_;
 };
 

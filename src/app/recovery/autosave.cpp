@@ -4,7 +4,6 @@
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
-#include <QDateTime>
 #include <QFile>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -12,13 +11,20 @@
 
 namespace ledgefall {
 
-Result<Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title) {
-    const QJsonObject about{{QStringLiteral("path"), path},
-                            {QStringLiteral("title"), title},
-                            {QStringLiteral("written"), QDateTime::currentDateTime().toString(Qt::ISODateWithMs)}};
-    const QByteArray text = QJsonDocument(about).toJson();
-    const auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString());
-    return saved ? write_file((base + QStringLiteral(".ledgefall")).toStdString(), write_study(study)) : saved;
+Result<Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title,
+                             QByteArray& about) {
+    const QJsonObject fields{{QStringLiteral("path"), path}, {QStringLiteral("title"), title}};
+    const QByteArray text = QJsonDocument(fields).toJson();
+    if (text != about) {
+        const auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
+                                      Renaming::left_to_the_system);
+        if (!saved) {
+            return saved;
+        }
+        about = text;
+    }
+    return write_file((base + QStringLiteral(".ledgefall")).toStdString(), write_study(study),
+                      Renaming::left_to_the_system);
 }
 
 Autosave::Autosave(Document& document, QObject* parent)
@@ -62,7 +68,7 @@ void Autosave::write() {
     }
     writing_ = true;
     pool_.start([this, study = document_.study(), path = document_.path(), title = document_.title()]() mutable {
-        const auto saved = write_recovery(base_, study, path, title);
+        const auto saved = write_recovery(base_, study, path, title, about_);
         study = Study(); // freed here, not on the interface's thread
         QMetaObject::invokeMethod(
             this,
@@ -88,7 +94,7 @@ void Autosave::save_now() {
     pool_.waitForDone();
     if (document_.modified()) {
         lock_->isLocked() || lock_->tryLock(0);
-        written_ = write_recovery(base_, document_.study(), document_.path(), document_.title()) || written_;
+        written_ = write_recovery(base_, document_.study(), document_.path(), document_.title(), about_) || written_;
     }
 }
 
@@ -106,6 +112,7 @@ void Autosave::remove() {
         QFile::remove(base_ + QLatin1String(ending));
     }
     lock_->unlock();
+    about_.clear();
     written_ = false;
     again_ = false;
 }

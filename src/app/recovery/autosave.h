@@ -37,11 +37,14 @@ class Autosave : public QObject {
     QString base_;
     std::unique_ptr<QLockFile> lock_;
     QTimer soon_;
+    QByteArray about_; ///< what was last written of the study's file and title; used by the writing thread
     QThreadPool pool_;
     bool writing_ = false, again_ = false, written_ = false, told_ = false;
 };
 
-/// Writes a study and what is known of it under a base name; on any thread.
-Result<struct Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title);
+/// Writes a study and what is known of it under a base name; on any thread. `about` is what was written before of its
+/// file and title: that is written only where it has changed, since on a slow disk each file takes its time.
+Result<struct Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title,
+                                    QByteArray& about);
 
 } // namespace ledgefall

@@ -2,12 +2,10 @@
 
 #include "app/dialogs/prompts.h"
 #include "app/look/look.h"
+#include "app/shell/wait_dialog.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
-#include "files/formats/file_format.h"
-#include "files/io/atomic_file.h"
-#include "files/tables/delimited.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
@@ -158,6 +156,7 @@ void MainWindow::connect_parts() {
         refresh();
     });
     files_->take_what_is_typed = [this] { return take_what_is_typed(); };
+    new WaitDialog(document_.waited_work(), this);
     connect(&document_, &Document::computing_changed, this,
             [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
     connect(&document_, &Document::computing_progressed, this,
@@ -340,56 +339,6 @@ std::optional<QString> MainWindow::take_what_is_typed() {
     return std::nullopt;
 }
 
-bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
-    const Result<std::string> bytes = read_file(path.toStdString());
-    const Result<Delimited> text = bytes ? read_delimited(*bytes, choice) : Result<Delimited>(bytes.refusal());
-    if (!text) {
-        document_.refuse(text.refusal());
-        return false;
-    }
-    Id table;
-    const Result<Study> with = add_table(document_.study(), label.toStdString(), &table);
-    if (!document_.perform(tr("import"), add_columns(*with, table, columns_of(*text)))) {
-        return false;
-    }
-    show_table(table);
-    if (const QStringList reports = Document::translated(text->reports()); !reports.isEmpty()) {
-        tell(reports.join(u' '));
-    }
-    return true;
-}
-
-bool MainWindow::export_text(const QString& path) {
-    if (page() == nullptr) {
-        return false;
-    }
-    if (!document_.results_are_current()) {
-        document_.refuse(
-            {"The results are being worked out, and nothing was written: export again when they are there.", {}});
-        return false;
-    }
-    const FileFormat& format = format_of(path.toStdString());
-    if (format.write_columns == nullptr) {
-        document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
-        return false;
-    }
-    const LabelledColumns columns = labelled_columns(document_.study(), document_.results(), page()->table_id());
-    const auto saved = write_file(path.toStdString(), format.write_columns(columns));
-    if (!saved) {
-        document_.refuse(saved.refusal());
-        return false;
-    }
-    std::size_t faults = 0;
-    for (const auto& column : page()->model().table()->columns) {
-        const Results::Entry* entry = document_.results().find(column->id);
-        faults += entry == nullptr ? 0 : entry->faults;
-    }
-    if (faults > 0) {
-        tell(tr("Cells at fault were written empty: %1.").arg(faults));
-    }
-    return true;
-}
-
 void MainWindow::zoom(double factor) {
     set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
     QSettings().setValue(QStringLiteral("zoom"), look().zoom);
@@ -423,6 +372,11 @@ void MainWindow::changeEvent(QEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    if (document_.waited_work().waiting()) { // what is waited for is given up first
+        document_.waited_work().stop();
+        QTimer::singleShot(0, this, &QWidget::close);
+        return event->ignore();
+    }
     files_->may_leave() ? event->accept() : event->ignore();
 }
 

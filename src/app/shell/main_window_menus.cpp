@@ -285,47 +285,6 @@ void MainWindow::remember_recent(const QString& path) {
     settings.setValue(QStringLiteral("recent"), paths.mid(0, most_recent));
 }
 
-void MainWindow::choose_import() {
-    const QString path =
-        ask_open_path(this, tr("Import delimited text"), with_all_files(format_filters(&FileFormat::read_columns)));
-    if (!path.isEmpty()) {
-        import_file(path);
-    }
-}
-
-bool MainWindow::import_file(const QString& path) {
-    const Result<std::string> bytes = read_file(path.toStdString());
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
-        return false;
-    }
-    ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
-    if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
-        return false;
-    }
-    const Dialect& dialect = dialog.text()->dialect;
-    return import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
-}
-
-bool MainWindow::open_from_outside(const QString& path) {
-    const Result<std::string> bytes = read_file(path.toStdString());
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
-        return false;
-    }
-    return format_of(path.toStdString(), *bytes).read_study != nullptr ? files_->may_leave() && open_path(path)
-                                                                       : import_file(path);
-}
-
-void MainWindow::choose_export() {
-    const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
-    const QString path = ask_save_path(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns),
-                                       format_suffixes(&FileFormat::write_columns));
-    if (!path.isEmpty()) {
-        document_.when_current([this, path] { export_text(path); });
-    }
-}
-
 void MainWindow::about() {
     QMessageBox box(QMessageBox::NoIcon, tr("About Ledgefall"), {}, QMessageBox::Close, this);
     box.setTextFormat(Qt::RichText);

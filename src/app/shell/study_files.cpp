@@ -19,10 +19,9 @@ namespace {
 const QString study_suffix = QStringLiteral("ledgefall");
 
 /// How the file on the disk differs from a study, in words.
-QString difference_from_file(const QString& path, const Study& study) {
-    const Result<std::string> bytes = read_file(path.toStdString());
-    const Result<Study> read = bytes ? read_study(*bytes) : Result<Study>(bytes.refusal());
-    return Document::translated(read ? difference_of(study, *read).in_words() : read.refusal());
+QString difference_from_file(const QString& path, Document& document) {
+    const Result<Study> read = document.read_study_file(path);
+    return Document::translated(read ? difference_of(document.study(), *read).in_words() : read.refusal());
 }
 
 } // namespace
@@ -139,7 +138,7 @@ bool StudyFiles::look_at_file() {
     const QString text =
         removed ? tr("%1 has been removed or renamed since it was read here.").arg(name)
                 : tr("%1 has been changed by another program since it was read here. From this window to the file: %2")
-                      .arg(name, difference_from_file(path, document_.study()));
+                      .arg(name, difference_from_file(path, document_));
     QStringList offers{removed ? tr("Save it again") : tr("Write mine over it"), tr("Save mine as…")};
     if (!removed) {
         offers << tr("Take theirs");
@@ -203,12 +202,23 @@ void StudyFiles::show_earlier_versions() {
         return;
     }
     const QList<EarlierVersion> versions = earlier_versions(document_.path());
+    const auto differences = document_.waited_work().run(
+        tr("Reading the earlier versions…"), WaitedWork::WhenStopped::leave, [versions, now = document_.study()] {
+            std::vector<Sentence> sentences;
+            for (const EarlierVersion& version : versions) {
+                stop_if_asked();
+                const Result<Study> study = version.read();
+                sentences.push_back(study ? difference_of(now, *study).in_words() : study.refusal());
+            }
+            return sentences;
+        });
+    if (!differences) {
+        return;
+    }
     QStringList offers;
-    for (const EarlierVersion& version : versions) {
-        const Result<Study> study = version.read();
-        offers << tr("%1 — %2").arg(QLocale().toString(version.saved, QLocale::ShortFormat),
-                                    study ? Document::translated(difference_of(document_.study(), *study).in_words())
-                                          : Document::translated(study.refusal()));
+    for (qsizetype at = 0; at < versions.size(); ++at) {
+        offers << tr("%1 — %2").arg(QLocale().toString(versions[at].saved, QLocale::ShortFormat),
+                                    Document::translated((*differences)[static_cast<std::size_t>(at)]));
     }
     if (offers.isEmpty()) {
         Q_EMIT failed(tr("No version of this study has been kept yet: one is kept each time it is saved."));

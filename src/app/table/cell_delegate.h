@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/table/table_model.h"
+#include "app/table_model/table_model.h"
 
 #include <QStyledItemDelegate>
 

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/numbers/formula_text.h"
-#include "app/table/table_model.h"
+#include "app/table_model/table_model.h"
 
 #include <QHash>
 #include <QHeaderView>

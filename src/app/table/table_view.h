@@ -3,7 +3,7 @@
 #include "app/formula_editor/active_editor.h"
 #include "app/table/referenced_cells.h"
 #include "app/table/table_heading.h"
-#include "app/table/table_model.h"
+#include "app/table_model/table_model.h"
 #include "core/engine/writing/marks.h"
 
 #include <QPersistentModelIndex>

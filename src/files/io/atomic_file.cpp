@@ -111,7 +111,7 @@ void flush_folder_of(const std::string& target) {
 
 } // namespace
 
-Result<Saved> write_file(const std::string& path, std::string_view text) {
+Result<Saved> write_file(const std::string& path, std::string_view text, Renaming renaming) {
     const std::string target = followed(path);
     struct stat before {};
     const bool was_there = ::stat(target.c_str(), &before) == 0;
@@ -145,7 +145,9 @@ Result<Saved> write_file(const std::string& path, std::string_view text) {
     if (stays_itself) {
         ::unlink(temporary.c_str());
     }
-    flush_folder_of(target);
+    if (renaming == Renaming::flushed) {
+        flush_folder_of(target);
+    }
     return Saved();
 }
 

@@ -9,11 +9,15 @@ namespace ledgefall {
 
 struct Saved {};
 
+/// Whether the writing waits until the new file's taking of the old one's place is on the disk too. Where it does not,
+/// a power cut may bring back the old file, whole; what kills only the program does not.
+enum class Renaming { flushed, left_to_the_system };
+
 /// Writes a file whole or not at all: into a new file beside it, flushed to the disk, which then takes its place. A
 /// crash or a full disk leaves the old file as it was. A link is followed, and the file's permissions are kept; one
 /// that has several names, or another owner, stays the same file. Refused: a file that is read only, a folder, a
 /// device.
-Result<Saved> write_file(const std::string& path, std::string_view text);
+Result<Saved> write_file(const std::string& path, std::string_view text, Renaming renaming = Renaming::flushed);
 
 /// Removes what a writing that was cut off has left in a folder; where `of` is given, only of the file of that name.
 void clear_torn_files(const std::string& folder, const std::string& of = {});

@@ -229,6 +229,7 @@ Result<Study> remove_rows(Study study, Id id, std::size_t row, std::size_t count
                 }
             });
         }
+        join_neighbouring_pieces(copy);
     });
 }
 

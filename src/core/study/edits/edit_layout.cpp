@@ -145,6 +145,7 @@ Result<Study> reordered(Study study, Id id, const std::vector<std::size_t>& orde
     Result<Study> out = with_table(std::move(study), id, [&](Table& copy) {
         if (keep_reach_through_order(copy, order, scattered)) {
             reorder(copy, order);
+            join_neighbouring_pieces(copy);
         }
     });
     if (!scattered.empty()) {

@@ -1,6 +1,8 @@
 #include "core/study/edits/reach.h"
 
 #include <algorithm>
+#include <map>
+#include <string>
 
 namespace ledgefall {
 namespace {
@@ -50,7 +52,50 @@ std::vector<Piece> reordered(const Piece& piece, const Table& table, const std::
     return pieces.empty() ? std::vector<Piece>{piece} : pieces;
 }
 
+/// Pieces of one formula, in the order of their rows, with those joined of which one ends where the next begins.
+std::vector<Piece> joined(std::vector<Piece> pieces, const Table& table) {
+    std::stable_sort(pieces.begin(), pieces.end(), [&table](const Piece& a, const Piece& b) {
+        return rows_of(a, table).from < rows_of(b, table).from;
+    });
+    std::vector<Piece> out;
+    for (Piece& piece : pieces) {
+        const Rows rows = rows_of(piece, table);
+        const Rows before = out.empty() ? Rows() : rows_of(out.back(), table);
+        if (rows.from < rows.to && before.from < before.to && before.to == rows.from) {
+            out.back().to = piece.to;
+        } else {
+            out.push_back(std::move(piece));
+        }
+    }
+    return out;
+}
+
 } // namespace
+
+void join_neighbouring_pieces(Table& table) {
+    for (auto& column : table.columns) {
+        if (column->pieces.size() < 2) {
+            continue;
+        }
+        std::vector<std::vector<Piece>> by_formula;
+        std::map<std::string, std::size_t> place_of;
+        for (const Piece& piece : column->pieces) {
+            const auto [place, is_new] = place_of.emplace(piece.formula.text(), by_formula.size());
+            if (is_new) {
+                by_formula.emplace_back();
+            }
+            by_formula[place->second].push_back(piece);
+        }
+        std::vector<Piece> pieces;
+        for (auto& of_one : by_formula) {
+            const auto parts = joined(std::move(of_one), table);
+            pieces.insert(pieces.end(), parts.begin(), parts.end());
+        }
+        if (pieces.size() < column->pieces.size()) {
+            column.edit([&pieces](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
+        }
+    }
+}
 
 void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count) {
     const std::size_t end = std::min(row + count, table.axis.ids()->size());

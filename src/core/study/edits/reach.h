@@ -18,4 +18,8 @@ void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count
 /// come to more than the most pieces; `scattered` is then its name.
 bool keep_reach_through_order(Table& table, const std::vector<std::size_t>& order, std::string& scattered);
 
+/// After rows were removed or put in another order: pieces of one formula that have come to stand next to each other
+/// become one, so that it covers a row that is inserted between them as well.
+void join_neighbouring_pieces(Table& table);
+
 } // namespace ledgefall

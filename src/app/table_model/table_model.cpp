@@ -1,4 +1,4 @@
-#include "app/table/table_model.h"
+#include "app/table_model/table_model.h"
 
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"

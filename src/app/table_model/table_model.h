@@ -43,10 +43,10 @@ class TableModel : public QAbstractTableModel {
     Qt::ItemFlags flags(const QModelIndex& index) const override;
     bool setData(const QModelIndex& index, const QVariant& value, int role = Qt::EditRole) override;
 
-    /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
-    /// next column. Null: none.
     /// How a column's dates are spelled from now on.
     void spell_dates(Id column, bool month_first) { month_first_[column] = month_first; }
+    /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
+    /// next column. Null: none.
     void show_trial(const ResultsPtr& results, Id column);
     bool in_trial(int section) const;
     /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.

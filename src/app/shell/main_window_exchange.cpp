@@ -1,0 +1,123 @@
+// Files that come in from outside and tables that go out.
+
+#include "app/dialogs/import_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/shell/format_filters.h"
+#include "app/shell/main_window.h"
+#include "core/study/edits/edits.h"
+#include "files/formats/file_format.h"
+#include "files/tables/delimited.h"
+
+#include <QFileInfo>
+
+namespace ledgefall {
+
+void MainWindow::choose_import() {
+    const QString path =
+        ask_open_path(this, tr("Import delimited text"), with_all_files(format_filters(&FileFormat::read_columns)));
+    if (!path.isEmpty()) {
+        import_file(path);
+    }
+}
+
+bool MainWindow::import_file(const QString& path) {
+    const Result<std::string> bytes = document_.read_bytes(path);
+    if (!bytes) {
+        document_.refuse(bytes.refusal());
+        return false;
+    }
+    ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
+    if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
+        return false;
+    }
+    const Dialect& dialect = dialog.text()->dialect;
+    return import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
+}
+
+bool MainWindow::open_from_outside(const QString& path) {
+    const Result<std::string> bytes = document_.read_bytes(path);
+    if (!bytes) {
+        document_.refuse(bytes.refusal());
+        return false;
+    }
+    return format_of(path.toStdString(), *bytes).read_study != nullptr ? files_->may_leave() && open_path(path)
+                                                                       : import_file(path);
+}
+
+void MainWindow::choose_export() {
+    const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
+    const QString path = ask_save_path(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns),
+                                       format_suffixes(&FileFormat::write_columns));
+    if (!path.isEmpty()) {
+        document_.when_current([this, path] { export_text(path); });
+    }
+}
+
+bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
+    const Result<std::string> bytes = document_.read_bytes(path);
+    if (!bytes) {
+        document_.refuse(bytes.refusal());
+        return false;
+    }
+    struct Read {
+        std::vector<Sentence> reports;
+        std::vector<NewColumn> columns;
+    };
+    const auto read = document_.waited_work().run(
+        tr("Reading %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
+        [bytes, choice]() -> Result<Read> {
+            const Result<Delimited> text = read_delimited(*bytes, choice);
+            return text ? Result<Read>({text->reports(), columns_of(*text)}) : Result<Read>(text.refusal());
+        });
+    if (!read || !*read) {
+        document_.refuse(read ? read->refusal()
+                              : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        return false;
+    }
+    Id table;
+    const Result<Study> with = add_table(document_.study(), label.toStdString(), &table);
+    if (!document_.perform(tr("import"), add_columns(*with, table, (*read)->columns))) {
+        return false;
+    }
+    show_table(table);
+    if (const QStringList reports = Document::translated((*read)->reports); !reports.isEmpty()) {
+        tell(reports.join(u' '));
+    }
+    return true;
+}
+
+bool MainWindow::export_text(const QString& path) {
+    if (page() == nullptr) {
+        return false;
+    }
+    if (!document_.results_are_current()) {
+        document_.refuse(
+            {"The results are being worked out, and nothing was written: export again when they are there.", {}});
+        return false;
+    }
+    const FileFormat& format = format_of(path.toStdString());
+    if (format.write_columns == nullptr) {
+        document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
+        return false;
+    }
+    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(),
+                        written = format.write_columns] {
+        return std::make_shared<const std::string>(written(labelled_columns(study, *results, table)));
+    };
+    const auto saved = document_.write_aside(path, write);
+    if (!saved) {
+        document_.refuse(saved.refusal());
+        return false;
+    }
+    std::size_t faults = 0;
+    for (const auto& column : page()->model().table()->columns) {
+        const Results::Entry* entry = document_.results().find(column->id);
+        faults += entry == nullptr ? 0 : entry->faults;
+    }
+    if (faults > 0) {
+        tell(tr("Cells at fault were written empty: %1.").arg(faults));
+    }
+    return true;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,20 @@
+#pragma once
+
+#include "app/document/waited_work.h"
+
+#include <QDialog>
+#include <QLabel>
+
+namespace ledgefall {
+
+/// Stands over the window while a person waits for work that they have asked for, and stops it by its button or Escape.
+class WaitDialog : public QDialog {
+    Q_OBJECT
+  public:
+    WaitDialog(WaitedWork& work, QWidget* window);
+
+  private:
+    QLabel* what_;
+};
+
+} // namespace ledgefall
