@@ -151,7 +151,7 @@ QT_TRANSLATE_NOOP("Sentence", "A range is written with two points between its en
 QT_TRANSLATE_NOOP("Sentence", "A range of rows can stand only in a measure, as in sum(%1[1..i]).");
 QT_TRANSLATE_NOOP("Sentence", "A row is a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A series has no column for its values: choose one.");
-QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.");
+QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.");
 QT_TRANSLATE_NOOP("Sentence", "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
 QT_TRANSLATE_NOOP("Sentence", "A summary needs a column of numbers and a measure: choose at least one of each.");
 QT_TRANSLATE_NOOP("Sentence", "A summary of the first rows needs a number of rows from 1 on.");

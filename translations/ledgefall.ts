@@ -164,6 +164,14 @@
         <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Angles from radians: 57.3°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57°17′45″</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Kind</name>
@@ -2865,10 +2873,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The day that counts as today lies in the years 1 to 9999.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2930,6 +2934,10 @@
     </message>
     <message>
         <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5325,6 +5333,62 @@
         <source>The same seed draws the same random numbers</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>as on this desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>point: 1234.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>comma: 1234,5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not grouped: 1234567</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by a space: 1 234 567</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the sign that is not decimal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>radians, as they are: 0.785</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>degrees: 45.0°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>degrees, minutes, seconds: 45°0′0″</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Decimal sign</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>T&amp;housands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An&amp;gles with the unit rad</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers are shown with it and read by it in the window; formulas have a point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only what is shown changes: the values stay in radians</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -6080,6 +6144,10 @@
     </message>
     <message>
         <source>typing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decimal sign</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

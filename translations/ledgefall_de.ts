@@ -164,6 +164,14 @@
         <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
         <translation>Nur die Anzeige ändert sich. Um den Wert selbst zu runden, round(x, 2) schreiben.</translation>
     </message>
+    <message>
+        <source>Angles from radians: 57.3°</source>
+        <translation>Winkel aus Bogenmaß: 57,3°</translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57°17′45″</source>
+        <translation>Winkel aus Bogenmaß: 57°17′45″</translation>
+    </message>
 </context>
 <context>
     <name>Kind</name>
@@ -2865,10 +2873,6 @@
         <translation>ihre Zeilen sind gezählt</translation>
     </message>
     <message>
-        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.</source>
-        <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1 oder as_of = 2026-05-20.</translation>
-    </message>
-    <message>
         <source>The day that counts as today lies in the years 1 to 9999.</source>
         <translation>Der Tag, der als heute gilt, liegt in den Jahren 1 bis 9999.</translation>
     </message>
@@ -2931,6 +2935,10 @@
     <message>
         <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
         <translation>%1 wurde nicht geschrieben: es wurde angehalten, oder der Speicher reichte nicht. Was da war, ist unverändert.</translation>
+    </message>
+    <message>
+        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
+        <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space oder angles = degrees.</translation>
     </message>
 </context>
 <context>
@@ -5325,6 +5333,62 @@
         <source>The same seed draws the same random numbers</source>
         <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
     </message>
+    <message>
+        <source>as on this desktop</source>
+        <translation>wie auf diesem Rechner</translation>
+    </message>
+    <message>
+        <source>point: 1234.5</source>
+        <translation>Punkt: 1234.5</translation>
+    </message>
+    <message>
+        <source>comma: 1234,5</source>
+        <translation>Komma: 1234,5</translation>
+    </message>
+    <message>
+        <source>not grouped: 1234567</source>
+        <translation>nicht gruppiert: 1234567</translation>
+    </message>
+    <message>
+        <source>by a space: 1 234 567</source>
+        <translation>durch ein Leerzeichen: 1 234 567</translation>
+    </message>
+    <message>
+        <source>by the sign that is not decimal</source>
+        <translation>durch das Zeichen, das nicht Dezimalzeichen ist</translation>
+    </message>
+    <message>
+        <source>radians, as they are: 0.785</source>
+        <translation>Bogenmaß, wie sie sind: 0,785</translation>
+    </message>
+    <message>
+        <source>degrees: 45.0°</source>
+        <translation>Grad: 45,0°</translation>
+    </message>
+    <message>
+        <source>degrees, minutes, seconds: 45°0′0″</source>
+        <translation>Grad, Minuten, Sekunden: 45°0′0″</translation>
+    </message>
+    <message>
+        <source>&amp;Decimal sign</source>
+        <translation>&amp;Dezimalzeichen</translation>
+    </message>
+    <message>
+        <source>T&amp;housands</source>
+        <translation>Tau&amp;sender</translation>
+    </message>
+    <message>
+        <source>An&amp;gles with the unit rad</source>
+        <translation>&amp;Winkel mit der Einheit rad</translation>
+    </message>
+    <message>
+        <source>Numbers are shown with it and read by it in the window; formulas have a point</source>
+        <translation>Zahlen werden im Fenster damit gezeigt und gelesen; Formeln haben einen Punkt</translation>
+    </message>
+    <message>
+        <source>Only what is shown changes: the values stay in radians</source>
+        <translation>Nur die Anzeige ändert sich: die Werte bleiben im Bogenmaß</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -6081,6 +6145,10 @@
     <message>
         <source>typing</source>
         <translation>tippen</translation>
+    </message>
+    <message>
+        <source>decimal sign</source>
+        <translation>Dezimalzeichen</translation>
     </message>
 </context>
 <context>

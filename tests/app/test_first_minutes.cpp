@@ -253,7 +253,7 @@ class TestFirstMinutes : public QObject {
         OfferStrip& offers = drive.window.page()->offers();
         const bool month_first = own_spelling().month_first; // by the desktop
         QCOMPARE(texts_of(drive, "collected").front(), std::string(month_first ? "2021-12-05" : "2021-05-12"));
-        QVERIFY2(offers.text().contains(QStringLiteral("taken as the heading")), qPrintable(offers.text()));
+        QVERIFY2(offers.text().contains(QStringLiteral("12/05/2021 is read as")), qPrintable(offers.text()));
         drive.click_cell(0, 1);
         type_down(drive, {QStringLiteral("1/2/2021")});
         QVERIFY2(offers.text().contains(QStringLiteral("1/2/2021 is read as")), qPrintable(offers.text()));
@@ -290,6 +290,32 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(drive.table().columns[1]->cells->at(2).number(), 8.0);
     }
 
+    /// 1,250 may be 1250 or 1.25: it is said which, and one button reads it, and what follows, the other way.
+    void a_number_that_can_be_read_two_ways_is_asked_about_once() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Loads"));
+        drive.click_cell(0, 0);
+        type_down(drive, {QStringLiteral("Load"), QStringLiteral("1,250"), QStringLiteral("2,500")});
+        const auto cells = [&drive] {
+            const Column& column = *drive.table().columns[0]->cells;
+            return std::vector<double>{column.at(0).number(), column.at(1).number()};
+        };
+        QCOMPARE(cells(), (std::vector<double>{1250, 2500}));
+        OfferStrip& offers = drive.window.page()->offers();
+        QVERIFY2(offers.text().contains(QStringLiteral("1,250 is read as 1250")), qPrintable(offers.text()));
+        offers.take();
+        QCOMPARE(drive.table().columns[0]->cells->at(0).number(), 1.25);
+        drive.click_cell(2, 0);
+        drive.keys(QStringLiteral("3,125"));
+        drive.key(Qt::Key_Return);
+        QCOMPARE(drive.table().columns[0]->cells->at(2).number(), 3.125);
+        // What the column's other values say is not asked.
+        drive.window.new_table(QStringLiteral("Others"));
+        paste(drive, QStringLiteral("w\n1,250\n12,5\n"));
+        QCOMPARE(drive.table().columns[0]->cells->at(0).number(), 1.25);
+        QCOMPARE(drive.table().columns[0]->cells->at(1).number(), 12.5);
+    }
+
     void a_studys_settings_are_in_one_dialog() {
         WindowDriver drive;
         drive.window.new_table(QStringLiteral("Times"));
@@ -315,6 +341,31 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(settings.tolerance, 1e-6);
         QCOMPARE(settings.seed, std::uint64_t{42});
         QCOMPARE(*settings.as_of, static_cast<double>(QDate(1970, 1, 1).daysTo(QDate(2026, 5, 20))));
+        SettingsDialog shown(drive.window.document().study(), &drive.window);
+        shown.decimal_sign().setCurrentIndex(2);
+        shown.angles().setCurrentIndex(1);
+        QVERIFY(drive.window.document().perform(QStringLiteral("settings"), shown.study()));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(0, 1), QStringLiteral("1,25"));
+        QVERIFY(drive.window.document().perform(
+            QStringLiteral("angle"),
+            write_column(drive.window.document().study(), drive.table().id, "angle [rad] = atan2(t, t)")));
+        QVERIFY(drive.settle());
+        for (const char* line : {"mean(each)", "count(each)"}) {
+            QVERIFY(drive.window.document().perform(QStringLiteral("foot"),
+                                                    add_foot_line(drive.window.document().study(), drive.table().id,
+                                                                  line, line, {drive.table().columns[2]->id})));
+        }
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(0, 2), QStringLiteral("45°"));
+        QCOMPARE(drive.foot(0, 2), QStringLiteral("45°"));
+        QCOMPARE(drive.foot(1, 2), QStringLiteral("4")); // a count is no angle
+        drive.window.document().undo();
+        drive.window.document().undo();
+        drive.window.document().undo();
+        drive.window.document().undo();
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(0, 1), QStringLiteral("1.25"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
         drive.command(QStringLiteral("Settings of this study…"));
         QCOMPARE(drive.window.document().study().settings.seed, std::uint64_t{42});

@@ -4,6 +4,7 @@
 #include "app/document/document.h"
 #include "app/look/look.h"
 #include "app/numbers/formula_text.h"
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "app/table_model/table_model.h"
 #include "core/study/edits/edits.h"
@@ -52,7 +53,35 @@ class TestParts : public QObject {
         row("significant", 0.012345, Style::significant, 3, "0.0123");
         row("significant, large", 123456, Style::significant, 3, "1.23·10⁵");
         row("powers of ten", 12345, Style::scientific, 2, "1.23·10⁴");
+        row("degrees", std::atan2(1, 1), Style::degrees, 1, "45.0°");
+        row("degrees as needed", -std::acos(-1) / 3, Style::degrees, 0, "−60°");
+        row("minutes", 1.0, Style::degrees_minutes, 0, "57°17′45″"); // 57.29577951°
+        row("minutes carry", std::acos(-1) / 180 * 59.99999, Style::degrees_minutes, 0, "60°0′0″");
     }
+    void numbers_as_the_study_says() {
+        using Sign = Settings::DecimalSign;
+        using Grouping = Settings::Grouping;
+        const auto shown = [](Sign sign, Grouping grouping, double number, int decimals) {
+            Settings settings;
+            settings.decimal_sign = sign;
+            settings.grouping = grouping;
+            spell_numbers_by(settings);
+            return number_text(number, {Format::Style::decimals, decimals});
+        };
+        QCOMPARE(shown(Sign::comma, Grouping::none, 1234.5, 2), QStringLiteral("1234,50"));
+        QCOMPARE(typed_number(QStringLiteral("1234,5")).value_or(0), 1234.5);
+        QCOMPARE(field_text(0.25), QStringLiteral("0,25"));
+        QCOMPARE(shown(Sign::comma, Grouping::sign, -1234567.5, 1), QStringLiteral("−1.234.567,5"));
+        QCOMPARE(shown(Sign::point, Grouping::sign, 1234.5, 1), QStringLiteral("1,234.5"));
+        QCOMPARE(typed_number(QStringLiteral("1,234.5")).value_or(0), 1234.5);
+        QCOMPARE(shown(Sign::point, Grouping::space, 1234.25, 2), QStringLiteral("1234.25"));
+        QCOMPARE(shown(Sign::point, Grouping::space, 12345.25, 2), QStringLiteral("12\u202F345.25"));
+        QCOMPARE(shown(Sign::point, Grouping::space, 123, 0), QStringLiteral("123"));
+        QCOMPARE(shown(Sign::point, Grouping::sign, 999, 0), QStringLiteral("999"));
+        QVERIFY(spell_numbers_by(Settings()));
+        QVERIFY(!spell_numbers_by(Settings()));
+    }
+
     void numbers_as_shown() {
         QFETCH(double, number);
         QFETCH(int, style);

@@ -196,7 +196,7 @@ class TestStudyFile : public QObject {
             head + R"json("mood": {"calm": [1, {"deep": null}]}, "charts": [{"id": "g1", "kind": "histogram",
                 "series": [{"form": "points", "x": "T.x", "y": "T.x", "dash": 1}], "x": {"title": "X", "log": true},
                 "references": [{"form": "across", "numbers": ["1"], "ink": 1}]}],
-            "settings": {"seed": 4, "angles": "degrees"},
+            "settings": {"seed": 4, "grades": "A to E", "angles": "degrees", "grouping": "space"},
             "ledge": [{"name": "p", "value": 0.35, "slider": {"from": 0, "to": 1, "step": 0.01, "loop": 1},
                        "format": {"style": "decimals", "digits": 2, "sign": "+"}},
                       {"name": "q", "value": 1, "format": {"style": "roman", "digits": 3},
@@ -207,8 +207,8 @@ class TestStudyFile : public QObject {
         QVERIFY2(read, read ? "" : read.refusal().text().c_str());
         const std::string written = write_study(*read);
         for (const char* part : {"\"mood\"", "\"deep\"", "\"histogram\"", "\"slider\"", "\"step\": 0.01", "\"colour\"",
-                                 "\"until\"", "\"handout\"", "\"new\"", "\"dash\"", "\"log\"", "\"ink\"", "\"angles\"",
-                                 "\"loop\"", "\"sign\"", "\"roman\"", "\"sorted\""}) {
+                                 "\"until\"", "\"handout\"", "\"new\"", "\"dash\"", "\"log\"", "\"ink\"", "\"grades\"",
+                                 "\"angles\"", "\"space\"", "\"loop\"", "\"sign\"", "\"roman\"", "\"sorted\""}) {
             QVERIFY2(written.find(part) != std::string::npos, part);
         }
         QVERIFY(*read_study(written) == *read);
@@ -359,6 +359,7 @@ class TestStudyFile : public QObject {
             head + "\"tables\": [{\"name\": \"T\", \"foot\": [{\"formula\": \"sum(each)\", \"columns\": [\"z\"]}]}]}",
             "column z");
         row("check of nothing", head + "\"checks\": [{\"condition\": \"yes\", \"table\": \"Z\"}]}", "table Z");
+        row("angles", head + "\"settings\": {\"angles\": \"gradians\"}}", "settings.angles");
         row("quantiles", head + "\"settings\": {\"quantile_type\": 12}}", "settings.quantile_type");
         row("deep", std::string(100000, '['), "deep");
     }

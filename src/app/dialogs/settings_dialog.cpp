@@ -28,6 +28,9 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     , fixed_day_(new QCheckBox(tr("a day that stays"), this))
     , day_(new QDateEdit(this))
     , seed_(new QLineEdit(QString::number(study.settings.seed), this))
+    , decimal_sign_(new QComboBox(this))
+    , grouping_(new QComboBox(this))
+    , angles_(new QComboBox(this))
     , refusal_(new QLabel(this)) {
     setWindowTitle(tr("Settings of this study"));
     note_->setMaximumHeight(look().px(60));
@@ -36,6 +39,14 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
         method_->addItem(tr("%1 — type %2").arg(Document::translated(quantile_methods[type - 1])).arg(type));
     }
     method_->setCurrentIndex(study.settings.quantile_type - 1);
+    decimal_sign_->addItems({tr("as on this desktop"), tr("point: 1234.5"), tr("comma: 1234,5")});
+    decimal_sign_->setCurrentIndex(static_cast<int>(study.settings.decimal_sign));
+    grouping_->addItems(
+        {tr("not grouped: 1234567"), tr("by a space: 1 234 567"), tr("by the sign that is not decimal")});
+    grouping_->setCurrentIndex(static_cast<int>(study.settings.grouping));
+    angles_->addItems(
+        {tr("radians, as they are: 0.785"), tr("degrees: 45.0°"), tr("degrees, minutes, seconds: 45°0′0″")});
+    angles_->setCurrentIndex(static_cast<int>(study.settings.angles));
     fixed_day_->setChecked(study.settings.as_of.has_value());
     day_->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
     day_->setCalendarPopup(true);
@@ -58,6 +69,11 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     form->addRow(tr("Tolerance of &≈"), tolerance_);
     form->addRow(tr("Toda&y is"), day);
     form->addRow(tr("&Seed of random numbers"), seed_);
+    form->addRow(tr("&Decimal sign"), decimal_sign_);
+    form->addRow(tr("T&housands"), grouping_);
+    form->addRow(tr("An&gles with the unit rad"), angles_);
+    decimal_sign_->setToolTip(tr("Numbers are shown with it and read by it in the window; formulas have a point"));
+    angles_->setToolTip(tr("Only what is shown changes: the values stay in radians"));
     method_->setToolTip(tr("Where quartiles, median and other quantiles lie between two values"));
     tolerance_->setToolTip(tr("≈ holds where two sides differ by no more than this part of what they are made of"));
     fixed_day_->setToolTip(tr("Else today() is the day on which the study is worked out"));
@@ -77,6 +93,9 @@ Settings SettingsDialog::settings() const {
     settings.tolerance = typed_number(tolerance_->text()).value_or(0);
     settings.as_of =
         fixed_day_->isChecked() ? std::optional(static_cast<double>(epoch.daysTo(day_->date()))) : std::nullopt;
+    settings.decimal_sign = static_cast<Settings::DecimalSign>(decimal_sign_->currentIndex());
+    settings.grouping = static_cast<Settings::Grouping>(grouping_->currentIndex());
+    settings.angles = static_cast<Settings::Angles>(angles_->currentIndex());
     bool whole = false;
     settings.seed = seed_->text().trimmed().toULongLong(&whole);
     settings.seed = whole ? settings.seed : ~std::uint64_t{0}; // refused

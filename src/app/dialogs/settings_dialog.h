@@ -13,13 +13,16 @@
 namespace ledgefall {
 
 /// What holds for all of a study and is saved with it: its title and note, how quantiles are taken, how near ≈ is,
-/// which day is today, and the seed of its random numbers.
+/// which day is today, the seed of its random numbers, and how numbers are shown.
 class SettingsDialog : public QDialog {
     Q_OBJECT
   public:
     SettingsDialog(const Study& study, QWidget* parent);
     Study study() const; ///< as it has been set
 
+    QComboBox& decimal_sign() { return *decimal_sign_; }
+    QComboBox& grouping() { return *grouping_; }
+    QComboBox& angles() { return *angles_; }
     QComboBox& method() { return *method_; }
     QLineEdit& tolerance() { return *tolerance_; }
     QLineEdit& seed() { return *seed_; }
@@ -41,6 +44,9 @@ class SettingsDialog : public QDialog {
     QCheckBox* fixed_day_;
     QDateEdit* day_;
     QLineEdit* seed_;
+    QComboBox* decimal_sign_;
+    QComboBox* grouping_;
+    QComboBox* angles_;
     QLabel* refusal_;
 };
 

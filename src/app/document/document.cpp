@@ -1,16 +1,27 @@
 #include "app/document/document.h"
 
 #include "app/numbers/number_text.h"
+#include "core/study/model/study_part.h"
 #include "files/study_json/study_json.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
+
+#include <set>
 
 namespace ledgefall {
 namespace {
 
 Sentence not_opened(const QString& name) {
     return {"%1 was not opened: it was stopped, or is too large for the memory.", {name.toStdString()}};
+}
+
+/// Whether a foot line's values have the unit of their columns, as a mean has and a count has not.
+bool keeps_unit(const Formula& line) {
+    static const std::set<std::string> measures = {"sum", "mean", "median", "mode", "min", "max", "range",
+                                                   "q1",  "q3",   "iqr",    "sd",   "se",  "mad", "sd_pop"};
+    const auto& tree = line.tree();
+    return tree != nullptr && tree->type == NodeType::call && measures.contains(tree->text);
 }
 
 } // namespace
@@ -88,7 +99,11 @@ QString Document::translated(const Sentence& sentence) {
     return QString::fromStdString(in_language.filled(pattern.toStdString()));
 }
 
-QString Document::single_text(const DefinitionId& id, const Format& format) const {
+QString Document::single_text(const DefinitionId& id, const Format& own) const {
+    const StudyPart part = own.style == Format::Style::automatic ? find_part(study(), id) : StudyPart();
+    const bool of_column = part.column != nullptr && part.foot_line != nullptr && keeps_unit(part.foot_line->formula);
+    const std::string unit = part.held != nullptr ? part.held->unit : of_column ? part.column->unit : std::string();
+    const Format format = format_for_unit(own, unit, study().settings);
     return results().only_rounding(id) ? rounded_to_zero_text(format) : value_text(results().single(id), format);
 }
 

@@ -23,6 +23,9 @@ QList<FormatChoice> format_choices() {
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "3 significant figures")), {Style::significant, 3}});
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Powers of ten")), {Style::scientific, 3}});
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Fractions, such as 3 1/4…")), {Style::fraction, 0}});
+    all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Angles from radians: 57.3°")), {Style::degrees, 1}});
+    all.append(
+        {words(QT_TRANSLATE_NOOP("FormatChoices", "Angles from radians: 57°17′45″")), {Style::degrees_minutes, 0}});
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Dates: 20 May 2026")), {Style::day_month, 0}});
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Dates: Wed 20 May 2026")), {Style::weekday, 0}});
     all.append({words(QT_TRANSLATE_NOOP("FormatChoices", "Dates: May 2026")), {Style::month_year, 0}});

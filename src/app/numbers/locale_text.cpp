@@ -7,12 +7,40 @@
 namespace ledgefall {
 namespace {
 
+Settings& settings_in_use() {
+    static Settings settings;
+    return settings;
+}
+
 QChar decimal_sign() {
-    const QString sign = QLocale().decimalPoint();
-    return sign == QStringLiteral(",") ? QLatin1Char(',') : QLatin1Char('.');
+    using Sign = Settings::DecimalSign;
+    const Sign sign = settings_in_use().decimal_sign;
+    const bool comma =
+        sign == Sign::comma || (sign == Sign::of_the_desktop && QLocale().decimalPoint() == QStringLiteral(","));
+    return comma ? QLatin1Char(',') : QLatin1Char('.');
 }
 
 } // namespace
+
+bool spell_numbers_by(const Settings& settings) {
+    Settings& now = settings_in_use();
+    const bool same =
+        now.decimal_sign == settings.decimal_sign && now.grouping == settings.grouping && now.angles == settings.angles;
+    now = settings;
+    return !same;
+}
+
+QString group_sign() {
+    switch (settings_in_use().grouping) {
+    case Settings::Grouping::none:
+        break;
+    case Settings::Grouping::space:
+        return QString(QChar(0x202F)); // narrow, and no line ends there
+    case Settings::Grouping::sign:
+        return decimal_sign() == QLatin1Char('.') ? QStringLiteral(",") : QStringLiteral(".");
+    }
+    return {};
+}
 
 QString with_decimal_sign(QString text) {
     return decimal_sign() == QLatin1Char('.') ? text : text.replace(QLatin1Char('.'), decimal_sign());

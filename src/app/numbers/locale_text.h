@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/study/model/study.h"
 #include "core/value/spelling.h"
 
 #include <QString>
@@ -9,15 +10,22 @@
 
 namespace ledgefall {
 
-/// A number's text, which has a point, with the desktop's decimal sign.
+/// By which numbers are shown and read: of the study that is worked at, else of the desktop. One for the whole program,
+/// since every widget shows numbers: a window sets it when it comes to the front and when its study's settings change.
+/// Gives whether that changes what is shown.
+bool spell_numbers_by(const Settings& settings);
+/// Between thousands; empty where they are not grouped.
+QString group_sign();
+
+/// A number's text, which has a point, with the decimal sign in use.
 QString with_decimal_sign(QString text);
 
-/// A number as it stands in a field where it can be changed: in full, with the desktop's decimal sign.
+/// A number as it stands in a field where it can be changed: in full, with the decimal sign in use.
 QString field_text(double number);
 /// The number that a person typed into a field; nothing where it is none.
 std::optional<double> typed_number(const QString& typed);
 
-/// How numbers and dates are spelled on this desktop.
+/// How numbers and dates are spelled: numbers by the sign in use, dates by the desktop.
 Spelling own_spelling();
 
 /// What a person typed, with a point where it is a number with the desktop's decimal sign; anything else as it is.

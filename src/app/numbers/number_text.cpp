@@ -126,6 +126,40 @@ QString fraction(double number, int largest) {
     return number < 0 && text != QStringLiteral("0") ? QChar(0x2212) + text : text;
 }
 
+constexpr double degrees_of_radian = 57.295779513082320876798154814105;
+
+/// An angle in radians as degrees, minutes and seconds, rounded to whole seconds.
+QString degrees_and_minutes(double radians) {
+    const double seconds = std::round(std::fabs(radians) * degrees_of_radian * 3600);
+    if (!(seconds < 1e15)) {
+        return automatic(radians);
+    }
+    const auto whole = static_cast<long long>(seconds);
+    const QString text = QStringLiteral("%1°%2′%3″").arg(whole / 3600).arg(whole / 60 % 60).arg(whole % 60);
+    return radians < 0 && whole != 0 ? QChar(0x2212) + text : text;
+}
+
+/// With thousands grouped, where the study asks for it. Numbers of four digits stay together where a space groups.
+QString with_groups(QString text) {
+    const QString sign = group_sign();
+    if (sign.isEmpty()) {
+        return text;
+    }
+    qsizetype from = 0;
+    while (from < text.size() && !text[from].isDigit()) {
+        ++from;
+    }
+    qsizetype end = from;
+    while (end < text.size() && text[end].isDigit()) {
+        ++end;
+    }
+    const qsizetype least = sign.front().isSpace() ? 5 : 4;
+    for (qsizetype at = end - 3; end - from >= least && at > from; at -= 3) {
+        text.insert(at, sign);
+    }
+    return text;
+}
+
 /// A date in words.
 QString date_text(double days, Format::Style style) {
     const QDate date = QDate(1970, 1, 1).addDays(day_of(milliseconds_of(days)));
@@ -156,6 +190,14 @@ QString number_with_point(double number, const Format& format) {
         return scientific(shown, format.digits);
     case Format::Style::fraction:
         return fraction(shown, format.digits);
+    case Format::Style::degrees: {
+        const QString text = format.digits > 0
+                                 ? with_minus(QString::number(shown * degrees_of_radian, 'f', format.digits))
+                                 : automatic(shown * degrees_of_radian);
+        return text + QStringLiteral("°");
+    }
+    case Format::Style::degrees_minutes:
+        return degrees_and_minutes(shown);
     case Format::Style::day_month:
     case Format::Style::weekday:
     case Format::Style::month_year:
@@ -167,7 +209,14 @@ QString number_with_point(double number, const Format& format) {
 } // namespace
 
 QString number_text(double number, const Format& format) {
-    return with_decimal_sign(number_with_point(number, format));
+    return with_groups(with_decimal_sign(number_with_point(number, format)));
+}
+
+Format format_for_unit(const Format& format, const std::string& unit, const Settings& settings) {
+    if (format.style != Format::Style::automatic || unit != "rad" || settings.angles == Settings::Angles::radians) {
+        return format;
+    }
+    return {settings.angles == Settings::Angles::degrees ? Format::Style::degrees : Format::Style::degrees_minutes, 0};
 }
 
 Format settled_format(const Format& format, const Column& cells) {

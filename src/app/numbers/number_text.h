@@ -15,6 +15,9 @@ QString number_text(double number, const Format& format);
 /// together, so that they stand under each other.
 Format settled_format(const Format& format, const Column& cells);
 
+/// The format of what has a unit: an automatic one of angles in radians becomes what the study's settings say of them.
+Format format_for_unit(const Format& format, const std::string& unit, const Settings& settings);
+
 /// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
 bool seems_exact(double number, const Format& format);
 

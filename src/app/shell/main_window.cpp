@@ -2,6 +2,7 @@
 
 #include "app/dialogs/prompts.h"
 #include "app/look/look.h"
+#include "app/numbers/locale_text.h"
 #include "app/shell/wait_dialog.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
@@ -155,6 +156,7 @@ void MainWindow::connect_parts() {
         remember_recent(path);
         refresh();
     });
+    connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
     files_->take_what_is_typed = [this] { return take_what_is_typed(); };
     new WaitDialog(document_.waited_work(), this);
     connect(&document_, &Document::computing_changed, this,
@@ -349,6 +351,13 @@ void MainWindow::set_dark(bool dark) {
     QSettings().setValue(QStringLiteral("dark"), dark);
 }
 
+/// Numbers are shown as the study of the window in front says; where that has changed, all are shown anew.
+void MainWindow::spell_numbers() {
+    if (spell_numbers_by(document_.study().settings)) {
+        Q_EMIT look_news().changed();
+    }
+}
+
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
     if (event->mimeData()->hasUrls()) {
         event->acceptProposedAction();
@@ -366,7 +375,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
 
 void MainWindow::changeEvent(QEvent* event) {
     QMainWindow::changeEvent(event);
-    if (event->type() == QEvent::ActivationChange && isActiveWindow()) { // others may have been at the file meanwhile
+    if (event->type() == QEvent::ActivationChange && isActiveWindow()) {
+        spell_numbers();
+        // others may have been at the file meanwhile
         QTimer::singleShot(0, this, [this] { files_->look_at_file(); });
     }
 }

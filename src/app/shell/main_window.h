@@ -92,6 +92,7 @@ class MainWindow : public QMainWindow {
     void begin_first_steps();
     QWidget* make_unread_strip();
     std::optional<QString> take_what_is_typed();
+    void spell_numbers();
     void fill_recent();
     void fill_beside();
     void remember_recent(const QString& path);

@@ -2,6 +2,7 @@
 
 #include "app/look/look.h"
 #include "app/look/menu_action.h"
+#include "app/numbers/locale_text.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
@@ -133,6 +134,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
+    connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);
     connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
     apply_look();
     if (model_->rowCount() > 0) {
@@ -153,6 +155,16 @@ void TablePage::tell_dates(Id column, const QString& typed, double days) {
                            model_->spell_dates(column, !month_first);
                        }
                    });
+}
+
+/// The same of numbers in which a comma or a point may group thousands or begin decimals.
+void TablePage::tell_numbers(Id column, const QString& typed, double number, int row,
+                             const std::vector<std::vector<std::string>>& texts) {
+    const char other = read_spelled_number(typed.toStdString(), {'.'}) == number ? ',' : '.';
+    const double otherwise = read_spelled_number(typed.toStdString(), {other}).value_or(number);
+    offers_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, field_text(number)),
+                   tr("Read it as %1").arg(field_text(otherwise)),
+                   [this, column, row, texts, other] { model_->read_again(column, row, texts, other); });
 }
 
 /// Begins the definition of a name that a formula waits for.

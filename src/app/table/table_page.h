@@ -81,6 +81,8 @@ class TablePage : public QWidget {
     void choose_column(Id column);
     void tell_headings(const HeadedColumns& headed);
     void tell_dates(Id column, const QString& typed, double days);
+    void tell_numbers(Id column, const QString& typed, double number, int row,
+                      const std::vector<std::vector<std::string>>& texts);
     void fit_state();
     void show_what_fits();
     void fit_height();

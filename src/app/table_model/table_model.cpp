@@ -153,12 +153,12 @@ Format TableModel::shown_format(int section) const {
     if (cells == nullptr) {
         return definition == nullptr ? Format() : definition->format;
     }
-    auto& [entry, format] = formats_[definition->id];
-    if (entry != cells || definition->format.style != Format::Style::automatic) {
-        entry = cells;
-        format = settled_format(definition->format, *cells);
+    const Format own = format_for_unit(definition->format, definition->unit, document_.study().settings);
+    SettledFormat& settled = formats_[definition->id];
+    if (settled.cells != cells || !(settled.own == own)) {
+        settled = {cells, own, settled_format(own, *cells)};
     }
-    return format;
+    return settled.shown;
 }
 
 bool TableModel::overridden(const ColumnDefinition& definition, int row) const {
@@ -275,12 +275,37 @@ bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int ro
     return type(index.row(), index.column(), {{typed.toString().toStdString()}}, tr("typing"));
 }
 
+namespace {
+
+/// The decimal sign by which alone one of the texts in a column of a block is a number, as `12,5` is by the comma; none
+/// where there is no such text, or they contradict each other.
+std::optional<char> sign_among(const std::vector<std::vector<std::string>>& block, std::size_t at) {
+    bool point = false;
+    bool comma = false;
+    for (const auto& line : block) {
+        const std::string text = at < line.size() ? line[at] : std::string();
+        const bool by_point = read_spelled_number(text, {'.'}).has_value();
+        const bool by_comma = read_spelled_number(text, {','}).has_value();
+        point = point || (by_point && !by_comma);
+        comma = comma || (by_comma && !by_point);
+    }
+    return point == comma ? std::nullopt : std::optional(point ? '.' : ',');
+}
+
+} // namespace
+
 /// By what is typed together, by what the column has shown before, else by the desktop.
 Spelling TableModel::spelling_of(const ColumnDefinition* column, std::size_t at,
                                  const std::vector<std::vector<std::string>>& block,
                                  std::optional<char> decimal) const {
     Spelling spelling = own_spelling();
     spelling.decimal = decimal.value_or(spelling.decimal);
+    const auto decided = column == nullptr ? decimal_of_.end() : decimal_of_.find(column->id);
+    if (decided != decimal_of_.end()) {
+        spelling.decimal = decided->second;
+    } else if (const auto sign = decimal ? std::nullopt : sign_among(block, at)) {
+        spelling.decimal = *sign;
+    }
     if (const auto known = column == nullptr ? month_first_.end() : month_first_.find(column->id);
         known != month_first_.end()) {
         spelling.month_first = known->second;
@@ -320,11 +345,13 @@ bool TableModel::type(int row, int section, const std::vector<std::vector<std::s
     if (!document_.perform(name, typed)) {
         return false;
     }
-    tell_of_long_numbers(first_row, section, block);
-    tell_of_dates(first_row, section, block);
     if (headed) {
         Q_EMIT headings_taken(*headed);
     }
+    // What may have been misread goes before what was only moved.
+    tell_of_long_numbers(first_row, section, block);
+    tell_of_dates(first_row, section, block);
+    tell_of_numbers(first_row, section, block);
     return true;
 }
 
@@ -349,6 +376,51 @@ void TableModel::tell_of_dates(int row, int section, const std::vector<std::vect
             }
         }
     }
+}
+
+/// Says once for each column how a number such as 1,250 was read.
+void TableModel::tell_of_numbers(int row, int section, const std::vector<std::vector<std::string>>& block) {
+    std::size_t width = 0;
+    for (const auto& line : block) {
+        width = std::max(width, line.size());
+    }
+    for (std::size_t at = 0; at < width; ++at) {
+        const ColumnDefinition* typed = column(section + static_cast<int>(at));
+        if (typed == nullptr || typed->worked() || typed->cells->kind() != Kind::number ||
+            decimal_of_.contains(typed->id)) {
+            continue;
+        }
+        std::vector<std::vector<std::string>> texts;
+        std::optional<std::size_t> two_ways;
+        for (const auto& line : block) {
+            texts.push_back({at < line.size() ? line[at] : std::string()});
+            // With the decimal sign in use it is read as everybody here would; with the other one it may be either.
+            const std::string& text = texts.back().front();
+            const bool grouped = text.find(own_spelling().decimal) == std::string::npos && has_two_numbers(text);
+            two_ways = !two_ways && grouped ? texts.size() - 1 : two_ways;
+        }
+        if (const auto sign = sign_among(block, at)) {
+            decimal_of_[typed->id] = *sign;
+        } else if (two_ways) {
+            const std::string& text = texts[*two_ways].front();
+            const Value value = typed->cells->at(static_cast<std::size_t>(row) + *two_ways);
+            decimal_of_[typed->id] = value.plain() && read_spelled_number(text, {','}) == value.number() ? ',' : '.';
+            Q_EMIT numbers_read(typed->id, QString::fromStdString(text), value.number(), row, texts);
+        }
+    }
+}
+
+bool TableModel::read_again(Id id, int row, const std::vector<std::vector<std::string>>& texts, char decimal) {
+    const auto& columns = table()->columns;
+    for (std::size_t at = 0; at < columns.size(); ++at) {
+        if (columns[at]->id == id) {
+            decimal_of_[id] = decimal;
+            return document_.perform(
+                tr("decimal sign"),
+                type_block(document_.study(), table_, static_cast<std::size_t>(row), at, texts, Spelling(decimal)));
+        }
+    }
+    return false;
 }
 
 /// Says it where a whole number was typed that no double is: what the cell holds then is not what was typed.

@@ -45,6 +45,9 @@ class TableModel : public QAbstractTableModel {
 
     /// How a column's dates are spelled from now on.
     void spell_dates(Id column, bool month_first) { month_first_[column] = month_first; }
+    /// Reads what was typed into a column, from `row` (from 0) down, once more by another decimal sign, which holds for
+    /// the column from now on.
+    bool read_again(Id column, int row, const std::vector<std::vector<std::string>>& texts, char decimal);
     /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
     /// next column. Null: none.
     void show_trial(const ResultsPtr& results, Id column);
@@ -62,6 +65,9 @@ class TableModel : public QAbstractTableModel {
     void headings_taken(const ledgefall::HeadedColumns& headed);
     /// A date was read one way that can be read two ways; said once for each column.
     void dates_read(ledgefall::Id column, const QString& typed, double days);
+    /// The same of a number such as 1,250; `texts` is what was typed into the column, from `row` (from 0) down.
+    void numbers_read(ledgefall::Id column, const QString& typed, double number, int row,
+                      const std::vector<std::vector<std::string>>& texts);
 
   private:
     void sync();
@@ -71,6 +77,7 @@ class TableModel : public QAbstractTableModel {
     Spelling spelling_of(const ColumnDefinition* column, std::size_t section,
                          const std::vector<std::vector<std::string>>& block, std::optional<char> decimal) const;
     void tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block);
+    void tell_of_numbers(int row, int section, const std::vector<std::vector<std::string>>& block);
     void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
     bool overridden(const ColumnDefinition& column, int row) const;
 
@@ -81,8 +88,13 @@ class TableModel : public QAbstractTableModel {
     Id trial_column_;
     Format trial_format_;
     std::unordered_map<Id, bool> month_first_; ///< of the columns of which it is known
+    std::unordered_map<Id, char> decimal_of_;  ///< of columns in which numbers were typed that can be read two ways
     int rows_ = 0, columns_ = 0;               ///< as last told to the views, with those for adding
-    mutable std::unordered_map<Id, std::pair<const Column*, Format>> formats_;
+    struct SettledFormat {
+        const Column* cells = nullptr; ///< that it was found for
+        Format own, shown;
+    };
+    mutable std::unordered_map<Id, SettledFormat> formats_;
 };
 
 } // namespace ledgefall

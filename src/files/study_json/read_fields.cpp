@@ -99,6 +99,19 @@ void StudyReader::settings(const Json& json, Settings& settings) {
     if (!as_of.empty() && !settings.as_of) {
         wrong(place.field("as_of"), "a date such as 2026-05-20");
     }
+    const auto choose = [&](const char* name, const auto& words, auto& chosen) {
+        const std::string word = text(*entry, name, place);
+        const auto known = std::find(std::begin(words), std::end(words), word);
+        if (known != std::end(words)) {
+            chosen = static_cast<std::remove_reference_t<decltype(chosen)>>(known - std::begin(words));
+        } else if (!word.empty()) {
+            wrong(place.field(name),
+                  std::string(words[0]) + ", " + std::string(words[1]) + " or " + std::string(words[2]));
+        }
+    };
+    choose("decimal_sign", fields::decimal_signs, settings.decimal_sign);
+    choose("grouping", fields::groupings, settings.grouping);
+    choose("angles", fields::angle_forms, settings.angles);
 }
 
 Format StudyReader::format(const Json& json, const Place& place) {

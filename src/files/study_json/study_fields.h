@@ -1,13 +1,20 @@
 #pragma once
 
+#include <string_view>
+
 namespace ledgefall::fields {
 
 // The names of the file's fields, each once, so that reading and writing cannot part ways.
 inline constexpr const char* format_mark = "ledgefall-study";
 
 /// How numbers are shown, in the order of Format::Style.
-inline constexpr const char* format_styles[] = {"automatic", "decimals",  "significant", "percent",   "scientific",
-                                                "fraction",  "day_month", "weekday",     "month_year"};
+inline constexpr const char* format_styles[] = {"automatic",  "decimals", "significant",    "percent",
+                                                "scientific", "fraction", "day_month",      "weekday",
+                                                "month_year", "degrees",  "degrees_minutes"};
+/// In the order of Settings::DecimalSign, Settings::Grouping, Settings::Angles.
+inline constexpr std::string_view decimal_signs[] = {"desktop", "point", "comma"};
+inline constexpr std::string_view groupings[] = {"none", "space", "sign"};
+inline constexpr std::string_view angle_forms[] = {"radians", "degrees", "degrees_minutes"};
 
 inline constexpr const char* held[] = {"id",      "name",   "unit",       "note",   "value",   "kind",
                                        "formula", "format", "parameters", "slider", "choices", "group"};
@@ -17,7 +24,8 @@ inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "for
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
 inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
                                         "settings", "ledge",   "tables",   "checks", "charts"};
-inline constexpr const char* settings[] = {"seed", "quantile_type", "tolerance", "as_of"};
+inline constexpr const char* settings[] = {"seed",         "quantile_type", "tolerance", "as_of",
+                                           "decimal_sign", "grouping",      "angles"};
 inline constexpr const char* format[] = {"style", "digits", "largest_denominator"};
 inline constexpr const char* slider[] = {"from", "to", "step"};
 inline constexpr const char* choices[] = {"column", "values"};

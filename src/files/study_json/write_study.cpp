@@ -53,6 +53,14 @@ Json value_json(const Value& value) {
     }
 }
 
+/// One of some words; the first, which is usual, is left out.
+template <std::size_t count, class Choice>
+void put_choice(Json& json, const char* name, const std::string_view (&words)[count], Choice choice) {
+    if (choice != Choice()) {
+        json[name] = words[static_cast<std::size_t>(choice)];
+    }
+}
+
 void put_format(Json& json, const Format& format) {
     if (!(format == Format())) {
         const bool fraction = format.style == Format::Style::fraction;
@@ -362,6 +370,9 @@ std::string write_study(const Study& study) {
     if (study.settings.as_of) {
         json["settings"]["as_of"] = write_date(*study.settings.as_of);
     }
+    put_choice(json["settings"], "decimal_sign", fields::decimal_signs, study.settings.decimal_sign);
+    put_choice(json["settings"], "grouping", fields::groupings, study.settings.grouping);
+    put_choice(json["settings"], "angles", fields::angle_forms, study.settings.angles);
     put_unknown_fields(json["settings"], study.settings.unknown_fields);
     json["ledge"] = held_list(study.ledge);
     json["tables"] = Json::array();

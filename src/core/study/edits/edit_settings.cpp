@@ -3,7 +3,10 @@
 #include "core/study/edits/edits.h"
 #include "core/value/date.h"
 
+#include <algorithm>
 #include <cmath>
+#include <initializer_list>
+#include <type_traits>
 
 namespace ledgefall {
 
@@ -26,6 +29,25 @@ Result<Study> set_settings(Study study, const Settings& settings) {
     return study;
 }
 
+namespace {
+
+/// How numbers are shown, by the words of the file.
+bool set_display(Settings& settings, const std::string& name, std::string word) {
+    std::erase(word, ' ');
+    const auto choose = [&word](std::initializer_list<std::string_view> words, auto& chosen) {
+        const auto known = std::find(words.begin(), words.end(), word);
+        if (known != words.end()) {
+            chosen = static_cast<std::remove_reference_t<decltype(chosen)>>(known - words.begin());
+        }
+        return known != words.end();
+    };
+    return (name == "decimal_sign" && choose({"desktop", "point", "comma"}, settings.decimal_sign)) ||
+           (name == "grouping" && choose({"none", "space", "sign"}, settings.grouping)) ||
+           (name == "angles" && choose({"radians", "degrees", "degrees_minutes"}, settings.angles));
+}
+
+} // namespace
+
 Result<Study> set_setting(Study study, const std::string& text) {
     const std::size_t sign = text.find('=');
     std::string name = text.substr(0, sign);
@@ -43,8 +65,11 @@ Result<Study> set_setting(Study study, const std::string& text) {
         settings.as_of = std::floor(*read_spelled_date(typed));
     } else if (name == "as_of" && typed.find_first_not_of(" \t") == std::string::npos) {
         settings.as_of.reset();
-    } else {
-        return Sentence{"A setting is quantile_type = 7, tolerance = 1e-9, seed = 1 or as_of = 2026-05-20.", {}};
+    } else if (!set_display(settings, name, typed)) {
+        return Sentence{
+            "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
+            "comma, grouping = space or angles = degrees.",
+            {}};
     }
     return set_settings(std::move(study), settings);
 }

@@ -27,8 +27,24 @@ Rows rows_of(const Piece& piece, const Table& table) {
     return !from || !last || rows == 0 || *last < *from ? Rows() : Rows{*from, *last + 1};
 }
 
+/// Whether a formula goes on to rows that come before the first, or after the last: by any of its pieces.
+struct OpenEnds {
+    bool start = false, end = false;
+};
+
+std::map<std::string, OpenEnds> open_ends_by_formula(const ColumnDefinition& column) {
+    std::map<std::string, OpenEnds> ends;
+    for (const Piece& piece : column.pieces) {
+        OpenEnds& open = ends[piece.formula.text()];
+        open.start = open.start || !piece.from;
+        open.end = open.end || !piece.to;
+    }
+    return ends;
+}
+
 /// The pieces that cover the same rows of a piece in another order.
-std::vector<Piece> reordered(const Piece& piece, const Table& table, const std::vector<std::size_t>& order) {
+std::vector<Piece> reordered(const Piece& piece, OpenEnds open, const Table& table,
+                             const std::vector<std::size_t>& order) {
     const Rows rows = rows_of(piece, table);
     const auto covered = [&](std::size_t place) { return order[place] >= rows.from && order[place] < rows.to; };
     std::vector<Piece> pieces;
@@ -41,9 +57,9 @@ std::vector<Piece> reordered(const Piece& piece, const Table& table, const std::
             ++place;
         }
         Piece one = piece;
-        // An open end stays open only where the piece still ends there.
-        one.from = first == 0 && !piece.from ? std::nullopt : std::optional(table.axis.id_at(order[first]));
-        one.to = place + 1 == order.size() && !piece.to ? std::nullopt : std::optional(table.axis.id_at(order[place]));
+        // An open end stays open only where the formula still ends there.
+        one.from = first == 0 && open.start ? std::nullopt : std::optional(table.axis.id_at(order[first]));
+        one.to = place + 1 == order.size() && open.end ? std::nullopt : std::optional(table.axis.id_at(order[place]));
         pieces.push_back(std::move(one));
         if (pieces.size() > most_pieces) {
             break;
@@ -129,9 +145,11 @@ bool keep_reach_through_order(Table& table, const std::vector<std::size_t>& orde
             continue;
         }
         std::vector<Piece> pieces;
+        const auto open_ends = open_ends_by_formula(column);
         for (const Piece& piece : column.pieces) {
-            const std::vector<Piece> parts =
-                covers_all(piece) ? std::vector<Piece>{piece} : reordered(piece, table, order);
+            const std::vector<Piece> parts = covers_all(piece)
+                                                 ? std::vector<Piece>{piece}
+                                                 : reordered(piece, open_ends.at(piece.formula.text()), table, order);
             pieces.insert(pieces.end(), parts.begin(), parts.end());
         }
         if (pieces.size() > most_pieces && pieces.size() > column.pieces.size()) {

@@ -48,10 +48,12 @@ struct Format {
         significant,
         percent,
         scientific,
-        fraction,   ///< a whole number and a fraction with a denominator up to `digits`: 3 1/4
-        day_month,  ///< of dates: 20 May 2026
-        weekday,    ///< Wed 20 May 2026
-        month_year, ///< May 2026
+        fraction,        ///< a whole number and a fraction with a denominator up to `digits`: 3 1/4
+        day_month,       ///< of dates: 20 May 2026
+        weekday,         ///< Wed 20 May 2026
+        month_year,      ///< May 2026
+        degrees,         ///< of angles in radians: 57.3°
+        degrees_minutes, ///< of angles in radians, to the second: 57°17′45″
     };
     Style style = Style::automatic;
     int digits = 0; ///< decimals, significant figures, or the largest denominator
@@ -220,6 +222,13 @@ struct Settings {
     int quantile_type = 7; ///< of Hyndman and Fan (1996)
     double tolerance = 1e-9;
     std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is worked out
+    // How numbers are shown; what is typed is read by the same decimal sign. None of these changes a value.
+    enum class DecimalSign : std::uint8_t { of_the_desktop, point, comma };
+    enum class Grouping : std::uint8_t { none, space, sign }; ///< of thousands; the sign is the one that is not decimal
+    enum class Angles : std::uint8_t { radians, degrees, degrees_minutes }; ///< of what has the unit rad
+    DecimalSign decimal_sign = DecimalSign::of_the_desktop;
+    Grouping grouping = Grouping::none;
+    Angles angles = Angles::radians;
     std::string unknown_fields;
     friend bool operator==(const Settings&, const Settings&) = default;
 };
