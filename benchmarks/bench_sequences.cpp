@@ -8,11 +8,11 @@ namespace ledgefall::benchmarks {
 namespace {
 
 /// A puck that a centre draws: eight columns, each from the row before.
-Study puck() {
+Study puck(std::size_t steps) {
     Study study;
     Id table;
     study = *add_table(study, "Data", &table);
-    study = *count_rows(study, table, std::to_string(rows));
+    study = *count_rows(study, table, std::to_string(steps));
     for (const char* held : {"dt = 0.001", "G = 4"}) {
         study = *hold(study, table, held);
     }
@@ -23,6 +23,40 @@ Study puck() {
         study = *write_column(study, table, column);
     }
     return study;
+}
+
+constexpr std::size_t trial_steps = 10'000, trials = 200;
+
+double pull_of(std::size_t trial) {
+    return 3 + static_cast<double>(trial) / 100;
+}
+
+/// How far the puck comes under each of many pulls: one what-if for each row.
+void tried_pulls(benchmark::State& state) {
+    std::vector<double> pulls(trials);
+    for (std::size_t trial = 0; trial < trials; ++trial) {
+        pulls[trial] = pull_of(trial);
+    }
+    Study study = puck(trial_steps);
+    Id table;
+    study = *hold(study, Id(), "pull = 4");
+    study = *hold(study, study.tables.front()->id, "G = pull");
+    study = *add_table(study, "Trials", &table);
+    study = *add_columns(study, table, {{"p", "p", "", Column::numbers(pulls)}});
+    study = *write_column(study, table, "far = max(Data.r) with pull = p");
+    by_ledgefall(state, study);
+}
+
+/// The same as that many runs of the recurrence, each of a study in which the pull is held.
+void runs_of_pulls(benchmark::State& state) {
+    Study study = puck(trial_steps);
+    Id pull;
+    study = *hold(study, study.tables.front()->id, "G = 4", &pull);
+    for (auto _ : state) {
+        for (std::size_t trial = 0; trial < trials; ++trial) {
+            benchmark::DoNotOptimize(compute(*give_held(study, pull, Value::number(pull_of(trial)))));
+        }
+    }
 }
 
 void central_force_by_hand(benchmark::State& state) {
@@ -53,8 +87,10 @@ void central_force_by_hand(benchmark::State& state) {
 } // namespace
 
 void register_sequences() {
-    pair_side("central_force/ledgefall", [](benchmark::State& state) { by_ledgefall(state, puck()); });
+    pair_side("central_force/ledgefall", [](benchmark::State& state) { by_ledgefall(state, puck(rows)); });
     pair_side("central_force/by_hand", &central_force_by_hand);
+    pair_side("what_if/ledgefall", &tried_pulls);
+    pair_side("what_if/by_hand", &runs_of_pulls);
     pair_side("growth/ledgefall", [](benchmark::State& state) {
         by_ledgefall(state, study_with({"z = first 100 then z[i-1] * 0.5 + x"}));
     });

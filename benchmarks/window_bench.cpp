@@ -112,6 +112,28 @@ void measure_autosave(std::size_t rows) {
     window.files().autosave().discard();
 }
 
+/// A thousand held values, each worked out from the one before: from a change of the first to what is painted.
+void measure_long_ledge() {
+    constexpr int held_values = 1000;
+    Study study;
+    Id first;
+    study = *hold(study, Id(), "h0 = 1", &first);
+    for (int at = 1; at < held_values; ++at) {
+        study = *hold(study, Id(), "h" + std::to_string(at) + " = h" + std::to_string(at - 1) + " + 1");
+    }
+    MainWindow window;
+    window.show();
+    Document& document = window.document();
+    document.begin_with(study);
+    (void)QTest::qWaitFor([&] { return !document.computing(); }, 60000);
+    measure("1,000 held values: the first changed, painted", 20, [&](int turn) {
+        document.perform(QStringLiteral("giving"), give_held(document.study(), first, Value::number(turn + 2.0)));
+        (void)QTest::qWaitFor([&] { return !document.computing(); }, 60000);
+        QCoreApplication::processEvents();
+    });
+    window.files().autosave().discard();
+}
+
 class Bench {
   public:
     explicit Bench(std::size_t rows) {
@@ -241,5 +263,6 @@ int main(int count, char** arguments) {
     std::printf("%zu rows, 2 given and 10 worked columns\n", rows);
     Bench(rows).run();
     measure_autosave(rows);
+    measure_long_ledge();
     return 0;
 }

@@ -2940,6 +2940,122 @@
         <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 cannot be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 holds %2, and this is %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is given two values here: leave one of them out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 takes one expression, without where.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number t in a range at which an expression is 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brent (1973), after looking through the range in 64 steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose what is to come out of each value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give from 1 to %1 values to try.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number t in a range for which an expression is greatest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number t in a range for which an expression is least.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no held number to try values of: put one on the ledge first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Trials of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is asked for before with cannot use a number of the for around it: use it in the value to try.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>largest %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>last %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing that is asked for before with uses %1: another value of it changes nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ratio of changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the range from %1 to %2 has nothing in it: write the smaller number first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this could not be searched from %1 to %2: choose a narrower range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what is asked for before with needs this very value: ask for something else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with asks for a number, a date or yes or no, and this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with takes up to %1 held values at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3886,6 +4002,57 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FindValueDialog</name>
+    <message>
+        <source>Find the value of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for which &amp;outcome</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>looked for &amp;from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold this value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the search, so that it follows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write what is to come out, such as max(Path.r).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write numbers, the smaller end of the range first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking through the range…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 = %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What comes out is missing somewhere in this range.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FirstSteps</name>
     <message>
         <source>Next step</source>
@@ -4649,6 +4816,14 @@
         <source>%1 more</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Try values of it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find the value for which…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MainWindow</name>
@@ -5088,6 +5263,46 @@
         <source>Reading %1…</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>What &amp;if</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try &amp;values of a held value…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what if trial vary change parameter sensitivity halve the step order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Find the value for which…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>solve equation root zero reach wanted result backwards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which held value?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study stays as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a value that was looked for</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -5164,6 +5379,17 @@
     </message>
     <message>
         <source>The formula waits for %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::OutcomeCurve</name>
+    <message>
+        <source>What comes out of each value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6278,6 +6504,89 @@
     </message>
     <message>
         <source>column %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TryValuesDialog</name>
+    <message>
+        <source>&amp;Draw the outcomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try values of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from, to and step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list of values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>halved again and again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how the values are given</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1:  %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another formula, such as max(Path.r)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Outcomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>or &amp;another</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2 step %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three numbers: the first value, the last, and from one to the next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers with semicolons or blanks between them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two numbers: the first value, and how often it is halved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These values cannot be read yet: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 values of %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose an outcome, or write one.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2940,6 +2940,122 @@
         <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
         <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space oder angles = degrees.</translation>
     </message>
+    <message>
+        <source>%1 cannot be read: %2</source>
+        <translation>%1 ist nicht lesbar: %2</translation>
+    </message>
+    <message>
+        <source>%1 holds %2, and this is %3.</source>
+        <translation>%1 hält %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 is given two values here: leave one of them out.</source>
+        <translation>%1 bekommt hier zwei Werte: lassen Sie einen davon weg.</translation>
+    </message>
+    <message>
+        <source>%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).</source>
+        <translation>%1 durchsucht einen Bereich von Zahlen: man schreibt %1(t^2 - 2 for t in 0..2).</translation>
+    </message>
+    <message>
+        <source>%1 takes one expression, without where.</source>
+        <translation>%1 nimmt einen Ausdruck, ohne where.</translation>
+    </message>
+    <message>
+        <source>A number t in a range at which an expression is 0.</source>
+        <translation>Eine Zahl t eines Bereichs, bei der ein Ausdruck 0 ist.</translation>
+    </message>
+    <message>
+        <source>Brent (1973), after looking through the range in 64 steps</source>
+        <translation>Brent (1973), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
+    </message>
+    <message>
+        <source>Choose what is to come out of each value.</source>
+        <translation>Wählen Sie, was aus jedem Wert herauskommen soll.</translation>
+    </message>
+    <message>
+        <source>Give from 1 to %1 values to try.</source>
+        <translation>Geben Sie 1 bis %1 Werte zum Versuchen an.</translation>
+    </message>
+    <message>
+        <source>The number t in a range for which an expression is greatest.</source>
+        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am größten ist.</translation>
+    </message>
+    <message>
+        <source>The number t in a range for which an expression is least.</source>
+        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am kleinsten ist.</translation>
+    </message>
+    <message>
+        <source>There is no held number to try values of: put one on the ledge first.</source>
+        <translation>Es gibt keine festgehaltene Zahl, für die Werte versucht werden könnten: setzen Sie erst eine auf die Leiste.</translation>
+    </message>
+    <message>
+        <source>Trials of %1</source>
+        <translation>Versuche zu %1</translation>
+    </message>
+    <message>
+        <source>What is asked for before with cannot use a number of the for around it: use it in the value to try.</source>
+        <translation>Was vor with gefragt ist, kann keine Zahl des for darum verwenden: verwenden Sie sie im Wert, der versucht wird.</translation>
+    </message>
+    <message>
+        <source>bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps</source>
+        <translation>Einschließung nach Alefeld, Potra und Shi (1995), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
+    </message>
+    <message>
+        <source>largest %1</source>
+        <translation>größtes %1</translation>
+    </message>
+    <message>
+        <source>last %1</source>
+        <translation>letztes %1</translation>
+    </message>
+    <message>
+        <source>nothing that is asked for before with uses %1: another value of it changes nothing</source>
+        <translation>nichts, was vor with gefragt ist, verwendet %1: ein anderer Wert ändert nichts</translation>
+    </message>
+    <message>
+        <source>ratio of changes</source>
+        <translation>Verhältnis der Änderungen</translation>
+    </message>
+    <message>
+        <source>the range from %1 to %2 has nothing in it: write the smaller number first</source>
+        <translation>der Bereich von %1 bis %2 ist leer: schreiben Sie die kleinere Zahl zuerst</translation>
+    </message>
+    <message>
+        <source>this could not be searched from %1 to %2: choose a narrower range</source>
+        <translation>dies ließ sich von %1 bis %2 nicht durchsuchen: wählen Sie einen engeren Bereich</translation>
+    </message>
+    <message>
+        <source>this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range</source>
+        <translation>dies ist %1 bei %2 und %3 bei %4, und wurde dazwischen nirgends 0: wählen Sie einen anderen Bereich</translation>
+    </message>
+    <message>
+        <source>this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
+        <translation>dies ist an %1 Stellen von %2 bis %3 0, zuerst nahe %4 und %5: wählen Sie einen Bereich mit einer davon</translation>
+    </message>
+    <message>
+        <source>what is asked for before with needs this very value: ask for something else</source>
+        <translation>was vor with gefragt ist, braucht eben diesen Wert: fragen Sie nach etwas anderem</translation>
+    </message>
+    <message>
+        <source>with asks for a number, a date or yes or no, and this is %1.</source>
+        <translation>with fragt nach einer Zahl, einem Datum oder ja oder nein, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.</source>
+        <translation>with kann nicht in einem Maß über Zeilen stehen: geben Sie ihm eine eigene Spalte und nehmen Sie davon das Maß.</translation>
+    </message>
+    <message>
+        <source>with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).</source>
+        <translation>Auf with folgen ein festgehaltener Wert, = und der Wert, der versucht wird, wie in max(r) with k = 8, oder mehrere in Klammern, wie in with (k = 8, m = 2).</translation>
+    </message>
+    <message>
+        <source>with takes up to %1 held values at once.</source>
+        <translation>with nimmt bis zu %1 festgehaltene Werte auf einmal.</translation>
+    </message>
+    <message>
+        <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
+        <translation>with versucht einen anderen Wert für einen festgehaltenen, und %1 ist keiner: setzen Sie auf die Leiste, was versucht werden soll.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3886,6 +4002,57 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FindValueDialog</name>
+    <message>
+        <source>Find the value of %1</source>
+        <translation>Den Wert von %1 finden</translation>
+    </message>
+    <message>
+        <source>for which &amp;outcome</source>
+        <translation>für den das &amp;Ergebnis</translation>
+    </message>
+    <message>
+        <source>&amp;is</source>
+        <translation>dies &amp;ist</translation>
+    </message>
+    <message>
+        <source>looked for &amp;from</source>
+        <translation>gesucht &amp;von</translation>
+    </message>
+    <message>
+        <source>&amp;to</source>
+        <translation>&amp;bis</translation>
+    </message>
+    <message>
+        <source>Hold this value</source>
+        <translation>Diesen Wert festhalten</translation>
+    </message>
+    <message>
+        <source>Hold the search, so that it follows</source>
+        <translation>Die Suche festhalten, damit sie folgt</translation>
+    </message>
+    <message>
+        <source>Write what is to come out, such as max(Path.r).</source>
+        <translation>Schreiben Sie, was herauskommen soll, etwa max(Path.r).</translation>
+    </message>
+    <message>
+        <source>Write numbers, the smaller end of the range first.</source>
+        <translation>Schreiben Sie Zahlen, das kleinere Ende des Bereichs zuerst.</translation>
+    </message>
+    <message>
+        <source>Looking through the range…</source>
+        <translation>Der Bereich wird durchgesehen…</translation>
+    </message>
+    <message>
+        <source>%1 = %2</source>
+        <translation>%1 = %2</translation>
+    </message>
+    <message>
+        <source>What comes out is missing somewhere in this range.</source>
+        <translation>Das Ergebnis fehlt irgendwo in diesem Bereich.</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FirstSteps</name>
     <message>
         <source>Next step</source>
@@ -4649,6 +4816,14 @@
         <source>%1 more</source>
         <translation>%1 weitere</translation>
     </message>
+    <message>
+        <source>Try values of it…</source>
+        <translation>Andere Werte dafür versuchen…</translation>
+    </message>
+    <message>
+        <source>Find the value for which…</source>
+        <translation>Den Wert finden, für den…</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MainWindow</name>
@@ -5088,6 +5263,46 @@
         <source>Reading %1…</source>
         <translation>%1 wird gelesen…</translation>
     </message>
+    <message>
+        <source>What &amp;if</source>
+        <translation>Was &amp;wäre, wenn</translation>
+    </message>
+    <message>
+        <source>Try &amp;values of a held value…</source>
+        <translation>Andere &amp;Werte eines festgehaltenen Werts versuchen…</translation>
+    </message>
+    <message>
+        <source>what if trial vary change parameter sensitivity halve the step order</source>
+        <translation>was wäre wenn versuch verändern parameter empfindlichkeit schritt halbieren ordnung</translation>
+    </message>
+    <message>
+        <source>&amp;Find the value for which…</source>
+        <translation>Den Wert &amp;finden, für den…</translation>
+    </message>
+    <message>
+        <source>solve equation root zero reach wanted result backwards</source>
+        <translation>gleichung lösen nullstelle erreichen gewünschtes ergebnis rückwärts</translation>
+    </message>
+    <message>
+        <source>Which held value?</source>
+        <translation>Welcher festgehaltene Wert?</translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study stays as it is.</source>
+        <translation>Andere Werte dafür werden versucht; die Studie bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation>Wählen</translation>
+    </message>
+    <message>
+        <source>trials</source>
+        <translation>Versuche</translation>
+    </message>
+    <message>
+        <source>a value that was looked for</source>
+        <translation>ein gesuchter Wert</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -5165,6 +5380,17 @@
     <message>
         <source>The formula waits for %1.</source>
         <translation>Die Formel wartet auf %1.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::OutcomeCurve</name>
+    <message>
+        <source>What comes out of each value</source>
+        <translation>Was aus jedem Wert wird</translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation>von %1 bis %2</translation>
     </message>
 </context>
 <context>
@@ -6279,6 +6505,89 @@
     <message>
         <source>column %1</source>
         <translation>Spalte %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TryValuesDialog</name>
+    <message>
+        <source>&amp;Draw the outcomes</source>
+        <translation>Die Ergebnisse &amp;zeichnen</translation>
+    </message>
+    <message>
+        <source>Try values of %1</source>
+        <translation>Werte von %1 versuchen</translation>
+    </message>
+    <message>
+        <source>from, to and step</source>
+        <translation>von, bis und Schritt</translation>
+    </message>
+    <message>
+        <source>a list of values</source>
+        <translation>eine Liste von Werten</translation>
+    </message>
+    <message>
+        <source>halved again and again</source>
+        <translation>immer wieder halbiert</translation>
+    </message>
+    <message>
+        <source>how the values are given</source>
+        <translation>wie die Werte gegeben werden</translation>
+    </message>
+    <message>
+        <source>%1:  %2</source>
+        <translation>%1:  %2</translation>
+    </message>
+    <message>
+        <source>another formula, such as max(Path.r)</source>
+        <translation>eine andere Formel, etwa max(Path.r)</translation>
+    </message>
+    <message>
+        <source>&amp;Values</source>
+        <translation>&amp;Werte</translation>
+    </message>
+    <message>
+        <source>&amp;Outcomes</source>
+        <translation>&amp;Ergebnisse</translation>
+    </message>
+    <message>
+        <source>or &amp;another</source>
+        <translation>oder ein &amp;anderes</translation>
+    </message>
+    <message>
+        <source>Try them</source>
+        <translation>Versuchen</translation>
+    </message>
+    <message>
+        <source>%1 to %2 step %3</source>
+        <translation>%1 bis %2 Schritt %3</translation>
+    </message>
+    <message>
+        <source>Three numbers: the first value, the last, and from one to the next</source>
+        <translation>Drei Zahlen: der erste Wert, der letzte, und von einem zum nächsten</translation>
+    </message>
+    <message>
+        <source>Numbers with semicolons or blanks between them</source>
+        <translation>Zahlen mit Semikolons oder Leerzeichen dazwischen</translation>
+    </message>
+    <message>
+        <source>%1, %2 times</source>
+        <translation>%1, %2 mal</translation>
+    </message>
+    <message>
+        <source>Two numbers: the first value, and how often it is halved</source>
+        <translation>Zwei Zahlen: der erste Wert, und wie oft er halbiert wird</translation>
+    </message>
+    <message>
+        <source>These values cannot be read yet: %1</source>
+        <translation>Diese Werte sind noch nicht lesbar: %1</translation>
+    </message>
+    <message>
+        <source>%1 values of %2: %3</source>
+        <translation>%1 Werte von %2: %3</translation>
+    </message>
+    <message>
+        <source>Choose an outcome, or write one.</source>
+        <translation>Wählen Sie ein Ergebnis, oder schreiben Sie eines.</translation>
     </message>
 </context>
 <context>

@@ -200,6 +200,29 @@ void Hands::in_open_menu(const QString& text) {
     waiting->start(10);
 }
 
+void Hands::card_menu(const std::string& name, const QString& text) {
+    const Study& study = drive.window.document().study();
+    Id held;
+    const auto look = [&](const std::vector<Shared<HeldValue>>& ledge) {
+        for (const auto& one : ledge) {
+            held = one->name == name ? one->id : held;
+        }
+    };
+    look(study.ledge);
+    for (const auto& table : study.tables) {
+        look(table->ledge);
+    }
+    HeldCard* card = drive.window.ledge().card(held);
+    if (card == nullptr) {
+        qFatal("no card of %s is on the ledge that is shown", name.c_str());
+    }
+    in_open_menu(text);
+    ++actions;
+    QContextMenuEvent event(QContextMenuEvent::Mouse, card->rect().center(), card->mapToGlobal(card->rect().center()));
+    QCoreApplication::sendEvent(card, &event);
+    settle();
+}
+
 void Hands::in_next_dialog(const std::function<void(QDialog&)>& done) {
     auto* waiting = new QTimer(qApp);
     QObject::connect(waiting, &QTimer::timeout, qApp, [waiting, done] {

@@ -36,6 +36,8 @@ class Hands {
     void entry(const QString& text);
     /// The entry of the next menu that opens by itself: a click.
     void in_open_menu(const QString& text);
+    /// An entry of the menu that a right click on a held value's card opens.
+    void card_menu(const std::string& name, const QString& text);
     /// What is done in the next dialog as soon as it is there.
     void in_next_dialog(const std::function<void(QDialog&)>& done);
     /// Types over a card's value, chosen by a click, or without one where it has the focus already.

@@ -197,7 +197,8 @@ class TestCatalogue : public QObject {
             .numbers("other", {1, 2, 3, gap});
         for (const Function& function : catalogue()) {
             const bool single = function.is_measure() && function.arguments.size() == 1;
-            const bool of_rows = function.name == "pick" || function.name == "rank";
+            const bool of_rows =
+                function.name == "pick" || function.name == "rank" || function.special == Special::search;
             if (single && function.arguments[0].kind == Kind::number && !of_rows) {
                 const std::string name(function.name);
                 const Value of_none = bench.value(name + "(none)");

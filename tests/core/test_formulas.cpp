@@ -50,6 +50,9 @@ std::string shape(const Node* node) {
     case NodeType::given:
         head = "given";
         break;
+    case NodeType::what_if:
+        head = "with";
+        break;
     case NodeType::unary:
     case NodeType::binary:
         head = sign(node->op);
@@ -103,6 +106,13 @@ class TestFormulas : public QObject {
             {"a <= x < b", "(<=< a x b)"},
             {"x ≠ 1 and not y or z", "(or (and (!= x 1) (not y)) z)"},
             {"x == 1", "(= x 1)"},
+            {"a or b with k = 8", "(with (or a b) k 8)"},
+            {"max(r) - 1 with (k = x + 1, T.m = -2)", "(with (- (max r) 1) k (+ x 1) T.m (neg 2))"},
+            {"a with k = 1 with m = 2", "(with (with a k 1) m 2)"},
+            {"if a then b else c with k = 1", "(with (if a b c) k 1)"},
+            {"first 1 then a with k = row", "(first 1 (with a k row))"},
+            {"sum(a with k = j for j in 1..5)", "(sum (for j (with a k j) (.. 1 5)))"},
+            {"with + 1", "(+ with 1)"},
             {"a ≈ b", "(~= a b)"},
             {"x in (\"A\", \"B\")", "(in x (list \"A\" \"B\"))"},
             {"7 mod 3 + 1", "(+ (mod 7 3) 1)"},

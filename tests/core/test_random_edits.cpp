@@ -36,7 +36,7 @@ class Walk {
     /// One random edit; a refusal leaves the study as it is. Gives what was done, for a failure to be read.
     std::string step() {
         const Table& table = *study.tables[pick(study.tables.size())];
-        switch (pick(29)) {
+        switch (pick(30)) {
         case 0:
             return done("write", write_column(study, table.id, fresh("w") + " = " + formula(table)));
         case 1:
@@ -70,6 +70,10 @@ class Walk {
             return done("foot", add_foot_line(study, table.id, "sum", "sum(each)", {column(table).id}));
         case 13:
             return done("categories", study.tables.size() > 6 ? Result<Study>(study) : counted(table));
+        case 16:
+            return done("try", write_column(study, table.id,
+                                            fresh("t") + " = sum(" + table.name + "." + column(table).name +
+                                                ") * p with p = " + std::to_string(pick(5))));
         case 14: {
             SummaryRequest request;
             request.columns = {column(table).id, column(table).id};

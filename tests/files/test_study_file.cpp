@@ -359,6 +359,8 @@ class TestStudyFile : public QObject {
             head + "\"tables\": [{\"name\": \"T\", \"foot\": [{\"formula\": \"sum(each)\", \"columns\": [\"z\"]}]}]}",
             "column z");
         row("check of nothing", head + "\"checks\": [{\"condition\": \"yes\", \"table\": \"Z\"}]}", "table Z");
+        row("piece", head + "\"tables\": [{\"name\": \"T\", \"columns\": [{\"name\": \"x\", \"pieces\": [{}]}]}]}",
+            "tables[0].columns[0].pieces[0].formula");
         row("angles", head + "\"settings\": {\"angles\": \"gradians\"}}", "settings.angles");
         row("quantiles", head + "\"settings\": {\"quantile_type\": 12}}", "settings.quantile_type");
         row("deep", std::string(100000, '['), "deep");

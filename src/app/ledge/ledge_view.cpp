@@ -402,6 +402,13 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     if (!own.choices().isEmpty()) {
         menu.addAction(tr("Choose a value…"), this, [this, held] { card(held)->open_choices(); });
     }
+    const bool of_number = !own.value()->is_function() && document_.results().find(held) != nullptr &&
+                           document_.results().find(held)->kind == Kind::number;
+    if (of_number) {
+        menu.addSeparator();
+        menu.addAction(tr("Try values of it…"), this, [this, held] { Q_EMIT trials_wanted(held); });
+        menu.addAction(tr("Find the value for which…"), this, [this, held] { Q_EMIT search_wanted(held); });
+    }
     menu.addSeparator();
     menu.addAction(tr("Move left"), this, [this, held] { shift(held, -1); });
     menu.addAction(tr("Move right"), this, [this, held] { shift(held, 1); });

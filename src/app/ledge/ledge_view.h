@@ -25,8 +25,10 @@ class LedgeView : public QWidget {
     QSize minimumSizeHint() const override { return {200, sizeHint().height()}; }
 
   Q_SIGNALS:
-    void chosen(ledgefall::Id held);    ///< clicked
-    void looked_at(ledgefall::Id held); ///< by keys
+    void chosen(ledgefall::Id held);        ///< clicked
+    void looked_at(ledgefall::Id held);     ///< by keys
+    void trials_wanted(ledgefall::Id held); ///< other values of it are to be tried
+    void search_wanted(ledgefall::Id held); ///< one of them is to be found
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -157,6 +157,8 @@ void MainWindow::connect_parts() {
         refresh();
     });
     connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
+    connect(ledge_, &LedgeView::trials_wanted, this, &MainWindow::try_values);
+    connect(ledge_, &LedgeView::search_wanted, this, &MainWindow::find_value);
     files_->take_what_is_typed = [this] { return take_what_is_typed(); };
     new WaitDialog(document_.waited_work(), this);
     connect(&document_, &Document::computing_changed, this,

@@ -93,6 +93,9 @@ class MainWindow : public QMainWindow {
     QWidget* make_unread_strip();
     std::optional<QString> take_what_is_typed();
     void spell_numbers();
+    Id held_to_try();
+    void try_values(Id held);
+    void find_value(Id held);
     void fill_recent();
     void fill_beside();
     void remember_recent(const QString& path);

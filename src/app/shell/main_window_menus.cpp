@@ -135,6 +135,18 @@ void MainWindow::build_work_menu() {
     commands_->fill_more_formulas_menu(menu->addMenu(tr("&More formulas")));
     commands_->fill_made_menu(menu->addMenu(drawn_icon(QStringLiteral("table")), tr("&Tables made of columns")));
     commands_->fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
+    QMenu* other_values = menu->addMenu(drawn_icon(QStringLiteral("hold")), tr("What &if"));
+    const auto with_held = [this](void (MainWindow::*act)(Id)) {
+        return [this, act] {
+            if (const Id held = held_to_try(); !held.empty()) {
+                (this->*act)(held);
+            }
+        };
+    };
+    with_facts(add(other_values, tr("Try &values of a held value…"), {}, with_held(&MainWindow::try_values)),
+               {tr("what if trial vary change parameter sensitivity halve the step order"), {}});
+    with_facts(add(other_values, tr("&Find the value for which…"), {}, with_held(&MainWindow::find_value)),
+               {tr("solve equation root zero reach wanted result backwards"), {}});
     next_steps_ = commands_->beside_table();
     next_steps_.append({check, tr("check")});
     menu->addSeparator();

@@ -88,6 +88,8 @@ class Expressions {
     NodePtr with_operator(Operator op, Span from, NodePtr kid);
     NodePtr formula();
     NodePtr expression();
+    NodePtr disjunction();
+    NodePtr what_if(Span from, NodePtr asked);
     NodePtr conjunction();
     NodePtr negation();
     bool take_comparison(Operator& op);

@@ -85,7 +85,44 @@ NodePtr Expressions::formula() {
     return kids.back() ? finish(std::move(node), std::move(kids)) : nullptr;
 }
 
+/// `with` binds loosest of all. It is a word only behind a whole expression: a column may be called so.
 NodePtr Expressions::expression() {
+    const Span from = now().span;
+    NodePtr left = disjunction();
+    while (left && at_word("with")) {
+        left = what_if(from, std::move(left));
+    }
+    return left;
+}
+
+/// `with k = 8`, or `with (k = 8, m = 2)`.
+NodePtr Expressions::what_if(Span from, NodePtr asked) {
+    step();
+    const Span opened = now().span;
+    const bool several = take("(");
+    std::vector<NodePtr> kids;
+    kids.push_back(std::move(asked));
+    do {
+        const Span at = now().span;
+        NodePtr name = now().type == TokenType::name ? primary() : nullptr;
+        if (!name || name->type != NodeType::name || !take("=")) {
+            return fail(at, {"with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by "
+                             "several in brackets, as in with (k = 8, m = 2).",
+                             {}});
+        }
+        kids.push_back(std::move(name));
+        kids.push_back(sum());
+        if (!kids.back()) {
+            return nullptr;
+        }
+    } while (several && take(","));
+    if (several && !need(")", opened)) {
+        return nullptr;
+    }
+    return finish(make(NodeType::what_if, from), std::move(kids));
+}
+
+NodePtr Expressions::disjunction() {
     const Span from = now().span;
     NodePtr left = conjunction();
     while (left && take_word("or")) {

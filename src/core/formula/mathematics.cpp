@@ -51,6 +51,8 @@ class Setter {
             return call(node);
         case NodeType::where:
             return joined(node, "where");
+        case NodeType::what_if:
+            return what_if(node);
         case NodeType::given:
             return of(Form::row, {set(node.kid(0)), leaf(Form::sign, "|"), set(node.kid(1))}, node.span);
         case NodeType::bound:
@@ -92,6 +94,19 @@ class Setter {
 
     Mathematics joined(const Node& node, const std::string& word) const {
         return of(Form::row, {set(node.kid(0)), leaf(Form::word, word), set(node.kid(1))}, node.span);
+    }
+
+    Mathematics what_if(const Node& node) const {
+        Mathematics row = of(Form::row, {set(node.kid(0)), leaf(Form::word, "with")}, node.span);
+        for (std::size_t kid = 1; kid + 1 < node.kids.size(); kid += 2) {
+            if (kid > 1) {
+                row.parts.push_back(leaf(Form::mark, ","));
+            }
+            row.parts.push_back(set(node.kid(kid)));
+            row.parts.push_back(leaf(Form::sign, "="));
+            row.parts.push_back(set(node.kid(kid + 1)));
+        }
+        return row;
     }
 
     Mathematics range(const Node& node) const {

@@ -230,7 +230,7 @@ NodePtr Expressions::choice() {
     if (++nested_ > FormulaLimits::brackets) {
         return too_nested(node->span);
     }
-    NodePtr condition = expression();
+    NodePtr condition = disjunction();
     if (!condition) {
         return nullptr;
     }
@@ -238,14 +238,14 @@ NodePtr Expressions::choice() {
     if (!take_word("then")) {
         return fail(now().span, form);
     }
-    NodePtr yes = expression();
+    NodePtr yes = disjunction();
     if (!yes) {
         return nullptr;
     }
     if (!take_word("else")) {
         return fail(now().span, {form.pattern, {"else"}});
     }
-    NodePtr no = expression();
+    NodePtr no = disjunction();
     --nested_;
     return no ? build(std::move(node), std::move(condition), std::move(yes), std::move(no)) : nullptr;
 }

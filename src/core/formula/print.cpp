@@ -76,6 +76,7 @@ class Printer {
         case NodeType::recurrence:
         case NodeType::where:
         case NodeType::bound:
+        case NodeType::what_if:
         case NodeType::given:
         case NodeType::range:
             return any;
@@ -105,7 +106,7 @@ class Printer {
     static bool has_words(const Node& node) {
         const bool word =
             node.type == NodeType::text || node.type == NodeType::choice || node.type == NodeType::where ||
-            node.type == NodeType::bound || node.type == NodeType::recurrence ||
+            node.type == NodeType::bound || node.type == NodeType::what_if || node.type == NodeType::recurrence ||
             (node.type == NodeType::unary && node.op == Operator::logical_not) ||
             (node.type == NodeType::binary &&
              (node.op == Operator::modulo || node.op == Operator::logical_and || node.op == Operator::logical_or)) ||
@@ -138,6 +139,8 @@ class Printer {
             return at(node.kid(0), any) + " where " + at(node.kid(1), any);
         case NodeType::bound:
             return at(node.kid(0), any) + " for " + node.text + " in " + at(node.kid(1), any);
+        case NodeType::what_if:
+            return what_if(node);
         case NodeType::given:
             return at(node.kid(0), any) + " | " + at(node.kid(1), any);
         case NodeType::unary:
@@ -176,6 +179,16 @@ class Printer {
             out += c == '"' ? "\"\"" : std::string(1, c);
         }
         return out + "\"";
+    }
+
+    std::string what_if(const Node& node) const {
+        const bool several = node.kids.size() > 3;
+        std::string tried;
+        for (std::size_t kid = 1; kid + 1 < node.kids.size();
+             kid += 2) { // the name stays one, whatever stands for others
+            tried += (kid > 1 ? ", " : "") + form(node.kid(kid)) + " = " + at(node.kid(kid + 1), added);
+        }
+        return at(node.kid(0), any) + " with " + (several ? "(" + tried + ")" : tried);
     }
 
     std::string unary(const Node& node) const {

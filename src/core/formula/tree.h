@@ -45,6 +45,7 @@ enum class NodeType : std::uint8_t {
     call,       ///< `text` is the function, of the table (or `ledge`) `owner` if any; kids: its arguments
     where,      ///< kids: what is taken, the condition
     bound,      ///< kids: the expression, the range; `text` is the bound name of `for`
+    what_if,    ///< kids: what is asked, then each held value (a name) and what stands in its place
     given,      ///< kids: a condition, and what is known, inside P( )
     unary,      ///< op; kids: one
     binary,     ///< op; kids: two

@@ -27,4 +27,8 @@ void stop_if_asked() {
     }
 }
 
+std::stop_token stop_token_of_thread() {
+    return innermost == nullptr ? std::stop_token() : innermost->token();
+}
+
 } // namespace ledgefall

@@ -19,6 +19,7 @@ class StopScope {
     ~StopScope();
 
     bool asked() const { return token_.stop_requested(); }
+    const std::stop_token& token() const { return token_; }
 
   private:
     std::stop_token token_;
@@ -27,6 +28,8 @@ class StopScope {
 
 /// Whether the thread's work is to be given up.
 bool stop_asked();
+/// By which that is asked for, for work that is handed on; one that never asks where there is no scope.
+std::stop_token stop_token_of_thread();
 /// Throws `Stopped` where it is.
 void stop_if_asked();
 

@@ -113,7 +113,11 @@ void StudyReader::pieces(const Json& json, const Place& place, ColumnDefinition&
         column.pieces.push_back({Formula(formula), {}, {}});
     }
     list(json, "pieces", place, [&](const Json& item, const Place& at) {
-        column.pieces.push_back({Formula(text(item, "formula", at)), whole(item, "from", at), whole(item, "to", at)});
+        const std::string of_piece = text(item, "formula", at);
+        if (of_piece.empty()) {
+            return wrong(at.field("formula"), "a formula");
+        }
+        column.pieces.push_back({Formula(of_piece), whole(item, "from", at), whole(item, "to", at)});
     });
     Overrides overrides;
     list(json, "overrides", place, [&](const Json& item, const Place& at) {

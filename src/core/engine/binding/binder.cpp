@@ -4,6 +4,7 @@
 #include "core/engine/binding/measure_binder.h"
 #include "core/engine/binding/place_binder.h"
 #include "core/engine/binding/probability_binder.h"
+#include "core/engine/binding/what_if_binder.h"
 #include "core/formula/names.h"
 #include "core/formula/print.h"
 
@@ -16,7 +17,7 @@ bool is_word(const Node& node, std::string_view word) {
 }
 
 std::string Term::display_name() const {
-    return function != nullptr ? std::string(function->name) : op ? std::string(sign_of(*op)) : "if";
+    return function != nullptr ? std::string(function->name) : what_if ? "with" : op ? std::string(sign_of(*op)) : "if";
 }
 
 BoundFormula bind_formula(const Node& tree, const BindingScope& scope) {
@@ -50,6 +51,7 @@ BoundFormula Binder::bind(const Node& tree) {
         }
     }
     out.links = std::move(context_.links);
+    out.what_ifs = std::move(context_.what_ifs);
     if (context_.fault) {
         out.term = nullptr;
         out.first.clear();
@@ -88,6 +90,8 @@ TermPtr Binder::term(const Node& node) {
     case NodeType::range:
         return fail(Cause::wrong_arguments, node.span,
                     {"A range can stand only in square brackets or in a measure.", {}});
+    case NodeType::what_if:
+        return WhatIfBinder(context_, *this).what_if(node);
     case NodeType::where:
     case NodeType::bound:
     case NodeType::given:
@@ -297,6 +301,8 @@ TermPtr Binder::call(const Node& node) {
         return distributions.probability(node, *function);
     case Special::today:
         return CallBinder(context_, *this).today(node, *function);
+    case Special::search:
+        return MeasureBinder(context_, *this).search(node, *function);
     case Special::conversion:
         return CallBinder(context_, *this).conversion(node, *function);
     default:

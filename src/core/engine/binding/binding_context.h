@@ -38,6 +38,7 @@ struct BindingContext {
     std::optional<Span> call_span; ///< of the outermost of those calls, to which all in them belongs
     std::vector<Level> levels;     ///< of the measures that are open, outermost first
     std::vector<Link> links;
+    std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<StaticFault> fault; ///< the first that was met
 };
 

@@ -304,9 +304,19 @@ TermPtr MeasureBinder::by_simpler_form(const Node& node, const Function& functio
                            {std::string(function.name), function.signature()}});
 }
 
+TermPtr MeasureBinder::search(const Node& node, const Function& function) {
+    if (node.kids.size() != 1 || node.kid(0).type != NodeType::bound) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).",
+                     {std::string(function.name)}});
+    }
+    return bound_sum(node.kid(0), function);
+}
+
 TermPtr MeasureBinder::bound_sum(const Node& node, const Function& function) {
     auto result = std::make_shared<MeasureTerm>();
     result->function = &function;
+    result->search = function.search;
     result->over = MeasureTerm::Over::bound;
     result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
     const Node& range = node.kid(1);
@@ -321,6 +331,11 @@ TermPtr MeasureBinder::bound_sum(const Node& node, const Function& function) {
     context_.levels.push_back(level);
     const bool ok = add_sample(node.kid(0), function, *result);
     context_.levels.pop_back();
+    if (ok && result->search != SearchGoal::none &&
+        (result->samples.size() > 1 || result->samples.front().condition != nullptr)) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"%1 takes one expression, without where.", {std::string(function.name)}});
+    }
     return ok ? finish_measure(node, std::move(result)) : nullptr;
 }
 

@@ -11,6 +11,8 @@ class MeasureBinder : PartBinder {
         : PartBinder(context, binder) {}
 
     TermPtr measure(const Node& node, const Function& function);
+    /// `root(E for t in a..b)` and its like: the ends are any numbers, and t any number between them.
+    TermPtr search(const Node& node, const Function& function);
 
   private:
     using Level = BindingContext::Level;

@@ -26,42 +26,13 @@ struct MeasureTerm {
     const Function* function = nullptr;
     MakeAccumulator make = nullptr;
     Over over = Over::table;
+    /// Of a measure over a bound number that looks for one of its values: where it comes to 0, is least, or greatest.
+    SearchGoal search = SearchGoal::none;
     Id table;
     std::uint32_t level = 1; ///< of its rows
     std::vector<Sample> samples;
     std::vector<TermPtr> plain;
     TermPtr from, to; ///< the first and last row (from 1) or number; null: the table's ends
-};
-
-enum class TermType : std::uint8_t { constant, column, held, operate, gather, row_number, row_count, counter, measure };
-
-/// A formula after its names have been bound and its kinds found: what the compiler reads. `on` says what a term
-/// depends on, a bit a level: bit 0 is the formula's own row, bit k the rows of the k-th measure around it. A term that
-/// does not depend on the rows that are running is worked out once.
-struct Term {
-    TermType type = TermType::constant;
-    Kind kind = Kind::number;
-    std::uint32_t on = 0;
-    Span span;
-    Value value;             ///< of a constant
-    bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
-    Id id, table;            ///< of a column, held value or foot line; the table of rows that are counted
-    Id under;                ///< of a foot line's value: its column
-    std::int64_t shift = 0;  ///< of a column: rows from the running one
-    std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
-    Operation operation;
-    std::optional<Operator> op;         ///< of an operation that was written as an operator
-    const Function* function = nullptr; ///< of an operation or measure that was written as a call
-    std::string_view domain;            ///< the sentence of a value outside the operation's domain
-    Cause domain_cause = Cause::out_of_domain;
-    std::string_view distribution; ///< the sentence of numbers that a distribution's family does not take
-    std::string_view no_division;  ///< the sentence of a division by zero, where it is not the usual one
-    std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row
-    std::shared_ptr<const MeasureTerm> measure;
-
-    /// What a term of type held stands for.
-    DefinitionId single() const { return under.empty() ? DefinitionId(id) : DefinitionId::foot_value(id, under); }
-    std::string display_name() const; ///< its sign or name, for sentences
 };
 
 /// How one definition needs another; what decides whether columns that need each other can be computed row by row.
@@ -84,6 +55,60 @@ struct Link {
     std::uint64_t row = 0; ///< of a fixed row
 };
 
+/// What is asked with other values in the place of held ones. It is bound apart from the measures around it: of those
+/// that run over rows it has none.
+struct WhatIfTerm {
+    TermPtr asked;
+    std::vector<DefinitionId> replaced;
+    std::vector<std::string> names;                       ///< of those, as written
+    std::vector<Link> links;                              ///< what `asked` needs
+    std::vector<std::shared_ptr<const WhatIfTerm>> inner; ///< the what-ifs in `asked`
+    Span span;
+};
+
+enum class TermType : std::uint8_t {
+    constant,
+    column,
+    held,
+    operate,
+    gather,
+    row_number,
+    row_count,
+    counter,
+    measure,
+    what_if
+};
+
+/// A formula after its names have been bound and its kinds found: what the compiler reads. `on` says what a term
+/// depends on, a bit a level: bit 0 is the formula's own row, bit k the rows of the k-th measure around it. A term that
+/// does not depend on the rows that are running is worked out once.
+struct Term {
+    TermType type = TermType::constant;
+    Kind kind = Kind::number;
+    std::uint32_t on = 0;
+    Span span;
+    Value value;             ///< of a constant
+    bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
+    Id id, table;            ///< of a column, held value or foot line; the table of rows that are counted
+    Id under;                ///< of a foot line's value: its column
+    std::int64_t shift = 0;  ///< of a column: rows from the running one
+    std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
+    Operation operation;
+    std::optional<Operator> op;         ///< of an operation that was written as an operator
+    const Function* function = nullptr; ///< of an operation or measure that was written as a call
+    std::string_view domain;            ///< the sentence of a value outside the operation's domain
+    Cause domain_cause = Cause::out_of_domain;
+    std::string_view distribution; ///< the sentence of numbers that a distribution's family does not take
+    std::string_view no_division;  ///< the sentence of a division by zero, where it is not the usual one
+    std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row; of a what-if: the values, and its row
+    std::shared_ptr<const MeasureTerm> measure;
+    std::shared_ptr<const WhatIfTerm> what_if;
+
+    /// What a term of type held stands for.
+    DefinitionId single() const { return under.empty() ? DefinitionId(id) : DefinitionId::foot_value(id, under); }
+    std::string display_name() const; ///< its sign or name, for sentences
+};
+
 inline std::uint32_t Sample::on() const {
     std::uint32_t bits = condition ? condition->on : 0;
     for (const TermPtr& value : values) {
@@ -104,6 +129,7 @@ struct BoundFormula {
     TermPtr term;               ///< of the formula, or of what follows `then`
     std::vector<TermPtr> first; ///< the first values of a recurrence
     std::vector<Link> links;
+    std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<StaticFault> fault; ///< then `term` is null
 };
 

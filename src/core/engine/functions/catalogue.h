@@ -30,10 +30,14 @@ enum class Special : std::uint8_t {
     conversion,     ///< units that are written out are checked when the formula is bound
     draw,           ///< depends on the study's seed and on the row
     rank,           ///< compares this row's value with those of all rows
+    search,         ///< looks for a value of a bound number: `root(E for t in a..b)`
     count,          ///< counts rows; what `rank` is made of
     missing_test,   ///< `is_missing`, of which `rank` makes use
     absolute_value, ///< what bars around an expression mean
 };
+
+/// What is looked for in a range of a bound number: where an expression is 0, least, or greatest.
+enum class SearchGoal : std::uint8_t { none, root, least, greatest };
 
 /// How a measure over a window of rows is brought from one row to the next without being measured anew.
 enum class RollingForm : std::uint8_t { none, sum, mean };
@@ -53,6 +57,7 @@ struct Function {
     std::string_view family = {}; ///< under which heading it is listed; set by the catalogue
 
     Special special = Special::none;
+    SearchGoal search = SearchGoal::none;        ///< of one that looks for a value
     Operation operation = {};                    ///< of a function of plain arguments
     MakeAccumulator make = nullptr;              ///< of a measure
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition

@@ -238,6 +238,18 @@ class Compiler {
             step.faults = faults(term);
             step.measure = measure(context, term);
             break;
+        case TermType::what_if: {
+            step.code = Instruction::Code::what_if;
+            for (const TermPtr& kid : term.kids) {
+                add_argument(kid);
+            }
+            auto call = std::make_shared<WhatIfCall>();
+            call->meant = term.what_if;
+            call->at_row = term.kids.size() > term.what_if->replaced.size();
+            call->asked = compile(term.what_if->asked, itself_);
+            step.what_if = std::move(call);
+            break;
+        }
         case TermType::constant:
         case TermType::held:
         case TermType::row_count:
@@ -250,6 +262,9 @@ class Compiler {
         const MeasureTerm& meant = *term.measure;
         auto call = std::make_shared<MeasureCall>();
         call->over = meant.over;
+        call->search = meant.search;
+        call->itself = itself_;
+        call->span = term.span;
         call->make = meant.make;
         call->kind = term.kind;
         call->table = meant.table;

@@ -3,6 +3,7 @@
 #include "core/engine/binding/terms_size.h"
 #include "core/engine/planning/graph.h"
 #include "core/engine/planning/sequence_check.h"
+#include "core/engine/planning/what_if_plan.h"
 
 #include <algorithm>
 
@@ -26,12 +27,16 @@ class Planner {
                 }
             }
         }
+        add_row_links();
+        WhatIfPlanner what_ifs(plan_);
+        what_ifs.link();
         const auto needs = linked_needs();
         for (auto& members : groups_in_order(needs)) {
             plan_.groups.push_back(stops_early(members) ? checked_stopping_group(plan_, std::move(members))
                                                         : checked_group(plan_, needs, std::move(members)));
         }
         find_depths(needs);
+        what_ifs.find_groups();
         for (PlannedDefinition& definition : plan_.definitions) {
             compile_pieces(definition);
         }
@@ -152,20 +157,21 @@ class Planner {
         return needs;
     }
 
-    std::vector<std::vector<std::size_t>> linked_needs() {
-        std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
-        for (std::size_t at = 0; at < needs.size(); ++at) {
-            PlannedDefinition& definition = plan_.definitions[at];
+    /// The table whose number of rows a link brings with it; null where it brings none.
+    const Table* table_of_rows(const DefinitionId& id) const {
+        const PlannedDefinition* target = plan_.find(id);
+        const bool of_rows =
+            target != nullptr && target->table != nullptr &&
+            (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
+             target->what == PlannedDefinition::What::row_count);
+        return of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
+    }
+
+    void add_row_links() {
+        for (PlannedDefinition& definition : plan_.definitions) {
             const std::size_t count = definition.links.size();
             for (std::size_t link = 0; link < count; ++link) { // a column of counted rows brings their number with it
-                const DefinitionId id = definition.links[link].target;
-                const PlannedDefinition* target = plan_.find(id);
-                const bool of_rows =
-                    target != nullptr && target->table != nullptr &&
-                    (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
-                     target->what == PlannedDefinition::What::row_count);
-                const Table* table = of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
-                if (table != nullptr) {
+                if (const Table* table = table_of_rows(definition.links[link].target)) {
                     need_rows_of(definition, *table);
                 }
             }
@@ -174,7 +180,13 @@ class Planner {
             if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
                 need_rows_of(definition, *definition.table);
             }
-            for (const Link& link : definition.links) {
+        }
+    }
+
+    std::vector<std::vector<std::size_t>> linked_needs() const {
+        std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
+        for (std::size_t at = 0; at < needs.size(); ++at) {
+            for (const Link& link : plan_.definitions[at].links) {
                 need(needs[at], link.target);
             }
         }
@@ -267,6 +279,7 @@ class Planner {
         }
         definition.bound.clear();
         definition.links.clear();
+        definition.what_ifs.clear();
         definition.fault.reset();
         if (definition.what == PlannedDefinition::What::axis) {
             const RowSource& source = *definition.table->axis.source;
@@ -283,6 +296,7 @@ class Planner {
             }
             BoundFormula bound = bind_formula(*formula->tree(), scope_of(definition));
             definition.links.insert(definition.links.end(), bound.links.begin(), bound.links.end());
+            definition.what_ifs.insert(definition.what_ifs.end(), bound.what_ifs.begin(), bound.what_ifs.end());
             if (bound.fault) {
                 fail(definition, *bound.fault);
                 return;
@@ -328,6 +342,7 @@ class Planner {
         if (bound.term && bound.term->kind == Kind::number) {
             definition.size = bound.term;
             definition.links.insert(definition.links.end(), bound.links.begin(), bound.links.end());
+            definition.what_ifs.insert(definition.what_ifs.end(), bound.what_ifs.begin(), bound.what_ifs.end());
         }
     }
 

@@ -29,6 +29,7 @@ struct PlannedDefinition {
     Kind kind = Kind::number;
     std::vector<BoundFormula> bound;
     std::vector<Link> links;
+    std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<std::uint32_t> fault; ///< a fault site for all of it
     std::vector<PlannedPiece> pieces;
     TermPtr size; ///< how large the terms of a held or foot value are (`terms_size`), or null
@@ -48,6 +49,9 @@ struct Plan {
     std::vector<PlannedDefinition> definitions;
     std::unordered_map<DefinitionId, std::size_t> by_id;
     std::vector<Group> groups;
+    /// Of each what-if the groups, by their numbers and in order, that lie between what it replaces and what it asks
+    /// for: those that are worked out anew for each trial.
+    std::unordered_map<const WhatIfTerm*, std::vector<std::size_t>> trials;
 
     const PlannedDefinition* find(const DefinitionId& id) const;
 };

@@ -16,9 +16,10 @@ struct Operand {
 };
 
 struct MeasureCall;
+struct WhatIfCall;
 
 struct Instruction {
-    enum class Code : std::uint8_t { operate, load, gather, row_number, counter, measure };
+    enum class Code : std::uint8_t { operate, load, gather, row_number, counter, measure, what_if };
     static constexpr std::size_t most_arguments = Operation::most_arguments;
 
     Code code = Code::operate;
@@ -34,6 +35,7 @@ struct Instruction {
     Faults faults;
     std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather
     std::shared_ptr<const MeasureCall> measure;
+    std::shared_ptr<const WhatIfCall> what_if;
 };
 
 /// A scalar of a program, before its prelude has run.
@@ -59,6 +61,13 @@ struct Program {
         false; ///< then a block in which something is not finite is run again, with every step checked
 };
 
+/// A what-if as a step of a program: its arguments are the values to try, and the row where what is asked needs it.
+struct WhatIfCall {
+    std::shared_ptr<const WhatIfTerm> meant;
+    Program asked;
+    bool at_row = false;
+};
+
 /// A measure as a step of a program: what it runs over, and the program that is run there.
 struct MeasureCall {
     struct Taken {
@@ -78,6 +87,9 @@ struct MeasureCall {
         std::int64_t to = 0;
     };
     MeasureTerm::Over over = MeasureTerm::Over::table;
+    SearchGoal search = SearchGoal::none;
+    DefinitionId itself; ///< what a search is of, and where it stands, for its faults
+    Span span;
     std::optional<Window> window;
     RollingForm rolling = RollingForm::none; ///< of a window of plain numbers
     OfOrder of_order = nullptr;              ///< of one column, whose values in order are all it needs

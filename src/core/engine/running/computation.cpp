@@ -3,6 +3,7 @@
 #include "core/engine/running/cancellation.h"
 #include "core/engine/running/measure_state.h"
 #include "core/engine/running/sequence.h"
+#include "core/engine/running/trials.h"
 #include "core/value/date.h"
 
 #include <algorithm>
@@ -46,10 +47,10 @@ void count_faults(Results::Entry& entry) {
 }
 
 /// The plan of a study, and what was interned in making it.
-Plan planned(const Study& study, InternedObjectsPtr& interned) {
+std::shared_ptr<const Plan> planned(const Study& study, InternedObjectsPtr& interned) {
     const InternScope scope;
     interned = scope.objects();
-    return make_plan(study);
+    return std::make_shared<const Plan>(make_plan(study));
 }
 
 } // namespace
@@ -63,10 +64,81 @@ Computation::Computation(const Study& study, ResultsPtr before, std::stop_token 
     , plan_(planned(study, planned_))
     , before_(std::move(before))
     , stop_(std::move(stop))
-    , progress_(progress) {}
+    , progress_(progress)
+    , own_memory_(std::make_unique<MemoryBudget>())
+    , memory_(*own_memory_) {}
+
+Computation::Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer,
+                         MemoryBudget& memory, const WhatIfTerm& what_if, const std::vector<Value>& values)
+    : study_(study)
+    , plan_(std::move(plan))
+    , outer_(&outer)
+    , memory_(memory) {
+    for (std::size_t at = 0; at < what_if.replaced.size(); ++at) {
+        Results::Entry& entry = results_->entries_[what_if.replaced[at]];
+        entry.single = values[at];
+        entry.kind = values[at].kind();
+    }
+}
+
+Computation::~Computation() {
+    if (outer_ != nullptr) {
+        memory_.give_back(taken_);
+    }
+}
+
+bool Computation::take_memory(double bytes) {
+    const bool taken = memory_.take(bytes);
+    taken_ += taken ? bytes : 0;
+    return taken;
+}
+
+Value Computation::single(const DefinitionId& id) const {
+    const Results::Entry* entry = results_->find(id);
+    return entry == nullptr && outer_ != nullptr ? outer_->single(id) : results_->single(id);
+}
+
+std::size_t Computation::rows(Id table) const {
+    return outer_ != nullptr && !results_->rows_.contains(table) ? outer_->rows(table) : results_->rows(table);
+}
+
+std::optional<Fault> Computation::fault_of_rows(Id table) const {
+    const bool own =
+        outer_ == nullptr || results_->find(table) != nullptr || results_->find(DefinitionId::stop(table)) != nullptr;
+    return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
+}
+
+/// Works out the groups of a trial, in their order.
+void Computation::run_groups(const std::vector<std::size_t>& groups) {
+    for (const std::size_t at : groups) {
+        for (const std::size_t member : plan_->groups[at].members) {
+            const PlannedDefinition& definition = plan_->definitions[member];
+            if (definition.worked()) {
+                results_->entries_.try_emplace(definition.id);
+            }
+            if (definition.table != nullptr) {
+                results_->rows_.try_emplace(definition.table->id, outer_->rows(definition.table->id));
+            }
+        }
+    }
+    for (const std::size_t at : groups) {
+        if (stopped()) {
+            return;
+        }
+        start_allowance();
+        compute_group(plan_->groups[at]);
+    }
+}
+
+std::vector<Value> Computation::answers(const WhatIfCall& call, const std::vector<Trial>& trials) const {
+    return answer_trials(study_, plan_, *this, call, trials);
+}
 
 Environment::View Computation::column(Id id) const {
     const Column* cells = results_->column(id);
+    if (cells == nullptr && outer_ != nullptr) {
+        return outer_->column(id);
+    }
     return {cells == nullptr ? &none_ : cells, nullptr, 0};
 }
 
@@ -89,7 +161,7 @@ void Computation::make_places() {
             give(**table->axis.column);
         }
     }
-    for (const PlannedDefinition& definition : plan_.definitions) {
+    for (const PlannedDefinition& definition : plan_->definitions) {
         if (definition.what == PlannedDefinition::What::held && !definition.worked()) {
             Results::Entry& entry = results_->entries_[definition.id];
             entry.single = definition.held->value;
@@ -103,7 +175,7 @@ void Computation::make_places() {
 ResultsPtr Computation::run() {
     make_places();
     std::map<std::size_t, std::vector<const Plan::Group*>> by_depth;
-    for (const Plan::Group& group : plan_.groups) {
+    for (const Plan::Group& group : plan_->groups) {
         by_depth[group.depth].push_back(&group);
     }
     for (const auto& [depth, groups] : by_depth) {
@@ -123,12 +195,12 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
     constexpr std::size_t rows_for_a_cell = 64;
     std::size_t cells = 0;
     for (const Plan::Group* group : groups) {
-        const PlannedDefinition& first = plan_.definitions[group->members.front()];
+        const PlannedDefinition& first = plan_->definitions[group->members.front()];
         cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
         // A measure of many rows, however few its own table has. One or two are bound by the memory, which a second
         // core does not speed up: a helper pays off only where there are many.
         for (const Link& link : first.links) {
-            const PlannedDefinition* target = link.type == LinkType::whole ? plan_.find(link.target) : nullptr;
+            const PlannedDefinition* target = link.type == LinkType::whole ? plan_->find(link.target) : nullptr;
             cells += target == nullptr || target->table == nullptr ? 0 : rows(target->table->id) / rows_for_a_cell;
         }
     }
@@ -149,49 +221,72 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
 }
 
 void Computation::worked(std::size_t rows) const {
+    if (outer_ != nullptr) {
+        outer_->worked(rows);
+    }
     if (progress_) {
         progress_->cells += rows;
     }
 }
 
+/// What a definition's own text and place add to what it is worked out from.
+void Computation::add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs) const {
+    for (const Formula* formula : definition.formulas()) {
+        inputs.push_back({formula->tree(), {}});
+    }
+    if (definition.fault) {
+        inputs.push_back({nullptr, Value::number(*definition.fault)});
+    }
+    if (definition.what == PlannedDefinition::What::column) {
+        inputs.push_back({definition.column->overrides.pointer(), {}});
+        for (const PlannedPiece& piece : definition.pieces) {
+            const Reach reach = reach_of(piece, *definition.table, rows(definition.table->id));
+            inputs.push_back({nullptr, Value::number(static_cast<double>(reach.from))});
+            inputs.push_back({nullptr, Value::number(static_cast<double>(reach.to))});
+        }
+        inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
+    }
+    if (definition.what == PlannedDefinition::What::axis) {
+        inputs.push_back({definition.table->axis.source, {}});
+    }
+    for (const Link& link : definition.links) {
+        const PlannedDefinition* target = plan_->find(link.target);
+        if (target != nullptr && target->held != nullptr && target->held->is_function()) {
+            inputs.push_back({target->held->formula.tree(), {}});
+        }
+    }
+    // What lies between a what-if and what it replaces is worked out with it, so that it follows their formulas too.
+    for (const auto& what_if : definition.what_ifs) {
+        const auto groups = plan_->trials.find(what_if.get());
+        for (const std::size_t at : groups == plan_->trials.end() ? std::vector<std::size_t>() : groups->second) {
+            for (const std::size_t member : plan_->groups[at].members) {
+                add_own_inputs(plan_->definitions[member], inputs);
+            }
+        }
+    }
+}
+
 std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) const {
     std::vector<Results::Input> inputs;
+    if (outer_ != nullptr) {
+        return inputs; // a trial's results are not taken over into others
+    }
     for (const std::size_t member : group.members) {
-        const PlannedDefinition& definition = plan_.definitions[member];
+        const PlannedDefinition& definition = plan_->definitions[member];
         const Settings& settings = study_.settings;
         inputs.push_back({nullptr, Value::number(settings.tolerance)});
         inputs.push_back({nullptr, Value::number(settings.quantile_type)});
         inputs.push_back({nullptr, Value::of(std::bit_cast<double>(settings.seed), Kind::text, State::plain)});
         inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
-        for (const Formula* formula : definition.formulas()) {
-            inputs.push_back({formula->tree(), {}});
-        }
-        if (definition.fault) {
-            inputs.push_back({nullptr, Value::number(*definition.fault)});
-        }
-        if (definition.what == PlannedDefinition::What::column) {
-            inputs.push_back({definition.column->overrides.pointer(), {}});
-            for (const PlannedPiece& piece : definition.pieces) {
-                const Reach reach = reach_of(piece, *definition.table, rows(definition.table->id));
-                inputs.push_back({nullptr, Value::number(static_cast<double>(reach.from))});
-                inputs.push_back({nullptr, Value::number(static_cast<double>(reach.to))});
-            }
-            inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
-        }
-        if (definition.what == PlannedDefinition::What::axis) {
-            inputs.push_back({definition.table->axis.source, {}});
-        }
+        add_own_inputs(definition, inputs);
         for (const Link& link : definition.links) {
-            const PlannedDefinition* target = plan_.find(link.target);
+            const PlannedDefinition* target = plan_->find(link.target);
             const bool own =
                 target != nullptr && std::any_of(group.members.begin(), group.members.end(),
-                                                 [&](std::size_t one) { return &plan_.definitions[one] == target; });
+                                                 [&](std::size_t one) { return &plan_->definitions[one] == target; });
             const Results::Entry* entry = own ? nullptr : results_->find(link.target);
             if (entry != nullptr) {
                 inputs.push_back({entry->cells, entry->single});
-            }
-            if (target != nullptr && target->held != nullptr && target->held->is_function()) {
-                inputs.push_back({target->held->formula.tree(), {}});
             }
             const Table* table = target != nullptr ? target->table : study_.table(link.target.object);
             if (table != nullptr && !group.by_rows) {
@@ -205,14 +300,14 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
 /// Takes the group's results from those before, where nothing it was worked out from has changed.
 bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
     for (const std::size_t member : group.members) {
-        const PlannedDefinition& definition = plan_.definitions[member];
+        const PlannedDefinition& definition = plan_->definitions[member];
         const Results::Entry* old = before_ ? before_->find(definition.id) : nullptr;
         if (old == nullptr || old->inputs.empty() || old->inputs != inputs || old->kind != definition.kind) {
             return false;
         }
     }
     for (const std::size_t member : group.members) {
-        const PlannedDefinition& definition = plan_.definitions[member];
+        const PlannedDefinition& definition = plan_->definitions[member];
         Results::Entry entry = *before_->find(definition.id);
         if (definition.what == PlannedDefinition::What::row_count) {
             set_rows(definition, entry);
@@ -247,12 +342,12 @@ void Computation::keep(const PlannedDefinition& definition, Results::Entry entry
 }
 
 void Computation::compute_group(const Plan::Group& group) {
-    const PlannedDefinition& only = plan_.definitions[group.members.front()];
+    const PlannedDefinition& only = plan_->definitions[group.members.front()];
     if (group.members.size() == 1 && !only.worked()) {
         return;
     }
     const std::vector<Results::Input> inputs = inputs_of(group);
-    if (reuse(group, inputs)) {
+    if (before_ != nullptr && reuse(group, inputs)) {
         return;
     }
     const InternScope scope;
@@ -261,7 +356,7 @@ void Computation::compute_group(const Plan::Group& group) {
         return;
     }
     for (const std::size_t member : group.members) {
-        const PlannedDefinition& definition = plan_.definitions[member];
+        const PlannedDefinition& definition = plan_->definitions[member];
         Results::Entry entry;
         entry.inputs = inputs;
         if (definition.what == PlannedDefinition::What::column) {
@@ -303,9 +398,10 @@ void Computation::never_stopped(const PlannedDefinition& definition, Results::En
 /// table has one row that says why.
 void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
     const RowSource& source = *definition.table->axis.source;
-    const Column* of = results_->column(source.made_of());
+    const View made_from = column(source.made_of());
+    const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
     Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
-    const PlannedDefinition* made_of = plan_.find(source.made_of());
+    const PlannedDefinition* made_of = plan_->find(source.made_of());
     const std::optional<Fault> no_rows =
         made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
     if (of != nullptr && !definition.fault) {
@@ -370,7 +466,7 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
 
 void Computation::compute_column(const PlannedDefinition& definition, Results::Entry& entry) {
     const std::size_t rows_here = rows(definition.table->id);
-    if (!memory_.take(static_cast<double>(rows_here) * bytes_of_cell)) {
+    if (!take_memory(static_cast<double>(rows_here) * bytes_of_cell)) {
         entry.cells = memory_.refused(definition.id, definition.kind, rows_here);
         return;
     }
@@ -407,10 +503,10 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
 
 void Computation::compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,
                                    const InternedObjectsPtr& made) {
-    const Table& table = *plan_.definitions[group.members.front()].table;
-    if (!memory_.take(static_cast<double>(rows(table.id) * group.members.size()) * bytes_of_cell)) {
+    const Table& table = *plan_->definitions[group.members.front()].table;
+    if (!take_memory(static_cast<double>(rows(table.id) * group.members.size()) * bytes_of_cell)) {
         for (const std::size_t member : group.members) {
-            const PlannedDefinition& definition = plan_.definitions[member];
+            const PlannedDefinition& definition = plan_->definitions[member];
             Results::Entry entry;
             entry.inputs = inputs;
             entry.cells = memory_.refused(definition.id, definition.kind, rows(table.id));
@@ -420,7 +516,7 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
         }
         return;
     }
-    Sequence sequence(plan_, group, *this, rows(table.id));
+    Sequence sequence(*plan_, group, *this, rows(table.id));
     if (!sequence.run()) {
         return;
     }

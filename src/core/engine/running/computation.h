@@ -16,11 +16,19 @@ class Computation : public Environment {
     Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress);
     ResultsPtr run();
 
+    /// A trial within another working out: the groups `between` are worked out anew with `values` in the place of what
+    /// `what_if` replaces, all else is taken from `outer`.
+    Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer, MemoryBudget& memory,
+                const WhatIfTerm& what_if, const std::vector<Value>& values);
+    ~Computation() override;
+    void run_groups(const std::vector<std::size_t>& groups);
+
     View column(Id id) const override;
-    Value single(const DefinitionId& id) const override { return results_->single(id); }
-    std::size_t rows(Id table) const override { return results_->rows(table); }
-    std::optional<Fault> fault_of_rows(Id table) const override { return results_->fault_of_rows(table); }
-    bool stopped() const override { return stop_.stop_requested(); }
+    Value single(const DefinitionId& id) const override;
+    std::size_t rows(Id table) const override;
+    std::optional<Fault> fault_of_rows(Id table) const override;
+    bool stopped() const override { return outer_ != nullptr ? outer_->stopped() : stop_.stop_requested(); }
+    std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
     void worked(std::size_t rows) const override;
 
   private:
@@ -28,6 +36,8 @@ class Computation : public Environment {
     void compute_together(const std::vector<const Plan::Group*>& groups);
     void compute_group(const Plan::Group& group);
     std::vector<Results::Input> inputs_of(const Plan::Group& group) const;
+    void add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs) const;
+    bool take_memory(double bytes);
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made);
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
@@ -41,14 +51,17 @@ class Computation : public Environment {
 
     const Study& study_;
     InternedObjectsPtr planned_; ///< what planning interned
-    Plan plan_;
+    std::shared_ptr<const Plan> plan_;
+    const Environment* outer_ = nullptr; ///< of a trial
     ResultsPtr before_;
     std::stop_token stop_;
     Progress* progress_ = nullptr;
     double today_ = day_of_today();
     std::atomic<std::size_t> worked_out_ = 0;
     std::shared_ptr<Results> results_ = std::make_shared<Results>();
-    MemoryBudget memory_;
+    std::unique_ptr<MemoryBudget> own_memory_; ///< none of a trial
+    MemoryBudget& memory_;
+    double taken_ = 0; ///< of the memory, by a trial
     Column none_;
 };
 

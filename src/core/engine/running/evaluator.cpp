@@ -1,7 +1,9 @@
 #include "core/engine/running/evaluator.h"
 
 #include "core/engine/planning/program.h"
+#include "core/engine/planning/what_if_plan.h"
 #include "core/engine/running/measure_state.h"
+#include "core/engine/running/trials.h"
 
 namespace ledgefall {
 
@@ -24,6 +26,12 @@ Evaluator::Evaluator(const Study& study, const Results& results, const Table* ow
 Environment::View Evaluator::column(Id id) const {
     const Column* cells = results_.column(id);
     return {cells == nullptr ? &none_ : cells, nullptr, 0};
+}
+
+std::vector<Value> Evaluator::answers(const WhatIfCall& call, const std::vector<Trial>& trials) const {
+    auto plan = std::make_shared<Plan>(make_plan(study_));
+    WhatIfPlanner(*plan).add(*call.meant);
+    return answer_trials(study_, plan, *this, call, trials);
 }
 
 Value Evaluator::value(const Node& expression) const {

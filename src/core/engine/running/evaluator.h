@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/engine/binding/term.h"
+#include "core/engine/planning/plan.h"
 #include "core/engine/running/results.h"
 #include "core/engine/running/runner.h"
 #include "core/value/stopping.h"
@@ -26,6 +26,7 @@ class Evaluator : public Environment {
     std::size_t rows(Id table) const override { return results_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return results_.fault_of_rows(table); }
     bool stopped() const override { return stop_asked(); }
+    std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
 
   private:
     const Study& study_;

@@ -4,6 +4,7 @@
 #include "core/engine/running/grouped_measure.h"
 #include "core/engine/running/limit_count_measure.h"
 #include "core/engine/running/ordered_range_measure.h"
+#include "core/engine/running/search_measure.h"
 #include "core/engine/running/window_measure.h"
 
 namespace ledgefall {
@@ -32,6 +33,9 @@ std::unique_ptr<MeasureState> make_measure_state(const MeasureCall& call, const 
         if (const auto fault = environment.fault_of_rows(call.table)) {
             return std::make_unique<FaultyMeasure>(*fault);
         }
+    }
+    if (call.search != SearchGoal::none) {
+        return std::make_unique<SearchMeasure>(call, environment);
     }
     if (!call.limits.empty()) {
         return std::make_unique<LimitCountMeasure>(call, environment);

@@ -6,6 +6,7 @@
 #include <bit>
 #include <cmath>
 #include <cstring>
+#include <map>
 
 namespace ledgefall {
 namespace {
@@ -240,6 +241,11 @@ void Runner::each_row(const Instruction& step) {
         return;
     }
     all_plain = true;
+    if (step.code == Instruction::Code::what_if) {
+        ask(step, slots, states, all_plain);
+        to.lane.states = all_plain ? nullptr : states;
+        return;
+    }
     for (std::size_t row = 0; row < count_; ++row) {
         const Value result = one(step, row);
         slots[row] = result.slot();
@@ -265,6 +271,8 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
         faults.row = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
         return state_of(step).at(*this, in_block, faults);
     }
+    case Instruction::Code::what_if:
+        return environment_.answers(*step.what_if, {trial(step, in_block)}).front();
     case Instruction::Code::operate: {
         std::array<Value, Instruction::most_arguments> arguments;
         for (std::size_t at = 0; at < step.count; ++at) {
@@ -276,6 +284,47 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
         break; // a column never stands in a prelude
     }
     return Value::missing(step.kind);
+}
+
+Trial Runner::trial(const Instruction& step, std::size_t in_block) const {
+    Trial out;
+    const std::size_t values = step.what_if->meant->replaced.size();
+    for (std::size_t at = 0; at < values; ++at) {
+        out.values.push_back(value(step.arguments[at], step.kinds[at], in_block));
+    }
+    if (step.what_if->at_row) {
+        out.row = static_cast<std::size_t>(value(step.arguments[values], Kind::number, in_block).number());
+    }
+    return out;
+}
+
+/// The what-if of all rows of the block; trials that are the same are made once.
+void Runner::ask(const Instruction& step, double* slots, State* states, bool& plain) {
+    std::vector<Trial> trials;
+    std::vector<std::size_t> trial_of(count_);
+    std::map<std::vector<double>, std::size_t> known; // by the slots of its values, its row and its states
+    for (std::size_t row = 0; row < count_; ++row) {
+        Trial one = trial(step, row);
+        std::vector<double> key{static_cast<double>(one.row)};
+        for (const Value& value : one.values) {
+            key.push_back(value.slot() == 0 ? 0 : value.slot());
+            key.push_back(static_cast<double>(value.state()));
+        }
+        const bool comparable = std::none_of(key.begin(), key.end(), [](double number) { return std::isnan(number); });
+        const auto [place, is_new] =
+            comparable ? known.try_emplace(std::move(key), trials.size()) : std::pair(known.end(), true);
+        trial_of[row] = is_new ? trials.size() : place->second;
+        if (is_new) {
+            trials.push_back(std::move(one));
+        }
+    }
+    const std::vector<Value> answers = environment_.answers(*step.what_if, trials);
+    for (std::size_t row = 0; row < count_; ++row) {
+        const Value& answer = answers[trial_of[row]];
+        slots[row] = answer.slot();
+        states[row] = answer.state();
+        plain = plain && answer.plain();
+    }
 }
 
 Value Runner::gathered(const Instruction& step, std::size_t in_block) const {

@@ -8,6 +8,13 @@
 
 namespace ledgefall {
 
+/// One trial of a what-if: the values in the place of held ones, and the row (from 1; 0 where it needs none).
+struct Trial {
+    std::vector<Value> values;
+    std::size_t row = 0;
+    friend bool operator==(const Trial&, const Trial&) = default;
+};
+
 /// What a program reads while it runs.
 class Environment {
   public:
@@ -24,6 +31,8 @@ class Environment {
     /// Why a table's number of rows is not known, if it is not: what is taken of its rows has no value either.
     virtual std::optional<Fault> fault_of_rows(Id table) const = 0;
     virtual bool stopped() const = 0;
+    /// What a what-if asks for, of each trial.
+    virtual std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const = 0;
     /// Told how many cells have been worked out, now and then.
     virtual void worked(std::size_t) const {}
 };
@@ -77,6 +86,8 @@ class Runner {
     void load(const Instruction& step);
     void each_row(const Instruction& step); ///< gathers, numbers, measures
     Value one(const Instruction& step, std::size_t in_block);
+    void ask(const Instruction& step, double* slots, State* states, bool& plain);
+    Trial trial(const Instruction& step, std::size_t in_block) const;
     Value gathered(const Instruction& step, std::size_t in_block) const;
     void set_scalar(std::uint32_t at, const Value& value);
     MeasureState& state_of(const Instruction& step);

@@ -38,6 +38,9 @@ class Sequence : public Environment {
 
     View column(Id id) const override;
     Value single(const DefinitionId& id) const override { return outer_.single(id); }
+    std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override {
+        return outer_.answers(call, trials);
+    }
     std::size_t rows(Id table) const override { return outer_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return outer_.fault_of_rows(table); }
     bool stopped() const override { return outer_.stopped(); }

@@ -8,6 +8,7 @@
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
 #include "core/value/decimals.h"
+#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <charconv>
@@ -126,8 +127,11 @@ class Worker {
             return;
         }
         std::size_t highest = 0;
-        for (const NodePtr& kid : node.kids) {
-            if (kid) {
+        for (std::size_t at = 0; at < node.kids.size(); ++at) {
+            const NodePtr& kid = node.kids[at];
+            // What a what-if asks for has another value here than there; only what is tried is of this place.
+            const bool elsewhere = node.type == NodeType::what_if && (at == 0 || at % 2 == 1);
+            if (kid && !elsewhere) {
                 find_values(*kid);
                 highest = std::max(highest, height(*kid));
             }
@@ -174,6 +178,10 @@ class Worker {
         if (depth >= deepest || working.parts.size() >= most_parts) {
             return;
         }
+        if (node.type == NodeType::what_if) {
+            working.parts.push_back(trial(node, depth + 1));
+            return;
+        }
         if (is_measure(node)) {
             const std::string what = print(node, Signs::print);
             const bool listed = std::any_of(working.parts.begin(), working.parts.end(),
@@ -192,6 +200,54 @@ class Worker {
             if (kid) {
                 add_parts(*kid, working, depth);
             }
+        }
+    }
+
+    /// What a what-if asks for, worked out in the study in which the values that are tried are held.
+    Working trial(const Node& node, int depth) {
+        Working part;
+        part.what = line_of(node, 0);
+        part.result = evaluator_.value(node);
+        Study tried = study_;
+        const auto hold_instead = [](std::vector<Shared<HeldValue>>& ledge, Id id, const Value& value) {
+            for (auto& held : ledge) {
+                if (held->id == id) {
+                    held.edit([&value](HeldValue& copy) {
+                        copy.value = value;
+                        copy.formula = Formula();
+                    });
+                }
+            }
+        };
+        for (std::size_t at = 1; at + 1 < node.kids.size(); at += 2) {
+            const Binding replaced = look_up(study_, own_, node.kid(at).owner, node.kid(at).text);
+            const Value value = evaluator_.value(node.kid(at + 1));
+            if (replaced.held == nullptr || !value.plain()) {
+                part.lines.push_back(full(part.result));
+                return part;
+            }
+            hold_instead(tried.ledge, replaced.held->id, value);
+            for (auto& table : tried.tables) {
+                table.edit([&](Table& copy) { hold_instead(copy.ledge, replaced.held->id, value); });
+            }
+        }
+        const ResultsPtr before(std::shared_ptr<const void>(), &results_); // they outlive this
+        const ResultsPtr results = compute(tried, before, stop_token_of_thread());
+        if (results == nullptr) {
+            throw Stopped();
+        }
+        const Table* own = own_ == nullptr ? nullptr : tried.table(own_->id);
+        const ColumnDefinition* each = each_ == nullptr || own == nullptr ? nullptr : own->column(each_->id);
+        Worker(tried, *results, own, row_, each, itself_).work(node.kid(0), part, depth);
+        keep_results(part);
+        return part;
+    }
+
+    /// Values of results that go, for as long as a working may be shown.
+    static void keep_results(Working& working) {
+        working.result = working.result.for_ever();
+        for (Working& part : working.parts) {
+            keep_results(part);
         }
     }
 

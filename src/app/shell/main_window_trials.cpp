@@ -1,0 +1,91 @@
+// What comes out of other values of a held value: a table of trials, and the value for which an outcome is as it is
+// wanted.
+
+#include "app/dialogs/find_value_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/dialogs/try_values_dialog.h"
+#include "app/shell/main_window.h"
+#include "core/study/model/study_part.h"
+
+namespace ledgefall {
+
+/// The held value whose card has the focus, or the one that is chosen from a list; empty where there is none.
+Id MainWindow::held_to_try() {
+    const auto* card = qobject_cast<HeldCard*>(QApplication::focusWidget());
+    if (card != nullptr && isAncestorOf(card)) {
+        return card->held();
+    }
+    QStringList names;
+    std::vector<Id> ids;
+    const auto list = [&](const std::vector<Shared<HeldValue>>& ledge, const QString& owner) {
+        for (const auto& held : ledge) {
+            const Results::Entry* entry = document_.results().find(held->id);
+            if (entry != nullptr && entry->kind == Kind::number && !held->is_function()) {
+                names << owner + QString::fromStdString(held->name);
+                ids.push_back(held->id);
+            }
+        }
+    };
+    list(document_.study().ledge, {});
+    for (const auto& table : document_.study().tables) {
+        list(table->ledge, QString::fromStdString(table->name) + QLatin1Char('.'));
+    }
+    if (ids.empty()) {
+        document_.refuse({"There is no held number to try values of: put one on the ledge first.", {}});
+        return {};
+    }
+    const int chosen = ids.size() == 1 ? 0
+                                       : ask_from_list(this, tr("Which held value?"),
+                                                       tr("Other values of it are tried; the study stays as it is."),
+                                                       names, tr("Choose"));
+    return chosen < 0 ? Id() : ids[static_cast<std::size_t>(chosen)];
+}
+
+void MainWindow::try_values(Id id) {
+    const HeldValue* held = find_part(document_.study(), id).held;
+    if (held == nullptr) {
+        return;
+    }
+    TryValuesDialog dialog(document_.study(), *held, this);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    Id table;
+    Id chart;
+    Result<Study> next = trial_table(document_.study(), dialog.request(), &table);
+    if (next && dialog.draws()) {
+        const Table& trials = *next->table(table);
+        Chart drawn;
+        drawn.label = trials.label;
+        drawn.table = table;
+        drawn.x.title = trials.columns.front()->shown_label();
+        for (std::size_t at = 1; at <= dialog.request().outcomes.size(); ++at) {
+            drawn.series.push_back(
+                {SeriesForm::joined, trials.columns.front()->id, trials.columns[at]->id, false, false, ""});
+        }
+        next = add_chart(*next, drawn, &chart);
+    }
+    if (document_.perform(tr("trials"), next)) {
+        show_table(table);
+        if (!chart.empty()) {
+            place_->show_chart(chart);
+        }
+    }
+}
+
+void MainWindow::find_value(Id id) {
+    const StudyPart part = find_part(document_.study(), id);
+    if (part.held == nullptr) {
+        return;
+    }
+    FindValueDialog dialog(document_.study(), *part.held, document_.snapshot(), this);
+    if (dialog.exec() != QDialog::Accepted || !dialog.found()) {
+        return;
+    }
+    const std::string definition = part.held->left_side() +
+                                   (part.held->unit.empty() ? "" : " [" + part.held->unit + "]") + " = " +
+                                   (dialog.stays_live() ? dialog.formula() : shortest(*dialog.found()));
+    document_.perform(tr("a value that was looked for"), rehold(document_.study(), id, definition));
+}
+
+} // namespace ledgefall

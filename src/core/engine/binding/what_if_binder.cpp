@@ -1,0 +1,116 @@
+#include "core/engine/binding/what_if_binder.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+TermPtr WhatIfBinder::what_if(const Node& node) {
+    auto meant = std::make_shared<WhatIfTerm>();
+    auto term = std::make_shared<Term>();
+    term->type = TermType::what_if;
+    term->span = meant->span = here(node.span);
+    const std::size_t values = (node.kids.size() - 1) / 2;
+    if (values + 1 > Operation::most_arguments) { // the row is one more
+        return fail(Cause::wrong_arguments, node.span,
+                    {"with takes up to %1 held values at once.", {std::to_string(Operation::most_arguments - 1)}});
+    }
+    for (std::size_t kid = 1; kid + 1 < node.kids.size(); kid += 2) {
+        if (!replace(node.kid(kid), node.kid(kid + 1), *meant, *term)) {
+            return nullptr;
+        }
+    }
+    meant->asked = asked(node.kid(0), *meant);
+    if (!meant->asked) {
+        return nullptr;
+    }
+    term->kind = meant->asked->kind;
+    if ((meant->asked->on & 1U) != 0) {
+        auto row = std::make_shared<Term>();
+        row->type = TermType::row_number;
+        row->on = 1U;
+        row->span = term->span;
+        row->table = context_.frame.own->id;
+        term->kids.push_back(std::move(row));
+    }
+    for (const TermPtr& kid : term->kids) {
+        term->on |= kid->on;
+    }
+    context_.what_ifs.push_back(meant);
+    term->what_if = std::move(meant);
+    return term;
+}
+
+bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& meant, Term& term) {
+    const Binding binding = bound(name);
+    if (!binding.exists()) {
+        binder_.unknown_name(name);
+        return false;
+    }
+    if (binding.held == nullptr || binding.held->is_function()) {
+        fail(Cause::wrong_arguments, name.span,
+             {"with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.",
+              {name.text}});
+        return false;
+    }
+    const DefinitionId id(binding.held->id);
+    if (std::find(meant.replaced.begin(), meant.replaced.end(), id) != meant.replaced.end()) {
+        fail(Cause::wrong_arguments, name.span, {"%1 is given two values here: leave one of them out.", {name.text}});
+        return false;
+    }
+    const TermPtr tried = binder_.term(value);
+    if (!tried) {
+        return false;
+    }
+    const Kind kind = context_.scope.kind_of(id);
+    if (tried->kind != kind && !tried->open_kind) {
+        fail(Cause::wrong_kind, value.span,
+             {"%1 holds %2, and this is %3.", {name.text, kind_in_words(kind), kind_in_words(tried->kind)}});
+        return false;
+    }
+    meant.replaced.push_back(id);
+    meant.names.push_back(name.text);
+    term.kids.push_back(tried);
+    return true;
+}
+
+/// What is asked is worked out all over again for every trial, so that it has none of the rows of a measure around it,
+/// and none of its bound numbers.
+TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
+    const bool over_rows = std::any_of(context_.levels.begin(), context_.levels.end(),
+                                       [](const BindingContext::Level& level) { return !level.table.empty(); });
+    if (over_rows) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"with cannot stand in a measure over rows: give it a column of its own, and take the measure of "
+                     "that.",
+                     {}});
+    }
+    BindingContext inner(context_.scope);
+    inner.frame = context_.frame;
+    inner.frame.levels = 0;
+    inner.calling = context_.calling;
+    inner.calls = context_.calls;
+    inner.draws = context_.draws;
+    inner.call_span = context_.call_span;
+    TermPtr term = Binder(inner).term(node);
+    context_.draws = inner.draws;
+    if (inner.fault) {
+        context_.fault = context_.fault ? context_.fault : inner.fault;
+        return nullptr;
+    }
+    if ((term->on & ~1U) != 0) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"What is asked for before with cannot use a number of the for around it: use it in the value to "
+                     "try.",
+                     {}});
+    }
+    if (term->kind != Kind::number && term->kind != Kind::date && term->kind != Kind::yes_no) {
+        return fail(Cause::wrong_kind, node.span,
+                    {"with asks for a number, a date or yes or no, and this is %1.", {kind_in_words(term->kind)}});
+    }
+    meant.links = std::move(inner.links);
+    meant.inner = inner.what_ifs;
+    context_.what_ifs.insert(context_.what_ifs.end(), inner.what_ifs.begin(), inner.what_ifs.end());
+    return term;
+}
+
+} // namespace ledgefall
