@@ -6463,6 +6463,18 @@
         <source>title</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Taken as columns: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held, the same in every row: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>

@@ -6463,6 +6463,18 @@
         <source>title</source>
         <translation>Titel</translation>
     </message>
+    <message>
+        <source>Taken as columns: %1.</source>
+        <translation>Als Spalten genommen: %1.</translation>
+    </message>
+    <message>
+        <source>Held, the same in every row: %1.</source>
+        <translation>Festgehalten, in jeder Zeile gleich: %1.</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>

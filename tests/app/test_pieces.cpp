@@ -438,7 +438,7 @@ class TestPieces : public QObject {
         HeldCard worked(open.document, open.own().ledge[0]->id, &open.own());
         QVERIFY(given.accessibleName().contains(QStringLiteral("given")));
         QVERIFY(worked.accessibleName().contains(QStringLiteral("worked")));
-        QVERIFY(worked.toolTip().contains(QStringLiteral("used by Pebbles.dev")));
+        QVERIFY(worked.story().contains(QStringLiteral("used by Pebbles.dev")));
         QCOMPARE(worked.definition(), QStringLiteral("m = mean(x)"));
         QVERIFY(given.track().isEmpty());
         given.slide_to(0.9); // has no range: nothing happens

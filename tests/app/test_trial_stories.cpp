@@ -60,6 +60,8 @@ class TestTrialStories : public QObject {
         Hands hands(QStringLiteral("S23"));
         hands.paste(QStringLiteral("v0 = 10\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"
                                    "s = first 0 then s[i-1] + v[i-1] * dt\n"));
+        QCOMPARE(hands.drive.window.page()->offers().text(),
+                 QStringLiteral("Taken as columns: v, s. Held, the same in every row: v0, drag, dt."));
         hands.in_next_dialog([&hands](QDialog& dialog) {
             hands.type(QStringLiteral("5 to 15 step 1"));
             QVERIFY2(qobject_cast<TryValuesDialog*>(&dialog)->preview().contains(QStringLiteral("11 values of v0")),

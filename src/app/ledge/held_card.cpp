@@ -87,10 +87,11 @@ QString HeldCard::definition() const {
     return text + QStringLiteral(" = ") + QString::fromStdString(right.empty() ? "missing" : right);
 }
 
-void HeldCard::refresh() {
+/// What the tip tells: found when it is asked for, since what uses a value takes a look at all formulas.
+QString HeldCard::story() const {
     const HeldValue* held = value();
     if (held == nullptr) {
-        return;
+        return {};
     }
     const Value now = document_.results().single(held_);
     QString story = now.is_fault() ? Document::translated(explain(document_.study(), now.fault())) : exact_text(now);
@@ -107,7 +108,21 @@ void HeldCard::refresh() {
     if (!users.isEmpty()) {
         story += QStringLiteral("\n") + tr("used by %1").arg(users.join(QStringLiteral(", ")));
     }
-    setToolTip(story);
+    return story;
+}
+
+bool HeldCard::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        setToolTip(story());
+    }
+    return QWidget::event(event);
+}
+
+void HeldCard::refresh() {
+    const HeldValue* held = value();
+    if (held == nullptr) {
+        return;
+    }
     setAccessibleName(tr("Held value %1, %2")
                           .arg(QString::fromStdString(held->name), held->is_function() ? tr("function")
                                                                    : held->worked()    ? tr("worked")

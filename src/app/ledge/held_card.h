@@ -21,6 +21,7 @@ class HeldCard : public QWidget {
     void refresh();
     QLineEdit* edit(bool select_name = false);
     QSize sizeHint() const override;
+    QString story() const;      ///< what its tip tells: the value in full, the formula, the note, what uses it
     QString definition() const; ///< `n [dishes] = 12`
     const HeldValue* value() const;
     QRect track() const;         ///< along which it slides; empty where it has no range
@@ -37,6 +38,7 @@ class HeldCard : public QWidget {
     void shifted(ledgefall::Id held, int by);              ///< by keys, along the ledge
 
   protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;

@@ -132,6 +132,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     });
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
+    connect(view_, &TableView::definitions_taken, this, &TablePage::tell_definitions);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);
@@ -140,6 +141,18 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     if (model_->rowCount() > 0) {
         view_->setCurrentIndex(model_->index(0, 0));
     }
+}
+
+/// Says what a pasted list of definitions has become: what is held is the same in every row, a drawn number too.
+void TablePage::tell_definitions(const QStringList& columns, const QStringList& held) {
+    QStringList told;
+    if (!columns.isEmpty()) {
+        told << tr("Taken as columns: %1.").arg(columns.join(QStringLiteral(", ")));
+    }
+    if (!held.isEmpty()) {
+        told << tr("Held, the same in every row: %1.").arg(held.join(QStringLiteral(", ")));
+    }
+    offers_->offer(told.join(QLatin1Char(' ')), tr("Undo"), [this] { document_.undo(); });
 }
 
 /// Says how dates are read that could be read otherwise, and offers the other way.

@@ -80,6 +80,7 @@ class TablePage : public QWidget {
     void take_title(bool take);
     void choose_column(Id column);
     void tell_headings(const HeadedColumns& headed);
+    void tell_definitions(const QStringList& columns, const QStringList& held);
     void tell_dates(Id column, const QString& typed, double days);
     void tell_numbers(Id column, const QString& typed, double number, int row,
                       const std::vector<std::vector<std::string>>& texts);

@@ -59,6 +59,8 @@ class TableView : public QTableView, public ShowsReferences {
     void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
     void heading_clicked(int section);
     void heading_wanted(int section); ///< to be typed in its place
+    /// A pasted list of definitions has become columns and held values of these names.
+    void definitions_taken(const QStringList& columns, const QStringList& held);
     /// Clicked, or dragged over, while a formula is being written; `adds`: with Ctrl, to what has been pointed at.
     void cells_pointed(const QRect& cells, bool adds);
 

@@ -5,6 +5,7 @@
 #include "core/engine/writing/definitions.h"
 #include "core/formula/parser.h"
 #include "core/study/edits/edits.h"
+#include "core/study/model/study_part.h"
 #include "files/tables/delimited.h"
 
 #include <QClipboard>
@@ -136,7 +137,19 @@ void TableView::paste(const QString& text, bool with_names) {
     if (at_top_of_new && is_definitions(text.toStdString())) { // formulas rather than observations
         const Result<WrittenDefinitions> written = write_definitions(document_.study(), table, text.toStdString());
         const Result<Study> next = written ? Result<Study>(written->study) : Result<Study>(written.refusal());
-        document_.perform(tr("paste"), with_rows_to_fall_down(next, table));
+        if (document_.perform(tr("paste"), with_rows_to_fall_down(next, table))) {
+            const auto names = [&written](const std::vector<Id>& ids) {
+                QStringList out;
+                for (const Id id : ids) {
+                    const StudyPart part = find_part(written->study, id);
+                    out << QString::fromStdString(part.held != nullptr     ? part.held->name
+                                                  : part.column != nullptr ? part.column->name
+                                                                           : std::string());
+                }
+                return out;
+            };
+            Q_EMIT definitions_taken(names(written->columns), names(written->held));
+        }
         return;
     }
     if (at_top_of_new && has_defined_heading(text, choice.delimiter.value_or('\t'))) {

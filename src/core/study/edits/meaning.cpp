@@ -111,6 +111,7 @@ std::vector<std::string> users_of(const Study& study, Id id) {
 }
 
 std::vector<User> parts_using(const Study& study, Id id) {
+    const LedgeIndex index(study);
     std::vector<User> users;
     for_each_formula(study, [&](const FormulaPlace& place, const Formula& formula) {
         const bool inside = place.owner == id || (place.table != nullptr && place.table->id == id);
