@@ -181,7 +181,7 @@ class TestWhatIf : public QObject {
         row("q with k = \"a\"", "k holds");
         row("sum(Data.x where Data.x > q with k = 1)", "cannot stand in a measure");
         row("sum(Data.x * (q with k = Data.x))", "cannot stand in a measure");
-        row("sum(q * j with k = 1 for j in 1..3)", "called j");
+        row("sum(q * j with k = 1 for j in 1..3)", "cannot use a number of the for");
         row("name with k = 1", "asks for a number");
         row("itself + q with k = 2", "ring");
         row("root(q)", "written root(t^2");

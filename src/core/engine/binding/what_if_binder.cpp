@@ -73,6 +73,12 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
     return true;
 }
 
+TermPtr WhatIfBinder::fail_for_number(const Node& node) {
+    return fail(
+        Cause::wrong_arguments, node.span,
+        {"What is asked for before with cannot use a number of the for around it: use it in the value to try.", {}});
+}
+
 /// What is asked is worked out all over again for every trial, so that it has none of the rows of a measure around it,
 /// and none of its bound numbers.
 TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
@@ -83,6 +89,16 @@ TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
                     {"with cannot stand in a measure over rows: give it a column of its own, and take the measure of "
                      "that.",
                      {}});
+    }
+    bool uses_number = false;
+    for_each_name(node, [&](const Node& name) {
+        uses_number =
+            uses_number || std::any_of(context_.levels.begin(), context_.levels.end(), [&name](const auto& level) {
+                return name.owner.empty() && !level.counter.empty() && level.counter == name.text;
+            });
+    });
+    if (uses_number) {
+        return fail_for_number(node);
     }
     BindingContext inner(context_.scope);
     inner.frame = context_.frame;
@@ -98,10 +114,7 @@ TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
         return nullptr;
     }
     if ((term->on & ~1U) != 0) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {"What is asked for before with cannot use a number of the for around it: use it in the value to "
-                     "try.",
-                     {}});
+        return fail_for_number(node);
     }
     if (term->kind != Kind::number && term->kind != Kind::date && term->kind != Kind::yes_no) {
         return fail(Cause::wrong_kind, node.span,

@@ -14,6 +14,7 @@ class WhatIfBinder : PartBinder {
 
   private:
     bool replace(const Node& name, const Node& value, WhatIfTerm& meant, Term& term);
+    TermPtr fail_for_number(const Node& node);
     TermPtr asked(const Node& node, WhatIfTerm& meant);
 };
 

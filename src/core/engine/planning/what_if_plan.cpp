@@ -162,6 +162,7 @@ void WhatIfPlanner::find_groups() {
     for (const auto& [what_if, between] : between_) {
         const std::set<std::size_t> members(between.begin(), between.end());
         std::vector<std::size_t>& groups = plan_.trials[what_if];
+        groups.clear(); // of one that had its place in memory before
         for (std::size_t at = 0; at < plan_.groups.size(); ++at) {
             const auto& group = plan_.groups[at].members;
             if (std::any_of(group.begin(), group.end(),

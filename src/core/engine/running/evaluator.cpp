@@ -29,9 +29,11 @@ Environment::View Evaluator::column(Id id) const {
 }
 
 std::vector<Value> Evaluator::answers(const WhatIfCall& call, const std::vector<Trial>& trials) const {
-    auto plan = std::make_shared<Plan>(make_plan(study_));
-    WhatIfPlanner(*plan).add(*call.meant);
-    return answer_trials(study_, plan, *this, call, trials);
+    if (plan_ == nullptr) {
+        plan_ = std::make_shared<Plan>(make_plan(study_));
+    }
+    WhatIfPlanner(*plan_).add(*call.meant);
+    return answer_trials(study_, plan_, *this, call, trials);
 }
 
 Value Evaluator::value(const Node& expression) const {

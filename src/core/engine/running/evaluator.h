@@ -34,6 +34,7 @@ class Evaluator : public Environment {
     BindingScope scope_;
     std::size_t row_;
     Column none_;
+    mutable std::shared_ptr<Plan> plan_; ///< made when a what-if needs it, and then for all of them
 };
 
 } // namespace ledgefall
