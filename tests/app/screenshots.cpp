@@ -90,7 +90,7 @@ class Screenshots : public QObject {
         chart(drive, "Drift times by site", "Drift_by_site");
         picture(drive, QStringLiteral("boxes"));
         chart(drive, "Germination, observed and expected", "Chances");
-        pictures(drive, QStringLiteral("germination"));
+        picture(drive, QStringLiteral("germination"));
         drive.command(QStringLiteral("Below the table, or beside it"));
         chart(drive, "Path of the puck", "Puck");
         picture(drive, QStringLiteral("path"));

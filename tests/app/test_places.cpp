@@ -219,6 +219,9 @@ class TestPlaces : public QObject {
         QCOMPARE(drive.window.document().study().checks.size(), std::size_t{6});
         QVERIFY(drive.settle());
         QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing"))); // the times do not add up to 1
+        QVERIFY(contents->currentItem() != nullptr && contents->currentItem()->parent() != nullptr); // it is chosen
+        QCOMPARE(contents->currentItem()->parent()->text(0), QStringLiteral("Checks"));
+        QCOMPARE(contents->currentItem()->text(0), contents->topLevelItem(2)->child(5)->text(0));
     }
 
     void a_name_leads_to_its_place_wherever_it_stands() {

@@ -90,6 +90,19 @@ class TestReach : public QObject {
         }
     }
 
+    /// The formula needs nothing that moves with the rows, so that only the typed value tells that they have moved.
+    void a_value_typed_over_a_constant_follows_its_row() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 3}).work("y = 7");
+        bench.take(type_block(bench.study, bench.table, 2, 1, {{"8"}}));
+        QCOMPARE(bench.cells("y"), (std::vector<double>{7, 7, 8}));
+        bench.take(move_rows(bench.study, bench.table, 2, 1, 0)); // worked out from the results before
+        QCOMPARE(bench.cells("y"), (std::vector<double>{8, 7, 7}));
+        bench.take(
+            sort_rows(bench.study, bench.table, *bench.study.table(bench.table)->column_named("x")->cells, false));
+        QCOMPARE(bench.cells("y"), (std::vector<double>{7, 7, 8}));
+    }
+
     /// Sorting may bring rows of one formula together that stood apart; then it covers a row that comes between them.
     void pieces_that_have_come_together_cover_what_is_inserted_between() {
         MarkedScene at({3, 9, 2}, 0, 1); // y in the rows of 3 and 9

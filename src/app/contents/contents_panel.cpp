@@ -34,8 +34,9 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
         const QString id = item == nullptr ? QString() : item->data(0, id_role).toString();
         const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
         const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
+        chosen_check_ = Id(check.toStdString());
         if (!check.isEmpty()) {
-            Q_EMIT check_chosen(Id(check.toStdString()));
+            Q_EMIT check_chosen(chosen_check_);
         } else if (!chart.isEmpty()) {
             Q_EMIT chart_chosen(Id(chart.toStdString()));
         } else if (!id.isEmpty()) {
@@ -75,7 +76,7 @@ QString ContentsPanel::shown_now() const {
     for (const auto& table : document_.study().tables) {
         all << QString::fromStdString(table->id.str()) << QString::fromStdString(table->shown_label());
     }
-    all << QString::fromStdString(shown_chart_.str());
+    all << QString::fromStdString(shown_chart_.str()) << QString::fromStdString(chosen_check_.str());
     for (const auto& chart : document_.study().charts) {
         all << QString::fromStdString(chart->id.str()) << QString::fromStdString(chart->label);
     }
@@ -144,9 +145,13 @@ void ContentsPanel::rebuild() {
                                                      : QString::fromStdString(check->message);
             item->setToolTip(0, QString::fromStdString(check->condition.text()) + QStringLiteral("\n") + state);
             item->setData(0, check_role, QString::fromStdString(check->id.str()));
+            if (check->id == chosen_check_) {
+                setCurrentItem(item);
+            }
         }
     }
     expandAll();
+    scrollToItem(currentItem());
     if (document_.study().table(current_) == nullptr) {
         setCurrentItem(nullptr);
     }
@@ -155,7 +160,12 @@ void ContentsPanel::rebuild() {
 void ContentsPanel::new_check() {
     CheckDialog dialog(document_.study(), current_, {}, this);
     if (dialog.exec() == QDialog::Accepted) {
-        document_.perform(tr("a check"), add_check(document_.study(), current_, dialog.text()));
+        Id added;
+        if (document_.perform(tr("a check"), add_check(document_.study(), current_, dialog.text(), &added))) {
+            chosen_check_ = added;
+            rebuild();
+            Q_EMIT check_chosen(added);
+        }
     }
 }
 
@@ -195,6 +205,7 @@ void ContentsPanel::open_menu(const QPoint& at) {
 }
 
 void ContentsPanel::show_current(Id table) {
+    chosen_check_ = table == current_ ? chosen_check_ : Id();
     current_ = table;
     rebuild();
 }

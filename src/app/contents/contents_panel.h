@@ -29,7 +29,7 @@ class ContentsPanel : public QTreeWidget {
     void apply_look();
     void open_menu(const QPoint& at);
     Document& document_;
-    Id current_, shown_chart_;
+    Id current_, shown_chart_, chosen_check_;
     QString shown_;
 };
 

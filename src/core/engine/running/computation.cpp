@@ -239,6 +239,9 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
     }
     if (definition.what == PlannedDefinition::What::column) {
         inputs.push_back({definition.column->overrides.pointer(), {}});
+        if (!definition.column->overrides->empty()) { // they stand in rows by the rows' ids
+            inputs.push_back({definition.table->axis.source, {}});
+        }
         for (const PlannedPiece& piece : definition.pieces) {
             const Reach reach = reach_of(piece, *definition.table, rows(definition.table->id));
             inputs.push_back({nullptr, Value::number(static_cast<double>(reach.from))});

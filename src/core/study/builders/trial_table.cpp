@@ -58,6 +58,12 @@ std::string name_for(const Study& study, Id table, const std::string& label) {
     });
 }
 
+/// `name = formula with held = tried`
+std::string tried_formula(const std::string& name, const std::string& formula, const std::string& held,
+                          const std::string& tried) {
+    return name + " = " + formula + " with " + held + " = " + tried;
+}
+
 } // namespace
 
 std::vector<Outcome> outcomes_of(const Study& study, Id held) {
@@ -100,7 +106,7 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
         return Sentence{"Choose what is to come out of each value.", {}};
     }
     Id table;
-    const Result<Study> begun = add_table(study, worded({"Trials of %1", {part.held->name}}), &table);
+    Result<Study> begun = add_table(study, worded({"Trials of %1", {part.held->name}}), &table);
     if (!begun) {
         return begun;
     }
@@ -118,7 +124,7 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
         }
         const std::string name = name_for(*make.study(), table, outcome.label);
         const std::string held = shortest_name(*make.study(), make.study()->table(table), request.held);
-        make.column({"%1", {outcome.label}}, name + " = " + outcome.formula + " with " + held + " = " + tried);
+        make.column({"%1", {outcome.label}}, tried_formula(name, outcome.formula, held, tried));
         first = first.empty() ? name : first;
     }
     if (request.shows_order && make.study()) {
