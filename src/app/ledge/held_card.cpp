@@ -132,30 +132,43 @@ void HeldCard::refresh() {
     update();
 }
 
+/// Measured anew only where what it shows has changed: shaping texts is what a long ledge would wait for.
 QSize HeldCard::sizeHint() const {
     const HeldValue* held = value();
     if (held == nullptr) {
         return {};
     }
+    QStringList shown{QString::fromStdString(held->left_side()), shown_value(),
+                      QString::fromStdString(held->formula.text()), QString::fromStdString(held->note),
+                      QString::number(look().zoom)};
+    shown << QString::number(held->slider.has_value()) << QString::number(held->choices.empty());
+    if (QString now = shown.join(QChar(0)); now != measured_) {
+        size_ = measured_size(*held);
+        measured_ = std::move(now);
+    }
+    return size_;
+}
+
+QSize HeldCard::measured_size(const HeldValue& held) const {
     const QFontMetrics name(look().text(9.5));
     const QFontMetrics large(look().text(13, true));
-    int width = name.horizontalAdvance(QString::fromStdString(held->left_side())) + look().px(8) +
+    int width = name.horizontalAdvance(QString::fromStdString(held.left_side())) + look().px(8) +
                 large.horizontalAdvance(shown_value());
-    const bool formula = !held->formula.empty();
-    if (!held->note.empty() && !formula) {
+    const bool formula = !held.formula.empty();
+    if (!held.note.empty() && !formula) {
         width = std::max(
             width, std::min(look().px(170),
-                            QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held->note))));
+                            QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held.note))));
     }
     if (formula) {
         const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
-        const ReadableFormula written = readable(held->formula, document_.study(), table);
+        const ReadableFormula written = readable(held.formula, document_.study(), table);
         width = std::max(
             width, std::min(look().px(240),
                             QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + written.text)));
     }
-    width = held->slider ? std::max(width, look().px(120)) : width;
-    width += held->choices.empty() ? 0 : look().px(12);
+    width = held.slider ? std::max(width, look().px(120)) : width;
+    width += held.choices.empty() ? 0 : look().px(12);
     return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
 }
 

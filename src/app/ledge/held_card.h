@@ -52,10 +52,13 @@ class HeldCard : public QWidget {
   private:
     enum class Grip { none, card, slider };
     QString shown_value() const;
+    QSize measured_size(const HeldValue& held) const;
     void paint_track(QPainter& painter, const HeldValue& held) const;
     void slide_to_place(int x);
     void finish(QLineEdit* line, bool take);
 
+    mutable QString measured_; ///< what the size was measured of
+    mutable QSize size_;
     Document& document_;
     Id held_, table_;
     Grip grip_ = Grip::none;
