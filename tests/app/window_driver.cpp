@@ -11,6 +11,7 @@
 #include <QPushButton>
 #include <QSettings>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTimer>
 
 namespace ledgefall::testing {
@@ -48,7 +49,9 @@ QAction* action_in(const QMenu& menu, const QString& text) {
 void prepare_application() {
     QStandardPaths::setTestModeEnabled(true);
     QApplication::setOrganizationName(QStringLiteral("LedgefallTest"));
-    QSettings().remove(QStringLiteral("folded")); // a test that was stopped may have left a panel folded away
+    // Settings of this process alone: tests run side by side, and one must not undo what another has set.
+    static const QTemporaryDir settings;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
     apply_application_look();
 }
 
