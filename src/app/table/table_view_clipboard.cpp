@@ -64,7 +64,7 @@ Result<Study> with_pasted_columns(const Study& study, Id table, const Delimited&
             given.erase(given.begin() + static_cast<std::ptrdiff_t>(at) - 1);
         }
     }
-    const Result<Study> next = add_columns(study, table, given);
+    Result<Study> next = add_columns(study, table, given);
     if (!next || definitions.empty()) {
         return next;
     }
