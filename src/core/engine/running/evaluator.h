@@ -25,7 +25,7 @@ class Evaluator : public Environment {
     Value single(const DefinitionId& id) const override { return results_.single(id); }
     std::size_t rows(Id table) const override { return results_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return results_.fault_of_rows(table); }
-    bool stopped() const override { return stop_asked(); }
+    bool stopped() const override { return stop_.stop_requested(); }
     std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
 
   private:
@@ -33,6 +33,7 @@ class Evaluator : public Environment {
     const Results& results_;
     BindingScope scope_;
     std::size_t row_;
+    std::stop_token stop_ = stop_token_of_thread(); ///< kept: trials ask from threads of their own
     Column none_;
     mutable std::shared_ptr<Plan> plan_; ///< made when a what-if needs it, and then for all of them
 };

@@ -6,6 +6,8 @@
 
 #include <algorithm>
 #include <atomic>
+#include <exception>
+#include <mutex>
 #include <thread>
 
 namespace ledgefall {
@@ -44,9 +46,17 @@ std::vector<Value> answer_trials(const Study& study, const std::shared_ptr<const
     std::vector<Value> answers(trials.size(), Value::missing(call.asked.output_kinds.front()));
     MemoryBudget memory;
     std::atomic<std::size_t> next = 0;
+    std::exception_ptr broken; // as where the memory did not suffice: told on the thread that asked
+    std::mutex telling;
     const auto work = [&] {
-        for (std::size_t at = next++; at < trials.size() && !outer.stopped(); at = next++) {
-            answers[at] = answer(study, plan, outer, memory, call, trials[at]);
+        try {
+            for (std::size_t at = next++; at < trials.size() && !outer.stopped(); at = next++) {
+                answers[at] = answer(study, plan, outer, memory, call, trials[at]);
+            }
+        } catch (...) {
+            next = trials.size();
+            const std::lock_guard lock(telling);
+            broken = std::current_exception();
         }
     };
     const std::size_t cores = among_others ? 1 : std::min(std::thread::hardware_concurrency(), 8U);
@@ -60,6 +70,10 @@ std::vector<Value> answer_trials(const Study& study, const std::shared_ptr<const
     const bool before = std::exchange(among_others, among_others || !helpers.empty());
     work();
     among_others = before;
+    helpers.clear(); // waits for them
+    if (broken) {
+        std::rethrow_exception(broken);
+    }
     return answers;
 }
 
