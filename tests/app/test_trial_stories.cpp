@@ -69,6 +69,7 @@ class TestTrialStories : public QObject {
             hands.key_in_dialog(Qt::Key_Return);
         });
         hands.card_menu("v0", QStringLiteral("Try values of it…"));
+        QVERIFY(!hands.drive.window.page()->offers().is_offered()); // Undo would now mean the trials
         const Table& trials = last_table(hands);
         QCOMPARE(trials.columns.size(), std::size_t{2});
         for (int speed = 5; speed <= 15; ++speed) {
@@ -80,6 +81,7 @@ class TestTrialStories : public QObject {
         QVERIFY(hands.drive.window.place().chart_page() != nullptr);
         hands.picture(QStringLiteral("trials"));
         hands.show_table(hands.drive.window.document().study().tables.front()->name);
+        QVERIFY(!hands.drive.window.page()->offers().is_offered());
         hands.in_next_dialog([&hands](QDialog& dialog) {
             auto& search = *qobject_cast<FindValueDialog*>(&dialog);
             hands.key_in_dialog(Qt::Key_I, Qt::AltModifier);

@@ -152,7 +152,17 @@ void TablePage::tell_definitions(const QStringList& columns, const QStringList& 
     if (!held.isEmpty()) {
         told << tr("Held, the same in every row: %1.").arg(held.join(QStringLiteral(", ")));
     }
-    offers_->offer(told.join(QLatin1Char(' ')), tr("Undo"), [this] { document_.undo(); });
+    const QString text = told.join(QLatin1Char(' '));
+    offers_->offer(text, tr("Undo"), [this] { document_.undo(); });
+    // After another change, Undo would mean that one.
+    connect(
+        &document_, &Document::study_changed, this,
+        [this, text] {
+            if (offers_->text() == text) {
+                offers_->leave();
+            }
+        },
+        Qt::SingleShotConnection);
 }
 
 /// Says how dates are read that could be read otherwise, and offers the other way.
