@@ -122,7 +122,18 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
     case Step::Do::value:
         return print_value(one.text);
     case Step::Do::table:
-        return print_table(one.text);
+        return print_table(one.text, true);
+    case Step::Do::long_form:
+        return print_table(one.text, false);
+    case Step::Do::grid:
+        grid_name_ = one.text;
+        down_ = {};
+        return Done();
+    case Step::Do::down:
+    case Step::Do::across:
+        return axis_of_grid(one);
+    case Step::Do::layer:
+        return layer_of_grid(one.text);
     case Step::Do::check:
         print_checks();
         return Done();
@@ -161,7 +172,7 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
     if (value.is_fault()) {
         const FaultSite& site = value.fault().at();
         return site.definition == held.id ? Sentence{"%1: %2", {formula, site.what.text()}}
-                                          : explain(asked, value.fault());
+                                          : explain(asked, *worked, value.fault());
     }
     out_ += (value.is_missing() ? "missing" : write_cell(value)) + "\n";
     return Done();
@@ -173,7 +184,8 @@ void Calculator::print_checks() {
         const Value result = results().single(check->id);
         const bool holds = result.plain() && result.yes();
         all_hold_ = all_hold_ && holds;
-        const std::string message = result.is_fault() ? explain(study_, result.fault()).text() : check->message;
+        const std::string message =
+            result.is_fault() ? explain(study_, results(), result.fault()).text() : check->message;
         const char* const state = result.is_fault()     ? "at fault: "
                                   : result.is_missing() ? "unknown: "
                                   : holds               ? "holds: "
@@ -183,7 +195,7 @@ void Calculator::print_checks() {
 }
 
 Result<Calculator::Done> Calculator::print_working(const std::string& text) {
-    const Result<WorkingPlace> place = place_of_working(study_, text);
+    const Result<WorkingPlace> place = place_of_working(study_, results(), text);
     if (!place) {
         return place.refusal();
     }
@@ -198,18 +210,47 @@ Result<Calculator::Done> Calculator::print_working(const std::string& text) {
 Result<Calculator::Done> Calculator::find_faults(const Table& table) {
     const auto count = results().single(table.id);
     if (count.is_fault()) {
-        return explain(study_, count.fault());
+        return explain(study_, results(), count.fault());
     }
     for (const auto& column : table.columns) {
         const Results::Entry* entry = results().find(column->id);
         if (entry != nullptr && entry->faults > 0) {
-            return explain(study_, entry->first_fault);
+            return explain(study_, results(), entry->first_fault);
         }
     }
     return Done();
 }
 
-Result<Calculator::Done> Calculator::print_table(const std::string& name) {
+/// `--grid` names a two-way table, which is made once both its axes are written.
+Result<Calculator::Done> Calculator::axis_of_grid(const Step& one) {
+    if (grid_name_.empty()) {
+        return Sentence{"%1: write --grid NAME first, for the two-way table that this is an axis of.", {one.text}};
+    }
+    const Result<WrittenAxis> axis = written_axis(one.text);
+    if (!axis) {
+        return Sentence{"%1: %2", {one.text, axis.refusal().text()}};
+    }
+    if (one.what == Step::Do::down) {
+        down_ = *axis;
+        return Done();
+    }
+    if (down_.values.empty()) {
+        return Sentence{"%1: write the axis --down before the axis --across.", {one.text}};
+    }
+    Result<Done> made = change(add_two_way_table(study_, grid_name_, down_, *axis, &grid_), one.text);
+    grid_name_ = made ? "" : grid_name_;
+    return made;
+}
+
+Result<Calculator::Done> Calculator::layer_of_grid(const std::string& definition) {
+    const ParsedDefinition parsed = parse_definition(definition, true);
+    return grid() == nullptr
+               ? Sentence{"%1: a layer needs a two-way table: write --grid, --down and --across first.", {definition}}
+           : parsed.mistake ? Result<Done>(in_text(definition, *parsed.mistake))
+                            : change(write_column(study_, grid_, definition), definition);
+}
+
+Result<Calculator::Done> Calculator::print_table(const std::string& name, bool as_grid) {
     const Table* table = study_.table_named(name);
     if (table == nullptr) {
         return no_such_table(name);
@@ -217,7 +258,9 @@ Result<Calculator::Done> Calculator::print_table(const std::string& name) {
     if (auto sound = find_faults(*table); !sound) {
         return sound;
     }
-    out_ += write_delimited(labelled_columns(study_, results(), table->id), Dialect(), "\n");
+    const LabelledColumns columns =
+        as_grid ? grid_columns(study_, results(), table->id) : labelled_columns(study_, results(), table->id);
+    out_ += write_delimited(columns, Dialect(), "\n");
     return Done();
 }
 

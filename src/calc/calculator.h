@@ -2,6 +2,7 @@
 
 #include "core/engine/running/results.h"
 #include "core/formula/parser.h"
+#include "core/study/edits/edit_grid.h"
 #include "core/value/result.h"
 
 #include <string>
@@ -11,7 +12,23 @@ namespace ledgefall {
 
 /// One option of the command line, to be done in its turn.
 struct Step {
-    enum class Do : std::uint8_t { in, hold, rows, column, value, table, check, working, save, setting };
+    enum class Do : std::uint8_t {
+        in,
+        hold,
+        rows,
+        column,
+        value,
+        table,
+        check,
+        working,
+        save,
+        setting,
+        grid,
+        down,
+        across,
+        layer,
+        long_form
+    };
     Do what = Do::value;
     std::string text;
 };
@@ -37,7 +54,10 @@ class Calculator {
     static Sentence in_text(const std::string& text, const Mistake& mistake);
     static Sentence no_such_table(const std::string& name);
     Result<Done> print_value(const std::string& formula);
-    Result<Done> print_table(const std::string& name);
+    Result<Done> print_table(const std::string& name, bool as_grid);
+    Result<Done> axis_of_grid(const Step& step);
+    Result<Done> layer_of_grid(const std::string& definition);
+    const Table* grid() const { return study_.table(grid_); }
     void print_checks();
     Result<Done> print_working(const std::string& place);
     Result<Done> find_faults(const Table& table);
@@ -45,6 +65,9 @@ class Calculator {
     const Results& results();
 
     std::string in_;
+    Id grid_;               ///< the two-way table that was made last
+    std::string grid_name_; ///< of one whose axes are still to come
+    WrittenAxis down_;      ///< of that one
     Study study_;
     ResultsPtr results_;
     std::string out_;

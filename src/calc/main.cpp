@@ -26,7 +26,12 @@ constexpr Described options[] = {
     {"--rows", Step::Do::rows, "Count the table's rows from 1 to a number or formula"},
     {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
     {"--value", Step::Do::value, "Print the value of a formula: 'mean(z)'"},
-    {"--table", Step::Do::table, "Print a table as delimited text"},
+    {"--grid", Step::Do::grid, "Add a two-way table: its axes and layers follow"},
+    {"--down", Step::Do::down, "Its axis down: 'a = 1..12', 'rate = 0.03, 0.035 .. 0.06', 'site = riffle, pool'"},
+    {"--across", Step::Do::across, "Its axis across"},
+    {"--layer", Step::Do::layer, "Add a layer, a formula for all its cells: 'p = a * b'"},
+    {"--table", Step::Do::table, "Print a table as delimited text; a two-way table as a grid"},
+    {"--long", Step::Do::long_form, "Print a two-way table with a row for each cell"},
     {"--working", Step::Do::working, "Print how a value comes about: 'Pebbles.dev[3]', 'ledge.q'"},
     {"--save", Step::Do::save, "Write the study to a file"},
 };

@@ -81,10 +81,10 @@ class TestEngine : public QObject {
         bench.work("w = " + formula.toStdString());
         const std::vector<double> wanted(expected.begin(), expected.end());
         const std::vector<double> count = bench.cells("w");
-        QVERIFY2(same(count, wanted),
-                 qPrintable(QString::fromStdString(bench.cell("w", 1).is_fault()
-                                                       ? explain(bench.study, bench.cell("w", 1).fault()).text()
-                                                       : "values differ")));
+        QVERIFY2(same(count, wanted), qPrintable(QString::fromStdString(
+                                          bench.cell("w", 1).is_fault()
+                                              ? explain(bench.study, *bench.results, bench.cell("w", 1).fault()).text()
+                                              : "values differ")));
     }
 
     void blocks_and_chunks_agree_with_plain_loops() {
@@ -226,7 +226,8 @@ class TestEngine : public QObject {
         QVERIFY(bench.cell("z", 1).plain());
         const Fault fault = bench.cell("total", 1).fault();
         QCOMPARE(fault.row, std::uint32_t{2});
-        QCOMPARE(explain(bench.study, fault).text(), std::string("Data.y, row 2: this divides by zero."));
+        QCOMPARE(explain(bench.study, *bench.results, fault).text(),
+                 std::string("Data.y, row 2: this divides by zero."));
         const Results::Entry* entry = bench.results->find(bench.id("z"));
         QCOMPARE(entry->faults, std::size_t{1});
         QCOMPARE(entry->first_fault.row, std::uint32_t{2});

@@ -81,7 +81,7 @@ class TestFoot : public QObject {
         QVERIFY(bench.results->foot(a, riffle).is_fault());
         bench.take(define_foot_line(bench.study, bench.table, "part = a / 2", {pool}, &part));
         QVERIFY(bench.results->foot(part, pool).is_fault());
-        const std::string why = explain(bench.study, bench.results->foot(part, pool).fault()).text();
+        const std::string why = explain(bench.study, *bench.results, bench.results->foot(part, pool).fault()).text();
         QVERIFY2(why.find("is not taken of this column") != std::string::npos, why.c_str());
     }
 

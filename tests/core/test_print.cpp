@@ -65,7 +65,7 @@ class TestPrint : public QObject {
     Q_OBJECT
 
     static Working working(const Bench& bench, const std::string& place) {
-        const Result<WorkingPlace> match = place_of_working(bench.study, place);
+        const Result<WorkingPlace> match = place_of_working(bench.study, *bench.results, place);
         const Result<Working> result =
             match ? working_of(bench.study, *bench.results, match->definition, match->row) : match.refusal();
         if (!result) {
@@ -207,8 +207,8 @@ class TestPrint : public QObject {
         QVERIFY(faulty.notes.back().text().find("divides by zero") != std::string::npos);
         bench.take(type_block(bench.study, bench.table, 1, 0, {{"7"}}));
         QVERIFY(working(bench, "Data.a[2]").notes.front().text().find("typed over") == 0);
-        QVERIFY(!place_of_working(bench.study, "Data.a"));
-        QVERIFY(!place_of_working(bench.study, "a +"));
+        QVERIFY(!place_of_working(bench.study, *bench.results, "Data.a"));
+        QVERIFY(!place_of_working(bench.study, *bench.results, "a +"));
         QVERIFY(!working_of(bench.study, *bench.results, bench.id("a"), 9));
     }
 

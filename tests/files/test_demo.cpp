@@ -91,7 +91,9 @@ class TestDemo : public QObject {
         for (const PlannedDefinition& definition : plan.definitions) {
             const Results::Entry* entry = results->find(definition.id);
             QVERIFY2(entry == nullptr || entry->faults == 0,
-                     entry == nullptr || entry->faults == 0 ? "" : explain(*study, entry->first_fault).text().c_str());
+                     entry == nullptr || entry->faults == 0
+                         ? ""
+                         : explain(*study, *results, entry->first_fault).text().c_str());
         }
         for (const auto& check : study->checks) {
             const Value held = results->single(check->id);

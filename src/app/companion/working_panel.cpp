@@ -185,7 +185,8 @@ void WorkingPanel::show_fault(const Subject& shown) {
     QString text;
     if (shown.value.is_fault()) {
         const Fault fault = shown.value.fault();
-        text = coloured(Document::translated(explain(document_.study(), fault)).toHtmlEscaped(), look().fault);
+        text = coloured(Document::translated(explain(document_.study(), document_.results(), fault)).toHtmlEscaped(),
+                        look().fault);
         if (const QString name = waited_for(shown.value); !name.isEmpty()) {
             const auto link = [&name](const char* to, const QString& words) {
                 return QStringLiteral("<a href='%1:%2' style='color:%3'>%4</a>")

@@ -139,10 +139,12 @@ void ContentsPanel::rebuild() {
                                   : tr("%1, fails").arg(label));
             item->setIcon(0, open ? QIcon() : drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
             item->setForeground(0, open ? look().faint_ink : holds ? look().ink : look().fault);
-            const QString state = open               ? tr("being worked out")
-                                  : value.is_fault() ? Document::translated(explain(document_.study(), value.fault()))
-                                  : holds            ? tr("holds")
-                                                     : QString::fromStdString(check->message);
+            const QString state =
+                open ? tr("being worked out")
+                : value.is_fault()
+                    ? Document::translated(explain(document_.study(), document_.results(), value.fault()))
+                : holds ? tr("holds")
+                        : QString::fromStdString(check->message);
             item->setToolTip(0, QString::fromStdString(check->condition.text()) + QStringLiteral("\n") + state);
             item->setData(0, check_role, QString::fromStdString(check->id.str()));
             if (check->id == chosen_check_) {

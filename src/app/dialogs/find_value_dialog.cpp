@@ -148,7 +148,7 @@ void FindValueDialog::show_results(const ResultsPtr& results) {
     take_->setEnabled(found_.has_value());
     keep_live_->setEnabled(found_.has_value());
     told_->setText(found_            ? tr("%1 = %2").arg(name_, told_text(Value::number(*found_)))
-                   : root.is_fault() ? Document::translated(explain(asked_, root.fault()))
+                   : root.is_fault() ? Document::translated(explain(asked_, *results, root.fault()))
                                      : tr("What comes out is missing somewhere in this range."));
 }
 

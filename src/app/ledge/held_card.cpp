@@ -94,7 +94,8 @@ QString HeldCard::story() const {
         return {};
     }
     const Value now = document_.results().single(held_);
-    QString story = now.is_fault() ? Document::translated(explain(document_.study(), now.fault())) : exact_text(now);
+    QString story = now.is_fault() ? Document::translated(explain(document_.study(), document_.results(), now.fault()))
+                                   : exact_text(now);
     if (!held->formula.empty()) {
         story += QStringLiteral("\n") + definition();
     }

@@ -18,7 +18,8 @@ QString TablePage::state_line() const {
     const Value count = document_.results().single(table_);
     const Value until = document_.results().single(DefinitionId::stop(table_));
     if (count.is_fault() || until.is_fault()) {
-        return Document::translated(explain(document_.study(), (count.is_fault() ? count : until).fault()));
+        return Document::translated(
+            explain(document_.study(), document_.results(), (count.is_fault() ? count : until).fault()));
     }
     if (document_.shows_old()) {
         parts << (document_.computing() ? tr("values as before the last change")

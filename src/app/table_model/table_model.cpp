@@ -42,14 +42,14 @@ int TableModel::table_rows() const {
     if (own_table == nullptr) {
         return 0;
     }
-    const RowIds* ids = own_table->axis.ids();
+    const RowIds* ids = own_table->ids();
     return static_cast<int>(ids != nullptr ? ids->size() : document_.results().rows(table_));
 }
 
 void TableModel::sync() {
     const Table* own_table = table();
     shown_ = pointer();
-    const bool typed = own_table != nullptr && own_table->axis.ids() != nullptr;
+    const bool typed = own_table != nullptr && own_table->ids() != nullptr;
     const int rows = own_table == nullptr ? 0 : table_rows() + (typed ? 1 : 0);
     const int columns = own_table == nullptr ? 0 : static_cast<int>(own_table->columns.size()) + 1;
     // What is for adding stands last, so that growth and shrinking are told as happening at the end; what the cells
@@ -170,7 +170,7 @@ bool TableModel::overridden(const ColumnDefinition& definition, int row) const {
 
 QString TableModel::explanation(const Value& value) const {
     if (value.is_fault()) {
-        return Document::translated(explain(document_.study(), value.fault()));
+        return Document::translated(explain(document_.study(), document_.results(), value.fault()));
     }
     return {};
 }

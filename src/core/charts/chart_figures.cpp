@@ -184,7 +184,8 @@ class Maker {
             const bool good = value.plain() && std::isfinite(value.number());
             values.push_back(good ? std::optional(value.number()) : std::nullopt);
             if (!number.empty() && value.is_fault()) {
-                miss({"%1 gives no number for the chart: %2", {number.text(), explain(study_, value.fault()).text()}});
+                miss({"%1 gives no number for the chart: %2",
+                      {number.text(), explain(study_, results_, value.fault()).text()}});
             }
         });
         out_.x.from = values[0];

@@ -40,7 +40,7 @@ bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Dr
         miss({"%1 has no rows yet: type or import some values.", {y.table->shown_label()}});
     } else if (entry != nullptr && entry->faults > 0) {
         miss({"%1 is not drawn, for its cells are at fault: %2",
-              {figures.label, explain(study, entry->first_fault).text()}});
+              {figures.label, explain(study, results, entry->first_fault).text()}});
     } else {
         miss({"%1 has no numbers to draw.", {figures.label}});
     }

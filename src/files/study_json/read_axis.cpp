@@ -83,16 +83,22 @@ class JsonFieldReader : public FieldReader {
 void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
     JsonFieldReader fields(*this, json, place);
     RowSourcePtr source = read_row_source(fields);
-    std::vector<std::string_view> known_fields = {"source"};
+    std::vector<std::string_view> known_fields = {"source", "label", "unit"};
     for (const RowSourceKind& kind : row_source_kinds()) {
         if (kind.name == source->kind()) {
             known_fields.insert(known_fields.end(), kind.fields.begin(), kind.fields.end());
         }
     }
-    const bool known_kind = known_fields.size() > 1;
+    const bool known_kind = known_fields.size() > 3;
     const std::string display_name =
         field(json, "name") == nullptr || !source->axis_kind() ? std::string(source->axis_name()) : name(json, place);
     axis = Axis(std::move(source), Id(text(json, "id", place)), display_name);
+    if (axis.column) {
+        axis.column->edit([&](ColumnDefinition& column) {
+            column.label = text(json, "label", place);
+            column.unit = text(json, "unit", place);
+        });
+    }
     axis.unknown_fields = known_kind ? unknown_fields(json, known_fields) : std::string();
 }
 

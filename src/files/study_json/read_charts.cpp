@@ -134,20 +134,23 @@ Chart StudyReader::chart(const Json& json, const Place& place) {
 }
 
 void StudyReader::resolve_categories(Study& study) {
-    for (auto& table : study.tables) {
-        const Id written = table->axis.source->made_of();
-        if (written.empty()) {
-            continue;
+    for (auto& shared : study.tables) {
+        Table table = *shared;
+        for (Axis* axis : {&table.axis, table.across ? &*table.across : nullptr}) {
+            const Id written = axis == nullptr ? Id() : axis->source->made_of();
+            const Id of = written.empty() ? Id() : column_called(study, written);
+            if (written.empty() || (of.empty() && !by_name(written))) {
+                continue; // where its column has been removed the rows say so
+            }
+            if (of.empty() || table.column(of) != nullptr) {
+                return refuse("The rows of the table %1 are made from a column %2 that is not there.",
+                              {table.name, written.str()});
+            }
+            axis->source = axis->source->with_made_of(of);
         }
-        const Id of = column_called(study, written);
-        if (of.empty() && !by_name(written)) {
-            continue; // its column has been removed: the rows say so
+        if (!(table == *shared)) {
+            shared = Shared<Table>(std::move(table));
         }
-        if (of.empty() || table->column(of) != nullptr) {
-            return refuse("The rows of the table %1 are made from a column %2 that is not there.",
-                          {table->name, written.str()});
-        }
-        table.edit([of](Table& copy) { copy.axis.source = copy.axis.source->with_made_of(of); });
     }
 }
 

@@ -137,6 +137,8 @@ FootLine StudyReader::foot(const Json& json, const Place& place) {
     line.label = text(json, "label", place);
     line.label = line.label.empty() ? line.formula.text() : line.label;
     line.format = format(json, place);
+    line.place = static_cast<FootLine::Place>(
+        word(json, "place", {std::begin(fields::foot_places), std::end(fields::foot_places)}, place));
     line.columns = columns(json, place);
     line.unknown_fields = unknown_fields(json, fields::foot);
     return line;
@@ -184,23 +186,34 @@ Table StudyReader::table(const Json& json, const Place& place) {
     table.note = text(json, "note", place);
     std::size_t axes = 0;
     list(json, "axes", place, [&](const Json& item, const Place& at) {
-        if (axes++ == 0) {
-            axis(item, at, table.axis);
-        } else {
-            refuse("The table at %1 has two axes, which this version cannot open yet.", {place.text()});
-        }
+        ++axes;
+        axis(item, at, axes == 1 ? table.axis : table.across.emplace());
     });
+    const bool cannot = std::any_of(table.axes().begin(), table.axes().end(),
+                                    [&table](const Axis* one) { return table.two_way() && !one->column; });
+    if (axes > 2 || cannot) {
+        refuse("The table at %1 needs one axis, or two that each have values of their own.", {place.text()});
+    }
     list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
     list(json, "columns", place,
          [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });
     list(json, "foot", place, [&](const Json& item, const Place& at) { table.foot.emplace_back(foot(item, at)); });
     list(json, "groups", place, [&](const Json& item, const Place& at) { table.groups.emplace_back(group(item, at)); });
-    if (table.axis.ids() != nullptr) { // a script may leave out how many rows there are
-        std::size_t rows = table.axis.ids()->size();
+    if (table.ids() != nullptr) { // a script may leave out how many rows there are
+        std::size_t rows = table.ids()->size();
         for (const auto& one : table.columns) {
             rows = std::max(rows, one->cells->size());
         }
         table.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
+    }
+    for (const auto& one : table.columns) {
+        const bool narrowed = std::any_of(one->pieces.begin(), one->pieces.end(),
+                                          [](const Piece& piece) { return piece.from || piece.to; });
+        if (table.two_way() && (narrowed || one->cells->size() > 0)) {
+            refuse("%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands "
+                   "among its overrides.",
+                   {one->name, place.text()});
+        }
     }
     table.unknown_fields = unknown_fields(json, fields::table);
     return table;

@@ -49,8 +49,10 @@ void StudyReader::give_ids(Study& study) {
         give(table.columns, "c");
         give(table.foot, "f");
         give(table.groups, "g");
-        if (table.axis.column && (*table.axis.column)->id.empty()) {
-            table.axis.column->edit([&study](ColumnDefinition& copy) { copy.id = study.fresh_id("c"); });
+        for (Axis* axis : {&table.axis, table.across ? &*table.across : nullptr}) {
+            if (axis != nullptr && axis->column && (*axis->column)->id.empty()) {
+                axis->column->edit([&study](ColumnDefinition& copy) { copy.id = study.fresh_id("c"); });
+            }
         }
         shared = Shared<Table>(std::move(table));
     }
@@ -83,8 +85,10 @@ void StudyReader::check_names(const Study& study) {
         for (const auto& group : table->groups) {
             see(group->name);
         }
-        if (table->axis.column) {
-            see((*table->axis.column)->name);
+        for (const Axis* axis : table->axes()) {
+            if (axis->column) {
+                see((*axis->column)->name);
+            }
         }
     }
 }

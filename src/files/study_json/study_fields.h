@@ -20,7 +20,9 @@ inline constexpr const char* held[] = {"id",      "name",   "unit",       "note"
                                        "formula", "format", "parameters", "slider", "choices", "group"};
 inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
                                          "formula", "pieces", "overrides", "format", "width", "hidden"};
-inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format"};
+inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format", "place"};
+/// In the order of FootLine::Place.
+inline constexpr std::string_view foot_places[] = {"under_and_beside", "under", "beside"};
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
 inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
                                         "settings", "ledge",   "tables",   "checks", "charts"};

@@ -137,8 +137,10 @@ class StudyReader {
             for (const auto& group : table->groups) {
                 see(group->id, table->name + "." + group->name);
             }
-            if (table->axis.column) {
-                see((*table->axis.column)->id, table->name + "." + (*table->axis.column)->name);
+            for (const Axis* axis : table->axes()) {
+                if (axis->column) {
+                    see((*axis->column)->id, table->name + "." + (*axis->column)->name);
+                }
             }
         }
     }

@@ -151,10 +151,11 @@ Json column_json(const ColumnDefinition& column) {
     put(json, "note", column.note);
     if (column.worked()) {
         put_pieces(json, column.pieces);
-        if (!column.overrides->empty()) {
-            json["overrides"] = overrides_json(*column.overrides);
-        }
-    } else {
+    }
+    if (!column.overrides->empty()) { // of a typed layer too
+        json["overrides"] = overrides_json(*column.overrides);
+    }
+    if (!column.worked()) {
         json["kind"] = kind_name(column.cells->kind());
         Json values = Json::array();
         for (std::size_t row = 0; row < column.cells->size(); ++row) {
@@ -219,6 +220,8 @@ Json axis_json(const Axis& axis) {
     if (axis.column) {
         json["id"] = (*axis.column)->id.str();
         json["name"] = (*axis.column)->name;
+        put(json, "label", (*axis.column)->label);
+        put(json, "unit", (*axis.column)->unit);
     }
     JsonFieldWriter fields(json);
     axis.source->write(fields);
@@ -236,6 +239,9 @@ Json foot_json(const FootLine& line) {
                  {"formula", line.formula.text()},
                  {"columns", std::move(columns)}};
     put_format(json, line.format);
+    if (line.place != FootLine::Place::under_and_beside) {
+        json["place"] = std::string(fields::foot_places[static_cast<std::size_t>(line.place)]);
+    }
     put_unknown_fields(json, line.unknown_fields);
     return json;
 }
@@ -331,7 +337,10 @@ Json table_json(const Table& table) {
     Json json = {{"id", table.id.str()}, {"name", table.name}};
     put(json, "label", table.label);
     put(json, "note", table.note);
-    json["axes"] = Json::array({axis_json(table.axis)});
+    json["axes"] = Json::array();
+    for (const Axis* axis : table.axes()) {
+        json["axes"].push_back(axis_json(*axis));
+    }
     if (!table.ledge.empty()) {
         json["ledge"] = held_list(table.ledge);
     }

@@ -23,11 +23,58 @@ LabelledColumns labelled_columns(const Study& study, const Results& results, Id 
         out.columns.push_back({column.label, column.name, column.unit, cells == nullptr ? Column() : *cells});
     };
     out.least_rows = results.rows(id);
-    if (table->axis.column) {
-        add(**table->axis.column);
+    for (const Axis* axis : table->axes()) {
+        if (axis->column) {
+            add(**axis->column);
+            const Column* in_cells = table->two_way() ? results.column(spread_of((*axis->column)->id)) : nullptr;
+            if (in_cells != nullptr) {
+                out.columns.back().cells = *in_cells;
+            }
+        }
     }
     for (const auto& column : table->columns) {
         add(*column);
+    }
+    return out;
+}
+
+LabelledColumns grid_columns(const Study& study, const Results& results, Id id) {
+    LabelledColumns out;
+    const Table* table = study.table(id);
+    if (table == nullptr || !table->two_way()) {
+        return labelled_columns(study, results, id);
+    }
+    const ColumnDefinition& down = **table->axis.column;
+    const ColumnDefinition& across = **table->across->column;
+    const Column rows = *results.column(down.id);
+    const Column columns = *results.column(across.id);
+    const std::size_t layers = table->columns.size();
+    if (layers > 1) {
+        Column names(Kind::text);
+        for (std::size_t line = 0; line < layers * rows.size(); ++line) {
+            names.append(Value::text(Text(table->columns[line / rows.size()]->name)));
+        }
+        out.columns.push_back({"", "layer", "", std::move(names)});
+    }
+    Column headings(rows.kind());
+    for (std::size_t line = 0; line < std::max<std::size_t>(layers, 1) * rows.size(); ++line) {
+        headings.append(rows.at(line % rows.size()));
+    }
+    out.columns.push_back({"", down.name + " by " + across.name, "", std::move(headings)});
+    const bool one_kind = std::all_of(table->columns.begin(), table->columns.end(), [&](const auto& layer) {
+        return results.column(layer->id)->kind() == results.column(table->columns.front()->id)->kind();
+    });
+    for (std::size_t column = 0; column < columns.size(); ++column) {
+        Column cells(layers == 0 ? Kind::number
+                     : one_kind  ? results.column(table->columns.front()->id)->kind()
+                                 : Kind::text);
+        for (const auto& layer : table->columns) {
+            for (std::size_t row = 0; row < rows.size(); ++row) {
+                const Value value = results.cell(layer->id, row * columns.size() + column);
+                cells.append(one_kind || !value.plain() ? value : Value::text(Text(write_cell(value))));
+            }
+        }
+        out.columns.push_back({"", write_cell(columns.at(column)), "", std::move(cells)});
     }
     return out;
 }

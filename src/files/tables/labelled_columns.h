@@ -16,8 +16,13 @@ struct LabelledColumns {
     std::size_t rows() const; ///< of the longest column, and at least `least_rows`
 };
 
-/// A table's columns with their results, its axis first.
+/// A table's columns with their results, its axis first. Of a two-way table the long form: a row for each cell, with
+/// its values of both axes and of every layer.
 LabelledColumns labelled_columns(const Study& study, const Results& results, Id table);
+
+/// A two-way table as a grid: a line for each row, with the across axis's values as headings. Several layers stand one
+/// under the other, named in a column before them.
+LabelledColumns grid_columns(const Study& study, const Results& results, Id table);
 
 /// A study with the table `Data` that has the columns.
 Study study_of(const LabelledColumns& columns);

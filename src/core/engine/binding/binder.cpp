@@ -1,6 +1,7 @@
 #include "core/engine/binding/binder.h"
 
 #include "core/engine/binding/call_binder.h"
+#include "core/engine/binding/grid_binder.h"
 #include "core/engine/binding/measure_binder.h"
 #include "core/engine/binding/place_binder.h"
 #include "core/engine/binding/probability_binder.h"
@@ -125,6 +126,9 @@ TermPtr Binder::word(const Node& node) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 needs a table's rows, and the ledge has none.", {node.text}});
     }
+    if (context_.frame.own->two_way()) {
+        return GridBinder(context_, *this).word(node);
+    }
     auto term = std::make_shared<Term>();
     term->span = here(node.span);
     term->table = context_.frame.own->id;
@@ -203,16 +207,29 @@ TermPtr Binder::under_same_column(const Node& node) {
             {"The foot line %1 is not taken of this column: choose the column in that line's menu.", {line->label}});
     }
     auto term = std::make_shared<Term>();
+    term->span = here(node.span);
+    if (context_.frame.along != GridPart::cell) {
+        term->type = TermType::column;
+        term->id = foot_row_of(line->id, context_.frame.each->id, context_.frame.along == GridPart::column);
+        term->table = context_.frame.own->id;
+        term->on = 1U;
+        term->kind = context_.scope.kind_of(term->id);
+        context_.links.push_back({LinkType::whole, term->id, 0});
+        return term;
+    }
     term->type = TermType::held;
     term->id = line->id;
     term->under = context_.frame.each->id;
-    term->span = here(node.span);
     term->kind = context_.scope.kind_of(term->single());
     context_.links.push_back({LinkType::value, term->single(), 0});
     return term;
 }
 
 TermPtr Binder::unknown_name(const Node& node) {
+    const bool of_grid = node.owner.empty() && context_.frame.own != nullptr && context_.frame.own->two_way();
+    if (of_grid && (node.text == "col" || node.text == "cols")) {
+        return GridBinder(context_, *this).word(node);
+    }
     if (node.owner.empty() && (node.text == "pi" || node.text == "π" || node.text == "e")) {
         return constant(node, Value::number(node.text == "e" ? std::numbers::e : std::numbers::pi));
     }
@@ -256,6 +273,9 @@ std::optional<std::uint32_t> Binder::level_over(Id table) const {
 }
 
 TermPtr Binder::column(const Node& node, const Binding& binding) {
+    if (binding.table->two_way()) {
+        return GridBinder(context_, *this).running(node, binding);
+    }
     const auto level = level_over(binding.table->id);
     if (!level) {
         const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;

@@ -29,6 +29,8 @@ class Binder : public ContextUser {
     /// A call of a function by its operation, its arguments still to come.
     std::shared_ptr<Term> begin_operation(const Node& node, const Function& function) const;
     static TermPtr end_operation(std::shared_ptr<Term> operation);
+    /// At which level of measures a table's rows run; nothing where they do not.
+    std::optional<std::uint32_t> level_over(Id table) const;
 
   private:
     TermPtr word(const Node& node);
@@ -44,8 +46,6 @@ class Binder : public ContextUser {
     TermPtr choice(const Node& node);
     TermPtr call(const Node& node);
     bool unify(const Node& node, std::vector<TermPtr>& kids, std::size_t from);
-    /// At which level of measures a table's rows run; nothing where they do not.
-    std::optional<std::uint32_t> level_over(Id table) const;
 };
 
 /// A binder of one kind of expression, which binds what stands inside it by the formula's binder.

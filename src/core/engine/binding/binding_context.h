@@ -15,6 +15,8 @@ struct BindingContext {
         std::string counter; ///< the bound number's name
         LinkType link = LinkType::whole;
         const Node* range = nullptr; ///< the range that all of the measure's ranged names have
+        /// Of a part of a two-way table, the place in brackets of its columns; `range` is then that of its rows.
+        const Node* column_range = nullptr;
     };
 
     /// In what names are read: that of the formula itself, or of a held function that it calls.
@@ -22,21 +24,23 @@ struct BindingContext {
         const Table* own = nullptr;
         bool has_rows = false;
         const ColumnDefinition* each = nullptr;
+        GridPart along = GridPart::cell;
         std::map<std::string, TermPtr> parameters;
         std::size_t levels = 0; ///< of measures outside of it, whose rows its names do not run over
     };
 
     explicit BindingContext(const BindingScope& binding_scope)
         : scope(binding_scope)
-        , frame{binding_scope.own, binding_scope.has_rows, binding_scope.each, {}, 0} {}
+        , frame{binding_scope.own, binding_scope.has_rows, binding_scope.each, binding_scope.along, {}, 0} {}
 
     const BindingScope& scope;
     Frame frame;
     std::vector<const HeldValue*> calling; ///< the held functions whose formulas are being read, outermost first
     std::size_t calls = 0;
     std::uint64_t draws = 0;
-    std::optional<Span> call_span; ///< of the outermost of those calls, to which all in them belongs
-    std::vector<Level> levels;     ///< of the measures that are open, outermost first
+    std::optional<Span> call_span;  ///< of the outermost of those calls, to which all in them belongs
+    std::vector<Level> levels;      ///< of the measures that are open, outermost first
+    const Axis* place_on = nullptr; ///< while a place in brackets is bound, the axis of a two-way table that it is on
     std::vector<Link> links;
     std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<StaticFault> fault; ///< the first that was met

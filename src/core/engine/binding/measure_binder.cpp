@@ -2,6 +2,7 @@
 
 #include "core/engine/binding/measure_binder.h"
 
+#include "core/engine/binding/grid_binder.h"
 #include "core/engine/binding/place_binder.h"
 #include "core/engine/functions/simpler_form.h"
 
@@ -25,8 +26,28 @@ LinkType link_of_range(const Node& range) {
 
 } // namespace
 
-void MeasureBinder::scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own,
-                                bool& ok) {
+void MeasureBinder::see_table(const Table* table, Named& named) const {
+    if (context_.frame.own != nullptr && table->id == context_.frame.own->id) {
+        named.own = true;
+    } else if (std::find(named.others.begin(), named.others.end(), table) == named.others.end()) {
+        named.others.push_back(table);
+    }
+}
+
+/// Ranges in brackets, which all names of a measure that have some must share.
+void MeasureBinder::scan_places(const Node& node, const Node& rows, const Node* columns, Level& level, Named& named) {
+    const auto differs = [](const Node* known, const Node* other) {
+        return known != nullptr && other != nullptr && !same_tree(known, other);
+    };
+    if (differs(level.range, &rows) || differs(level.column_range, columns)) {
+        fail(Cause::wrong_arguments, node.span, {"The ranges in one measure must be the same.", {}});
+        named.sound = false;
+    }
+    level.range = &rows;
+    level.column_range = columns;
+}
+
+void MeasureBinder::scan_domain(const Node& node, Level& level, Named& named) {
     if (node.type == NodeType::call &&
         called_function(*context_.scope.study, context_.frame.own, node.owner, node.text) == nullptr) {
         const Function* function = find_function(node.text);
@@ -34,60 +55,83 @@ void MeasureBinder::scan_domain(const Node& node, Level& level, std::vector<cons
             return; // it runs over rows of its own
         }
     }
-    const bool indexed = node.type == NodeType::index && node.kids.size() == 2;
-    const bool ranged = indexed && node.kid(1).type == NodeType::range;
-    if (indexed && !ranged) {
-        return scan_domain(node.kid(1), level, others, own, ok); // one row of the column, which does not run
-    }
-    const Node& named = ranged ? node.kid(0) : node;
-    if (ranged) {
-        if (level.range != nullptr && !same_tree(level.range, &node.kid(1))) {
-            fail(Cause::wrong_arguments, node.span, {"The ranges in one measure must be the same.", {}});
-            ok = false;
-        }
-        level.range = &node.kid(1);
-    }
-    const bool each = is_word(named, "each") && context_.frame.each != nullptr;
-    if (named.type == NodeType::name || each) {
-        const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(named);
-        if (binding.column == nullptr && binding.group == nullptr) {
-            return;
-        }
-        if (context_.frame.own != nullptr && binding.table->id == context_.frame.own->id) {
-            own = true;
-        } else if (std::find(others.begin(), others.end(), binding.table) == others.end()) {
-            others.push_back(binding.table);
+    const bool indexed = node.type == NodeType::index;
+    const bool ranged = indexed && std::any_of(node.kids.begin() + 1, node.kids.end(),
+                                               [](const NodePtr& place) { return place->type == NodeType::range; });
+    if (indexed && !ranged) { // one row of the column, which does not run
+        for (std::size_t place = 1; place < node.kids.size(); ++place) {
+            scan_domain(node.kid(place), level, named);
         }
         return;
     }
-    if (is_word(named, "row")) {
-        own = true;
+    const Node& name = ranged ? node.kid(0) : node;
+    const bool each = is_word(name, "each") && context_.frame.each != nullptr;
+    if (ranged) {
+        scan_places(node, node.kid(1), node.kids.size() > 2 ? &node.kid(2) : nullptr, level, named);
+    } else if (each && context_.frame.along != GridPart::cell) {
+        static const std::shared_ptr<const Node> of_column = parse_formula("each[.., j]").tree;
+        static const std::shared_ptr<const Node> of_row = parse_formula("each[i, ..]").tree;
+        const Node& all = context_.frame.along == GridPart::column ? *of_column : *of_row;
+        scan_places(node, all.kid(1), &all.kid(2), level, named);
+    }
+    if (name.type == NodeType::name || each) {
+        const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(name);
+        if (binding.column == nullptr && binding.group == nullptr) {
+            return;
+        }
+        const bool axis =
+            binding.column != nullptr && binding.table->two_way() && binding.table->axis_of(binding.column->id);
+        if (axis) {
+            named.axes.push_back(binding.column->id);
+            named.of_axes.push_back(binding.table);
+        } else {
+            see_table(binding.table, named);
+        }
+        return;
+    }
+    if (is_word(name, "row")) {
+        named.own = true;
     }
     for (const NodePtr& kid : node.kids) {
         if (kid) {
-            scan_domain(*kid, level, others, own, ok);
+            scan_domain(*kid, level, named);
         }
     }
 }
 
 /// Finds the table that a measure runs over; false where there is a fault, or no column in it.
 bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& level) {
-    std::vector<const Table*> others;
-    bool own = false;
-    bool ok = true;
+    Named named;
     for (std::size_t at = 0; at < std::min(samples, node.kids.size()); ++at) {
-        scan_domain(node.kid(at), level, others, own, ok);
+        scan_domain(node.kid(at), level, named);
     }
-    if (others.size() > 1) {
+    const bool one_axis =
+        std::all_of(named.axes.begin(), named.axes.end(), [&named](Id axis) { return axis == named.axes.front(); });
+    if (!named.axes.empty() && one_axis && !named.own && named.others.empty() && level.range == nullptr) {
+        level.table = named.axes.front();
+        return named.sound;
+    }
+    for (const Table* table : named.of_axes) {
+        see_table(table, named);
+    }
+    if (named.others.size() > 1) {
         fail(Cause::wrong_arguments, node.span,
              {"A measure runs over the rows of one table, and this one names two others, %1 and %2.",
-              {others[0]->name, others[1]->name}});
+              {named.others[0]->name, named.others[1]->name}});
         return false;
     }
-    if (!others.empty() || own) {
-        level.table = others.empty() ? context_.frame.own->id : others.front()->id;
+    if (!named.others.empty() || named.own) {
+        level.table = named.others.empty() ? context_.frame.own->id : named.others.front()->id;
     }
-    return ok;
+    const Table* table = level.range == nullptr ? nullptr : context_.scope.study->table(level.table);
+    if (table != nullptr && table->two_way() != (level.column_range != nullptr)) {
+        fail(Cause::wrong_arguments, node.span,
+             table->two_way()
+                 ? Sentence{"%1 has two axes: write both places, as in [i, ..] for all of this row.", {table->name}}
+                 : Sentence{"%1 has one axis: write one place, as in [1..i].", {table->name}});
+        return false;
+    }
+    return named.sound;
 }
 
 TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
@@ -122,10 +166,13 @@ TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
         return nullptr;
     }
     result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
-    if (!bind_range(level.range, *result)) {
+    const bool in_grid = level.column_range != nullptr;
+    if (in_grid ? !GridBinder(context_, binder_).range(level, *result) : !bind_range(level.range, *result)) {
         return nullptr;
     }
-    level.link = level.range == nullptr ? LinkType::whole : link_of_range(*level.range);
+    level.link = level.range == nullptr ? LinkType::whole
+                 : in_grid              ? GridBinder::link_of(level)
+                                        : link_of_range(*level.range);
     if (result->over == MeasureTerm::Over::table) {
         context_.levels.push_back(level);
     }
@@ -356,6 +403,11 @@ TermPtr MeasureBinder::finish_measure(const Node& node, std::shared_ptr<MeasureT
     }
     for (const TermPtr& end : {measure->from, measure->to}) {
         term->on |= end ? end->on : 0;
+    }
+    if (const auto& grid = measure->grid) {
+        for (const TermPtr& end : {grid->from_row, grid->to_row, grid->from_column, grid->to_column}) {
+            term->on |= end ? end->on : 0;
+        }
     }
     for (const TermPtr& plain : measure->plain) {
         term->on |= plain->on;

@@ -17,8 +17,18 @@ class MeasureBinder : PartBinder {
   private:
     using Level = BindingContext::Level;
 
+    /// What the names in a measure tell of the rows that it runs over.
+    struct Named {
+        std::vector<const Table*> others;
+        bool own = false;
+        std::vector<Id> axes; ///< of two-way tables, whose own values run where nothing else is named
+        std::vector<const Table*> of_axes;
+        bool sound = true;
+    };
     bool find_domain(const Node& node, std::size_t samples, Level& level);
-    void scan_domain(const Node& node, Level& level, std::vector<const Table*>& others, bool& own, bool& ok);
+    void scan_domain(const Node& node, Level& level, Named& named);
+    void scan_places(const Node& node, const Node& rows, const Node* columns, Level& level, Named& named);
+    void see_table(const Table* table, Named& named) const;
     TermPtr where_condition(const Node& where);
     bool check_arguments(const Node& node, const Function& function);
     bool bind_plain(const Node& node, const Function& function, MeasureTerm& measure);

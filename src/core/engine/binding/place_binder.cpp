@@ -2,14 +2,20 @@
 
 #include "core/engine/binding/place_binder.h"
 
+#include "core/engine/binding/grid_binder.h"
+
 #include <cmath>
 
 namespace ledgefall {
 
 TermPtr PlaceBinder::row_of_formula(const Node& node) {
-    if (node.text == "j") {
-        return fail(Cause::not_supported, node.span,
-                    {"j is a column of a two-way table, which cannot be worked out yet.", {}});
+    const bool in_grid = context_.frame.own != nullptr && context_.frame.own->two_way();
+    if (node.text == "j" && !in_grid) {
+        return fail(Cause::wrong_arguments, node.span,
+                    {"[j] is the column of a two-way table's cell, and this is no formula of one.", {}});
+    }
+    if (in_grid) {
+        return GridBinder(context_, binder_).part(node, node.text == "j" ? GridPart::column : GridPart::row, 0);
     }
     if (!context_.frame.has_rows) {
         return fail(
@@ -25,12 +31,12 @@ TermPtr PlaceBinder::row_of_formula(const Node& node) {
     return term;
 }
 
-std::optional<std::int64_t> shift_of(const Node& place) {
-    if (is_word(place, "i")) {
+std::optional<std::int64_t> shift_of(const Node& place, std::string_view word) {
+    if (is_word(place, word)) {
         return 0;
     }
     const bool steps = place.type == NodeType::binary &&
-                       (place.op == Operator::add || place.op == Operator::subtract) && is_word(place.kid(0), "i") &&
+                       (place.op == Operator::add || place.op == Operator::subtract) && is_word(place.kid(0), word) &&
                        place.kid(1).type == NodeType::number;
     if (!steps) {
         return std::nullopt;
@@ -45,10 +51,6 @@ std::optional<std::int64_t> shift_of(const Node& place) {
 
 TermPtr PlaceBinder::index(const Node& node) {
     const Node& base = node.kid(0);
-    if (node.kids.size() > 2) {
-        return fail(Cause::not_supported, node.span,
-                    {"Two places in brackets belong to a two-way table, which cannot be worked out yet.", {}});
-    }
     if (base.type == NodeType::name && parameter(base) != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 stands for one value here and has no rows: leave out the brackets.", {base.text}});
@@ -67,7 +69,18 @@ TermPtr PlaceBinder::index(const Node& node) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {base.text}});
     }
-    return binding.column == nullptr ? binder_.unknown_name(base) : indexed_column(node, binding, node.kid(1));
+    if (binding.column == nullptr) {
+        return binder_.unknown_name(base);
+    }
+    if (binding.table->two_way()) {
+        return GridBinder(context_, binder_).index(node, binding);
+    }
+    return node.kids.size() > 2
+               ? fail(Cause::wrong_arguments, node.span,
+                      {"Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in "
+                       "%2[1].",
+                       {binding.table->name, base.text}})
+               : indexed_column(node, binding, node.kid(1));
 }
 
 TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, const Node& place) {

@@ -17,7 +17,8 @@ class PlaceBinder : PartBinder {
     TermPtr row_of_formula(const Node& node);
 };
 
-/// How far from the formula's row `i`, `i - 2` or `i + 1` is; nothing for other places.
-std::optional<std::int64_t> shift_of(const Node& place);
+/// How far from the formula's row `i`, `i - 2` or `i + 1` is (or, with another word, from its column); nothing for
+/// other places.
+std::optional<std::int64_t> shift_of(const Node& place, std::string_view word = "i");
 
 } // namespace ledgefall

@@ -20,6 +20,16 @@ struct Sample {
     std::uint32_t on() const; ///< what its values and condition depend on
 };
 
+/// What a row number counts in a two-way table: all cells, the rows of the grid, or its columns.
+enum class GridPart : std::uint8_t { cell, row, column };
+
+/// The part of a two-way table that a measure runs over: from one row of the grid to another, and from one column to
+/// another (from 1); null: the table's ends.
+struct GridRange {
+    TermPtr from_row, to_row, from_column, to_column;
+    Id down, across; ///< the table's axes
+};
+
 /// A measure as it is meant: over the rows of a table (or a part of them), over a bound number, or across some values.
 struct MeasureTerm {
     enum class Over : std::uint8_t { table, bound, values };
@@ -32,7 +42,11 @@ struct MeasureTerm {
     std::uint32_t level = 1; ///< of its rows
     std::vector<Sample> samples;
     std::vector<TermPtr> plain;
-    TermPtr from, to; ///< the first and last row (from 1) or number; null: the table's ends
+    TermPtr from, to;              ///< the first and last row (from 1) or number; null: the table's ends
+    std::optional<GridRange> grid; ///< of a part of a two-way table
+
+    /// Whether it is taken of all rows, whichever row asks.
+    bool of_all_rows() const { return !from && !to && !grid; }
 };
 
 /// How one definition needs another; what decides whether columns that need each other can be computed row by row.
@@ -52,7 +66,8 @@ enum class LinkType : std::uint8_t {
 struct Link {
     LinkType type = LinkType::value;
     DefinitionId target;
-    std::uint64_t row = 0; ///< of a fixed row
+    std::uint64_t row = 0;   ///< of a fixed row
+    bool line_above = false; ///< of an earlier row of a two-way table: in an earlier row of the grid
 };
 
 /// What is asked with other values in the place of held ones. It is bound apart from the measures around it: of those
@@ -87,12 +102,15 @@ struct Term {
     Kind kind = Kind::number;
     std::uint32_t on = 0;
     Span span;
-    Value value;             ///< of a constant
-    bool open_kind = false;  ///< `missing` written out: of whatever kind is needed
-    Id id, table;            ///< of a column, held value or foot line; the table of rows that are counted
-    Id under;                ///< of a foot line's value: its column
-    std::int64_t shift = 0;  ///< of a column: rows from the running one
-    std::uint32_t level = 0; ///< of a column, row number or counter: whose rows it runs over
+    Value value;                    ///< of a constant
+    bool open_kind = false;         ///< `missing` written out: of whatever kind is needed
+    Id id, table;                   ///< of a column, held value or foot line; the table of rows that are counted
+    Id under;                       ///< of a foot line's value: its column
+    std::int64_t shift = 0;         ///< of a column: rows from the running one
+    std::uint32_t level = 0;        ///< of a column, row number or counter: whose rows it runs over
+    GridPart part = GridPart::cell; ///< of a row number in a two-way table
+    Id across;                      ///< of what is told by the columns of a two-way table: its axis across
+    std::int64_t line_shift = 0;    ///< of a layer: rows of the grid from the running one; `shift` then are columns
     Operation operation;
     std::optional<Operator> op;         ///< of an operation that was written as an operator
     const Function* function = nullptr; ///< of an operation or measure that was written as a call
@@ -139,6 +157,7 @@ struct BindingScope {
     const Table* own = nullptr;             ///< null: the ledge, where there are no rows
     bool has_rows = false;                  ///< false for held values and feet
     const ColumnDefinition* each = nullptr; ///< what `each` stands for
+    GridPart along = GridPart::cell;        ///< of a foot line of a two-way table: what it is taken for each of
     DefinitionId itself;                    ///< what is being defined
     std::function<Kind(const DefinitionId&)> kind_of;
     std::function<void(Kind)> first_kind; ///< told as soon as the first values of a recurrence are bound

@@ -54,7 +54,9 @@ void mark_checks(Program& program) {
             if (step.measure->grouped && !step.measure->grouped->asked->scalar) {
                 must[step.measure->grouped->asked->at] = true;
             }
-            for (const auto& end : {step.measure->from, step.measure->to}) {
+            const MeasureCall::Grid grid = step.measure->grid.value_or(MeasureCall::Grid());
+            for (const auto& end :
+                 {step.measure->from, step.measure->to, grid.from_row, grid.to_row, grid.from_column, grid.to_column}) {
                 if (end && !end->scalar) {
                     must[end->at] = true;
                 }
@@ -86,7 +88,7 @@ std::optional<std::int64_t> shift_of(const Term& bound) {
 
 std::optional<MeasureCall::Window> window_of(const MeasureTerm& measure) {
     const auto to = measure.to ? shift_of(*measure.to) : std::nullopt;
-    if (!to || measure.over != MeasureTerm::Over::table) {
+    if (!to || measure.over != MeasureTerm::Over::table || measure.grid) {
         return std::nullopt;
     }
     const bool first = !measure.from || (measure.from->type == TermType::constant && measure.from->value.plain() &&
@@ -217,6 +219,14 @@ class Compiler {
             step.code = Instruction::Code::load;
             step.column = column(context.program, term);
             step.shift = term.shift;
+            step.line_shift = term.line_shift;
+            if (term.shift != 0 && !term.across.empty()) {
+                Program& program = context.program;
+                program.across = term.across;
+                std::size_t& furthest = term.shift < 0 ? program.columns_before : program.columns_after;
+                furthest = std::max(furthest, static_cast<std::size_t>(std::abs(term.shift)));
+            }
+            step.across = term.across;
             break;
         case TermType::gather:
             step.code = Instruction::Code::gather;
@@ -228,6 +238,8 @@ class Compiler {
             break;
         case TermType::row_number:
             step.code = Instruction::Code::row_number;
+            step.part = term.part;
+            step.across = term.across;
             break;
         case TermType::counter:
             step.code = Instruction::Code::counter;
@@ -286,8 +298,11 @@ class Compiler {
             }
             return call;
         }
+        if (meant.grid) {
+            call->grid = grid(context, *meant.grid);
+        }
         call->rolling = rolling_form(meant, term.kind);
-        const bool one_column = meant.samples.size() == 1 && meant.samples.front().values.size() == 1;
+        const bool one_column = !meant.grid && meant.samples.size() == 1 && meant.samples.front().values.size() == 1;
         call->of_order = one_column ? meant.function->of_order : nullptr;
         Context inner{call->inner, meant.level, &context, &call->parameters, {}};
         const Operand outer_counter = counter_start_;
@@ -325,6 +340,22 @@ class Compiler {
             call->grouped = grouped(context, meant, *key, *call);
         }
         return call;
+    }
+
+    MeasureCall::Grid grid(Context& context, const GridRange& meant) {
+        MeasureCall::Grid out;
+        out.down = meant.down;
+        out.across = meant.across;
+        const auto end = [&](const TermPtr& term, std::optional<Operand>& operand) {
+            if (term) {
+                operand = value(context, term);
+            }
+        };
+        end(meant.from_row, out.from_row);
+        end(meant.to_row, out.to_row);
+        end(meant.from_column, out.from_column);
+        end(meant.to_column, out.to_column);
+        return out;
     }
 
     /// Null where something of the measure's inside is given from the outer row after all.

@@ -39,8 +39,7 @@ bool add_limit(const Term& comparison, std::uint32_t rows, CountLimits& out) {
 
 std::optional<CountLimits> count_limits(const MeasureTerm& measure) {
     const bool plain_count = measure.function->special == Special::count && measure.over == MeasureTerm::Over::table &&
-                             !measure.from && !measure.to && measure.samples.size() == 1 &&
-                             !measure.samples.front().condition;
+                             measure.of_all_rows() && measure.samples.size() == 1 && !measure.samples.front().condition;
     if (!plain_count) {
         return std::nullopt;
     }

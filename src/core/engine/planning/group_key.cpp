@@ -47,7 +47,7 @@ TermPtr always(const Span& span) {
 std::optional<GroupKey> group_key(const MeasureTerm& measure) {
     const std::uint32_t rows = 1U << measure.level;
     const auto within = [rows](const TermPtr& term) { return (term->on & ~rows) == 0; };
-    if (measure.over != MeasureTerm::Over::table || measure.from || measure.to || measure.samples.size() != 1) {
+    if (measure.over != MeasureTerm::Over::table || !measure.of_all_rows() || measure.samples.size() != 1) {
         return std::nullopt;
     }
     for (const TermPtr& plain : measure.plain) {

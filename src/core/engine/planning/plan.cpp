@@ -65,22 +65,38 @@ class Planner {
         added.kind = column->worked() ? Kind::number : column->cells->kind();
     }
 
+    void add_axis(const Axis& axis, const Table& table) {
+        add_column(*axis.column, &table);
+        plan_.definitions.back().axis = &axis;
+        if (axis.worked()) {
+            plan_.definitions.back().what = PlannedDefinition::What::axis;
+        }
+        if (table.two_way()) {
+            PlannedDefinition& spread = add(PlannedDefinition::What::spread, spread_of((*axis.column)->id), &table);
+            spread.column = &**axis.column;
+            spread.axis = &axis;
+            spread.kind = (*axis.column)->cells->kind();
+        }
+    }
+
     void list() {
         for (const auto& held : study_.ledge) {
             add_held(held, nullptr);
         }
         for (const auto& table : study_.tables) {
-            if (table->axis.source->count() != nullptr) {
+            if (table->axis.source->count() != nullptr && !table->two_way()) {
                 add(PlannedDefinition::What::row_count, table->id, &*table);
             }
-            if (table->axis.source->until() != nullptr) {
+            if (table->axis.source->until() != nullptr && !table->two_way()) {
                 add(PlannedDefinition::What::until, DefinitionId::stop(table->id), &*table).kind = Kind::yes_no;
             }
-            if (table->axis.column) {
-                add_column(*table->axis.column, &*table);
-                if (!table->axis.source->made_of().empty()) {
-                    plan_.definitions.back().what = PlannedDefinition::What::axis;
+            for (const Axis* axis : table->axes()) {
+                if (axis->column) {
+                    add_axis(*axis, *table);
                 }
+            }
+            if (table->two_way()) {
+                add(PlannedDefinition::What::cells, table->id, &*table);
             }
             for (const auto& held : table->ledge) {
                 add_held(held, &*table);
@@ -95,9 +111,24 @@ class Planner {
                             add(PlannedDefinition::What::foot, DefinitionId::foot_value(line->id, id), &*table);
                         added.line = &*line;
                         added.column = column;
+                        if (table->two_way()) {
+                            add_foot_row(*line, *column, *table, GridPart::column);
+                            add_foot_row(*line, *column, *table, GridPart::row);
+                        }
                     }
                 }
             }
+        }
+    }
+
+    void add_foot_row(const FootLine& line, const ColumnDefinition& layer, const Table& table, GridPart along) {
+        const auto other = along == GridPart::column ? FootLine::Place::beside : FootLine::Place::under;
+        if (line.place != other) {
+            PlannedDefinition& added = add(PlannedDefinition::What::foot_row,
+                                           foot_row_of(line.id, layer.id, along == GridPart::column), &table);
+            added.line = &line;
+            added.column = &layer;
+            added.along = along;
         }
     }
 
@@ -135,23 +166,26 @@ class Planner {
                 for_each_name(
                     *formula->tree(),
                     [&](const Node& name) {
-                        const Binding meant = meaning_of(study_, definition.table, name);
+                        const Table* own =
+                            definition.what == PlannedDefinition::What::axis ? nullptr : definition.table;
+                        const Binding meant = meaning_of(study_, own, name);
                         for (const Id id : meant.group != nullptr ? meant.group->columns : std::vector{meant.id()}) {
                             need(needs[at], id);
                         }
-                        const FootLine* line = definition.what == PlannedDefinition::What::foot
-                                                   ? foot_line_meant(study_, definition.table, name)
-                                                   : nullptr;
+                        const bool in_foot = definition.what == PlannedDefinition::What::foot ||
+                                             definition.what == PlannedDefinition::What::foot_row;
+                        const FootLine* line = in_foot ? foot_line_meant(study_, definition.table, name) : nullptr;
                         if (line != nullptr) {
-                            need(needs[at], DefinitionId::foot_value(line->id, definition.column->id));
+                            need(needs[at], definition.id_of_line(line->id));
                         }
                     },
                     function ? definition.held->parameters : std::vector<std::string>());
             }
-            if (definition.what == PlannedDefinition::What::foot) {
+            if (definition.what == PlannedDefinition::What::foot ||
+                definition.what == PlannedDefinition::What::foot_row) {
                 need(needs[at], definition.column->id);
             } else if (definition.what == PlannedDefinition::What::axis) {
-                need(needs[at], definition.table->axis.source->made_of());
+                need(needs[at], definition.axis->source->made_of());
             }
         }
         return needs;
@@ -160,10 +194,13 @@ class Planner {
     /// The table whose number of rows a link brings with it; null where it brings none.
     const Table* table_of_rows(const DefinitionId& id) const {
         const PlannedDefinition* target = plan_.find(id);
+        const bool has_own_rows = // the values of an axis of a two-way table
+            target != nullptr && target->axis != nullptr && target->table->two_way() &&
+            target->what != PlannedDefinition::What::spread;
         const bool of_rows =
-            target != nullptr && target->table != nullptr &&
+            target != nullptr && target->table != nullptr && !has_own_rows &&
             (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
-             target->what == PlannedDefinition::What::row_count);
+             target->what == PlannedDefinition::What::row_count || target->what == PlannedDefinition::What::spread);
         return of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
     }
 
@@ -176,7 +213,10 @@ class Planner {
                 }
             }
             const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||
-                                       definition.what == PlannedDefinition::What::axis;
+                                       definition.what == PlannedDefinition::What::axis ||
+                                       definition.what == PlannedDefinition::What::cells ||
+                                       (definition.axis != nullptr && definition.table->two_way() &&
+                                        definition.what != PlannedDefinition::What::spread);
             if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
                 need_rows_of(definition, *definition.table);
             }
@@ -199,7 +239,7 @@ class Planner {
         if (plan_.by_id.contains(table.id)) {
             definition.links.push_back({LinkType::value, table.id, 0});
         }
-        if (!table.axis.source->made_of().empty() && !(definition.id == (*table.axis.column)->id)) {
+        if (table.axis.worked() && !table.two_way() && !(definition.id == (*table.axis.column)->id)) {
             definition.links.push_back({LinkType::whole, (*table.axis.column)->id, 0});
         }
         const DefinitionId until = DefinitionId::stop(table.id);
@@ -260,10 +300,12 @@ class Planner {
     BindingScope scope_of(PlannedDefinition& definition) {
         BindingScope scope;
         scope.study = &study_;
-        scope.own = definition.table;
-        scope.has_rows =
-            definition.what == PlannedDefinition::What::column || definition.what == PlannedDefinition::What::until;
-        scope.each = definition.what == PlannedDefinition::What::foot ? definition.column : nullptr;
+        scope.own = definition.what == PlannedDefinition::What::axis ? nullptr : definition.table;
+        const bool foot_row = definition.what == PlannedDefinition::What::foot_row;
+        scope.has_rows = definition.what == PlannedDefinition::What::column ||
+                         definition.what == PlannedDefinition::What::until || foot_row;
+        scope.each = definition.what == PlannedDefinition::What::foot || foot_row ? definition.column : nullptr;
+        scope.along = definition.along;
         scope.itself = definition.id;
         scope.kind_of = [this](const DefinitionId& id) {
             const PlannedDefinition* its_definition = plan_.find(id);
@@ -281,11 +323,19 @@ class Planner {
         definition.links.clear();
         definition.what_ifs.clear();
         definition.fault.reset();
-        if (definition.what == PlannedDefinition::What::axis) {
-            const RowSource& source = *definition.table->axis.source;
-            const PlannedDefinition* of = plan_.find(source.made_of());
-            definition.kind = of == nullptr ? definition.kind : source.axis_kind_from(of->kind);
-            definition.links.push_back({LinkType::whole, source.made_of(), 0});
+        const Axis* axis = definition.axis;
+        if (definition.what == PlannedDefinition::What::axis && !axis->source->made_of().empty()) {
+            const PlannedDefinition* of = plan_.find(axis->source->made_of());
+            definition.kind = of == nullptr ? definition.kind : axis->source->axis_kind_from(of->kind);
+            definition.links.push_back({LinkType::whole, axis->source->made_of(), 0});
+            return;
+        }
+        if (definition.what == PlannedDefinition::What::spread || definition.what == PlannedDefinition::What::cells) {
+            for (const Axis* one : definition.table->axes()) {
+                definition.links.push_back({LinkType::whole, (*one->column)->id, 0});
+                const PlannedDefinition* values = one == axis ? plan_.find((*one->column)->id) : nullptr;
+                definition.kind = values == nullptr ? definition.kind : values->kind;
+            }
             return;
         }
         for (const Formula* formula : definition.formulas()) {
@@ -306,6 +356,13 @@ class Planner {
                                   {"the formulas of this column give %1 in some rows and %2 in others",
                                    {kind_in_words(definition.kind), kind_in_words(bound.term->kind)}},
                                   {}});
+                return;
+            }
+            if (definition.what == PlannedDefinition::What::axis && bound.term->kind != Kind::number) {
+                fail(definition,
+                     {Cause::wrong_kind,
+                      {"an axis goes from number to number, and this is %1", {kind_in_words(bound.term->kind)}},
+                      {}});
                 return;
             }
             if (definition.what == PlannedDefinition::What::until && bound.term->kind != Kind::yes_no) {
@@ -380,6 +437,11 @@ class Planner {
 
 } // namespace
 
+DefinitionId PlannedDefinition::id_of_line(Id line_id) const {
+    return what == What::foot ? DefinitionId::foot_value(line_id, column->id)
+                              : DefinitionId(foot_row_of(line_id, column->id, along == GridPart::column));
+}
+
 std::vector<const Formula*> PlannedDefinition::formulas() const {
     switch (what) {
     case What::held:
@@ -393,7 +455,12 @@ std::vector<const Formula*> PlannedDefinition::formulas() const {
     case What::until:
         return {table->axis.source->until()};
     case What::axis:
+        return axis->source->axis_formulas();
+    case What::spread:
+    case What::cells:
         return {};
+    case What::foot_row:
+        return {&line->formula};
     case What::chart_number:
         return {number};
     case What::column:

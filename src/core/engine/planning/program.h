@@ -32,6 +32,11 @@ struct Instruction {
     bool checked = true;      ///< whether its results are looked through for what is not finite; else a later step is
     std::uint32_t column = 0; ///< of a load or gather: its number in the program's list
     std::int64_t shift = 0;   ///< of a load
+    /// Of a load or row number in a two-way table: its axis across, whose length tells a cell's row and column; then
+    /// the load is so many rows and columns of the grid away.
+    Id across;
+    std::int64_t line_shift = 0;
+    GridPart part = GridPart::cell; ///< of a row number
     Faults faults;
     std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather
     std::shared_ptr<const MeasureCall> measure;
@@ -57,6 +62,9 @@ struct Program {
     std::uint32_t parameters = 0; ///< how many of the scalars, from the first, are given from outside
     std::vector<Operand> outputs;
     std::vector<Kind> output_kinds;
+    /// Of a two-way table: how many columns to the left and right of a cell are read, and the table's axis across.
+    std::size_t columns_before = 0, columns_after = 0;
+    Id across;
     bool some_unchecked =
         false; ///< then a block in which something is not finite is run again, with every step checked
 };
@@ -111,6 +119,12 @@ struct MeasureCall {
     std::vector<Operand> values; ///< of a measure across values
     std::vector<Kind> value_kinds;
     std::optional<Operand> from, to;
+    /// Of a part of a two-way table: its ends, where it has them, and the table's axes.
+    struct Grid {
+        std::optional<Operand> from_row, to_row, from_column, to_column;
+        Id down, across;
+    };
+    std::optional<Grid> grid;
 };
 
 /// Compiles a bound formula of the definition `itself`. A formula with several first values gives a program for each.

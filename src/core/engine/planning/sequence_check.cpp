@@ -122,7 +122,8 @@ class SequenceCheck {
                                      "these formulas need each other in a circle, %1: change one of them"),
                         {}};
                 }
-                if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs) {
+                if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs &&
+                    !definition.table->two_way()) { // past its edges a two-way table is missing
                     return StaticFault{Cause::no_first,
                                        {"%1 needs its own earlier row and has no beginning: write %1 = first … then …",
                                         {name_of(definition)}},
@@ -134,7 +135,9 @@ class SequenceCheck {
                 }
             }
         }
-        if (earlier != nullptr && !has_first) {
+        const bool in_grid = plan_.definitions[members_.front()].table != nullptr &&
+                             plan_.definitions[members_.front()].table->two_way();
+        if (earlier != nullptr && !has_first && !in_grid) {
             return StaticFault{Cause::no_first,
                                ring_through(earlier_from, *earlier,
                                             "these columns need each other in a circle without a beginning, %1: give "

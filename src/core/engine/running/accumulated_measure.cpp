@@ -20,6 +20,11 @@ void start_allowance() {
     allowance = most_rows;
 }
 
+bool spend_allowance(double rows) {
+    allowance -= rows;
+    return allowance >= 0;
+}
+
 AccumulatedMeasure::AccumulatedMeasure(const MeasureCall& call, const Environment& environment)
     : call_(call)
     , environment_(environment)
@@ -137,8 +142,7 @@ Value AccumulatedMeasure::whole(const Runner& outer, std::size_t in_block, const
         parameters.push_back(outer.value(operand, Kind::number, in_block));
     }
     const bool bound = call_.over == MeasureTerm::Over::bound;
-    allowance -= static_cast<double>(range.to - range.from) * (bound ? rows_of_step : 1);
-    if (allowance < 0) {
+    if (!spend_allowance(static_cast<double>(range.to - range.from) * (bound ? rows_of_step : 1))) {
         return faults.too_many_steps();
     }
     inner_.start(parameters);
@@ -189,12 +193,12 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
         last_ = {range.from, range.from, {}};
     }
     const std::size_t ready = std::min(range.to, remembered_.front().size());
-    add_rows(last_.to, ready);
+    add_rows(*accumulator_, last_.to, ready);
     last_ = {range.from, std::max(ready, range.from), {}};
     return accumulator_->result(faults);
 }
 
-void AccumulatedMeasure::add_rows(std::size_t from, std::size_t to) {
+void AccumulatedMeasure::add_rows(Accumulator& accumulator, std::size_t from, std::size_t to) {
     for (const MeasureCall::Taken& taken : call_.samples) {
         for_blocks(from, to, [&](std::size_t first, std::size_t count) {
             const auto lane = [first](const Column& column) {
@@ -207,8 +211,8 @@ void AccumulatedMeasure::add_rows(std::size_t from, std::size_t to) {
                 lanes[at] = lane(remembered_[taken.values[at]]);
             }
             const Lane condition = taken.condition ? lane(remembered_[*taken.condition]) : Lane();
-            accumulator_->begin_at(first);
-            accumulator_->add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
+            accumulator.begin_at(first);
+            accumulator.add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
             return true;
         });
     }
@@ -221,7 +225,7 @@ Value AccumulatedMeasure::of_rest(const Range& range, const Faults& faults) {
         rest_to_ = range.to;
         accumulator_->clear();
         for (std::size_t row = range.to; row > range.from && !environment_.stopped(); --row) {
-            add_rows(row - 1, row);
+            add_rows(*accumulator_, row - 1, row);
             rest_[row - 1 - range.from] = accumulator_->result(faults);
         }
     }
@@ -230,7 +234,7 @@ Value AccumulatedMeasure::of_rest(const Range& range, const Faults& faults) {
         return result;
     }
     accumulator_->clear(); // a fault tells the row that asks
-    add_rows(range.from, range.to);
+    add_rows(*accumulator_, range.from, range.to);
     return accumulator_->result(faults);
 }
 

@@ -25,7 +25,7 @@ class AccumulatedMeasure : public MeasureState {
     /// Of a range that moves with the row.
     virtual Value growing(const Range& range, const Faults& faults);
     Value of_rest(const Range& range, const Faults& faults);
-    void add_rows(std::size_t from, std::size_t to);
+    void add_rows(Accumulator& accumulator, std::size_t from, std::size_t to);
     void take(std::size_t first, std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;

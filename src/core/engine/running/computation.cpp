@@ -2,6 +2,7 @@
 
 #include "core/engine/running/cancellation.h"
 #include "core/engine/running/measure_state.h"
+#include "core/engine/running/row_places.h"
 #include "core/engine/running/sequence.h"
 #include "core/engine/running/trials.h"
 #include "core/value/date.h"
@@ -17,9 +18,10 @@ namespace {
 
 constexpr double most_rows = 20'000'000;
 
-void lay_overrides(const PlannedDefinition& definition, Column& cells) {
+void lay_overrides(const PlannedDefinition& definition, const Environment& environment, Column& cells) {
+    const RowPlaces places(*definition.table, environment);
     for (const auto& [id, value] : *definition.column->overrides) {
-        const auto row = definition.table->axis.row_of(id);
+        const auto row = places.row_of(id);
         if (row && *row < cells.size()) {
             cells.set(*row, as_override(value, cells.kind()));
         }
@@ -118,6 +120,11 @@ void Computation::run_groups(const std::vector<std::size_t>& groups) {
             }
             if (definition.table != nullptr) {
                 results_->rows_.try_emplace(definition.table->id, outer_->rows(definition.table->id));
+                for (const Axis* axis : definition.table->axes()) {
+                    if (definition.table->two_way()) {
+                        results_->rows_.try_emplace((*axis->column)->id, outer_->rows((*axis->column)->id));
+                    }
+                }
             }
         }
     }
@@ -147,18 +154,25 @@ Environment::View Computation::column(Id id) const {
 void Computation::make_places() {
     for (const auto& table : study_.tables) {
         results_->rows_[table->id] = table->own_rows().value_or(0);
+        for (const Axis* axis : table->axes()) {
+            if (table->two_way()) {
+                results_->rows_[(*axis->column)->id] = axis->source->own_rows().value_or(0);
+            }
+        }
         const auto give = [this](const ColumnDefinition& column) {
             Results::Entry& entry = results_->entries_[column.id];
             entry.cells = column.cells.pointer();
             entry.kind = column.cells->kind();
         };
         for (const auto& column : table->columns) {
-            if (!column->worked()) {
+            if (!column->worked() && !table->two_way()) {
                 give(*column);
             }
         }
-        if (table->axis.column) {
-            give(**table->axis.column);
+        for (const Axis* axis : table->axes()) {
+            if (axis->column) {
+                give(**axis->column);
+            }
         }
     }
     for (const PlannedDefinition& definition : plan_->definitions) {
@@ -240,7 +254,11 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
     if (definition.what == PlannedDefinition::What::column) {
         inputs.push_back({definition.column->overrides.pointer(), {}});
         if (!definition.column->overrides->empty()) { // they stand in rows by the rows' ids
-            inputs.push_back({definition.table->axis.source, {}});
+            for (const Axis* axis : definition.table->axes()) {
+                inputs.push_back({axis->source, {}});
+                const Results::Entry* values = axis->column ? results_->find((*axis->column)->id) : nullptr;
+                inputs.push_back({values == nullptr ? nullptr : values->cells, {}});
+            }
         }
         for (const PlannedPiece& piece : definition.pieces) {
             const Reach reach = reach_of(piece, *definition.table, rows(definition.table->id));
@@ -249,8 +267,13 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
         }
         inputs.push_back({nullptr, Value::number(static_cast<double>(rows(definition.table->id)))});
     }
-    if (definition.what == PlannedDefinition::What::axis) {
-        inputs.push_back({definition.table->axis.source, {}});
+    if (definition.axis != nullptr) {
+        inputs.push_back({definition.axis->source, {}});
+    }
+    if (definition.what == PlannedDefinition::What::spread || definition.what == PlannedDefinition::What::foot_row) {
+        for (const Axis* axis : definition.table->axes()) { // how long they are
+            inputs.push_back({nullptr, Value::number(static_cast<double>(rows((*axis->column)->id)))});
+        }
     }
     for (const Link& link : definition.links) {
         const PlannedDefinition* target = plan_->find(link.target);
@@ -312,12 +335,13 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
     for (const std::size_t member : group.members) {
         const PlannedDefinition& definition = plan_->definitions[member];
         Results::Entry entry = *before_->find(definition.id);
-        if (definition.what == PlannedDefinition::What::row_count) {
+        if (definition.what == PlannedDefinition::What::row_count ||
+            definition.what == PlannedDefinition::What::cells) {
             set_rows(definition, entry);
         } else if (definition.what == PlannedDefinition::What::until) {
             results_->rows_.at(definition.table->id) = entry.stopped_after;
         } else if (definition.what == PlannedDefinition::What::axis) {
-            results_->rows_.at(definition.table->id) = entry.cells->size();
+            set_axis_rows(definition, entry.cells->size());
         }
         results_->entries_.at(definition.id) = std::move(entry);
     }
@@ -368,6 +392,15 @@ void Computation::compute_group(const Plan::Group& group) {
             never_stopped(definition, entry);
         } else if (definition.what == PlannedDefinition::What::axis) {
             compute_axis(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::spread) {
+            compute_spread(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::foot_row) {
+            compute_foot_row(definition, entry);
+        } else if (definition.what == PlannedDefinition::What::cells) {
+            const std::vector<const Axis*> axes = definition.table->axes();
+            entry.single = Value::number(static_cast<double>(rows((*axes[0]->column)->id)) *
+                                         static_cast<double>(rows((*axes[1]->column)->id)));
+            set_rows(definition, entry);
         } else {
             compute_single(definition, entry);
         }
@@ -400,7 +433,10 @@ void Computation::never_stopped(const PlannedDefinition& definition, Results::En
 /// A table's rows, made from the cells of another one's column. Where that column is at fault, or gives too many, the
 /// table has one row that says why.
 void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
-    const RowSource& source = *definition.table->axis.source;
+    const RowSource& source = *definition.axis->source;
+    if (!source.axis_formulas().empty()) {
+        return compute_series(definition, entry);
+    }
     const View made_from = column(source.made_of());
     const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
     Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
@@ -423,7 +459,100 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
         fault.append(Value::fault({site, 0}));
         entry.cells = std::make_shared<Column>(std::move(fault));
     }
-    results_->rows_.at(definition.table->id) = entry.cells->size();
+    set_axis_rows(definition, entry.cells->size());
+}
+
+void Computation::set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis) {
+    const Id id = definition.table->two_way() ? definition.id.object : definition.table->id;
+    results_->rows_.at(id) = rows_of_axis;
+}
+
+/// An axis of numbers from one formula's value to another's. Where one of them is no number, it has one value that says
+/// why.
+void Computation::compute_series(const PlannedDefinition& definition, Results::Entry& entry) {
+    std::vector<Value> values;
+    std::optional<Value> instead;
+    for (const PlannedPiece& piece : definition.pieces) {
+        Runner runner(piece.program, *this);
+        runner.start();
+        values.push_back(runner.output_value(0, 0));
+        if (!values.back().plain() && !instead) {
+            instead = values.back();
+        }
+    }
+    if (definition.fault) {
+        instead = Value::fault({*definition.fault, 0});
+    }
+    auto cells = std::make_shared<Column>(definition.kind);
+    if (!instead) {
+        Result<Column> made = definition.axis->source->axis_of_values(values);
+        if (made) {
+            *cells = std::move(*made);
+        } else {
+            instead = Value::fault({fault_site({Cause::too_large, definition.id, made.refusal(), 0, 0}), 0});
+        }
+    }
+    if (instead) {
+        cells->append(*instead);
+    }
+    entry.cells = std::move(cells);
+    set_axis_rows(definition, entry.cells->size());
+}
+
+/// An axis's value in every cell of its two-way table: that down again and again in a row, that across in each row.
+void Computation::compute_spread(const PlannedDefinition& definition, Results::Entry& entry) {
+    const Table& table = *definition.table;
+    const std::size_t cells_here = rows(table.id);
+    if (!take_memory(static_cast<double>(cells_here) * bytes_of_cell)) {
+        entry.cells = memory_.refused(definition.id, definition.kind, cells_here);
+        return;
+    }
+    std::vector<Value> values;
+    const Column& of_axis = *column((*definition.axis->column)->id).cells;
+    for (std::size_t at = 0; at < of_axis.size(); ++at) {
+        values.push_back(of_axis.at(at));
+    }
+    const std::size_t columns = std::max<std::size_t>(rows((*table.across->column)->id), 1);
+    const bool down = definition.axis == &table.axis;
+    const bool plain = std::none_of(values.begin(), values.end(), [](const Value& value) { return !value.plain(); });
+    auto cells = std::make_shared<Column>(definition.kind);
+    std::size_t line = 0;
+    std::size_t at = 0;
+    for_blocks(0, cells_here, [&](std::size_t first, std::size_t count) {
+        if (first >= cells->size()) {
+            cells->extend(std::min(Column::chunk_rows, cells_here - first));
+        }
+        Column::Chunk& chunk = cells->own_chunk(first / Column::chunk_rows);
+        if (!plain && chunk.states.empty()) {
+            chunk.states.assign(chunk.slots.size(), State::plain);
+        }
+        const std::size_t in = first % Column::chunk_rows;
+        for (std::size_t cell = 0; cell < count; ++cell) {
+            const Value& value = values[down ? line : at];
+            chunk.slots[in + cell] = value.slot();
+            if (!plain) {
+                chunk.states[in + cell] = value.state();
+            }
+            at = at + 1 == columns ? 0 : at + 1;
+            line += at == 0 ? 1 : 0;
+        }
+        return !stopped();
+    });
+    entry.cells = std::move(cells);
+}
+
+/// A foot line's values under the columns of a layer, or beside its rows.
+void Computation::compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry) {
+    const Axis& axis = definition.along == GridPart::column ? *definition.table->across : definition.table->axis;
+    const std::size_t count = rows((*axis.column)->id);
+    auto cells = std::make_shared<Column>(definition.kind);
+    if (definition.fault) {
+        cells->prepare(count);
+        fill(*cells, 0, count, Value::fault({*definition.fault, 0}));
+    } else {
+        run_rows(definition.pieces.front().program, 0, count, *cells);
+    }
+    entry.cells = std::move(cells);
 }
 
 void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
@@ -431,7 +560,10 @@ void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& 
     const bool possible =
         definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
     if (!possible && entry.single.plain()) {
-        const Sentence what{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
+        const Sentence what = definition.what == PlannedDefinition::What::cells
+                                  ? Sentence{"its axes make %1 cells, and a two-way table takes %2 at most",
+                                             {write_cell(entry.single), "20,000,000"}}
+                                  : Sentence{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
         entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
     }
     results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;
@@ -440,7 +572,7 @@ void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& 
 void Computation::run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells) {
     Runner runner(program, *this);
     runner.start();
-    for_blocks(from, to, [&](std::size_t first, std::size_t count) {
+    for_blocks_of(program, *this, from, to, [&](std::size_t first, std::size_t count) {
         if (first >= cells.size()) { // extended chunk by chunk, so that a chunk is still in the cache when it is filled
             cells.extend(std::min(Column::chunk_rows, to - first));
         }
@@ -500,7 +632,7 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
             run_rows(piece.program, reach.from, reach.to, *cells);
         }
     }
-    lay_overrides(definition, *cells);
+    lay_overrides(definition, *this, *cells);
     entry.cells = std::move(cells);
 }
 

@@ -43,6 +43,10 @@ class Computation : public Environment {
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
     void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_series(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_spread(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry);
+    void set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis);
     void compute_axis(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,

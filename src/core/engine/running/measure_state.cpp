@@ -1,6 +1,7 @@
 #include "core/engine/running/measure_state.h"
 
 #include "core/engine/running/accumulated_measure.h"
+#include "core/engine/running/grid_measure.h"
 #include "core/engine/running/grouped_measure.h"
 #include "core/engine/running/limit_count_measure.h"
 #include "core/engine/running/ordered_range_measure.h"
@@ -33,6 +34,9 @@ std::unique_ptr<MeasureState> make_measure_state(const MeasureCall& call, const 
         if (const auto fault = environment.fault_of_rows(call.table)) {
             return std::make_unique<FaultyMeasure>(*fault);
         }
+    }
+    if (call.grid) {
+        return std::make_unique<GridMeasure>(call, environment);
     }
     if (call.search != SearchGoal::none) {
         return std::make_unique<SearchMeasure>(call, environment);

@@ -8,6 +8,9 @@ namespace ledgefall {
 /// they have used it up they come to a fault rather than to no end.
 void start_allowance();
 
+/// Takes so many rows from this thread's allowance; false where it is used up.
+bool spend_allowance(double rows);
+
 /// A measure while it is being worked out for the rows of an outer program, one after the other. There is one class for
 /// each way of working it out.
 class MeasureState {

@@ -81,6 +81,9 @@ bool RecurrenceCompiler::add(const Source& source) {
     std::vector<std::uint32_t> place(program.registers); // where each register of the program is
     const std::size_t first_step = code_.steps.size();
     for (const Instruction& instruction : program.body) {
+        if (!instruction.across.empty()) {
+            return false; // the cells of a two-way table go line by line
+        }
         const std::uint32_t to = first_register + instruction.to;
         place[instruction.to] = to;
         if (instruction.checked) {

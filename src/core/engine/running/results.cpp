@@ -1,6 +1,8 @@
 #include "core/engine/running/results.h"
 
 #include "core/engine/running/cancellation.h"
+#include "core/study/model/fault_explanation.h"
+#include "core/study/model/study_part.h"
 
 namespace ledgefall {
 
@@ -42,6 +44,12 @@ bool Results::only_rounding(const DefinitionId& id) const {
     const Entry* entry = find(id);
     return entry != nullptr && entry->single.plain() && entry->kind == Kind::number &&
            ledgefall::only_rounding(entry->single.number(), entry->terms_size);
+}
+
+Sentence explain(const Study& study, const Results& results, Fault fault) {
+    const Table* table = find_part(study, fault.at().definition).table;
+    const bool in_grid = table != nullptr && table->two_way() && table->column(fault.at().definition.object) != nullptr;
+    return explain(study, fault, in_grid ? results.rows((*table->across->column)->id) : 0);
 }
 
 std::size_t Results::rows(Id table) const {

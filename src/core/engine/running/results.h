@@ -69,4 +69,7 @@ struct Progress {
 ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
                    Progress* progress = nullptr);
 
+/// What a fault is and where it began: its cell by the row, of a two-way table by the row and the column.
+Sentence explain(const Study& study, const Results& results, Fault fault);
+
 } // namespace ledgefall

@@ -194,11 +194,20 @@ void Runner::operate_one_by_one(const Instruction& step, Register& to) {
 void Runner::load(const Instruction& step) {
     Register& to = registers_[step.to];
     const Column& cells = *columns_[step.column].cells;
-    const std::int64_t from = static_cast<std::int64_t>(first_) + step.shift;
+    const std::int64_t columns =
+        step.across.empty() // else of a two-way table
+            ? 1
+            : static_cast<std::int64_t>(std::max<std::size_t>(environment_.rows(step.across), 1));
+    const std::int64_t from = static_cast<std::int64_t>(first_) + step.line_shift * columns + step.shift;
     const std::int64_t end = from + static_cast<std::int64_t>(count_);
     const auto size = static_cast<std::int64_t>(cells.size());
     const auto chunk_rows = static_cast<std::int64_t>(Column::chunk_rows);
-    const bool one_chunk = from >= 0 && end <= size && from / chunk_rows == (end - 1) / chunk_rows;
+    const std::int64_t first_column = static_cast<std::int64_t>(first_) % columns;
+    const std::int64_t end_column = first_column + static_cast<std::int64_t>(count_);
+    const bool past_edges =
+        !step.across.empty() && step.shift != 0 &&
+        (first_column + step.shift < 0 || end_column + std::max<std::int64_t>(step.shift, 0) > columns);
+    const bool one_chunk = !past_edges && from >= 0 && end <= size && from / chunk_rows == (end - 1) / chunk_rows;
     if (one_chunk) {
         const Column::Chunk& chunk = cells.chunk(static_cast<std::size_t>(from / chunk_rows));
         if (chunk.states.empty()) { // read where it stands
@@ -211,7 +220,9 @@ void Runner::load(const Instruction& step) {
     bool all_plain = true;
     for (std::size_t row = 0; row < count_; ++row) {
         const std::int64_t at = from + static_cast<std::int64_t>(row);
-        Value cell = at < 0 ? Value::missing(step.kind) : cells.at(static_cast<std::size_t>(at));
+        const std::int64_t column = past_edges ? (at - step.shift) % columns + step.shift : 0;
+        const bool outside = at < 0 || (past_edges && (at - step.shift < 0 || column < 0 || column >= columns));
+        Value cell = outside ? Value::missing(step.kind) : cells.at(static_cast<std::size_t>(at));
         if (cell.state() == State::odd) {
             cell = Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(at + 1)});
         }
@@ -227,6 +238,17 @@ void Runner::load(const Instruction& step) {
 void Runner::each_row(const Instruction& step) {
     Register& to = registers_[step.to];
     double* slots = own_slots(to);
+    if (step.code == Instruction::Code::row_number && step.part != GridPart::cell) {
+        const std::size_t columns = std::max<std::size_t>(environment_.rows(step.across), 1);
+        std::size_t line = first_ / columns;
+        std::size_t column = first_ % columns;
+        for (std::size_t row = 0; row < count_; ++row) {
+            slots[row] = static_cast<double>((step.part == GridPart::row ? line : column) + 1);
+            column = column + 1 == columns ? 0 : column + 1;
+            line += column == 0 ? 1 : 0;
+        }
+        return;
+    }
     if (step.code == Instruction::Code::row_number) {
         for (std::size_t row = 0; row < count_; ++row) {
             slots[row] = static_cast<double>(first_ + row + 1);

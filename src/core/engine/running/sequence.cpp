@@ -1,5 +1,7 @@
 #include "core/engine/running/sequence.h"
 
+#include "core/engine/running/row_places.h"
+
 #include <algorithm>
 #include <map>
 
@@ -37,7 +39,7 @@ struct Sequence::Member {
     std::map<std::size_t, Value> overrides;
     bool holds_own_rows = false; ///< it refers to a fixed row of a column that is growing: seen anew at every row
 
-    Value at(std::size_t row) {
+    Value at(std::size_t row, std::size_t columns) {
         if (!overrides.empty()) {
             const auto typed = overrides.find(row);
             if (typed != overrides.end()) {
@@ -49,7 +51,7 @@ struct Sequence::Member {
         }
         for (Part& part : parts) {
             if (row >= part.reach.from && row < part.reach.to) {
-                const std::size_t number = row - part.reach.from;
+                const std::size_t number = (row - part.reach.from) / columns; // of the row of the table
                 Runner& runner = number < part.first.size() ? *part.first[number] : *part.then;
                 if (holds_own_rows) {
                     runner.start();
@@ -66,6 +68,9 @@ Sequence::Sequence(const Plan& plan, const Plan::Group& group, const Environment
     : outer_(outer)
     , table_(*plan.definitions[group.members.front()].table)
     , rows_(rows) {
+    if (table_.two_way()) {
+        columns_ = std::max<std::size_t>(outer.rows((*table_.across->column)->id), 1);
+    }
     std::vector<std::size_t> order = group.members;
     std::stable_partition(order.begin(), order.end(), [&plan](std::size_t member) {
         return plan.definitions[member].what != PlannedDefinition::What::until;
@@ -116,12 +121,13 @@ void Sequence::prepare(Member& member) {
             part.first.push_back(started(first));
         }
         part.then = started(piece.program);
-        careful_rows_ = std::max(careful_rows_, std::min(part.reach.from + part.first.size(), rows_));
+        careful_rows_ = std::max(careful_rows_, std::min(part.reach.from + part.first.size() * columns_, rows_));
         member.parts.push_back(std::move(part));
     }
     if (definition.column != nullptr) {
+        const RowPlaces places(table_, *this);
         for (const auto& [id, value] : *definition.column->overrides) {
-            if (const auto row = table_.axis.row_of(id)) {
+            if (const auto row = places.row_of(id)) {
                 member.overrides.emplace(*row, as_override(value, definition.kind));
             }
         }
@@ -159,7 +165,7 @@ void Sequence::with_care(std::size_t row) {
     }
     for (std::size_t at = 0; at < members_.size(); ++at) {
         Member& member = *members_[at];
-        const Value value = member.at(row);
+        const Value value = member.at(row, columns_);
         member.cells->set(row, value);
         member.computed = row + 1;
         if (steps_) {
@@ -177,7 +183,76 @@ bool Sequence::stops_at(const Value& condition) {
     return condition.is_fault() || (condition.plain() && condition.yes());
 }
 
+/// Whether each member needs nothing of the others' present row of the grid that is not worked out before it.
+bool Sequence::goes_by_lines() const {
+    return table_.two_way() && std::all_of(members_.begin(), members_.end(), [this](const auto& member) {
+               const auto& links = member->definition->links;
+               return !member->holds_own_rows && std::all_of(links.begin(), links.end(), [this](const Link& link) {
+                   return !by_id_.contains(link.target) || link.type == LinkType::same_row ||
+                          (link.type == LinkType::earlier_row && link.line_above);
+               });
+           });
+}
+
+void Sequence::run_line(Member& member, std::size_t first, std::size_t end) {
+    const auto put = [&member](std::size_t row, const Value& value) { member.cells->set(row, value); };
+    Member::Part* part = member.parts.empty() ? nullptr : &member.parts.front();
+    if (member.definition->fault || part == nullptr) {
+        for (std::size_t row = first; row < end; ++row) {
+            put(row, member.definition->fault ? Value::fault({*member.definition->fault, 0})
+                                              : Value::missing(member.definition->kind));
+        }
+    } else {
+        const std::size_t line = first / columns_;
+        const bool begins = line < part->first.size();
+        Runner& runner = begins ? *part->first[line] : *part->then;
+        const PlannedPiece& piece = member.definition->pieces.front();
+        const Program& program = begins ? piece.first[line] : piece.program;
+        for_blocks_of(program, *this, first, end, [&](std::size_t from, std::size_t count) {
+            runner.run(from, count);
+            const Lane lane = runner.output(0);
+            Column::Chunk& chunk = member.cells->own_chunk(from / Column::chunk_rows);
+            const std::size_t in = from % Column::chunk_rows;
+            if (lane.states != nullptr && chunk.states.empty()) {
+                chunk.states.assign(chunk.slots.size(), State::plain);
+            }
+            for (std::size_t at = 0; at < count; ++at) {
+                chunk.slots[in + at] = lane.slot(at);
+            }
+            for (std::size_t at = 0; at < count && !chunk.states.empty(); ++at) {
+                chunk.states[in + at] = lane.state(at);
+            }
+            return true;
+        });
+    }
+    for (auto typed = member.overrides.lower_bound(first); typed != member.overrides.end() && typed->first < end;
+         ++typed) {
+        put(typed->first, typed->second);
+    }
+    member.computed = end;
+}
+
+bool Sequence::run_by_lines() {
+    for (auto& member : members_) {
+        member->cells->prepare(rows_);
+    }
+    for (std::size_t first = 0; first < rows_; first += columns_) {
+        if (outer_.stopped()) {
+            return false;
+        }
+        const std::size_t end = std::min(rows_, first + columns_);
+        for (auto& member : members_) {
+            run_line(*member, first, end);
+        }
+        outer_.worked((end - first) * members_.size());
+    }
+    return true;
+}
+
 bool Sequence::run() {
+    if (goes_by_lines()) {
+        return run_by_lines();
+    }
     const bool stops = members_.back()->definition->what == PlannedDefinition::What::until;
     const std::size_t last = members_.size() - 1;
     std::size_t row = 0;

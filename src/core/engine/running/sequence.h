@@ -21,7 +21,8 @@ Value as_override(const Value& typed, Kind kind);
 
 /// Columns of one table that need each other's earlier rows, worked out together row by row. Most rows are done by
 /// steps on plain numbers; those with gaps, faults or typed cells by the columns' own programs. Where the table stops
-/// early, the last member is the condition for it.
+/// early, the last member is the condition for it. In a two-way table the cells go row by row and from left to right;
+/// where they need only earlier rows of the grid, a whole row at a time.
 class Sequence : public Environment {
   public:
     Sequence(const Plan& plan, const Plan::Group& group, const Environment& outer, std::size_t rows);
@@ -54,10 +55,14 @@ class Sequence : public Environment {
     std::size_t next_override(std::size_t row, std::size_t end) const;
     void with_care(std::size_t row);
     bool stops_at(const Value& condition);
+    bool goes_by_lines() const;
+    bool run_by_lines();
+    void run_line(Member& member, std::size_t first, std::size_t end);
 
     const Environment& outer_;
     const Table& table_;
     std::size_t rows_ = 0;
+    std::size_t columns_ = 1; ///< of a two-way table
     std::vector<std::unique_ptr<Member>> members_;
     std::unordered_map<DefinitionId, const Member*> by_id_;
     std::optional<RecurrenceProgram> steps_;

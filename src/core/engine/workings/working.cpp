@@ -6,6 +6,7 @@
 #include "core/engine/running/sequence.h"
 #include "core/formula/print.h"
 #include "core/study/model/fault_explanation.h"
+#include "core/study/model/grid_cells.h"
 #include "core/study/model/study_part.h"
 #include "core/value/decimals.h"
 #include "core/value/stopping.h"
@@ -358,7 +359,7 @@ const Piece* piece_at(const Subject& subject, std::size_t row, std::size_t rows,
 /// The earlier rows of its own table that a formula needs, as notes.
 void note_earlier_rows(const Node& node, const Subject& subject, const Results& results, std::size_t row,
                        std::vector<Sentence>& notes) {
-    const bool earlier = node.type == NodeType::index && node.kid(0).type == NodeType::name &&
+    const bool earlier = node.type == NodeType::index && node.kids.size() == 2 && node.kid(0).type == NodeType::name &&
                          node.kid(1).type == NodeType::binary && node.kid(1).op == Operator::subtract &&
                          node.kid(1).kid(1).type == NodeType::number;
     if (earlier) {
@@ -382,15 +383,24 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
         return Sentence{"%1 has the rows 1 to %2: there is no row %3.",
                         {subject.table->name, std::to_string(rows), std::to_string(row)}};
     }
+    const Table& table = *subject.table;
+    const Column* down = table.two_way() ? results.column((*table.axis.column)->id) : nullptr;
+    const Column* across = table.two_way() ? results.column((*table.across->column)->id) : nullptr;
+    const std::size_t columns = across == nullptr ? 1 : across->size();
+    const std::string place_in_table =
+        across == nullptr ? std::to_string(row)
+                          : std::to_string((row - 1) / columns + 1) + ", " + std::to_string((row - 1) % columns + 1);
     Working working;
-    working.what = subject.name + "[" + std::to_string(row) + "]";
+    working.what = subject.name + "[" + place_in_table + "]";
     working.result = results.cell(subject.column->id, row - 1);
     if (!subject.column->worked()) {
         working.notes.push_back({"given: it was typed or imported", {}});
         working.lines.push_back(full(working.result));
         return working;
     }
-    const std::uint64_t row_id = subject.table->axis.id_at(row - 1);
+    const std::uint64_t row_id = across == nullptr ? table.axis.id_at(row - 1)
+                                                   : cell_id(place_id(table.axis, *down, (row - 1) / columns),
+                                                             place_id(*table.across, *across, (row - 1) % columns));
     if (subject.column->overrides->contains(row_id)) {
         working.notes.push_back({"typed over the formula %1", {subject.column->pieces.front().formula.text()}});
         working.lines.push_back(full(working.result));
@@ -410,6 +420,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
     const Node* tree = piece->formula.tree().get();
     if (tree->type == NodeType::recurrence) {
         const std::size_t firsts = tree->kids.size() - 1;
+        place = (place - 1) / columns + 1;
         working.notes.push_back(place <= firsts ? Sentence{"a first value", {}}
                                                 : Sentence{"worked out from earlier rows", {}});
         tree = place <= firsts ? &tree->kid(place - 1) : tree->kids.back().get();
@@ -427,7 +438,7 @@ Result<Working> working_of(const Study& study, const Results& results, const Def
     if (subject.column != nullptr && subject.formula == nullptr) {
         Result<Working> working = cell_working(study, results, subject, row);
         if (working && working->result.is_fault()) {
-            (*working).notes.push_back(explain(study, working->result.fault()));
+            (*working).notes.push_back(explain(study, results, working->result.fault()));
         }
         return working;
     }
@@ -451,7 +462,7 @@ Result<Working> working_of(const Study& study, const Results& results, const Def
         Worker(study, results, subject.table, 0, each, definition).work(*formula.tree(), working, 0);
     }
     if (working.result.is_fault()) {
-        working.notes.push_back(explain(study, working.result.fault()));
+        working.notes.push_back(explain(study, results, working.result.fault()));
     }
     return working;
 }

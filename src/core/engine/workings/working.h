@@ -23,12 +23,13 @@ struct Working {
 Result<Working> working_of(const Study& study, const Results& results, const DefinitionId& definition,
                            std::size_t row = 0);
 
-/// What a person writes for one of them: `Pebbles.dev[3]`, `Pebbles.n`, `ledge.q` or `q`, `sum under Pebbles.length`.
+/// What a person writes for one of them: `Pebbles.dev[3]`, `Planting.value[2, 3]`, `Pebbles.n`, `ledge.q` or `q`, `sum
+/// under Pebbles.length`.
 struct WorkingPlace {
     DefinitionId definition;
-    std::size_t row = 0;
+    std::size_t row = 0; ///< of a two-way table the number of the cell, row by row
 };
-Result<WorkingPlace> place_of_working(const Study& study, const std::string& text);
+Result<WorkingPlace> place_of_working(const Study& study, const Results& results, const std::string& text);
 
 /// The working as lines of text.
 std::string working_text(const Working& working);

@@ -8,7 +8,7 @@
 
 namespace ledgefall {
 
-Result<WorkingPlace> place_of_working(const Study& study, const std::string& text) {
+Result<WorkingPlace> place_of_working(const Study& study, const Results& results, const std::string& text) {
     for (const auto& table : study.tables) {
         for (const auto& line : table->foot) {
             for (const Id column : line->columns) {
@@ -25,12 +25,17 @@ Result<WorkingPlace> place_of_working(const Study& study, const std::string& tex
         }
     }
     const Formula place(text);
-    const Sentence form{"Write a cell as Table.column[row], and a held value by its name: %1 is neither.", {text}};
+    const Sentence form{"Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held "
+                        "value by its name: %1 is neither.",
+                        {text}};
     if (!place.tree()) {
         return form;
     }
     const Node& tree = *place.tree();
-    const bool indexed = tree.type == NodeType::index && tree.kids.size() == 2 && tree.kid(1).type == NodeType::number;
+    const bool indexed =
+        tree.type == NodeType::index && std::all_of(tree.kids.begin() + 1, tree.kids.end(), [](const NodePtr& kid) {
+            return kid->type == NodeType::number && kid->number >= 0 && kid->number < 1e9;
+        });
     const Node& name = indexed ? tree.kid(0) : tree;
     if (name.type != NodeType::name) {
         return form;
@@ -40,7 +45,17 @@ Result<WorkingPlace> place_of_working(const Study& study, const std::string& tex
     if (!binding.exists() || binding.group != nullptr || (binding.column != nullptr) != indexed) {
         return form;
     }
-    return WorkingPlace{binding.id(), indexed ? static_cast<std::size_t>(std::max(tree.kid(1).number, 0.0)) : 0};
+    auto row = indexed ? static_cast<std::size_t>(tree.kid(1).number) : 0;
+    const bool in_grid = indexed && binding.table->two_way() && binding.table->axis_of(binding.id()) == nullptr;
+    if (indexed && in_grid != (tree.kids.size() == 3)) {
+        return form;
+    }
+    if (in_grid) {
+        const std::size_t columns = results.rows((*binding.table->across->column)->id);
+        const auto column = static_cast<std::size_t>(tree.kid(2).number);
+        row = row < 1 || column < 1 || column > columns ? 0 : (row - 1) * columns + column;
+    }
+    return WorkingPlace{binding.id(), row};
 }
 
 namespace {

@@ -110,7 +110,7 @@ bool is_definitions(const std::string& text) {
 
 Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id id) {
     const Table* table = study ? study->table(id) : nullptr;
-    if (table == nullptr || table->axis.ids() == nullptr || table->axis.ids()->size() > 0) {
+    if (table == nullptr || table->ids() == nullptr || table->ids()->size() > 0) {
         return study;
     }
     const bool falls = std::any_of(table->columns.begin(), table->columns.end(), [](const auto& column) {

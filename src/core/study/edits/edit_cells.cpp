@@ -80,7 +80,7 @@ void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
 
 /// Adds the rows and the given columns that a block needs; a sentence where it cannot.
 std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, std::size_t columns) {
-    if (table.axis.ids() != nullptr && rows > table.axis.ids()->size()) {
+    if (table.ids() != nullptr && rows > table.ids()->size()) {
         if (rows > most_rows) {
             return Sentence{"A table takes %1 rows at most.", {std::to_string(most_rows)}};
         }
@@ -135,7 +135,7 @@ Result<Study> set_cells(Study study, Id id, std::size_t row, const std::vector<V
     }
     return with_table(std::move(study), table->id, [&](Table& copy) {
         const std::size_t rows = std::min(row + values.size(), most_rows);
-        if (copy.axis.ids() != nullptr && rows > copy.axis.ids()->size()) {
+        if (copy.ids() != nullptr && rows > copy.ids()->size()) {
             copy.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
         }
         part_with(copy.columns, id)->edit([&](ColumnDefinition& column) {
@@ -185,14 +185,14 @@ Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row) 
 
 Result<Study> insert_rows(Study study, Id id, std::size_t row, std::size_t count) {
     const Table* table = study.table(id);
-    if (table != nullptr && table->axis.ids() == nullptr) {
-        return table->axis.source->rows_are_fixed(table->name);
+    if (table != nullptr && table->ids() == nullptr) {
+        return table->rows_are_fixed();
     }
-    if (table != nullptr && (count > most_rows || table->axis.ids()->size() + count > most_rows)) {
+    if (table != nullptr && (count > most_rows || table->ids()->size() + count > most_rows)) {
         return Sentence{"A table takes %1 rows at most.", {std::to_string(most_rows)}};
     }
     return with_table(std::move(study), id, [row, count](Table& copy) {
-        const bool inside = row < copy.axis.ids()->size();
+        const bool inside = row < copy.ids()->size();
         copy.axis.edit_ids([row, count](RowIds& ids) { ids.insert(row, count); });
         for (auto& column : copy.columns) {
             if (inside && row < column->cells->size()) {
@@ -207,14 +207,14 @@ Result<Study> insert_rows(Study study, Id id, std::size_t row, std::size_t count
 
 Result<Study> remove_rows(Study study, Id id, std::size_t row, std::size_t count) {
     const Table* table = study.table(id);
-    if (table != nullptr && table->axis.ids() == nullptr) {
-        return table->axis.source->rows_are_fixed(table->name);
+    if (table != nullptr && table->ids() == nullptr) {
+        return table->rows_are_fixed();
     }
     return with_table(std::move(study), id, [row, count](Table& copy) {
         keep_reach_through_removal(copy, row, count);
         std::vector<std::uint64_t> gone;
-        for (std::size_t at = row; at < std::min(row + count, copy.axis.ids()->size()); ++at) {
-            gone.push_back(copy.axis.ids()->id_at(at));
+        for (std::size_t at = row; at < std::min(row + count, copy.ids()->size()); ++at) {
+            gone.push_back(copy.ids()->id_at(at));
         }
         copy.axis.edit_ids([row, count](RowIds& ids) { ids.erase(row, count); });
         for (auto& column : copy.columns) {

@@ -27,7 +27,7 @@ std::optional<Sentence> refused(const Chart& chart) {
 
 bool is_column(const Study& study, Id id) {
     return std::any_of(study.tables.begin(), study.tables.end(), [id](const auto& table) {
-        return table->column(id) != nullptr || (table->axis.column && (*table->axis.column)->id == id);
+        return table->column(id) != nullptr || table->axis_of(id) != nullptr;
     });
 }
 

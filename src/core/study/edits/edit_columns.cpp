@@ -34,9 +34,8 @@ void drop(std::vector<Shared<T>>& parts, Id id) {
 
 bool name_taken(const Table& table, const std::string& name) {
     const auto held = [&name](const auto& value) { return value->name == name; };
-    const bool axis = table.axis.column && (*table.axis.column)->name == name;
-    return table.column_named(name) != nullptr || table.group_named(name) != nullptr || axis ||
-           std::any_of(table.ledge.begin(), table.ledge.end(), held);
+    return table.column_named(name) != nullptr || table.group_named(name) != nullptr ||
+           table.axis_named(name) != nullptr || std::any_of(table.ledge.begin(), table.ledge.end(), held);
 }
 
 /// Tables are written with a capital, so that Table.name reads well.
@@ -150,7 +149,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
                 refused =
                     Sentence{"%1 cannot be the name of a new column here: choose another one.", {definition.name}};
             }
-            if (table.axis.ids() != nullptr && definition.cells->size() > table.axis.ids()->size()) {
+            if (table.ids() != nullptr && definition.cells->size() > table.ids()->size()) {
                 table.axis.edit_ids([&](RowIds& ids) { ids.append(definition.cells->size() - ids.size()); });
             }
             if (added != nullptr) {

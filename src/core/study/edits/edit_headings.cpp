@@ -47,7 +47,7 @@ std::vector<Id> headed_columns(const Table& table, bool& whole_row) {
 std::optional<HeadedColumns> with_typed_headings(const Study& study, Id id, std::size_t row, std::size_t section,
                                                  const std::vector<std::vector<std::string>>& block) {
     const Table* table = study.table(id);
-    const bool second_row = row == 1 && table != nullptr && table->axis.ids() != nullptr && !block.empty();
+    const bool second_row = row == 1 && table != nullptr && table->ids() != nullptr && !block.empty();
     if (!second_row || block.front().empty() || !is_observation(block.front().front()) ||
         section >= table->columns.size() || !has_text_at_top(*table->columns[section]) ||
         table->columns[section]->cells->filled() != 1) {
@@ -117,7 +117,7 @@ Result<Study> headings_as_values(Study study, Id id, const HeadedColumns& headed
         });
     }
     return with_table(std::move(study), id, [rows](Table& table) {
-        if (table.axis.ids() != nullptr && table.axis.ids()->size() < rows) {
+        if (table.ids() != nullptr && table.ids()->size() < rows) {
             table.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
         }
     });

@@ -118,7 +118,7 @@ void reorder(Table& table, const std::vector<std::size_t>& order) {
     std::vector<RowIds::Run> runs;
     runs.reserve(order.size());
     for (const std::size_t row : order) {
-        const std::uint64_t id = table.axis.ids()->id_at(row);
+        const std::uint64_t id = table.ids()->id_at(row);
         if (!runs.empty() && runs.back().first + runs.back().count == id) {
             ++runs.back().count;
         } else {
@@ -250,8 +250,8 @@ Result<Study> narrow_reach(Study study, Id id, std::optional<std::pair<std::size
                    ? no_such_part
                    : Sentence{"%1 has no formula whose reach could be narrowed: write one first.", {column->name}};
     }
-    const bool typed = table->axis.ids() != nullptr;
-    if (rows && (rows->second < rows->first || (typed && rows->second >= table->axis.ids()->size()))) {
+    const bool typed = table->ids() != nullptr;
+    if (rows && (rows->second < rows->first || (typed && rows->second >= table->ids()->size()))) {
         return Sentence{"A formula's reach goes from one row of the table to the same or a later one.", {}};
     }
     Piece piece = column->pieces.front();
@@ -260,7 +260,7 @@ Result<Study> narrow_reach(Study study, Id id, std::optional<std::pair<std::size
         piece.from = table->axis.id_at(rows->first);
         piece.to = table->axis.id_at(rows->second);
         piece.from = rows->first == 0 ? std::nullopt : piece.from;
-        if (typed && rows->second + 1 == table->axis.ids()->size()) {
+        if (typed && rows->second + 1 == table->ids()->size()) {
             piece.to = std::nullopt; // a reach to the end takes in the rows that come
         }
     }
@@ -272,10 +272,10 @@ Result<Study> move_rows(Study study, Id id, std::size_t row, std::size_t count, 
     if (table == nullptr) {
         return no_such_part;
     }
-    if (table->axis.ids() == nullptr) {
-        return table->axis.source->rows_are_fixed(table->name);
+    if (table->ids() == nullptr) {
+        return table->rows_are_fixed();
     }
-    const std::size_t rows = table->axis.ids()->size();
+    const std::size_t rows = table->ids()->size();
     if (row >= rows || count == 0) {
         return study;
     }
@@ -297,10 +297,10 @@ Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
     if (table == nullptr) {
         return no_such_part;
     }
-    if (table->axis.ids() == nullptr) {
-        return table->axis.source->rows_are_fixed(table->name);
+    if (table->ids() == nullptr) {
+        return table->rows_are_fixed();
     }
-    std::vector<std::size_t> order(table->axis.ids()->size());
+    std::vector<std::size_t> order(table->ids()->size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     const bool texts = keys.kind() == Kind::text;
     const auto before = [&](std::size_t a, std::size_t b) {

@@ -89,8 +89,8 @@ std::string shortest_name(const Study& study, const Table* own, Id id) {
         for (const auto& group : table->groups) {
             name = group->id == id ? group->name : name;
         }
-        if (table->axis.column && (*table->axis.column)->id == id) {
-            name = (*table->axis.column)->name;
+        if (const Axis* axis = table->axis_of(id)) {
+            name = (*axis->column)->name;
         }
         for (const auto& held : table->ledge) {
             name = held->id == id ? held->name : name;
@@ -137,8 +137,10 @@ std::vector<User> parts_using(const Study& study, Id id) {
         }
     });
     for (const auto& table : study.tables) { // rows made from a column's cells
-        if (!table->axis.source->made_of().empty() && table->axis.source->made_of() == id) {
-            users.push_back({(*table->axis.column)->id, table->name + "." + (*table->axis.column)->name});
+        for (const Axis* axis : table->axes()) {
+            if (!axis->source->made_of().empty() && axis->source->made_of() == id) {
+                users.push_back({(*axis->column)->id, table->name + "." + (*axis->column)->name});
+            }
         }
     }
     return users;

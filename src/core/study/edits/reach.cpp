@@ -21,7 +21,7 @@ bool any_narrowed(const ColumnDefinition& column) {
 
 /// The rows that a piece covers; none where one of its ends is gone.
 Rows rows_of(const Piece& piece, const Table& table) {
-    const std::size_t rows = table.axis.ids()->size();
+    const std::size_t rows = table.ids()->size();
     const auto from = piece.from ? table.axis.row_of(*piece.from) : std::optional<std::size_t>(0);
     const auto last = piece.to ? table.axis.row_of(*piece.to) : std::optional<std::size_t>(rows == 0 ? 0 : rows - 1);
     return !from || !last || rows == 0 || *last < *from ? Rows() : Rows{*from, *last + 1};
@@ -114,7 +114,7 @@ void join_neighbouring_pieces(Table& table) {
 }
 
 void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count) {
-    const std::size_t end = std::min(row + count, table.axis.ids()->size());
+    const std::size_t end = std::min(row + count, table.ids()->size());
     for (auto& column : table.columns) {
         if (!any_narrowed(*column)) {
             continue;

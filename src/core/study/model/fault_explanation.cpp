@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-Sentence explain(const Study& study, Fault fault) {
+Sentence explain(const Study& study, Fault fault, std::size_t columns) {
     const FaultSite& site = fault.at();
     std::string what = site.what.text();
     if (!what.empty() && what.back() == '.') {
@@ -14,6 +14,11 @@ Sentence explain(const Study& study, Fault fault) {
     const std::string name = display_name(study, site.definition);
     if (fault.row == 0) {
         return {"%1: %2" + closing, {name, what}};
+    }
+    if (columns > 0) {
+        return {
+            "%1, row %2, column %3: %4" + closing,
+            {name, std::to_string((fault.row - 1) / columns + 1), std::to_string((fault.row - 1) % columns + 1), what}};
     }
     return {"%1, row %2: %3" + closing, {name, std::to_string(fault.row), what}};
 }

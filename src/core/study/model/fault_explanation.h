@@ -4,8 +4,9 @@
 
 namespace ledgefall {
 
-/// What a fault is and where it began, in one sentence: "Pebbles.ratio, row 3: this divides by zero."
-Sentence explain(const Study& study, Fault fault);
+/// What a fault is and where it began, in one sentence: "Pebbles.ratio, row 3: this divides by zero." `columns` tells
+/// how many a two-way table has, by which the row and the column of its cell are told.
+Sentence explain(const Study& study, Fault fault, std::size_t columns);
 
 /// What a person should know of an odd cell: it is kept as typed, and is no number.
 Sentence explain_odd(Kind kind, const std::string& typed);

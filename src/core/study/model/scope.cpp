@@ -23,8 +23,8 @@ Binding in_table(const Table& table, std::string_view name) {
     if (const Group* group = table.group_named(name)) {
         return {&table, nullptr, nullptr, group};
     }
-    if (table.axis.column && (*table.axis.column)->name == name) {
-        return {&table, &**table.axis.column, nullptr};
+    if (const Axis* axis = table.axis_named(name)) {
+        return {&table, &**axis->column, nullptr};
     }
     if (const HeldValue* held = held_in(table.ledge, name)) {
         return {&table, nullptr, held};
@@ -63,6 +63,21 @@ thread_local const LedgeIndex* innermost = nullptr;
 const HeldValue* held_by(const Study& study, std::string_view name) {
     const LedgeIndex* index = LedgeIndex::of(study);
     return index == nullptr ? held_in(study.ledge, name) : index->find(name);
+}
+
+/// The axis with other formulas of its own, which are the ledge's.
+void change_axis(Axis& axis, const Table& table,
+                 const std::function<Formula(const FormulaPlace&, const Formula&)>& change) {
+    std::vector<Formula> formulas;
+    bool changed = false;
+    for (const Formula* formula : axis.source->axis_formulas()) {
+        const std::string shown = axis.column ? table.name + "." + (*axis.column)->name : table.name;
+        formulas.push_back(change({nullptr, axis.column ? (*axis.column)->id : table.id, shown, {}}, *formula));
+        changed = changed || !(formulas.back() == *formula);
+    }
+    if (changed) {
+        axis.source = axis.source->with_axis_formulas(std::move(formulas));
+    }
 }
 
 } // namespace
@@ -145,8 +160,10 @@ std::vector<std::string> known_names(const Study& study, const Table* own) {
         for (const auto& group : own->groups) {
             names.push_back(group->name);
         }
-        if (own->axis.column) {
-            names.push_back((*own->axis.column)->name);
+        for (const Axis* axis : own->axes()) {
+            if (axis->column) {
+                names.push_back((*axis->column)->name);
+            }
         }
         for (const auto& held : own->ledge) {
             names.push_back(held->name);
@@ -189,6 +206,10 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
                 until == nullptr
                     ? Formula()
                     : change({&before, before.id, worded({"%1, where it stops", {before.name}}), {}}, *until));
+        }
+        change_axis(table.axis, before, change);
+        if (table.across) {
+            change_axis(*table.across, before, change);
         }
         for (auto& column : table.columns) {
             std::vector<Piece> pieces = column->pieces;

@@ -44,8 +44,37 @@ const Group* Table::group_named(std::string_view wanted) const {
     return find_in(groups, [wanted](const Group& group) { return group.name == wanted; });
 }
 
+std::vector<const Axis*> Table::axes() const {
+    return two_way() ? std::vector<const Axis*>{&axis, &*across} : std::vector<const Axis*>{&axis};
+}
+
+const Axis* Table::axis_of(Id wanted) const {
+    for (const Axis* one : axes()) {
+        if (one->column && (*one->column)->id == wanted) {
+            return one;
+        }
+    }
+    return nullptr;
+}
+
+const Axis* Table::axis_named(std::string_view wanted) const {
+    for (const Axis* one : axes()) {
+        if (one->column && (*one->column)->name == wanted) {
+            return one;
+        }
+    }
+    return nullptr;
+}
+
+Sentence Table::rows_are_fixed() const {
+    return two_way() ? Sentence{"%1 is a two-way table: change the values of its axes instead.", {name}}
+                     : axis.source->rows_are_fixed(name);
+}
+
 std::optional<std::size_t> Table::own_rows() const {
-    return axis.source->own_rows();
+    const std::optional<std::size_t> rows = axis.source->own_rows();
+    const std::optional<std::size_t> in_each = two_way() ? across->source->own_rows() : 1;
+    return rows && in_each ? std::optional(*rows * *in_each) : std::nullopt;
 }
 
 Axis::Axis(RowSourcePtr rows, Id column_id, const std::string& name)

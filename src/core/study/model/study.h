@@ -126,13 +126,16 @@ struct ColumnDefinition {
     friend bool operator==(const ColumnDefinition&, const ColumnDefinition&) = default;
 };
 
-/// A line under a table: one formula in `each`, taken of every chosen column.
+/// A line under a table: one formula in `each`, taken of every chosen column. Of a two-way table it is taken of each
+/// column of the layer, under it, of each row, beside it, and of the whole layer in the corner.
 struct FootLine {
+    enum class Place : std::uint8_t { under_and_beside, under, beside };
     Id id;
     std::string label;
     Formula formula;
     std::vector<Id> columns;
     Format format; ///< automatic: as its column
+    Place place = Place::under_and_beside;
     std::string unknown_fields;
 
     bool takes(Id column) const;
@@ -171,6 +174,8 @@ struct Axis {
     /// The identity of a row (from 0): by it cells and overrides follow a row. Rows that come by themselves have their
     /// numbers from 1.
     std::uint64_t id_at(std::size_t row) const { return ids() == nullptr ? row + 1 : ids()->id_at(row); }
+    /// Whether its cells are worked out, from another column or from formulas.
+    bool worked() const { return !source->made_of().empty() || !source->axis_formulas().empty(); }
     std::optional<std::size_t> row_of(std::uint64_t id) const;
     /// Other identities for typed rows: `change` is called with a copy of them.
     template <class Change>
@@ -185,12 +190,16 @@ struct Axis {
     }
 };
 
+/// A table with one axis has named rows and columns. A two-way table has an axis down and an axis across, and its
+/// columns are layers: each has a cell for every row and column of the grid, row by row and from left to right. What is
+/// typed into a layer, all of one without a formula too, is among its overrides.
 struct Table {
     Id id;
     std::string name;
     std::string label;
     std::string note;
-    Axis axis;
+    Axis axis;                            ///< of the rows
+    std::optional<Axis> across;           ///< of a two-way table's columns
     std::vector<Shared<HeldValue>> ledge; ///< held values that belong to this table
     std::vector<Shared<ColumnDefinition>> columns;
     std::vector<Shared<FootLine>> foot;
@@ -200,6 +209,16 @@ struct Table {
     const ColumnDefinition* column(Id id) const;
     const ColumnDefinition* column_named(std::string_view name) const;
     const Group* group_named(std::string_view name) const;
+    bool two_way() const { return across.has_value(); }
+    std::vector<const Axis*> axes() const; ///< that of the rows first
+    /// The axis whose column this is, by its id or its name; null where there is none.
+    const Axis* axis_of(Id column) const;
+    const Axis* axis_named(std::string_view name) const;
+    /// The identities of rows that are added, removed and moved by hand; null where there are none.
+    const RowIds* ids() const { return two_way() ? nullptr : axis.ids(); }
+    Sentence rows_are_fixed() const; ///< why they cannot be
+    /// A layer without a formula: what is typed stands among its overrides.
+    bool typed_layer(const ColumnDefinition& column) const { return two_way() && !column.worked(); }
     /// The given row source's own number of rows, or nothing where it has to be worked out.
     std::optional<std::size_t> own_rows() const;
     const std::string& shown_label() const { return label.empty() ? name : label; }

@@ -21,9 +21,13 @@ StudyPart find_in_table(const Table& table, const DefinitionId& id) {
     part.held = with_id(table.ledge, id.object);
     part.foot_line = with_id(table.foot, id.object);
     part.group = with_id(table.groups, id.object);
-    if (table.axis.column && (*table.axis.column)->id == id.object) {
-        part.column = &**table.axis.column;
-        part.is_axis = true;
+    for (const Axis* axis : table.axes()) {
+        const bool meant = axis->column && ((*axis->column)->id == id.object ||
+                                            (table.two_way() && spread_of((*axis->column)->id) == id.object));
+        if (meant) {
+            part.column = &**axis->column;
+            part.is_axis = true;
+        }
     }
     if (part.foot_line != nullptr && id.part == DefinitionId::Part::foot_value) {
         part.column = table.column(id.column);

@@ -23,6 +23,7 @@ RowSourcePtr read(FieldReader& in) {
     categories.order = static_cast<Categories::Order>(in.choice("order", order_names));
     const Kind kind = in.kind("kind");
     categories.first = in.values("first", kind);
+    categories.named = in.values("named", kind);
     return std::make_shared<CategoryRows>(std::move(categories), kind);
 }
 
@@ -157,7 +158,7 @@ Kind kind_of_categories(Categories::By by, Kind of) {
 
 RowSourceKind CategoryRows::described() {
     return {.name = "categories",
-            .fields = {"of", "id", "name", "kind", "by", "order", "first"},
+            .fields = {"of", "id", "name", "kind", "by", "order", "first", "named"},
             .needs_first = true,
             .read = &read};
 }
@@ -185,6 +186,7 @@ void CategoryRows::write(FieldWriter& out) const {
     out.text("by", std::string(by_names[static_cast<std::size_t>(categories_.by)]));
     out.text("order", std::string(order_names[static_cast<std::size_t>(categories_.order)]));
     out.values("first", categories_.first);
+    out.values("named", categories_.named);
 }
 
 } // namespace ledgefall

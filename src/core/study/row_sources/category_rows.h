@@ -21,6 +21,8 @@ struct Categories {
     By by = By::value;
     Order order = Order::seen;
     std::vector<Value> first; ///< these stand before all others, in this order, whether they occur or not
+    /// The categories that have got an identity, the k-th has k: by it what is typed in a two-way table follows them.
+    std::vector<Value> named;
     friend bool operator==(const Categories&, const Categories&) = default;
 };
 

@@ -3,6 +3,8 @@
 #include "core/study/row_sources/category_rows.h"
 #include "core/study/row_sources/class_rows.h"
 #include "core/study/row_sources/counted_rows.h"
+#include "core/study/row_sources/listed_rows.h"
+#include "core/study/row_sources/series_rows.h"
 #include "core/study/row_sources/typed_rows.h"
 #include "core/study/row_sources/unknown_rows.h"
 
@@ -11,8 +13,9 @@
 namespace ledgefall {
 
 const std::vector<RowSourceKind>& row_source_kinds() {
-    static const std::vector<RowSourceKind> kinds = {TypedRows::described(), CountedRows::described(),
-                                                     ClassRows::described(), CategoryRows::described()};
+    static const std::vector<RowSourceKind> kinds = {TypedRows::described(),  CountedRows::described(),
+                                                     ClassRows::described(),  CategoryRows::described(),
+                                                     ListedRows::described(), SeriesRows::described()};
     return kinds;
 }
 

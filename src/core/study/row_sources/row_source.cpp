@@ -6,6 +6,10 @@ Result<Column> RowSource::axis_from(const Column&) const {
     return Sentence{"these rows are not made from a column", {}};
 }
 
+Result<Column> RowSource::axis_of_values(const std::vector<Value>&) const {
+    return Sentence{"these rows are not made from formulas", {}};
+}
+
 Sentence RowSource::rows_are_fixed(const std::string& table) const {
     return {"The rows of %1 come by themselves: they cannot be added, removed or moved by hand.", {table}};
 }

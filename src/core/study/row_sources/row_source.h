@@ -47,6 +47,11 @@ class RowSource {
     /// The column whose cells the axis is worked out from; empty where there is none.
     virtual Id made_of() const { return {}; }
     virtual std::shared_ptr<const RowSource> with_made_of(Id) const { return nullptr; }
+    /// The formulas of the study's ledge that the axis is worked out from, and the same source with others.
+    virtual std::vector<const Formula*> axis_formulas() const { return {}; }
+    virtual std::shared_ptr<const RowSource> with_axis_formulas(std::vector<Formula>) const { return nullptr; }
+    /// The axis that those values of its formulas give, all of them plain numbers; or why there can be none.
+    virtual Result<Column> axis_of_values(const std::vector<Value>& values) const;
     /// The kind of the axis that is made from cells of a kind.
     virtual Kind axis_kind_from(Kind of) const { return of; }
     /// The axis, worked out from the cells of `made_of`; or why there can be none.

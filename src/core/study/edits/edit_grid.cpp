@@ -1,0 +1,492 @@
+// Two-way tables: their axes, layers and cells.
+
+#include "core/study/edits/edit_grid.h"
+
+#include "core/formula/names.h"
+#include "core/formula/print.h"
+#include "core/study/model/grid_cells.h"
+#include "core/study/model/parts.h"
+#include "core/study/row_sources/listed_rows.h"
+#include "core/study/row_sources/series_rows.h"
+#include "core/value/decimals.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+std::string trimmed(const std::string& text) {
+    const std::size_t from = text.find_first_not_of(" \t\n");
+    return from == std::string::npos ? "" : text.substr(from, text.find_last_not_of(" \t\n") - from + 1);
+}
+
+std::vector<std::string> divided(const std::string& text, char sign) {
+    std::vector<std::string> parts;
+    std::size_t from = 0;
+    bool quoted = false;
+    for (std::size_t at = 0; at <= text.size(); ++at) {
+        quoted = at < text.size() && text[at] == '"' ? !quoted : quoted;
+        if (at == text.size() || (text[at] == sign && !quoted)) {
+            parts.push_back(trimmed(text.substr(from, at - from)));
+            from = at + 1;
+        }
+    }
+    return parts;
+}
+
+/// One value of a list: a number, a date, an answer, or else a text, with or without quotation marks.
+Value listed_value(const std::string& typed, const Spelling& spelling) {
+    if (typed.size() > 1 && typed.front() == '"' && typed.back() == '"') {
+        return Value::text(Text(typed.substr(1, typed.size() - 2)));
+    }
+    Value value = read_cell(typed, Kind::number, spelling);
+    for (const Kind kind : {Kind::date, Kind::yes_no, Kind::text}) {
+        value = value.state() == State::odd ? read_cell(typed, kind, spelling) : value;
+    }
+    return value;
+}
+
+/// What ends a series: a number as it is spelled, else a formula.
+std::string end_of_series(const std::string& typed, const Spelling& spelling) {
+    const auto number = read_spelled_number(typed, spelling);
+    return number ? write_cell(Value::number(*number)) : typed;
+}
+
+Result<RowSourcePtr> series(const std::string& before, const std::string& after, const Spelling& spelling) {
+    const std::size_t by = after.rfind(" by ");
+    std::string to = end_of_series(trimmed(after.substr(0, by)), spelling);
+    std::string step = by == std::string::npos ? "" : end_of_series(trimmed(after.substr(by + 4)), spelling);
+    const std::vector<std::string> begun = divided(before, before.find(';') != std::string::npos ? ';' : ',');
+    const std::string from = end_of_series(begun.front(), spelling);
+    if (begun.size() == 2 && step.empty()) { // continued from two
+        const auto first = read_number(from);
+        const auto second = read_spelled_number(begun[1], spelling);
+        if (!first || !second || *first == *second) {
+            return Sentence{"Two different numbers before .. show the step, as in 3, 3.5 .. 6.", {}};
+        }
+        step = write_cell(
+            Value::number(rounded_to(*second - *first, std::max(decimals_of(*first), decimals_of(*second)))));
+    } else if (begun.size() != 1) {
+        return Sentence{"Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.", {}};
+    }
+    step = step.empty() ? "1" : step;
+    for (const std::string& one : {from, to, step}) {
+        const Formula formula(one);
+        if (formula.mistake()) {
+            return Sentence{"%1 is no number of the axis: %2", {one, formula.mistake()->what.text()}};
+        }
+    }
+    const auto first = read_number(from);
+    const auto last = read_number(to);
+    const auto steps = read_number(step);
+    if (first && last && steps) {
+        if (const auto cells = numbers_from_to(*first, *last, *steps); !cells) {
+            return cells.refusal();
+        }
+    }
+    return RowSourcePtr(std::make_shared<SeriesRows>(Formula(from), Formula(to), Formula(step)));
+}
+
+Result<RowSourcePtr> list(const std::string& written, const Spelling& spelling) {
+    constexpr std::size_t most_listed = 10'000;
+    const char sign = written.find(';') != std::string::npos ? ';' : ',';
+    std::vector<Value> values;
+    for (const std::string& one : divided(written, sign)) {
+        if (one.empty()) {
+            return Sentence{"Between two commas of the axis a value is missing.", {}};
+        }
+        values.push_back(listed_value(one, spelling));
+    }
+    if (values.size() > most_listed) {
+        return Sentence{"A list of an axis takes %1 values at most: write it as a series, such as 1..20000.",
+                        {std::to_string(most_listed)}};
+    }
+    const bool one_kind = std::all_of(values.begin(), values.end(),
+                                      [&](const Value& value) { return value.kind() == values.front().kind(); });
+    if (!one_kind) { // such as 1, 2, more
+        const std::vector<std::string> texts = divided(written, sign);
+        std::transform(texts.begin(), texts.end(), values.begin(),
+                       [](const std::string& text) { return Value::text(Text(text)); });
+    }
+    Column cells = Column::of(values.front().kind(), values);
+    if (const auto twice = value_met_twice(cells)) {
+        return Sentence{"%1 stands twice on this axis: each value of an axis stands there once.",
+                        {write_cell(twice->first)}};
+    }
+    return RowSourcePtr(std::make_shared<ListedRows>(std::move(cells)));
+}
+
+/// The values of a column, or the rows of the table whose classes or categories are named; null where none is.
+RowSourcePtr of_column(const Study& study, const std::string& written) {
+    const std::size_t point = written.find('.');
+    if (point == std::string::npos) {
+        return nullptr;
+    }
+    const Table* table = study.table_named(trimmed(written.substr(0, point)));
+    const std::string name = trimmed(written.substr(point + 1));
+    if (table == nullptr) {
+        return nullptr;
+    }
+    if (const Axis* axis = table->axis_named(name)) {
+        return axis->source;
+    }
+    const ColumnDefinition* column = table->column_named(name);
+    if (column == nullptr) {
+        return nullptr;
+    }
+    Categories categories;
+    categories.of = column->id;
+    const Kind kind = column->cells->kind();
+    categories.order = kind == Kind::text ? Categories::Order::seen : Categories::Order::rising;
+    return std::make_shared<CategoryRows>(categories, kind);
+}
+
+Result<Axis> axis_of(Study& study, const WrittenAxis& written, const Spelling& spelling) {
+    const Result<RowSourcePtr> source = axis_source(study, written.values, spelling);
+    if (!source) {
+        return source.refusal();
+    }
+    Axis axis(*source, study.fresh_id("c"), written.name.empty() ? name_from_label(written.label) : written.name);
+    axis.column->edit([&](ColumnDefinition& column) {
+        column.label = written.label == column.name ? "" : written.label;
+        column.unit = written.unit;
+        const bool percent = written.values.find('%') != std::string::npos && column.cells->kind() == Kind::number;
+        if (percent) {
+            column.format = {Format::Style::percent, 1};
+        }
+    });
+    return axis;
+}
+
+} // namespace
+
+Result<WrittenAxis> written_axis(const std::string& definition) {
+    const std::size_t sign = definition.find('=');
+    if (sign == std::string::npos || trimmed(definition.substr(0, sign)).empty()) {
+        return Sentence{"An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.", {}};
+    }
+    WrittenAxis axis;
+    split_unit(trimmed(definition.substr(0, sign)), axis.label, axis.unit);
+    axis.values = trimmed(definition.substr(sign + 1));
+    return axis;
+}
+
+Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, const Spelling& spelling) {
+    const std::string written = trimmed(values);
+    if (written.empty()) {
+        return Sentence{"This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.", {}};
+    }
+    if (RowSourcePtr source = of_column(study, written)) {
+        return source;
+    }
+    const std::size_t points = written.find("..");
+    return points == std::string::npos
+               ? list(written, spelling)
+               : series(trimmed(written.substr(0, points)), trimmed(written.substr(points + 2)), spelling);
+}
+
+std::string axis_in_words(const Study& study, const Axis& axis) {
+    if (const auto* numbers = axis.rows_as<SeriesRows>()) {
+        const std::string step = numbers->step().text() == "1" ? "" : " by " + numbers->step().text();
+        return numbers->from().text() + ".." + numbers->to().text() + step;
+    }
+    if (axis.rows_as<ListedRows>() != nullptr) {
+        const Column cells = *axis.source->axis_cells();
+        std::string out;
+        for (std::size_t at = 0; at < cells.size(); ++at) {
+            out += (at == 0 ? "" : ", ") + write_cell(cells.at(at));
+        }
+        return out;
+    }
+    if (!axis.source->made_of().empty()) {
+        const Table* source = table_with(study, &Table::columns, axis.source->made_of());
+        return source == nullptr ? "" : source->name + "." + source->column(axis.source->made_of())->name;
+    }
+    for (const auto& table : study.tables) { // classes that another table has too
+        if (table->axis.column && !table->two_way() && table->axis.source->equals(*axis.source)) {
+            return table->name + "." + (*table->axis.column)->name;
+        }
+    }
+    return {};
+}
+
+Result<Study> add_two_way_table(const Study& study, const std::string& label, const WrittenAxis& down,
+                                const WrittenAxis& across, Id* added, const Spelling& spelling) {
+    Id id;
+    Result<Study> begun = add_table(study, label, &id);
+    if (!begun) {
+        return begun;
+    }
+    Study out = *std::move(begun);
+    Result<Axis> first = axis_of(out, down, spelling);
+    Result<Axis> second = first ? axis_of(out, across, spelling) : first;
+    if (!second) {
+        return second.refusal();
+    }
+    for (const Axis* axis : {&*first, &*second}) {
+        if (auto refused = name_refused(out, out.table(id), (*axis->column)->name)) {
+            return *refused;
+        }
+    }
+    if ((*first->column)->name == (*second->column)->name) {
+        return Sentence{"Both axes are called %1: give one of them another name.", {(*first->column)->name}};
+    }
+    if (added != nullptr) {
+        *added = id;
+    }
+    const Result<Study> made = with_table(std::move(out), id, [&](Table& table) {
+        table.axis = *std::move(first);
+        table.across = *std::move(second);
+    });
+    return made ? Result<Study>(keeping_meaning(study, *made)) : made;
+}
+
+Result<Study> rewrite_axis(const Study& study, Id id, bool across, const WrittenAxis& written,
+                           const Spelling& spelling) {
+    const Table* table = study.table(id);
+    if (table == nullptr || !table->two_way()) {
+        return no_such_part;
+    }
+    const Axis& old = across ? *table->across : table->axis;
+    Study out = study;
+    const Result<Axis> made = axis_of(out, written, spelling);
+    if (!made) {
+        return made.refusal();
+    }
+    Axis axis = *made;
+    const std::string name = (*axis.column)->name;
+    const Id column = (*old.column)->id;
+    if (auto refused = name_refused(out, table, name, column)) {
+        return *refused;
+    }
+    // Listed values that stay keep their identities, so that what was typed beside them does.
+    const auto* values = axis.rows_as<ListedRows>();
+    if (values != nullptr && old.rows_as<ListedRows>() != nullptr) {
+        const Column before = *old.source->axis_cells();
+        const Column cells = *values->axis_cells();
+        std::uint64_t next = 1;
+        for (std::size_t at = 0; at < before.size(); ++at) {
+            next = std::max(next, old.id_at(at) + 1);
+        }
+        std::vector<RowIds::Run> runs;
+        for (std::size_t at = 0; at < cells.size(); ++at) {
+            std::uint64_t known = 0;
+            for (std::size_t place = 0; place < before.size() && known == 0; ++place) {
+                known = before.at(place) == cells.at(at) ? old.id_at(place) : 0;
+            }
+            runs.push_back({known != 0 ? known : next++, 1});
+        }
+        axis.source = std::make_shared<ListedRows>(cells, *RowIds::from_runs(runs));
+    }
+    axis.column->edit([&](ColumnDefinition& copy) {
+        const ColumnDefinition& before = **old.column;
+        copy.id = before.id;
+        copy.name = before.name;
+        copy.format = copy.format == Format() ? before.format : copy.format;
+        copy.width = before.width;
+    });
+    const Result<Study> changed =
+        with_table(std::move(out), id, [&](Table& copy) { (across ? *copy.across : copy.axis) = axis; });
+    if (!changed || (*old.column)->name == name) {
+        return changed;
+    }
+    const Result<Study> renamed = with_table(*changed, id, [&](Table& copy) {
+        (across ? *copy.across : copy.axis).column->edit([&](ColumnDefinition& one) { one.name = name; });
+    });
+    return renamed ? Result<Study>(keeping_meaning(*changed, *renamed)) : renamed;
+}
+
+Result<Study> add_typed_layer(const Study& study, Id id, const std::string& label, Kind kind, Id* added) {
+    const Table* table = study.table(id);
+    if (table == nullptr || !table->two_way()) {
+        return no_such_part;
+    }
+    const std::string name = free_name(
+        name_from_label(label), [&](const std::string& one) { return name_refused(study, table, one).has_value(); });
+    Study out = study;
+    ColumnDefinition layer;
+    layer.id = out.fresh_id("c");
+    layer.name = name;
+    layer.label = label == name ? "" : label;
+    layer.cells = Shared<Column>(Column(kind));
+    if (added != nullptr) {
+        *added = layer.id;
+    }
+    const Result<Study> with =
+        with_table(std::move(out), id, [&layer](Table& copy) { copy.columns.emplace_back(std::move(layer)); });
+    return with ? Result<Study>(keeping_meaning(study, *with)) : with;
+}
+
+namespace {
+
+/// The identity of a place of an axis, which a category gets now where it has none.
+std::uint64_t named_place(Axis& axis, const Column& values, std::size_t place) {
+    const std::uint64_t known = place_id(axis, values, place);
+    const auto* categories = axis.rows_as<CategoryRows>();
+    if (known != 0 || categories == nullptr) {
+        return known;
+    }
+    Categories named = categories->categories();
+    named.named.push_back(values.at(place));
+    axis.source = std::make_shared<CategoryRows>(named, *categories->axis_kind());
+    return named.named.size();
+}
+
+} // namespace
+
+Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, const Column& down, const Column& across,
+                         const std::vector<std::vector<std::string>>& block, const Spelling& spelling) {
+    const Table* table = table_with(study, &Table::columns, layer);
+    if (table == nullptr || !table->two_way()) {
+        return no_such_part;
+    }
+    std::size_t width = 0;
+    for (const auto& line : block) {
+        width = std::max(width, line.size());
+    }
+    if (place.row + block.size() > down.size() || place.column + width > across.size()) {
+        return Sentence{"This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes "
+                        "first.",
+                        {std::to_string(block.size()), std::to_string(width), table->name}};
+    }
+    return with_table(study, table->id, [&](Table& copy) {
+        Shared<ColumnDefinition>* typed = part_with(copy.columns, layer);
+        const bool worked = (*typed)->worked();
+        const Kind kind = (*typed)->cells->kind();
+        Overrides overrides = *(*typed)->overrides;
+        for (std::size_t line = 0; line < block.size(); ++line) {
+            for (std::size_t at = 0; at < block[line].size(); ++at) {
+                const std::uint64_t id = cell_id(named_place(copy.axis, down, place.row + line),
+                                                 named_place(*copy.across, across, place.column + at));
+                const std::string& text = block[line][at];
+                const Value value = worked ? listed_value(text, spelling) : read_cell(text, kind, spelling);
+                if (trimmed(text).empty()) {
+                    overrides.erase(id);
+                } else {
+                    overrides[id] = value;
+                }
+            }
+        }
+        typed->edit([&](ColumnDefinition& column) { column.overrides = Shared<Overrides>(std::move(overrides)); });
+    });
+}
+
+namespace {
+
+/// A formula of a two-way table with its two places in brackets, `row` and `col`, `i` and `j` exchanged.
+std::string transposed(const Study& study, const Table* own, const Table& turned, const Formula& formula) {
+    struct Change {
+        Span span;
+        std::string text;
+    };
+    std::vector<Change> changes;
+    const std::string& text = formula.text();
+    const auto written = [&text](const Node& node) {
+        return text.substr(node.span.from, node.span.to - node.span.from);
+    };
+    const std::function<std::string(const Node&, bool)> place = [&](const Node& node, bool in_own) {
+        std::string out = written(node);
+        std::vector<Change> words;
+        const std::function<void(const Node&)> visit = [&](const Node& one) {
+            if (one.type == NodeType::word && in_own && (one.text == "i" || one.text == "j")) {
+                words.push_back({one.span, one.text == "i" ? "j" : "i"});
+            }
+            if (one.type != NodeType::index) {
+                for (const NodePtr& kid : one.kids) {
+                    if (kid) {
+                        visit(*kid);
+                    }
+                }
+            }
+        };
+        visit(node);
+        for (auto word = words.rbegin(); word != words.rend(); ++word) {
+            out.replace(word->span.from - node.span.from, word->span.to - word->span.from, word->text);
+        }
+        return out;
+    };
+    const std::function<void(const Node&)> visit = [&](const Node& node) {
+        const bool inside = own == &turned;
+        if (node.type == NodeType::index && node.kids.size() == 3) {
+            const Node& base = node.kid(0);
+            const bool each = base.type == NodeType::word && inside;
+            const Binding binding =
+                base.type == NodeType::name ? look_up(study, own, base.owner, base.text) : Binding();
+            if (each || binding.table == &turned) {
+                changes.push_back({{node.kid(1).span.from, node.kid(2).span.to},
+                                   place(node.kid(2), inside) + ", " + place(node.kid(1), inside)});
+                return;
+            }
+        }
+        const bool word = node.type == NodeType::word &&
+                          (node.text == "row" || node.text == "rows" || node.text == "i" || node.text == "j");
+        const bool name = node.type == NodeType::name && node.owner.empty() &&
+                          (node.text == "col" || node.text == "cols") && !look_up(study, own, "", node.text).exists();
+        if (inside && (word || name)) {
+            const std::string other = node.text == "row"    ? "col"
+                                      : node.text == "rows" ? "cols"
+                                      : node.text == "col"  ? "row"
+                                      : node.text == "cols" ? "rows"
+                                      : node.text == "i"    ? "j"
+                                                            : "i";
+            changes.push_back({node.span, other});
+        }
+        for (const NodePtr& kid : node.kids) {
+            if (kid) {
+                visit(*kid);
+            }
+        }
+    };
+    visit(*formula.tree());
+    std::sort(changes.begin(), changes.end(),
+              [](const Change& a, const Change& b) { return a.span.from > b.span.from; });
+    std::string out = text;
+    for (const Change& change : changes) {
+        out.replace(change.span.from, change.span.to - change.span.from, change.text);
+    }
+    return out;
+}
+
+} // namespace
+
+Result<Study> transpose(const Study& study, Id id) {
+    const Table* table = study.table(id);
+    if (table == nullptr || !table->two_way()) {
+        return no_such_part;
+    }
+    const auto recurs = [](const auto& layer) {
+        return std::any_of(layer->pieces.begin(), layer->pieces.end(), [](const Piece& piece) {
+            return piece.formula.tree() && piece.formula.tree()->type == NodeType::recurrence;
+        });
+    };
+    const auto entry = std::find_if(table->columns.begin(), table->columns.end(), recurs);
+    if (entry != table->columns.end()) {
+        return Sentence{"%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.",
+                        {(*entry)->name, table->name}};
+    }
+    const Study turned = with_formulas(study, [&](const FormulaPlace& place, const Formula& formula) {
+        return formula.tree() ? Formula(transposed(study, place.table, *table, formula)) : formula;
+    });
+    return with_table(turned, id, [](Table& copy) {
+        std::swap(copy.axis, *copy.across);
+        for (auto& layer : copy.columns) {
+            if (layer->overrides->empty()) {
+                continue;
+            }
+            Overrides overrides;
+            for (const auto& [cell, value] : *layer->overrides) {
+                overrides[cell_id(column_of_cell(cell), row_of_cell(cell))] = value;
+            }
+            layer.edit([&](ColumnDefinition& column) { column.overrides = Shared<Overrides>(std::move(overrides)); });
+        }
+        for (auto& line : copy.foot) {
+            if (line->place != FootLine::Place::under_and_beside) {
+                line.edit([](FootLine& one) {
+                    one.place = one.place == FootLine::Place::under ? FootLine::Place::beside : FootLine::Place::under;
+                });
+            }
+        }
+    });
+}
+
+} // namespace ledgefall
