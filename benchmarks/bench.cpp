@@ -21,6 +21,7 @@ int main(int count, char** arguments) {
     register_sequences();
     register_summary();
     register_charts();
+    register_grids();
     benchmark::Initialize(&count, arguments);
     benchmark::RunSpecifiedBenchmarks();
     return 0;

@@ -77,5 +77,6 @@ void register_measures();
 void register_sequences();
 void register_summary();
 void register_charts();
+void register_grids();
 
 } // namespace ledgefall::benchmarks

@@ -271,13 +271,16 @@ class TestCategories : public QObject {
         bench.texts("site", {"riffle", "riffle", "pool", "pool", "pool", "riffle", "weir"})
             .texts("kind", {"mayfly", "caddis", "mayfly", "mayfly", "caddis", "mayfly", "caddis"});
         Id table;
-        bench.take(contingency_table(bench.study, bench.id("site"), bench.id("kind"),
-                                     {Value::text(Text("mayfly")), Value::text(Text("caddis"))}, true, &table));
-        const Made result{bench, table};
-        QCOMPARE(result.number("mayfly", 1), 2.0);
-        QCOMPARE(result.number("caddis", 3), 1.0);
-        QCOMPARE(result.number("row_total", 2), 3.0);
-        QVERIFY(near(result.number("mayfly_exp", 1), 3.0 * 4 / 7));
+        bench.take(contingency_table(bench.study, bench.id("site"), bench.id("kind"), &table));
+        const Made result{bench, table}; // cells go row by row: riffle, pool and weir by mayfly and caddis
+        QCOMPARE(result.number("n", 1), 2.0);
+        QCOMPARE(result.number("n", 6), 1.0);
+        QCOMPARE(result.number("n", 5), 0.0);
+        QVERIFY(near(result.number("of_row", 1), 2.0 / 3));
+        QVERIFY(near(result.number("of_column", 1), 0.5));
+        QVERIFY(near(result.number("of_all", 1), 2.0 / 7));
+        QVERIFY(near(result.number("expected", 1), 3.0 * 4 / 7));
+        QVERIFY(near(result.number("residual", 1), (2 - 12.0 / 7) / std::sqrt(12.0 / 7)));
         // χ² of the 3 × 2 table {2 1; 2 1; 0 1}, by exact fractions: 14/9 · … = Σ(o − e)²/e
         double chi2 = 0;
         const double counts[3][2] = {{2, 1}, {2, 1}, {0, 1}};
@@ -293,10 +296,13 @@ class TestCategories : public QObject {
         QCOMPARE(result.held("freedom"), 2.0);
         QVERIFY(near(result.held("p_value"), std::exp(-chi2 / 2), 1e-12)); // of two degrees of freedom
         QVERIFY(result.checks_hold());
-        bench.take(type_block(bench.study, bench.table, 7, 0, {{"weir", "leech"}})); // a kind that has no column
-        QVERIFY(!result.checks_hold());
-        QVERIFY(!contingency_table(bench.study, bench.id("site"), bench.id("site"), {}, true));
-        QVERIFY(!contingency_table(bench.study, bench.id("site"), bench.id("kind"), {}, true));
+        QVERIFY(near(result.held("cramers_v"), std::sqrt(chi2 / 7), 1e-12));         // min(3, 2) − 1 is 1
+        bench.take(type_block(bench.study, bench.table, 7, 0, {{"weir", "leech"}})); // a kind that comes by itself
+        QVERIFY(result.checks_hold());
+        QCOMPARE(result.rows(), std::size_t(9));
+        QCOMPARE(result.number("n", 9), 1.0);
+        QCOMPARE(result.held("freedom"), 4.0);
+        QVERIFY(!contingency_table(bench.study, bench.id("site"), bench.id("site")));
     }
 
     void a_share_is_asked_for_again() {

@@ -66,7 +66,20 @@ void CompanionPanel::refresh() {
 void CompanionPanel::sum_up() {
     std::vector<ChosenCells> chosen;
     std::size_t cells = 0;
+    const TableModel& model = page_->model();
     for (const QItemSelectionRange& range : page_->view().selectionModel()->selection()) {
+        for (int row = range.top(); model.two_way() && row <= range.bottom(); ++row) { // cells go row by row
+            const int right = std::min(range.right(), model.table_columns() - 1);
+            const ColumnDefinition* layer = model.column(range.left());
+            const Results::Entry* entry = layer == nullptr ? nullptr : document_.results().find(layer->id);
+            if (entry != nullptr && model.column(right) != nullptr) {
+                chosen.push_back({entry->cells, model.cell_of(row, range.left()), model.cell_of(row, right) + 1});
+                cells += chosen.back().to - chosen.back().from;
+            }
+        }
+        if (model.two_way()) {
+            continue;
+        }
         const auto end = static_cast<std::size_t>(std::min(range.bottom() + 1, page_->model().table_rows()));
         for (int section = range.left(); section <= range.right(); ++section) {
             const ColumnDefinition* column = page_->model().column(section);

@@ -1,6 +1,7 @@
 #include "app/companion/math_picture.h"
 
 #include "app/look/look.h"
+#include "app/numbers/formula_text.h"
 
 #include <QFontMetricsF>
 #include <QPainter>
@@ -120,7 +121,7 @@ MathPicture::Box MathPicture::letters(const Mathematics& math, double points) co
     box.width = metrics.horizontalAdvance(text) + 2 * room + (text == QStringLiteral(",") ? points * 0.3 : 0);
     const Mark* mark = mark_of(math.span);
     const bool stays = mark != nullptr && mark->manner == Manner::stays;
-    const QColor colour = mark == nullptr ? look().ink : stays ? look().stays : look().follows;
+    const QColor colour = mark == nullptr ? look().ink : colour_of(mark->manner);
     box.letters.push_back({{room, 0}, text, points, italic, colour, stays});
     return box;
 }

@@ -1,12 +1,14 @@
 #include "app/companion/working_panel.h"
 
 #include "app/look/look.h"
+#include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/offers.h"
 #include "core/study/model/fault_explanation.h"
+#include "core/study/model/grid_cells.h"
 #include "core/study/model/study_part.h"
 
 #include <QVBoxLayout>
@@ -118,11 +120,14 @@ void WorkingPanel::describe(Subject& out, const FootLine& line, const ColumnDefi
 void WorkingPanel::describe(Subject& out, const ColumnDefinition& column, std::size_t row) const {
     out.column = &column;
     out.formula = column.worked() ? &column.pieces.front().formula : nullptr;
-    out.value = column.worked() ? document_.results().cell(column.id, row - 1) : column.cells->at(row - 1);
+    const std::size_t columns =
+        out.table == nullptr ? 0 : columns_of_grid(document_.study(), document_.results(), out.table->id);
+    out.value =
+        column.worked() || columns > 0 ? document_.results().cell(column.id, row - 1) : column.cells->at(row - 1);
     out.format = column.format;
     out.unit = column.unit;
     out.note = column.note;
-    out.name = tr("%1, row %2").arg(QString::fromStdString(column.shown_label())).arg(row);
+    out.name = tr("%1, %2").arg(QString::fromStdString(column.shown_label()), place_in_words(row, columns));
 }
 
 void WorkingPanel::refresh() {
@@ -249,9 +254,8 @@ void WorkingPanel::show_links(const Subject& shown) {
         for (const Mark& mark :
              marks_of(*shown.formula->tree(), study, shown.table, shown.line == nullptr ? nullptr : shown.column)) {
             if (!mark.id.empty() && names.insert(mark.id.str()).second) {
-                const bool stays = mark.manner == Manner::stays;
                 uses << link_to(mark.id, place_.row, QString::fromStdString(display_name(study, mark.id)),
-                                stays ? look().stays : look().follows);
+                                colour_of(mark.manner));
             }
         }
     }
@@ -268,12 +272,20 @@ void WorkingPanel::show_links(const Subject& shown) {
 /// The typed-over cells of the column, each with a way to it and a way back to its formula.
 void WorkingPanel::show_overrides(const Subject& shown) {
     QString text;
-    if (shown.column != nullptr && shown.line == nullptr && !shown.column->overrides->empty()) {
+    if (shown.column != nullptr && shown.line == nullptr && shown.column->worked() &&
+        !shown.column->overrides->empty()) {
         QStringList rows;
+        std::optional<GridCells> grid;
+        if (shown.table->two_way()) {
+            const Results& results = document_.results();
+            grid.emplace(*shown.table, *results.column((*shown.table->axis.column)->id),
+                         *results.column((*shown.table->across->column)->id));
+        }
         for (const auto& [id, value] : *shown.column->overrides) {
-            const auto row = shown.table->axis.row_of(id);
+            const auto row = grid ? grid->place_of(id) : shown.table->axis.row_of(id);
             if (row && rows.size() < most_listed) {
-                rows << link_to(shown.column->id, *row + 1, tr("row %1").arg(*row + 1), look().stays) +
+                rows << link_to(shown.column->id, *row + 1, place_in_words(*row + 1, grid ? grid->columns() : 0),
+                                look().stays) +
                             QStringLiteral(" = %1, <a href='back:%2'>%3</a>")
                                 .arg(value_text(value, {}).toHtmlEscaped())
                                 .arg(*row)
@@ -307,9 +319,10 @@ void WorkingPanel::follow(const QString& link) {
         Q_EMIT place_wanted(target.definition, target.row);
     } else if (parts[0] == QStringLiteral("back") && parts.size() == 2) {
         const bool all = parts[1] == QStringLiteral("all");
+        const Id column = place_.definition.object;
         document_.perform(all ? tr("restoring formulas") : tr("restoring a formula"),
-                          give_back(document_.study(), place_.definition.object,
-                                    all ? std::nullopt : std::optional<std::size_t>(parts[1].toULongLong())));
+                          all ? give_back(document_.study(), column, std::nullopt)
+                              : document_.with_formula_again(column, parts[1].toULongLong()));
     }
 }
 

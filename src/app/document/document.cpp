@@ -1,6 +1,7 @@
 #include "app/document/document.h"
 
 #include "app/numbers/number_text.h"
+#include "core/study/edits/edit_grid.h"
 #include "core/study/model/study_part.h"
 #include "files/study_json/study_json.h"
 
@@ -97,6 +98,15 @@ QString Document::translated(const Sentence& sentence) {
         part = QCoreApplication::translate("Kind", part.c_str()).toStdString();
     }
     return QString::fromStdString(in_language.filled(pattern.toStdString()));
+}
+
+Result<Study> Document::with_formula_again(Id column, std::size_t cell) const {
+    const Table* table = find_part(study(), column).table;
+    if (table == nullptr || !table->two_way()) {
+        return give_back(study(), column, cell);
+    }
+    return give_back_cell(study(), column, cell, *results_->column((*table->axis.column)->id),
+                          *results_->column((*table->across->column)->id));
 }
 
 QString Document::single_text(const DefinitionId& id, const Format& own) const {

@@ -82,6 +82,8 @@ class Document : public QObject {
     static QStringList translated(const std::vector<Sentence>& sentences);
     /// A held or foot value as it is shown; what is only the rounding of its terms as ≈0.
     QString single_text(const DefinitionId& id, const Format& format) const;
+    /// The study with the formula's value again in a column's cell (from 0; of a two-way table row by row).
+    Result<Study> with_formula_again(Id column, std::size_t cell) const;
     /// The same of a text of the core that has no parts: a purpose, a label.
     static QString translated(std::string_view text);
 

@@ -244,8 +244,8 @@ std::optional<Turning> FormulaDraft::turning_at(int place, std::size_t row) cons
     }
     const auto byte = static_cast<std::uint32_t>(text_.mid(formula_from_, place - formula_from_).toUtf8().size());
     const Study study = with_held();
-    auto turning =
-        ledgefall::turning_at(definition_.formula_text(), *definition_.formula, byte, study, study.table(table_), row);
+    auto turning = ledgefall::turning_at(definition_.formula_text(), *definition_.formula, byte, study,
+                                         study.table(table_), row, columns_of_grid(study, document_.results(), table_));
     if (turning) {
         turning->span.from += line_from_ + definition_.formula_from;
         turning->span.to += line_from_ + definition_.formula_from;

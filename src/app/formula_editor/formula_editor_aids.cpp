@@ -100,10 +100,11 @@ void FormulaEditor::show_aid() {
     const auto liftable = draft_.liftable_at(place);
     QString text;
     if (turning) {
-        const bool stays = turning->manner == Manner::stays;
-        const QString name = QString::fromStdString(turning->now);
-        text = stays ? coloured(tr("%1 stays put").arg(name), look().stays)
-                     : coloured(tr("%1 follows the row").arg(name), look().follows);
+        const QString said = turning->manner == Manner::stays     ? tr("%1 stays put")
+                             : turning->manner == Manner::follows ? tr("%1 follows the row")
+                             : turning->manner == Manner::across  ? tr("%1 follows the column")
+                                                                  : tr("%1 follows the row and the column");
+        text = coloured(said.arg(QString::fromStdString(turning->now)), colour_of(turning->manner));
     }
     const QString before = line_->toPlainText().mid(draft_.formula_from(), place - draft_.formula_from());
     if (const auto call = open_call(before.toStdString(), document_.study(), draft_.table())) {
@@ -238,7 +239,7 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
         }
     }
     working_computer_.ask(
-        draft_.tried(), results, places, [this, places, format](const WorkingComputer::Workings& workings) {
+        draft_.tried(), results, places, [this, places, format, results](const WorkingComputer::Workings& workings) {
             QStringList lines;
             for (std::size_t at = 0; at < workings.size(); ++at) {
                 if (!workings[at]) {
@@ -249,9 +250,9 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
                 const QString shown = value.is_missing() ? tr("missing") : value_text(value, format);
                 QString put_in = working.lines.size() > 2 ? QString::fromStdString(working.lines[1]) : QString();
                 put_in = put_in.size() > 70 ? put_in.left(68) + QStringLiteral("…") : put_in;
-                lines << tr("row %1: %2")
-                                 .arg(places[at].row)
-                                 .arg(coloured(shown, value.is_fault() ? look().fault : look().follows)) +
+                const std::size_t columns = columns_of_grid(draft_.tried(), *results, draft_.table_id());
+                lines << tr("%1: %2").arg(place_in_words(places[at].row, columns),
+                                          coloured(shown, value.is_fault() ? look().fault : look().follows)) +
                              (put_in.isEmpty() ? QString()
                                                : coloured(QStringLiteral("  =  ") + put_in, look().faint_ink));
             }

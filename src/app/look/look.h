@@ -24,6 +24,7 @@ struct Look {
     QColor stone_light;  ///< cards on it
     QColor stays;        ///< text of what stays put
     QColor follows;      ///< text and lines of what follows the row
+    QColor across;       ///< of what follows the column of a two-way table
     QColor follows_wash; ///< selected cells
     QColor fault;        ///< faults and what is not of its kind
     QColor fault_wash;

@@ -28,7 +28,9 @@ class RowHeader : public QHeaderView {
         painter->save();
         painter->fillRect(rect, in_use.margin);
         painter->setFont(in_use.text(points_));
-        painter->setPen(strong_ ? in_use.ink : in_use.faint_ink);
+        const QVariant named = model()->headerData(section, Qt::Vertical, Qt::ForegroundRole); // rows with values
+        painter->setFont(named.isValid() ? in_use.text(10.5, true) : in_use.text(points_));
+        painter->setPen(named.isValid() ? named.value<QColor>() : strong_ ? in_use.ink : in_use.faint_ink);
         painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
                           model()->headerData(section, Qt::Vertical).toString());
         painter->restore();

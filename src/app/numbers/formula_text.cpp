@@ -7,14 +7,17 @@
 namespace ledgefall {
 namespace {
 
+/// Colour is never the only sign: what stays has a line under it, what follows the column dots, what follows both the
+/// colour of water over the dots of the column.
 QTextCharFormat format_of(Manner manner) {
     QTextCharFormat format;
+    format.setForeground(colour_of(manner));
     if (manner == Manner::stays) {
-        format.setForeground(look().stays);
         format.setUnderlineStyle(QTextCharFormat::SingleUnderline);
         format.setUnderlineColor(look().stone_edge);
-    } else {
-        format.setForeground(look().follows);
+    } else if (manner != Manner::follows) {
+        format.setUnderlineStyle(QTextCharFormat::DotLine);
+        format.setUnderlineColor(look().across);
     }
     return format;
 }
@@ -45,6 +48,10 @@ QString raised(const std::string& digits) {
 }
 
 } // namespace
+
+QColor colour_of(Manner manner) {
+    return manner == Manner::stays ? look().stays : manner == Manner::across ? look().across : look().follows;
+}
 
 int position_of(const std::string& text, std::uint32_t byte) {
     return static_cast<int>(

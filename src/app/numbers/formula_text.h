@@ -10,6 +10,8 @@
 
 namespace ledgefall {
 
+QColor colour_of(Manner manner);
+
 /// The formats that show in a formula's text what stays and what follows: what stays is sandstone and stands on its
 /// ledge, an underline; what follows is water. Positions are those of the text as a QString.
 QList<QTextLayout::FormatRange> reference_formats(const std::string& formula, const std::vector<Mark>& marks);

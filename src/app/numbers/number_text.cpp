@@ -257,6 +257,13 @@ bool seems_exact(double number, const Format& format) {
     return nothing || whole;
 }
 
+QString place_in_words(std::size_t row, std::size_t columns) {
+    return columns == 0 ? QCoreApplication::translate("Places", "row %1").arg(row)
+                        : QCoreApplication::translate("Places", "row %1, column %2")
+                              .arg((row - 1) / columns + 1)
+                              .arg((row - 1) % columns + 1);
+}
+
 QString fault_words(Cause cause) {
     const char* words = nullptr;
     switch (cause) {

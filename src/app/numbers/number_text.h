@@ -36,6 +36,9 @@ QString fault_words(Cause cause);
 /// The name that is not there yet, for which a value waits; empty where it waits for none.
 QString waited_for(const Value& value);
 
+/// "row 3", or of a cell of a two-way table with so many columns "row 1, column 3".
+QString place_in_words(std::size_t row, std::size_t columns = 0);
+
 /// A value to its full precision, as it is shown beside the rounded one.
 QString exact_text(const Value& value);
 

@@ -77,18 +77,23 @@ void FindBar::find(bool backwards) {
     }
     const QModelIndex now = page->view().currentIndex();
     std::optional<CellPlace> from;
-    if (now.isValid() && page->model().column(now.column()) != nullptr) {
-        from = CellPlace{static_cast<std::size_t>(now.row()), static_cast<std::size_t>(now.column())};
+    const Table& shown = *page->model().table();
+    const ColumnDefinition* current = now.isValid() ? page->model().column(now.column()) : nullptr;
+    for (std::size_t at = 0; current != nullptr && at < shown.columns.size(); ++at) {
+        if (shown.columns[at]->id == current->id) {
+            from = CellPlace{page->model().cell_of(now.row(), now.column()), at};
+        }
     }
     aside_.stop();
     searching_ = true;
     message_->setText(tr("searching…"));
     const auto look_through = [study = document_.study(), results = document_.snapshot(), id = page->table_id(),
-                               rows = static_cast<std::size_t>(page->model().table_rows()), wanted = search(), from,
-                               backwards]() -> std::optional<CellPlace> {
+                               rows = shown.two_way() ? document_.results().rows(shown.id)
+                                                      : static_cast<std::size_t>(page->model().table_rows()),
+                               wanted = search(), from, backwards]() -> std::optional<CellPlace> {
         const Table* table = study.table(id);
         const auto cells = [&](const ColumnDefinition& column) {
-            return column.worked() ? results->column(column.id) : &*column.cells;
+            return column.worked() || table->two_way() ? results->column(column.id) : &*column.cells;
         };
         return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards);
     };
@@ -108,15 +113,15 @@ void FindBar::select_match(Id table, std::optional<CellPlace> at) {
     if (!there) {
         return message_->clear();
     }
-    if (!at || page->model().column(static_cast<int>(at->column)) == nullptr) {
+    const auto& columns = page->model().table()->columns;
+    if (!at || at->column >= columns.size()) {
         return message_->setText(tr("%1 is not there.").arg(what_->text()));
     }
-    page->view().setCurrentIndex(page->model().index(static_cast<int>(at->row), static_cast<int>(at->column)));
-    page->view().scrollTo(page->view().currentIndex());
+    const QModelIndex found = page->model().place_of(columns[at->column]->id, at->row);
+    page->view().setCurrentIndex(found);
+    page->view().scrollTo(found);
     message_->setText(
-        tr("%1, row %2")
-            .arg(QString::fromStdString(page->model().column(static_cast<int>(at->column))->shown_label()))
-            .arg(at->row + 1));
+        tr("%1, row %2").arg(QString::fromStdString(columns[at->column]->shown_label())).arg(found.row() + 1));
 }
 
 void FindBar::replace(bool all) {

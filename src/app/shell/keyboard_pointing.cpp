@@ -31,7 +31,7 @@ TablePage* KeyboardPointing::page() const {
 }
 
 int KeyboardPointing::columns() const {
-    return page() == nullptr ? 0 : static_cast<int>(page()->model().table()->columns.size());
+    return page() == nullptr ? 0 : page()->model().table_columns();
 }
 
 int KeyboardPointing::foot_lines() const {

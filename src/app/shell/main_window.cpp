@@ -137,6 +137,7 @@ void MainWindow::connect_parts() {
         }
     });
     connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
+    connect(place_, &PageArea::axis_wanted, commands_, &TableCommands::change_axis);
     connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
     connect(help_, &HelpReader::closed, this, &MainWindow::close_help);
     connect(help_, &HelpReader::example_wanted, this, &MainWindow::try_example);
@@ -248,7 +249,8 @@ void MainWindow::show_current_place() {
     const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().currentIndex();
     const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
     const bool inside = column != nullptr && at.row() < page()->model().table_rows();
-    companion_->show_place(inside ? WorkingPlace{column->id, static_cast<std::size_t>(at.row()) + 1} : WorkingPlace());
+    companion_->show_place(inside ? WorkingPlace{column->id, page()->model().cell_of(at.row(), at.column()) + 1}
+                                  : WorkingPlace());
     companion_->refresh();
 }
 

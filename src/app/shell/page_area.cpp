@@ -81,6 +81,7 @@ TablePage* PageArea::make_page(Id table) {
     });
     connect(page, &TablePage::foot_chosen, this, &PageArea::foot_chosen);
     connect(page, &TablePage::menu_wanted, this, &PageArea::menu_wanted);
+    connect(page, &TablePage::axis_wanted, this, &PageArea::axis_wanted);
     return page;
 }
 

@@ -44,6 +44,7 @@ class PageArea : public QStackedWidget {
     void chart_change_wanted(ledgefall::Id chart);
     void foot_chosen(ledgefall::Id line, ledgefall::Id column);
     void menu_wanted(const QPoint& global);
+    void axis_wanted(bool across);
 
   private:
     QList<TablePage::NextStep> next_steps_;

@@ -47,12 +47,23 @@ void TableCommands::fill_table_menu(QMenu* menu) {
     add(
         menu, tr("&New table"), QKeySequence(Qt::CTRL | Qt::Key_T), [this] { new_table(); }, "table");
     actions_.pop_back(); // it needs no table
+    add(
+        menu, tr("T&wo-way table…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T), [this] { two_way_table(); },
+        "two_way");
+    actions_.pop_back();
     add(menu, tr("Title and &note…"), {}, [this] { title_table(); });
     add(menu, tr("&Rename the table…"), {}, [this] { rename_table(); });
     add(menu, tr("&Number of rows…"), {}, [this] { count_rows(); });
     fits(add(menu, tr("&Stop its rows early…"), {}, [this] { stop_rows(); }), Needs::counted_rows);
     fits(add(menu, tr("Change its c&lasses…"), {}, [this] { change_classes(); }), Needs::classes,
          tr("bins intervals limits width"));
+    fits(add(menu, tr("Change the axis &down…"), {}, [this] { change_axis(false); }), Needs::two_axes,
+         tr("rows values"));
+    fits(add(menu, tr("Change the axis &across…"), {}, [this] { change_axis(true); }), Needs::two_axes,
+         tr("columns values"));
+    fits(add(menu, tr("&Swap the axes"), {}, [this] { swap_axes(); }), Needs::two_axes, tr("transpose turn"));
+    fits(add(menu, tr("Add a layer of t&yped values…"), {}, [this] { add_layer(); }), Needs::two_axes,
+         tr("enter data"));
     add(menu, tr("Move the table up"), {}, [this] { move_table(-1); });
     add(menu, tr("Move the table down"), {}, [this] { move_table(1); });
     add(menu, tr("Remove the table"), {}, [this] { remove_table(); });
@@ -116,9 +127,9 @@ void TableCommands::fill_formula_menu(QMenu* menu) {
         [this] { page()->write_formula(page()->view().currentIndex().column()); }, "formula");
     QAction* next = add(
         menu, tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
-        [this] { page()->write_formula(page()->model().columnCount() - 1); }, "next_column");
+        [this] { page()->write_next(); }, "next_column");
     fits(formula, Needs::table, tr("calculate equation"));
-    fits(next, Needs::table, tr("add a column calculate formula"));
+    fits(next, Needs::one_axis, tr("add a column calculate formula"));
     beside_table_.append({next, tr("next column")});
 }
 
@@ -171,11 +182,12 @@ QString TableCommands::missing(Needs needs) const {
     case Needs::column:
         return when(current != nullptr, tr("choose a column"));
     case Needs::number_column:
-        return when(std::any_of(table()->columns.begin(), table()->columns.end(),
-                                [this](const auto& one) {
-                                    const Results::Entry* entry = document_.results().find(one->id);
-                                    return entry != nullptr && entry->kind == Kind::number;
-                                }),
+        return when(!table()->two_way() && std::any_of(table()->columns.begin(), table()->columns.end(),
+                                                       [this](const auto& one) {
+                                                           const Results::Entry* entry =
+                                                               document_.results().find(one->id);
+                                                           return entry != nullptr && entry->kind == Kind::number;
+                                                       }),
                     tr("needs a column of numbers"));
     case Needs::given_column:
         return when(current != nullptr && !current->worked(), tr("choose typed values"));
@@ -198,6 +210,10 @@ QString TableCommands::missing(Needs needs) const {
                     tr("there is none over this column"));
     case Needs::counted_rows:
         return when(table()->axis.source->count() != nullptr, tr("its rows are typed, not counted"));
+    case Needs::one_axis:
+        return when(!table()->two_way(), tr("a two-way table has layers"));
+    case Needs::two_axes:
+        return when(table()->two_way(), tr("it is no two-way table"));
     case Needs::classes:
         return when(table()->axis.rows_as<ClassRows>() != nullptr, tr("its rows are no classes"));
     }

@@ -29,6 +29,8 @@ class TableCommands : public QObject {
     void open_cell_menu(const QPoint& global);
     void enable(bool has_table);
 
+    void change_axis(bool across);
+
     // What the dialogs of some commands come to.
     void continue_to(std::size_t row, const std::optional<struct Pattern>& pattern);
     void group_chosen(const QString& label);
@@ -51,7 +53,9 @@ class TableCommands : public QObject {
         hidden_column,
         grouped_column,
         counted_rows,
-        classes
+        classes,
+        one_axis,
+        two_axes
     };
     QAction* fits(QAction* action, Needs needs, const QString& words = {});
     QString missing(Needs needs) const;
@@ -86,6 +90,9 @@ class TableCommands : public QObject {
     void count_values();
     void change_classes();
     void count_pairs();
+    void two_way_table();
+    void swap_axes();
+    void add_layer();
     void sum_up();
     void ask_share();
     std::shared_ptr<const Column> cells_of(const ColumnDefinition& column) const;

@@ -6,7 +6,6 @@
 #include "app/shell/table_commands.h"
 #include "core/charts/proposed_chart.h"
 #include "core/study/builders/asked_share.h"
-#include "core/study/builders/contingency.h"
 #include "core/study/builders/unfold.h"
 #include "core/study/row_sources/category_rows.h"
 
@@ -90,28 +89,6 @@ void TableCommands::change_classes() {
     if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
         perform(tr("the classes"), reclass(document_.study(), table()->id, dialog.classes()));
     }
-}
-
-/// The pairs of two chosen columns; the first goes down.
-void TableCommands::count_pairs() {
-    const std::vector<Id> columns = page()->view().chosen_columns();
-    if (columns.size() != 2) {
-        return document_.refuse(
-            {"Choose two columns: the values of the first go down, those of the second across.", {}});
-    }
-    Categories across;
-    across.of = columns[1];
-    const Result<Column> values = rows_of_categories(*cells_of(*table()->column(columns[1])), across);
-    if (!values) {
-        return document_.refuse(values.refusal());
-    }
-    std::vector<Value> all;
-    for (std::size_t row = 0; row < std::min(values->size(), most_across + 1); ++row) {
-        all.push_back(values->at(row).for_ever());
-    }
-    Id result;
-    const auto next = contingency_table(document_.study(), columns[0], columns[1], all, true, &result);
-    take_table(tr("a contingency table"), next, result, "");
 }
 
 void TableCommands::sum_up() {

@@ -10,6 +10,11 @@
 #include <QTableView>
 
 namespace ledgefall {
+namespace {
+
+constexpr int quiet_line = 90; ///< of 255: in a two-way table lines run in both directions
+
+} // namespace
 
 void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
     const Look& in_use = look();
@@ -18,7 +23,8 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const bool selected = (option.state & QStyle::State_Selected) != 0;
     const bool worked = index.data(TableModel::WorkedRole).toBool();
     const bool trial = index.data(TableModel::TrialRole).toBool();
-    painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial ? in_use.worked : in_use.paper);
+    const bool across = index.data(TableModel::AcrossRole).toBool();
+    painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial || across ? in_use.worked : in_use.paper);
     if (index.data(TableModel::BeyondRole).toBool()) {
         paint_beyond(painter, option, index);
         painter->restore();
@@ -33,8 +39,22 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     }
     painter->setPen(in_use.rule);
     painter->drawLine(rect.bottomLeft(), rect.bottomRight());
-    if (worked) {
-        paint_fall_line(painter, rect, overridden, index.data(TableModel::ReachEndRole).toBool());
+    if (across) { // the line of what follows the column runs across
+        QColor quiet = in_use.across;
+        quiet.setAlpha(quiet_line);
+        painter->setPen(QPen(quiet, 1, Qt::DotLine));
+        painter->drawLine(rect.left(), rect.bottom(), rect.right(), rect.bottom());
+    }
+    if (index.data(TableModel::BesideRole).toBool()) {
+        painter->setPen(in_use.ink);
+        painter->drawLine(rect.topLeft(), rect.bottomLeft());
+    }
+    const auto* table = qobject_cast<const TableModel*>(index.model());
+    const bool in_grid = table != nullptr && table->two_way();
+    if (worked || (overridden && in_grid)) {
+        painter->setOpacity(in_grid && !overridden ? quiet_line / 255.0 : 1);
+        paint_fall_line(painter, rect, overridden, !in_grid && index.data(TableModel::ReachEndRole).toBool());
+        painter->setOpacity(1);
     }
     const bool figures = !trial && !overridden && (state == State::plain) &&
                          static_cast<Kind>(index.data(TableModel::KindRole).toInt()) == Kind::number;
@@ -85,8 +105,8 @@ void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewIte
         }
         const QRect inner = option.rect.adjusted(in_use.px(2), 1, -in_use.px(2), -2);
         const bool stays = cells.manner == Manner::stays;
-        painter->setPen(
-            QPen(stays ? in_use.stays : in_use.follows, stays ? 2 : 1.5, stays ? Qt::SolidLine : Qt::DotLine));
+        const QColor colour = stays ? in_use.stays : cells.manner == Manner::across ? in_use.across : in_use.follows;
+        painter->setPen(QPen(colour, stays ? 2 : 1.5, stays ? Qt::SolidLine : Qt::DotLine));
         if (cells.from == cells.to) {
             stays ? painter->drawLine(inner.bottomLeft(), inner.bottomRight()) : painter->drawRect(inner);
             stays ? painter->drawLine(inner.bottomLeft(), inner.bottomLeft() - QPoint(0, in_use.px(6))) : void();

@@ -84,7 +84,7 @@ void ColumnMenu::add_overrides(int row) {
     if (row >= 0) {
         addAction(tr("Restore the formula in this cell"), this, [this, row] {
             document_.perform(tr("restoring a formula"),
-                              give_back(document_.study(), column_, static_cast<std::size_t>(row)));
+                              document_.with_formula_again(column_, static_cast<std::size_t>(row)));
         });
     }
     addAction(tr("Restore the formula in all overridden cells (%1)").arg(column()->overrides->size()), this, [this] {

@@ -72,10 +72,7 @@ const FootLine* FootModel::line(int row) const {
 
 Value FootModel::value(int row, int section) const {
     const FootLine* its_line = line(row);
-    const ColumnDefinition* column = table_.column(section);
-    return its_line == nullptr || column == nullptr || !its_line->takes(column->id)
-               ? Value::missing()
-               : document_.results().foot(its_line->id, column->id);
+    return its_line == nullptr ? Value::missing() : table_.foot_value(*its_line, section);
 }
 
 int FootModel::rowCount(const QModelIndex& parent) const {
@@ -89,16 +86,8 @@ int FootModel::columnCount(const QModelIndex& parent) const {
 QVariant FootModel::data(const QModelIndex& index, int role) const {
     const Value shown_value = value(index.row(), index.column());
     switch (role) {
-    case Qt::DisplayRole: {
-        const ColumnDefinition* column = table_.column(index.column());
-        const bool own = line(index.row())->format.style != Format::Style::automatic || column == nullptr;
-        // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
-        const bool percent = !own && column->format.style == Format::Style::percent;
-        const Format format = own ? line(index.row())->format : percent ? column->format : Format();
-        return column != nullptr && line(index.row())->takes(column->id)
-                   ? document_.single_text(DefinitionId::foot_value(line(index.row())->id, column->id), format)
-                   : QString();
-    }
+    case Qt::DisplayRole:
+        return table_.foot_text(*line(index.row()), index.column());
     case TableModel::ValueStateRole:
         return static_cast<int>(shown_value.state());
     case TableModel::OldRole:
@@ -243,7 +232,7 @@ void FootView::follow() {
         setColumnHidden(section, above_.isColumnHidden(section));
         setColumnWidth(section, above_.columnWidth(section));
     }
-    const int gutter = std::max(label_width(), look().px(52));
+    const int gutter = std::max({label_width(), look().px(52), above_.names_width()});
     for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
         header->setFixedWidth(gutter);
     }

@@ -12,6 +12,7 @@ namespace {
 constexpr double padding = 10;
 constexpr double top = 8;
 constexpr double least_width = 68;
+constexpr double least_of_value = 44; ///< of an axis across
 constexpr double most_width = 150;
 
 } // namespace
@@ -45,6 +46,11 @@ QString TableHeading::counts_text(const Content& content) {
 TableHeading::Content TableHeading::content(int section) const {
     Content content;
     const ColumnDefinition* column = table_.column(section);
+    if (table_.two_way()) {
+        content.label = table_.headerData(section, Qt::Horizontal).toString();
+        content.across = true;
+        return content;
+    }
     if (column == nullptr) {
         content.beyond = true;
         content.label = tr("next column");
@@ -202,7 +208,8 @@ int TableHeading::width_of(const Content& shown, int content_width) const {
         needed += look().px(8) + small.horizontalAdvance(shown.unit) + 6;
     }
     needed = std::max(needed, QFontMetrics(look().text(8.5)).horizontalAdvance(counts_text(shown)) + look().px(2));
-    needed = std::max({look().px(least_width), needed + margins, content_width});
+    const double least = shown.across ? least_of_value : least_width;
+    needed = std::max({look().px(least), needed + margins, content_width});
     const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + margins;
     const int limit = shown.beyond ? look().px(170) : needed + needed / 2;
     return std::max(needed, std::min(under, std::min(limit, look().px(most_width))));
@@ -294,7 +301,8 @@ void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
     const int section = logicalIndexAt(event->pos());
     const int within = section < 0 ? 0 : event->pos().x() - sectionViewportPosition(section);
     constexpr int grip = 4; // at either edge, where the width is dragged
-    if (section < 0 || within < grip || within > sectionSize(section) - grip || event->button() != Qt::LeftButton) {
+    if (table_.two_way() || section < 0 || within < grip || within > sectionSize(section) - grip ||
+        event->button() != Qt::LeftButton) {
         return QHeaderView::mouseDoubleClickEvent(event);
     }
     const Content shown = content(section);
@@ -313,6 +321,9 @@ QSize TableHeading::sectionSizeFromContents(int section) const {
 }
 
 QSize TableHeading::sizeHint() const {
+    if (table_.two_way()) {
+        return {QHeaderView::sizeHint().width(), QFontMetrics(look().text(10.5, true)).height() + look().px(16)};
+    }
     int height = look().px(40);
     for (int section = 0; section < count(); ++section) {
         height = std::max(height, height_at(section, sectionSize(section)));
@@ -320,7 +331,29 @@ QSize TableHeading::sizeHint() const {
     return {QHeaderView::sizeHint().width(), height + band_height()};
 }
 
+/// A value of the axis across: what follows the column falls from here; a foot line's label beside the rows is ink.
+void TableHeading::paint_value(QPainter* painter, const QRect& rect, int section) const {
+    const Look& in_use = look();
+    const Content shown = content(section);
+    const bool beside = table_.column(section) == nullptr;
+    painter->save();
+    painter->fillRect(rect, in_use.paper);
+    painter->setFont(in_use.text(10.5, true));
+    painter->setPen(beside ? in_use.ink : in_use.across);
+    const QRect inner = rect.adjusted(in_use.px(padding), 0, -in_use.px(padding), -in_use.px(6));
+    painter->drawText(inner, Qt::AlignRight | Qt::AlignBottom, shown.label);
+    painter->setPen(QPen(beside ? in_use.ink : in_use.across, 1.6, beside ? Qt::SolidLine : Qt::DotLine));
+    painter->drawLine(rect.left(), rect.bottom() - 1, rect.right(), rect.bottom() - 1);
+    if (beside) {
+        painter->drawLine(rect.topLeft() + QPoint(0, in_use.px(6)), rect.bottomLeft());
+    }
+    painter->restore();
+}
+
 void TableHeading::paintSection(QPainter* painter, const QRect& rect, int section) const {
+    if (table_.two_way()) {
+        return paint_value(painter, rect, section);
+    }
     const Look& in_use = look();
     const Content shown = content(section);
     painter->save();

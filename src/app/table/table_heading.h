@@ -52,6 +52,7 @@ class TableHeading : public QHeaderView {
         QString waits_for; ///< a name that is not there yet
         ReadableFormula formula;
         bool worked = false, beyond = false;
+        bool across = false; ///< a value of the axis across
         std::size_t faults = 0, overrides = 0;
     };
     Content content(int section) const;
@@ -70,6 +71,7 @@ class TableHeading : public QHeaderView {
     int width_of(const Content& content, int content_width) const;
     /// What laying out a content came to before; texts are measured only when they are new.
     int remembered(const QString& question, const Content& content, const std::function<int()>& measure) const;
+    void paint_value(QPainter* painter, const QRect& rect, int section) const;
     int lay_out(QTextLayout& layout, const Content& content, int width) const;
 
     TableModel& table_;

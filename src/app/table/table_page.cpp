@@ -4,7 +4,7 @@
 #include "app/look/menu_action.h"
 #include "app/numbers/locale_text.h"
 #include "core/engine/planning/plan.h"
-#include "core/study/edits/edits.h"
+#include "core/study/edits/edit_grid.h"
 #include "core/study/model/fault_explanation.h"
 
 #include <QDate>
@@ -18,13 +18,22 @@
 #include <utility>
 
 namespace ledgefall {
+namespace {
+
+TableModel* model_for(Document& document, Id table, QObject* parent) {
+    const Table* own = document.study().table(table);
+    return own != nullptr && own->two_way() ? new TwoWayModel(document, table, parent)
+                                            : new TableModel(document, table, parent);
+}
+
+} // namespace
 
 TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, QWidget* parent)
     : QWidget(parent)
     , document_(document)
     , active_editor_(active_editor)
     , table_(table)
-    , model_(new TableModel(document, table, this))
+    , model_(model_for(document, table, this))
     , title_(new QLabel(this))
     , state_(new QLabel(this))
     , row_count_(new RowCountField(document, table, this))
@@ -65,6 +74,22 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     layout->addLayout(bar);
+    if (auto* two_way = qobject_cast<TwoWayModel*>(model_)) {
+        layers_ = new LayerStrip(*two_way, document, this);
+        layout->addWidget(layers_);
+        connect(layers_, &LayerStrip::formula_wanted, this,
+                [this] { model_->column(0) == nullptr ? write_next() : write_formula(0); });
+        connect(layers_, &LayerStrip::next_layer_wanted, this, &TablePage::write_next);
+        connect(layers_, &LayerStrip::axis_wanted, this, &TablePage::axis_wanted);
+        connect(layers_, &LayerStrip::transposing_wanted, this,
+                [this] { document_.perform(tr("swapping the axes"), transpose(document_.study(), table_)); });
+        connect(two_way, &TwoWayModel::layer_shown, this, &TablePage::selection_changed);
+        connect(two_way, &TableModel::shape_changed, this, [this] { // its cells come with the first results
+            if (!view_->currentIndex().isValid() && model_->rowCount() > 0) {
+                view_->setCurrentIndex(model_->index(0, 0));
+            }
+        });
+    }
     layout->addWidget(editor_);
     layout->addWidget(offers_);
     layout->addWidget(view_, 100);
@@ -85,7 +110,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
         const ColumnDefinition* column = model_->column(section);
         if (active_editor_.writing()) {
             active_editor_.editor()->line().setFocus();
-        } else if (column == nullptr) {
+        } else if (column == nullptr && !model_->two_way()) {
             write_formula(section);
         }
     });
@@ -129,6 +154,9 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     });
     connect(editor_, &FormulaEditor::tried, model_, [this](const ResultsPtr& results) {
         model_->show_trial(editor_->draft().each().empty() ? results : nullptr, editor_->draft().tried_column());
+        if (model_->two_way()) { // all its columns are as wide as the values on trial ask
+            Q_EMIT model_->shape_changed();
+        }
     });
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
@@ -195,19 +223,22 @@ void TablePage::define(const QString& name, bool held) {
     if (held) {
         Q_EMIT holding_wanted(name);
     } else {
-        write_formula(model_->columnCount() - 1, name + QStringLiteral(" = "));
+        write_formula(-1, name + QStringLiteral(" = "));
     }
+}
+
+void TablePage::write_next() {
+    write_formula(-1);
 }
 
 /// The column that was just written, in view and current, in the row in which one was.
 void TablePage::choose_column(Id column) {
-    const auto& columns = model_->table()->columns;
-    for (std::size_t section = 0; section < columns.size(); ++section) {
-        if (columns[section]->id == column) {
-            const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
-            view_->setCurrentIndex(model_->index(row, static_cast<int>(section)));
-            view_->scrollTo(view_->currentIndex());
-        }
+    const QModelIndex now = view_->currentIndex();
+    const QModelIndex there =
+        model_->place_of(column, model_->cell_of(std::max(0, now.row()), std::max(0, now.column())));
+    if (there.isValid()) {
+        view_->setCurrentIndex(there);
+        view_->scrollTo(there);
     }
 }
 
@@ -251,7 +282,8 @@ void TablePage::write_formula(int section, const QString& begun) {
     }
     offers_->leave();
     const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
-    editor_->write(table_, column == nullptr ? Id() : column->id, text, static_cast<std::size_t>(row) + 1);
+    const int place = std::clamp(view_->currentIndex().column(), 0, std::max(0, model_->table_columns() - 1));
+    editor_->write(table_, column == nullptr ? Id() : column->id, text, model_->cell_of(row, place) + 1);
 }
 
 void TablePage::spread(const std::vector<Id>& columns, const QString& begun) {
@@ -284,7 +316,7 @@ void TablePage::show_what_fits() {
         button->setToolButtonStyle(style);
     }
     add_foot_->setToolButtonStyle(style);
-    add_foot_->setVisible(model_->columnCount() > 1);
+    add_foot_->setVisible(model_->table() != nullptr && !model_->table()->columns.empty());
     QTimer::singleShot(0, this, &TablePage::fit_state); // once the line has been laid out
 }
 
@@ -297,13 +329,10 @@ void TablePage::show_foot_line(Id line) {
 }
 
 void TablePage::go_to(Id column, std::size_t row) {
-    const auto& columns = model_->table()->columns;
-    for (std::size_t section = 0; section < columns.size(); ++section) {
-        if (columns[section]->id == column) {
-            const int at = std::clamp(static_cast<int>(row) - 1, 0, std::max(0, model_->table_rows() - 1));
-            view_->setCurrentIndex(model_->index(at, static_cast<int>(section)));
-            view_->scrollTo(view_->currentIndex());
-        }
+    const QModelIndex there = model_->place_of(column, row == 0 ? 0 : row - 1);
+    if (there.isValid()) {
+        view_->setCurrentIndex(there);
+        view_->scrollTo(there);
     }
     view_->setFocus();
 }
@@ -337,7 +366,8 @@ std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {
     if (column == nullptr) {
         return nullptr;
     }
-    auto menu = std::make_unique<ColumnMenu>(document_, table_, column->id, row, this);
+    const int cell = row < 0 ? -1 : static_cast<int>(model_->cell_of(row, section));
+    auto menu = std::make_unique<ColumnMenu>(document_, table_, column->id, cell, this);
     connect(menu.get(), &ColumnMenu::formula_wanted, this, [this, section] { write_formula(section); });
     return menu;
 }

@@ -5,6 +5,7 @@
 #include "app/formula_editor/offer_strip.h"
 #include "app/table/column_menu.h"
 #include "app/table/foot_view.h"
+#include "app/table/layer_strip.h"
 #include "app/table/row_count_field.h"
 #include "app/table/rows_edge.h"
 #include "app/table/table_view.h"
@@ -36,6 +37,7 @@ class TablePage : public QWidget {
     void offer(const QList<NextStep>& steps);
     FormulaEditor& editor() { return *editor_; }
     OfferStrip& offers() { return *offers_; }
+    LayerStrip* layers() { return layers_; } ///< of a two-way table; else null
 
     /// Opens the editor for a column; a section without a column writes a new one.
     void write_formula(int section, const QString& begun = {});
@@ -60,6 +62,7 @@ class TablePage : public QWidget {
     void insert_rows_above();
     void remove_selected_rows();
     std::unique_ptr<ColumnMenu> column_menu(int section, int row);
+    void write_next(); ///< opens the editor for a new column, or layer
     /// Makes a cell the current one (row from 1).
     void go_to(Id column, std::size_t row);
 
@@ -68,6 +71,7 @@ class TablePage : public QWidget {
     void holding_wanted(const QString& name); ///< a held value of that name
     void foot_chosen(ledgefall::Id line, ledgefall::Id column);
     void menu_wanted(const QPoint& global); ///< for the chosen cells
+    void axis_wanted(bool across);          ///< other values for an axis of a two-way table
 
   protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -79,6 +83,8 @@ class TablePage : public QWidget {
     void edit_title();
     void take_title(bool take);
     void choose_column(Id column);
+    std::vector<ReferencedCells> cells_referred_to(const FormulaEditor& editor) const;
+    void point_at_part(const QRect& cells, FormulaEditor::Pointing how);
     void tell_headings(const HeadedColumns& headed);
     void tell_definitions(const QStringList& columns, const QStringList& held);
     void tell_dates(Id column, const QString& typed, double days);
@@ -101,6 +107,7 @@ class TablePage : public QWidget {
     QToolButton* add_foot_;
     NewFootMenu* foot_menu_;
     TableView* view_;
+    LayerStrip* layers_ = nullptr;
     RowsEdge* rows_edge_;
     FootView* foot_;
     FormulaEditor* editor_;

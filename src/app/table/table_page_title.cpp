@@ -25,13 +25,18 @@ QString TablePage::state_line() const {
         parts << (document_.computing() ? tr("values as before the last change")
                                         : tr("computing was stopped: old values"));
     }
+    if (table->two_way()) {
+        const auto length = [this](const Axis& axis) { return document_.results().rows((*axis.column)->id); };
+        parts << tr("%1 rows, %2 columns").arg(length(table->axis)).arg(length(*table->across));
+    }
     const Formula* counted = table->axis.source->count();
-    const bool shown = counted != nullptr && counted->text() == std::to_string(model_->table_rows());
+    const bool shown =
+        table->two_way() || (counted != nullptr && counted->text() == std::to_string(model_->table_rows()));
     if (!shown) { // else it stands in the field beside
         parts << tr("rows: %1").arg(model_->table_rows());
     }
     const auto name_of = [this](Id id) { return display_name(document_.study(), id); };
-    for (const Sentence& about : table->axis.source->in_words(name_of)) {
+    for (const Sentence& about : table->two_way() ? std::vector<Sentence>() : table->axis.source->in_words(name_of)) {
         parts << Document::translated(about);
     }
     std::size_t faults = 0;

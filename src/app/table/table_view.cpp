@@ -45,7 +45,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     connect(heading_, &TableHeading::label_typed, this, &TableView::take_label);
     connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
         const ColumnDefinition* column = table_.column(section);
-        if (!fitting_ && column != nullptr) {
+        if (!fitting_ && column != nullptr) { // of a two-way table it is that of all columns
             const int at_one = static_cast<int>(width / look().zoom);
             document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
                             resize_column(document_.study(), column->id, at_one));
@@ -78,6 +78,10 @@ void TableView::restyle() {
 
 int TableView::content_width(int section) const {
     const ColumnDefinition* column = table_.column(section);
+    if (table_.two_way()) {
+        const int below = width_below && column == nullptr ? width_below(section) : 0;
+        return std::max(std::min(width_in_grid(section), look().px(280)) + look().px(28), below);
+    }
     if (column == nullptr) {
         return look().px(28);
     }
@@ -92,6 +96,49 @@ int TableView::content_width(int section) const {
     return std::max(std::min(fitted.width, look().px(280)) + look().px(28), std::min(below, look().px(200)));
 }
 
+/// The width of a two-way table's columns, of which all are of one: that of the widest of some cells, headings and foot
+/// values. What stands beside the rows has its own.
+int TableView::width_in_grid(int section) const {
+    const ColumnDefinition* layer = table_.column(section);
+    if (layer == nullptr) {
+        return widest_of(section, {});
+    }
+    const Column* cells = document_.results().column(layer->id);
+    const Format format = table_.shown_format(section);
+    Fitted& fitted = fitted_[layer->id];
+    const bool trial = table_.in_trial(section);
+    if (!trial && fitted.cells == cells && fitted.format == format && fitted.zoom == look().zoom &&
+        fitted.rows == table_.table_columns()) {
+        return fitted.width;
+    }
+    constexpr int looked_at = 400;
+    const QFontMetrics metrics(look().text());
+    const QFontMetrics strong(look().text(10.5, true));
+    const int rows = std::max(1, table_.table_rows());
+    int columns = 0;
+    while (columns < table_.table_columns() && table_.column(columns) != nullptr) {
+        ++columns;
+    }
+    int widest = 0;
+    const int step = std::max(1, columns / looked_at);
+    for (int at = 0; at < columns; at += step) {
+        widest = std::max(widest, strong.horizontalAdvance(table_.headerData(at, Qt::Horizontal).toString()));
+        widest = std::max(widest, width_below ? width_below(at) - look().px(28) : 0);
+    }
+    const int all = rows * columns;
+    const int stride = std::max(1, all / looked_at);
+    for (int at = 0; at < all; at += stride) {
+        widest =
+            std::max(widest, metrics.horizontalAdvance(value_text(table_.value(at / columns, at % columns), format)));
+    }
+    if (all > 0) {
+        const Value last = table_.value(rows - 1, columns - 1);
+        widest = std::max(widest, metrics.horizontalAdvance(value_text(last, format)));
+    }
+    fitted = {trial ? nullptr : cells, format, look().zoom, table_.table_columns(), widest};
+    return widest;
+}
+
 /// The width of the widest of some cells. Of numbers only the longest is measured: their figures are of one width.
 int TableView::widest_of(int section, const Format& format) const {
     constexpr int looked_at = 60;
@@ -102,7 +149,8 @@ int TableView::widest_of(int section, const Format& format) const {
     QString longest;
     for (int row = 0; row < rows; row += step) {
         const Value value = table_.value(row, section);
-        const QString text = value_text(value, format);
+        const QString text =
+            table_.two_way() ? table_.index(row, section).data().toString() : value_text(value, format);
         if (value.kind() != Kind::number) {
             widest = std::max(widest, metrics.horizontalAdvance(text));
         } else if (text.size() > longest.size()) {
@@ -147,6 +195,17 @@ void TableView::keep_current_in_view() {
     }
 }
 
+int TableView::names_width() const {
+    constexpr int looked_at = 60;
+    const QFontMetrics metrics(look().text(10.5, true));
+    int widest = 0;
+    const int rows = table_.two_way() ? table_.table_rows() : 0;
+    for (int row = 0; row < rows; row += std::max(1, rows / looked_at)) {
+        widest = std::max(widest, metrics.horizontalAdvance(table_.headerData(row, Qt::Vertical).toString()));
+    }
+    return widest == 0 ? 0 : std::min(widest + look().px(18), look().px(220));
+}
+
 int TableView::content_height() const {
     const bool scrolls = horizontalHeader()->length() > viewport()->width();
     return heading_->sizeHint().height() + static_cast<int>(std::min<qint64>(verticalHeader()->length(), 100000)) +
@@ -165,7 +224,7 @@ void TableView::move_current(int rows, int columns) {
 /// The chosen ranges of cells that the table has, from left to right; the current cell where nothing else is chosen.
 std::vector<TableView::Block> TableView::chosen_blocks() const {
     const int rows = table_.table_rows();
-    const int columns = table_.table() == nullptr ? 0 : static_cast<int>(table_.table()->columns.size());
+    const int columns = table_.table_columns();
     std::vector<Block> blocks;
     for (const QItemSelectionRange& range : selectionModel()->selection()) {
         blocks.push_back({range.top(), range.bottom(), range.left(), range.right()});
@@ -217,7 +276,10 @@ std::vector<Id> TableView::columns_meant() const {
 std::vector<Id> TableView::chosen_columns() const {
     std::vector<Id> columns;
     for (const int section : chosen_sections()) {
-        columns.push_back(table_.column(section)->id);
+        const ColumnDefinition* column = table_.column(section); // of a two-way table the same layer for all
+        if (column != nullptr && std::find(columns.begin(), columns.end(), column->id) == columns.end()) {
+            columns.push_back(column->id);
+        }
     }
     return columns;
 }
@@ -306,7 +368,7 @@ bool TableView::can_continue() const {
         return false;
     }
     bool filled = false;
-    for (int section = block.left; section <= block.right; ++section) {
+    for (int section = block.left; section <= block.right && !table_.two_way(); ++section) {
         const ColumnDefinition& column = *table_.column(section);
         filled = filled || (!column.worked() && !table_.value(block.bottom, section).is_missing());
     }

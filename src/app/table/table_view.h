@@ -40,8 +40,10 @@ class TableView : public QTableView, public ShowsReferences {
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
     TableHeading& heading() { return *heading_; }
-    int content_height() const; ///< of the headings and all rows
-    void fit_columns();         ///< widths to what is in them, where the study does not say a width
+    int content_height() const;
+    int names_width() const; ///< of the rows of a two-way table, which have the values of its axis for names ///< of
+                             ///< the headings and all rows
+    void fit_columns();      ///< widths to what is in them, where the study does not say a width
     void keep_current_in_view();
     void restyle();
 
@@ -83,6 +85,7 @@ class TableView : public QTableView, public ShowsReferences {
     bool can_continue() const;
     int content_width(int section) const;
     int widest_of(int section, const Format& format) const;
+    int width_in_grid(int section) const;
 
     TableModel& table_;
     Document& document_;

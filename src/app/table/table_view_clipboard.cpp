@@ -25,7 +25,8 @@ const QString names_format = QStringLiteral("application/x-ledgefall-names");
 void TableView::copy() const {
     bool worked = false;
     for (const int section : chosen_sections()) {
-        worked = worked || table_.column(section)->worked();
+        const ColumnDefinition* column = table_.column(section);
+        worked = worked || column == nullptr || column->worked();
     }
     if (worked && !document_.results_are_current()) {
         return document_.refuse(
@@ -110,13 +111,25 @@ QString TableView::copied() const {
     if (chosen().empty()) {
         return text;
     }
-    if (whole_columns_chosen()) { // they bring their names
+    const bool with_names = whole_columns_chosen();
+    if (with_names && table_.two_way()) { // with both headings
+        const Table& table = *table_.table();
+        text += QString::fromStdString((*table.axis.column)->name) + tr(" by ") +
+                QString::fromStdString((*table.across->column)->name) + u'\t';
+        for (const int section : sections) {
+            text += table_.headerData(section, Qt::Horizontal).toString();
+            end_field(section);
+        }
+    } else if (with_names) { // they bring their names
         for (const int section : sections) {
             text += QString::fromStdString(table_.column(section)->name);
             end_field(section);
         }
     }
     for (int row = rows.top; row <= rows.bottom; ++row) {
+        if (with_names && table_.two_way()) {
+            text += table_.headerData(row, Qt::Vertical).toString() + u'\t';
+        }
         for (const int section : sections) {
             text += QString::fromStdString(quoted_field(write_cell(table_.value(row, section)), '\t'));
             end_field(section);
@@ -129,7 +142,7 @@ void TableView::paste(const QString& text, bool with_names) {
     const QModelIndex at = currentIndex();
     DialectChoice choice;
     choice.delimiter = text.contains(QLatin1Char('\t')) || !text.contains(QLatin1Char(';')) ? '\t' : ';';
-    const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr;
+    const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr && !table_.two_way();
     choice.header = at_top_of_new && !with_names ? std::nullopt : std::optional(with_names);
     choice.blank_lines_at_end = true;
     choice.decimal_otherwise = own_spelling().decimal;

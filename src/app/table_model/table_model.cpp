@@ -37,6 +37,40 @@ const ColumnDefinition* TableModel::column(int section) const {
                : nullptr;
 }
 
+int TableModel::table_columns() const {
+    return table() == nullptr ? 0 : static_cast<int>(table()->columns.size());
+}
+
+std::size_t TableModel::cell_of(int row, int) const {
+    return static_cast<std::size_t>(row);
+}
+
+QModelIndex TableModel::place_of(Id wanted, std::size_t cell) {
+    for (int section = 0; section < table_columns(); ++section) {
+        if (column(section)->id == wanted) {
+            return index(std::clamp(static_cast<int>(cell), 0, std::max(0, table_rows() - 1)), section);
+        }
+    }
+    return {};
+}
+
+Value TableModel::foot_value(const FootLine& line, int section) const {
+    const ColumnDefinition* under = column(section);
+    return under == nullptr || !line.takes(under->id) ? Value::missing() : document_.results().foot(line.id, under->id);
+}
+
+QString TableModel::foot_text(const FootLine& line, int section) const {
+    const ColumnDefinition* under = column(section);
+    if (under == nullptr || !line.takes(under->id)) {
+        return {};
+    }
+    const bool own = line.format.style != Format::Style::automatic;
+    // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
+    const bool percent = !own && under->format.style == Format::Style::percent;
+    const Format format = own ? line.format : percent ? under->format : Format();
+    return document_.single_text(DefinitionId::foot_value(line.id, under->id), format);
+}
+
 int TableModel::table_rows() const {
     const Table* own_table = table();
     if (own_table == nullptr) {
@@ -51,7 +85,7 @@ void TableModel::sync() {
     shown_ = pointer();
     const bool typed = own_table != nullptr && own_table->ids() != nullptr;
     const int rows = own_table == nullptr ? 0 : table_rows() + (typed ? 1 : 0);
-    const int columns = own_table == nullptr ? 0 : static_cast<int>(own_table->columns.size()) + 1;
+    const int columns = own_table == nullptr ? 0 : table_columns() + (two_way() ? 0 : 1);
     // What is for adding stands last, so that growth and shrinking are told as happening at the end; what the cells
     // show is told anew afterwards. Views thereby keep their selection and their place.
     if (columns > columns_) {
@@ -161,11 +195,9 @@ Format TableModel::shown_format(int section) const {
     return settled.shown;
 }
 
-bool TableModel::overridden(const ColumnDefinition& definition, int row) const {
-    if (definition.overrides->empty()) {
-        return false;
-    }
-    return definition.overrides->contains(table()->axis.id_at(static_cast<std::size_t>(row)));
+bool TableModel::overridden(const ColumnDefinition& definition, int row, int) const {
+    return !definition.overrides->empty() &&
+           definition.overrides->contains(table()->axis.id_at(static_cast<std::size_t>(row)));
 }
 
 QString TableModel::explanation(const Value& value) const {
@@ -219,7 +251,7 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     case OldRole:
         return document_.shows_old() && index.data(WorkedRole).toBool();
     case OverrideRole:
-        return definition != nullptr && overridden(*definition, index.row());
+        return definition != nullptr && overridden(*definition, index.row(), index.column());
     case ExactRole:
         return exact_text(cell);
     case Qt::ToolTipRole:

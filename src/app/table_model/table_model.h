@@ -24,15 +24,25 @@ class TableModel : public QAbstractTableModel {
         TrialRole,                         ///< whether it is the result of a formula that is still being written
         WaitsRole,                         ///< whether it waits for a name that is not there yet
         ReachEndRole,                      ///< whether it is the last row that the column's formula covers
+        AcrossRole,                        ///< whether it is of a formula that follows the column of a two-way table
+        BesideRole,                        ///< whether it is a foot line's value beside the rows of a two-way table
     };
 
     TableModel(Document& document, Id table, QObject* parent = nullptr);
 
     Id table_id() const { return table_; }
     const Table* table() const { return document_.study().table(table_); }
-    const ColumnDefinition* column(int section) const;
-    int table_rows() const; ///< without the row for adding
-    Value value(int row, int column) const;
+    virtual bool two_way() const { return false; }
+    virtual const ColumnDefinition* column(int section) const;
+    virtual int table_rows() const;    ///< without the row for adding
+    virtual int table_columns() const; ///< without the place for the next column
+    virtual Value value(int row, int column) const;
+    /// Which of its column's cells it is, from 0; in a two-way table they are counted row by row.
+    virtual std::size_t cell_of(int row, int section) const;
+    /// Where a column's cell stands (from 0); of a layer of a two-way table, which is then the one that is shown.
+    virtual QModelIndex place_of(Id column, std::size_t cell);
+    virtual QString foot_text(const FootLine& line, int section) const;
+    virtual Value foot_value(const FootLine& line, int section) const;
     Format shown_format(int column) const;
     QString explanation(const Value& value) const;
 
@@ -51,13 +61,13 @@ class TableModel : public QAbstractTableModel {
     /// Shows a column's results while its formula is being written: in its place, or, where it is new, in that of the
     /// next column. Null: none.
     void show_trial(const ResultsPtr& results, Id column);
-    bool in_trial(int section) const;
+    virtual bool in_trial(int section) const;
     /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.
     std::pair<int, int> reach(const ColumnDefinition& column) const;
 
     /// Types or pastes texts, as they are spelled (`decimal` where it is known otherwise than by the desktop).
-    bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name,
-              std::optional<char> decimal = std::nullopt);
+    virtual bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name,
+                      std::optional<char> decimal = std::nullopt);
 
   Q_SIGNALS:
     void shape_changed(); ///< columns, or what their headings show
@@ -69,20 +79,23 @@ class TableModel : public QAbstractTableModel {
     void numbers_read(ledgefall::Id column, const QString& typed, double number, int row,
                       const std::vector<std::vector<std::string>>& texts);
 
-  private:
+  protected:
     void sync();
+    bool is_new_trial() const;
+    const ResultsPtr& trial() const { return trial_; }
+    Id trial_column() const { return trial_column_; }
+    virtual bool overridden(const ColumnDefinition& column, int row, int section) const;
+    Document& document_;
+    Id table_;
+
+  private:
     std::shared_ptr<const Table> pointer() const;
     void refresh();
-    bool is_new_trial() const;
     Spelling spelling_of(const ColumnDefinition* column, std::size_t section,
                          const std::vector<std::vector<std::string>>& block, std::optional<char> decimal) const;
     void tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block);
     void tell_of_numbers(int row, int section, const std::vector<std::vector<std::string>>& block);
     void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
-    bool overridden(const ColumnDefinition& column, int row) const;
-
-    Document& document_;
-    Id table_;
     std::shared_ptr<const Table> shown_; ///< the state of the table that the views were told of last
     ResultsPtr trial_;
     Id trial_column_;

@@ -189,8 +189,7 @@ Table StudyReader::table(const Json& json, const Place& place) {
         ++axes;
         axis(item, at, axes == 1 ? table.axis : table.across.emplace());
     });
-    const bool cannot = std::any_of(table.axes().begin(), table.axes().end(),
-                                    [&table](const Axis* one) { return table.two_way() && !one->column; });
+    const bool cannot = table.two_way() && (!table.axis.column || !table.across->column);
     if (axes > 2 || cannot) {
         refuse("The table at %1 needs one axis, or two that each have values of their own.", {place.text()});
     }

@@ -46,10 +46,15 @@ bool Results::only_rounding(const DefinitionId& id) const {
            ledgefall::only_rounding(entry->single.number(), entry->terms_size);
 }
 
+std::size_t columns_of_grid(const Study& study, const Results& results, Id id) {
+    const Table* table = study.table(id);
+    return table != nullptr && table->two_way() ? results.rows((*table->across->column)->id) : 0;
+}
+
 Sentence explain(const Study& study, const Results& results, Fault fault) {
     const Table* table = find_part(study, fault.at().definition).table;
-    const bool in_grid = table != nullptr && table->two_way() && table->column(fault.at().definition.object) != nullptr;
-    return explain(study, fault, in_grid ? results.rows((*table->across->column)->id) : 0);
+    const bool in_cell = table != nullptr && table->column(fault.at().definition.object) != nullptr;
+    return explain(study, fault, in_cell ? columns_of_grid(study, results, table->id) : 0);
 }
 
 std::size_t Results::rows(Id table) const {

@@ -69,6 +69,9 @@ struct Progress {
 ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
                    Progress* progress = nullptr);
 
+/// How many columns the grid of a two-way table has; 0 for other tables.
+std::size_t columns_of_grid(const Study& study, const Results& results, Id table);
+
 /// What a fault is and where it began: its cell by the row, of a two-way table by the row and the column.
 Sentence explain(const Study& study, const Results& results, Fault fault);
 

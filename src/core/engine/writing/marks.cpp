@@ -1,6 +1,7 @@
 #include "core/engine/writing/marks.h"
 
 #include "core/engine/functions/catalogue.h"
+#include "core/engine/writing/two_axes.h"
 
 #include <algorithm>
 
@@ -20,11 +21,13 @@ class Marker {
     void visit(const Node& node, const Table* over) {
         switch (node.type) {
         case NodeType::name:
-            reference(node, node.span, over, nullptr);
+            reference(node, node.span, over, nullptr, &node);
             break;
         case NodeType::word:
             if (node.text == "each" && each_ != nullptr) {
                 marks.push_back({node.span, over == nullptr ? Manner::follows : Manner::stays, each_->id});
+            } else if (own_ != nullptr && own_->two_way() && (node.text == "i" || node.text == "j")) {
+                marks.push_back({node.span, node.text == "i" ? Manner::follows : Manner::across, Id()});
             } else if ((node.text == "row" || node.text == "rows") && own_ != nullptr) {
                 const bool follows = node.text == "row" && (over == nullptr || !(over->id == own_->id));
                 marks.push_back({node.span, follows ? Manner::follows : Manner::stays, Id()});
@@ -98,12 +101,21 @@ class Marker {
 
     Binding bound(const Node& name) const { return meaning_of(study_, own_, name); }
 
-    void reference(const Node& name, Span span, const Table* over, const Node* place) {
+    void reference(const Node& name, Span span, const Table* over, const Node* place, const Node* reference = nullptr) {
         const Binding binding = bound(name);
+        const bool of_grid = name.owner.empty() && own_ != nullptr && own_->two_way();
+        if (!binding.exists() && of_grid && (name.text == "col" || name.text == "cols")) {
+            marks.push_back({span, name.text == "col" ? Manner::across : Manner::stays, Id()});
+        }
         if (!binding.exists()) {
             return;
         }
         const bool runs_in_measure = over != nullptr && binding.table != nullptr && over->id == binding.table->id;
+        if (binding.column != nullptr && binding.table->two_way() && reference != nullptr) {
+            const bool running = runs_in_measure || own_ == nullptr || own_->id != binding.table->id;
+            marks.push_back({span, manner_in_grid(*binding.table, *binding.column, *reference, running), binding.id()});
+            return;
+        }
         const bool stays = binding.held != nullptr || (place != nullptr ? !follows(*place) : runs_in_measure);
         marks.push_back({span, stays ? Manner::stays : Manner::follows, binding.id()});
     }
@@ -112,12 +124,15 @@ class Marker {
         const Node& base = node.kid(0);
         const Node& place = node.kid(1);
         if (base.type == NodeType::name) {
-            reference(base, node.span, over, &place);
+            reference(base, node.span, over, &place, &node);
         } else {
             visit(base, over);
         }
         if (base.type != NodeType::name || !only_numbers(place)) {
             visit(place, over); // a column or held value that says which row
+        }
+        if (node.kids.size() > 2 && (base.type != NodeType::name || !only_numbers(node.kid(2)))) {
+            visit(node.kid(2), over);
         }
     }
 

@@ -4,8 +4,9 @@
 
 namespace ledgefall {
 
-/// What a piece of a formula's text does while the formula falls down its rows.
-enum class Manner : std::uint8_t { stays, follows };
+/// What a piece of a formula's text does while the formula falls down its rows; in a two-way table it may follow the
+/// row, go across with the column, or do both.
+enum class Manner : std::uint8_t { stays, follows, across, both };
 
 struct Mark {
     Span span; ///< of the whole reference: `x[i-1]`, `mean` is not one

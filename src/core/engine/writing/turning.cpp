@@ -1,5 +1,7 @@
 #include "core/engine/writing/turning.h"
 
+#include "core/engine/writing/two_axes.h"
+
 namespace ledgefall {
 namespace {
 
@@ -87,7 +89,7 @@ std::optional<RowsMeant> rows_meant(const Node& tree, const Mark& mark, std::siz
 }
 
 std::optional<Turning> turning_at(const std::string& formula, const Node& tree, std::uint32_t place, const Study& study,
-                                  const Table* own, std::size_t row) {
+                                  const Table* own, std::size_t row, std::size_t columns) {
     std::optional<Mark> mark;
     for (const Mark& one : marks_of(tree, study, own)) {
         const bool here = !one.between && one.span.from <= place && place <= one.span.to;
@@ -104,6 +106,16 @@ std::optional<Turning> turning_at(const std::string& formula, const Node& tree, 
     const Node& base = node->type == NodeType::index ? node->kid(0) : *node;
     const Binding meant = base.type == NodeType::name ? look_up(study, own, base.owner, base.text) : Binding();
     if (meant.column == nullptr) {
+        return out;
+    }
+    if (meant.table->two_way()) {
+        const std::size_t across = std::max<std::size_t>(columns, 1);
+        const GridSpot spot{(row - 1) / across + 1, (row - 1) % across + 1, 0, 0};
+        const bool own_cells = own == meant.table;
+        const bool measured = in_measure_over(tree, node->span, study, own, *meant.table);
+        if (own_cells || measured) {
+            out.turned = turned_in_grid(formula, *meant.table, *node, mark->manner, measured, spot);
+        }
         return out;
     }
     const std::string name = formula.substr(base.span.from, base.span.to - base.span.from);

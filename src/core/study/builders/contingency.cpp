@@ -2,44 +2,24 @@
 
 #include "core/formula/names.h"
 #include "core/study/builders/table_maker.h"
+#include "core/study/edits/edit_grid.h"
 #include "core/study/model/parts.h"
 
 namespace ledgefall {
-namespace {
 
-/// A value as a formula writes it.
-std::string written(const Value& value) {
-    if (value.kind() == Kind::text) {
-        std::string text;
-        for (const char c : value.text().str()) {
-            text += c == '"' ? "\"\"" : std::string(1, c);
-        }
-        return "\"" + text + "\"";
-    }
-    return value.kind() == Kind::yes_no ? (value.yes() ? "yes" : "no") : write_cell(value);
-}
-
-} // namespace
-
-Result<Study> contingency_table(const Study& study, Id down, Id across, const std::vector<Value>& values, bool expected,
-                                Id* added) {
+Result<Study> contingency_table(const Study& study, Id down, Id across, Id* added) {
     const Table* source = table_with(study, &Table::columns, down);
     if (source == nullptr || source->column(across) == nullptr || down == across) {
         return Sentence{"Counts of pairs are taken of two columns of one table: choose both.", {}};
     }
     const ColumnDefinition& first = *source->column(down);
     const ColumnDefinition& second = *source->column(across);
-    if (values.empty() || values.size() > most_across) {
-        return Sentence{values.empty()
-                            ? "%1 has no values to be counted."
-                            : "%1 has more than %2 different values, too many for a column each: take it down.",
-                        {second.shown_label(), std::to_string(most_across)}};
-    }
+    const std::string of_down = source->name + "." + first.name;
+    const std::string of_across = source->name + "." + second.name;
     Id table;
-    Result<Study> begun = add_table(study, worded({"%1 by %2", {first.shown_label(), second.shown_label()}}), &table);
-    Categories categories;
-    categories.of = down;
-    begun = begun ? category_rows(*begun, table, first.name, categories) : begun;
+    const Result<Study> begun = add_two_way_table(
+        study, worded({"%1 by %2", {first.shown_label(), second.shown_label()}}),
+        {first.label, first.name, first.unit, of_down}, {second.label, second.name, second.unit, of_across}, &table);
     if (!begun) {
         return begun;
     }
@@ -52,43 +32,40 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, const st
             return maker.study() && name_refused(*maker.study(), maker.study()->table(table), name).has_value();
         });
     };
-    const std::string of_down = source->name + "." + first.name;
-    const std::string of_across = source->name + "." + second.name;
-    std::vector<std::string> counts;
-    for (const Value& value : values) {
-        const std::string label = write_cell(value);
-        counts.push_back(free_here(name_from_label(label)));
-        maker.column({"%1", {label}}, counts.back() + " = count(" + of_down + " = " + first.name + " and " + of_across +
-                                          " = " + written(value) + ")");
-    }
-    const std::string in_row = free_here("row_total");
-    maker.column({"Total"}, in_row + " = sum(" + counts.front() + "[i] .. " + counts.back() + "[i])");
-    const std::string all = free_here("n");
-    maker.held(all + " = sum(" + in_row + ")", {"how many pairs are counted"});
-    std::vector<std::string> summed = counts;
-    summed.push_back(in_row);
-    if (expected) {
-        std::vector<std::string> wanted;
-        std::string parts;
-        for (std::size_t at = 0; at < counts.size(); ++at) {
-            wanted.push_back(free_here(counts[at] + "_exp"));
-            maker.column({"%1, expected", {write_cell(values[at])}},
-                         wanted.back() + " = " + in_row + " * sum(" + counts[at] + ") / " + all,
-                         {Format::Style::decimals, 2});
-            parts += (at == 0 ? "" : " + ") + std::string("chi2_stat(") + counts[at] + ", " + wanted.back() + ")";
-        }
-        summed.insert(summed.end(), wanted.begin(), wanted.end());
-        const std::string chi2 = free_here("chi2");
-        const std::string freedom = free_here("freedom");
-        maker.held(chi2 + " = " + parts, {"chi-squared of all counts against the expected ones"});
-        maker.held(freedom + " = (rows - 1) * " + std::to_string(counts.size() - 1), {"degrees of freedom"});
-        maker.held(free_here("p_value") + " = P(chi_squared(" + freedom + ") >= " + chi2 + ")",
-                   {"how likely so much or more is where the two have nothing to do with each other"});
-    }
-    maker.foot({"sum"}, "sum(each)", summed);
+    const std::string n = free_here("n");
+    maker.column({"n"},
+                 n + " = count(" + of_down + " = " + first.name + " and " + of_across + " = " + second.name + ")");
+    const Format percent{Format::Style::percent, 1};
+    const std::string of_row = "sum(" + n + "[i, ..])";
+    const std::string of_column = "sum(" + n + "[.., j])";
+    const std::string in_row = free_here("of_row");
+    maker.column({"share of the row"}, in_row + " = " + n + " / " + of_row, percent);
+    const std::string in_column = free_here("of_column");
+    maker.column({"share of the column"}, in_column + " = " + n + " / " + of_column, percent);
+    maker.column({"share of all"}, free_here("of_all") + " = " + n + " / sum(" + n + ")", percent);
+    const std::string expected = free_here("expected");
+    const Format two_decimals{Format::Style::decimals, 2};
+    maker.column({"expected"}, expected + " = " + of_row + " * " + of_column + " / sum(" + n + ")", two_decimals);
+    maker.column({"residual"}, free_here("residual") + " = (" + n + " - " + expected + ") / sqrt(" + expected + ")",
+                 two_decimals);
+    const std::string part = free_here("part");
+    maker.column({"part of χ²"}, part + " = (" + n + " - " + expected + ")^2 / " + expected, two_decimals);
+    const std::string all = free_here("all");
+    maker.held(all + " = sum(" + n + ")", {"how many pairs are counted"});
+    const std::string chi2 = free_here("chi2");
+    const std::string freedom = free_here("freedom");
+    maker.held(chi2 + " = sum(" + part + ")", {"chi-squared of all counts against the expected ones"});
+    maker.held(freedom + " = (count(" + first.name + ") - 1) * (count(" + second.name + ") - 1)",
+               {"degrees of freedom"});
+    maker.held(free_here("p_value") + " = P(chi_squared(" + freedom + ") >= " + chi2 + ")",
+               {"how likely so much or more is where the two have nothing to do with each other"});
+    maker.held(free_here("cramers_v") + " = sqrt(" + chi2 + " / (" + all + " * (smaller(count(" + first.name +
+                   "), count(" + second.name + ")) - 1)))",
+               {"how strongly the two go together, from 0 to 1 (Cramér's V)"});
+    maker.foot({"sum"}, "sum(each)", {n, expected, part});
     maker.check({"every pair is counted"},
                 all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",
-                {"Some pairs are in no cell: %1 has a value that has no column yet.", {second.shown_label()}});
+                {"Some pairs are in no cell."});
     return maker.study();
 }
 

@@ -107,6 +107,9 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
     if (shared_table == nullptr) {
         return no_such_part;
     }
+    if ((*shared_table)->two_way()) {
+        return (*shared_table)->no_columns_of_rows();
+    }
     std::size_t width = 0;
     for (const auto& line : block) {
         width = std::max(width, line.size());
@@ -132,6 +135,9 @@ Result<Study> set_cells(Study study, Id id, std::size_t row, const std::vector<V
     const Table* table = table_with(study, &Table::columns, id);
     if (table == nullptr || table->column(id)->worked()) {
         return no_such_part;
+    }
+    if (table->two_way()) {
+        return table->no_columns_of_rows();
     }
     return with_table(std::move(study), table->id, [&](Table& copy) {
         const std::size_t rows = std::min(row + values.size(), most_rows);
@@ -171,6 +177,9 @@ Result<Study> give_back(Study study, Id column, std::optional<std::size_t> row) 
     const Table* table = table_with(study, &Table::columns, column);
     if (table == nullptr) {
         return no_such_part;
+    }
+    if (row && table->two_way()) { // whose cells have ids of their own
+        return table->no_columns_of_rows();
     }
     const std::uint64_t id = row ? table->axis.id_at(*row) : 0;
     return with_column(std::move(study), column, [&](ColumnDefinition& copy) {

@@ -122,6 +122,12 @@ Study draw_again(Study study) {
 
 Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& columns, std::vector<Id>* added) {
     const Study before = study;
+    const Table* into = study.table(id);
+    const bool with_cells =
+        std::any_of(columns.begin(), columns.end(), [](const NewColumn& column) { return column.cells.any_filled(); });
+    if (into != nullptr && into->two_way() && with_cells) {
+        return into->no_columns_of_rows();
+    }
     std::vector<ColumnDefinition> result;
     for (const NewColumn& column : columns) {
         ColumnDefinition definition;
@@ -210,10 +216,14 @@ Result<Study> rewrite_column(const Study& study, Id id, const std::string& text)
     const Definition& definition = parsed.definition;
     Result<Study> out = with_column(study, id, [&](ColumnDefinition& column) {
         const Formula formula(definition.formula_text());
+        const bool was_worked = column.worked();
         if (column.pieces.size() == 1) {
             column.pieces.front().formula = formula; // its reach stays
         } else {
             column.pieces = {{formula, {}, {}}};
+        }
+        if (!was_worked) { // what was typed gives way
+            column.overrides = Shared<Overrides>();
         }
         column.cells = Shared<Column>(Column(column.cells->kind()));
         column.unit = definition.unit.empty() ? column.unit : definition.unit;
@@ -263,6 +273,13 @@ Result<Study> set_kind(Study study, Id id, Kind kind, const Spelling& spelling) 
             cells.append(read_cell(write_cell(column.cells->at(row)), kind, spelling));
         }
         column.cells = Shared<Column>(std::move(cells));
+        if (!column.worked() && !column.overrides->empty()) { // of a typed layer
+            Overrides typed;
+            for (const auto& [cell, value] : *column.overrides) {
+                typed.emplace(cell, read_cell(write_cell(value), kind, spelling));
+            }
+            column.overrides = Shared<Overrides>(std::move(typed));
+        }
     });
 }
 

@@ -371,6 +371,11 @@ Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, c
     });
 }
 
+Result<Study> give_back_cell(const Study& study, Id layer, std::size_t cell, const Column& down, const Column& across) {
+    const std::size_t columns = std::max<std::size_t>(across.size(), 1);
+    return type_cells(study, layer, {cell / columns, cell % columns}, down, across, {{""}});
+}
+
 namespace {
 
 /// A formula of a two-way table with its two places in brackets, `row` and `col`, `i` and `j` exchanged.

@@ -37,6 +37,8 @@ struct GridPlace {
 };
 Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, const Column& down, const Column& across,
                          const std::vector<std::vector<std::string>>& block, const Spelling& spelling = {});
+/// The formula's value again in a cell, by its number row by row (from 0).
+Result<Study> give_back_cell(const Study& study, Id layer, std::size_t cell, const Column& down, const Column& across);
 /// The axes change places, with the formulas, feet and typed cells of the table; other tables' formulas that name a
 /// cell by its places too.
 Result<Study> transpose(const Study& study, Id table);

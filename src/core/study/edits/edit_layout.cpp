@@ -250,6 +250,9 @@ Result<Study> narrow_reach(Study study, Id id, std::optional<std::pair<std::size
                    ? no_such_part
                    : Sentence{"%1 has no formula whose reach could be narrowed: write one first.", {column->name}};
     }
+    if (table->two_way()) {
+        return Sentence{"A layer's formula covers all cells of its two-way table.", {}};
+    }
     const bool typed = table->ids() != nullptr;
     if (rows && (rows->second < rows->first || (typed && rows->second >= table->ids()->size()))) {
         return Sentence{"A formula's reach goes from one row of the table to the same or a later one.", {}};

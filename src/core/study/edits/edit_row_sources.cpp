@@ -11,7 +11,22 @@
 
 namespace ledgefall {
 
+namespace {
+
+/// Why a table takes no other rows; nothing where it does.
+std::optional<Sentence> rows_refused(const Study& study, Id id) {
+    const Table* table = study.table(id);
+    return table == nullptr   ? std::optional(no_such_part)
+           : table->two_way() ? std::optional(table->rows_are_fixed())
+                              : std::nullopt;
+}
+
+} // namespace
+
 Result<Study> count_rows(Study study, Id id, const std::string& count) {
+    if (auto refused = rows_refused(study, id)) {
+        return *refused;
+    }
     const Formula formula(count);
     if (formula.mistake()) {
         return formula.mistake()->what;
@@ -58,6 +73,9 @@ Result<Study> class_rows(Study study, Id id, const std::string& name, const Clas
     if (auto refused = classes_refused(classes)) {
         return *refused;
     }
+    if (auto refused = rows_refused(study, id)) {
+        return *refused;
+    }
     const Table* table = study.table(id);
     const Id column = study.fresh_id("c");
     if (table == nullptr) {
@@ -74,7 +92,7 @@ Result<Study> class_rows(Study study, Id id, const std::string& name, const Clas
 
 Result<Study> reclass(Study study, Id id, const Classes& classes) {
     const Table* table = study.table(id);
-    if (table == nullptr || table->axis.rows_as<ClassRows>() == nullptr) {
+    if (table == nullptr || table->two_way() || table->axis.rows_as<ClassRows>() == nullptr) {
         return Sentence{"This table's rows are no classes.", {}};
     }
     if (auto refused = classes_refused(classes)) {
@@ -92,6 +110,9 @@ Result<Study> category_rows(Study study, Id id, const std::string& name, const C
     const Table* source = table_with(study, &Table::columns, categories.of);
     if (table == nullptr || source == nullptr) {
         return no_such_part;
+    }
+    if (auto refused = rows_refused(study, id)) {
+        return *refused;
     }
     if (source == table) {
         return Sentence{"A table cannot have the categories of its own column as rows: take a column of another table.",

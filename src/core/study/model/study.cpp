@@ -71,6 +71,11 @@ Sentence Table::rows_are_fixed() const {
                      : axis.source->rows_are_fixed(name);
 }
 
+Sentence Table::no_columns_of_rows() const {
+    return {"%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.",
+            {name}};
+}
+
 std::optional<std::size_t> Table::own_rows() const {
     const std::optional<std::size_t> rows = axis.source->own_rows();
     const std::optional<std::size_t> in_each = two_way() ? across->source->own_rows() : 1;

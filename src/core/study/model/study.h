@@ -216,7 +216,8 @@ struct Table {
     const Axis* axis_named(std::string_view name) const;
     /// The identities of rows that are added, removed and moved by hand; null where there are none.
     const RowIds* ids() const { return two_way() ? nullptr : axis.ids(); }
-    Sentence rows_are_fixed() const; ///< why they cannot be
+    Sentence rows_are_fixed() const;     ///< why they cannot be
+    Sentence no_columns_of_rows() const; ///< why a two-way table takes none
     /// A layer without a formula: what is typed stands among its overrides.
     bool typed_layer(const ColumnDefinition& column) const { return two_way() && !column.worked(); }
     /// The given row source's own number of rows, or nothing where it has to be worked out.

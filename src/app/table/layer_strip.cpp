@@ -1,0 +1,216 @@
+#include "app/table/layer_strip.h"
+
+#include "app/look/look.h"
+#include "app/numbers/number_text.h"
+#include "core/study/edits/edit_grid.h"
+
+#include <QButtonGroup>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QTextLayout>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+
+/// The shown layer's formula, wrapped; a click on it writes it.
+class LayerStrip::FormulaLine : public QWidget {
+  public:
+    explicit FormulaLine(LayerStrip& strip)
+        : QWidget(&strip)
+        , strip_(strip) {
+        setFocusPolicy(Qt::TabFocus);
+        setCursor(Qt::IBeamCursor);
+        QSizePolicy policy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+        policy.setHeightForWidth(true);
+        setSizePolicy(policy);
+    }
+    void show_formula(const ReadableFormula& formula, bool quiet) {
+        formula_ = formula;
+        quiet_ = quiet;
+        setAccessibleName(formula.text);
+        updateGeometry();
+        update();
+    }
+    const QString& text() const { return formula_.text; }
+    int heightForWidth(int width) const override {
+        QTextLayout layout;
+        return lay_out(layout, width) + look().px(6);
+    }
+    QSize sizeHint() const override { return {200, heightForWidth(std::max(width(), 200))}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        QTextLayout layout;
+        lay_out(layout, width());
+        painter.setPen(quiet_ ? look().faint_ink : look().ink);
+        layout.draw(&painter, QPointF(0, look().px(2)));
+        if (hasFocus()) {
+            painter.setPen(QPen(look().follows, 1, Qt::DotLine));
+            painter.drawRect(rect().adjusted(0, 0, -1, -1));
+        }
+    }
+    void mousePressEvent(QMouseEvent*) override { Q_EMIT strip_.formula_wanted(); }
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Space || event->key() == Qt::Key_F2) {
+            Q_EMIT strip_.formula_wanted();
+        } else {
+            QWidget::keyPressEvent(event);
+        }
+    }
+
+  private:
+    int lay_out(QTextLayout& layout, int width) const {
+        layout.setText(formula_.text);
+        layout.setFont(look().text(10.5));
+        layout.setFormats(formula_.formats);
+        layout.beginLayout();
+        double y = 0;
+        for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+            line.setLineWidth(width);
+            line.setPosition({0, y});
+            y += line.height() + look().px(1);
+        }
+        layout.endLayout();
+        return static_cast<int>(std::lround(y));
+    }
+
+    LayerStrip& strip_;
+    ReadableFormula formula_;
+    bool quiet_ = false;
+};
+
+LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
+    : QWidget(parent)
+    , model_(model)
+    , document_(document)
+    , down_(new QToolButton(this))
+    , across_(new QToolButton(this))
+    , turn_(new QToolButton(this))
+    , next_(new QToolButton(this))
+    , layers_(new QWidget(this))
+    , formula_(new FormulaLine(*this)) {
+    for (QToolButton* button : {down_, across_, turn_, next_}) {
+        button->setAutoRaise(true);
+        button->setToolButtonStyle(Qt::ToolButtonTextOnly);
+    }
+    down_->setToolTip(tr("The axis down: click to change its name or values"));
+    across_->setToolTip(tr("The axis across: click to change its name or values"));
+    turn_->setText(tr("swap axes"));
+    turn_->setToolTip(tr("The rows become columns; formulas are rewritten to mean the same"));
+    next_->setText(tr("next layer"));
+    next_->setToolTip(tr("Write another formula for all cells"));
+    connect(down_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(false); });
+    connect(across_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(true); });
+    connect(turn_, &QToolButton::clicked, this, &LayerStrip::transposing_wanted);
+    connect(next_, &QToolButton::clicked, this, &LayerStrip::next_layer_wanted);
+    layers_->setLayout(new QHBoxLayout);
+    layers_->layout()->setContentsMargins(0, 0, 0, 0);
+    layers_->layout()->setSpacing(look().px(2));
+    auto* bar = new QHBoxLayout;
+    bar->setContentsMargins(0, 0, 0, 0);
+    bar->setSpacing(look().px(4));
+    bar->addWidget(layers_);
+    bar->addWidget(next_);
+    bar->addSpacing(look().px(10));
+    bar->addWidget(down_);
+    bar->addWidget(across_);
+    bar->addWidget(turn_);
+    bar->addStretch(1);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(look().px(12), 0, look().px(10), look().px(4));
+    layout->setSpacing(look().px(2));
+    layout->addLayout(bar);
+    layout->addWidget(formula_);
+    connect(&document, &Document::study_changed, this, &LayerStrip::refresh);
+    connect(&document, &Document::results_changed, this, &LayerStrip::refresh);
+    connect(&model, &TwoWayModel::layer_shown, this, &LayerStrip::refresh);
+    connect(&look_news(), &LookNews::changed, this, &LayerStrip::refresh);
+    refresh();
+}
+
+QList<QToolButton*> LayerStrip::layer_buttons() const {
+    return layers_->findChildren<QToolButton*>(Qt::FindDirectChildrenOnly);
+}
+
+QString LayerStrip::formula_text() const {
+    return formula_->text();
+}
+
+/// One button a layer, checked where it is shown; there is none to choose where there is only one.
+void LayerStrip::rebuild_layers() {
+    const auto& layers = model_.table()->columns;
+    QList<QToolButton*> buttons = layer_buttons();
+    while (buttons.size() > static_cast<qsizetype>(layers.size())) {
+        delete buttons.takeLast();
+    }
+    while (buttons.size() < static_cast<qsizetype>(layers.size())) {
+        auto* button = new QToolButton(layers_);
+        button->setAutoRaise(true);
+        button->setCheckable(true);
+        layers_->layout()->addWidget(button);
+        const auto at = static_cast<std::size_t>(buttons.size());
+        connect(button, &QToolButton::clicked, this, [this, at] {
+            const Table* table = model_.table();
+            if (table != nullptr && at < table->columns.size()) {
+                model_.show_layer(table->columns[at]->id);
+            }
+            refresh(); // the one that is shown stays checked
+        });
+        buttons << button;
+    }
+    const ColumnDefinition* shown = model_.layer();
+    for (qsizetype at = 0; at < buttons.size(); ++at) {
+        const ColumnDefinition& layer = *layers[static_cast<std::size_t>(at)];
+        const bool chosen = shown != nullptr && layer.id == shown->id;
+        buttons[at]->setText(QString::fromStdString(layer.shown_label()));
+        buttons[at]->setFont(look().text(10.5, chosen));
+        buttons[at]->setChecked(chosen);
+        buttons[at]->setToolTip(tr("Show the layer %1").arg(QString::fromStdString(layer.shown_label())));
+    }
+}
+
+void LayerStrip::refresh() {
+    const Table* table = model_.table();
+    if (table == nullptr || !table->two_way()) {
+        return;
+    }
+    rebuild_layers();
+    const auto named = [&](QToolButton& button, const Axis& axis, const QString& mark, const QColor& colour) {
+        const ColumnDefinition& column = **axis.column;
+        const QString unit =
+            column.unit.empty() ? QString() : QStringLiteral(" [%1]").arg(QString::fromStdString(column.unit));
+        constexpr int most = 34;
+        QString values = QString::fromStdString(axis_in_words(document_.study(), axis));
+        values = values.size() > most ? values.left(most - 1) + QStringLiteral("…") : values;
+        button.setText(QStringLiteral("%1 %2%3 = %4").arg(mark, QString::fromStdString(column.name), unit, values));
+        button.setFont(look().text(9.5));
+        QPalette palette = button.palette();
+        palette.setColor(QPalette::ButtonText, colour);
+        button.setPalette(palette);
+    };
+    named(*down_, table->axis, QStringLiteral("↓"), look().follows);
+    named(*across_, *table->across, QStringLiteral("→"), look().across);
+    for (QToolButton* button : {turn_, next_}) {
+        button->setFont(look().text(9.5));
+    }
+    const ColumnDefinition* layer = model_.layer();
+    if (layer == nullptr) {
+        return formula_->show_formula({tr("No layer yet: click here and write a formula for all cells"), {}}, true);
+    }
+    const QString unit =
+        layer->unit.empty() ? QString() : QStringLiteral(" [%1]").arg(QString::fromStdString(layer->unit));
+    if (!layer->worked()) {
+        return formula_->show_formula(
+            {tr("%1%2, typed: write into the cells").arg(QString::fromStdString(layer->name), unit), {}}, true);
+    }
+    ReadableFormula formula = readable(layer->pieces.front().formula, document_.study(), table);
+    const QString before = QString::fromStdString(layer->name) + unit + QStringLiteral(" = ");
+    for (auto& range : formula.formats) {
+        range.start += static_cast<int>(before.size());
+    }
+    formula.text = before + formula.text;
+    formula_->show_formula(formula, false);
+}
+
+} // namespace ledgefall

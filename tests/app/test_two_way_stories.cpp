@@ -1,0 +1,215 @@
+// Two-way tables from nothing at the window: made, written, pointed at, typed into, turned. What is shown is held
+// against loops written here.
+
+#include "app/dialogs/two_way_dialog.h"
+#include "hands.h"
+#include "harness/test_program.h"
+
+#include <QClipboard>
+
+#include <cmath>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+namespace {
+
+/// Makes a two-way table in its dialog.
+void make(Hands& hands, const QString& down, const QString& across, const QString& formula) {
+    hands.in_next_dialog([&](QDialog& dialog) {
+        hands.type(down);
+        hands.key_in_dialog(Qt::Key_Tab);
+        hands.type(across);
+        hands.key_in_dialog(Qt::Key_Tab);
+        hands.type(formula);
+        auto& form = *qobject_cast<TwoWayDialog*>(&dialog);
+        QVERIFY2(QTest::qWaitFor([&form] { return form.preview().columnCount() > 0; }), qPrintable(form.told()));
+        if (!qEnvironmentVariableIsEmpty("LEDGEFALL_SCREENSHOTS")) {
+            QTest::qWait(200);
+            dialog.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/two_way_dialog.png"));
+        }
+        hands.key_in_dialog(Qt::Key_Return);
+    });
+    hands.key(Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
+    QVERIFY(hands.drive.settle());
+}
+
+TwoWayModel& grid(Hands& hands) {
+    return *qobject_cast<TwoWayModel*>(&hands.drive.window.page()->model());
+}
+
+double cell(Hands& hands, int row, int column) {
+    const Value value = grid(hands).value(row, column);
+    return value.plain() ? value.number() : std::nan("");
+}
+
+bool near(double a, double b) {
+    return std::fabs(a - b) <= 1e-12 * std::max(1.0, std::fabs(b));
+}
+
+} // namespace
+
+class TestTwoWayStories : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+
+    void s19_a_product_table() {
+        Hands hands(QStringLiteral("S19"));
+        make(hands, QStringLiteral("a = 1..12"), QStringLiteral("b = 1..12"), QStringLiteral("p = a * b"));
+        QCOMPARE(grid(hands).table_rows(), 12);
+        QCOMPARE(grid(hands).grid_columns(), 12);
+        for (int row = 0; row < 12; ++row) {
+            for (int column = 0; column < 12; ++column) {
+                QCOMPARE(cell(hands, row, column), (row + 1) * (column + 1));
+            }
+        }
+        QVERIFY2(hands.actions <= 7, qPrintable(QString::number(hands.actions)));
+        hands.picture(QStringLiteral("product"));
+    }
+
+    void s20_what_a_yearly_planting_comes_to() {
+        Hands hands(QStringLiteral("S20"));
+        make(hands, QStringLiteral("rate = 3 %, 3.5 % .. 6 %"), QStringLiteral("years = 6, 12, 18, 24"),
+             QStringLiteral("stand = seedlings * ((1 + rate)^years - 1) / rate"));
+        hands.button(QStringLiteral("Hold seedlings on the ledge"));
+        hands.type(QStringLiteral("40"));
+        hands.key(Qt::Key_Return);
+        const auto by_hand = [](double seedlings, int row, int column) {
+            const double rate = 0.03 + 0.005 * row;
+            return seedlings * (std::pow(1 + rate, 6 * (column + 1)) - 1) / rate;
+        };
+        for (int row = 0; row < 7; ++row) {
+            for (int column = 0; column < 4; ++column) {
+                QVERIFY(near(cell(hands, row, column), by_hand(40, row, column)));
+            }
+        }
+        hands.card("seedlings", QStringLiteral("55"), false);
+        QVERIFY(near(cell(hands, 6, 3), by_hand(55, 6, 3)));
+        QVERIFY2(hands.actions <= 12, qPrintable(QString::number(hands.actions)));
+        hands.click_cell(2, 1);
+        hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("mean — The arithmetic mean.")});
+        QVERIFY(near(grid(hands).foot_value(*hands.drive.table().foot.front(), 0).number(), [&] {
+            double all = 0;
+            for (int row = 0; row < 7; ++row) {
+                all += by_hand(55, row, 0) / 7;
+            }
+            return all;
+        }()));
+        hands.click_cell(2, 1);
+        hands.picture(QStringLiteral("planting"));
+    }
+
+    void s21_mean_drift_time_by_site_and_day() {
+        Hands hands(QStringLiteral("S21"));
+        const char* sites[] = {"riffle", "pool", "weir", "riffle", "pool", "riffle", "weir", "pool"};
+        const char* days[] = {"Mon", "Mon", "Mon", "Tue", "Tue", "Tue", "Tue", "Mon"};
+        const double drift[] = {12.5, 40, 33, 14, 44, 15.5, 31, 42};
+        QString text = QStringLiteral("site\tday\tdrift\n");
+        for (int row = 0; row < 8; ++row) {
+            text +=
+                QStringLiteral("%1\t%2\t%3\n").arg(QLatin1String(sites[row]), QLatin1String(days[row])).arg(drift[row]);
+        }
+        hands.paste(text);
+        hands.click_heading(0);
+        hands.click_heading(2, Qt::ShiftModifier);
+        hands.in_next_dialog([&](QDialog& dialog) {
+            auto& form = *qobject_cast<TwoWayDialog*>(&dialog);
+            QVERIFY2(QTest::qWaitFor([&form] { return form.preview().columnCount() > 0; }), qPrintable(form.told()));
+            hands.key_in_dialog(Qt::Key_Return);
+        });
+        hands.key(Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(grid(hands).axis_text(false, 0), QStringLiteral("riffle"));
+        QCOMPARE(grid(hands).axis_text(true, 1), QStringLiteral("Tue"));
+        for (int row = 0; row < 3; ++row) {
+            for (int column = 0; column < 2; ++column) {
+                double sum = 0;
+                int n = 0;
+                for (int at = 0; at < 8; ++at) {
+                    const bool meant = grid(hands).axis_text(false, row) == QLatin1String(sites[at]) &&
+                                       grid(hands).axis_text(true, column) == QLatin1String(days[at]);
+                    sum += meant ? drift[at] : 0;
+                    n += meant ? 1 : 0;
+                }
+                QVERIFY(near(cell(hands, row, column), sum / n));
+            }
+        }
+        QVERIFY2(hands.actions <= 8, qPrintable(QString::number(hands.actions)));
+        hands.picture(QStringLiteral("drift"));
+    }
+
+    void layers_are_written_by_pointing() {
+        Hands hands(QStringLiteral("-"));
+        make(hands, QStringLiteral("a = 1..4"), QStringLiteral("b = 1..3"), QStringLiteral("p = a * b"));
+        LayerStrip& strip = *hands.drive.window.page()->layers();
+        hands.click_cell(1, 1);
+        hands.button(QStringLiteral("next layer"));
+        FormulaEditor& editor = hands.drive.window.page()->editor();
+        hands.type(QStringLiteral("q = "));
+        hands.click_cell(1, 1);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p"));
+        hands.click_cell(0, 1);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p[i-1, j]"));
+        hands.click_cell(1, 0);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p[i, j-1]"));
+        hands.click_cell(3, 2);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p[4, j+1]"));
+        hands.drag_cells(1, 0, 2);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p[i, ..]"));
+        hands.click_cell(1, 1);
+        for (const char* turned : {"q = p[i, 2]", "q = p[2, j]", "q = p[2, 2]", "q = p"}) {
+            editor.turn();
+            QCOMPARE(editor.line().toPlainText(), QLatin1String(turned));
+        }
+        hands.type(QStringLiteral(" / sum("));
+        hands.click_cell(1, 1);
+        hands.type(QStringLiteral(")"));
+        hands.key(Qt::Key_Left);
+        for (const char* turned : {"p[i, ..]", "p[.., j]", "p[1..i, j]", "p", "p[i, ..]"}) {
+            editor.turn();
+            QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p / sum(%1)").arg(QLatin1String(turned)));
+        }
+        hands.picture(QStringLiteral("layer_writing"));
+        hands.key(Qt::Key_Return);
+        QVERIFY(hands.drive.settle());
+        QVERIFY(!editor.is_open());
+        QVERIFY2(strip.formula_text().contains(QStringLiteral("p / sum(p[i, ..])")), qPrintable(strip.formula_text()));
+        QVERIFY(near(cell(hands, 2, 1), 2.0 / 6));
+        QCOMPARE(strip.layer_buttons().size(), 2);
+        hands.click(strip.layer_buttons().front());
+        QVERIFY(near(cell(hands, 2, 1), 6));
+    }
+
+    void cells_are_typed_copied_pasted_and_turned() {
+        Hands hands(QStringLiteral("-"));
+        make(hands, QStringLiteral("site = riffle, pool"), QStringLiteral("visit = 1..3"), QStringLiteral("n = 0"));
+        hands.click_cell(0, 0);
+        hands.type(QStringLiteral("5"));
+        hands.key(Qt::Key_Return);
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(cell(hands, 0, 0), 5.0);
+        hands.click_cell(1, 1);
+        hands.paste(QStringLiteral("7\t8\n"));
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(cell(hands, 1, 1), 7.0);
+        QCOMPARE(cell(hands, 1, 2), 8.0);
+        QCOMPARE(cell(hands, 0, 1), 0.0);
+        hands.key(Qt::Key_A, Qt::ControlModifier);
+        hands.key(Qt::Key_C, Qt::ControlModifier);
+        QCOMPARE(QApplication::clipboard()->text(),
+                 QStringLiteral("site by visit\t1\t2\t3\nriffle\t5\t0\t0\npool\t0\t7\t8\n"));
+        hands.button(QStringLiteral("swap axes"));
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(grid(hands).table_rows(), 3);
+        QCOMPARE(cell(hands, 1, 1), 7.0);
+        QCOMPARE(cell(hands, 2, 1), 8.0);
+        hands.drive.window.document().undo();
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(cell(hands, 1, 2), 8.0);
+    }
+};
+
+LEDGEFALL_TEST(TestTwoWayStories)
+#include "test_two_way_stories.moc"
