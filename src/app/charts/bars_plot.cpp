@@ -40,7 +40,8 @@ std::pair<double, double> BarsPlot::sides(std::size_t at) const {
 
 QRectF BarsPlot::area_of(std::size_t at) const {
     const auto [left, right] = sides(at);
-    return QRectF(QPointF(pixel_x(left), pixel_y(series().y[at])), QPointF(pixel_x(right), pixel_y(0))).normalized();
+    const double base = series().base.empty() ? 0 : series().base[at];
+    return QRectF(QPointF(pixel_x(left), pixel_y(series().y[at])), QPointF(pixel_x(right), pixel_y(base))).normalized();
 }
 
 QCPRange BarsPlot::across() const {
@@ -82,7 +83,7 @@ void BarsPlot::draw(QCPPainter* painter) {
         if (area.right() < shown.left() || area.left() > shown.right()) {
             continue;
         }
-        if (area.width() < 1 && area.right() < drawn_to + 1 && area.top() >= tallest) {
+        if (area.width() < 1 && series().base.empty() && area.right() < drawn_to + 1 && area.top() >= tallest) {
             continue;
         }
         drawn_to = area.right();

@@ -218,8 +218,10 @@ QComboBox* ChartDialog::column_box(Id chosen, bool numbers, QWidget* parent) {
             if ((table->id == begun_.table) != own) {
                 continue;
             }
-            if (table->axis.column) {
-                offer(*table, **table->axis.column);
+            for (const Axis* axis : table->axes()) {
+                if (axis->column) {
+                    offer(*table, **axis->column);
+                }
             }
             for (const auto& column : table->columns) {
                 offer(*table, *column);

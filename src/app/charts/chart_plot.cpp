@@ -167,8 +167,8 @@ void ChartPlot::make_legend() {
     const QFontMetricsF metrics(legend->font());
     for (FigurePlot* plot : plots_) {
         const bool fit = plot->series().fit.has_value();
-        plot->setName(fit ? fit_text(plot->series()) : QString::fromStdString(plot->series().label));
-        fits = fits || fit;
+        plot->setName(fit ? fit_text(plot->series()) : plot->legend_text());
+        fits = fits || fit || plot->series().grid != nullptr;
         widest = std::max(widest, metrics.horizontalAdvance(plot->name()) + look().px(50));
     }
     legend->clearItems();
@@ -184,8 +184,14 @@ void ChartPlot::make_legend() {
     if (wanted) { // as many beside each other as there is room for; under each other in a corner
         const int across = static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest));
         legend->setWrap(over_it ? std::max(1, across) : 1);
-        for (FigurePlot* plot : plots_) {
-            plot->addToLegend();
+        // Of many lines of one family so many that the others are read between them.
+        constexpr std::size_t most_named = 9;
+        const std::size_t step = (plots_.size() + most_named - 1) / most_named;
+        for (std::size_t at = 0; at < plots_.size(); ++at) {
+            const bool named = !plots_[at]->series().family || at % step == 0 || at + 1 == plots_.size();
+            if (named) {
+                plots_[at]->addToLegend();
+            }
         }
     }
 }

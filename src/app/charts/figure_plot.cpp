@@ -8,6 +8,17 @@
 
 namespace ledgefall {
 
+QString series_text(const SeriesFigures& series) {
+    if (!series.family) {
+        return QString::fromStdString(series.label);
+    }
+    const Value& value = series.family->value;
+    const bool numeric = value.kind() == Kind::number || value.kind() == Kind::date;
+    return QStringLiteral("%1 = %2").arg(QString::fromStdString(series.family->axis),
+                                         numeric && value.plain() ? value_text(value, series.family->format)
+                                                                  : QString::fromStdString(write_cell(value)));
+}
+
 bool in_ranges(const RowRanges& ranges, std::uint32_t row) {
     const auto after = std::upper_bound(ranges.begin(), ranges.end(), row,
                                         [](std::uint32_t wanted, const auto& range) { return wanted < range.first; });
@@ -19,7 +30,13 @@ FigurePlot::FigurePlot(QCPAxis* x, QCPAxis* y, FiguresPtr figures, std::size_t s
     , figures_(std::move(figures))
     , number_(series)
     , look_(series_look(series)) {
-    setName(QString::fromStdString(figures_->series[number_].label));
+    if (const auto& family = figures_->series[number_].family) { // a light line on light paper would be lost
+        constexpr double darkest = 0, lightest = 0.8;
+        look_.line = ramp_colour(darkest + (lightest - darkest) * family->along);
+        look_.fill = look_.line;
+        look_.dash = Qt::SolidLine;
+    }
+    setName(series_text(figures_->series[number_]));
     setSelectable(QCP::stNone);
 }
 
@@ -161,8 +178,8 @@ QString FigurePlot::place_described(std::size_t at) const {
     const QString title = figures_->x.names.empty() && !figures_->x.title.empty()
                               ? QString::fromStdString(figures_->x.title) + QStringLiteral(" ")
                               : QString();
-    return named + title + x_text(drawn.x[at]) + QStringLiteral(", ") + QString::fromStdString(drawn.label) +
-           QStringLiteral(" ") + y_text(drawn.y[at]);
+    return named + title + x_text(drawn.x[at]) + QStringLiteral(", ") + series_text(drawn) + QStringLiteral(": ") +
+           y_text(drawn.y[at] - (drawn.base.empty() ? 0 : drawn.base[at]));
 }
 
 } // namespace ledgefall

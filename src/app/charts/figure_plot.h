@@ -13,6 +13,9 @@ using FiguresPtr = std::shared_ptr<const ChartFigures>;
 
 /// Rows of a table, as ranges with both ends, in order.
 using RowRanges = std::vector<std::pair<std::uint32_t, std::uint32_t>>;
+/// What a series is called: by its label, or one line of a two-way table by its axis's value.
+QString series_text(const SeriesFigures& series);
+
 bool in_ranges(const RowRanges& ranges, std::uint32_t row);
 
 /// One series of a chart as it is drawn. It finds what is under the pointer, and marks chosen rows.
@@ -34,6 +37,7 @@ class FigurePlot : public QCPAbstractPlottable {
     std::size_t number() const { return number_; }
     const SeriesLook& apply_look() const { return look_; }
 
+    virtual QString legend_text() const { return series_text(series()); }
     virtual std::optional<Hit> hit(const QPointF& at) const = 0;
     virtual void paint_chosen(QCPPainter& painter, const RowRanges& rows) const = 0;
     /// The rows of what is drawn in a part of the picture.

@@ -4,6 +4,7 @@
 
 #include "app/charts/bars_plot.h"
 #include "app/charts/boxes_plot.h"
+#include "app/charts/grid_plot.h"
 #include "app/charts/points_plot.h"
 
 #include <array>
@@ -12,7 +13,7 @@ namespace ledgefall {
 
 FigurePlot* make_plot(const PlotRequest& asked) {
     using Maker = FigurePlot* (*)(const PlotRequest&);
-    static constexpr std::array<Maker, 4> all = {
+    static constexpr std::array<Maker, 5> all = {
         // as SeriesFormKind::Painted
         [](const PlotRequest& of) -> FigurePlot* { return new PointsPlot(of.x, of.y, of.figures, of.series); },
         [](const PlotRequest& of) -> FigurePlot* { return new BarsPlot(of.x, of.y, of.figures, of.series, 0, 1); },
@@ -22,6 +23,7 @@ FigurePlot* make_plot(const PlotRequest& asked) {
         [](const PlotRequest& of) -> FigurePlot* {
             return new BoxesPlot(of.x, of.y, of.figures, of.series, of.place, of.together);
         },
+        [](const PlotRequest& of) -> FigurePlot* { return new GridPlot(of.x, of.y, of.figures, of.series); },
     };
     return all[static_cast<std::size_t>(kind_of(asked.figures->series[asked.series].form).painted)](asked);
 }

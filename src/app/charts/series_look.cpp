@@ -2,7 +2,9 @@
 
 #include "app/look/look.h"
 
+#include <algorithm>
 #include <array>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -59,6 +61,18 @@ QPainterPath mark_of(std::size_t number) {
 }
 
 } // namespace
+
+QColor ramp_colour(double along) {
+    static const std::array<QColor, 5> stops{QColor(0x2B, 0x1B, 0x4A), QColor(0x1B, 0x55, 0x83),
+                                             QColor(0x2E, 0x8F, 0x8B), QColor(0xA9, 0xB2, 0x5F),
+                                             QColor(0xF4, 0xDE, 0x9C)};
+    const double place = std::clamp(is_dark() ? 1 - along : along, 0.0, 1.0) * (stops.size() - 1);
+    const auto at = std::min(static_cast<std::size_t>(place), stops.size() - 2);
+    const double part = place - static_cast<double>(at);
+    const auto mixed = [part](int a, int b) { return static_cast<int>(std::lround(a + part * (b - a))); };
+    return {mixed(stops[at].red(), stops[at + 1].red()), mixed(stops[at].green(), stops[at + 1].green()),
+            mixed(stops[at].blue(), stops[at + 1].blue())};
+}
 
 SeriesLook series_look(std::size_t number) {
     static const std::array<Qt::PenStyle, looks> dashes{Qt::SolidLine,   Qt::DashLine,       Qt::DotLine,

@@ -16,4 +16,8 @@ struct SeriesLook {
 
 SeriesLook series_look(std::size_t number);
 
+/// The colour of a value that lies so far from the least (0) to the greatest (1): from dark to light over water and
+/// sand by day, the other way round by lamplight, so that it holds up in grey and for eyes that take red for green.
+QColor ramp_colour(double along);
+
 } // namespace ledgefall

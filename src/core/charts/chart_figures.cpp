@@ -38,8 +38,10 @@ class Maker {
         for (const Series& series : chart_.series) {
             add(series);
         }
+        stack(out_.series);
         add_numbers();
         name_axes();
+        name_grid();
         out_.x.whole = all_whole(&SeriesFigures::x, std::nullopt);
         out_.y.whole = all_whole(&SeriesFigures::y, false) && !all_boxes();
         out_.second.whole = all_whole(&SeriesFigures::y, true);
@@ -75,6 +77,9 @@ class Maker {
         figures.table = y.table->id;
         figures.y_format = y.column->format;
         figures.x_format = x.column == nullptr ? Format() : x.column->format;
+        if (y.table->two_way() && kind_of(series.form).over != SeriesFormKind::Over::grid) {
+            return add_lines(series, figures, y);
+        }
         if (!figures_of(series.form)(work_, series, figures, x, y)) {
             return;
         }
@@ -89,6 +94,26 @@ class Maker {
         ys_.push_back(y);
         per_width_ = per_width_ || series.per_width;
         out_.series.push_back(std::move(figures));
+    }
+
+    /// A layer of a two-way table as several lines.
+    void add_lines(const Series& series, const SeriesFigures& like, const DrawnColumn& y) {
+        if (kind_of(series.form).over != SeriesFormKind::Over::points) {
+            return miss(
+                {"%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.",
+                 {like.label}});
+        }
+        const std::size_t before = out_.series.size();
+        if (!add_family(work_, series, like, y)) {
+            out_.series.resize(before);
+            return;
+        }
+        const Axis& along =
+            !series.x.empty() && (*y.table->axis.column)->id == series.x ? y.table->axis : *y.table->across;
+        if (x_.column == nullptr) {
+            x_ = {y.table, &**along.column, results_.column((*along.column)->id)};
+        }
+        ys_.resize(out_.series.size(), y);
     }
 
     /// Bars and what is counted up stand on zero, which a logarithmic axis does not have.
@@ -268,9 +293,30 @@ class Maker {
                            [](const SeriesFigures& one) { return one.form == SeriesForm::boxes; });
     }
 
+    /// A heat map stands over both axes of its table.
+    void name_grid() {
+        for (std::size_t at = 0; at < out_.series.size(); ++at) {
+            if (out_.series[at].grid == nullptr) {
+                continue;
+            }
+            const Table& table = *ys_[at].table;
+            const ColumnDefinition& across = **table.across->column;
+            const ColumnDefinition& down = **table.axis.column;
+            out_.x.title = chart_.x.title.empty() ? titled(across.shown_label(), across.unit) : out_.x.title;
+            out_.y.title = chart_.y.title.empty() ? titled(down.shown_label(), down.unit) : out_.y.title;
+            out_.x.format = across.format;
+            out_.y.format = down.format;
+            out_.x.dates = results_.column(across.id)->kind() == Kind::date;
+            out_.y.dates = results_.column(down.id)->kind() == Kind::date;
+        }
+    }
+
     /// Classes and categories are named by the column that they are made of.
     std::string x_title() const {
         const ColumnDefinition& column = *x_.column;
+        if (x_.table->two_way()) {
+            return titled(column.shown_label(), column.unit);
+        }
         if (!(x_.table->axis.column && (*x_.table->axis.column)->id == column.id)) {
             return titled(column.shown_label(), column.unit);
         }

@@ -3,6 +3,8 @@
 #include "core/engine/running/results.h"
 
 #include <limits>
+#include <map>
+#include <memory>
 #include <optional>
 
 namespace ledgefall {
@@ -29,6 +31,20 @@ struct Box {
 /// In place of a row's number: what is drawn there is no row's value, as where a polygon comes down to nothing.
 constexpr std::uint32_t no_row = std::numeric_limits<std::uint32_t>::max();
 
+/// One of the lines that a layer of a two-way table is drawn as: the value of the other axis that it is for.
+struct FamilyLine {
+    std::string axis;
+    Value value;
+    Format format;
+    double along = 0; ///< its place among the lines, from 0 to 1
+};
+
+/// A layer of a two-way table with the places of its columns and rows, which rise. A cell without a number is NaN.
+struct GridFigures {
+    std::vector<double> columns, rows, cells;
+    double least = 0, greatest = 0;
+};
+
 struct SeriesFigures {
     SeriesForm form = SeriesForm::points;
     std::string label;
@@ -39,6 +55,9 @@ struct SeriesFigures {
     std::vector<double> limits;      ///< of classes that have both ends: one more than there are heights
     std::vector<Box> boxes;
     std::vector<double> error; ///< how far error bars reach from each y; NaN for none; empty where there are none
+    std::vector<double> base;  ///< of stacked bars: where each begins; its y is where it ends
+    std::optional<FamilyLine> family;
+    std::shared_ptr<const GridFigures> grid; ///< of a heat map and of contour lines
     bool second_axis = false;
     std::optional<Fit> fit;
     std::size_t left_out = 0; ///< rows without a number to draw
@@ -77,6 +96,15 @@ ChartFigures chart_figures(const Study& study, const Results& results, const Cha
 
 /// The five numbers of values, with the rows in which they stand; there must be one value.
 Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type);
+
+/// Round numbers between the least and the greatest value, some eight of them; none where all are equal.
+std::vector<double> contour_levels(const GridFigures& grid);
+
+/// The parts of a contour line, from one side of a square of four cells to another, as straight lines.
+struct ContourSegment {
+    std::pair<double, double> from, to;
+};
+std::vector<ContourSegment> contour_segments(const GridFigures& grid, double level);
 
 /// At which x a curve through the points, whose y never falls, reaches `y`; nothing where it does not.
 std::optional<double> read_off(const std::vector<double>& x, const std::vector<double>& y, double wanted);

@@ -15,7 +15,38 @@ class Proposer {
         : results_(results)
         , table_(table) {}
 
+    /// Of a two-way table: lines along the axis across where they can be told apart, bars at names, else a heat map.
+    Result<Chart> of_grid(const std::vector<Id>& chosen) {
+        Chart chart;
+        chart.table = table_.id;
+        const Column* down = results_.column((*table_.axis.column)->id);
+        const Column* across = results_.column((*table_.across->column)->id);
+        if (table_.columns.empty() || down == nullptr || across == nullptr) {
+            return Sentence{"%1 has no layer yet: write a formula for its cells first.", {table_.shown_label()}};
+        }
+        constexpr std::size_t few = 12;
+        const auto numbers = [](const Column& cells) {
+            return cells.kind() == Kind::number || cells.kind() == Kind::date;
+        };
+        Series series;
+        series.x = (*table_.across->column)->id;
+        series.y = chosen.empty() ? table_.columns.front()->id : chosen.front();
+        series.form = !numbers(*across)                      ? SeriesForm::bars
+                      : down->size() > few && numbers(*down) ? SeriesForm::heat
+                      : across->size() > few                 ? SeriesForm::line
+                                                             : SeriesForm::joined;
+        chart.series.push_back(series);
+        const ColumnDefinition* layer = table_.column(series.y);
+        chart.label = worded({"%1 by %2 and %3",
+                              {layer == nullptr ? "" : layer->shown_label(), (*table_.axis.column)->shown_label(),
+                               (*table_.across->column)->shown_label()}});
+        return chart;
+    }
+
     Result<Chart> propose(const std::vector<Id>& chosen) {
+        if (table_.two_way()) {
+            return of_grid(chosen);
+        }
         Chart chart;
         chart.table = table_.id;
         std::vector<Id> numbers;

@@ -46,6 +46,15 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
 bool add_boxes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
                const DrawnColumn& y);
 
+bool add_grid(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
+              const DrawnColumn& y);
+
+/// A layer of a two-way table as lines: along the axis across with one for each row, or, where the series' x is the
+/// axis down, the other way round. They are added to the chart.
+bool add_family(ChartInWork& chart, const Series& series, const SeriesFigures& like, const DrawnColumn& y);
+/// Puts the bars of stacked series on one another.
+void stack(std::vector<SeriesFigures>& series);
+
 SeriesFiguresOf figures_of(SeriesForm form);
 
 } // namespace ledgefall

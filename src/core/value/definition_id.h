@@ -39,14 +39,10 @@ struct DefinitionId {
 };
 
 /// Of an axis of a two-way table, by its column's id: the column that has the axis's value in every cell of the grid.
-inline Id spread_of(Id axis) {
-    return Id(axis.str() + " in cells");
-}
+Id spread_of(Id axis);
 
 /// Of a foot line of a two-way table: its values under all columns of a layer, or beside all rows.
-inline Id foot_row_of(Id line, Id layer, bool under) {
-    return Id(line.str() + (under ? " under " : " beside ") + layer.str());
-}
+Id foot_row_of(Id line, Id layer, bool under);
 
 } // namespace ledgefall
 

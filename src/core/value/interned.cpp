@@ -30,6 +30,15 @@ InternScope::~InternScope() {
     innermost = outer_;
 }
 
+InternForEver::InternForEver()
+    : outer_(innermost) {
+    innermost = nullptr;
+}
+
+InternForEver::~InternForEver() {
+    innermost = outer_;
+}
+
 std::uint64_t InternScope::current() {
     return innermost == nullptr ? 0 : innermost->number_;
 }

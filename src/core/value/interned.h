@@ -66,6 +66,18 @@ class InternScope {
     InternScope* outer_;
 };
 
+/// While it lives, what its thread interns is kept for ever, whatever scope it is in.
+class InternForEver {
+  public:
+    InternForEver();
+    InternForEver(const InternForEver&) = delete;
+    InternForEver& operator=(const InternForEver&) = delete;
+    ~InternForEver();
+
+  private:
+    InternScope* outer_;
+};
+
 /// Objects held once for the whole program, so that a cell keeps an address and equal ones have the same. What is
 /// interned outside every `InternScope` is never freed. Safe from any thread.
 template <class T, class Hash, class Equal = std::equal_to<>>

@@ -18,6 +18,13 @@ Value default_one(const Value* a, std::size_t, const Faults&) {
     return a[0].is_missing() ? a[1] : a[0];
 }
 
+/// Where all x are there.
+void default_block(const Lane* a, double* out, std::size_t rows) {
+    for (std::size_t row = 0; row < rows; ++row) {
+        out[row] = a[0].slot(row);
+    }
+}
+
 Value said(const std::string& text) {
     return Value::text(Text(text));
 }
@@ -123,8 +130,8 @@ std::vector<Function> gaps_and_texts() {
                                  "Yes where a cell is empty.", "is_missing(missing)", "yes"));
     all.back().special = Special::missing_test;
     all.push_back(plain_function("default", {anything, {"value", Role::plain, Kind::number, true, false}},
-                                 {&default_one, nullptr, Kind::number}, "x, or a value of your own where x is missing.",
-                                 "default(missing, 4)", "4"));
+                                 {&default_one, &default_block, Kind::number},
+                                 "x, or a value of your own where x is missing.", "default(missing, 4)", "4"));
     all.back().keeps_kind = true;
     all.push_back(
         plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, "A value as text.", "text(1.50)", "1.5"));

@@ -51,8 +51,11 @@ void mark_checks(Program& program) {
                     must[limit.value.at] = true;
                 }
             }
-            if (step.measure->grouped && !step.measure->grouped->asked->scalar) {
-                must[step.measure->grouped->asked->at] = true;
+            for (const MeasureCall::Key& key :
+                 step.measure->grouped ? step.measure->grouped->keys : std::vector<MeasureCall::Key>()) {
+                if (!key.asked.scalar) {
+                    must[key.asked.at] = true;
+                }
             }
             const MeasureCall::Grid grid = step.measure->grid.value_or(MeasureCall::Grid());
             for (const auto& end :
@@ -368,15 +371,16 @@ class Compiler {
         call->table = like.table;
         call->plain = like.plain;
         call->plain_kinds = like.plain_kinds;
-        call->key_kind = key.key->kind;
-        call->asked = value(context, key.asked);
         Context inner{call->inner, meant.level, &context, &call->parameters, {}};
         const auto output = [&](const TermPtr& taken) {
             call->inner.outputs.push_back(value(inner, taken));
             call->inner.output_kinds.push_back(taken->kind);
             return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
         };
-        call->key = output(key.key);
+        for (std::size_t at = 0; at < key.keys.size(); ++at) {
+            const Operand asked = value(context, key.asked[at]);
+            call->keys.push_back({output(key.keys[at]), asked, key.keys[at]->kind});
+        }
         MeasureCall::Taken taken;
         for (const TermPtr& one : key.rest.values) {
             taken.values.push_back(output(one));

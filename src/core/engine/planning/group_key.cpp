@@ -55,7 +55,7 @@ std::optional<GroupKey> group_key(const MeasureTerm& measure) {
             return std::nullopt;
         }
     }
-    GroupKey out{nullptr, nullptr, measure.samples.front(), measure.make};
+    GroupKey out{{}, {}, measure.samples.front(), measure.make};
     // count(site = site[i]) counts the rows of its own condition.
     const bool counts = measure.function->special == Special::count && out.rest.values.size() == 1 &&
                         out.rest.values.front()->kind == Kind::yes_no && !out.rest.condition;
@@ -67,21 +67,24 @@ std::optional<GroupKey> group_key(const MeasureTerm& measure) {
     gather_conditions(condition, conditions);
     std::vector<TermPtr> others;
     for (const TermPtr& one : conditions) {
-        const bool equality =
-            one->type == TermType::operate && one->op == Operator::equal && one->kids.size() == 2 && !out.key;
-        if (equality && one->kids[0]->on == rows && (one->kids[1]->on & rows) == 0 && one->kids[1]->on != 0) {
-            out.key = one->kids[0];
-            out.asked = one->kids[1];
-        } else if (equality && one->kids[1]->on == rows && (one->kids[0]->on & rows) == 0 && one->kids[0]->on != 0) {
-            out.key = one->kids[1];
-            out.asked = one->kids[0];
+        const bool equality = one->type == TermType::operate && one->op == Operator::equal && one->kids.size() == 2 &&
+                              one->kids[0]->kind == one->kids[1]->kind;
+        const auto asks = [&](const TermPtr& key, const TermPtr& asked) {
+            return equality && key->on == rows && (asked->on & rows) == 0 && asked->on != 0;
+        };
+        if (asks(one->kids.empty() ? one : one->kids[0], one->kids.size() < 2 ? one : one->kids[1])) {
+            out.keys.push_back(one->kids[0]);
+            out.asked.push_back(one->kids[1]);
+        } else if (equality && asks(one->kids[1], one->kids[0])) {
+            out.keys.push_back(one->kids[1]);
+            out.asked.push_back(one->kids[0]);
         } else if (within(one)) {
             others.push_back(one);
         } else {
             return std::nullopt;
         }
     }
-    if (!out.key || out.key->kind != out.asked->kind) {
+    if (out.keys.empty()) {
         return std::nullopt;
     }
     out.rest.condition = joined(others);

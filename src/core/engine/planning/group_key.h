@@ -5,16 +5,16 @@
 namespace ledgefall {
 
 /// A measure of the rows in which an expression has the value that something has in the formula's own row: `mean(x
-/// where site = site[i])`. The rows are then grouped once by the expression, and each row of the formula asks for its
-/// group.
+/// where site = site[i])`, or several have. The rows are then grouped once by the expressions, and each row of the
+/// formula asks for its group.
 struct GroupKey {
-    TermPtr key;   ///< over the measure's rows
-    TermPtr asked; ///< in the formula's own row
-    Sample rest;   ///< what is measured, and the rest of the condition (or null)
+    std::vector<TermPtr> keys;  ///< over the measure's rows
+    std::vector<TermPtr> asked; ///< of each, in the formula's own row
+    Sample rest;                ///< what is measured, and the rest of the condition (or null)
     MakeAccumulator make = nullptr;
 };
 
-/// The measure as such a one, if it is one: over a whole table, of one sample, with one such comparison among
+/// The measure as such a one, if it is one: over a whole table, of one sample, with such comparisons among
 /// conditions that are joined by `and`, and nothing else in it that depends on the formula's row.
 std::optional<GroupKey> group_key(const MeasureTerm& measure);
 

@@ -102,12 +102,14 @@ struct MeasureCall {
     RollingForm rolling = RollingForm::none; ///< of a window of plain numbers
     OfOrder of_order = nullptr;              ///< of one column, whose values in order are all it needs
     std::vector<Limit> limits; ///< then the first output is the x, which is sorted once and searched for each row
-    /// The same with its rows grouped by a key, where the measure is of the rows that have a key's value; with `key`,
-    /// the number of the inner output, and `asked`, its value in the outer row.
+    /// The same with its rows grouped by keys, where the measure is of the rows that have a key's value, or several.
     std::shared_ptr<const MeasureCall> grouped;
-    std::optional<std::uint32_t> key;
-    std::optional<Operand> asked;
-    Kind key_kind = Kind::number;
+    struct Key {
+        std::uint32_t output = 0; ///< of the inner program
+        Operand asked;            ///< its value in the outer row
+        Kind kind = Kind::number;
+    };
+    std::vector<Key> keys;
     MakeAccumulator make = nullptr;
     Kind kind = Kind::number;
     Id table;

@@ -208,9 +208,9 @@ void AccumulatedMeasure::add_rows(Accumulator& accumulator, std::size_t from, st
             };
             std::array<Lane, 4> lanes;
             for (std::size_t at = 0; at < taken.values.size(); ++at) {
-                lanes[at] = lane(remembered_[taken.values[at]]);
+                lanes[at] = lane(cells_of(taken.values[at]));
             }
-            const Lane condition = taken.condition ? lane(remembered_[*taken.condition]) : Lane();
+            const Lane condition = taken.condition ? lane(cells_of(*taken.condition)) : Lane();
             accumulator.begin_at(first);
             accumulator.add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
             return true;

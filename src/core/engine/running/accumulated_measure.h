@@ -26,6 +26,8 @@ class AccumulatedMeasure : public MeasureState {
     virtual Value growing(const Range& range, const Faults& faults);
     Value of_rest(const Range& range, const Faults& faults);
     void add_rows(Accumulator& accumulator, std::size_t from, std::size_t to);
+    /// What the inner program gave for the rows so far.
+    virtual const Column& cells_of(std::uint32_t output) const { return remembered_[output]; }
     void take(std::size_t first, std::size_t rows);
     void remember(std::size_t to);
     Value of_kind(const Value& value) const;

@@ -11,7 +11,20 @@ GridMeasure::GridMeasure(const MeasureCall& call, const Environment& environment
     , grid_(*call.grid)
     , rows_(environment.rows(grid_.down))
     , columns_(environment.rows(grid_.across))
-    , known_(columns_ + 1) {}
+    , known_(columns_ + 1) {
+    const Program& inner = call.inner;
+    const bool one_load = inner.body.size() == 1 && inner.body.front().code == Instruction::Code::load &&
+                          inner.body.front().shift == 0 && inner.body.front().line_shift == 0 &&
+                          inner.outputs.size() == 1 && !inner.outputs.front().scalar;
+    const Environment::View view = one_load ? environment.column(inner.columns.front()) : Environment::View();
+    const bool whole = view.cells != nullptr && view.computed == nullptr && view.cells->size() >= rows_ * columns_;
+    bool plain = whole;
+    for (std::size_t chunk = 0; plain && chunk < view.cells->chunk_count(); ++chunk) {
+        plain = view.cells->chunk(chunk).states.empty();
+    }
+    direct_ = plain ? view.cells : nullptr;
+    turned_.resize(call.inner.outputs.size());
+}
 
 GridMeasure::Part GridMeasure::part_at(const Runner& outer, std::size_t in_block, const Faults& faults,
                                        std::optional<Value>& instead) const {
@@ -114,7 +127,7 @@ void GridMeasure::add_part(Accumulator& accumulator, const Part& part) {
         return;
     }
     const std::size_t end = (part.to_row - 1) * columns_ + part.to_column;
-    if (end > remembered_.front().size()) {
+    if (end > ready()) {
         remember(end);
     }
     if (part.from_column == 0 && part.to_column == columns_) {
@@ -129,39 +142,67 @@ void GridMeasure::add_part(Accumulator& accumulator, const Part& part) {
 }
 
 void GridMeasure::add_cells(Accumulator& accumulator, std::size_t from, std::size_t to) {
-    add_rows(accumulator, from, std::min(to, remembered_.front().size()));
+    add_rows(accumulator, from, std::min(to, ready()));
 }
 
-/// A column's cells, gathered so that the accumulator takes many at a time; where it has to tell the one that is at
-/// fault, one at a time.
+const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t column) {
+    constexpr std::size_t at_once = 16;
+    Turned& block = turned_[output];
+    if (column >= block.first && column < block.first + block.count) {
+        return block;
+    }
+    block.first = column / at_once * at_once;
+    block.count = std::min(at_once, columns_ - block.first);
+    block.slots.resize(block.count * rows_);
+    block.states.clear();
+    const Column& cells = cells_of(output);
+    for (std::size_t row = 0; row < rows_; ++row) {
+        for (std::size_t at = 0; at < block.count; ++at) {
+            const std::size_t cell = row * columns_ + block.first + at;
+            const Column::Chunk& chunk = cells.chunk(cell / Column::chunk_rows);
+            const std::size_t in = cell % Column::chunk_rows;
+            block.slots[at * rows_ + row] = chunk.slots[in];
+            if (!chunk.states.empty() && chunk.states[in] != State::plain) {
+                block.states.resize(block.count * rows_, State::plain);
+                block.states[at * rows_ + row] = chunk.states[in];
+            }
+        }
+    }
+    return block;
+}
+
+/// A column's cells; where it has to tell the one that is at fault, one at a time. While the layer is still being
+/// worked out, its cells are read where they stand.
 void GridMeasure::add_column(Accumulator& accumulator, std::size_t column, std::size_t from_row, std::size_t to_row) {
-    const std::size_t at_once = one_by_one_ ? 1 : 1024;
-    std::array<std::vector<double>, 4> slots;
-    std::array<std::vector<State>, 4> states;
-    for (std::size_t from = from_row; from < to_row && !environment_.stopped(); from += at_once) {
-        const std::size_t count = std::min(at_once, to_row - from);
-        const auto lane = [&](std::uint32_t output, std::size_t at) {
-            slots[at].resize(count);
-            states[at].resize(count);
-            bool plain = true;
-            for (std::size_t row = 0; row < count; ++row) {
-                const std::size_t cell = (from + row) * columns_ + column;
-                const Column::Chunk& chunk = remembered_[output].chunk(cell / Column::chunk_rows);
-                const std::size_t in = cell % Column::chunk_rows;
-                slots[at][row] = chunk.slots[in];
-                states[at][row] = chunk.states.empty() ? State::plain : chunk.states[in];
-                plain = plain && states[at][row] == State::plain;
-            }
-            return Lane{slots[at].data(), plain ? nullptr : states[at].data(), false};
+    const bool whole = ready() >= rows_ * columns_ && from_row == 0 && to_row == rows_ && !one_by_one_;
+    for (const MeasureCall::Taken& taken : call_.samples) {
+        std::array<Lane, 4> lanes;
+        const auto turned_lane = [&](std::uint32_t output) {
+            const Turned& block = turned(output, column);
+            const std::size_t from = (column - block.first) * rows_;
+            return Lane{block.slots.data() + from, block.states.empty() ? nullptr : block.states.data() + from, false};
         };
-        for (const MeasureCall::Taken& taken : call_.samples) {
-            std::array<Lane, 4> lanes;
+        if (whole) {
             for (std::size_t at = 0; at < taken.values.size(); ++at) {
-                lanes[at] = lane(taken.values[at], at);
+                lanes[at] = turned_lane(taken.values[at]);
             }
-            const Lane condition = taken.condition ? lane(*taken.condition, 3) : Lane();
-            accumulator.begin_at(from * columns_ + column);
-            accumulator.add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, count);
+            const Lane condition = taken.condition ? turned_lane(*taken.condition) : Lane();
+            accumulator.add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, rows_);
+            continue;
+        }
+        for (std::size_t row = from_row; row < to_row && !environment_.stopped(); ++row) {
+            const std::size_t cell = row * columns_ + column;
+            const auto lane = [&](std::uint32_t output) {
+                const Column::Chunk& chunk = cells_of(output).chunk(cell / Column::chunk_rows);
+                const std::size_t in = cell % Column::chunk_rows;
+                return Lane{chunk.slots.data() + in, chunk.states.empty() ? nullptr : chunk.states.data() + in, false};
+            };
+            for (std::size_t at = 0; at < taken.values.size(); ++at) {
+                lanes[at] = lane(taken.values[at]);
+            }
+            const Lane condition = taken.condition ? lane(*taken.condition) : Lane();
+            accumulator.begin_at(cell);
+            accumulator.add({lanes.data(), taken.values.size()}, taken.condition ? &condition : nullptr, 1);
         }
     }
 }

@@ -35,7 +35,23 @@ class GridMeasure : public AccumulatedMeasure {
     void add_cells(Accumulator& accumulator, std::size_t from, std::size_t to);
     void add_column(Accumulator& accumulator, std::size_t column, std::size_t from_row, std::size_t to_row);
 
+    const Column& cells_of(std::uint32_t output) const override {
+        return direct_ != nullptr ? *direct_ : remembered_[output];
+    }
+    std::size_t ready() const { return direct_ != nullptr ? direct_->size() : remembered_.front().size(); }
+
+    /// Some neighbouring columns, turned so that each stands contiguously: cells are then read a line of the cache at a
+    /// time.
+    struct Turned {
+        std::size_t first = 0, count = 0;
+        std::vector<double> slots;
+        std::vector<State> states; ///< empty where all are plain
+    };
+    const Turned& turned(std::uint32_t output, std::size_t column);
+
     const MeasureCall::Grid& grid_;
+    const Column* direct_ = nullptr; ///< the layer itself, where what is measured is nothing but one that is worked out
+    std::vector<Turned> turned_;     ///< of each output
     std::size_t rows_ = 0, columns_ = 0;
     bool one_by_one_ = false;     ///< cells are added so that a fault tells its own
     std::vector<Measured> known_; ///< by the column at which the part begins

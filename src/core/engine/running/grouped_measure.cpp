@@ -20,20 +20,28 @@ void GroupedMeasure::group_rows() {
     const MeasureCall::Taken& taken = call.samples.front();
     const std::size_t width = taken.values.size();
     none_.values.resize(width);
+    keys_.resize(call.keys.size());
+    joins_.resize(call.keys.size());
     Runner inner(call.inner, environment_);
     inner.start();
     for_blocks(0, environment_.rows(call_.table), [&](std::size_t first, std::size_t count) {
         inner.run(first, count);
-        const Lane keys = inner.output(*call.key);
+        std::vector<Lane> keys;
+        for (const MeasureCall::Key& key : call.keys) {
+            keys.push_back(inner.output(key.output));
+        }
         const Lane condition = taken.condition ? inner.output(*taken.condition) : Lane();
         std::array<Lane, 4> lanes;
         for (std::size_t at = 0; at < width; ++at) {
             lanes[at] = inner.output(taken.values[at]);
         }
         for (std::size_t row = 0; row < count && sound_; ++row) {
-            bool taken_row = keys.state(row) == State::plain;
+            bool taken_row = true;
             bool plain = true;
-            sound_ = keys.state(row) != State::fault && keys.state(row) != State::odd;
+            for (const Lane& key : keys) {
+                taken_row = taken_row && key.state(row) == State::plain;
+                sound_ = sound_ && key.state(row) != State::fault && key.state(row) != State::odd;
+            }
             if (taken.condition) {
                 sound_ = sound_ && condition.state(row) != State::fault;
                 taken_row = taken_row && condition.state(row) == State::plain && condition.slot(row) != 0;
@@ -45,7 +53,12 @@ void GroupedMeasure::group_rows() {
             if (!taken_row || !sound_) {
                 continue;
             }
-            Group& group = group_of(key_of(keys.slot(row), call.key_kind));
+            std::size_t place = 0;
+            for (std::size_t at = 0; at < keys.size(); ++at) {
+                const std::size_t number = keys_[at].number_of(key_of(keys[at].slot(row), call.keys[at].kind));
+                place = at == 0 ? number : joins_[at].number_of(joined(place, number));
+            }
+            Group& group = group_of(place);
             group.missing += plain ? 0 : 1;
             for (std::size_t at = 0; at < width && plain; ++at) {
                 group.values[at].push_back(lanes[at].slot(row));
@@ -55,12 +68,11 @@ void GroupedMeasure::group_rows() {
     });
 }
 
-GroupedMeasure::Group& GroupedMeasure::group_of(std::uint64_t key) {
-    const auto [place, is_new] = places_.try_emplace(key, groups_.size());
-    if (is_new) {
+GroupedMeasure::Group& GroupedMeasure::group_of(std::size_t place) {
+    while (place >= groups_.size()) {
         groups_.emplace_back().values.resize(none_.values.size());
     }
-    return groups_[place->second];
+    return groups_[place];
 }
 
 Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults& faults) {
@@ -68,12 +80,20 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
         group_rows();
     }
     const MeasureCall& call = *call_.grouped;
-    const Value asked = outer.value(*call.asked, call.key_kind, in_block);
-    if (!sound_ || asked.is_fault()) {
-        return one_by_one_.at(outer, in_block, faults);
+    std::optional<std::size_t> place;
+    for (std::size_t at = 0; at < call.keys.size(); ++at) {
+        const Value asked = outer.value(call.keys[at].asked, call.keys[at].kind, in_block);
+        if (!sound_ || asked.is_fault()) {
+            return one_by_one_.at(outer, in_block, faults);
+        }
+        const auto number = asked.plain() ? keys_[at].known(key_of(asked.slot(), call.keys[at].kind)) : std::nullopt;
+        if (at == 0) {
+            place = number;
+        } else {
+            place = place && number ? joins_[at].known(joined(*place, *number)) : std::nullopt;
+        }
     }
-    const auto place = asked.plain() ? places_.find(key_of(asked.slot(), call.key_kind)) : places_.end();
-    Group& group = place == places_.end() ? none_ : groups_[place->second];
+    Group& group = place ? groups_[*place] : none_;
     if (group.result) {
         return *group.result;
     }

@@ -1,8 +1,7 @@
 #pragma once
 
 #include "core/engine/running/accumulated_measure.h"
-
-#include <unordered_map>
+#include "core/engine/running/flat_index.h"
 
 namespace ledgefall {
 
@@ -25,13 +24,19 @@ class GroupedMeasure : public MeasureState {
     };
 
     void group_rows();
-    Group& group_of(std::uint64_t key);
+    /// A row's keys as one, by their numbers one after the other.
+    static std::uint64_t joined(std::size_t so_far, std::size_t number) {
+        constexpr unsigned half = 32;
+        return static_cast<std::uint64_t>(so_far) << half | number;
+    }
+    Group& group_of(std::size_t place);
 
     const MeasureCall& call_;
     const Environment& environment_;
     AccumulatedMeasure one_by_one_;
     bool grouped_ = false, sound_ = true;
-    std::unordered_map<std::uint64_t, std::size_t> places_;
+    std::vector<FlatIndex> keys_;  ///< the values of each key
+    std::vector<FlatIndex> joins_; ///< of a key's value together with those before it; the last gives the groups
     std::vector<Group> groups_;
     Group none_; ///< of a value that no row has
 };

@@ -10,14 +10,30 @@ namespace ledgefall {
 /// true limits; the middles joined, down to nothing at both ends; the upper limits joined, from nothing at the first
 /// lower one. `bars` and `stems` stand at numbers, or side by side at categories. `boxes` are the five numbers of y,
 /// one box for each text in x.
-enum class SeriesForm : std::uint8_t { points, line, joined, bars, stems, histogram, polygon, cumulative, boxes };
+/// `stacked` bars stand on one another, `stacked_shares` as parts of their sum. `heat` and `contours` are of the cells
+/// of a two-way table, by a colour and by lines of equal value.
+enum class SeriesForm : std::uint8_t {
+    points,
+    line,
+    joined,
+    bars,
+    stems,
+    histogram,
+    polygon,
+    cumulative,
+    boxes,
+    stacked,
+    stacked_shares,
+    heat,
+    contours
+};
 
 /// What is known of a form beside how it is painted.
 struct SeriesFormKind {
     /// What its figures are worked out from.
-    enum class Over : std::uint8_t { points, classes, boxes };
+    enum class Over : std::uint8_t { points, classes, boxes, grid };
     /// By what it is painted, and whether several series of it share their places.
-    enum class Painted : std::uint8_t { as_points, as_bars, as_bars_side_by_side, as_boxes_side_by_side };
+    enum class Painted : std::uint8_t { as_points, as_bars, as_bars_side_by_side, as_boxes_side_by_side, as_grid };
 
     SeriesForm form;
     std::string_view name;  ///< in the file
@@ -29,6 +45,7 @@ struct SeriesFormKind {
     bool area = false;        ///< it covers areas, so that no grid is drawn behind it
     bool from_zero = false;   ///< it stands on the axis, which begins at 0
     bool single_rows = false; ///< at a name it can show one row only
+    bool stacked = false;     ///< each series stands on those before it
     bool may_fit = false;     ///< a regression line can be drawn with it
     bool may_divide = false;  ///< counts can be drawn over their class widths
 };

@@ -1,0 +1,19 @@
+#include "core/value/definition_id.h"
+
+#include "core/value/interned.h"
+
+namespace ledgefall {
+
+// Fault sites name these identities and may outlive the results within which one was first asked for.
+
+Id spread_of(Id axis) {
+    const InternForEver kept;
+    return Id(axis.str() + " in cells");
+}
+
+Id foot_row_of(Id line, Id layer, bool under) {
+    const InternForEver kept;
+    return Id(line.str() + (under ? " under " : " beside ") + layer.str());
+}
+
+} // namespace ledgefall
