@@ -99,6 +99,35 @@ class TestTwoWayStories : public QObject {
         }()));
         hands.click_cell(2, 1);
         hands.picture(QStringLiteral("planting"));
+        hands.button(QStringLiteral("chart"));
+        QVERIFY(hands.drive.settle());
+        ChartPage* page = hands.drive.window.place().chart_page();
+        QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
+        QCOMPARE(page->plot().plots().size(), std::size_t{7}); // a line for each rate
+        QCOMPARE(page->plot().plots()[3]->legend_text(), QString::fromUtf8("rate = 4.5\u202f%"));
+        hands.picture(QStringLiteral("family"));
+    }
+
+    void cells_are_drawn_as_a_heat_map() {
+        Hands hands(QStringLiteral("-"));
+        make(hands, QStringLiteral("t = 0..60"), QStringLiteral("x = 1..80"),
+             QStringLiteral(
+                 "u = first if 30 < x < 50 then 100 else 0 then u[i-1, j] + 0.24 * (default(u[i-1, j-1], 0) - "
+                 "2 * u[i-1, j] + default(u[i-1, j+1], 0))"));
+        hands.button(QStringLiteral("chart"));
+        QVERIFY(hands.drive.settle());
+        ChartPage* page = hands.drive.window.place().chart_page();
+        QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
+        QCOMPARE(page->plot().plots().size(), std::size_t{1});
+        QCOMPARE(page->plot().plots()[0]->legend_text(), QStringLiteral("u, from 0 to 100"));
+        hands.picture(QStringLiteral("heat"));
+        Chart chart = *hands.drive.window.document().study().charts.front();
+        chart.series.front().form = SeriesForm::contours;
+        QVERIFY(hands.drive.window.document().perform(QStringLiteral("form"),
+                                                      rewrite_chart(hands.drive.window.document().study(), chart)));
+        QVERIFY(hands.drive.settle());
+        QVERIFY(QTest::qWaitFor([page] { return page->settled(); }));
+        hands.picture(QStringLiteral("contours"));
     }
 
     void s21_mean_drift_time_by_site_and_day() {

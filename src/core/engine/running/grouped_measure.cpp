@@ -1,5 +1,6 @@
 #include "core/engine/running/grouped_measure.h"
 
+#include <algorithm>
 #include <array>
 #include <bit>
 
@@ -35,6 +36,11 @@ void GroupedMeasure::group_rows() {
         for (std::size_t at = 0; at < width; ++at) {
             lanes[at] = inner.output(taken.values[at]);
         }
+        const bool same = std::all_of(lanes.begin(), lanes.begin() + static_cast<std::ptrdiff_t>(width),
+                                      [](const Lane& lane) { return lane.single && lane.states == nullptr; });
+        for (std::size_t at = 0; at < width && same && same_.size() < width; ++at) {
+            same_.push_back(lanes[at].slots[0]);
+        }
         for (std::size_t row = 0; row < count && sound_; ++row) {
             bool taken_row = true;
             bool plain = true;
@@ -60,7 +66,8 @@ void GroupedMeasure::group_rows() {
             }
             Group& group = group_of(place);
             group.missing += plain ? 0 : 1;
-            for (std::size_t at = 0; at < width && plain; ++at) {
+            group.rows += plain ? 1 : 0;
+            for (std::size_t at = 0; at < width && plain && same_.empty(); ++at) {
                 group.values[at].push_back(lanes[at].slot(row));
             }
         }
@@ -107,9 +114,9 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
     const std::unique_ptr<Accumulator> accumulator = call.make(plain);
     std::array<Lane, 4> lanes;
     for (std::size_t at = 0; at < group.values.size(); ++at) {
-        lanes[at] = {group.values[at].data(), nullptr, false};
+        lanes[at] = same_.empty() ? Lane{group.values[at].data(), nullptr, false} : Lane{&same_[at], nullptr, true};
     }
-    accumulator->add({lanes.data(), group.values.size()}, nullptr, group.values.front().size());
+    accumulator->add({lanes.data(), group.values.size()}, nullptr, group.rows);
     const double none = 0;
     const State missing = State::missing;
     lanes.fill({&none, &missing, true});

@@ -18,7 +18,8 @@ class GroupedMeasure : public MeasureState {
 
   private:
     struct Group {
-        std::vector<std::vector<double>> values; ///< of each paired column
+        std::vector<std::vector<double>> values; ///< of each paired column; none where one value stands for all rows
+        std::size_t rows = 0;                    ///< in which none is missing
         std::size_t missing = 0;                 ///< rows in which one of them is missing
         std::optional<Value> result;
     };
@@ -35,6 +36,7 @@ class GroupedMeasure : public MeasureState {
     const Environment& environment_;
     AccumulatedMeasure one_by_one_;
     bool grouped_ = false, sound_ = true;
+    std::vector<double> same_; ///< of each paired column the value that stands for all rows, as when rows are counted
     std::vector<FlatIndex> keys_;  ///< the values of each key
     std::vector<FlatIndex> joins_; ///< of a key's value together with those before it; the last gives the groups
     std::vector<Group> groups_;

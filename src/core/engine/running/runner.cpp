@@ -21,6 +21,22 @@ bool all_finite(const double* values, std::size_t count) {
     return (seen >> 63U) == 0;
 }
 
+/// Copies plain cells out of neighbouring chunks; false where some are not plain.
+bool copied(const Column& cells, std::size_t from, std::size_t count, double* slots) {
+    while (count > 0) {
+        const Column::Chunk& chunk = cells.chunk(from / Column::chunk_rows);
+        const std::size_t in = from % Column::chunk_rows;
+        const std::size_t here = std::min(count, Column::chunk_rows - in);
+        if (!chunk.states.empty()) {
+            return false;
+        }
+        slots = std::copy_n(chunk.slots.data() + in, here, slots);
+        from += here;
+        count -= here;
+    }
+    return true;
+}
+
 } // namespace
 
 Runner::Runner(const Program& program, const Environment& environment)
@@ -216,6 +232,9 @@ void Runner::load(const Instruction& step) {
         }
     }
     double* slots = own_slots(to);
+    if (!past_edges && from >= 0 && end <= size && copied(cells, static_cast<std::size_t>(from), count_, slots)) {
+        return;
+    }
     State* states = own_states(to);
     bool all_plain = true;
     for (std::size_t row = 0; row < count_; ++row) {

@@ -209,15 +209,19 @@ void Sequence::run_line(Member& member, std::size_t first, std::size_t end) {
         const PlannedPiece& piece = member.definition->pieces.front();
         const Program& program = begins ? piece.first[line] : piece.program;
         for_blocks_of(program, *this, first, end, [&](std::size_t from, std::size_t count) {
-            runner.run(from, count);
-            const Lane lane = runner.output(0);
             Column::Chunk& chunk = member.cells->own_chunk(from / Column::chunk_rows);
             const std::size_t in = from % Column::chunk_rows;
+            double* slots = chunk.slots.data() + in;
+            runner.aim(slots);
+            runner.run(from, count);
+            const Lane lane = runner.output(0);
             if (lane.states != nullptr && chunk.states.empty()) {
                 chunk.states.assign(chunk.slots.size(), State::plain);
             }
-            for (std::size_t at = 0; at < count; ++at) {
-                chunk.slots[in + at] = lane.slot(at);
+            if (lane.single) {
+                std::fill_n(slots, count, lane.slots[0]);
+            } else if (lane.slots != slots) {
+                std::copy_n(lane.slots, count, slots);
             }
             for (std::size_t at = 0; at < count && !chunk.states.empty(); ++at) {
                 chunk.states[in + at] = lane.state(at);
