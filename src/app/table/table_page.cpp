@@ -358,7 +358,8 @@ void TablePage::fit_state() {
 
 int TablePage::wanted_height() const {
     return view_->content_height() + (rows_edge_->isHidden() ? 0 : rows_edge_->sizeHint().height()) +
-           (foot_->isHidden() ? 0 : foot_->maximumHeight()) + title_->sizeHint().height() + look().px(26);
+           (layers_ == nullptr ? 0 : layers_->sizeHint().height()) + (foot_->isHidden() ? 0 : foot_->maximumHeight()) +
+           title_->sizeHint().height() + look().px(26);
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {

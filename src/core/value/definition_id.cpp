@@ -6,11 +6,6 @@ namespace ledgefall {
 
 // Fault sites name these identities and may outlive the results within which one was first asked for.
 
-Id spread_of(Id axis) {
-    const InternForEver kept;
-    return Id(axis.str() + " in cells");
-}
-
 Id foot_row_of(Id line, Id layer, bool under) {
     const InternForEver kept;
     return Id(line.str() + (under ? " under " : " beside ") + layer.str());

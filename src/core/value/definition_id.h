@@ -38,9 +38,6 @@ struct DefinitionId {
         , place(at) {}
 };
 
-/// Of an axis of a two-way table, by its column's id: the column that has the axis's value in every cell of the grid.
-Id spread_of(Id axis);
-
 /// Of a foot line of a two-way table: its values under all columns of a layer, or beside all rows.
 Id foot_row_of(Id line, Id layer, bool under);
 

@@ -26,9 +26,14 @@ LabelledColumns labelled_columns(const Study& study, const Results& results, Id 
     for (const Axis* axis : table->axes()) {
         if (axis->column) {
             add(**axis->column);
-            const Column* in_cells = table->two_way() ? results.column(spread_of((*axis->column)->id)) : nullptr;
-            if (in_cells != nullptr) {
-                out.columns.back().cells = *in_cells;
+            if (table->two_way()) { // its value in each cell
+                const Column values = out.columns.back().cells;
+                const std::size_t across = std::max<std::size_t>(columns_of_grid(study, results, id), 1);
+                Column in_cells(values.kind());
+                for (std::size_t cell = 0; cell < out.least_rows; ++cell) {
+                    in_cells.append(values.at(axis == &table->axis ? cell / across : cell % across));
+                }
+                out.columns.back().cells = std::move(in_cells);
             }
         }
     }

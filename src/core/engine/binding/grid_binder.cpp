@@ -97,8 +97,13 @@ TermPtr GridBinder::running(const Node& node, const Binding& binding) {
     auto term = std::make_shared<Term>();
     const bool in_cells = axis != nullptr && !own_level && !(*level == 0 && frame.along != GridPart::cell);
     term->type = TermType::column;
-    term->id = in_cells ? spread_of(binding.column->id) : binding.column->id;
-    term->table = own_level ? binding.column->id : table.id;
+    term->id = binding.column->id;
+    term->table = own_level || in_cells ? binding.column->id : table.id;
+    if (in_cells) {
+        term->part = axis == &table.axis ? GridPart::row : GridPart::column;
+        term->across = id_of(*table.across);
+        context_.links.push_back({LinkType::whole, term->across, 0});
+    }
     term->level = *level;
     term->on = 1U << *level;
     term->span = here(node.span);

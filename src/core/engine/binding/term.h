@@ -108,7 +108,7 @@ struct Term {
     Id under;                       ///< of a foot line's value: its column
     std::int64_t shift = 0;         ///< of a column: rows from the running one
     std::uint32_t level = 0;        ///< of a column, row number or counter: whose rows it runs over
-    GridPart part = GridPart::cell; ///< of a row number in a two-way table
+    GridPart part = GridPart::cell; ///< of a row number in a two-way table, and of an axis's value in each cell
     Id across;                      ///< of what is told by the columns of a two-way table: its axis across
     std::int64_t line_shift = 0;    ///< of a layer: rows of the grid from the running one; `shift` then are columns
     Operation operation;

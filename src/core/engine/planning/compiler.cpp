@@ -223,6 +223,7 @@ class Compiler {
             step.column = column(context.program, term);
             step.shift = term.shift;
             step.line_shift = term.line_shift;
+            step.part = term.part;
             if (term.shift != 0 && !term.across.empty()) {
                 Program& program = context.program;
                 program.across = term.across;

@@ -71,12 +71,6 @@ class Planner {
         if (axis.worked()) {
             plan_.definitions.back().what = PlannedDefinition::What::axis;
         }
-        if (table.two_way()) {
-            PlannedDefinition& spread = add(PlannedDefinition::What::spread, spread_of((*axis.column)->id), &table);
-            spread.column = &**axis.column;
-            spread.axis = &axis;
-            spread.kind = (*axis.column)->cells->kind();
-        }
     }
 
     void list() {
@@ -195,12 +189,11 @@ class Planner {
     const Table* table_of_rows(const DefinitionId& id) const {
         const PlannedDefinition* target = plan_.find(id);
         const bool has_own_rows = // the values of an axis of a two-way table
-            target != nullptr && target->axis != nullptr && target->table->two_way() &&
-            target->what != PlannedDefinition::What::spread;
+            target != nullptr && target->axis != nullptr && target->table->two_way();
         const bool of_rows =
             target != nullptr && target->table != nullptr && !has_own_rows &&
             (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
-             target->what == PlannedDefinition::What::row_count || target->what == PlannedDefinition::What::spread);
+             target->what == PlannedDefinition::What::row_count);
         return of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
     }
 
@@ -215,8 +208,7 @@ class Planner {
             const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||
                                        definition.what == PlannedDefinition::What::axis ||
                                        definition.what == PlannedDefinition::What::cells ||
-                                       (definition.axis != nullptr && definition.table->two_way() &&
-                                        definition.what != PlannedDefinition::What::spread);
+                                       (definition.axis != nullptr && definition.table->two_way());
             if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
                 need_rows_of(definition, *definition.table);
             }
@@ -330,11 +322,9 @@ class Planner {
             definition.links.push_back({LinkType::whole, axis->source->made_of(), 0});
             return;
         }
-        if (definition.what == PlannedDefinition::What::spread || definition.what == PlannedDefinition::What::cells) {
+        if (definition.what == PlannedDefinition::What::cells) {
             for (const Axis* one : definition.table->axes()) {
                 definition.links.push_back({LinkType::whole, (*one->column)->id, 0});
-                const PlannedDefinition* values = one == axis ? plan_.find((*one->column)->id) : nullptr;
-                definition.kind = values == nullptr ? definition.kind : values->kind;
             }
             return;
         }
@@ -456,7 +446,6 @@ std::vector<const Formula*> PlannedDefinition::formulas() const {
         return {table->axis.source->until()};
     case What::axis:
         return axis->source->axis_formulas();
-    case What::spread:
     case What::cells:
         return {};
     case What::foot_row:

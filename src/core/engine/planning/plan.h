@@ -26,7 +26,6 @@ struct PlannedDefinition {
         check,
         axis,
         chart_number,
-        spread,  ///< of a two-way table: an axis's value in every cell
         cells,   ///< of a two-way table: how many cells it has
         foot_row ///< of a two-way table: a foot line's values under all columns of a layer, or beside all its rows
     };
@@ -47,16 +46,13 @@ struct PlannedDefinition {
     TermPtr size; ///< how large the terms of a held or foot value are (`terms_size`), or null
     std::optional<Program> size_program;
 
-    const Axis* axis = nullptr;      ///< of an axis, and of one that is spread
+    const Axis* axis = nullptr;      ///< of an axis
     GridPart along = GridPart::cell; ///< of a foot row
 
     std::vector<const Formula*> formulas() const;
     DefinitionId id_of_line(Id line) const; ///< of another foot line's value, or values, where this one has its own
     bool typed_layer() const { return what == What::column && axis == nullptr && table->typed_layer(*column); }
-    bool worked() const {
-        return what == What::axis || what == What::spread || what == What::cells || typed_layer() ||
-               !formulas().empty();
-    }
+    bool worked() const { return what == What::axis || what == What::cells || typed_layer() || !formulas().empty(); }
 };
 
 /// All definitions of a study, and the groups in which they are computed: one by itself, or several columns row by row.

@@ -36,7 +36,7 @@ struct Instruction {
     /// the load is so many rows and columns of the grid away.
     Id across;
     std::int64_t line_shift = 0;
-    GridPart part = GridPart::cell; ///< of a row number
+    GridPart part = GridPart::cell; ///< of a row number; of a load, that it is an axis's value in each cell
     Faults faults;
     std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather
     std::shared_ptr<const MeasureCall> measure;

@@ -4,7 +4,6 @@
 #include "core/engine/running/measure_state.h"
 #include "core/engine/running/row_places.h"
 #include "core/engine/running/sequence.h"
-#include "core/engine/running/trials.h"
 #include "core/value/date.h"
 
 #include <algorithm>
@@ -15,8 +14,6 @@
 
 namespace ledgefall {
 namespace {
-
-constexpr double most_rows = 20'000'000;
 
 void lay_overrides(const PlannedDefinition& definition, const Environment& environment, Column& cells) {
     const RowPlaces places(*definition.table, environment);
@@ -70,83 +67,10 @@ Computation::Computation(const Study& study, ResultsPtr before, std::stop_token 
     , own_memory_(std::make_unique<MemoryBudget>())
     , memory_(*own_memory_) {}
 
-Computation::Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer,
-                         MemoryBudget& memory, const WhatIfTerm& what_if, const std::vector<Value>& values)
-    : study_(study)
-    , plan_(std::move(plan))
-    , outer_(&outer)
-    , memory_(memory) {
-    for (std::size_t at = 0; at < what_if.replaced.size(); ++at) {
-        Results::Entry& entry = results_->entries_[what_if.replaced[at]];
-        entry.single = values[at];
-        entry.kind = values[at].kind();
-    }
-}
-
-Computation::~Computation() {
-    if (outer_ != nullptr) {
-        memory_.give_back(taken_);
-    }
-}
-
 bool Computation::take_memory(double bytes) {
     const bool taken = memory_.take(bytes);
     taken_ += taken ? bytes : 0;
     return taken;
-}
-
-Value Computation::single(const DefinitionId& id) const {
-    const Results::Entry* entry = results_->find(id);
-    return entry == nullptr && outer_ != nullptr ? outer_->single(id) : results_->single(id);
-}
-
-std::size_t Computation::rows(Id table) const {
-    return outer_ != nullptr && !results_->rows_.contains(table) ? outer_->rows(table) : results_->rows(table);
-}
-
-std::optional<Fault> Computation::fault_of_rows(Id table) const {
-    const bool own =
-        outer_ == nullptr || results_->find(table) != nullptr || results_->find(DefinitionId::stop(table)) != nullptr;
-    return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
-}
-
-/// Works out the groups of a trial, in their order.
-void Computation::run_groups(const std::vector<std::size_t>& groups) {
-    for (const std::size_t at : groups) {
-        for (const std::size_t member : plan_->groups[at].members) {
-            const PlannedDefinition& definition = plan_->definitions[member];
-            if (definition.worked()) {
-                results_->entries_.try_emplace(definition.id);
-            }
-            if (definition.table != nullptr) {
-                results_->rows_.try_emplace(definition.table->id, outer_->rows(definition.table->id));
-                for (const Axis* axis : definition.table->axes()) {
-                    if (definition.table->two_way()) {
-                        results_->rows_.try_emplace((*axis->column)->id, outer_->rows((*axis->column)->id));
-                    }
-                }
-            }
-        }
-    }
-    for (const std::size_t at : groups) {
-        if (stopped()) {
-            return;
-        }
-        start_allowance();
-        compute_group(plan_->groups[at]);
-    }
-}
-
-std::vector<Value> Computation::answers(const WhatIfCall& call, const std::vector<Trial>& trials) const {
-    return answer_trials(study_, plan_, *this, call, trials);
-}
-
-Environment::View Computation::column(Id id) const {
-    const Column* cells = results_->column(id);
-    if (cells == nullptr && outer_ != nullptr) {
-        return outer_->column(id);
-    }
-    return {cells == nullptr ? &none_ : cells, nullptr, 0};
 }
 
 /// Makes a place for every result beforehand, so that groups that are worked out at the same time only write into their
@@ -270,7 +194,7 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
     if (definition.axis != nullptr) {
         inputs.push_back({definition.axis->source, {}});
     }
-    if (definition.what == PlannedDefinition::What::spread || definition.what == PlannedDefinition::What::foot_row) {
+    if (definition.what == PlannedDefinition::What::foot_row) {
         for (const Axis* axis : definition.table->axes()) { // how long they are
             inputs.push_back({nullptr, Value::number(static_cast<double>(rows((*axis->column)->id)))});
         }
@@ -392,8 +316,6 @@ void Computation::compute_group(const Plan::Group& group) {
             never_stopped(definition, entry);
         } else if (definition.what == PlannedDefinition::What::axis) {
             compute_axis(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::spread) {
-            compute_spread(definition, entry);
         } else if (definition.what == PlannedDefinition::What::foot_row) {
             compute_foot_row(definition, entry);
         } else if (definition.what == PlannedDefinition::What::cells) {
@@ -428,145 +350,6 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
 void Computation::never_stopped(const PlannedDefinition& definition, Results::Entry& entry) {
     entry.single = definition.fault ? Value::fault({*definition.fault, 0}) : Value::missing();
     results_->rows_.at(definition.table->id) = 0;
-}
-
-/// A table's rows, made from the cells of another one's column. Where that column is at fault, or gives too many, the
-/// table has one row that says why.
-void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
-    const RowSource& source = *definition.axis->source;
-    if (!source.axis_formulas().empty()) {
-        return compute_series(definition, entry);
-    }
-    const View made_from = column(source.made_of());
-    const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
-    Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
-    const PlannedDefinition* made_of = plan_->find(source.made_of());
-    const std::optional<Fault> no_rows =
-        made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
-    if (of != nullptr && !definition.fault) {
-        result = source.axis_from(*of);
-    }
-    if (no_rows) {
-        Column fault(definition.kind);
-        fault.append(Value::fault(*no_rows));
-        entry.cells = std::make_shared<Column>(std::move(fault));
-    } else if (result) {
-        entry.cells = std::make_shared<Column>(std::move(*result));
-    } else {
-        const std::uint32_t site =
-            definition.fault.value_or(fault_site({Cause::too_large, definition.id, result.refusal(), 0, 0}));
-        Column fault(definition.kind);
-        fault.append(Value::fault({site, 0}));
-        entry.cells = std::make_shared<Column>(std::move(fault));
-    }
-    set_axis_rows(definition, entry.cells->size());
-}
-
-void Computation::set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis) {
-    const Id id = definition.table->two_way() ? definition.id.object : definition.table->id;
-    results_->rows_.at(id) = rows_of_axis;
-}
-
-/// An axis of numbers from one formula's value to another's. Where one of them is no number, it has one value that says
-/// why.
-void Computation::compute_series(const PlannedDefinition& definition, Results::Entry& entry) {
-    std::vector<Value> values;
-    std::optional<Value> instead;
-    for (const PlannedPiece& piece : definition.pieces) {
-        Runner runner(piece.program, *this);
-        runner.start();
-        values.push_back(runner.output_value(0, 0));
-        if (!values.back().plain() && !instead) {
-            instead = values.back();
-        }
-    }
-    if (definition.fault) {
-        instead = Value::fault({*definition.fault, 0});
-    }
-    auto cells = std::make_shared<Column>(definition.kind);
-    if (!instead) {
-        Result<Column> made = definition.axis->source->axis_of_values(values);
-        if (made) {
-            *cells = std::move(*made);
-        } else {
-            instead = Value::fault({fault_site({Cause::too_large, definition.id, made.refusal(), 0, 0}), 0});
-        }
-    }
-    if (instead) {
-        cells->append(*instead);
-    }
-    entry.cells = std::move(cells);
-    set_axis_rows(definition, entry.cells->size());
-}
-
-/// An axis's value in every cell of its two-way table: that down again and again in a row, that across in each row.
-void Computation::compute_spread(const PlannedDefinition& definition, Results::Entry& entry) {
-    const Table& table = *definition.table;
-    const std::size_t cells_here = rows(table.id);
-    if (!take_memory(static_cast<double>(cells_here) * bytes_of_cell)) {
-        entry.cells = memory_.refused(definition.id, definition.kind, cells_here);
-        return;
-    }
-    std::vector<Value> values;
-    const Column& of_axis = *column((*definition.axis->column)->id).cells;
-    for (std::size_t at = 0; at < of_axis.size(); ++at) {
-        values.push_back(of_axis.at(at));
-    }
-    const std::size_t columns = std::max<std::size_t>(rows((*table.across->column)->id), 1);
-    const bool down = definition.axis == &table.axis;
-    const bool plain = std::none_of(values.begin(), values.end(), [](const Value& value) { return !value.plain(); });
-    auto cells = std::make_shared<Column>(definition.kind);
-    std::size_t line = 0;
-    std::size_t at = 0;
-    for_blocks(0, cells_here, [&](std::size_t first, std::size_t count) {
-        if (first >= cells->size()) {
-            cells->extend(std::min(Column::chunk_rows, cells_here - first));
-        }
-        Column::Chunk& chunk = cells->own_chunk(first / Column::chunk_rows);
-        if (!plain && chunk.states.empty()) {
-            chunk.states.assign(chunk.slots.size(), State::plain);
-        }
-        const std::size_t in = first % Column::chunk_rows;
-        for (std::size_t cell = 0; cell < count; ++cell) {
-            const Value& value = values[down ? line : at];
-            chunk.slots[in + cell] = value.slot();
-            if (!plain) {
-                chunk.states[in + cell] = value.state();
-            }
-            at = at + 1 == columns ? 0 : at + 1;
-            line += at == 0 ? 1 : 0;
-        }
-        return !stopped();
-    });
-    entry.cells = std::move(cells);
-}
-
-/// A foot line's values under the columns of a layer, or beside its rows.
-void Computation::compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry) {
-    const Axis& axis = definition.along == GridPart::column ? *definition.table->across : definition.table->axis;
-    const std::size_t count = rows((*axis.column)->id);
-    auto cells = std::make_shared<Column>(definition.kind);
-    if (definition.fault) {
-        cells->prepare(count);
-        fill(*cells, 0, count, Value::fault({*definition.fault, 0}));
-    } else {
-        run_rows(definition.pieces.front().program, 0, count, *cells);
-    }
-    entry.cells = std::move(cells);
-}
-
-void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
-    const double count = entry.single.plain() ? entry.single.number() : 0;
-    const bool possible =
-        definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
-    if (!possible && entry.single.plain()) {
-        const Sentence what = definition.what == PlannedDefinition::What::cells
-                                  ? Sentence{"its axes make %1 cells, and a two-way table takes %2 at most",
-                                             {write_cell(entry.single), "20,000,000"}}
-                                  : Sentence{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
-        entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
-    }
-    results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;
 }
 
 void Computation::run_rows(const Program& program, std::size_t from, std::size_t to, Column& cells) {

@@ -44,7 +44,6 @@ class Computation : public Environment {
     void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_series(const PlannedDefinition& definition, Results::Entry& entry);
-    void compute_spread(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry);
     void set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis);
     void compute_axis(const PlannedDefinition& definition, Results::Entry& entry);

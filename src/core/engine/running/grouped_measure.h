@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/engine/running/accumulated_measure.h"
-#include "core/engine/running/flat_index.h"
+#include "core/value/flat_index.h"
 
 namespace ledgefall {
 

@@ -207,7 +207,46 @@ void Runner::operate_one_by_one(const Instruction& step, Register& to) {
     }
 }
 
+void Runner::load_axis(const Instruction& step) {
+    Register& to = registers_[step.to];
+    const Column& values = *columns_[step.column].cells;
+    const std::size_t columns = std::max<std::size_t>(environment_.rows(step.across), 1);
+    double* slots = own_slots(to);
+    State* states = own_states(to);
+    bool all_plain = true;
+    std::size_t row = 0;
+    while (row < count_) { // a line of the grid, or what the block has of it, at a time
+        const std::size_t line = (first_ + row) / columns;
+        const std::size_t column = (first_ + row) % columns;
+        const std::size_t here = std::min(count_ - row, columns - column);
+        if (step.part == GridPart::column && column + here <= values.size() &&
+            copied(values, column, here, slots + row)) {
+            std::fill_n(states + row, here, State::plain);
+            row += here;
+            continue;
+        }
+        for (std::size_t at = 0; at < here; ++at) {
+            const Value value = values.at(step.part == GridPart::row ? line : column + at);
+            all_plain = all_plain && value.plain();
+            if (step.part == GridPart::row) {
+                std::fill_n(slots + row, here, value.slot());
+                std::fill_n(states + row, here, value.state());
+                break;
+            }
+            slots[row + at] = value.slot();
+            states[row + at] = value.state();
+        }
+        row += here;
+    }
+    if (all_plain) {
+        to.lane.states = nullptr;
+    }
+}
+
 void Runner::load(const Instruction& step) {
+    if (step.part != GridPart::cell) {
+        return load_axis(step);
+    }
     Register& to = registers_[step.to];
     const Column& cells = *columns_[step.column].cells;
     const std::int64_t columns =

@@ -84,7 +84,8 @@ class Runner {
     bool operate(const Instruction& step);
     void operate_one_by_one(const Instruction& step, Register& to);
     void load(const Instruction& step);
-    void each_row(const Instruction& step); ///< gathers, numbers, measures
+    void load_axis(const Instruction& step); ///< its value in each cell of a two-way table
+    void each_row(const Instruction& step);  ///< gathers, numbers, measures
     Value one(const Instruction& step, std::size_t in_block);
     void ask(const Instruction& step, double* slots, State* states, bool& plain);
     Trial trial(const Instruction& step, std::size_t in_block) const;

@@ -22,9 +22,7 @@ StudyPart find_in_table(const Table& table, const DefinitionId& id) {
     part.foot_line = with_id(table.foot, id.object);
     part.group = with_id(table.groups, id.object);
     for (const Axis* axis : table.axes()) {
-        const bool meant = axis->column && ((*axis->column)->id == id.object ||
-                                            (table.two_way() && spread_of((*axis->column)->id) == id.object));
-        if (meant) {
+        if (axis->column && (*axis->column)->id == id.object) {
             part.column = &**axis->column;
             part.is_axis = true;
         }

@@ -1,6 +1,7 @@
 #include "core/study/row_sources/category_rows.h"
 
 #include "core/value/date.h"
+#include "core/value/flat_index.h"
 #include "core/value/text_order.h"
 
 #include <algorithm>
@@ -8,7 +9,6 @@
 #include <chrono>
 #include <cmath>
 #include <limits>
-#include <unordered_map>
 
 namespace ledgefall {
 namespace {
@@ -35,7 +35,7 @@ struct Counted {
 /// The different plain cells, in the order in which they occur first; one more than the most where there are too many.
 std::vector<Counted> different(const Column& cells) {
     std::vector<Counted> all;
-    std::unordered_map<std::uint64_t, std::size_t> places;
+    FlatIndex places;
     std::uint64_t last = 0; // neighbours are often the same
     std::size_t at = 0;
     for (std::size_t row = 0; row < cells.size() && all.size() <= most_categories; ++row) {
@@ -46,12 +46,11 @@ std::vector<Counted> different(const Column& cells) {
         value = value.kind() == Kind::number && value.number() == 0 ? Value::number(0) : value; // without a sign
         const auto key = std::bit_cast<std::uint64_t>(value.slot());
         if (all.empty() || key != last) {
-            const auto [place, is_new] = places.try_emplace(key, all.size());
-            if (is_new) {
+            at = places.number_of(key);
+            if (at == all.size()) {
                 all.push_back({value, 0});
             }
             last = key;
-            at = place->second;
         }
         ++all[at].count;
     }

@@ -1,0 +1,114 @@
+// How many rows a table has: axes that are made from cells or formulas, and what follows of two of them.
+
+#include "core/engine/running/computation.h"
+#include "core/engine/running/runner.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+constexpr double most_rows = 20'000'000;
+
+} // namespace
+
+/// A table's rows, made from the cells of another one's column. Where that column is at fault, or gives too many, the
+/// table has one row that says why.
+void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
+    const RowSource& source = *definition.axis->source;
+    if (!source.axis_formulas().empty()) {
+        return compute_series(definition, entry);
+    }
+    const View made_from = column(source.made_of());
+    const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
+    Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
+    const PlannedDefinition* made_of = plan_->find(source.made_of());
+    const std::optional<Fault> no_rows =
+        made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
+    if (of != nullptr && !definition.fault) {
+        result = source.axis_from(*of);
+    }
+    if (no_rows) {
+        Column fault(definition.kind);
+        fault.append(Value::fault(*no_rows));
+        entry.cells = std::make_shared<Column>(std::move(fault));
+    } else if (result) {
+        entry.cells = std::make_shared<Column>(std::move(*result));
+    } else {
+        const std::uint32_t site =
+            definition.fault.value_or(fault_site({Cause::too_large, definition.id, result.refusal(), 0, 0}));
+        Column fault(definition.kind);
+        fault.append(Value::fault({site, 0}));
+        entry.cells = std::make_shared<Column>(std::move(fault));
+    }
+    set_axis_rows(definition, entry.cells->size());
+}
+
+void Computation::set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis) {
+    const Id id = definition.table->two_way() ? definition.id.object : definition.table->id;
+    results_->rows_.at(id) = rows_of_axis;
+}
+
+/// An axis of numbers from one formula's value to another's. Where one of them is no number, it has one value that says
+/// why.
+void Computation::compute_series(const PlannedDefinition& definition, Results::Entry& entry) {
+    std::vector<Value> values;
+    std::optional<Value> instead;
+    for (const PlannedPiece& piece : definition.pieces) {
+        Runner runner(piece.program, *this);
+        runner.start();
+        values.push_back(runner.output_value(0, 0));
+        if (!values.back().plain() && !instead) {
+            instead = values.back();
+        }
+    }
+    if (definition.fault) {
+        instead = Value::fault({*definition.fault, 0});
+    }
+    auto cells = std::make_shared<Column>(definition.kind);
+    if (!instead) {
+        Result<Column> made = definition.axis->source->axis_of_values(values);
+        if (made) {
+            *cells = std::move(*made);
+        } else {
+            instead = Value::fault({fault_site({Cause::too_large, definition.id, made.refusal(), 0, 0}), 0});
+        }
+    }
+    if (instead) {
+        cells->append(*instead);
+    }
+    entry.cells = std::move(cells);
+    set_axis_rows(definition, entry.cells->size());
+}
+
+/// A foot line's values under the columns of a layer, or beside its rows.
+void Computation::compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry) {
+    const Axis& axis = definition.along == GridPart::column ? *definition.table->across : definition.table->axis;
+    const std::size_t count = rows((*axis.column)->id);
+    auto cells = std::make_shared<Column>(definition.kind);
+    if (definition.fault) {
+        for (std::size_t at = 0; at < count; ++at) {
+            cells->append(Value::fault({*definition.fault, 0}));
+        }
+    } else {
+        run_rows(definition.pieces.front().program, 0, count, *cells);
+    }
+    entry.cells = std::move(cells);
+}
+
+void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
+    const double count = entry.single.plain() ? entry.single.number() : 0;
+    const bool possible =
+        definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
+    if (!possible && entry.single.plain()) {
+        const Sentence what = definition.what == PlannedDefinition::What::cells
+                                  ? Sentence{"its axes make %1 cells, and a two-way table takes %2 at most",
+                                             {write_cell(entry.single), "20,000,000"}}
+                                  : Sentence{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
+        entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
+    }
+    results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,82 @@
+// A trial within another working out: it looks up what it has worked out anew, and all else in the one around it.
+
+#include "core/engine/running/computation.h"
+#include "core/engine/running/measure_state.h"
+#include "core/engine/running/trials.h"
+
+namespace ledgefall {
+
+Computation::Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer,
+                         MemoryBudget& memory, const WhatIfTerm& what_if, const std::vector<Value>& values)
+    : study_(study)
+    , plan_(std::move(plan))
+    , outer_(&outer)
+    , memory_(memory) {
+    for (std::size_t at = 0; at < what_if.replaced.size(); ++at) {
+        Results::Entry& entry = results_->entries_[what_if.replaced[at]];
+        entry.single = values[at];
+        entry.kind = values[at].kind();
+    }
+}
+
+Computation::~Computation() {
+    if (outer_ != nullptr) {
+        memory_.give_back(taken_);
+    }
+}
+
+Value Computation::single(const DefinitionId& id) const {
+    const Results::Entry* entry = results_->find(id);
+    return entry == nullptr && outer_ != nullptr ? outer_->single(id) : results_->single(id);
+}
+
+std::size_t Computation::rows(Id table) const {
+    return outer_ != nullptr && !results_->rows_.contains(table) ? outer_->rows(table) : results_->rows(table);
+}
+
+std::optional<Fault> Computation::fault_of_rows(Id table) const {
+    const bool own =
+        outer_ == nullptr || results_->find(table) != nullptr || results_->find(DefinitionId::stop(table)) != nullptr;
+    return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
+}
+
+/// Works out the groups of a trial, in their order.
+void Computation::run_groups(const std::vector<std::size_t>& groups) {
+    for (const std::size_t at : groups) {
+        for (const std::size_t member : plan_->groups[at].members) {
+            const PlannedDefinition& definition = plan_->definitions[member];
+            if (definition.worked()) {
+                results_->entries_.try_emplace(definition.id);
+            }
+            if (definition.table != nullptr) {
+                results_->rows_.try_emplace(definition.table->id, outer_->rows(definition.table->id));
+                for (const Axis* axis : definition.table->axes()) {
+                    if (definition.table->two_way()) {
+                        results_->rows_.try_emplace((*axis->column)->id, outer_->rows((*axis->column)->id));
+                    }
+                }
+            }
+        }
+    }
+    for (const std::size_t at : groups) {
+        if (stopped()) {
+            return;
+        }
+        start_allowance();
+        compute_group(plan_->groups[at]);
+    }
+}
+
+std::vector<Value> Computation::answers(const WhatIfCall& call, const std::vector<Trial>& trials) const {
+    return answer_trials(study_, plan_, *this, call, trials);
+}
+
+Environment::View Computation::column(Id id) const {
+    const Column* cells = results_->column(id);
+    if (cells == nullptr && outer_ != nullptr) {
+        return outer_->column(id);
+    }
+    return {cells == nullptr ? &none_ : cells, nullptr, 0};
+}
+
+} // namespace ledgefall
