@@ -35,46 +35,65 @@ QT_TRANSLATE_NOOP("Kind", "its beginning");
 QT_TRANSLATE_NOOP("Sentence", "! takes whole numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "%1 (type %2)");
 QT_TRANSLATE_NOOP("Sentence", "%1 and %2 are columns of different tables: a series is drawn from one.");
+QT_TRANSLATE_NOOP("Sentence", "%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed "
+                              "stands among its overrides.");
 QT_TRANSLATE_NOOP("Sentence", "%1 by %2");
+QT_TRANSLATE_NOOP("Sentence", "%1 by %2 and %3");
 QT_TRANSLATE_NOOP("Sentence", "%1 by hand as by measure");
 QT_TRANSLATE_NOOP("Sentence", "%1 by month");
 QT_TRANSLATE_NOOP("Sentence", "%1 by weekday");
 QT_TRANSLATE_NOOP("Sentence", "%1 by year");
 QT_TRANSLATE_NOOP("Sentence", "%1 calls itself: a held function must not.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a limit here: limits are numbers, each above the one before.");
-QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.");
-QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be converted to %2: they do not measure the same");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be drawn upwards: it holds %2, and a chart takes numbers.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be read: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be the name of a new column here: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be unfolded.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be used on %2.");
-QT_TRANSLATE_NOOP("Sentence", "%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot stand between %2 and %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot stand here: a number, a name or a bracket is expected.");
 QT_TRANSLATE_NOOP("Sentence", "%1 comes after %2 in the table: write them in the table's order.");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be opened (%2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be read (%2).");
-QT_TRANSLATE_NOOP("Sentence", "%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.");
-QT_TRANSLATE_NOOP("Sentence", "%1 could not be written (%2): there is no such file. Save under another name or make room.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 could not be written (%2): there is no such file. Save under another name or make room.");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be written to its end (%2): what was to be saved is in %3.");
-QT_TRANSLATE_NOOP("Sentence", "%1 decides where the table stops, so it must not use later rows, whole columns, rows or last");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 decides where the table stops, so it must not use later rows, whole columns, rows or last");
 QT_TRANSLATE_NOOP("Sentence", "%1 does not belong here.");
 QT_TRANSLATE_NOOP("Sentence", "%1 gives no error bars: choose a column of numbers of the same table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 gives no number for the chart: %2");
-QT_TRANSLATE_NOOP("Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
+QT_TRANSLATE_NOOP("Sentence", "%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more than %2 different values, too many for a box each.");
-QT_TRANSLATE_NOOP("Sentence", "%1 has more than %2 different values, too many for a column each: take it down.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no fitted line: that takes two points at different places across.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no formula whose reach could be narrowed: write one first.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has no layer yet: write a formula for its cells first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no numbers to draw.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no rows yet: type or import some values.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no value here");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no value yet that could be asked for.");
-QT_TRANSLATE_NOOP("Sentence", "%1 has no values to be counted.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has one axis: write one place, as in [1..i].");
 QT_TRANSLATE_NOOP("Sentence", "%1 has the rows 1 to %2: there is no row %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has too many rows for standard errors: give them in a column.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has two axes: write both places, as in [i, ..] for all of this row.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.");
 QT_TRANSLATE_NOOP("Sentence", "%1 holds %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a device or a pipe, which may have no end: save what it gives to a file first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a folder, not a file.");
@@ -82,24 +101,42 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a function: its working is that of the cell
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: write what it is taken of, as in %1(%2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a group of columns: take a measure of it, as in mean(%1[i]).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a held value and has no rows: leave out the brackets.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table: change the values of its axes instead.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a word of the formula language: choose another name, such as %1_1.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already in the group %2: dissolve that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of %2: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a foot line that another one uses: choose another one.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is an axis and has one place in brackets, a row or a column: write %1[1].");
 QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is given two values here: leave one of them out.");
-QT_TRANSLATE_NOOP("Sentence", "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no mean, so it has no standard error: choose a column for the error bars.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is no number of the axis: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no unit that is known here: write it as mm, m/s or °C are written");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not a file but a folder or device, and nothing was written: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn, for its cells are at fault: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn: some series stand at numbers and some at names.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn: the values of both its axes must rise.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is read only, and was left as it is: save under another name.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns here, and this is a single value: leave it out.");
-QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns: it is written %2.");
-QT_TRANSLATE_NOOP("Sentence", "%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is used by %2: change that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is worked out by its formula: write a value in its place to change it.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is written %2, and the number of arguments here is %3.");
@@ -107,25 +144,30 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is written %2.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is written %2: it needs values.");
 QT_TRANSLATE_NOOP("Sentence", "%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 means per cent: for the remainder of a division write mod.");
+QT_TRANSLATE_NOOP("Sentence", "%1 needs a cell, and there is none here.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs a row, and there is none here.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs a table's rows, and the ledge has none.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs classes across: make a frequency table of a column, and draw its counts.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs its own earlier row and has no beginning: write %1 = first … then …");
 QT_TRANSLATE_NOOP("Sentence", "%1 of the table %2 names a column %3 that is not there.");
 QT_TRANSLATE_NOOP("Sentence", "%1 stands for one value here and has no rows: leave out the brackets.");
-QT_TRANSLATE_NOOP("Sentence", "%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.");
+QT_TRANSLATE_NOOP("Sentence", "%1 stands twice on this axis: each value of an axis stands there once.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes %2 here, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes one expression, without where.");
-QT_TRANSLATE_NOOP("Sentence", "%1 takes the columns %2, and would then take others: write out first which ones it takes.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 takes the columns %2, and would then take others: write out first which ones it takes.");
 QT_TRANSLATE_NOOP("Sentence", "%1 under %2");
-QT_TRANSLATE_NOOP("Sentence", "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
 QT_TRANSLATE_NOOP("Sentence", "%1%2 is not read as a product: write %1*%2.");
 QT_TRANSLATE_NOOP("Sentence", "%1, classes");
 QT_TRANSLATE_NOOP("Sentence", "%1, counted");
-QT_TRANSLATE_NOOP("Sentence", "%1, expected");
 QT_TRANSLATE_NOOP("Sentence", "%1, foot line %2");
 QT_TRANSLATE_NOOP("Sentence", "%1, number of rows");
+QT_TRANSLATE_NOOP("Sentence", "%1, row %2, column %3: %4");
 QT_TRANSLATE_NOOP("Sentence", "%1, row %2: %3");
 QT_TRANSLATE_NOOP("Sentence", "%1, summary");
 QT_TRANSLATE_NOOP("Sentence", "%1, where it stops");
@@ -138,48 +180,68 @@ QT_TRANSLATE_NOOP("Sentence", "1, 0 or −1, by the sign of a number.");
 QT_TRANSLATE_NOOP("Sentence", "A count in strokes, five by five; beyond 200 the number.");
 QT_TRANSLATE_NOOP("Sentence", "A distribution is compared with numbers, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A formula's reach goes from one row of the table to the same or a later one.");
-QT_TRANSLATE_NOOP("Sentence", "A group is a heading over two or more columns that stand side by side: choose such columns.");
-QT_TRANSLATE_NOOP("Sentence", "A line, circle or range beside the series needs all its numbers: fill them in, or take it away.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "A group is a heading over two or more columns that stand side by side: choose such columns.");
+QT_TRANSLATE_NOOP("Sentence", "A layer's formula covers all cells of its two-way table.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "A line, circle or range beside the series needs all its numbers: fill them in, or take it away.");
+QT_TRANSLATE_NOOP("Sentence", "A list of an axis takes %1 values at most: write it as a series, such as 1..20000.");
 QT_TRANSLATE_NOOP("Sentence", "A logarithmic axis begins above 0: it is begun at its smallest value instead.");
 QT_TRANSLATE_NOOP("Sentence", "A measure runs over the rows of one table, and this one names two others, %1 and %2.");
 QT_TRANSLATE_NOOP("Sentence", "A name is needed here, such as x or mean_length.");
-QT_TRANSLATE_NOOP("Sentence", "A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.");
+QT_TRANSLATE_NOOP("Sentence", "A number drawn at random from a distribution; the same for the same study, column and "
+                              "row until the study is drawn again.");
 QT_TRANSLATE_NOOP("Sentence", "A number in one unit as a number in another.");
 QT_TRANSLATE_NOOP("Sentence", "A number rounded to d decimals, as written in decimals, halves away from zero.");
 QT_TRANSLATE_NOOP("Sentence", "A number rounded to k significant figures.");
 QT_TRANSLATE_NOOP("Sentence", "A number t in a range at which an expression is 0.");
 QT_TRANSLATE_NOOP("Sentence", "A number whose logarithm is normal with m and s.");
+QT_TRANSLATE_NOOP("Sentence", "A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).");
 QT_TRANSLATE_NOOP("Sentence", "A quantile estimated from classes and their counts.");
 QT_TRANSLATE_NOOP("Sentence", "A quantile of values with their frequencies.");
-QT_TRANSLATE_NOOP("Sentence", "A quotation mark is opened in line %1 and never closed: close it, and read the text again.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "A quotation mark is opened in line %1 and never closed: close it, and read the text again.");
 QT_TRANSLATE_NOOP("Sentence", "A range can stand only in square brackets or in a measure.");
 QT_TRANSLATE_NOOP("Sentence", "A range is written with two points between its ends, as in 0..10.");
 QT_TRANSLATE_NOOP("Sentence", "A range of rows can stand only in a measure, as in sum(%1[1..i]).");
 QT_TRANSLATE_NOOP("Sentence", "A row is a number, and this is %1.");
+QT_TRANSLATE_NOOP("Sentence", "A row or column is a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A series has no column for its values: choose one.");
-QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.");
-QT_TRANSLATE_NOOP("Sentence", "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
+QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, "
+                              "decimal_sign = comma, grouping = space or angles = degrees.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
 QT_TRANSLATE_NOOP("Sentence", "A summary needs a column of numbers and a measure: choose at least one of each.");
 QT_TRANSLATE_NOOP("Sentence", "A summary of the first rows needs a number of rows from 1 on.");
 QT_TRANSLATE_NOOP("Sentence", "A table cannot be exported as %1: save the study instead.");
-QT_TRANSLATE_NOOP("Sentence", "A table cannot have the categories of its own column as rows: take a column of another table.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "A table cannot have the categories of its own column as rows: take a column of another table.");
 QT_TRANSLATE_NOOP("Sentence", "A table takes %1 rows at most.");
 QT_TRANSLATE_NOOP("Sentence", "A text in capitals.");
 QT_TRANSLATE_NOOP("Sentence", "A text in small letters.");
 QT_TRANSLATE_NOOP("Sentence", "A text without blanks at its ends.");
 QT_TRANSLATE_NOOP("Sentence", "A value as text.");
-QT_TRANSLATE_NOOP("Sentence", "After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].");
+QT_TRANSLATE_NOOP("Sentence", "Across: %1");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].");
 QT_TRANSLATE_NOOP("Sentence", "After if comes a condition, such as x > 0, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "After where comes a condition, such as x > 0, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "Among these columns is %1, which holds %2.");
 QT_TRANSLATE_NOOP("Sentence", "An axis cannot reach from %1 to %2: the second number must be larger.");
+QT_TRANSLATE_NOOP("Sentence", "An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.");
 QT_TRANSLATE_NOOP("Sentence", "Any number from a to b, all alike.");
 QT_TRANSLATE_NOOP("Sentence", "As many equally common species would have this dominance.");
 QT_TRANSLATE_NOOP("Sentence", "At %1 the file should have %2: correct it, or take an earlier copy.");
-QT_TRANSLATE_NOOP("Sentence", "Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.");
-QT_TRANSLATE_NOOP("Sentence", "Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.");
 QT_TRANSLATE_NOOP("Sentence", "Bars take a number, and this is %1.");
+QT_TRANSLATE_NOOP("Sentence", "Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.");
+QT_TRANSLATE_NOOP("Sentence", "Between two commas of the axis a value is missing.");
 QT_TRANSLATE_NOOP("Sentence", "Both are the same.");
+QT_TRANSLATE_NOOP("Sentence", "Both axes are called %1: give one of them another name.");
 QT_TRANSLATE_NOOP("Sentence", "Brent (1973), after looking through the range in 64 steps");
 QT_TRANSLATE_NOOP("Sentence", "Brillouin's index of a fully counted community.");
 QT_TRANSLATE_NOOP("Sentence", "Choose a row below the started values, down to which they are to be continued.");
@@ -206,12 +268,14 @@ QT_TRANSLATE_NOOP("Sentence", "Cumulative");
 QT_TRANSLATE_NOOP("Sentence", "Cumulative from above");
 QT_TRANSLATE_NOOP("Sentence", "Cumulative share");
 QT_TRANSLATE_NOOP("Sentence", "Density");
+QT_TRANSLATE_NOOP("Sentence", "Down: %1");
 QT_TRANSLATE_NOOP("Sentence", "Fisher's α.");
 QT_TRANSLATE_NOOP("Sentence", "For which part of the rows a condition holds, of those where it is known.");
 QT_TRANSLATE_NOOP("Sentence", "From");
 QT_TRANSLATE_NOOP("Sentence", "Gaps and texts");
 QT_TRANSLATE_NOOP("Sentence", "Give from 1 to %1 values to try.");
-QT_TRANSLATE_NOOP("Sentence", "Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, make a column of it first, such as step = %1 - %1[i-1].");
+QT_TRANSLATE_NOOP("Sentence", "Here %1 runs over all rows, and [i] is the one row of this formula. For the step from "
+                              "row to row, make a column of it first, such as step = %1 - %1[i-1].");
 QT_TRANSLATE_NOOP("Sentence", "Here stands a distribution, such as binomial(12, 0.5), and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "How far observed counts are from expected ones.");
 QT_TRANSLATE_NOOP("Sentence", "How many characters a text has.");
@@ -226,12 +290,14 @@ QT_TRANSLATE_NOOP("Sentence", "How many trials fail before the first success.");
 QT_TRANSLATE_NOOP("Sentence", "How many trials fail before the r-th success.");
 QT_TRANSLATE_NOOP("Sentence", "How many values there are, or for how many rows a condition holds.");
 QT_TRANSLATE_NOOP("Sentence", "In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥.");
-QT_TRANSLATE_NOOP("Sentence", "In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows for which a condition holds, write share(…).");
+QT_TRANSLATE_NOOP("Sentence", "In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the "
+                              "part of the rows for which a condition holds, write share(…).");
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be chosen.");
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be put in a row.");
 QT_TRANSLATE_NOOP("Sentence", "In order");
 QT_TRANSLATE_NOOP("Sentence", "In the table %1 two things are called %2.");
-QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.");
+QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 "
+                              "places: let it cover all rows first.");
 QT_TRANSLATE_NOOP("Sentence", "It was stopped before its end, and nothing has changed.");
 QT_TRANSLATE_NOOP("Sentence", "Ledgefall studies");
 QT_TRANSLATE_NOOP("Sentence", "Line %1: %2");
@@ -253,7 +319,8 @@ QT_TRANSLATE_NOOP("Sentence", "P(k)");
 QT_TRANSLATE_NOOP("Sentence", "Per cent");
 QT_TRANSLATE_NOOP("Sentence", "Product");
 QT_TRANSLATE_NOOP("Sentence", "Proportion");
-QT_TRANSLATE_NOOP("Sentence", "Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.");
 QT_TRANSLATE_NOOP("Sentence", "Several values in brackets can stand only in a measure or after in.");
 QT_TRANSLATE_NOOP("Sentence", "Shannon's entropy, in natural logarithms or to a base.");
 QT_TRANSLATE_NOOP("Sentence", "Shannon's index");
@@ -265,7 +332,7 @@ QT_TRANSLATE_NOOP("Sentence", "Simpson's diversity without bias, of counts");
 QT_TRANSLATE_NOOP("Sentence", "Simpson's dominance, of counts");
 QT_TRANSLATE_NOOP("Sentence", "Simpson's dominance: the chance that two draws with putting back are of one species.");
 QT_TRANSLATE_NOOP("Sentence", "Simpson's inverse, of counts");
-QT_TRANSLATE_NOOP("Sentence", "Some pairs are in no cell: %1 has a value that has no column yet.");
+QT_TRANSLATE_NOOP("Sentence", "Some pairs are in no cell.");
 QT_TRANSLATE_NOOP("Sentence", "Some values of %1 are in no row: look for cells that are of another kind.");
 QT_TRANSLATE_NOOP("Sentence", "Some values of %1 fall in no class: look for a mistyped one, or widen the classes.");
 QT_TRANSLATE_NOOP("Sentence", "Something is missing before %1: put *, + or another operator there.");
@@ -273,7 +340,8 @@ QT_TRANSLATE_NOOP("Sentence", "Squared");
 QT_TRANSLATE_NOOP("Sentence", "Squared, over expected");
 QT_TRANSLATE_NOOP("Sentence", "Student's t with v degrees of freedom.");
 QT_TRANSLATE_NOOP("Sentence", "Tab-separated text");
-QT_TRANSLATE_NOOP("Sentence", "Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.");
 QT_TRANSLATE_NOOP("Sentence", "Tally");
 QT_TRANSLATE_NOOP("Sentence", "Texts and numbers joined to one text.");
 QT_TRANSLATE_NOOP("Sentence", "The angle in radians of the point x, y, from the x axis.");
@@ -281,6 +349,7 @@ QT_TRANSLATE_NOOP("Sentence", "The angle in radians that has this cosine.");
 QT_TRANSLATE_NOOP("Sentence", "The angle in radians that has this sine.");
 QT_TRANSLATE_NOOP("Sentence", "The angle in radians that has this tangent.");
 QT_TRANSLATE_NOOP("Sentence", "The arithmetic mean.");
+QT_TRANSLATE_NOOP("Sentence", "The axis %1: %2");
 QT_TRANSLATE_NOOP("Sentence", "The chance that two draws with putting back are of different species.");
 QT_TRANSLATE_NOOP("Sentence", "The chance that two draws without putting back are of different species.");
 QT_TRANSLATE_NOOP("Sentence", "The chart %1");
@@ -292,7 +361,8 @@ QT_TRANSLATE_NOOP("Sentence", "The chosen cells of %1 cannot go on in this way: 
 QT_TRANSLATE_NOOP("Sentence", "The class of the numbers from a up to, not including, b.");
 QT_TRANSLATE_NOOP("Sentence", "The coefficient of variation.");
 QT_TRANSLATE_NOOP("Sentence", "The columns of a summary must be of one table: choose them there.");
-QT_TRANSLATE_NOOP("Sentence", "The computation was stopped, so that there are no results to be used: compute again first.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "The computation was stopped, so that there are no results to be used: compute again first.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of the ranks of two columns.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of two columns.");
 QT_TRANSLATE_NOOP("Sentence", "The cosine of an angle in radians.");
@@ -311,7 +381,8 @@ QT_TRANSLATE_NOOP("Sentence", "The error function.");
 QT_TRANSLATE_NOOP("Sentence", "The evenness of Pielou.");
 QT_TRANSLATE_NOOP("Sentence", "The excess kurtosis of the moments.");
 QT_TRANSLATE_NOOP("Sentence", "The file holds a number that is too large to be held.");
-QT_TRANSLATE_NOOP("Sentence", "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study as it is: at line %1, character %2, it is not valid JSON.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study: it nests brackets more than %1 deep.");
 QT_TRANSLATE_NOOP("Sentence", "The foot line %1 is not taken of this column: choose the column in that line's menu.");
@@ -348,15 +419,18 @@ QT_TRANSLATE_NOOP("Sentence", "The number of species expected in a sample of m."
 QT_TRANSLATE_NOOP("Sentence", "The number t in a range for which an expression is greatest.");
 QT_TRANSLATE_NOOP("Sentence", "The number t in a range for which an expression is least.");
 QT_TRANSLATE_NOOP("Sentence", "The number that a text writes.");
-QT_TRANSLATE_NOOP("Sentence", "The one value of those rows for which a condition holds: missing of none, a fault of several.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "The one value of those rows for which a condition holds: missing of none, a fault of several.");
 QT_TRANSLATE_NOOP("Sentence", "The part of the species of two samples that both have.");
 QT_TRANSLATE_NOOP("Sentence", "The place of this row's value among all, smallest first; ties share theirs.");
-QT_TRANSLATE_NOOP("Sentence", "The probability of a condition on a distribution; what stands behind a bar is known to hold.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "The probability of a condition on a distribution; what stands behind a bar is known to hold.");
 QT_TRANSLATE_NOOP("Sentence", "The product of the values; 1 of none.");
 QT_TRANSLATE_NOOP("Sentence", "The product of the whole numbers up to n; n! is short for it.");
 QT_TRANSLATE_NOOP("Sentence", "The ranges in one measure must be the same.");
 QT_TRANSLATE_NOOP("Sentence", "The ratio of two variances with v1 and v2 degrees of freedom.");
-QT_TRANSLATE_NOOP("Sentence", "The results are being worked out, and nothing was written: export again when they are there.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "The results are being worked out, and nothing was written: export again when they are there.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are classes: change the classes instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
@@ -381,7 +455,7 @@ QT_TRANSLATE_NOOP("Sentence", "The standard error of the mean.");
 QT_TRANSLATE_NOOP("Sentence", "The steps do not lead to the measure.");
 QT_TRANSLATE_NOOP("Sentence", "The sum of the values; 0 of none.");
 QT_TRANSLATE_NOOP("Sentence", "The sum of v squared standard normal numbers.");
-QT_TRANSLATE_NOOP("Sentence", "The table at %1 has two axes, which this version cannot open yet.");
+QT_TRANSLATE_NOOP("Sentence", "The table at %1 needs one axis, or two that each have values of their own.");
 QT_TRANSLATE_NOOP("Sentence", "The tangent of an angle in radians.");
 QT_TRANSLATE_NOOP("Sentence", "The text was no UTF-8 and has been read as Windows-1252.");
 QT_TRANSLATE_NOOP("Sentence", "The time until the next event, where events come at a rate.");
@@ -390,7 +464,9 @@ QT_TRANSLATE_NOOP("Sentence", "The type of quantile is a whole number from 1 to 
 QT_TRANSLATE_NOOP("Sentence", "The unlikeness of two samples.");
 QT_TRANSLATE_NOOP("Sentence", "The upper limit of a class.");
 QT_TRANSLATE_NOOP("Sentence", "The upper quartile.");
-QT_TRANSLATE_NOOP("Sentence", "The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.");
 QT_TRANSLATE_NOOP("Sentence", "The value below which a part p of the values lies.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of a distribution.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of a population given by values and frequencies.");
@@ -408,20 +484,29 @@ QT_TRANSLATE_NOOP("Sentence", "There is no formula here yet: write one, such as 
 QT_TRANSLATE_NOOP("Sentence", "There is no function called %1.");
 QT_TRANSLATE_NOOP("Sentence", "There is no function called %1. Did you mean %2?");
 QT_TRANSLATE_NOOP("Sentence", "There is no held number to try values of: put one on the ledge first.");
-QT_TRANSLATE_NOOP("Sentence", "There is no number in this column to be put in classes: enter some, or choose another column.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "There is no number in this column to be put in classes: enter some, or choose another column.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1. Did you mean %2?");
 QT_TRANSLATE_NOOP("Sentence", "There is no table to draw from: begin with a table.");
 QT_TRANSLATE_NOOP("Sentence", "There is no version %1 of the study format: its field version should be %2.");
-QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.");
+QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close "
+                              "other programs. What is not saved has been kept.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing of this name to show the working of.");
 QT_TRANSLATE_NOOP("Sentence", "These values are being worked out and were not copied: copy again when they are there.");
+QT_TRANSLATE_NOOP("Sentence", "This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.");
 QT_TRANSLATE_NOOP("Sentence", "This chart has nothing to draw yet: give it a series.");
-QT_TRANSLATE_NOOP("Sentence", "This column has more than %1 different values, too many for a row each: put its numbers in classes.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "This column has more than %1 different values, too many for a row each: put its numbers in classes.");
 QT_TRANSLATE_NOOP("Sentence", "This form can only be the one argument of a measure.");
 QT_TRANSLATE_NOOP("Sentence", "This formula calls held functions more than %1 times.");
-QT_TRANSLATE_NOOP("Sentence", "This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.");
-QT_TRANSLATE_NOOP("Sentence", "This formula has more than %1 brackets one within the other: divide it between columns.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "This formula has more than %1 brackets one within the other: divide it between columns.");
 QT_TRANSLATE_NOOP("Sentence", "This formula has more than %1 steps one within the other: divide it between columns.");
 QT_TRANSLATE_NOOP("Sentence", "This gives %1 in one case and %2 in another: make them the same kind.");
 QT_TRANSLATE_NOOP("Sentence", "This group is used by %1: change that first.");
@@ -431,8 +516,12 @@ QT_TRANSLATE_NOOP("Sentence", "This is not a Ledgefall study: it does not say \"
 QT_TRANSLATE_NOOP("Sentence", "This is not a text: it has a zero byte at position %1.");
 QT_TRANSLATE_NOOP("Sentence", "This is not closed: put %1 at its end.");
 QT_TRANSLATE_NOOP("Sentence", "This range needs both its ends, as in 0..10.");
-QT_TRANSLATE_NOOP("Sentence", "This study does not say which version of the format it has: its field version should be a whole number.");
-QT_TRANSLATE_NOOP("Sentence", "This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "This study does not say which version of the format it has: its field version should be a whole number.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.");
 QT_TRANSLATE_NOOP("Sentence", "This table has a foot line called %1 already: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no classes of another column that could be changed.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no column of numbers yet that could be summed up.");
@@ -440,46 +529,63 @@ QT_TRANSLATE_NOOP("Sentence", "This table's rows are no classes.");
 QT_TRANSLATE_NOOP("Sentence", "This text is in UTF-16: save it as UTF-8, and read it again.");
 QT_TRANSLATE_NOOP("Sentence", "This text is not closed: put a quotation mark at its end.");
 QT_TRANSLATE_NOOP("Sentence", "To");
-QT_TRANSLATE_NOOP("Sentence", "Total");
 QT_TRANSLATE_NOOP("Sentence", "Trials of %1");
+QT_TRANSLATE_NOOP("Sentence", "Two different numbers before .. show the step, as in 3, 3.5 .. 6.");
 QT_TRANSLATE_NOOP("Sentence", "Two held values of the study are called %1.");
-QT_TRANSLATE_NOOP("Sentence", "Two places in brackets belong to a two-way table, which cannot be worked out yet.");
-QT_TRANSLATE_NOOP("Sentence", "Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].");
+QT_TRANSLATE_NOOP("Sentence",
+                  "Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.");
 QT_TRANSLATE_NOOP("Sentence", "Two tables are called %1.");
-QT_TRANSLATE_NOOP("Sentence", "What is asked for before with cannot use a number of the for around it: use it in the value to try.");
+QT_TRANSLATE_NOOP("Sentence", "Values are typed into the cells of a layer.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "What is asked for before with cannot use a number of the for around it: use it in the value to try.");
 QT_TRANSLATE_NOOP("Sentence", "What the chart draws is being worked out: copy it again when it is there.");
 QT_TRANSLATE_NOOP("Sentence", "What the chart draws is being worked out: write it again when it is there.");
 QT_TRANSLATE_NOOP("Sentence", "Where the regression line of y on x meets the y axis.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text begins with another.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text ends with another.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text has another in it.");
-QT_TRANSLATE_NOOP("Sentence", "Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.");
-QT_TRANSLATE_NOOP("Sentence", "Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.");
-QT_TRANSLATE_NOOP("Sentence", "Write a cell as Table.column[row], and a held value by its name: %1 is neither.");
+QT_TRANSLATE_NOOP("Sentence", "Whole numbers with more digits than a number can hold: %1; their columns have been read "
+                              "as texts, so that no digit is lost.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.");
+QT_TRANSLATE_NOOP("Sentence", "Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and "
+                              "a held value by its name: %1 is neither.");
 QT_TRANSLATE_NOOP("Sentence", "Write a name first, then = and the formula, as in dev = x - mean(x).");
 QT_TRANSLATE_NOOP("Sentence", "Yes where a cell is empty.");
-QT_TRANSLATE_NOOP("Sentence", "[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].");
+QT_TRANSLATE_NOOP(
+    "Sentence", "[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].");
+QT_TRANSLATE_NOOP("Sentence", "[j] is the column of a two-way table's cell, and this is no formula of one.");
 QT_TRANSLATE_NOOP("Sentence", "a chart takes a number here, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "a first value");
 QT_TRANSLATE_NOOP("Sentence", "a line");
+QT_TRANSLATE_NOOP("Sentence", "a list of pairs of a first id and a count, for all values");
 QT_TRANSLATE_NOOP("Sentence", "a list of pairs of row ids");
 QT_TRANSLATE_NOOP("Sentence", "a negative number has no such power");
+QT_TRANSLATE_NOOP("Sentence", "a number or a formula");
 QT_TRANSLATE_NOOP("Sentence", "a row in brackets must be a whole number");
 QT_TRANSLATE_NOOP("Sentence", "a sum over a bound number: for k in 0..10");
 QT_TRANSLATE_NOOP("Sentence", "a table takes a whole number of rows from 0 to %1");
+QT_TRANSLATE_NOOP("Sentence", "a value that does not stand there before");
 QT_TRANSLATE_NOOP("Sentence", "a value that occurs: the first that reaches p");
 QT_TRANSLATE_NOOP("Sentence", "acos takes numbers from -1 to 1");
 QT_TRANSLATE_NOOP("Sentence", "after until comes a condition, such as r < 1, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "all individuals");
 QT_TRANSLATE_NOOP("Sentence", "all pooled");
+QT_TRANSLATE_NOOP("Sentence", "an axis goes from number to number, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "an open class has no such limit");
 QT_TRANSLATE_NOOP("Sentence", "arrange takes whole numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "asin takes numbers from -1 to 1");
 QT_TRANSLATE_NOOP("Sentence", "bars");
+QT_TRANSLATE_NOOP("Sentence", "bars, stacked");
+QT_TRANSLATE_NOOP("Sentence", "bars, stacked to 100 %");
 QT_TRANSLATE_NOOP("Sentence", "binomial mean and standard deviation, of k from 0 to n");
 QT_TRANSLATE_NOOP("Sentence", "binomial takes a whole n from 0 up and a p from 0 to 1");
 QT_TRANSLATE_NOOP("Sentence", "boxes");
-QT_TRANSLATE_NOOP("Sentence", "bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps");
+QT_TRANSLATE_NOOP("Sentence",
+                  "bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps");
 QT_TRANSLATE_NOOP("Sentence", "centimetre");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared of all counts against the expected ones");
@@ -487,6 +593,7 @@ QT_TRANSLATE_NOOP("Sentence", "chi_squared takes degrees of freedom above 0");
 QT_TRANSLATE_NOOP("Sentence", "choose takes whole numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "classes");
 QT_TRANSLATE_NOOP("Sentence", "coefficient of variation");
+QT_TRANSLATE_NOOP("Sentence", "contour lines");
 QT_TRANSLATE_NOOP("Sentence", "correlation");
 QT_TRANSLATE_NOOP("Sentence", "counts and q are numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "counts are numbers from 0 up");
@@ -503,7 +610,8 @@ QT_TRANSLATE_NOOP("Sentence", "different values");
 QT_TRANSLATE_NOOP("Sentence", "distance of the quartiles");
 QT_TRANSLATE_NOOP("Sentence", "dpi counts dots, which are no unit here: write 1/in");
 QT_TRANSLATE_NOOP("Sentence", "e to the power of a number.");
-QT_TRANSLATE_NOOP("Sentence", "each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.");
+QT_TRANSLATE_NOOP(
+    "Sentence", "each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.");
 QT_TRANSLATE_NOOP("Sentence", "every pair is counted");
 QT_TRANSLATE_NOOP("Sentence", "every value of %1 is counted");
 QT_TRANSLATE_NOOP("Sentence", "every value of %1 is in a class");
@@ -520,6 +628,11 @@ QT_TRANSLATE_NOOP("Sentence", "first … then …: each row from the row before"
 QT_TRANSLATE_NOOP("Sentence", "foot");
 QT_TRANSLATE_NOOP("Sentence", "for is followed by a name, in and a range, as in 1/k! for k in 0..10.");
 QT_TRANSLATE_NOOP("Sentence", "frequencies are numbers from 0 up, and p is from 0 to 1");
+QT_TRANSLATE_NOOP("Sentence", "from %1 to %2");
+QT_TRANSLATE_NOOP("Sentence", "from %1 to %2 by %3");
+QT_TRANSLATE_NOOP("Sentence", "from %1 to %2 by %3 there are more than %4 numbers, too many for an axis");
+QT_TRANSLATE_NOOP("Sentence",
+                  "from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last");
 QT_TRANSLATE_NOOP("Sentence", "from the middles of the classes");
 QT_TRANSLATE_NOOP("Sentence", "from the middles of the classes, over n − 1");
 QT_TRANSLATE_NOOP("Sentence", "gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2");
@@ -530,6 +643,7 @@ QT_TRANSLATE_NOOP("Sentence", "given: it was typed");
 QT_TRANSLATE_NOOP("Sentence", "given: it was typed or imported");
 QT_TRANSLATE_NOOP("Sentence", "gram");
 QT_TRANSLATE_NOOP("Sentence", "harmean takes numbers from 0 up");
+QT_TRANSLATE_NOOP("Sentence", "heat map");
 QT_TRANSLATE_NOOP("Sentence", "histogram over classes");
 QT_TRANSLATE_NOOP("Sentence", "hour");
 QT_TRANSLATE_NOOP("Sentence", "how likely so much or more is where the two have nothing to do with each other");
@@ -540,15 +654,16 @@ QT_TRANSLATE_NOOP("Sentence", "how many values");
 QT_TRANSLATE_NOOP("Sentence", "how many values are counted");
 QT_TRANSLATE_NOOP("Sentence", "how many values fall in the classes");
 QT_TRANSLATE_NOOP("Sentence", "how often it occurs");
+QT_TRANSLATE_NOOP("Sentence", "how strongly the two go together, from 0 to 1 (Cramér's V)");
 QT_TRANSLATE_NOOP("Sentence", "hypergeometric takes whole numbers N, K and n from 0 up, with K and n not above N");
 QT_TRANSLATE_NOOP("Sentence", "if is written if … then … else …: %1 is missing here.");
 QT_TRANSLATE_NOOP("Sentence", "if … then … else …");
 QT_TRANSLATE_NOOP("Sentence", "inch");
 QT_TRANSLATE_NOOP("Sentence", "interpolate takes a place between the smallest and the largest x");
 QT_TRANSLATE_NOOP("Sentence", "interval takes an a below its b");
+QT_TRANSLATE_NOOP("Sentence", "its axes make %1 cells, and a two-way table takes %2 at most");
 QT_TRANSLATE_NOOP("Sentence", "its root");
 QT_TRANSLATE_NOOP("Sentence", "its rows are counted");
-QT_TRANSLATE_NOOP("Sentence", "j is a column of a two-way table, which cannot be worked out yet.");
 QT_TRANSLATE_NOOP("Sentence", "k · P(k)");
 QT_TRANSLATE_NOOP("Sentence", "kelvin");
 QT_TRANSLATE_NOOP("Sentence", "kilogram");
@@ -604,12 +719,14 @@ QT_TRANSLATE_NOOP("Sentence", "over one less than their number");
 QT_TRANSLATE_NOOP("Sentence", "over their number");
 QT_TRANSLATE_NOOP("Sentence", "p times the natural logarithm of p, and 0 at 0.");
 QT_TRANSLATE_NOOP("Sentence", "pH is a logarithm, not a unit: work it out by a formula");
+QT_TRANSLATE_NOOP("Sentence", "part of χ²");
 QT_TRANSLATE_NOOP("Sentence", "points");
 QT_TRANSLATE_NOOP("Sentence", "points, joined");
 QT_TRANSLATE_NOOP("Sentence", "poisson takes a mean from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "polygon over classes");
 QT_TRANSLATE_NOOP("Sentence", "pound");
-QT_TRANSLATE_NOOP("Sentence", "ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12");
+QT_TRANSLATE_NOOP("Sentence",
+                  "ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12");
 QT_TRANSLATE_NOOP("Sentence", "quantile takes a p from 0 to 1 and a type from 1 to 9");
 QT_TRANSLATE_NOOP("Sentence", "quantile takes a p from 0 to 1 for which the distribution has a finite value");
 QT_TRANSLATE_NOOP("Sentence", "range");
@@ -620,6 +737,9 @@ QT_TRANSLATE_NOOP("Sentence", "round takes a whole number of decimals from -300 
 QT_TRANSLATE_NOOP("Sentence", "rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min");
 QT_TRANSLATE_NOOP("Sentence", "second");
 QT_TRANSLATE_NOOP("Sentence", "several rows fit here: pick takes exactly one");
+QT_TRANSLATE_NOOP("Sentence", "share of all");
+QT_TRANSLATE_NOOP("Sentence", "share of the column");
+QT_TRANSLATE_NOOP("Sentence", "share of the row");
 QT_TRANSLATE_NOOP("Sentence", "sigfig takes a whole number of figures from 1 to 17");
 QT_TRANSLATE_NOOP("Sentence", "skewness");
 QT_TRANSLATE_NOOP("Sentence", "skewness has no value where all values are equal");
@@ -666,25 +786,32 @@ QT_TRANSLATE_NOOP("Sentence", "their sum over their number");
 QT_TRANSLATE_NOOP("Sentence", "there are several tons: write t (1000 kg), short_ton or long_ton");
 QT_TRANSLATE_NOOP("Sentence", "there is no correlation where all values of one column are equal");
 QT_TRANSLATE_NOOP("Sentence", "there is no finite density here, or the distribution's numbers are out of their domain");
-QT_TRANSLATE_NOOP("Sentence", "there is no such day: years go from 1 to 9999, months to 12, days to the end of the month");
-QT_TRANSLATE_NOOP("Sentence", "these columns need each other in a circle without a beginning, %1: give one of them first … then …");
+QT_TRANSLATE_NOOP("Sentence",
+                  "there is no such day: years go from 1 to 9999, months to 12, days to the end of the month");
+QT_TRANSLATE_NOOP("Sentence",
+                  "these columns need each other in a circle without a beginning, %1: give one of them first … then …");
 QT_TRANSLATE_NOOP("Sentence", "these columns need each other in the same row");
 QT_TRANSLATE_NOOP("Sentence", "these formulas need each other in a circle, %1: change one of them");
-QT_TRANSLATE_NOOP("Sentence", "these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them");
+QT_TRANSLATE_NOOP("Sentence",
+                  "these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them");
 QT_TRANSLATE_NOOP("Sentence", "these rows are not made from a column");
+QT_TRANSLATE_NOOP("Sentence", "these rows are not made from formulas");
 QT_TRANSLATE_NOOP("Sentence", "these two units are not both known, or do not measure the same");
 QT_TRANSLATE_NOOP("Sentence", "third quartile, by its place");
 QT_TRANSLATE_NOOP("Sentence", "this could not be searched from %1 to %2: choose a narrower range");
 QT_TRANSLATE_NOOP("Sentence", "this distribution has none, or its numbers are out of their domain");
 QT_TRANSLATE_NOOP("Sentence", "this divides by zero");
-QT_TRANSLATE_NOOP("Sentence", "this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range");
-QT_TRANSLATE_NOOP("Sentence", "this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them");
+QT_TRANSLATE_NOOP("Sentence",
+                  "this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range");
+QT_TRANSLATE_NOOP(
+    "Sentence", "this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them");
 QT_TRANSLATE_NOOP("Sentence", "this row is not worked out yet where it is needed: refer to earlier rows");
 QT_TRANSLATE_NOOP("Sentence", "this row's number");
 QT_TRANSLATE_NOOP("Sentence", "this takes more steps than one formula may: divide it, or shorten its ranges");
 QT_TRANSLATE_NOOP("Sentence", "this text writes no number");
 QT_TRANSLATE_NOOP("Sentence", "typed over the formula %1");
 QT_TRANSLATE_NOOP("Sentence", "unbiased where the values are normal");
+QT_TRANSLATE_NOOP("Sentence", "under_and_beside");
 QT_TRANSLATE_NOOP("Sentence", "uniform takes an a below its b");
 QT_TRANSLATE_NOOP("Sentence", "until %1");
 QT_TRANSLATE_NOOP("Sentence", "upper quartile");
@@ -701,12 +828,16 @@ QT_TRANSLATE_NOOP("Sentence", "which %1 is asked for");
 QT_TRANSLATE_NOOP("Sentence", "which part of all values that is");
 QT_TRANSLATE_NOOP("Sentence", "with as many species as individuals there is no finite α, and counts are from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "with asks for a number, a date or yes or no, and this is %1.");
-QT_TRANSLATE_NOOP("Sentence", "with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.");
-QT_TRANSLATE_NOOP("Sentence", "with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).");
+QT_TRANSLATE_NOOP(
+    "Sentence", "with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.");
+QT_TRANSLATE_NOOP("Sentence", "with is followed by a held value, = and the value to try, as in max(r) with k = 8, or "
+                              "by several in brackets, as in with (k = 8, m = 2).");
 QT_TRANSLATE_NOOP("Sentence", "with takes up to %1 held values at once.");
-QT_TRANSLATE_NOOP("Sentence", "with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.");
+QT_TRANSLATE_NOOP("Sentence",
+                  "with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.");
 QT_TRANSLATE_NOOP("Sentence", "worked out from earlier rows");
-QT_TRANSLATE_NOOP("Sentence", "working this out would take more memory than is free: use fewer rows, or fewer formulas");
+QT_TRANSLATE_NOOP("Sentence",
+                  "working this out would take more memory than is free: use fewer rows, or fewer formulas");
 QT_TRANSLATE_NOOP("Sentence", "x − mean");
 QT_TRANSLATE_NOOP("Sentence", "x, or a value of your own where x is missing.");
 QT_TRANSLATE_NOOP("Sentence", "xlnx takes numbers from 0 up");

@@ -62,10 +62,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>not available</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>circular</source>
         <translation type="unfinished"></translation>
     </message>
@@ -331,6 +327,17 @@
     </message>
 </context>
 <context>
+    <name>Places</name>
+    <message>
+        <source>row %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>row %1, column %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>! takes whole numbers from 0 up</source>
@@ -417,10 +424,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 has more than %2 different values, too many for a column each: take it down.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 has no fitted line: that takes two points at different places across.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -442,10 +445,6 @@
     </message>
     <message>
         <source>%1 has no value yet that could be asked for.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has no values to be counted.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1357,10 +1356,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The table at %1 has two axes, which this version cannot open yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The tangent of an angle in radians.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1557,10 +1552,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Two places in brackets belong to a two-way table, which cannot be worked out yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1582,10 +1573,6 @@
     </message>
     <message>
         <source>Whether a text has another in it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write a cell as Table.column[row], and a held value by its name: %1 is neither.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1826,10 +1813,6 @@
     </message>
     <message>
         <source>interval takes an a below its b</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>j is a column of a two-way table, which cannot be worked out yet.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2365,10 +2348,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, expected</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, foot line %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2469,10 +2448,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Some pairs are in no cell: %1 has a value that has no column yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2502,10 +2477,6 @@
     </message>
     <message>
         <source>To</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Total</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3054,6 +3025,250 @@
     </message>
     <message>
         <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands among its overrides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by %2 and %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no layer yet: write a formula for its cells first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has one axis: write one place, as in [1..i].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has two axes: write both places, as in [i, ..] for all of this row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table: change the values of its axes instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is an axis and has one place in brackets, a row or a column: write %1[1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no number of the axis: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: the values of both its axes must rise.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs a cell, and there is none here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 stands twice on this axis: each value of an axis stands there once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, row %2, column %3: %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A layer&apos;s formula covers all cells of its two-way table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A list of an axis takes %1 values at most: write it as a series, such as 1..20000.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row or column is a number, and this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Across: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between two commas of the axis a value is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both axes are called %1: give one of them another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Down: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some pairs are in no cell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table at %1 needs one axis, or two that each have values of their own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two different numbers before .. show the step, as in 3, 3.5 .. 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values are typed into the cells of a layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>[j] is the column of a two-way table&apos;s cell, and this is no formula of one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list of pairs of a first id and a count, for all values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number or a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a value that does not stand there before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an axis goes from number to number, and this is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bars, stacked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bars, stacked to 100 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>contour lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3 there are more than %4 numbers, too many for an axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heat map</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how strongly the two go together, from 0 to 1 (Cramér&apos;s V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its axes make %1 cells, and a two-way table takes %2 at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part of χ²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share of all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share of the column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share of the row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>these rows are not made from formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>under_and_beside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The axis %1: %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4226,10 +4441,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>row %1: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4239,6 +4450,18 @@
     </message>
     <message>
         <source>Enter takes the formula as it is: it waits for %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 follows the column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 follows the row and the column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4449,6 +4672,21 @@
     </message>
     <message>
         <source>Empty or no number: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::GridPlot</name>
+    <message>
+        <source>%1, from %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2, %3 %4: %5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no number</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4668,6 +4906,45 @@
     </message>
     <message>
         <source>Rows: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::LayerStrip</name>
+    <message>
+        <source>The axis down: click to change its name or values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The axis across: click to change its name or values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swap axes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows become columns; formulas are rewritten to mean the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write another formula for all cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No layer yet: click here and write a formula for all cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1%2, typed: write into the cells</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6314,6 +6591,90 @@
         <source>&amp;New table</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>T&amp;wo-way table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the axis &amp;down…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the axis &amp;across…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>columns values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Swap the axes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>transpose turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a layer of t&amp;yped values…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>enter data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a two-way table has layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is no two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The axis across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The axis down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of values that stay is kept:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swapping the axes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A layer of typed values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it is called:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableHeading</name>
@@ -6475,6 +6836,14 @@
         <source>Undo</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>swapping the axes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 rows, %2 columns</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -6516,6 +6885,10 @@
     </message>
     <message>
         <source>column %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> by </source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6603,6 +6976,65 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::TwoWayDialog</name>
+    <message>
+        <source>Two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a = 1..12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>b = 2, 4, 8</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>product = a * b</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An axis is a name and its values: from one number to another (1..12), continued from two (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by %2 and %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula waits for %1: it can be held on the ledge when the table is made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 rows, %2 columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::WaitDialog</name>
     <message>
         <source>One moment</source>
@@ -6617,10 +7049,6 @@
     <name>ledgefall::WorkingPanel</name>
     <message>
         <source>%1 under %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, row %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6653,10 +7081,6 @@
     </message>
     <message>
         <source>Used by %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>row %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6713,6 +7137,10 @@
     </message>
     <message>
         <source>reading texts anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -62,10 +62,6 @@
         <translation>falsche Argumente</translation>
     </message>
     <message>
-        <source>not available</source>
-        <translation>nicht möglich</translation>
-    </message>
-    <message>
         <source>circular</source>
         <translation>Zirkelbezug</translation>
     </message>
@@ -331,6 +327,17 @@
     </message>
 </context>
 <context>
+    <name>Places</name>
+    <message>
+        <source>row %1</source>
+        <translation>Zeile %1</translation>
+    </message>
+    <message>
+        <source>row %1, column %2</source>
+        <translation>Zeile %1, Spalte %2</translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>! takes whole numbers from 0 up</source>
@@ -417,10 +424,6 @@
         <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je einen Kasten.</translation>
     </message>
     <message>
-        <source>%1 has more than %2 different values, too many for a column each: take it down.</source>
-        <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je eine Spalte: nach unten nehmen.</translation>
-    </message>
-    <message>
         <source>%1 has no fitted line: that takes two points at different places across.</source>
         <translation>%1 hat keine Ausgleichsgerade: dazu braucht es zwei Punkte an verschiedenen Stellen.</translation>
     </message>
@@ -443,10 +446,6 @@
     <message>
         <source>%1 has no value yet that could be asked for.</source>
         <translation>%1 hat noch keinen Wert, nach dem gefragt werden könnte.</translation>
-    </message>
-    <message>
-        <source>%1 has no values to be counted.</source>
-        <translation>%1 hat keine Werte, die gezählt werden könnten.</translation>
     </message>
     <message>
         <source>%1 has the rows 1 to %2: there is no row %3.</source>
@@ -1357,10 +1356,6 @@
         <translation>Die Summe von v quadrierten standardnormalen Zahlen.</translation>
     </message>
     <message>
-        <source>The table at %1 has two axes, which this version cannot open yet.</source>
-        <translation>Die Tabelle bei %1 hat zwei Achsen, und diese Version kann sie noch nicht öffnen.</translation>
-    </message>
-    <message>
         <source>The tangent of an angle in radians.</source>
         <translation>Der Tangens eines Winkels im Bogenmaß.</translation>
     </message>
@@ -1557,10 +1552,6 @@
         <translation>Zwei festgehaltene Werte der Studie heißen %1.</translation>
     </message>
     <message>
-        <source>Two places in brackets belong to a two-way table, which cannot be worked out yet.</source>
-        <translation>Zwei Stellen in Klammern gehören zu einer Tabelle mit zwei Achsen, die noch nicht berechnet werden kann.</translation>
-    </message>
-    <message>
         <source>Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
         <translation>Zwei Punkte stehen zwischen zwei Spalten einer Tabelle, etwa a .. c, oder a[i] .. c[i] für diese Zeile.</translation>
     </message>
@@ -1583,10 +1574,6 @@
     <message>
         <source>Whether a text has another in it.</source>
         <translation>Ob in einem Text ein anderer vorkommt.</translation>
-    </message>
-    <message>
-        <source>Write a cell as Table.column[row], and a held value by its name: %1 is neither.</source>
-        <translation>Eine Zelle als Tabelle.spalte[zeile] schreiben und einen festgehaltenen Wert mit seinem Namen: %1 ist keines von beiden.</translation>
     </message>
     <message>
         <source>Write a name first, then = and the formula, as in dev = x - mean(x).</source>
@@ -1827,10 +1814,6 @@
     <message>
         <source>interval takes an a below its b</source>
         <translation>interval nimmt ein a unter seinem b</translation>
-    </message>
-    <message>
-        <source>j is a column of a two-way table, which cannot be worked out yet.</source>
-        <translation>j ist eine Spalte einer Tabelle mit zwei Achsen, die noch nicht berechnet werden kann.</translation>
     </message>
     <message>
         <source>kelvin</source>
@@ -2365,10 +2348,6 @@
         <translation>%1, gezählt</translation>
     </message>
     <message>
-        <source>%1, expected</source>
-        <translation>%1, erwartet</translation>
-    </message>
-    <message>
         <source>%1, foot line %2</source>
         <translation>%1, Fußzeile %2</translation>
     </message>
@@ -2469,10 +2448,6 @@
         <translation>Simpson-Diversität</translation>
     </message>
     <message>
-        <source>Some pairs are in no cell: %1 has a value that has no column yet.</source>
-        <translation>Einige Paare stehen in keiner Zelle: %1 hat einen Wert, der noch keine Spalte hat.</translation>
-    </message>
-    <message>
         <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
         <translation>Einige Werte von %1 stehen in keiner Zeile: Zellen anderer Art suchen.</translation>
     </message>
@@ -2503,10 +2478,6 @@
     <message>
         <source>To</source>
         <translation>Bis</translation>
-    </message>
-    <message>
-        <source>Total</source>
-        <translation>Summe</translation>
     </message>
     <message>
         <source>all individuals</source>
@@ -3055,6 +3026,250 @@
     <message>
         <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
         <translation>with versucht einen anderen Wert für einen festgehaltenen, und %1 ist keiner: setzen Sie auf die Leiste, was versucht werden soll.</translation>
+    </message>
+    <message>
+        <source>%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands among its overrides.</source>
+        <translation>%1 bei %2 ist eine Schicht einer zweiachsigen Tabelle: ihre Formel gilt für alle Zellen, und Getipptes steht unter „overrides“.</translation>
+    </message>
+    <message>
+        <source>%1 by %2 and %3</source>
+        <translation>%1 nach %2 und %3</translation>
+    </message>
+    <message>
+        <source>%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.</source>
+        <translation>%1 geht von Zeile zu Zeile weiter (first … then …), daher können die Achsen von %2 nicht tauschen.</translation>
+    </message>
+    <message>
+        <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
+        <translation>%1 hat %2 Linien, und mehr als %3 sind nicht zu unterscheiden: als Farbkarte zeichnen oder die andere Achse wählen.</translation>
+    </message>
+    <message>
+        <source>%1 has no layer yet: write a formula for its cells first.</source>
+        <translation>%1 hat noch keine Schicht: erst eine Formel für die Zellen schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 has one axis: write one place, as in [1..i].</source>
+        <translation>%1 hat eine Achse: einen Platz schreiben, wie in [1..i].</translation>
+    </message>
+    <message>
+        <source>%1 has two axes: write both places, as in [i, ..] for all of this row.</source>
+        <translation>%1 hat zwei Achsen: beide Plätze schreiben, wie in [i, ..] für diese ganze Zeile.</translation>
+    </message>
+    <message>
+        <source>%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
+        <translation>%1 hat zwei Achsen: Zeile und Spalte schreiben, wie in %1[i-1, j], oder %1[i, ..] für diese ganze Zeile in einem Maß.</translation>
+    </message>
+    <message>
+        <source>%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.</source>
+        <translation>%1 ist eine Schicht einer zweiachsigen Tabelle: als Linien, Punkte, Säulen, Farbkarte oder Höhenlinien zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.</source>
+        <translation>%1 ist eine zweiachsige Tabelle und hat keine Zeilen mit Werten: in die Zellen einer Schicht tippen oder eine andere Tabelle anlegen.</translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table: change the values of its axes instead.</source>
+        <translation>%1 ist eine zweiachsige Tabelle: stattdessen die Werte ihrer Achsen ändern.</translation>
+    </message>
+    <message>
+        <source>%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).</source>
+        <translation>%1 ist eine ganze Achse: einen ihrer Werte nehmen, wie in %1[1], oder ein Maß, wie in max(%1).</translation>
+    </message>
+    <message>
+        <source>%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
+        <translation>%1 ist eine ganze Schicht: eine Zelle davon nehmen, wie in %1[1, 2], oder ein Maß, wie in sum(%1).</translation>
+    </message>
+    <message>
+        <source>%1 is an axis and has one place in brackets, a row or a column: write %1[1].</source>
+        <translation>%1 ist eine Achse und hat einen Platz in Klammern, eine Zeile oder eine Spalte: %1[1] schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.</source>
+        <translation>%1 ist keine Schicht einer zweiachsigen Tabelle: Farbkarte und Höhenlinien werden von einer gezeichnet.</translation>
+    </message>
+    <message>
+        <source>%1 is no number of the axis: %2</source>
+        <translation>%1 ist keine Zahl der Achse: %2</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: the values of both its axes must rise.</source>
+        <translation>%1 wird nicht gezeichnet: die Werte beider Achsen müssen steigen.</translation>
+    </message>
+    <message>
+        <source>%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].</source>
+        <translation>%1 sagt eine Zelle der zweiachsigen Tabelle, und hier ist keine: ein Maß nehmen oder einen Platz wie [1, 2].</translation>
+    </message>
+    <message>
+        <source>%1 needs a cell, and there is none here.</source>
+        <translation>%1 braucht eine Zelle, und hier ist keine.</translation>
+    </message>
+    <message>
+        <source>%1 stands twice on this axis: each value of an axis stands there once.</source>
+        <translation>%1 steht zweimal auf dieser Achse: jeder Wert einer Achse steht dort einmal.</translation>
+    </message>
+    <message>
+        <source>%1, row %2, column %3: %4</source>
+        <translation>%1, Zeile %2, Spalte %3: %4</translation>
+    </message>
+    <message>
+        <source>A layer&apos;s formula covers all cells of its two-way table.</source>
+        <translation>Die Formel einer Schicht gilt für alle Zellen ihrer zweiachsigen Tabelle.</translation>
+    </message>
+    <message>
+        <source>A list of an axis takes %1 values at most: write it as a series, such as 1..20000.</source>
+        <translation>Eine Liste einer Achse fasst höchstens %1 Werte: als Reihe schreiben, etwa 1..20000.</translation>
+    </message>
+    <message>
+        <source>A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).</source>
+        <translation>Ein Teil einer zweiachsigen Tabelle kann nur in einem Maß stehen, wie in sum(%1[i, ..]).</translation>
+    </message>
+    <message>
+        <source>A row or column is a number, and this is %1.</source>
+        <translation>Eine Zeile oder Spalte ist eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>Across: %1</source>
+        <translation>Nach rechts: %1</translation>
+    </message>
+    <message>
+        <source>An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
+        <translation>Eine Achse schreibt man Name = Werte, wie in rate = 0.03, 0.035 .. 0.06.</translation>
+    </message>
+    <message>
+        <source>Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.</source>
+        <translation>Vor .. steht die erste Zahl, oder die ersten zwei, wie in 3, 3.5 .. 6.</translation>
+    </message>
+    <message>
+        <source>Between two commas of the axis a value is missing.</source>
+        <translation>Zwischen zwei Kommas der Achse fehlt ein Wert.</translation>
+    </message>
+    <message>
+        <source>Both axes are called %1: give one of them another name.</source>
+        <translation>Beide Achsen heißen %1: einer von ihnen einen anderen Namen geben.</translation>
+    </message>
+    <message>
+        <source>Down: %1</source>
+        <translation>Nach unten: %1</translation>
+    </message>
+    <message>
+        <source>Some pairs are in no cell.</source>
+        <translation>Manche Paare stehen in keiner Zelle.</translation>
+    </message>
+    <message>
+        <source>The table at %1 needs one axis, or two that each have values of their own.</source>
+        <translation>Die Tabelle bei %1 braucht eine Achse, oder zwei, die je eigene Werte haben.</translation>
+    </message>
+    <message>
+        <source>This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.</source>
+        <translation>Diese Achse hat noch keine Werte: welche schreiben, wie 1..12 oder riffle, pool, weir.</translation>
+    </message>
+    <message>
+        <source>This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.</source>
+        <translation>Dieser Block hat %1 Zeilen und %2 Spalten, mehr als %3 von hier an hat: erst den Achsen Werte hinzufügen.</translation>
+    </message>
+    <message>
+        <source>Two different numbers before .. show the step, as in 3, 3.5 .. 6.</source>
+        <translation>Zwei verschiedene Zahlen vor .. zeigen den Schritt, wie in 3, 3.5 .. 6.</translation>
+    </message>
+    <message>
+        <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
+        <translation>Zwei Plätze in Klammern gehören zu einer zweiachsigen Tabelle, und %1 hat eine Achse: einen Platz schreiben, wie in %2[1].</translation>
+    </message>
+    <message>
+        <source>Values are typed into the cells of a layer.</source>
+        <translation>Werte werden in die Zellen einer Schicht getippt.</translation>
+    </message>
+    <message>
+        <source>Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.</source>
+        <translation>Eine Zelle als Tabelle.Spalte[Zeile] schreiben, einer zweiachsigen Tabelle als Tabelle.Schicht[Zeile, Spalte], und einen festgehaltenen Wert mit seinem Namen: %1 ist keines von beiden.</translation>
+    </message>
+    <message>
+        <source>[j] is the column of a two-way table&apos;s cell, and this is no formula of one.</source>
+        <translation>[j] ist die Spalte einer Zelle einer zweiachsigen Tabelle, und dies ist keine Formel einer solchen.</translation>
+    </message>
+    <message>
+        <source>a list of pairs of a first id and a count, for all values</source>
+        <translation>eine Liste von Paaren aus erster Kennung und Anzahl, für alle Werte</translation>
+    </message>
+    <message>
+        <source>a number or a formula</source>
+        <translation>eine Zahl oder eine Formel</translation>
+    </message>
+    <message>
+        <source>a value that does not stand there before</source>
+        <translation>ein Wert, der dort noch nicht steht</translation>
+    </message>
+    <message>
+        <source>an axis goes from number to number, and this is %1</source>
+        <translation>eine Achse geht von Zahl zu Zahl, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>bars, stacked</source>
+        <translation>Säulen, gestapelt</translation>
+    </message>
+    <message>
+        <source>bars, stacked to 100 %</source>
+        <translation>Säulen, auf 100 % gestapelt</translation>
+    </message>
+    <message>
+        <source>contour lines</source>
+        <translation>Höhenlinien</translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation>von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3</source>
+        <translation>von %1 bis %2 in Schritten von %3</translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3 there are more than %4 numbers, too many for an axis</source>
+        <translation>von %1 bis %2 in Schritten von %3 sind es mehr als %4 Zahlen, zu viele für eine Achse</translation>
+    </message>
+    <message>
+        <source>from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last</source>
+        <translation>von %1 bis %2 in Schritten von %3 gibt es keine Zahlen: der Schritt muss von der ersten zur letzten führen</translation>
+    </message>
+    <message>
+        <source>heat map</source>
+        <translation>Farbkarte</translation>
+    </message>
+    <message>
+        <source>how strongly the two go together, from 0 to 1 (Cramér&apos;s V)</source>
+        <translation>wie stark die beiden zusammenhängen, von 0 bis 1 (Cramérs V)</translation>
+    </message>
+    <message>
+        <source>its axes make %1 cells, and a two-way table takes %2 at most</source>
+        <translation>ihre Achsen ergeben %1 Zellen, und eine zweiachsige Tabelle fasst höchstens %2</translation>
+    </message>
+    <message>
+        <source>part of χ²</source>
+        <translation>Anteil an χ²</translation>
+    </message>
+    <message>
+        <source>share of all</source>
+        <translation>Anteil an allen</translation>
+    </message>
+    <message>
+        <source>share of the column</source>
+        <translation>Anteil an der Spalte</translation>
+    </message>
+    <message>
+        <source>share of the row</source>
+        <translation>Anteil an der Zeile</translation>
+    </message>
+    <message>
+        <source>these rows are not made from formulas</source>
+        <translation>diese Zeilen entstehen nicht aus Formeln</translation>
+    </message>
+    <message>
+        <source>under_and_beside</source>
+        <translation>under_and_beside</translation>
+    </message>
+    <message>
+        <source>The axis %1: %2</source>
+        <translation>Die Achse %1: %2</translation>
     </message>
 </context>
 <context>
@@ -4226,10 +4441,6 @@
         <translation>leer</translation>
     </message>
     <message>
-        <source>row %1: %2</source>
-        <translation>Zeile %1: %2</translation>
-    </message>
-    <message>
         <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
         <translation>Eingabe füllt die Spalte · Umschalt+Eingabe für eine weitere Festlegung · Escape verlässt sie · Klick auf Überschrift, Zelle, Fußzeile oder festgehaltenen Wert setzt ihn ein, auch Alt und ein Pfeil</translation>
     </message>
@@ -4240,6 +4451,18 @@
     <message>
         <source>Enter takes the formula as it is: it waits for %1.</source>
         <translation>Eingabe nimmt die Formel, wie sie ist: Sie wartet auf %1.</translation>
+    </message>
+    <message>
+        <source>%1 follows the column</source>
+        <translation>%1 folgt der Spalte</translation>
+    </message>
+    <message>
+        <source>%1 follows the row and the column</source>
+        <translation>%1 folgt der Zeile und der Spalte</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
@@ -4450,6 +4673,21 @@
     <message>
         <source>Empty or no number: %1.</source>
         <translation>Leer oder keine Zahl: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::GridPlot</name>
+    <message>
+        <source>%1, from %2 to %3</source>
+        <translation>%1, von %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 %2, %3 %4: %5</source>
+        <translation>%1 %2, %3 %4: %5</translation>
+    </message>
+    <message>
+        <source>no number</source>
+        <translation>keine Zahl</translation>
     </message>
 </context>
 <context>
@@ -4669,6 +4907,45 @@
     <message>
         <source>Rows: %1.</source>
         <translation>Zeilen: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::LayerStrip</name>
+    <message>
+        <source>The axis down: click to change its name or values</source>
+        <translation>Die Achse nach unten: anklicken, um Namen oder Werte zu ändern</translation>
+    </message>
+    <message>
+        <source>The axis across: click to change its name or values</source>
+        <translation>Die Achse nach rechts: anklicken, um Namen oder Werte zu ändern</translation>
+    </message>
+    <message>
+        <source>swap axes</source>
+        <translation>Achsen tauschen</translation>
+    </message>
+    <message>
+        <source>The rows become columns; formulas are rewritten to mean the same</source>
+        <translation>Die Zeilen werden Spalten; Formeln werden so umgeschrieben, dass sie dasselbe bedeuten</translation>
+    </message>
+    <message>
+        <source>next layer</source>
+        <translation>nächste Schicht</translation>
+    </message>
+    <message>
+        <source>Write another formula for all cells</source>
+        <translation>Eine weitere Formel für alle Zellen schreiben</translation>
+    </message>
+    <message>
+        <source>Show the layer %1</source>
+        <translation>Die Schicht %1 zeigen</translation>
+    </message>
+    <message>
+        <source>No layer yet: click here and write a formula for all cells</source>
+        <translation>Noch keine Schicht: hier klicken und eine Formel für alle Zellen schreiben</translation>
+    </message>
+    <message>
+        <source>%1%2, typed: write into the cells</source>
+        <translation>%1%2, getippt: in die Zellen schreiben</translation>
     </message>
 </context>
 <context>
@@ -6314,6 +6591,90 @@
         <source>&amp;New table</source>
         <translation>&amp;Neue Tabelle</translation>
     </message>
+    <message>
+        <source>T&amp;wo-way table…</source>
+        <translation>Z&amp;weiachsige Tabelle …</translation>
+    </message>
+    <message>
+        <source>Change the axis &amp;down…</source>
+        <translation>Die Achse nach &amp;unten ändern …</translation>
+    </message>
+    <message>
+        <source>rows values</source>
+        <translation>zeilen werte</translation>
+    </message>
+    <message>
+        <source>Change the axis &amp;across…</source>
+        <translation>Die Achse nach &amp;rechts ändern …</translation>
+    </message>
+    <message>
+        <source>columns values</source>
+        <translation>spalten werte</translation>
+    </message>
+    <message>
+        <source>&amp;Swap the axes</source>
+        <translation>Achsen &amp;tauschen</translation>
+    </message>
+    <message>
+        <source>transpose turn</source>
+        <translation>transponieren drehen</translation>
+    </message>
+    <message>
+        <source>Add a layer of t&amp;yped values…</source>
+        <translation>Eine Schicht getippter &amp;Werte hinzufügen …</translation>
+    </message>
+    <message>
+        <source>enter data</source>
+        <translation>daten eingeben</translation>
+    </message>
+    <message>
+        <source>a two-way table has layers</source>
+        <translation>eine zweiachsige Tabelle hat Schichten</translation>
+    </message>
+    <message>
+        <source>it is no two-way table</source>
+        <translation>es ist keine zweiachsige Tabelle</translation>
+    </message>
+    <message>
+        <source>a two-way table</source>
+        <translation>eine zweiachsige Tabelle</translation>
+    </message>
+    <message>
+        <source>The axis across</source>
+        <translation>Die Achse nach rechts</translation>
+    </message>
+    <message>
+        <source>The axis down</source>
+        <translation>Die Achse nach unten</translation>
+    </message>
+    <message>
+        <source>Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of values that stay is kept:</source>
+        <translation>Ihr Name und ihre Werte, etwa 1..12 oder 3, 3.5 .. 6 oder riffle, pool, weir; was in Zellen von Werten getippt ist, die bleiben, bleibt erhalten:</translation>
+    </message>
+    <message>
+        <source>an axis</source>
+        <translation>eine Achse</translation>
+    </message>
+    <message>
+        <source>swapping the axes</source>
+        <translation>Achsen tauschen</translation>
+    </message>
+    <message>
+        <source>A layer of typed values</source>
+        <translation>Eine Schicht getippter Werte</translation>
+    </message>
+    <message>
+        <source>What it is called:</source>
+        <translation>Wie sie heißt:</translation>
+    </message>
+    <message>
+        <source>Counts</source>
+        <translation>Anzahlen</translation>
+    </message>
+    <message>
+        <source>a layer</source>
+        <translation>eine Schicht</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableHeading</name>
@@ -6475,6 +6836,14 @@
         <source>Undo</source>
         <translation>Rückgängig</translation>
     </message>
+    <message>
+        <source>swapping the axes</source>
+        <translation>Achsen tauschen</translation>
+    </message>
+    <message>
+        <source>%1 rows, %2 columns</source>
+        <translation>%1 Zeilen, %2 Spalten</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -6517,6 +6886,10 @@
     <message>
         <source>column %1</source>
         <translation>Spalte %1</translation>
+    </message>
+    <message>
+        <source> by </source>
+        <translation> nach </translation>
     </message>
 </context>
 <context>
@@ -6603,6 +6976,65 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::TwoWayDialog</name>
+    <message>
+        <source>Two-way table</source>
+        <translation>Zweiachsige Tabelle</translation>
+    </message>
+    <message>
+        <source>a = 1..12</source>
+        <translation>a = 1..12</translation>
+    </message>
+    <message>
+        <source>b = 2, 4, 8</source>
+        <translation>b = 2, 4, 8</translation>
+    </message>
+    <message>
+        <source>product = a * b</source>
+        <translation>produkt = a * b</translation>
+    </message>
+    <message>
+        <source>An axis is a name and its values: from one number to another (1..12), continued from two (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
+        <translation>Eine Achse ist ein Name und seine Werte: von einer Zahl zur anderen (1..12), aus zweien fortgesetzt (3, 3.5 .. 6), eine Liste (riffle, pool, weir) oder eine Spalte einer anderen Tabelle (Readings.site).</translation>
+    </message>
+    <message>
+        <source>The first cells</source>
+        <translation>Die ersten Zellen</translation>
+    </message>
+    <message>
+        <source>&amp;Down</source>
+        <translation>Nach &amp;unten</translation>
+    </message>
+    <message>
+        <source>&amp;Across</source>
+        <translation>Nach &amp;rechts</translation>
+    </message>
+    <message>
+        <source>&amp;Formula</source>
+        <translation>&amp;Formel</translation>
+    </message>
+    <message>
+        <source>Make the table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>%1 by %2 and %3</source>
+        <translation>%1 nach %2 und %3</translation>
+    </message>
+    <message>
+        <source>%1 by %2</source>
+        <translation>%1 nach %2</translation>
+    </message>
+    <message>
+        <source>The formula waits for %1: it can be held on the ledge when the table is made.</source>
+        <translation>Die Formel wartet auf %1: es kann auf der Leiste festgehalten werden, wenn die Tabelle angelegt ist.</translation>
+    </message>
+    <message>
+        <source>%1 rows, %2 columns</source>
+        <translation>%1 Zeilen, %2 Spalten</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::WaitDialog</name>
     <message>
         <source>One moment</source>
@@ -6618,10 +7050,6 @@
     <message>
         <source>%1 under %2</source>
         <translation>%1 unter %2</translation>
-    </message>
-    <message>
-        <source>%1, row %2</source>
-        <translation>%1, Zeile %2</translation>
     </message>
     <message>
         <source>a function: it is worked out where it is called</source>
@@ -6654,10 +7082,6 @@
     <message>
         <source>Used by %1</source>
         <translation>Verwendet von %1</translation>
-    </message>
-    <message>
-        <source>row %1</source>
-        <translation>Zeile %1</translation>
     </message>
     <message>
         <source>restore the formula</source>
@@ -6714,6 +7138,10 @@
     <message>
         <source>reading texts anew</source>
         <translation>Texte neu lesen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
     </message>
 </context>
 <context>

@@ -62,7 +62,7 @@ class Screenshots : public QObject {
         QSettings().remove(QStringLiteral("chart_below"));
         WindowDriver drive;
         (void)QTest::qWaitFor([&] { return drive.window.findChildren<StarterCard*>().size() >= 9; });
-        pictures(drive, QStringLiteral("start"));
+        picture(drive, QStringLiteral("start"));
         QVERIFY(drive.window.open_demo());
         drive.settle();
         drive.click_cell(3, 1);

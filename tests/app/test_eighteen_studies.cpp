@@ -143,9 +143,7 @@ class TestEighteenStudies : public QObject {
         QVERIFY2(hands.actions <= 30, qPrintable(QString::number(hands.actions)));
         hands.drive.window.place().show_chart(hands.drive.window.document().study().charts.front()->id);
         QVERIFY(drawn(hands));
-        hands.picture(QStringLiteral("eddy"));
         hands.drive.window.set_dark(true);
-        hands.picture(QStringLiteral("eddy-dark"));
         hands.drive.window.set_dark(false);
     }
 

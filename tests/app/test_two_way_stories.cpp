@@ -24,10 +24,6 @@ void make(Hands& hands, const QString& down, const QString& across, const QStrin
         hands.type(formula);
         auto& form = *qobject_cast<TwoWayDialog*>(&dialog);
         QVERIFY2(QTest::qWaitFor([&form] { return form.preview().columnCount() > 0; }), qPrintable(form.told()));
-        if (!qEnvironmentVariableIsEmpty("LEDGEFALL_SCREENSHOTS")) {
-            QTest::qWait(200);
-            dialog.grab().save(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/two_way_dialog.png"));
-        }
         hands.key_in_dialog(Qt::Key_Return);
     });
     hands.key(Qt::Key_T, Qt::ControlModifier | Qt::ShiftModifier);
@@ -66,7 +62,6 @@ class TestTwoWayStories : public QObject {
             }
         }
         QVERIFY2(hands.actions <= 7, qPrintable(QString::number(hands.actions)));
-        hands.picture(QStringLiteral("product"));
     }
 
     void s20_what_a_yearly_planting_comes_to() {
@@ -98,14 +93,13 @@ class TestTwoWayStories : public QObject {
             return all;
         }()));
         hands.click_cell(2, 1);
-        hands.picture(QStringLiteral("planting"));
         hands.button(QStringLiteral("chart"));
         QVERIFY(hands.drive.settle());
         ChartPage* page = hands.drive.window.place().chart_page();
         QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
         QCOMPARE(page->plot().plots().size(), std::size_t{7}); // a line for each rate
         QCOMPARE(page->plot().plots()[3]->legend_text(), QString::fromUtf8("rate = 4.5\u202f%"));
-        hands.picture(QStringLiteral("family"));
+        hands.picture(QStringLiteral("planting"));
     }
 
     void cells_are_drawn_as_a_heat_map() {
@@ -127,7 +121,6 @@ class TestTwoWayStories : public QObject {
                                                       rewrite_chart(hands.drive.window.document().study(), chart)));
         QVERIFY(hands.drive.settle());
         QVERIFY(QTest::qWaitFor([page] { return page->settled(); }));
-        hands.picture(QStringLiteral("contours"));
     }
 
     void s21_mean_drift_time_by_site_and_day() {
@@ -166,7 +159,6 @@ class TestTwoWayStories : public QObject {
             }
         }
         QVERIFY2(hands.actions <= 8, qPrintable(QString::number(hands.actions)));
-        hands.picture(QStringLiteral("drift"));
     }
 
     void layers_are_written_by_pointing() {
@@ -200,7 +192,6 @@ class TestTwoWayStories : public QObject {
             editor.turn();
             QCOMPARE(editor.line().toPlainText(), QStringLiteral("q = p / sum(%1)").arg(QLatin1String(turned)));
         }
-        hands.picture(QStringLiteral("layer_writing"));
         hands.key(Qt::Key_Return);
         QVERIFY(hands.drive.settle());
         QVERIFY(!editor.is_open());

@@ -279,9 +279,6 @@ QString fault_words(Cause cause) {
     case Cause::wrong_arguments:
         words = QT_TRANSLATE_NOOP("Fault", "wrong arguments");
         break;
-    case Cause::not_supported:
-        words = QT_TRANSLATE_NOOP("Fault", "not available");
-        break;
     case Cause::ring:
         words = QT_TRANSLATE_NOOP("Fault", "circular");
         break;

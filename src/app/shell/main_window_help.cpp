@@ -46,10 +46,10 @@ QString function_at(const QPlainTextEdit& line) {
 }
 
 QString fault_place(Cause cause) {
-    static constexpr std::array<const char*, 15> names = {
-        "syntax",    "unknown_name", "wrong_kind",  "wrong_arguments",  "not_supported",
-        "ring",      "no_first",     "not_passed",  "division_by_zero", "out_of_domain",
-        "too_large", "not_a_number", "no_such_row", "several_rows",     "stopped"};
+    static constexpr std::array<const char*, 14> names = {
+        "syntax",       "unknown_name", "wrong_kind",       "wrong_arguments", "ring",
+        "no_first",     "not_passed",   "division_by_zero", "out_of_domain",   "too_large",
+        "not_a_number", "no_such_row",  "several_rows",     "stopped"};
     return QStringLiteral("faults#") + QLatin1String(names.at(static_cast<std::size_t>(cause)));
 }
 
@@ -86,6 +86,9 @@ QString MainWindow::topic_in_focus() {
     const Value value = at.isValid() ? page()->model().value(at.row(), at.column()) : Value::missing();
     if (value.is_fault()) {
         return fault_place(value.fault().at().cause);
+    }
+    if (page()->model().two_way()) {
+        return QStringLiteral("two-way");
     }
     const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
     if (column != nullptr && column->worked()) {

@@ -16,7 +16,6 @@ enum class Cause : std::uint8_t {
     unknown_name,
     wrong_kind,
     wrong_arguments,
-    not_supported,
     ring,
     no_first,
     not_passed,

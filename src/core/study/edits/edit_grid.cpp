@@ -144,7 +144,8 @@ RowSourcePtr of_column(const Study& study, const std::string& written) {
 Result<Axis> axis_of(Study& study, const WrittenAxis& written, const Spelling& spelling) {
     const Result<RowSourcePtr> source = axis_source(study, written.values, spelling);
     if (!source) {
-        return source.refusal();
+        return Sentence{"The axis %1: %2",
+                        {written.label.empty() ? written.name : written.label, source.refusal().text()}};
     }
     Axis axis(*source, study.fresh_id("c"), written.name.empty() ? name_from_label(written.label) : written.name);
     axis.column->edit([&](ColumnDefinition& column) {
