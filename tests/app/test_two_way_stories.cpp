@@ -83,6 +83,7 @@ class TestTwoWayStories : public QObject {
         hands.card("seedlings", QStringLiteral("55"), false);
         QVERIFY(near(cell(hands, 6, 3), by_hand(55, 6, 3)));
         QVERIFY2(hands.actions <= 12, qPrintable(QString::number(hands.actions)));
+        const int of_story = hands.actions; // what follows is beside it
         hands.click_cell(2, 1);
         hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("mean — The arithmetic mean.")});
         QVERIFY(near(grid(hands).foot_value(*hands.drive.table().foot.front(), 0).number(), [&] {
@@ -100,6 +101,7 @@ class TestTwoWayStories : public QObject {
         QCOMPARE(page->plot().plots().size(), std::size_t{7}); // a line for each rate
         QCOMPARE(page->plot().plots()[3]->legend_text(), QString::fromUtf8("rate = 4.5\u202f%"));
         hands.picture(QStringLiteral("planting"));
+        hands.actions = of_story;
     }
 
     void cells_are_drawn_as_a_heat_map() {
