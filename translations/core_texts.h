@@ -435,6 +435,7 @@ QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are classes: change the classes in
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table %1 are made from a column %2 that is not there.");
+QT_TRANSLATE_NOOP("Sentence", "The rows of the table at %1 are listed, which is for the axes of a two-way table.");
 QT_TRANSLATE_NOOP("Sentence", "The same, counting shared species twice.");
 QT_TRANSLATE_NOOP("Sentence", "The seed of random numbers is a whole number up to %1.");
 QT_TRANSLATE_NOOP("Sentence", "The share of the commonest species.");

@@ -3271,6 +3271,10 @@
         <source>The axis %1: %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -5578,6 +5582,22 @@
     </message>
     <message>
         <source>a value that was looked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How is the two-way table to be written?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As a grid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each cell</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

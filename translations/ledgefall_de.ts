@@ -3271,6 +3271,10 @@
         <source>The axis %1: %2</source>
         <translation>Die Achse %1: %2</translation>
     </message>
+    <message>
+        <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
+        <translation>Die Zeilen der Tabelle bei %1 sind aufgelistet, was für Achsen einer zweiachsigen Tabelle ist.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -5579,6 +5583,22 @@
     <message>
         <source>a value that was looked for</source>
         <translation>ein gesuchter Wert</translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation>Ausgeben</translation>
+    </message>
+    <message>
+        <source>How is the two-way table to be written?</source>
+        <translation>Wie soll die zweiachsige Tabelle geschrieben werden?</translation>
+    </message>
+    <message>
+        <source>As a grid</source>
+        <translation>Als Gitter</translation>
+    </message>
+    <message>
+        <source>A row for each cell</source>
+        <translation>Eine Zeile für jede Zelle</translation>
     </message>
 </context>
 <context>

@@ -61,6 +61,11 @@ MathPicture::MathPicture(const Mathematics& math, std::vector<Mark> marks, doubl
     if (whole_.width > width) {
         whole_ = broken(math, points, width);
     }
+    constexpr double least = 7; // what still is read; a fraction cannot be broken, only made smaller
+    while (whole_.width > width && points > least) {
+        points -= 0.5;
+        whole_ = broken(math, points, width);
+    }
 }
 
 const Mark* MathPicture::mark_of(Span span) const {

@@ -100,9 +100,19 @@ bool MainWindow::export_text(const QString& path) {
         document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
         return false;
     }
-    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(),
+    bool as_grid = false;
+    if (page()->model().two_way()) {
+        const int form = ask_choice(this, tr("Export"), tr("How is the two-way table to be written?"),
+                                    {tr("As a grid"), tr("A row for each cell")});
+        if (form < 0) {
+            return false;
+        }
+        as_grid = form == 0;
+    }
+    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(), as_grid,
                         written = format.write_columns] {
-        return std::make_shared<const std::string>(written(labelled_columns(study, *results, table)));
+        return std::make_shared<const std::string>(
+            written(as_grid ? grid_columns(study, *results, table) : labelled_columns(study, *results, table)));
     };
     const auto saved = document_.write_aside(path, write);
     if (!saved) {

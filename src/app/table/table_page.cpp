@@ -18,22 +18,13 @@
 #include <utility>
 
 namespace ledgefall {
-namespace {
-
-TableModel* model_for(Document& document, Id table, QObject* parent) {
-    const Table* own = document.study().table(table);
-    return own != nullptr && own->two_way() ? new TwoWayModel(document, table, parent)
-                                            : new TableModel(document, table, parent);
-}
-
-} // namespace
 
 TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, QWidget* parent)
     : QWidget(parent)
     , document_(document)
     , active_editor_(active_editor)
     , table_(table)
-    , model_(model_for(document, table, this))
+    , model_(make_table_model(document, table, this))
     , title_(new QLabel(this))
     , state_(new QLabel(this))
     , row_count_(new RowCountField(document, table, this))

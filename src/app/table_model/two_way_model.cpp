@@ -242,4 +242,10 @@ bool TwoWayModel::type(int row, int section, const std::vector<std::vector<std::
                                               *axis_cells(false), *axis_cells(true), block, spelling));
 }
 
+TableModel* make_table_model(Document& document, Id table, QObject* parent) {
+    const Table* own = document.study().table(table);
+    return own != nullptr && own->two_way() ? new TwoWayModel(document, table, parent)
+                                            : new TableModel(document, table, parent);
+}
+
 } // namespace ledgefall

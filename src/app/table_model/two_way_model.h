@@ -56,4 +56,7 @@ class TwoWayModel : public TableModel {
     mutable Ways ways_;
 };
 
+/// The model that fits a table.
+TableModel* make_table_model(Document& document, Id table, QObject* parent = nullptr);
+
 } // namespace ledgefall

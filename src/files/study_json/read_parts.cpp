@@ -190,6 +190,9 @@ Table StudyReader::table(const Json& json, const Place& place) {
         axis(item, at, axes == 1 ? table.axis : table.across.emplace());
     });
     const bool cannot = table.two_way() && (!table.axis.column || !table.across->column);
+    if (!table.two_way() && table.axis.source->kind() == "listed") {
+        refuse("The rows of the table at %1 are listed, which is for the axes of a two-way table.", {place.text()});
+    }
     if (axes > 2 || cannot) {
         refuse("The table at %1 needs one axis, or two that each have values of their own.", {place.text()});
     }

@@ -146,8 +146,10 @@ void add_names(const Study& study, const Table* own, const std::string& prefix, 
         for (const auto& group : own->groups) {
             add(What::group, group->name, group->label);
         }
-        if (own->axis.column) {
-            add(What::column, (*own->axis.column)->name, "");
+        for (const Axis* axis : own->axes()) {
+            if (axis->column) {
+                add(What::column, (*axis->column)->name, "");
+            }
         }
         add_held(own->ledge);
     }
