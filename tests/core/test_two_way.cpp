@@ -115,7 +115,7 @@ class TestTwoWay : public QObject {
         QTest::addColumn<std::function<double(const Grid&, long, long)>>("by_hand");
         using Hand = std::function<double(const Grid&, long, long)>;
         const auto row = [](const char* formula, Hand hand) { QTest::newRow(formula) << QString(formula) << hand; };
-        const auto sum = [](const Grid& f, long from_row, long to_row, long from_column, long to_column) {
+        const auto total = [](const Grid& f, long from_row, long to_row, long from_column, long to_column) {
             double all = 0;
             for (long i = std::max(from_row, 0L); i <= std::min(to_row, static_cast<long>(f.size()) - 1); ++i) {
                 for (long j = std::max(from_column, 0L); j <= std::min(to_column, static_cast<long>(f[0].size()) - 1);
@@ -140,17 +140,17 @@ class TestTwoWay : public QObject {
         row("f[i, j + 100]", [](const Grid&, long, long) { return std::nan(""); });
         row("f[1, cols + 1]", [](const Grid&, long, long) { return std::nan(""); });
         row("f[0, j]", [](const Grid&, long, long) { return std::nan(""); });
-        row("sum(f[i, ..])", [=](const Grid& f, long i, long) { return sum(f, i, i, 0, end); });
-        row("sum(f[.., j])", [=](const Grid& f, long, long j) { return sum(f, 0, end, j, j); });
-        row("sum(f)", [=](const Grid& f, long, long) { return sum(f, 0, end, 0, end); });
-        row("sum(f[i, 1..j])", [=](const Grid& f, long i, long j) { return sum(f, i, i, 0, j); });
-        row("sum(f[1..i, j])", [=](const Grid& f, long i, long j) { return sum(f, 0, i, j, j); });
-        row("sum(f[1..i, 1..j])", [=](const Grid& f, long i, long j) { return sum(f, 0, i, 0, j); });
+        row("sum(f[i, ..])", [=](const Grid& f, long i, long) { return total(f, i, i, 0, end); });
+        row("sum(f[.., j])", [=](const Grid& f, long, long j) { return total(f, 0, end, j, j); });
+        row("sum(f)", [=](const Grid& f, long, long) { return total(f, 0, end, 0, end); });
+        row("sum(f[i, 1..j])", [=](const Grid& f, long i, long j) { return total(f, i, i, 0, j); });
+        row("sum(f[1..i, j])", [=](const Grid& f, long i, long j) { return total(f, 0, i, j, j); });
+        row("sum(f[1..i, 1..j])", [=](const Grid& f, long i, long j) { return total(f, 0, i, 0, j); });
         row("sum(f[i-1..i+1, j-1..j+1])",
-            [=](const Grid& f, long i, long j) { return sum(f, i - 1, i + 1, j - 1, j + 1); });
-        row("sum(f[.., 2..3])", [=](const Grid& f, long, long) { return sum(f, 0, end, 1, 2); });
-        row("sum(f[i+1.., j])", [=](const Grid& f, long i, long j) { return sum(f, i + 1, end, j, j); });
-        row("sum(f[i-1, ..])", [=](const Grid& f, long i, long) { return sum(f, i - 1, i - 1, 0, end); });
+            [=](const Grid& f, long i, long j) { return total(f, i - 1, i + 1, j - 1, j + 1); });
+        row("sum(f[.., 2..3])", [=](const Grid& f, long, long) { return total(f, 0, end, 1, 2); });
+        row("sum(f[i+1.., j])", [=](const Grid& f, long i, long j) { return total(f, i + 1, end, j, j); });
+        row("sum(f[i-1, ..])", [=](const Grid& f, long i, long) { return total(f, i - 1, i - 1, 0, end); });
         row("count(f[i, ..] > f[i, j])", [](const Grid& f, long i, long j) {
             double above = 0;
             for (std::size_t column = 0; column < f[0].size(); ++column) {
@@ -159,7 +159,7 @@ class TestTwoWay : public QObject {
             return std::isnan(at(f, i, j)) ? 0 : above;
         });
         row("sum(f[.., j] where b > 2)",
-            [=](const Grid& f, long, long j) { return j + 1 > 2 ? sum(f, 0, end, j, j) : 0; });
+            [=](const Grid& f, long, long j) { return j + 1 > 2 ? total(f, 0, end, j, j) : 0; });
         row("sum(f[i, ..] * b)", [](const Grid& f, long i, long) {
             double all = 0;
             for (std::size_t column = 0; column < f[0].size(); ++column) {
@@ -422,13 +422,22 @@ class TestTwoWay : public QObject {
     void the_axes_change_places() {
         GridBench bench("1..3", "1..4");
         bench.layer("f = 10 * a + b").layer("g = f[i-1, j] + sum(f[.., j]) / row + col + rows * 100");
+        bench.layer("h = f[row, cols] + f[i, last] + a[i-1] * (if 1 <= row < 3 then 2 else b[j])");
+        bench.take(hold(bench.study, Id(), "one = Grid.f[2, 3] + sum(Grid.f[1, ..])"));
+        const Value held_before = bench.results->single(bench.study.held_named("one")->id);
         const Grid before = bench.cells("g");
+        const Grid before_h = bench.cells("h");
         bench.take(transpose(bench.study, bench.table));
         const Grid after = bench.cells("g");
         QCOMPARE(after.size(), std::size_t(4));
         QVERIFY(same(after, made(4, 3, [&](long i, long j) { return at(before, j, i); })));
         QCOMPARE(bench.study.table(bench.table)->column_named("g")->pieces.front().formula.text(),
                  std::string("f[i, j-1] + sum(f[i, ..]) / col + row + cols * 100"));
+        QCOMPARE(bench.study.table(bench.table)->column_named("h")->pieces.front().formula.text(),
+                 std::string("f[rows, col] + f[last, j] + a[j-1] * (if 1 <= col < 3 then 2 else b[i])"));
+        QVERIFY(same(bench.cells("h"), made(4, 3, [&](long i, long j) { return at(before_h, j, i); })));
+        QCOMPARE(bench.study.held_named("one")->formula.text(), std::string("Grid.f[3, 2] + sum(Grid.f[.., 1])"));
+        QCOMPARE(bench.results->single(bench.study.held_named("one")->id).number(), held_before.number());
     }
 
     void a_changed_axis_keeps_what_was_typed() {
@@ -446,6 +455,66 @@ class TestTwoWay : public QObject {
         QVERIFY(same(bench.cells("counts"), Grid{{5, 6}, {none, none}, {1, 2}}));
         bench.take(rewrite_axis(bench.study, bench.table, true, {"b", "", "", "1..3"}));
         QVERIFY(same(bench.cells("counts"), Grid{{5, 6, none}, {none, none, none}, {1, 2, none}}));
+    }
+
+    void walks_of_edits_come_to_what_the_study_means() {
+        for (unsigned seed = 1; seed <= 6; ++seed) {
+            std::mt19937 random(seed);
+            const auto one_of = [&random](const std::vector<std::string>& all) { return all[random() % all.size()]; };
+            GridBench bench("1..n", "riffle, pool, weir");
+            bench.layer("f = if b = \"pool\" then k * a else a").layer("g = f + default(f[i-1, j], 0)");
+            bench.layer("c = if col = 1 or row = 1 then f else c[i-1, j-1] + f[i, j-1]");
+            bench.take(define_foot_line(bench.study, bench.table, "total = sum(each)", {bench.id("f"), bench.id("g")}));
+            for (int step = 0; step < 60; ++step) {
+                const Column down = *bench.results->column((*bench.study.table(bench.table)->axis.column)->id);
+                const Column across = *bench.results->column((*bench.study.table(bench.table)->across->column)->id);
+                const auto any = [&](const Result<Study>& next) { next ? bench.take(next) : bench; };
+                switch (random() % 7) {
+                case 0:
+                    any(hold(bench.study, Id(), "n = " + one_of({"2", "3", "5"})));
+                    break;
+                case 1:
+                    any(hold(bench.study, Id(), "k = " + one_of({"0.25", "4", "7"})));
+                    break;
+                case 2:
+                    any(type_cells(bench.study, bench.id(one_of({"f", "g", "c"})),
+                                   {random() % down.size(), random() % across.size()}, down, across,
+                                   {{one_of({"9", "", "2.5"})}}));
+                    break;
+                case 3:
+                    any(rewrite_axis(
+                        bench.study, bench.table, random() % 2 == 0,
+                        {one_of({"a", "b"}), "", "", one_of({"1..n", "weir, pool", "pool, weir, outlet", "4, 2"})}));
+                    break;
+                case 4:
+                    any(transpose(bench.study, bench.table));
+                    break;
+                case 5:
+                    any(write_column(bench.study, bench.table,
+                                     one_of({"g = f / sum(f[i, ..])", "g = f * 2 + col", "g = sum(f[1..i, j])"})));
+                    break;
+                default:
+                    any(hold(bench.study, Id(),
+                             "far = " + one_of({"sum(Grid.g)", "Grid.f[2, 1]", "max(Grid.c[.., 1])"})));
+                    break;
+                }
+                const ResultsPtr afresh = compute(bench.study);
+                for (const auto& layer : bench.study.table(bench.table)->columns) {
+                    QVERIFY2(*bench.results->column(layer->id) == *afresh->column(layer->id),
+                             qPrintable(QStringLiteral("seed %1, step %2").arg(seed).arg(step)));
+                    for (const bool under : {true, false}) {
+                        const Id foot = foot_row_of(bench.study.table(bench.table)->foot.front()->id, layer->id, under);
+                        const Column* now = bench.results->column(foot);
+                        QVERIFY((now == nullptr) == (afresh->column(foot) == nullptr));
+                        QVERIFY(now == nullptr || *now == *afresh->column(foot));
+                    }
+                }
+                QCOMPARE(bench.results->rows(bench.table), afresh->rows(bench.table));
+                const HeldValue* far = bench.study.held_named("far");
+                QVERIFY(far == nullptr || bench.results->single(far->id) == afresh->single(far->id) ||
+                        bench.results->single(far->id).is_fault());
+            }
+        }
     }
 };
 

@@ -379,79 +379,67 @@ Result<Study> give_back_cell(const Study& study, Id layer, std::size_t cell, con
 
 namespace {
 
-/// A formula of a two-way table with its two places in brackets, `row` and `col`, `i` and `j` exchanged.
-std::string transposed(const Study& study, const Table* own, const Table& turned, const Formula& formula) {
-    struct Change {
-        Span span;
-        std::string text;
-    };
-    std::vector<Change> changes;
-    const std::string& text = formula.text();
-    const auto written = [&text](const Node& node) {
-        return text.substr(node.span.from, node.span.to - node.span.from);
-    };
-    const std::function<std::string(const Node&, bool)> place = [&](const Node& node, bool in_own) {
-        std::string out = written(node);
-        std::vector<Change> words;
-        const std::function<void(const Node&)> visit = [&](const Node& one) {
-            if (one.type == NodeType::word && in_own && (one.text == "i" || one.text == "j")) {
-                words.push_back({one.span, one.text == "i" ? "j" : "i"});
-            }
-            if (one.type != NodeType::index) {
-                for (const NodePtr& kid : one.kids) {
-                    if (kid) {
-                        visit(*kid);
-                    }
-                }
-            }
-        };
-        visit(node);
-        for (auto word = words.rbegin(); word != words.rend(); ++word) {
-            out.replace(word->span.from - node.span.from, word->span.to - word->span.from, word->text);
+/// Writes formulas of a study as they are to be once a two-way table has been turned: its two places in brackets, and
+/// in its own formulas `row` and `col`, `rows` and `cols`, `i` and `j`, change places.
+class Turner {
+  public:
+    Turner(const Study& study, const Table& turned, const Table* own, const std::string& text)
+        : study_(study)
+        , turned_(turned)
+        , own_(own)
+        , text_(text) {}
+
+    std::string written(const Node& node) const {
+        if (node.type == NodeType::index && node.kids.size() == 3 && means_table(node.kid(0))) {
+            return as_is(node.kid(0)) + "[" + written(node.kid(2)) + ", " + written(node.kid(1)) + "]";
         }
-        return out;
-    };
-    const std::function<void(const Node&)> visit = [&](const Node& node) {
-        const bool inside = own == &turned;
-        if (node.type == NodeType::index && node.kids.size() == 3) {
-            const Node& base = node.kid(0);
-            const bool each = base.type == NodeType::word && inside;
-            const Binding binding =
-                base.type == NodeType::name ? look_up(study, own, base.owner, base.text) : Binding();
-            if (each || binding.table == &turned) {
-                changes.push_back({{node.kid(1).span.from, node.kid(2).span.to},
-                                   place(node.kid(2), inside) + ", " + place(node.kid(1), inside)});
-                return;
-            }
+        if (own_ == &turned_ && (node.type == NodeType::word || node.type == NodeType::name)) {
+            return other_word(node);
         }
-        const bool word = node.type == NodeType::word &&
-                          (node.text == "row" || node.text == "rows" || node.text == "i" || node.text == "j");
-        const bool name = node.type == NodeType::name && node.owner.empty() &&
-                          (node.text == "col" || node.text == "cols") && !look_up(study, own, "", node.text).exists();
-        if (inside && (word || name)) {
-            const std::string other = node.text == "row"    ? "col"
-                                      : node.text == "rows" ? "cols"
-                                      : node.text == "col"  ? "row"
-                                      : node.text == "cols" ? "rows"
-                                      : node.text == "i"    ? "j"
-                                                            : "i";
-            changes.push_back({node.span, other});
-        }
+        std::vector<const Node*> kids;
         for (const NodePtr& kid : node.kids) {
             if (kid) {
-                visit(*kid);
+                kids.push_back(kid.get());
             }
         }
-    };
-    visit(*formula.tree());
-    std::sort(changes.begin(), changes.end(),
-              [](const Change& a, const Change& b) { return a.span.from > b.span.from; });
-    std::string out = text;
-    for (const Change& change : changes) {
-        out.replace(change.span.from, change.span.to - change.span.from, change.text);
+        std::sort(kids.begin(), kids.end(), [](const Node* a, const Node* b) { return a->span.from < b->span.from; });
+        std::string out;
+        std::uint32_t at = node.span.from;
+        for (const Node* kid : kids) {
+            if (kid->span.from >= at) { // a part that several share stands once
+                out += text_.substr(at, kid->span.from - at) + written(*kid);
+                at = kid->span.to;
+            }
+        }
+        return out + text_.substr(at, node.span.to - at);
     }
-    return out;
-}
+
+  private:
+    std::string as_is(const Node& node) const { return text_.substr(node.span.from, node.span.to - node.span.from); }
+
+    bool means_table(const Node& base) const {
+        return base.type == NodeType::name ? look_up(study_, own_, base.owner, base.text).table == &turned_
+                                           : own_ == &turned_; // each
+    }
+
+    std::string other_word(const Node& node) const {
+        static constexpr std::pair<std::string_view, std::string_view> words[] = {
+            {"i", "j"}, {"row", "col"}, {"rows", "cols"}};
+        const bool may_be =
+            node.owner.empty() && (node.type == NodeType::word || !look_up(study_, own_, "", node.text).exists());
+        for (const auto& [down, across] : words) {
+            if (may_be && (node.text == down || node.text == across)) {
+                return std::string(node.text == down ? across : down);
+            }
+        }
+        return as_is(node);
+    }
+
+    const Study& study_;
+    const Table& turned_;
+    const Table* own_;
+    const std::string& text_;
+};
 
 } // namespace
 
@@ -471,7 +459,14 @@ Result<Study> transpose(const Study& study, Id id) {
                         {(*entry)->name, table->name}};
     }
     const Study turned = with_formulas(study, [&](const FormulaPlace& place, const Formula& formula) {
-        return formula.tree() ? Formula(transposed(study, place.table, *table, formula)) : formula;
+        const Node* tree = formula.tree().get();
+        const std::string& text = formula.text();
+        if (tree == nullptr) {
+            return formula;
+        }
+        const std::string around[] = {text.substr(0, tree->span.from), text.substr(tree->span.to)};
+        const std::string written = around[0] + Turner(study, *table, place.table, text).written(*tree) + around[1];
+        return written == text ? formula : Formula(written);
     });
     return with_table(turned, id, [](Table& copy) {
         std::swap(copy.axis, *copy.across);
