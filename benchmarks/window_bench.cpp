@@ -3,7 +3,7 @@
 
 #include "app/look/look.h"
 #include "app/shell/main_window.h"
-#include "core/study/edits/edits.h"
+#include "core/study/edits/edit_grid.h"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -242,6 +242,39 @@ class Bench {
     Document& document_ = window_.document();
 };
 
+/// A slider under a two-way table of 200 by 200 cells, which a heat map draws.
+void measure_heat_map() {
+    Study study;
+    Id table;
+    Id held;
+    study = *hold(study, Id(), "k = 1", &held);
+    study = *add_two_way_table(study, "Grid", {"a", "", "", "1..200"}, {"b", "", "", "1..200"}, &table);
+    study = *write_column(study, table, "f = sin(k * a / 20) * cos(b / 15)");
+    Chart heat;
+    heat.table = table;
+    heat.series.push_back({SeriesForm::heat, (*study.table(table)->across->column)->id,
+                           study.table(table)->columns.front()->id, false, false, ""});
+    Id chart;
+    study = *add_chart(study, heat, &chart);
+    MainWindow window;
+    window.resize(1280, 800);
+    window.show();
+    Document& document = window.document();
+    document.begin_with(study);
+    window.show_table(table);
+    window.place().show_chart(chart);
+    const auto settled = [&] {
+        (void)QTest::qWaitFor([&] { return !document.computing() && window.place().chart_page()->settled(); }, 60000);
+        window.repaint();
+    };
+    settled();
+    measure("a step under a heat map of 200 x 200, painted", 100, [&](int turn) {
+        document.slide(QStringLiteral("sliding"), give_held(document.study(), held, Value::number(1 + turn * 0.01)));
+        settled();
+    });
+    window.files().autosave().discard();
+}
+
 } // namespace
 
 int main(int count, char** arguments) {
@@ -264,5 +297,6 @@ int main(int count, char** arguments) {
     Bench(rows).run();
     measure_autosave(rows);
     measure_long_ledge();
+    measure_heat_map();
     return 0;
 }

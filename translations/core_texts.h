@@ -250,6 +250,7 @@ QT_TRANSLATE_NOOP("Sentence", "Choose the columns to be drawn, at least one of n
 QT_TRANSLATE_NOOP("Sentence", "Choose the one column of which %1 is to be unfolded.");
 QT_TRANSLATE_NOOP("Sentence", "Choose the values that have been started, in a column that is given.");
 QT_TRANSLATE_NOOP("Sentence", "Choose two columns: the values of the first go down, those of the second across.");
+QT_TRANSLATE_NOOP("Sentence", "Choose two different held values.");
 QT_TRANSLATE_NOOP("Sentence", "Choose two or more columns: a measure across them is taken of each row.");
 QT_TRANSLATE_NOOP("Sentence", "Choose what is to come out of each value.");
 QT_TRANSLATE_NOOP("Sentence", "Classes and units");
@@ -308,6 +309,7 @@ QT_TRANSLATE_NOOP("Sentence", "Months, years and weekdays are taken of a column 
 QT_TRANSLATE_NOOP("Sentence", "Months, years and weekdays are taken of a column of dates, and this one holds %1.");
 QT_TRANSLATE_NOOP("Sentence", "More than %1 measures stand one within the other.");
 QT_TRANSLATE_NOOP("Sentence", "Nothing can be compared after in (…): put the comparison before it.");
+QT_TRANSLATE_NOOP("Sentence", "Nothing in this study follows from both %1 and %2: choose two that go into one result.");
 QT_TRANSLATE_NOOP("Sentence", "Observed − expected");
 QT_TRANSLATE_NOOP("Sentence", "On the line");
 QT_TRANSLATE_NOOP("Sentence", "One P( ) can have up to %1 comparisons: add up several.");

@@ -3275,6 +3275,14 @@
         <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Choose two different held values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -5598,6 +5606,14 @@
     </message>
     <message>
         <source>A row for each cell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try values of &amp;two held values…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what if trial vary two parameters grid two-way</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3275,6 +3275,14 @@
         <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
         <translation>Die Zeilen der Tabelle bei %1 sind aufgelistet, was für Achsen einer zweiachsigen Tabelle ist.</translation>
     </message>
+    <message>
+        <source>Choose two different held values.</source>
+        <translation>Zwei verschiedene festgehaltene Werte wählen.</translation>
+    </message>
+    <message>
+        <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
+        <translation>Nichts in dieser Studie folgt aus %1 und %2 zugleich: zwei wählen, die in ein Ergebnis eingehen.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -5599,6 +5607,14 @@
     <message>
         <source>A row for each cell</source>
         <translation>Eine Zeile für jede Zelle</translation>
+    </message>
+    <message>
+        <source>Try values of &amp;two held values…</source>
+        <translation>Werte von &amp;zwei festgehaltenen Werten probieren …</translation>
+    </message>
+    <message>
+        <source>what if trial vary two parameters grid two-way</source>
+        <translation>was wäre wenn probe variieren zwei parameter gitter zweiachsig</translation>
     </message>
 </context>
 <context>

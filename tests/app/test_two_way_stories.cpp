@@ -163,6 +163,43 @@ class TestTwoWayStories : public QObject {
         QVERIFY2(hands.actions <= 8, qPrintable(QString::number(hands.actions)));
     }
 
+    void two_held_values_are_tried_together() {
+        Hands hands(QStringLiteral("-"));
+        hands.paste(QStringLiteral("v0 = 8\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"
+                                   "s = first 0 then s[i-1] + v[i-1] * dt\n"));
+        hands.in_next_dialog([&](QDialog&) {     // which held value
+            hands.in_next_dialog([&](QDialog&) { // and which other one
+                hands.in_next_dialog([&](QDialog& dialog) {
+                    auto& form = *qobject_cast<TwoWayDialog*>(&dialog);
+                    QCOMPARE(form.down().text(), QStringLiteral("v0_tried = 4..12 by 2"));
+                    QCOMPARE(form.across().text(), QStringLiteral("drag_tried = 0.125..0.375 by 0.0625"));
+                    QVERIFY2(QTest::qWaitFor([&form] { return form.preview().columnCount() > 0; }),
+                             qPrintable(form.told()));
+                    hands.key_in_dialog(Qt::Key_Return);
+                });
+                hands.key_in_dialog(Qt::Key_Return);
+            });
+            hands.key_in_dialog(Qt::Key_Return);
+        });
+        hands.menu(
+            {QStringLiteral("Work"), QStringLiteral("What if"), QStringLiteral("Try values of two held values…")});
+        QVERIFY(hands.drive.settle());
+        const auto farthest = [](double speed, double drag) {
+            double v = speed;
+            double s = 0;
+            for (int row = 1; row < 100; ++row) {
+                s += v * 0.1;
+                v -= drag * v * 0.1;
+            }
+            return s;
+        };
+        for (int row = 0; row < 5; ++row) {
+            for (int column = 0; column < 5; ++column) {
+                QVERIFY(near(cell(hands, row, column), farthest(4 + 2 * row, 0.125 + 0.0625 * column)));
+            }
+        }
+    }
+
     void layers_are_written_by_pointing() {
         Hands hands(QStringLiteral("-"));
         make(hands, QStringLiteral("a = 1..4"), QStringLiteral("b = 1..3"), QStringLiteral("p = a * b"));

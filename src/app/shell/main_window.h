@@ -94,7 +94,9 @@ class MainWindow : public QMainWindow {
     std::optional<QString> take_what_is_typed();
     void spell_numbers();
     Id held_to_try();
+    Id chosen_held(Id beside);
     void try_values(Id held);
+    void try_two_values(Id first);
     void find_value(Id held);
     void fill_recent();
     void fill_beside();

@@ -145,6 +145,8 @@ void MainWindow::build_work_menu() {
     };
     with_facts(add(other_values, tr("Try &values of a held value…"), {}, with_held(&MainWindow::try_values)),
                {tr("what if trial vary change parameter sensitivity halve the step order"), {}});
+    with_facts(add(other_values, tr("Try values of &two held values…"), {}, with_held(&MainWindow::try_two_values)),
+               {tr("what if trial vary two parameters grid two-way"), {}});
     with_facts(add(other_values, tr("&Find the value for which…"), {}, with_held(&MainWindow::find_value)),
                {tr("solve equation root zero reach wanted result backwards"), {}});
     next_steps_ = commands_->beside_table();

@@ -4,6 +4,7 @@
 #include "app/dialogs/find_value_dialog.h"
 #include "app/dialogs/prompts.h"
 #include "app/dialogs/try_values_dialog.h"
+#include "app/dialogs/two_way_dialog.h"
 #include "app/shell/main_window.h"
 #include "core/study/model/study_part.h"
 
@@ -12,15 +13,17 @@ namespace ledgefall {
 /// The held value whose card has the focus, or the one that is chosen from a list; empty where there is none.
 Id MainWindow::held_to_try() {
     const auto* card = qobject_cast<HeldCard*>(QApplication::focusWidget());
-    if (card != nullptr && isAncestorOf(card)) {
-        return card->held();
-    }
+    return card != nullptr && isAncestorOf(card) ? card->held() : chosen_held({});
+}
+
+/// A held number that is chosen from a list; `beside`: not this one.
+Id MainWindow::chosen_held(Id beside) {
     QStringList names;
     std::vector<Id> ids;
     const auto list = [&](const std::vector<Shared<HeldValue>>& ledge, const QString& owner) {
         for (const auto& held : ledge) {
             const Results::Entry* entry = document_.results().find(held->id);
-            if (entry != nullptr && entry->kind == Kind::number && !held->is_function()) {
+            if (entry != nullptr && entry->kind == Kind::number && !held->is_function() && held->id != beside) {
                 names << owner + QString::fromStdString(held->name);
                 ids.push_back(held->id);
             }
@@ -70,6 +73,26 @@ void MainWindow::try_values(Id id) {
         if (!chart.empty()) {
             place_->show_chart(chart);
         }
+    }
+}
+
+/// A two-way table of an outcome by the values of two held numbers.
+void MainWindow::try_two_values(Id first) {
+    const Id second = chosen_held(first);
+    if (second.empty()) {
+        return;
+    }
+    const Result<TwoWayTrial> trial = two_way_trial(document_.study(), first, second);
+    if (!trial) {
+        return document_.refuse(trial.refusal());
+    }
+    TwoWayDialog dialog(document_.study(), document_.snapshot(),
+                        {QString::fromStdString(trial->down), QString::fromStdString(trial->across),
+                         QString::fromStdString(trial->formula)},
+                        this);
+    Id made;
+    if (dialog.exec() == QDialog::Accepted && document_.perform(tr("trials"), dialog.made(&made))) {
+        show_table(made);
     }
 }
 

@@ -138,6 +138,37 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
     return make.study();
 }
 
+Result<TwoWayTrial> two_way_trial(const Study& study, Id first, Id second) {
+    const HeldValue* held[] = {find_part(study, first).held, find_part(study, second).held};
+    if (held[0] == nullptr || held[1] == nullptr || first == second) {
+        return Sentence{"Choose two different held values.", {}};
+    }
+    const std::vector<Outcome> of_second = outcomes_of(study, second);
+    std::optional<Outcome> outcome;
+    for (const Outcome& one : outcomes_of(study, first)) {
+        const bool both = std::any_of(of_second.begin(), of_second.end(),
+                                      [&one](const Outcome& other) { return other.formula == one.formula; });
+        outcome = !outcome && both ? std::optional(one) : outcome;
+    }
+    if (!outcome) {
+        return Sentence{"Nothing in this study follows from both %1 and %2: choose two that go into one result.",
+                        {held[0]->name, held[1]->name}};
+    }
+    const auto axis = [](const HeldValue& of) {
+        const double now =
+            of.value.plain() && of.value.kind() == Kind::number && of.value.number() != 0 ? of.value.number() : 1;
+        const double part = std::fabs(now) / 4;
+        const std::string unit = of.unit.empty() ? "" : " [" + of.unit + "]";
+        return of.name + "_tried" + unit + " = " + shortest(now - 2 * part) + ".." + shortest(now + 2 * part) + " by " +
+               shortest(part);
+    };
+    const auto tried = [&](std::size_t at) {
+        return shortest_name(study, nullptr, held[at]->id) + " = " + held[at]->name + "_tried";
+    };
+    return TwoWayTrial{axis(*held[0]), axis(*held[1]),
+                       "outcome = " + outcome->formula + " with (" + tried(0) + ", " + tried(1) + ")"};
+}
+
 std::string root_formula(const Study& study, Id held, const std::string& outcome, double wanted, double from,
                          double to) {
     const std::string name = shortest_name(study, nullptr, held);

@@ -27,6 +27,13 @@ struct TrialRequest {
 /// outcome cannot be read, or there are no values or more than 100,000.
 Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* added = nullptr);
 
+/// A two-way table of what comes out where two held numbers take other values, as it can be written in a form: values
+/// around those that they have now, and a formula `… with (a = a_tried, b = b_tried)` for an outcome that both change.
+struct TwoWayTrial {
+    std::string down, across, formula;
+};
+Result<TwoWayTrial> two_way_trial(const Study& study, Id first, Id second);
+
 /// `root(outcome - wanted with held = t for t in from..to)`, as a formula of the ledge.
 std::string root_formula(const Study& study, Id held, const std::string& outcome, double wanted, double from,
                          double to);
