@@ -163,6 +163,31 @@ class TestTwoWayStories : public QObject {
         QVERIFY2(hands.actions <= 8, qPrintable(QString::number(hands.actions)));
     }
 
+    void pairs_are_counted_with_what_would_be_expected() {
+        Hands hands(QStringLiteral("-"));
+        hands.paste(QStringLiteral("site\tkind\nriffle\tmayfly\nriffle\tcaddis\nriffle\tmayfly\npool\tmayfly\n"
+                                   "pool\tcaddis\npool\tmayfly\nweir\tcaddis\n"));
+        hands.click_heading(0);
+        hands.click_heading(1, Qt::ShiftModifier);
+        hands.menu({QStringLiteral("Work"), QStringLiteral("Tables made of columns"),
+                    QStringLiteral("Contingency table of two columns")});
+        QVERIFY(hands.drive.settle());
+        const double counts[3][2] = {{2, 1}, {2, 1}, {0, 1}};
+        double chi2 = 0;
+        const double of_rows[] = {3, 3, 1};
+        const double of_columns[] = {4, 3};
+        for (int row = 0; row < 3; ++row) {
+            for (int column = 0; column < 2; ++column) {
+                QCOMPARE(cell(hands, row, column), counts[row][column]);
+                const double expected = of_rows[row] * of_columns[column] / 7;
+                chi2 += (counts[row][column] - expected) * (counts[row][column] - expected) / expected;
+            }
+        }
+        QVERIFY(near(hands.held("chi2"), chi2));
+        hands.click(hands.drive.window.page()->layers()->layer_buttons()[4]);
+        QVERIFY(near(cell(hands, 0, 0), 12.0 / 7));
+    }
+
     void two_held_values_are_tried_together() {
         Hands hands(QStringLiteral("-"));
         hands.paste(QStringLiteral("v0 = 8\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"

@@ -107,20 +107,31 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     layers_->setLayout(new QHBoxLayout);
     layers_->layout()->setContentsMargins(0, 0, 0, 0);
     layers_->layout()->setSpacing(look().px(2));
-    auto* bar = new QHBoxLayout;
-    bar->setContentsMargins(0, 0, 0, 0);
-    bar->setSpacing(look().px(4));
-    bar->addWidget(layers_);
-    bar->addWidget(next_);
-    bar->addSpacing(look().px(10));
-    bar->addWidget(down_);
-    bar->addWidget(across_);
-    bar->addWidget(turn_);
-    bar->addStretch(1);
+    const auto row_of = [](std::initializer_list<QWidget*> widgets) {
+        auto* row = new QHBoxLayout;
+        row->setContentsMargins(0, 0, 0, 0);
+        row->setSpacing(look().px(4));
+        for (QWidget* widget : widgets) {
+            row->addWidget(widget);
+        }
+        return row;
+    };
+    bar_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    bar_->setSpacing(look().px(4));
+    auto* of_layers = row_of({layers_, next_});
+    auto* of_axes = row_of({down_, across_, turn_});
+    of_axes->addStretch(1);
+    of_layers->addStretch(0);
+    bar_->addLayout(of_layers);
+    bar_->addLayout(of_axes, 1);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(look().px(12), 0, look().px(10), look().px(4));
     layout->setSpacing(look().px(2));
-    layout->addLayout(bar);
+    layout->addLayout(bar_);
+    // It never keeps a table from being narrow, as it is beside another one.
+    QSizePolicy narrow(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    narrow.setHeightForWidth(true);
+    setSizePolicy(narrow);
     layout->addWidget(formula_);
     connect(&document, &Document::study_changed, this, &LayerStrip::refresh);
     connect(&document, &Document::results_changed, this, &LayerStrip::refresh);
@@ -176,6 +187,8 @@ void LayerStrip::refresh() {
         return;
     }
     rebuild_layers();
+    constexpr std::size_t beside_axes = 2; // more layers have a row of their own
+    bar_->setDirection(table->columns.size() <= beside_axes ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     const auto named = [&](QToolButton& button, const Axis& axis, const QString& mark, const QColor& colour) {
         const ColumnDefinition& column = **axis.column;
         const QString unit =

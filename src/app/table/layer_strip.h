@@ -35,6 +35,7 @@ class LayerStrip : public QWidget {
     Document& document_;
     QToolButton *down_, *across_, *turn_, *next_;
     QWidget* layers_;
+    QBoxLayout* bar_ = nullptr; ///< the layers, and the axes beside or under them
     FormulaLine* formula_;
 };
 
