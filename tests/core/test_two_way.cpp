@@ -93,6 +93,8 @@ Grid made(std::size_t rows, std::size_t columns, const std::function<double(long
 
 } // namespace
 
+Q_DECLARE_METATYPE(std::function<double(const Grid&, long, long)>) // before it is first used
+
 class TestTwoWay : public QObject {
     Q_OBJECT
 
@@ -517,8 +519,6 @@ class TestTwoWay : public QObject {
         }
     }
 };
-
-Q_DECLARE_METATYPE(std::function<double(const Grid&, long, long)>)
 
 LEDGEFALL_TEST(TestTwoWay)
 #include "test_two_way.moc"
