@@ -352,6 +352,7 @@ QT_TRANSLATE_NOOP("Sentence", "The angle in radians that has this sine.");
 QT_TRANSLATE_NOOP("Sentence", "The angle in radians that has this tangent.");
 QT_TRANSLATE_NOOP("Sentence", "The arithmetic mean.");
 QT_TRANSLATE_NOOP("Sentence", "The axis %1: %2");
+QT_TRANSLATE_NOOP("Sentence", "The cells are being worked out, and nothing was typed: type again when they are there.");
 QT_TRANSLATE_NOOP("Sentence", "The chance that two draws with putting back are of different species.");
 QT_TRANSLATE_NOOP("Sentence", "The chance that two draws without putting back are of different species.");
 QT_TRANSLATE_NOOP("Sentence", "The chart %1");

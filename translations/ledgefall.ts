@@ -3283,6 +3283,10 @@
         <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

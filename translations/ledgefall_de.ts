@@ -3283,6 +3283,10 @@
         <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
         <translation>Nichts in dieser Studie folgt aus %1 und %2 zugleich: zwei wählen, die in ein Ergebnis eingehen.</translation>
     </message>
+    <message>
+        <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
+        <translation>Die Zellen werden berechnet, und nichts wurde getippt: noch einmal tippen, wenn sie da sind.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

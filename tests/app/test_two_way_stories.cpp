@@ -188,6 +188,26 @@ class TestTwoWayStories : public QObject {
         QVERIFY(near(cell(hands, 0, 0), 12.0 / 7));
     }
 
+    void nothing_is_typed_beside_axes_that_are_no_more() {
+        Hands hands(QStringLiteral("-"));
+        make(hands, QStringLiteral("site = riffle, pool, weir"), QStringLiteral("visit = 1..3"),
+             QStringLiteral("n = 0"));
+        QVERIFY(grid(hands).type(2, 0, {{"5"}}, QStringLiteral("typing")));
+        QVERIFY(hands.drive.settle());
+        Document& document = hands.drive.window.document();
+        QVERIFY(document.perform(QStringLiteral("axis"), rewrite_axis(document.study(), grid(hands).table_id(), false,
+                                                                      {"site", "", "", "weir, pool"})));
+        for (int row = 0; row < grid(hands).rowCount(); ++row) { // the axis before is still shown
+            (void)grid(hands).index(row, 0).data(TableModel::OverrideRole);
+        }
+        const bool current = document.results_are_current();
+        QCOMPARE(grid(hands).type(0, 1, {{"9"}}, QStringLiteral("typing")), current);
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(cell(hands, 0, 0), 5.0); // what was typed beside weir
+        QCOMPARE(cell(hands, 0, 1), current ? 9.0 : 0.0);
+        QVERIFY(grid(hands).index(0, 0).data(TableModel::OverrideRole).toBool());
+    }
+
     void two_held_values_are_tried_together() {
         Hands hands(QStringLiteral("-"));
         hands.paste(QStringLiteral("v0 = 8\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"

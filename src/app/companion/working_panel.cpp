@@ -277,9 +277,12 @@ void WorkingPanel::show_overrides(const Subject& shown) {
         QStringList rows;
         std::optional<GridCells> grid;
         if (shown.table->two_way()) {
-            const Results& results = document_.results();
-            grid.emplace(*shown.table, *results.column((*shown.table->axis.column)->id),
-                         *results.column((*shown.table->across->column)->id));
+            const Column* down = document_.results().column((*shown.table->axis.column)->id);
+            const Column* across = document_.results().column((*shown.table->across->column)->id);
+            if (down == nullptr || across == nullptr) { // not worked out yet
+                return say(overrides_, QString());
+            }
+            grid.emplace(*shown.table, *down, *across);
         }
         for (const auto& [id, value] : *shown.column->overrides) {
             const auto row = grid ? grid->place_of(id) : shown.table->axis.row_of(id);

@@ -105,8 +105,12 @@ Result<Study> Document::with_formula_again(Id column, std::size_t cell) const {
     if (table == nullptr || !table->two_way()) {
         return give_back(study(), column, cell);
     }
-    return give_back_cell(study(), column, cell, *results_->column((*table->axis.column)->id),
-                          *results_->column((*table->across->column)->id));
+    const Column* down = results_->column((*table->axis.column)->id);
+    const Column* across = results_->column((*table->across->column)->id);
+    if (!current_ || down == nullptr || across == nullptr) {
+        return Sentence{"The cells are being worked out, and nothing was typed: type again when they are there.", {}};
+    }
+    return give_back_cell(study(), column, cell, *down, *across);
 }
 
 QString Document::single_text(const DefinitionId& id, const Format& own) const {

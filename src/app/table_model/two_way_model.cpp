@@ -235,6 +235,11 @@ bool TwoWayModel::type(int row, int section, const std::vector<std::vector<std::
         document_.refuse({"Values are typed into the cells of a layer.", {}});
         return false;
     }
+    if (!document_.results_are_current()) { // the axes that are shown may be those before a change
+        document_.refuse(
+            {"The cells are being worked out, and nothing was typed: type again when they are there.", {}});
+        return false;
+    }
     Spelling spelling = own_spelling();
     spelling.decimal = decimal.value_or(spelling.decimal);
     return document_.perform(name, type_cells(document_.study(), typed->id,

@@ -26,8 +26,9 @@ std::uint64_t column_of_cell(std::uint64_t cell) {
 
 std::uint64_t place_id(const Axis& axis, const Column& values, std::size_t place) {
     const auto* categories = axis.rows_as<CategoryRows>();
-    if (categories == nullptr) {
-        return axis.id_at(place);
+    if (categories == nullptr) { // values that are worked out may still be those of a longer axis
+        const bool there = axis.ids() == nullptr || place < axis.ids()->size();
+        return there ? axis.id_at(place) : 0;
     }
     const auto& named = categories->categories().named;
     const auto entry = std::find(named.begin(), named.end(), values.at(place));

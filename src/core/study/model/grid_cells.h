@@ -11,7 +11,7 @@ std::uint64_t cell_id(std::uint64_t row, std::uint64_t column);
 std::uint64_t row_of_cell(std::uint64_t cell);
 std::uint64_t column_of_cell(std::uint64_t cell);
 
-/// The identity that a place of an axis has: of categories that of the category, once it has got one (0 before).
+/// The identity that a place of an axis has: of categories that of the category. 0 where it has none.
 std::uint64_t place_id(const Axis& axis, const Column& values, std::size_t place);
 
 /// Where the cells of a two-way table stand: by their identities, in a grid whose axes have these values.
