@@ -11,7 +11,20 @@ namespace ledgefall {
 
 TwoWayModel::TwoWayModel(Document& document, Id table, QObject* parent)
     : TableModel(document, table, parent) {
+    const auto remember = [this] {
+        if (document_.results_are_current() && this->table() != nullptr && this->table()->two_way()) {
+            shown_axes_ = {this->table()->axis.source, this->table()->across->source};
+        }
+    };
+    connect(&document, &Document::results_changed, this, remember);
+    remember();
     sync();
+}
+
+/// Whether what is shown stands beside the axes that the table has now, and not beside those before a change.
+bool TwoWayModel::shows_its_axes() const {
+    const std::pair now{table()->axis.source, table()->across->source};
+    return document_.results_are_current() || now == shown_axes_;
 }
 
 const ColumnDefinition* TwoWayModel::layer() const {
@@ -235,7 +248,7 @@ bool TwoWayModel::type(int row, int section, const std::vector<std::vector<std::
         document_.refuse({"Values are typed into the cells of a layer.", {}});
         return false;
     }
-    if (!document_.results_are_current()) { // the axes that are shown may be those before a change
+    if (!shows_its_axes()) {
         document_.refuse(
             {"The cells are being worked out, and nothing was typed: type again when they are there.", {}});
         return false;

@@ -43,6 +43,7 @@ class TwoWayModel : public TableModel {
 
   private:
     const Column* axis_cells(bool across) const;
+    bool shows_its_axes() const;
     std::vector<const FootLine*> lines_beside() const;
     Value beside(const FootLine& line, int row) const;
     /// Whether the shown layer's formula follows the row, and whether it follows the column.
@@ -53,6 +54,7 @@ class TwoWayModel : public TableModel {
     const Ways& ways() const;
 
     Id layer_;
+    std::pair<RowSourcePtr, RowSourcePtr> shown_axes_; ///< with which the results were worked out last
     mutable Ways ways_;
 };
 
