@@ -114,6 +114,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a word of the formula language: choose anot
 QT_TRANSLATE_NOOP("Sentence", "%1 is already in the group %2: dissolve that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of %2: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a foot line that another one uses: choose another one.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a run: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is an axis and has one place in brackets, a row or a column: write %1[1].");
 QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is given two values here: leave one of them out.");
@@ -211,6 +212,9 @@ QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9,
                               "decimal_sign = comma, grouping = space or angles = degrees.");
 QT_TRANSLATE_NOOP("Sentence",
                   "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
+QT_TRANSLATE_NOOP(
+    "Sentence",
+    "A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.");
 QT_TRANSLATE_NOOP("Sentence", "A summary needs a column of numbers and a measure: choose at least one of each.");
 QT_TRANSLATE_NOOP("Sentence", "A summary of the first rows needs a number of rows from 1 on.");
 QT_TRANSLATE_NOOP("Sentence", "A table cannot be exported as %1: save the study instead.");
@@ -227,6 +231,7 @@ QT_TRANSLATE_NOOP(
     "After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].");
 QT_TRANSLATE_NOOP("Sentence", "After if comes a condition, such as x > 0, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "After where comes a condition, such as x > 0, and this is %1.");
+QT_TRANSLATE_NOOP("Sentence", "All that this run was kept with is so already.");
 QT_TRANSLATE_NOOP("Sentence", "Among these columns is %1, which holds %2.");
 QT_TRANSLATE_NOOP("Sentence", "An axis cannot reach from %1 to %2: the second number must be larger.");
 QT_TRANSLATE_NOOP("Sentence", "An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.");
@@ -308,6 +313,7 @@ QT_TRANSLATE_NOOP("Sentence", "Middle");
 QT_TRANSLATE_NOOP("Sentence", "Months, years and weekdays are taken of a column of dates, and %1 holds %2.");
 QT_TRANSLATE_NOOP("Sentence", "Months, years and weekdays are taken of a column of dates, and this one holds %1.");
 QT_TRANSLATE_NOOP("Sentence", "More than %1 measures stand one within the other.");
+QT_TRANSLATE_NOOP("Sentence", "No run is kept yet: keep one, change a held value, and keep another.");
 QT_TRANSLATE_NOOP("Sentence", "Nothing can be compared after in (…): put the comparison before it.");
 QT_TRANSLATE_NOOP("Sentence", "Nothing in this study follows from both %1 and %2: choose two that go into one result.");
 QT_TRANSLATE_NOOP("Sentence", "Observed − expected");
@@ -497,6 +503,7 @@ QT_TRANSLATE_NOOP("Sentence", "There is no version %1 of the study format: its f
 QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close "
                               "other programs. What is not saved has been kept.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing of this name to show the working of.");
+QT_TRANSLATE_NOOP("Sentence", "There is nothing to keep: nothing here is worked out by a formula yet.");
 QT_TRANSLATE_NOOP("Sentence", "These values are being worked out and were not copied: copy again when they are there.");
 QT_TRANSLATE_NOOP("Sentence", "This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.");
 QT_TRANSLATE_NOOP(
@@ -515,6 +522,7 @@ QT_TRANSLATE_NOOP("Sentence", "This formula has more than %1 steps one within th
 QT_TRANSLATE_NOOP("Sentence", "This gives %1 in one case and %2 in another: make them the same kind.");
 QT_TRANSLATE_NOOP("Sentence", "This group is used by %1: change that first.");
 QT_TRANSLATE_NOOP("Sentence", "This is drawn within too many measures.");
+QT_TRANSLATE_NOOP("Sentence", "This is kept already, as %1: change a held value first.");
 QT_TRANSLATE_NOOP("Sentence", "This is no longer in the study: it has been removed.");
 QT_TRANSLATE_NOOP("Sentence", "This is not a Ledgefall study: it does not say \"format\": \"%1\" at its beginning.");
 QT_TRANSLATE_NOOP("Sentence", "This is not a text: it has a zero byte at position %1.");
@@ -738,6 +746,7 @@ QT_TRANSLATE_NOOP("Sentence", "rank(x) tells the place of this row's x among all
 QT_TRANSLATE_NOOP("Sentence", "ratio of changes");
 QT_TRANSLATE_NOOP("Sentence", "regression line");
 QT_TRANSLATE_NOOP("Sentence", "round takes a whole number of decimals from -300 to 300");
+QT_TRANSLATE_NOOP("Sentence", "rows of %1");
 QT_TRANSLATE_NOOP("Sentence", "rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min");
 QT_TRANSLATE_NOOP("Sentence", "second");
 QT_TRANSLATE_NOOP("Sentence", "several rows fit here: pick takes exactly one");

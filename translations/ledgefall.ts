@@ -338,6 +338,17 @@
     </message>
 </context>
 <context>
+    <name>Runs</name>
+    <message>
+        <source>The table %1 that it was kept of has gone: what came out can be read here, but not drawn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The study&apos;s formulas have changed since it was kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>! takes whole numbers from 0 up</source>
@@ -3287,6 +3298,34 @@
         <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is already the name of a run: choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All that this run was kept with is so already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No run is kept yet: keep one, change a held value, and keep another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to keep: nothing here is worked out by a formula yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is kept already, as %1: change a held value first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3806,6 +3845,10 @@
         <source>place of the legend</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Leave a trail: while a held value slides, the last few lines stay faintly</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
@@ -4070,6 +4113,46 @@
         <source>being worked out</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runs that are ticked are drawn paler in the charts of their columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawing a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name of a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore this run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename the run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Table of the runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>removing a run</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
@@ -4154,6 +4237,14 @@
     <name>ledgefall::FigurePlot</name>
     <message>
         <source>row %1: </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (now)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5557,10 +5648,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What &amp;if</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Try &amp;values of a held value…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5618,6 +5705,10 @@
     </message>
     <message>
         <source>what if trial vary two parameters grid two-way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What &amp;if, and runs</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5819,6 +5910,97 @@
     </message>
     <message>
         <source>%1 rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::RunCommands</name>
+    <message>
+        <source>&amp;Keep this run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>save result compare scenario snapshot remember present values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Restore a run…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back to kept values scenario</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>T&amp;able of the runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>compare results scenarios</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Draw all runs in charts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>overlay compare curves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw &amp;no runs in charts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hide overlay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no run is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keeping a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as %1. Charts of its columns draw it paler; it stands in the contents.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restoring a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values are as in the run %1 again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values are as in the run %1 again, but for what is worked out by a formula now or has gone: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which run?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values, typed cells over formulas and the seed become what they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the table of runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drawing runs</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -338,6 +338,17 @@
     </message>
 </context>
 <context>
+    <name>Runs</name>
+    <message>
+        <source>The table %1 that it was kept of has gone: what came out can be read here, but not drawn.</source>
+        <translation>Die Tabelle %1, aus der er stammt, ist nicht mehr da: was herauskam, ist hier zu lesen, aber nicht zu zeichnen.</translation>
+    </message>
+    <message>
+        <source>The study&apos;s formulas have changed since it was kept.</source>
+        <translation>Die Formeln der Studie haben sich seitdem geändert.</translation>
+    </message>
+</context>
+<context>
     <name>Sentence</name>
     <message>
         <source>! takes whole numbers from 0 up</source>
@@ -3287,6 +3298,34 @@
         <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
         <translation>Die Zellen werden berechnet, und nichts wurde getippt: noch einmal tippen, wenn sie da sind.</translation>
     </message>
+    <message>
+        <source>%1 is already the name of a run: choose another one.</source>
+        <translation>%1 heißt schon ein Lauf: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.</source>
+        <translation>Eine Studie behält bis zu %1 Läufe mit zusammen %2 Zahlen: einen Lauf entfernen oder vor dem Behalten weniger Spalten wählen.</translation>
+    </message>
+    <message>
+        <source>All that this run was kept with is so already.</source>
+        <translation>Alles, womit dieser Lauf behalten wurde, ist schon so.</translation>
+    </message>
+    <message>
+        <source>No run is kept yet: keep one, change a held value, and keep another.</source>
+        <translation>Noch ist kein Lauf behalten: einen behalten, einen festgehaltenen Wert ändern und noch einen behalten.</translation>
+    </message>
+    <message>
+        <source>There is nothing to keep: nothing here is worked out by a formula yet.</source>
+        <translation>Es gibt nichts zu behalten: hier wird noch nichts durch eine Formel berechnet.</translation>
+    </message>
+    <message>
+        <source>This is kept already, as %1: change a held value first.</source>
+        <translation>Das ist schon behalten, als %1: erst einen festgehaltenen Wert ändern.</translation>
+    </message>
+    <message>
+        <source>rows of %1</source>
+        <translation>Zeilen von %1</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -3806,6 +3845,10 @@
         <source>place of the legend</source>
         <translation>Platz der Legende</translation>
     </message>
+    <message>
+        <source>Leave a trail: while a held value slides, the last few lines stay faintly</source>
+        <translation>Eine Spur lassen: während ein festgehaltener Wert gleitet, bleiben die letzten Linien blass stehen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
@@ -4070,6 +4113,46 @@
         <source>being worked out</source>
         <translation>wird berechnet</translation>
     </message>
+    <message>
+        <source>Runs</source>
+        <translation>Läufe</translation>
+    </message>
+    <message>
+        <source>Runs that are ticked are drawn paler in the charts of their columns</source>
+        <translation>Läufe mit Haken werden in den Diagrammen ihrer Spalten blasser gezeichnet</translation>
+    </message>
+    <message>
+        <source>run %1</source>
+        <translation>Lauf %1</translation>
+    </message>
+    <message>
+        <source>drawing a run</source>
+        <translation>Zeichnen eines Laufs</translation>
+    </message>
+    <message>
+        <source>name of a run</source>
+        <translation>Name eines Laufs</translation>
+    </message>
+    <message>
+        <source>Restore this run</source>
+        <translation>Diesen Lauf wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Rename the run</source>
+        <translation>Den Lauf umbenennen</translation>
+    </message>
+    <message>
+        <source>Table of the runs</source>
+        <translation>Tabelle der Läufe</translation>
+    </message>
+    <message>
+        <source>Remove the run</source>
+        <translation>Den Lauf entfernen</translation>
+    </message>
+    <message>
+        <source>removing a run</source>
+        <translation>Entfernen eines Laufs</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
@@ -4155,6 +4238,14 @@
     <message>
         <source>row %1: </source>
         <translation>Zeile %1: </translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>%1 (now)</source>
+        <translation>%1 (jetzt)</translation>
     </message>
 </context>
 <context>
@@ -5557,10 +5648,6 @@
         <translation>%1 wird gelesen…</translation>
     </message>
     <message>
-        <source>What &amp;if</source>
-        <translation>Was &amp;wäre, wenn</translation>
-    </message>
-    <message>
         <source>Try &amp;values of a held value…</source>
         <translation>Andere &amp;Werte eines festgehaltenen Werts versuchen…</translation>
     </message>
@@ -5619,6 +5706,10 @@
     <message>
         <source>what if trial vary two parameters grid two-way</source>
         <translation>was wäre wenn probe variieren zwei parameter gitter zweiachsig</translation>
+    </message>
+    <message>
+        <source>What &amp;if, and runs</source>
+        <translation>Was &amp;wäre wenn, und Läufe</translation>
     </message>
 </context>
 <context>
@@ -5820,6 +5911,97 @@
     <message>
         <source>%1 rows</source>
         <translation>%1 Zeilen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::RunCommands</name>
+    <message>
+        <source>&amp;Keep this run</source>
+        <translation>Diesen Lauf &amp;behalten</translation>
+    </message>
+    <message>
+        <source>save result compare scenario snapshot remember present values</source>
+        <translation>ergebnis speichern vergleichen szenario merken jetzige werte</translation>
+    </message>
+    <message>
+        <source>needs a table</source>
+        <translation>braucht eine Tabelle</translation>
+    </message>
+    <message>
+        <source>&amp;Restore a run…</source>
+        <translation>Einen Lauf &amp;wiederherstellen …</translation>
+    </message>
+    <message>
+        <source>back to kept values scenario</source>
+        <translation>zurück zu behaltenen werten szenario</translation>
+    </message>
+    <message>
+        <source>T&amp;able of the runs</source>
+        <translation>&amp;Tabelle der Läufe</translation>
+    </message>
+    <message>
+        <source>compare results scenarios</source>
+        <translation>ergebnisse szenarien vergleichen</translation>
+    </message>
+    <message>
+        <source>&amp;Draw all runs in charts</source>
+        <translation>Alle Läufe in Diagramme &amp;zeichnen</translation>
+    </message>
+    <message>
+        <source>overlay compare curves</source>
+        <translation>kurven vergleichen überlagern</translation>
+    </message>
+    <message>
+        <source>Draw &amp;no runs in charts</source>
+        <translation>&amp;Keine Läufe in Diagramme zeichnen</translation>
+    </message>
+    <message>
+        <source>hide overlay</source>
+        <translation>kurven ausblenden</translation>
+    </message>
+    <message>
+        <source>no run is kept</source>
+        <translation>kein Lauf behalten</translation>
+    </message>
+    <message>
+        <source>keeping a run</source>
+        <translation>Behalten eines Laufs</translation>
+    </message>
+    <message>
+        <source>Kept as %1. Charts of its columns draw it paler; it stands in the contents.</source>
+        <translation>Behalten als %1. Diagramme seiner Spalten zeichnen ihn blasser; er steht im Inhalt.</translation>
+    </message>
+    <message>
+        <source>restoring a run</source>
+        <translation>Wiederherstellen eines Laufs</translation>
+    </message>
+    <message>
+        <source>Held values are as in the run %1 again.</source>
+        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1.</translation>
+    </message>
+    <message>
+        <source>Held values are as in the run %1 again, but for what is worked out by a formula now or has gone: %2.</source>
+        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1, außer was jetzt durch eine Formel berechnet wird oder nicht mehr da ist: %2.</translation>
+    </message>
+    <message>
+        <source>Which run?</source>
+        <translation>Welcher Lauf?</translation>
+    </message>
+    <message>
+        <source>Held values, typed cells over formulas and the seed become what they were.</source>
+        <translation>Festgehaltene Werte, über Formeln getippte Zellen und der Startwert des Zufalls werden, was sie waren.</translation>
+    </message>
+    <message>
+        <source>Restore</source>
+        <translation>Wiederherstellen</translation>
+    </message>
+    <message>
+        <source>the table of runs</source>
+        <translation>Tabelle der Läufe</translation>
+    </message>
+    <message>
+        <source>drawing runs</source>
+        <translation>Zeichnen der Läufe</translation>
     </message>
 </context>
 <context>

@@ -1,6 +1,8 @@
 #include "calc/calculator.h"
 
 #include "core/engine/workings/working.h"
+#include "core/runs/edit_runs.h"
+#include "core/runs/keep_run.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
 #include "files/formats/file_format.h"
@@ -139,6 +141,10 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return Done();
     case Step::Do::working:
         return print_working(one.text);
+    case Step::Do::keep_run:
+        return keep_run_as(one.text);
+    case Step::Do::runs:
+        return print_runs();
     case Step::Do::save:
         files_.emplace_back(one.text, write_study(study_));
         return Done();
@@ -192,6 +198,30 @@ void Calculator::print_checks() {
                                                         : "fails: ";
         out_ += state + check->label + (holds || message.empty() ? "" : " (" + message + ")") + "\n";
     }
+}
+
+/// An empty name: the run is called by what differs.
+Result<Calculator::Done> Calculator::keep_run_as(const std::string& name) {
+    const Table* table = own_table();
+    if (table != nullptr) {
+        if (auto sound = find_faults(*table); !sound) {
+            return sound;
+        }
+    }
+    return change(keep_run(study_, results(), {name, table == nullptr ? Id() : table->id, {}}), "--keep-run " + name);
+}
+
+/// A line for each run, as the table of runs has it.
+Result<Calculator::Done> Calculator::print_runs() {
+    Study listed = study_;
+    listed.runs_table.reset();
+    Id table;
+    const Result<Study> with_table = add_runs_table(listed, &table);
+    if (!with_table) {
+        return with_table.refusal();
+    }
+    out_ += write_delimited(labelled_columns(*with_table, *compute(*with_table, results_), table), Dialect(), "\n");
+    return Done();
 }
 
 Result<Calculator::Done> Calculator::print_working(const std::string& text) {

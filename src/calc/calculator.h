@@ -27,7 +27,9 @@ struct Step {
         down,
         across,
         layer,
-        long_form
+        long_form,
+        keep_run,
+        runs
     };
     Do what = Do::value;
     std::string text;
@@ -59,6 +61,8 @@ class Calculator {
     Result<Done> layer_of_grid(const std::string& definition);
     const Table* grid() const { return study_.table(grid_); }
     void print_checks();
+    Result<Done> keep_run_as(const std::string& name);
+    Result<Done> print_runs();
     Result<Done> print_working(const std::string& place);
     Result<Done> find_faults(const Table& table);
     const Table* own_table() const;

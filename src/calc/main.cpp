@@ -33,6 +33,8 @@ constexpr Described options[] = {
     {"--table", Step::Do::table, "Print a table as delimited text; a two-way table as a grid"},
     {"--long", Step::Do::long_form, "Print a two-way table with a row for each cell"},
     {"--working", Step::Do::working, "Print how a value comes about: 'Pebbles.dev[3]', 'ledge.q'"},
+    {"--keep-run", Step::Do::keep_run,
+     "Keep what is held and what has come out as a run of that name; '' for what differs"},
     {"--save", Step::Do::save, "Write the study to a file"},
 };
 
@@ -53,6 +55,7 @@ int main(int count, char** arguments) {
                   ->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] = &option;
     }
     CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
+    CLI::Option* runs = app.add_flag("--runs")->description("Print the kept runs: what was held, and what came out");
     bool functions = false;
     app.add_flag("--functions", functions, "Print the reference page of all functions");
     try {
@@ -67,8 +70,8 @@ int main(int count, char** arguments) {
     std::vector<Step> steps;
     std::map<CLI::Option*, std::size_t> used;
     for (CLI::Option* option : app.parse_order()) {
-        if (option == check) {
-            steps.push_back({Step::Do::check, {}});
+        if (option == check || option == runs) {
+            steps.push_back({option == check ? Step::Do::check : Step::Do::runs, {}});
         } else if (entry.contains(option)) {
             steps.push_back({entry[option]->what, option->results()[used[option]++]});
         }

@@ -226,8 +226,8 @@ class TestTwoWayStories : public QObject {
             });
             hands.key_in_dialog(Qt::Key_Return);
         });
-        hands.menu(
-            {QStringLiteral("Work"), QStringLiteral("What if"), QStringLiteral("Try values of two held values…")});
+        hands.menu({QStringLiteral("Work"), QStringLiteral("What if, and runs"),
+                    QStringLiteral("Try values of two held values…")});
         QVERIFY(hands.drive.settle());
         const auto farthest = [](double speed, double drag) {
             double v = speed;

@@ -312,6 +312,8 @@ class TestTwoWay : public QObject {
         // weir comes first now, then pool, then riffle
         QCOMPARE(cells("n"), (std::vector<double>{2, 0, 0, 1, 0, 1}));
         QCOMPARE(cells("weather"), (std::vector<double>{7, -1, -1, -1, -1, 8}));
+        readings.take(Result<Study>(empty_for_own_data(readings.study)));
+        QVERIFY(readings.study.table(table)->column(typed)->overrides->empty());
     }
 
     void feet_and_sides() {

@@ -28,6 +28,11 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     add_tool("copy_picture", QStringLiteral("copy"), tr("Copy the picture"), [this] { copy(); });
     add_tool("export", QStringLiteral("export"), tr("Write the picture to a file: PNG, SVG or PDF"),
              [this] { export_picture(); });
+    QToolButton* trail =
+        add_tool("trail", QStringLiteral("trail"),
+                 tr("Leave a trail: while a held value slides, the last few lines stay faintly"), [] {});
+    trail->setCheckable(true);
+    connect(trail, &QToolButton::toggled, this, &ChartPage::leave_trail);
     tools->addWidget(message_, 1); // beside the signs, so that no strip is kept free for it
     add_tool("turn", QStringLiteral("turn"), tr("Put the chart below the table, or beside it"),
              [this] { Q_EMIT turn_wanted(); });
@@ -96,7 +101,8 @@ void ChartPage::refresh() {
 
 void ChartPage::show_figures(const FiguresPtr& figures) {
     const QString title = chart() == nullptr ? QString() : QString::fromStdString(chart()->label);
-    plot_->show_figures(figures, title);
+    extend_trail(figures);
+    plot_->show_figures(figures, title, trail_);
     plot_->setAccessibleName(tr("Chart: %1").arg(title));
     QStringList lines;
     for (const Sentence& one : figures->missing) {
@@ -106,6 +112,34 @@ void ChartPage::show_figures(const FiguresPtr& figures) {
     missing_->setVisible(!lines.isEmpty());
     tell({});
     Q_EMIT shown();
+}
+
+/// The picture that was shown becomes the latest of the trail where the next one draws something else.
+void ChartPage::extend_trail(const FiguresPtr& next) {
+    constexpr std::size_t most = 6;
+    const FiguresPtr& now = plot_->figures();
+    if (!leaves_trail_ || !now) {
+        return;
+    }
+    const bool same =
+        now->series.size() == next->series.size() &&
+        std::equal(now->series.begin(), now->series.end(), next->series.begin(),
+                   [](const SeriesFigures& a, const SeriesFigures& b) { return a.x == b.x && a.y == b.y; });
+    if (same) {
+        return;
+    }
+    trail_.push_back(now);
+    if (trail_.size() > most) {
+        trail_.erase(trail_.begin());
+    }
+}
+
+void ChartPage::leave_trail(bool yes) {
+    leaves_trail_ = yes;
+    trail_.clear();
+    if (plot_->figures() && chart() != nullptr) {
+        plot_->show_figures(plot_->figures(), QString::fromStdString(chart()->label));
+    }
 }
 
 /// What is under the pointer, or else how much could not be drawn.

@@ -23,6 +23,9 @@ class ChartPage : public QWidget {
     QString message() const { return message_->text(); }
     bool settled() const { return !maker_.busy(); } ///< the picture shows the study as it is
     QToolButton& tool(const QString& name);
+    /// Whether the last few pictures stay faintly under the present one while it changes.
+    bool leaves_trail() const { return leaves_trail_; }
+    std::size_t trail_length() const { return trail_.size(); }
 
     void export_picture();
     bool export_to(const QString& path);
@@ -38,6 +41,8 @@ class ChartPage : public QWidget {
   private:
     void refresh();
     void show_figures(const FiguresPtr& figures);
+    void extend_trail(const FiguresPtr& next);
+    void leave_trail(bool yes);
     void tell(const QString& text);
     void apply_look();
     QToolButton* add_tool(const char* symbol, const QString& name, const QString& tip,
@@ -50,6 +55,8 @@ class ChartPage : public QWidget {
     QLabel* missing_;
     QWidget* tools_;
     FigureMaker maker_;
+    bool leaves_trail_ = false;
+    std::vector<FiguresPtr> trail_; ///< the latest last
 };
 
 } // namespace ledgefall

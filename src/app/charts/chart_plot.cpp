@@ -111,12 +111,13 @@ void ChartPlot::apply_look() {
     legend->setIconTextPadding(in_use.px(5));
     legend->setMargins(QMargins(in_use.px(10), 0, 0, in_use.px(3)));
     if (figures_) {
-        show_figures(figures_, title_->text());
+        show_figures(figures_, title_->text(), trail_);
     }
 }
 
-void ChartPlot::show_figures(FiguresPtr figures, const QString& title) {
+void ChartPlot::show_figures(FiguresPtr figures, const QString& title, std::vector<FiguresPtr> trail) {
     figures_ = std::move(figures);
+    trail_ = std::move(trail);
     title_->setText(title);
     pointed_.reset();
     reading_.reset();
@@ -152,12 +153,33 @@ void ChartPlot::make_plots() {
     for (const SeriesFigures& series : figures_->series) {
         ++together[kind_of(series.form).painted];
     }
-    for (std::size_t at = 0; at < figures_->series.size(); ++at) {
-        const SeriesFormKind::Painted painted = kind_of(figures_->series[at].form).painted;
-        QCPAxis* up = figures_->series[at].second_axis ? yAxis2 : yAxis;
-        plots_.push_back(make_plot({xAxis, up, figures_, at, before[painted]++, together[painted]}));
+    make_trail();
+    plots_.resize(figures_->series.size());
+    for (const bool of_runs : {true, false}) { // what is made later is painted over the rest
+        for (std::size_t at = 0; at < figures_->series.size(); ++at) {
+            const SeriesFigures& series = figures_->series[at];
+            if (series.of_run() == of_runs) {
+                const SeriesFormKind::Painted painted = kind_of(series.form).painted;
+                QCPAxis* up = series.second_axis ? yAxis2 : yAxis;
+                plots_[at] = make_plot({xAxis, up, figures_, at, before[painted]++, together[painted]});
+            }
+        }
     }
     references_ = std::make_unique<ReferencePlot>(this, above, figures_);
+}
+
+/// Lines and points as they were a little while ago, the fainter the longer ago.
+void ChartPlot::make_trail() {
+    for (std::size_t age = trail_.size(); age > 0; --age) {
+        const FiguresPtr& then = trail_[trail_.size() - age];
+        for (std::size_t at = 0; at < then->series.size(); ++at) {
+            const SeriesFigures& series = then->series[at];
+            if (kind_of(series.form).painted == SeriesFormKind::Painted::as_points && !series.of_run()) {
+                make_plot({xAxis, series.second_axis ? yAxis2 : yAxis, then, at, 0, 1})
+                    ->fade(0.5 + 0.4 * static_cast<double>(age) / static_cast<double>(trail_.size()));
+            }
+        }
+    }
 }
 
 /// A legend where there is more than one series, or a fitted line to be told of.

@@ -13,7 +13,8 @@ class ChartPlot : public QCustomPlot {
     explicit ChartPlot(QWidget* parent = nullptr);
     ~ChartPlot() override;
 
-    void show_figures(FiguresPtr figures, const QString& title);
+    /// `trail`: what it drew before, the latest last, to be left faintly under it.
+    void show_figures(FiguresPtr figures, const QString& title, std::vector<FiguresPtr> trail = {});
     const FiguresPtr& figures() const { return figures_; }
     /// Marks rows of a table that are chosen elsewhere.
     void mark_rows(Id table, RowRanges rows);
@@ -45,6 +46,7 @@ class ChartPlot : public QCustomPlot {
 
   private:
     void make_plots();
+    void make_trail();
     void make_legend();
     void place_legend(bool in_corner);
     LegendPlace legend_place_at(const QPointF& at) const;
@@ -60,6 +62,7 @@ class ChartPlot : public QCustomPlot {
 
     FiguresPtr figures_;
     std::vector<FigurePlot*> plots_;
+    std::vector<FiguresPtr> trail_;
     std::unique_ptr<ReferencePlot> references_;
     std::unique_ptr<QCPLayerable> overlay_;
     QCPTextElement* title_;

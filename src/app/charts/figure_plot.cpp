@@ -4,9 +4,15 @@
 #include "app/numbers/number_text.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace ledgefall {
+namespace {
+
+constexpr double paler = 0.4; // how far a run's colour goes towards the paper
+
+} // namespace
 
 QString series_text(const SeriesFigures& series) {
     if (!series.family) {
@@ -36,8 +42,39 @@ FigurePlot::FigurePlot(QCPAxis* x, QCPAxis* y, FiguresPtr figures, std::size_t s
         look_.fill = look_.line;
         look_.dash = Qt::SolidLine;
     }
+    if (this->series().of_run()) {
+        static constexpr std::array<Qt::PenStyle, 4> dashes{Qt::DashLine, Qt::DotLine, Qt::DashDotLine, Qt::SolidLine};
+        look_ = series_look(this->series().under);
+        look_.dash = dashes[(this->series().run->number - 1) % dashes.size()];
+        look_.hollow = true;
+        fade(paler);
+    }
     setName(series_text(figures_->series[number_]));
     setSelectable(QCP::stNone);
+}
+
+QString FigurePlot::legend_text() const {
+    const std::optional<RunTitle>& run = series().run;
+    if (!run) {
+        return series_text(series());
+    }
+    const QString title = QString::fromStdString(
+        title_text(*run, [](const Value& value) { return value_text(value, {}).toStdString(); }));
+    const QString called = series().of_run() ? title : title.isEmpty() ? tr("now") : tr("%1 (now)").arg(title);
+    const auto own = std::count_if(figures_->series.begin(), figures_->series.end(),
+                                   [](const SeriesFigures& one) { return !one.of_run(); });
+    return own == 1 ? called : QStringLiteral("%1, %2").arg(series_text(series()), called);
+}
+
+void FigurePlot::fade(double part) {
+    const QColor paper = look().paper;
+    for (QColor* colour : {&look_.line, &look_.fill}) {
+        const auto mixed = [part](int own, int other) {
+            return static_cast<int>(std::lround(own + part * (other - own)));
+        };
+        *colour = QColor(mixed(colour->red(), paper.red()), mixed(colour->green(), paper.green()),
+                         mixed(colour->blue(), paper.blue()), colour->alpha());
+    }
 }
 
 std::vector<std::uint32_t> FigurePlot::rows_in(const QRectF& area) const {
@@ -178,7 +215,7 @@ QString FigurePlot::place_described(std::size_t at) const {
     const QString title = figures_->x.names.empty() && !figures_->x.title.empty()
                               ? QString::fromStdString(figures_->x.title) + QStringLiteral(" ")
                               : QString();
-    return named + title + x_text(drawn.x[at]) + QStringLiteral(", ") + series_text(drawn) + QStringLiteral(": ") +
+    return named + title + x_text(drawn.x[at]) + QStringLiteral(", ") + legend_text() + QStringLiteral(": ") +
            y_text(drawn.y[at] - (drawn.base.empty() ? 0 : drawn.base[at]));
 }
 

@@ -37,7 +37,10 @@ class FigurePlot : public QCPAbstractPlottable {
     std::size_t number() const { return number_; }
     const SeriesLook& apply_look() const { return look_; }
 
-    virtual QString legend_text() const { return series_text(series()); }
+    /// What the legend calls it: where runs are drawn, by what differs between them.
+    virtual QString legend_text() const;
+    /// Mixes its colours with the paper's: 0 leaves them, 1 is the paper.
+    void fade(double part);
     virtual std::optional<Hit> hit(const QPointF& at) const = 0;
     virtual void paint_chosen(QCPPainter& painter, const RowRanges& rows) const = 0;
     /// The rows of what is drawn in a part of the picture.

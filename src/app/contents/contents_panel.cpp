@@ -1,19 +1,12 @@
 #include "app/contents/contents_panel.h"
 
+#include "app/contents/contents_roles.h"
 #include "app/dialogs/check_dialog.h"
 #include "app/look/look.h"
+#include "app/numbers/run_text.h"
 #include "core/study/model/fault_explanation.h"
 
-#include <QMenu>
-
 namespace ledgefall {
-namespace {
-
-constexpr int id_role = Qt::UserRole + 1;
-constexpr int check_role = Qt::UserRole + 2;
-constexpr int chart_role = Qt::UserRole + 3;
-
-} // namespace
 
 ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     : QTreeWidget(parent)
@@ -39,6 +32,8 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
             Q_EMIT check_chosen(chosen_check_);
         } else if (!chart.isEmpty()) {
             Q_EMIT chart_chosen(Id(chart.toStdString()));
+        } else if (const Id run = run_of(item); !run.empty()) {
+            Q_EMIT run_chosen(run_described(document_.study(), run).join(QStringLiteral("; ")));
         } else if (!id.isEmpty()) {
             Q_EMIT table_chosen(Id(id.toStdString()));
         }
@@ -50,7 +45,12 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
         if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
             Q_EMIT chart_change_wanted(Id(chart.toStdString()));
         }
+        if (!run_of(item).empty()) {
+            editItem(item); // its name, in place
+        }
     });
+    connect(this, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item) { change_run(*item); });
+    setEditTriggers(QAbstractItemView::EditKeyPressed);
     connect(this, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item) { // one that was put away
         if (const QString chart = item->data(0, chart_role).toString(); !chart.isEmpty()) {
             Q_EMIT chart_chosen(Id(chart.toStdString()));
@@ -79,6 +79,11 @@ QString ContentsPanel::shown_now() const {
     all << QString::fromStdString(shown_chart_.str()) << QString::fromStdString(chosen_check_.str());
     for (const auto& chart : document_.study().charts) {
         all << QString::fromStdString(chart->id.str()) << QString::fromStdString(chart->label);
+    }
+    const QStringList runs = run_names(document_.study());
+    for (qsizetype at = 0; at < runs.size(); ++at) {
+        const Run& run = *document_.study().runs[static_cast<std::size_t>(at)];
+        all << QString::fromStdString(run.id.str()) << runs[at] << QString::number(run.drawn);
     }
     for (const auto& check : document_.study().checks) {
         const Value value = document_.results().single(check->id);
@@ -124,6 +129,9 @@ void ContentsPanel::rebuild() {
             item->setToolTip(0, label);
             item->setData(0, chart_role, QString::fromStdString(chart->id.str()));
         }
+    }
+    if (!document_.study().runs.empty()) {
+        add_runs(*group(tr("Runs")));
     }
     if (!document_.study().checks.empty()) {
         QTreeWidgetItem* checks = group(tr("Checks"));
@@ -187,7 +195,10 @@ void ContentsPanel::change_check(Id id) {
 void ContentsPanel::open_menu(const QPoint& at) {
     QMenu menu(this);
     menu.addAction(tr("Watch with a check…"), this, &ContentsPanel::new_check);
-    const QTreeWidgetItem* item = itemAt(at);
+    QTreeWidgetItem* item = itemAt(at);
+    if (!run_of(item).empty()) {
+        fill_run_menu(menu, *item);
+    }
     const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
     if (!check.isEmpty()) {
         const Id id(check.toStdString());

@@ -2,11 +2,13 @@
 
 #include "app/document/document.h"
 
+#include <QMenu>
 #include <QTreeWidget>
 
 namespace ledgefall {
 
-/// What the study holds: its tables, its charts, and its checks with whether they hold.
+/// What the study holds: its tables, its charts, its kept runs with whether charts draw them, and its checks with
+/// whether they hold.
 class ContentsPanel : public QTreeWidget {
     Q_OBJECT
   public:
@@ -22,12 +24,21 @@ class ContentsPanel : public QTreeWidget {
     void chart_chosen(ledgefall::Id chart);
     void chart_change_wanted(ledgefall::Id chart);
     void chart_removal_wanted(ledgefall::Id chart);
+    void run_restore_wanted(ledgefall::Id run);
+    void run_list_wanted();
+    void run_chosen(const QString& about); ///< what it was kept with and what came out
+
+  protected:
+    bool viewportEvent(QEvent* event) override;
 
   private:
     void rebuild();
     QString shown_now() const;
     void apply_look();
     void open_menu(const QPoint& at);
+    void add_runs(QTreeWidgetItem& runs);
+    void change_run(QTreeWidgetItem& item);
+    void fill_run_menu(QMenu& menu, QTreeWidgetItem& item);
     Document& document_;
     Id current_, shown_chart_, chosen_check_;
     QString shown_;

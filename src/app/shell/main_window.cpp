@@ -42,6 +42,7 @@ MainWindow::MainWindow(QWidget* parent)
     , find_bar_(new FindBar(document_, *place_, this))
     , commands_(new TableCommands(document_, *place_, this))
     , charts_(new ChartCommands(document_, *place_, this))
+    , runs_(new RunCommands(document_, *place_, this))
     , pointer_(new KeyboardPointing(*place_, *ledge_, this))
     , finder_(new CommandFinder(this))
     , notice_(new QLabel(this))
@@ -114,6 +115,10 @@ void MainWindow::connect_parts() {
     connect(contents_, &ContentsPanel::chart_chosen, place_, &PageArea::show_chart);
     connect(contents_, &ContentsPanel::chart_change_wanted, charts_, &ChartCommands::change);
     connect(contents_, &ContentsPanel::chart_removal_wanted, charts_, &ChartCommands::remove);
+    connect(contents_, &ContentsPanel::run_restore_wanted, runs_, &RunCommands::restore);
+    connect(contents_, &ContentsPanel::run_list_wanted, runs_, &RunCommands::list_runs);
+    connect(contents_, &ContentsPanel::run_chosen, this, &MainWindow::inform);
+    connect(runs_, &RunCommands::told, this, &MainWindow::inform);
     connect(place_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
     connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
     connect(ledge_, &LedgeView::chosen, this, [this](Id held) {
@@ -200,8 +205,16 @@ void MainWindow::tell_until_read(const QString& sentence) {
 }
 
 void MainWindow::tell(const QString& sentence) {
+    show_notice(sentence, look().fault);
+}
+
+void MainWindow::inform(const QString& sentence) {
+    show_notice(sentence, look().ink);
+}
+
+void MainWindow::show_notice(const QString& sentence, const QColor& colour) {
     QPalette colours = notice_->palette();
-    colours.setColor(QPalette::WindowText, look().fault);
+    colours.setColor(QPalette::WindowText, colour);
     notice_->setPalette(colours);
     notice_->setText(sentence);
 }

@@ -13,6 +13,7 @@
 #include "app/shell/folding_splitter.h"
 #include "app/shell/keyboard_pointing.h"
 #include "app/shell/page_area.h"
+#include "app/shell/run_commands.h"
 #include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
 #include "app/starters/start_page.h"
@@ -43,6 +44,7 @@ class MainWindow : public QMainWindow {
     FindBar& find_bar() { return *find_bar_; }
     TableCommands& commands() { return *commands_; }
     ChartCommands& charts() { return *charts_; }
+    ContentsPanel& contents() { return *contents_; }
     QString notice() const { return notice_->text(); }
     QString unread() const { return unread_strip_->isHidden() ? QString() : unread_->text(); }
     StudyFiles& files() { return *files_; }
@@ -107,7 +109,9 @@ class MainWindow : public QMainWindow {
     void show_current_place();
     void show_checks();
     void go_to_broken_check();
-    void tell(const QString& sentence);
+    void tell(const QString& sentence);   ///< why something was refused
+    void inform(const QString& sentence); ///< what was done
+    void show_notice(const QString& sentence, const QColor& colour);
     void tell_until_read(const QString& sentence);
     void zoom(double factor);
     void offer_destinations();
@@ -133,6 +137,7 @@ class MainWindow : public QMainWindow {
     FindBar* find_bar_;
     TableCommands* commands_;
     ChartCommands* charts_;
+    RunCommands* runs_;
     KeyboardPointing* pointer_;
     CommandFinder* finder_;
     QLabel* notice_;

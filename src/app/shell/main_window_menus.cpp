@@ -135,7 +135,7 @@ void MainWindow::build_work_menu() {
     commands_->fill_more_formulas_menu(menu->addMenu(tr("&More formulas")));
     commands_->fill_made_menu(menu->addMenu(drawn_icon(QStringLiteral("table")), tr("&Tables made of columns")));
     commands_->fill_unfold_menu(menu->addMenu(tr("&Unfold a measure of the chosen columns")));
-    QMenu* other_values = menu->addMenu(drawn_icon(QStringLiteral("hold")), tr("What &if"));
+    QMenu* other_values = menu->addMenu(drawn_icon(QStringLiteral("hold")), tr("What &if, and runs"));
     const auto with_held = [this](void (MainWindow::*act)(Id)) {
         return [this, act] {
             if (const Id held = held_to_try(); !held.empty()) {
@@ -149,6 +149,8 @@ void MainWindow::build_work_menu() {
                {tr("what if trial vary two parameters grid two-way"), {}});
     with_facts(add(other_values, tr("&Find the value for which…"), {}, with_held(&MainWindow::find_value)),
                {tr("solve equation root zero reach wanted result backwards"), {}});
+    other_values->addSeparator();
+    runs_->fill_menu(other_values);
     next_steps_ = commands_->beside_table();
     next_steps_.append({check, tr("check")});
     menu->addSeparator();

@@ -36,6 +36,7 @@ class TableView : public QTableView, public ShowsReferences {
     std::vector<Id> columns_meant() const;
     std::vector<int> chosen_sections() const; ///< from left to right, whether or not they are neighbours
     std::vector<Id> chosen_columns() const;
+    bool whole_columns_chosen() const;
     void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
@@ -76,7 +77,6 @@ class TableView : public QTableView, public ShowsReferences {
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
   private:
-    bool whole_columns_chosen() const;
     void move_current(int rows, int columns);
     void section_moved(int section, int from, int to);
     void take_label(int section, const QString& text, Qt::Key then);

@@ -38,6 +38,7 @@ class Maker {
         for (const Series& series : chart_.series) {
             add(series);
         }
+        add_runs();
         stack(out_.series);
         add_numbers();
         name_axes();
@@ -92,8 +93,66 @@ class Maker {
             x_ = x;
         }
         ys_.push_back(y);
+        const SeriesFormKind& kind = kind_of(series.form);
+        const bool beneath = kind.over == SeriesFormKind::Over::points && !kind.single_rows;
+        drawn_as_.resize(out_.series.size(), nullptr);
+        drawn_as_.push_back(beneath ? &series : nullptr);
         per_width_ = per_width_ || series.per_width;
         out_.series.push_back(std::move(figures));
+    }
+
+    /// The runs that are drawn, each under the series that it has kept the columns of.
+    void add_runs() {
+        const auto drawn = [](const Shared<Run>& run) { return run->drawn; };
+        if (std::none_of(study_.runs.begin(), study_.runs.end(), drawn)) {
+            return;
+        }
+        const std::vector<RunTitle> titles = run_titles(study_);
+        const std::size_t present = out_.series.size();
+        drawn_as_.resize(present, nullptr);
+        for (std::size_t at = 0; at < present; ++at) {
+            for (std::size_t run = 0; drawn_as_[at] != nullptr && run < study_.runs.size(); ++run) {
+                if (study_.runs[run]->drawn && add_run(*study_.runs[run], at)) {
+                    out_.series.back().run = titles[run];
+                    out_.series[at].run = titles.back();
+                }
+            }
+        }
+    }
+
+    /// Adds what a run has kept of the columns of a series.
+    bool add_run(const Run& run, std::size_t under) {
+        const Series& series = *drawn_as_[under];
+        const SeriesFigures& present = out_.series[under];
+        const DrawnColumn y = ys_[under];
+        const RunColumn* up = run.column(series.y);
+        const RunColumn* across = run.column(series.x);
+        if (up == nullptr || (across == nullptr && !series.x.empty()) || y.table->two_way()) {
+            return false;
+        }
+        SeriesFigures figures;
+        figures.form = present.form;
+        figures.label = present.label;
+        figures.table = present.table;
+        figures.x_format = present.x_format;
+        figures.y_format = present.y_format;
+        figures.second_axis = present.second_axis;
+        figures.under = under;
+        const DrawnColumn kept_y{y.table, y.column, &up->cells, true};
+        const DrawnColumn kept_x{y.table, across == nullptr ? nullptr : drawn_column(series.x).column,
+                                 across == nullptr ? nullptr : &across->cells, true};
+        const std::size_t said = out_.missing.size();
+        const bool drawn =
+            (across == nullptr || kept_x.column != nullptr) && add_points(work_, series, figures, kept_x, kept_y);
+        out_.missing.resize(said); // of runs nothing is missed
+        figures.left_out = 0;
+        std::fill(figures.rows.begin(), figures.rows.end(), no_row);
+        const bool covered = figures.x == out_.series[under].x && figures.y == out_.series[under].y;
+        if (drawn && !covered) { // what is the same as now would lie hidden under it
+            out_.series.push_back(std::move(figures));
+            ys_.push_back(y);
+        }
+        return drawn && !covered;
     }
 
     /// A layer of a two-way table as several lines.
@@ -332,6 +391,7 @@ class Maker {
     ChartFigures& out_ = work_.out;
     DrawnColumn x_;
     std::vector<DrawnColumn> ys_;
+    std::vector<const Series*> drawn_as_; ///< of those under which runs are drawn; else null
     bool per_width_ = false;
 };
 

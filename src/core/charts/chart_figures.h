@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/running/results.h"
+#include "core/runs/run_titles.h"
 
 #include <limits>
 #include <map>
@@ -57,6 +58,10 @@ struct SeriesFigures {
     std::vector<double> error; ///< how far error bars reach from each y; NaN for none; empty where there are none
     std::vector<double> base;  ///< of stacked bars: where each begins; its y is where it ends
     std::optional<FamilyLine> family;
+    /// Where runs are drawn under the study as it is: which one this is, by what differs; number 0 is the study itself.
+    std::optional<RunTitle> run;
+    std::size_t under = 0; ///< of a run: the series that it is drawn under
+    bool of_run() const { return run && run->number > 0; }
     std::shared_ptr<const GridFigures> grid; ///< of a heat map and of contour lines
     bool second_axis = false;
     std::optional<Fit> fit;

@@ -18,7 +18,7 @@ bool occurs_twice(std::vector<double> places) {
 
 bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
                 const DrawnColumn& y) {
-    const std::size_t rows = y.table->two_way() ? y.cells->size() : chart.results.rows(y.table->id);
+    const std::size_t rows = y.table->two_way() || y.of_run ? y.cells->size() : chart.results.rows(y.table->id);
     const bool named = x.cells != nullptr && (x.kind() == Kind::text || x.kind() == Kind::yes_no);
     const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
     const bool single_rows = kind_of(figures.form).single_rows;

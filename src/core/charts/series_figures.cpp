@@ -16,6 +16,9 @@ bool ChartInWork::takes(const Table& table, std::size_t row) const {
     if (chart.rows.empty() || !(table.id == chart.table)) {
         return true;
     }
+    if (table.ids() != nullptr && row >= table.ids()->size()) {
+        return false; // a run had more rows
+    }
     const std::uint64_t id = table.axis.id_at(row);
     return std::any_of(chart.rows.begin(), chart.rows.end(),
                        [id](const auto& range) { return id >= range.first && id <= range.second; });

@@ -11,6 +11,7 @@ struct DrawnColumn {
     const Table* table = nullptr;
     const ColumnDefinition* column = nullptr;
     const Column* cells = nullptr;
+    bool of_run = false; ///< the cells are those that a run has kept
     Kind kind() const { return cells->kind(); }
 };
 

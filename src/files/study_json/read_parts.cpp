@@ -18,6 +18,7 @@ Study StudyReader::study(const Json& json) {
     list(json, "tables", top, [&](const Json& item, const Place& at) { study.tables.emplace_back(table(item, at)); });
     list(json, "checks", top, [&](const Json& item, const Place& at) { study.checks.emplace_back(check(item, at)); });
     list(json, "charts", top, [&](const Json& item, const Place& at) { study.charts.emplace_back(chart(item, at)); });
+    runs(json, study);
     study.unknown_fields = unknown_fields(json, fields::study);
     return study;
 }
@@ -91,18 +92,7 @@ ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
     column.width = static_cast<int>(std::clamp(number(json, "width", place, 0), 0.0, 4000.0));
     column.hidden = yes(json, "hidden", place);
     pieces(json, place, column);
-    Column cells(kind(json, place));
-    if (const Json* values = field(json, "values"); values != nullptr && column.pieces.empty()) {
-        if (!values->is_array()) {
-            wrong(place.field("values"), "a list");
-        }
-        const InternScope scope;
-        for (std::size_t at = 0; at < values->size() && !refusal; ++at) {
-            cells.append(value((*values)[at], cells.kind(), place.field("values").item(at)));
-        }
-        interned.add(scope.objects());
-    }
-    column.cells = Shared<Column>(std::move(cells));
+    column.cells = Shared<Column>(column.pieces.empty() ? cells(json, place) : Column(kind(json, place)));
     column.unknown_fields = unknown_fields(json, fields::column);
     return column;
 }
@@ -119,15 +109,19 @@ void StudyReader::pieces(const Json& json, const Place& place, ColumnDefinition&
         }
         column.pieces.push_back({Formula(of_piece), whole(item, "from", at), whole(item, "to", at)});
     });
+    column.overrides = Shared<Overrides>(overrides(json, "overrides", place));
+}
+
+Overrides StudyReader::overrides(const Json& json, const char* name, const Place& place) {
     Overrides overrides;
-    list(json, "overrides", place, [&](const Json& item, const Place& at) {
+    list(json, name, place, [&](const Json& item, const Place& at) {
         const auto row = whole(item, "row", at);
         if (!row) {
             return wrong(at.field("row"), "the number of a row");
         }
         overrides[*row] = own_value(item, at);
     });
-    column.overrides = Shared<Overrides>(std::move(overrides));
+    return overrides;
 }
 
 FootLine StudyReader::foot(const Json& json, const Place& place) {

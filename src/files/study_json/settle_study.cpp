@@ -10,18 +10,37 @@ namespace ledgefall {
 void StudyReader::settle(Study& study) {
     std::set<std::string> ids;
     std::uint64_t last = 0;
-    const auto see = [&](const Id id, const std::string& name) {
+    const auto pass = [&last](const Id id) {
         const std::string& text = id.str();
-        if (!text.empty() && !ids.insert(text).second) {
-            refuse("The id %1 stands in the file twice, the second time at %2.", {text, name});
-        }
         const std::size_t digits = text.find_last_not_of("0123456789");
         const std::string number = digits == std::string::npos ? "" : text.substr(digits + 1);
         if (!number.empty() && number.size() < 18) {
             last = std::max(last, static_cast<std::uint64_t>(std::stoull(number)));
         }
     };
+    const auto see = [&](const Id id, const std::string& name) {
+        if (!id.empty() && !ids.insert(id.str()).second) {
+            refuse("The id %1 stands in the file twice, the second time at %2.", {id.str(), name});
+        }
+        pass(id);
+    };
     for_each_part(study, see);
+    for (const auto& run : study.runs) { // what has gone since must not come back under its id as something else
+        for (const RunSetting& setting : run->settings) {
+            pass(setting.held);
+        }
+        for (const RunOverrides& typed : run->overrides) {
+            pass(typed.column);
+        }
+        for (const RunColumn& column : run->columns) {
+            pass(column.column);
+            pass(column.table);
+        }
+        for (const RunOutcome& outcome : run->outcomes) {
+            pass(outcome.definition);
+            pass(outcome.under);
+        }
+    }
     study.last_number = last;
     give_ids(study);
     check_names(study);
@@ -43,6 +62,7 @@ void StudyReader::give_ids(Study& study) {
     give(study.tables, "t");
     give(study.checks, "k");
     give(study.charts, "p");
+    give(study.runs, "u");
     for (auto& shared : study.tables) {
         Table table = *shared;
         give(table.ledge, "h");

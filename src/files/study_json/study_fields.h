@@ -24,8 +24,13 @@ inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "for
 /// In the order of FootLine::Place.
 inline constexpr std::string_view foot_places[] = {"under_and_beside", "under", "beside"};
 inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
-inline constexpr const char* study[] = {"format",   "version", "language", "title",  "note",
-                                        "settings", "ledge",   "tables",   "checks", "charts"};
+inline constexpr const char* study[] = {"format", "version", "language", "title",  "note", "settings",
+                                        "ledge",  "tables",  "checks",   "charts", "runs", "runs_table"};
+inline constexpr const char* run[] = {"id",  "name",     "seed",      "formulas", "drawn",
+                                      "row", "settings", "overrides", "columns",  "outcomes"};
+inline constexpr const char* runs_table[] = {"table", "columns"};
+/// In the order of RunOutcome::Of.
+inline constexpr std::string_view outcomes_of[] = {"single", "largest", "last"};
 inline constexpr const char* settings[] = {"seed",         "quantile_type", "tolerance", "as_of",
                                            "decimal_sign", "grouping",      "angles"};
 inline constexpr const char* format[] = {"style", "digits", "largest_denominator"};

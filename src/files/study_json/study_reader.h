@@ -96,7 +96,9 @@ class StudyReader {
     void slider(const Json& json, const Place& place, HeldValue& held);
     void choices(const Json& json, const Place& place, HeldValue& held);
     ColumnDefinition column(const Json& json, const Place& place);
+    Column cells(const Json& json, const Place& place); ///< by `kind` and `values`
     void pieces(const Json& json, const Place& place, ColumnDefinition& column);
+    Overrides overrides(const Json& json, const char* name, const Place& place);
     FootLine foot(const Json& json, const Place& place);
     std::vector<Id> columns(const Json& json, const Place& place);
     Group group(const Json& json, const Place& place);
@@ -108,6 +110,9 @@ class StudyReader {
     std::size_t word(const Json& json, const char* name, const std::vector<std::string_view>& words,
                      const Place& place);
     Check check(const Json& json, const Place& place);
+    void runs(const Json& json, Study& study);
+    Run run(const Json& json, const Place& place);
+    RunOutcome outcome_place(const Json& json, const Place& place);
     void axis(const Json& json, const Place& place, Axis& axis);
     Table table(const Json& json, const Place& place);
 
@@ -124,6 +129,9 @@ class StudyReader {
         }
         for (const auto& chart : study.charts) {
             see(chart->id, chart->label);
+        }
+        for (const auto& run : study.runs) {
+            see(run->id, run->name);
         }
         for (const auto& table : study.tables) {
             see(table->id, table->name);

@@ -1,57 +1,10 @@
 #include "core/value/date.h"
-#include "files/study_json/json_text.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
+#include "files/study_json/study_writer.h"
 
 namespace ledgefall {
 namespace {
-
-void put(Json& json, const char* field, const std::string& text) {
-    if (!text.empty()) {
-        json[field] = text;
-    }
-}
-
-/// The fields of a file that were not known when it was read, as they were.
-void put_unknown_fields(Json& json, const std::string& unknown_fields) {
-    if (unknown_fields.empty()) {
-        return;
-    }
-    const Json fields = Json::parse(unknown_fields, nullptr, false);
-    if (fields.is_object()) {
-        for (const auto& [name, value] : fields.items()) {
-            json[name] = value;
-        }
-    }
-}
-
-/// Whole numbers are written without a point, as people write them.
-Json number_json(double number) {
-    constexpr double exact = 9007199254740992.0;
-    const bool whole =
-        number == static_cast<double>(static_cast<std::int64_t>(std::abs(number) < exact ? number : 0.5));
-    const bool negative_zero = number == 0 && std::signbit(number);
-    return whole && !negative_zero ? Json(static_cast<std::int64_t>(number)) : Json(number);
-}
-
-Json value_json(const Value& value) {
-    if (value.state() == State::odd) {
-        return value.text().str();
-    }
-    if (!value.plain()) {
-        return nullptr;
-    }
-    switch (value.kind()) {
-    case Kind::text:
-        return value.text().str();
-    case Kind::yes_no:
-        return value.yes();
-    case Kind::date:
-        return write_date(value.number());
-    default:
-        return number_json(value.number());
-    }
-}
 
 /// One of some words; the first, which is usual, is left out.
 template <std::size_t count, class Choice>
@@ -78,10 +31,7 @@ Json held_json(const HeldValue& held) {
             json["parameters"] = held.parameters;
         }
     } else {
-        json["value"] = value_json(held.value);
-        if (held.value.kind() == Kind::date) {
-            json["kind"] = kind_name(Kind::date);
-        }
+        put_own_value(json, held.value);
     }
     put(json, "unit", held.unit);
     put(json, "note", held.note);
@@ -109,18 +59,6 @@ Json held_list(const std::vector<Shared<HeldValue>>& ledge) {
     Json list = Json::array();
     for (const auto& held : ledge) {
         list.push_back(held_json(*held));
-    }
-    return list;
-}
-
-Json overrides_json(const Overrides& overrides) {
-    Json list = Json::array();
-    for (const auto& [row, value] : overrides) {
-        Json one = {{"row", row}, {"value", value_json(value)}};
-        if (value.kind() == Kind::date) {
-            one["kind"] = kind_name(Kind::date);
-        }
-        list.push_back(std::move(one));
     }
     return list;
 }
@@ -400,6 +338,7 @@ std::string write_study(const Study& study) {
             json["charts"].push_back(chart_json(*chart, study));
         }
     }
+    put_runs(json, study);
     put_unknown_fields(json, study.unknown_fields);
     return json_text(json);
 }

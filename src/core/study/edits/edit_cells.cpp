@@ -250,12 +250,15 @@ Study empty_for_own_data(Study study) {
                     Column empty(column->cells->kind());
                     empty.resize(column->cells->size());
                     column.edit([&empty](ColumnDefinition& given) { given.cells = Shared<Column>(std::move(empty)); });
-                } else if (!column->overrides->empty()) {
-                    column.edit([](ColumnDefinition& worked) { worked.overrides = Shared<Overrides>(); });
+                }
+                if (!column->overrides->empty()) { // of typed layers too
+                    column.edit([](ColumnDefinition& any) { any.overrides = Shared<Overrides>(); });
                 }
             }
         });
     }
+    study.runs.clear(); // they hold what came of the cells that have gone
+    study.runs_table.reset();
     return study;
 }
 

@@ -106,7 +106,7 @@ Result<Study> ungroup(const Study& study, Id group, IfUsed if_used = IfUsed::ref
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
                          const std::vector<std::vector<std::string>>& block, const Spelling& spelling = {});
 /// Empties every typed cell of every table, and takes back what was typed over formulas: rows, headings, formulas, held
-/// values and charts stay.
+/// values and charts stay; kept runs go.
 Study empty_for_own_data(Study study);
 /// Reads a column's dates the other way: what stood for the month is the day. Days that have no such month stay.
 Result<Study> swap_days_and_months(Study study, Id column);

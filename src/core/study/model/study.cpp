@@ -130,6 +130,10 @@ const Chart* Study::chart(Id wanted) const {
     return find_in(charts, [wanted](const Chart& chart) { return chart.id == wanted; });
 }
 
+const Run* Study::run(Id wanted) const {
+    return find_in(runs, [wanted](const Run& run) { return run.id == wanted; });
+}
+
 const HeldValue* Study::held_named(std::string_view wanted) const {
     return find_in(ledge, [wanted](const HeldValue& held) { return held.name == wanted; });
 }

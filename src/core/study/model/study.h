@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/study/model/chart.h"
+#include "core/study/model/run.h"
 #include "core/study/row_sources/typed_rows.h"
 #include "core/value/column.h"
 #include "core/value/interned.h"
@@ -263,6 +264,8 @@ struct Study {
     std::vector<Shared<Table>> tables;
     std::vector<Shared<Check>> checks;
     std::vector<Shared<Chart>> charts;
+    std::vector<Shared<Run>> runs;
+    std::optional<RunsTable> runs_table;
     std::uint64_t last_number = 0; ///< of the ids given so far
     HeldObjects interned;          ///< by the cells that were read from files
     std::string unknown_fields;
@@ -271,6 +274,7 @@ struct Study {
     const Table* table(Id id) const;
     const Table* table_named(std::string_view name) const;
     const Chart* chart(Id id) const;
+    const Run* run(Id id) const;
     const HeldValue* held_named(std::string_view name) const;
     friend bool operator==(const Study&, const Study&) = default;
 };

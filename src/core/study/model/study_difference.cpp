@@ -98,6 +98,7 @@ StudyDifference difference_of(const Study& before, const Study& after) {
         ++(a.condition == b.condition ? all.out.others : all.out.formulas);
     });
     all.parts(before.charts, after.charts, [&all](const Chart&, const Chart&) { ++all.out.others; });
+    all.parts(before.runs, after.runs, [&all](const Run&, const Run&) { ++all.out.others; });
     const bool rest = before.title == after.title && before.settings == after.settings;
     all.out.others += rest ? 0 : 1;
     return all.out;
