@@ -2,6 +2,8 @@
 // what is worked out from nothing; no formula has changed its meaning where a name came or changed; and the whole walk
 // can be undone and redone.
 
+#include "core/runs/edit_runs.h"
+#include "core/runs/keep_run.h"
 #include "core/study/builders/frequency.h"
 #include "core/study/builders/summary.h"
 #include "core/study/edits/series.h"
@@ -104,7 +106,7 @@ class Walk {
     /// One random edit of where things stand.
     std::string layout_step(const Table& table) {
         const ColumnDefinition& chosen = column(table);
-        switch (pick(12)) {
+        switch (pick(17)) {
         case 0:
             return done("move column", move_column(study, chosen.id, pick(table.columns.size())));
         case 1:
@@ -137,6 +139,14 @@ class Walk {
             return done("shelve held", shelve_held(study, held(), pick(2) == 0 ? table.id : Id()));
         case 10:
             return done("continue", continue_cells(study, table.id, 0, pick(table.columns.size()), 0, 2, pick(9)));
+        case 11:
+            return done("keep a run", keep_run(study, *compute(study), {"", table.id, {}}));
+        case 12:
+            return done("restore", restore_run(study, run()));
+        case 13:
+            return done("remove a run", remove_run(study, run()));
+        case 14:
+            return done("table of runs", study.tables.size() > 3 ? Result<Study>(study) : add_runs_table(study));
         default:
             return done("slide", give_held(study, held(), Value::number(static_cast<double>(pick(10)))));
         }
@@ -157,6 +167,7 @@ class Walk {
         }
         return all.empty() ? Id("gone") : all[pick(all.size())];
     }
+    Id run() { return study.runs.empty() ? Id("gone") : study.runs[pick(study.runs.size())]->id; }
     std::string fresh(const std::string& stem) { return stem + std::to_string(++number_); }
     const ColumnDefinition& column(const Table& table) { return *table.columns[pick(table.columns.size())]; }
 

@@ -55,6 +55,39 @@ class TestWhatIf : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void a_table_may_stop_later_or_earlier() {
+        for (const char* step : {"0.05", "0.01", "0.002"}) { // of the study around the trials
+            Bench bench;
+            bench.held(std::string("dt = ") + step).rows("5000");
+            bench.take(write_column(bench.study, bench.table, "v = first 10 then v[i-1] - 9.81 * dt"));
+            bench.work("s = first 0 then s[i-1] + v[i-1] * dt").work("n = row^2");
+            bench.take(stop_rows(bench.study, bench.table, "row > 1 and s < 0"));
+            bench.work("after = s * 2")
+                .held("count_all = Data.s[last] * 0 + count(Data.s)")
+                .held("squares = sum(Data.n)");
+            bench.held("deepest = Data.after[last]");
+            int compared = 0;
+            for (const double tried : {0.1, 0.03, 0.004, 0.0025}) {
+                double v = 10;
+                double s = 0;
+                double squares = 1;
+                int rows = 1;
+                while (rows < 5000 && !(rows > 1 && s < 0)) {
+                    s += v * tried;
+                    v -= 9.81 * tried;
+                    ++rows;
+                    squares += static_cast<double>(rows) * rows;
+                }
+                const std::string with = " with ledge.dt = " + shortest(tried);
+                QCOMPARE(bench.number("count_all" + with), static_cast<double>(rows));
+                QVERIFY(near(bench.number("squares" + with), squares));
+                QVERIFY(near(bench.number("deepest" + with), 2 * s, 1e-11));
+                ++compared;
+            }
+            QCOMPARE(compared, 4);
+        }
+    }
+
     void a_recurrence_is_run_for_every_row() {
         Bench bench = thrown_stone("300");
         std::vector<double> speeds;

@@ -48,7 +48,10 @@ void Computation::run_groups(const std::vector<std::size_t>& groups) {
             if (definition.worked()) {
                 results_->entries_.try_emplace(definition.id);
             }
-            if (definition.table != nullptr) {
+            if (definition.what == PlannedDefinition::What::until) { // it may stop later than it does around the trial
+                const Value count = outer_->single(definition.table->id);
+                results_->rows_[definition.table->id] = count.plain() ? static_cast<std::size_t>(count.number()) : 0;
+            } else if (definition.table != nullptr) {
                 results_->rows_.try_emplace(definition.table->id, outer_->rows(definition.table->id));
                 for (const Axis* axis : definition.table->axes()) {
                     if (definition.table->two_way()) {
