@@ -61,7 +61,7 @@ class Screenshots : public QObject {
         prepare_application();
         QSettings().remove(QStringLiteral("chart_below"));
         WindowDriver drive;
-        (void)QTest::qWaitFor([&] { return drive.window.findChildren<StarterCard*>().size() >= 9; });
+        (void)QTest::qWaitFor([&] { return drive.window.findChildren<StarterCard*>().size() >= 10; });
         picture(drive, QStringLiteral("start"));
         QVERIFY(drive.window.open_demo());
         drive.settle();
@@ -93,7 +93,6 @@ class Screenshots : public QObject {
         picture(drive, QStringLiteral("germination"));
         drive.command(QStringLiteral("Below the table, or beside it"));
         chart(drive, "Path of the puck", "Puck");
-        picture(drive, QStringLiteral("path"));
         drive.command(QStringLiteral("All pages of the help"));
         drive.window.help().open(QStringLiteral("foot"));
         picture(drive, QStringLiteral("help"));
@@ -102,6 +101,15 @@ class Screenshots : public QObject {
             keys.write(HelpReader::keys_page(drive.window.rows_of_keys()).toUtf8());
         }
         Q_EMIT drive.window.help().closed();
+        const auto of_demo = [&drive](const char* study, const char* label, const char* table, const char* name) {
+            QVERIFY(drive.window.open_path(QStringLiteral(DEMO_FOLDER "/%1.ledgefall").arg(QLatin1String(study))));
+            chart(drive, label, table);
+            picture(drive, QLatin1String(name));
+        };
+        of_demo("puck", "Path of the puck", "Path", "path");
+        of_demo("two-axes", "Warmth along a gravel bar", "Warmth", "heat");
+        of_demo("two-axes", "Shares of groups at each site", "Counts", "shares-by-site");
+        of_demo("settling", "Settling time by depth, a line for each size", "Settling", "settling");
         SettingsDialog settings(drive.window.document().study(), &drive.window);
         settings.show();
         QTest::qWait(300);

@@ -52,9 +52,19 @@ constexpr Expected expected[] = {
     {"cooling", "Puck", "rows", 231.0},
     {"cooling", "Puck", "max(off)", 0.011073246155474135},
     {"cooling", "Puck", "x[last]", 0.7997265620598714},
-    {"settling", "Pairs", "pick(v where d = 16 and depth = 50)", 0.17708307692307695},
-    {"settling", "Pairs", "pick(time where d = 16 and depth = 50)", 2823.5335001390044},
-    {"settling", "Pairs", "count(time)", 25.0},
+    {"settling", "Settling", "hours[3, 4]", 0.7843148611497234},
+    {"two-axes", "Triangle", "sum(c)", 8191.0},
+    {"two-axes", "Triangle", "c[13, 7]", 924.0},
+    {"two-axes", "Warmth", "u[61, 20]", 6.464619217888406},
+    {"two-axes", "Warmth", "sum(u[61, ..])", 99.88328811359398},
+    {"two-axes", "Counts", "chi2", 17.00923469387755},
+    {"two-axes", "Counts", "p_value", 0.030013063101844765},
+    {"two-axes", "Counts", "cramers_v", 0.343685445391785},
+    {"puck", "Path", "end_x", -0.4046005013795019},
+    {"puck", "Steps", "end_x[last]", -0.4014416417315372},
+    {"puck", "Round", "rows", 94.0},
+    {"puck", "Round", "angle", 2.3599600742803175},
+    {"puck", "Star", "closing", 0.767643370708175},
     {"dates", "Samples", "sum(waited)", 379.0},
     {"dates", "Samples", "months_between[4]", 1.0},
     {"dates", "Samples", "months_between[5]", 3.0},
@@ -75,7 +85,7 @@ class TestDemo : public QObject {
         QTest::addColumn<QString>("path");
         const QDir folder(QStringLiteral(DEMO_FOLDER));
         const QStringList files = folder.entryList({QStringLiteral("*.ledgefall")});
-        QVERIFY(files.size() >= 8);
+        QVERIFY(files.size() >= 10);
         for (const QString& file : files) {
             QTest::newRow(qPrintable(file)) << folder.filePath(file);
         }
@@ -98,6 +108,28 @@ class TestDemo : public QObject {
         for (const auto& check : study->checks) {
             const Value held = results->single(check->id);
             QVERIFY2(held.plain() && held.yes(), check->label.c_str());
+        }
+    }
+
+    void the_runs_of_the_puck_are_those_by_hand() {
+        const Study study = demo("puck");
+        QCOMPARE(study.runs.size(), std::size_t{3});
+        for (const auto& run : study.runs) {
+            double x = 0.8;
+            double y = 0;
+            double vx = 0;
+            double vy = run->setting(Id("h5"))->value.number();
+            const Column& kept = run->column(Id("c11"))->cells;
+            QCOMPARE(kept.size(), std::size_t{601});
+            for (std::size_t row = 0; row < kept.size(); ++row) {
+                QVERIFY(std::fabs(kept.at(row).number() - x) < 1e-10);
+                const double r = std::hypot(x, y);
+                const double pull = r > 0.5 ? 12 * (r - 0.5) / (0.4 * r) : 0;
+                vx -= pull * x * 0.01;
+                vy -= pull * y * 0.01;
+                x += vx * 0.01;
+                y += vy * 0.01;
+            }
         }
     }
 

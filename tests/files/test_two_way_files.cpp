@@ -34,6 +34,24 @@ class TestTwoWayFiles : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void an_axis_keeps_how_it_is_shown() {
+        Study study;
+        Id table;
+        study = *add_two_way_table(study, "G", *written_axis("rate = 3 %, 3.5 % .. 6 %"),
+                                   *written_axis("years = 6, 12"), &table);
+        study.tables.front().edit([](Table& copy) {
+            copy.across->column->edit([](ColumnDefinition& years) {
+                years.note = "until the stand is counted";
+                years.width = 90;
+            });
+        });
+        QVERIFY((*study.table(table)->axis.column)->format.style == Format::Style::percent);
+        const Result<Study> read = read_study(write_study(study));
+        QVERIFY2(read, read ? "" : read.refusal().text().c_str());
+        QVERIFY(read->tables.front()->axis == study.tables.front()->axis);
+        QVERIFY(read->tables.front()->across == study.tables.front()->across);
+    }
+
     void the_command_line_makes_grids() {
         const std::vector<Step> grid = {{Do::grid, "Product"}, {Do::down, "a = 1..3"}, {Do::across, "b = 2, 4, 8"}};
         const auto with = [&grid](std::vector<Step> more) {

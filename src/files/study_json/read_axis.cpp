@@ -1,5 +1,6 @@
 // Reading where a table's rows come from.
 
+#include "files/study_json/study_fields.h"
 #include "files/study_json/study_reader.h"
 
 namespace ledgefall {
@@ -81,15 +82,16 @@ class JsonFieldReader : public FieldReader {
 };
 
 void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
-    JsonFieldReader fields(*this, json, place);
-    RowSourcePtr source = read_row_source(fields);
-    std::vector<std::string_view> known_fields = {"source", "label", "unit"};
+    JsonFieldReader of_source(*this, json, place);
+    RowSourcePtr source = read_row_source(of_source);
+    std::vector<std::string_view> known_fields(std::begin(fields::axis), std::end(fields::axis));
+    const std::size_t of_all_kinds = known_fields.size();
     for (const RowSourceKind& kind : row_source_kinds()) {
         if (kind.name == source->kind()) {
             known_fields.insert(known_fields.end(), kind.fields.begin(), kind.fields.end());
         }
     }
-    const bool known_kind = known_fields.size() > 3;
+    const bool known_kind = known_fields.size() > of_all_kinds;
     const std::string display_name =
         field(json, "name") == nullptr || !source->axis_kind() ? std::string(source->axis_name()) : name(json, place);
     axis = Axis(std::move(source), Id(text(json, "id", place)), display_name);
@@ -97,6 +99,9 @@ void StudyReader::axis(const Json& json, const Place& place, Axis& axis) {
         axis.column->edit([&](ColumnDefinition& column) {
             column.label = text(json, "label", place);
             column.unit = text(json, "unit", place);
+            column.note = text(json, "note", place);
+            column.format = format(json, place);
+            column.width = width(json, place);
         });
     }
     axis.unknown_fields = known_kind ? unknown_fields(json, known_fields) : std::string();

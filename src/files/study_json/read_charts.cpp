@@ -10,8 +10,7 @@ namespace {
 /// A column by its id, or as a formula of another table names it: `Pebbles.length`.
 Id column_called(const Study& study, Id written) {
     for (const auto& table : study.tables) {
-        const bool axis = table->axis.column && (*table->axis.column)->id == written;
-        if (axis || table->column(written) != nullptr) {
+        if (table->axis_of(written) != nullptr || table->column(written) != nullptr) {
             return written;
         }
     }

@@ -137,6 +137,10 @@ Format StudyReader::format(const Json& json, const Place& place) {
     return format;
 }
 
+int StudyReader::width(const Json& json, const Place& place) {
+    return static_cast<int>(std::clamp(number(json, "width", place, 0), 0.0, 4000.0));
+}
+
 Kind StudyReader::kind(const Json& json, const Place& place) {
     const std::string name = text(json, "kind", place);
     const auto entry = kind_named(name.empty() ? "number" : name);

@@ -89,7 +89,7 @@ ColumnDefinition StudyReader::column(const Json& json, const Place& place) {
     column.unit = text(json, "unit", place);
     column.note = text(json, "note", place);
     column.format = format(json, place);
-    column.width = static_cast<int>(std::clamp(number(json, "width", place, 0), 0.0, 4000.0));
+    column.width = width(json, place);
     column.hidden = yes(json, "hidden", place);
     pieces(json, place, column);
     column.cells = Shared<Column>(column.pieces.empty() ? cells(json, place) : Column(kind(json, place)));

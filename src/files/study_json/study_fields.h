@@ -20,6 +20,8 @@ inline constexpr const char* held[] = {"id",      "name",   "unit",       "note"
                                        "formula", "format", "parameters", "slider", "choices", "group"};
 inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
                                          "formula", "pieces", "overrides", "format", "width", "hidden"};
+/// Of every axis; row sources have their own beside these.
+inline constexpr std::string_view axis[] = {"source", "label", "unit", "note", "format", "width"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format", "place"};
 /// In the order of FootLine::Place.
 inline constexpr std::string_view foot_places[] = {"under_and_beside", "under", "beside"};

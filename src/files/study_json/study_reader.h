@@ -87,6 +87,7 @@ class StudyReader {
     }
     void settings(const Json& json, Settings& settings);
     Format format(const Json& json, const Place& place);
+    int width(const Json& json, const Place& place);
     Kind kind(const Json& json, const Place& place);
     Value value(const Json& json, Kind kind, const Place& place);
     Value own_value(const Json& json, const Place& place);

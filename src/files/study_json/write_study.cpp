@@ -160,6 +160,11 @@ Json axis_json(const Axis& axis) {
         json["name"] = (*axis.column)->name;
         put(json, "label", (*axis.column)->label);
         put(json, "unit", (*axis.column)->unit);
+        put(json, "note", (*axis.column)->note);
+        put_format(json, (*axis.column)->format);
+        if ((*axis.column)->width != 0) {
+            json["width"] = (*axis.column)->width;
+        }
     }
     JsonFieldWriter fields(json);
     axis.source->write(fields);
