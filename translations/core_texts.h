@@ -750,6 +750,7 @@ QT_TRANSLATE_NOOP("Sentence", "rows of %1");
 QT_TRANSLATE_NOOP("Sentence", "rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min");
 QT_TRANSLATE_NOOP("Sentence", "second");
 QT_TRANSLATE_NOOP("Sentence", "several rows fit here: pick takes exactly one");
+QT_TRANSLATE_NOOP("Sentence", "share of %1");
 QT_TRANSLATE_NOOP("Sentence", "share of all");
 QT_TRANSLATE_NOOP("Sentence", "share of the column");
 QT_TRANSLATE_NOOP("Sentence", "share of the row");

@@ -3326,6 +3326,10 @@
         <source>rows of %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>share of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

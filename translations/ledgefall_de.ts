@@ -3326,6 +3326,10 @@
         <source>rows of %1</source>
         <translation>Zeilen von %1</translation>
     </message>
+    <message>
+        <source>share of %1</source>
+        <translation>Anteil an %1</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

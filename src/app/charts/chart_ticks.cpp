@@ -135,6 +135,30 @@ void ChartTicks::calendar(const QCPRange& range, QVector<double>& ticks, QVector
     }
 }
 
+/// Powers of ten, over few of them 1, 2 and 5 of each, and within one of them even steps.
+QVector<double> LogarithmicTicks::createTickVector(double tick_step, const QCPRange& range) {
+    constexpr double most_labels = 8;
+    if (!(range.lower > 0) || !std::isfinite(range.upper)) {
+        return {};
+    }
+    const double powers = std::log10(range.upper / range.lower);
+    if (powers < 1) {
+        return QCPAxisTicker::createTickVector(QCPAxisTicker::getTickStep(range), range);
+    }
+    const int stride = static_cast<int>(std::ceil(powers / most_labels));
+    QVector<double> ticks;
+    const auto first = static_cast<int>(std::floor(std::log10(range.lower)));
+    for (int power = first; power <= std::log10(range.upper); power += stride) {
+        for (const double part : {1.0, 2.0, 5.0}) {
+            const double tick = part * std::pow(10.0, power);
+            if ((part == 1 || powers <= 3) && range.contains(tick)) {
+                ticks << tick;
+            }
+        }
+    }
+    return ticks.size() > 1 ? ticks : QCPAxisTickerLog::createTickVector(tick_step, range);
+}
+
 QString LogarithmicTicks::getTickLabel(double tick, const QLocale&, QChar, int) {
     return number_text(tick, {});
 }

@@ -5,9 +5,10 @@
 
 namespace ledgefall {
 
-/// The ticks of a logarithmic axis: powers of ten, written as people write numbers.
+/// The ticks of a logarithmic axis, written as people write numbers.
 class LogarithmicTicks : public QCPAxisTickerLog {
   protected:
+    QVector<double> createTickVector(double tick_step, const QCPRange& range) override;
     QString getTickLabel(double tick, const QLocale& locale, QChar form, int precision) override;
 };
 

@@ -65,6 +65,33 @@ QPolygonF curve_of(const Study& study, const Results& results) {
     return points;
 }
 
+/// A two-way table's axis down, and the first columns of its first layer under the values of the axis across.
+void add_grid(Starter& out, const Table& table, const Results& results) {
+    const ColumnDefinition& down = **table.axis.column;
+    const ColumnDefinition& across = **table.across->column;
+    const Column* rows = results.column(down.id);
+    const Column* columns = results.column(across.id);
+    const Column* cells = table.columns.empty() ? nullptr : results.column(table.columns.front()->id);
+    if (rows == nullptr || columns == nullptr || cells == nullptr) {
+        return;
+    }
+    const std::size_t shown_rows = std::min(rows->size(), most_rows_shown);
+    Starter::Column headings;
+    for (std::size_t row = 0; row < shown_rows; ++row) {
+        headings.cells << value_text(rows->at(row), down.format);
+    }
+    out.columns.append(headings);
+    for (std::size_t column = 0; column < std::min(columns->size(), most_columns); ++column) {
+        Starter::Column one;
+        one.heading = value_text(columns->at(column), across.format);
+        one.worked = true;
+        for (std::size_t row = 0; row < shown_rows; ++row) {
+            one.cells << value_text(cells->at(row * columns->size() + column), table.columns.front()->format);
+        }
+        out.columns.append(one);
+    }
+}
+
 Starter pictured(const QString& file, const Study& study) {
     Starter out;
     out.file = file;
@@ -74,6 +101,10 @@ Starter pictured(const QString& file, const Study& study) {
     const ResultsPtr results = compute(study);
     const Table* table = shown_table(study);
     if (table == nullptr) {
+        return out;
+    }
+    if (table->two_way()) {
+        add_grid(out, *table, *results);
         return out;
     }
     for (std::size_t at = 0; at < std::min(table->columns.size(), most_columns); ++at) {

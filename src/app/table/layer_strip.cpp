@@ -10,7 +10,49 @@
 #include <QTextLayout>
 #include <QVBoxLayout>
 
+#include <numeric>
+
 namespace ledgefall {
+namespace {
+
+constexpr const char* whole_text = "whole_text"; // the property in which a button keeps its text before it was cut
+
+void set_text(QToolButton& button, const QString& text) {
+    button.setProperty(whole_text, text);
+    button.setText(text);
+}
+
+/// How wide a button is with its whole text.
+int wanted_width(const QToolButton& button) {
+    const int around = button.sizeHint().width() - button.fontMetrics().horizontalAdvance(button.text());
+    return around + button.fontMetrics().horizontalAdvance(button.property(whole_text).toString());
+}
+
+/// Cuts the texts of buttons so that together they are no wider than `room`, the longest first.
+void cut(const QList<QToolButton*>& buttons, int room) {
+    int widest = 0;
+    for (const QToolButton* button : buttons) {
+        widest = std::max(widest, wanted_width(*button));
+    }
+    const auto together = [&buttons](int most) {
+        return std::accumulate(buttons.begin(), buttons.end(), 0, [most](int sum, const QToolButton* button) {
+            return sum + std::min(most, wanted_width(*button));
+        });
+    };
+    int most = widest;
+    while (most > look().px(40) && together(most) > room) {
+        most -= look().px(4);
+    }
+    for (QToolButton* button : buttons) {
+        const QString whole = button->property(whole_text).toString();
+        const int around = button->sizeHint().width() - button->fontMetrics().horizontalAdvance(button->text());
+        button->setText(wanted_width(*button) <= most
+                            ? whole
+                            : button->fontMetrics().elidedText(whole, Qt::ElideRight, std::max(1, most - around)));
+    }
+}
+
+} // namespace
 
 /// The shown layer's formula, wrapped; a click on it writes it.
 class LayerStrip::FormulaLine : public QWidget {
@@ -87,8 +129,8 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     , down_(new QToolButton(this))
     , across_(new QToolButton(this))
     , turn_(new QToolButton(this))
-    , next_(new QToolButton(this))
     , layers_(new QWidget(this))
+    , next_(new QToolButton(layers_))
     , formula_(new FormulaLine(*this)) {
     for (QToolButton* button : {down_, across_, turn_, next_}) {
         button->setAutoRaise(true);
@@ -96,17 +138,14 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     }
     down_->setToolTip(tr("The axis down: click to change its name or values"));
     across_->setToolTip(tr("The axis across: click to change its name or values"));
-    turn_->setText(tr("swap axes"));
+    set_text(*turn_, tr("swap axes"));
     turn_->setToolTip(tr("The rows become columns; formulas are rewritten to mean the same"));
-    next_->setText(tr("next layer"));
+    set_text(*next_, tr("next layer"));
     next_->setToolTip(tr("Write another formula for all cells"));
     connect(down_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(false); });
     connect(across_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(true); });
     connect(turn_, &QToolButton::clicked, this, &LayerStrip::transposing_wanted);
     connect(next_, &QToolButton::clicked, this, &LayerStrip::next_layer_wanted);
-    layers_->setLayout(new QHBoxLayout);
-    layers_->layout()->setContentsMargins(0, 0, 0, 0);
-    layers_->layout()->setSpacing(look().px(2));
     const auto row_of = [](std::initializer_list<QWidget*> widgets) {
         auto* row = new QHBoxLayout;
         row->setContentsMargins(0, 0, 0, 0);
@@ -118,7 +157,7 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     };
     bar_ = new QBoxLayout(QBoxLayout::LeftToRight);
     bar_->setSpacing(look().px(4));
-    auto* of_layers = row_of({layers_, next_});
+    auto* of_layers = row_of({layers_});
     auto* of_axes = row_of({down_, across_, turn_});
     of_axes->addStretch(1);
     of_layers->addStretch(0);
@@ -141,7 +180,9 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
 }
 
 QList<QToolButton*> LayerStrip::layer_buttons() const {
-    return layers_->findChildren<QToolButton*>(Qt::FindDirectChildrenOnly);
+    QList<QToolButton*> buttons = layers_->findChildren<QToolButton*>(Qt::FindDirectChildrenOnly);
+    buttons.removeOne(next_);
+    return buttons;
 }
 
 QString LayerStrip::formula_text() const {
@@ -159,7 +200,6 @@ void LayerStrip::rebuild_layers() {
         auto* button = new QToolButton(layers_);
         button->setAutoRaise(true);
         button->setCheckable(true);
-        layers_->layout()->addWidget(button);
         const auto at = static_cast<std::size_t>(buttons.size());
         connect(button, &QToolButton::clicked, this, [this, at] {
             const Table* table = model_.table();
@@ -174,11 +214,46 @@ void LayerStrip::rebuild_layers() {
     for (qsizetype at = 0; at < buttons.size(); ++at) {
         const ColumnDefinition& layer = *layers[static_cast<std::size_t>(at)];
         const bool chosen = shown != nullptr && layer.id == shown->id;
-        buttons[at]->setText(QString::fromStdString(layer.shown_label()));
+        set_text(*buttons[at], QString::fromStdString(layer.shown_label()));
         buttons[at]->setFont(look().text(10.5, chosen));
         buttons[at]->setChecked(chosen);
         buttons[at]->setToolTip(tr("Show the layer %1").arg(QString::fromStdString(layer.shown_label())));
     }
+}
+
+/// The axes stand beside the layers where there is room for both, else under them; layers that are too many for one row
+/// go on in the next, and what is still too long is cut.
+void LayerStrip::fit() {
+    const int room = width() - look().px(30);
+    const int gap = look().px(4);
+    const QList<QToolButton*> of_axes = {down_, across_, turn_};
+    const auto together = [gap](const QList<QToolButton*>& buttons) {
+        return std::accumulate(buttons.begin(), buttons.end(), 0,
+                               [gap](int sum, const QToolButton* button) { return sum + wanted_width(*button) + gap; });
+    };
+    const QList<QToolButton*> of_layers = layer_buttons() + QList<QToolButton*>{next_};
+    const bool beside = together(of_layers) + together(of_axes) <= room;
+    bar_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    cut(of_axes, room - gap * static_cast<int>(of_axes.size()));
+    QPoint at;
+    int widest = 0;
+    int high = 0;
+    for (QToolButton* button : of_layers) {
+        cut({button}, room);
+        const QSize size(std::min(room, wanted_width(*button)), button->sizeHint().height());
+        at = at.x() > 0 && at.x() + size.width() > room ? QPoint(0, at.y() + high) : at;
+        button->setGeometry(QRect(at, size));
+        button->show();
+        at.rx() += size.width() + gap;
+        widest = std::max(widest, at.x());
+        high = std::max(high, size.height());
+    }
+    layers_->setFixedSize(widest, at.y() + high);
+}
+
+void LayerStrip::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    fit();
 }
 
 void LayerStrip::refresh() {
@@ -187,8 +262,6 @@ void LayerStrip::refresh() {
         return;
     }
     rebuild_layers();
-    constexpr std::size_t beside_axes = 2; // more layers have a row of their own
-    bar_->setDirection(table->columns.size() <= beside_axes ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     const auto named = [&](QToolButton& button, const Axis& axis, const QString& mark, const QColor& colour) {
         const ColumnDefinition& column = **axis.column;
         const QString unit =
@@ -196,7 +269,7 @@ void LayerStrip::refresh() {
         constexpr int most = 34;
         QString values = QString::fromStdString(axis_in_words(document_.study(), axis));
         values = values.size() > most ? values.left(most - 1) + QStringLiteral("…") : values;
-        button.setText(QStringLiteral("%1 %2%3 = %4").arg(mark, QString::fromStdString(column.name), unit, values));
+        set_text(button, QStringLiteral("%1 %2%3 = %4").arg(mark, QString::fromStdString(column.name), unit, values));
         button.setFont(look().text(9.5));
         QPalette palette = button.palette();
         palette.setColor(QPalette::ButtonText, colour);
@@ -207,6 +280,7 @@ void LayerStrip::refresh() {
     for (QToolButton* button : {turn_, next_}) {
         button->setFont(look().text(9.5));
     }
+    fit();
     const ColumnDefinition* layer = model_.layer();
     if (layer == nullptr) {
         return formula_->show_formula({tr("No layer yet: click here and write a formula for all cells"), {}}, true);

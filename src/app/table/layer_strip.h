@@ -26,15 +26,20 @@ class LayerStrip : public QWidget {
     void axis_wanted(bool across); ///< other values for one
     void transposing_wanted();
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
     class FormulaLine;
     void refresh();
+    void fit();
     void rebuild_layers();
 
     TwoWayModel& model_;
     Document& document_;
-    QToolButton *down_, *across_, *turn_, *next_;
-    QWidget* layers_;
+    QToolButton *down_, *across_, *turn_;
+    QWidget* layers_; ///< a button for each, and one for the next
+    QToolButton* next_;
     QBoxLayout* bar_ = nullptr; ///< the layers, and the axes beside or under them
     FormulaLine* formula_;
 };

@@ -324,6 +324,15 @@ class Maker {
             }
         }
         axis.format = ys.empty() ? Format() : ys.front().column->format;
+        const bool shares =
+            !second && std::all_of(out_.series.begin(), out_.series.end(),
+                                   [](const SeriesFigures& one) { return one.form == SeriesForm::stacked_shares; });
+        if (shares && !ys.empty()) {
+            axis.format = {Format::Style::percent, 0};
+            for (SeriesFigures& series : out_.series) {
+                series.y_format = {Format::Style::percent, 1};
+            }
+        }
         if (!axis.title.empty() || ys.empty()) {
             return;
         }
@@ -336,6 +345,9 @@ class Maker {
         axis.title = one ? titled(ys.front().column->shown_label(), unit) : one_unit ? unit : "";
         if (per_width_ && !axis.title.empty()) {
             axis.title += " / width";
+        }
+        if (shares && one) {
+            axis.title = worded({"share of %1", {ys.front().column->shown_label()}});
         }
     }
 
