@@ -2,10 +2,12 @@
 // cells: they are worked out by groups, by a balanced tree and from the end, and must give what each row by itself
 // gives.
 
+#include "core/value/flat_index.h"
 #include "harness/test_program.h"
 #include "working.h"
 
 #include <algorithm>
+#include <map>
 #include <random>
 
 using namespace ledgefall;
@@ -50,6 +52,23 @@ class TestGrouping : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void pairs_are_numbered_in_the_order_in_which_they_come() {
+        std::mt19937 random(5);
+        for (const std::size_t most : {3U, 40U, 3'000U, 100'000U}) { // the last are too many for a table of all pairs
+            PairIndex index;
+            std::map<std::pair<std::size_t, std::size_t>, std::size_t> wanted;
+            for (int turn = 0; turn < 20'000; ++turn) {
+                const std::pair<std::size_t, std::size_t> pair(random() % (1 + most * turn / 20'000), random() % most);
+                QCOMPARE(index.known(pair.first, pair.second).has_value(), wanted.contains(pair));
+                const std::size_t number = wanted.try_emplace(pair, wanted.size()).first->second;
+                QCOMPARE(index.number_of(pair.first, pair.second), number);
+            }
+            for (const auto& [pair, number] : wanted) {
+                QCOMPARE(index.known(pair.first, pair.second), std::optional(number));
+            }
+        }
+    }
+
     void rows_like_this_one() {
         std::mt19937 random(3);
         const auto any = [&random](int to) { return static_cast<int>(random() % static_cast<unsigned>(to)); };

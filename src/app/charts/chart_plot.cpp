@@ -372,6 +372,9 @@ void ChartPlot::resizeEvent(QResizeEvent* event) {
 }
 
 void ChartPlot::mark_rows(Id table, RowRanges rows) {
+    if (marked_table_ == table && marked_ == rows) {
+        return; // a new picture is painted with its marks
+    }
     marked_table_ = table;
     marked_ = std::move(rows);
     layer(QStringLiteral("overlay"))->replot();

@@ -49,12 +49,13 @@ WorkingView::WorkingView(QWidget* parent)
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
+    connect(&look_news(), &LookNews::changed, this, [this] { laid_out_.clear(); });
 }
 
 void WorkingView::clear() {
     lines_.clear();
     text_.clear();
-    laid_out_for_ = -1;
+    laid_out_.clear();
     updateGeometry();
     update();
 }
@@ -65,7 +66,7 @@ void WorkingView::show_working(const Working& working, const Study& study, const
     add(working, study, own, each, 0);
     text_ = QString::fromStdString(working_text(working));
     setAccessibleDescription(text_);
-    laid_out_for_ = -1;
+    laid_out_.clear();
     updateGeometry();
     update();
 }
@@ -99,7 +100,21 @@ void WorkingView::add(const Working& working, const Study& study, const Table* o
     }
 }
 
-double WorkingView::lay_out(double width, std::vector<Placed>* placed) const {
+const WorkingView::LaidOut& WorkingView::laid_out(int width) const {
+    constexpr std::size_t most_kept = 4;
+    if (zoom_ != look().zoom || (laid_out_.size() >= most_kept && !laid_out_.contains(width))) {
+        laid_out_.clear();
+        zoom_ = look().zoom;
+    }
+    const auto [it, is_new] = laid_out_.try_emplace(width);
+    if (is_new) {
+        it->second = lay_out(width);
+    }
+    return it->second;
+}
+
+WorkingView::LaidOut WorkingView::lay_out(double width) const {
+    LaidOut out;
     const double size = points;
     double y = 2;
     int depth = 0;
@@ -120,19 +135,16 @@ double WorkingView::lay_out(double width, std::vector<Placed>* placed) const {
             Placed above = one;
             above.formula = MathPicture();
             above.at = {left, y};
-            if (placed != nullptr) {
-                placed->push_back(above);
-            }
+            out.placed.push_back(above);
             y += one.lead.height();
             one.lead = MathPicture();
         }
         one.at = {left, y};
         y += std::max(one.lead.height(), one.formula.height()) + look().px(3);
-        if (placed != nullptr) {
-            placed->push_back(std::move(one));
-        }
+        out.placed.push_back(std::move(one));
     }
-    return y + 2;
+    out.height = y + 2;
+    return out;
 }
 
 QSize WorkingView::sizeHint() const {
@@ -140,21 +152,12 @@ QSize WorkingView::sizeHint() const {
 }
 
 int WorkingView::heightForWidth(int width) const {
-    return lines_.empty() ? 0 : static_cast<int>(std::ceil(lay_out(width, nullptr)));
-}
-
-void WorkingView::resizeEvent(QResizeEvent*) {
-    laid_out_for_ = -1;
+    return lines_.empty() ? 0 : static_cast<int>(std::ceil(laid_out(width).height));
 }
 
 void WorkingView::paintEvent(QPaintEvent*) {
-    if (laid_out_for_ != width()) {
-        placed_.clear();
-        lay_out(width(), &placed_);
-        laid_out_for_ = width();
-    }
     QPainter painter(this);
-    for (const Placed& one : placed_) {
+    for (const Placed& one : laid_out(width()).placed) {
         const double up = std::max(one.lead.up(), one.formula.up());
         one.lead.paint(painter, one.at + QPointF(0, up - one.lead.up()));
         one.formula.paint(painter, QPointF(one.formula_x, one.at.y() + up - one.formula.up()));

@@ -6,6 +6,8 @@
 
 #include <QWidget>
 
+#include <map>
+
 namespace ledgefall {
 
 /// A working drawn as it would be written by hand: the formula as mathematics, the same with its numbers put in, and
@@ -25,7 +27,6 @@ class WorkingView : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent* event) override;
-    void resizeEvent(QResizeEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
 
@@ -47,12 +48,18 @@ class WorkingView : public QWidget {
         double formula_x = 0;
     };
     void add(const Working& working, const Study& study, const Table* own, const ColumnDefinition* each, int depth);
-    double lay_out(double width, std::vector<Placed>* placed) const;
+    struct LaidOut {
+        std::vector<Placed> placed;
+        double height = 0;
+    };
+    /// The lines as they stand in a view of that width; kept, since a layout asks for heights again and again.
+    const LaidOut& laid_out(int width) const;
+    LaidOut lay_out(double width) const;
     void copy() const;
 
     std::vector<Line> lines_;
-    std::vector<Placed> placed_;
-    double laid_out_for_ = -1;
+    mutable std::map<int, LaidOut> laid_out_; ///< by the width
+    mutable double zoom_ = 1;                 ///< of what is laid out
     QString text_;
 };
 

@@ -76,114 +76,6 @@ void TableView::restyle() {
     fit_columns();
 }
 
-int TableView::content_width(int section) const {
-    const ColumnDefinition* column = table_.column(section);
-    if (table_.two_way()) {
-        const int below = width_below && column == nullptr ? width_below(section) : 0;
-        return std::max(std::min(width_in_grid(section), look().px(280)) + look().px(28), below);
-    }
-    if (column == nullptr) {
-        return look().px(28);
-    }
-    const Column* cells = column->worked() ? document_.results().column(column->id) : &*column->cells;
-    const Format format = table_.shown_format(section);
-    Fitted& fitted = fitted_[column->id];
-    if (fitted.cells != cells || !(fitted.format == format) || fitted.zoom != look().zoom ||
-        fitted.rows != table_.table_rows()) {
-        fitted = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
-    }
-    const int below = width_below ? width_below(section) : 0;
-    return std::max(std::min(fitted.width, look().px(280)) + look().px(28), std::min(below, look().px(200)));
-}
-
-/// The width of a two-way table's columns, of which all are of one: that of the widest of some cells, headings and foot
-/// values. What stands beside the rows has its own.
-int TableView::width_in_grid(int section) const {
-    const ColumnDefinition* layer = table_.column(section);
-    if (layer == nullptr) {
-        return widest_of(section, {});
-    }
-    const Column* cells = document_.results().column(layer->id);
-    const Format format = table_.shown_format(section);
-    Fitted& fitted = fitted_[layer->id];
-    const bool trial = table_.in_trial(section);
-    if (!trial && fitted.cells == cells && fitted.format == format && fitted.zoom == look().zoom &&
-        fitted.rows == table_.table_columns()) {
-        return fitted.width;
-    }
-    constexpr int looked_at = 400;
-    const QFontMetrics metrics(look().text());
-    const QFontMetrics strong(look().text(10.5, true));
-    const int rows = std::max(1, table_.table_rows());
-    int columns = 0;
-    while (columns < table_.table_columns() && table_.column(columns) != nullptr) {
-        ++columns;
-    }
-    int widest = 0;
-    const int step = std::max(1, columns / looked_at);
-    for (int at = 0; at < columns; at += step) {
-        widest = std::max(widest, strong.horizontalAdvance(table_.headerData(at, Qt::Horizontal).toString()));
-        widest = std::max(widest, width_below ? width_below(at) - look().px(28) : 0);
-    }
-    const int all = rows * columns;
-    const int stride = std::max(1, all / looked_at);
-    for (int at = 0; at < all; at += stride) {
-        widest =
-            std::max(widest, metrics.horizontalAdvance(value_text(table_.value(at / columns, at % columns), format)));
-    }
-    if (all > 0) {
-        const Value last = table_.value(rows - 1, columns - 1);
-        widest = std::max(widest, metrics.horizontalAdvance(value_text(last, format)));
-    }
-    fitted = {trial ? nullptr : cells, format, look().zoom, table_.table_columns(), widest};
-    return widest;
-}
-
-/// The width of the widest of some cells. Of numbers only the longest is measured: their figures are of one width.
-int TableView::widest_of(int section, const Format& format) const {
-    constexpr int looked_at = 60;
-    const QFontMetrics metrics(look().text());
-    const int rows = table_.table_rows();
-    const int step = std::max(1, rows / looked_at);
-    int widest = 0;
-    QString longest;
-    for (int row = 0; row < rows; row += step) {
-        const Value value = table_.value(row, section);
-        const QString text =
-            table_.two_way() ? table_.index(row, section).data().toString() : value_text(value, format);
-        if (value.kind() != Kind::number) {
-            widest = std::max(widest, metrics.horizontalAdvance(text));
-        } else if (text.size() > longest.size()) {
-            longest = text;
-        }
-    }
-    return std::max(widest, metrics.horizontalAdvance(longest));
-}
-
-void TableView::fit_columns() {
-    fitting_ = true;
-    bool changed = heading_->sizeHint().height() != heading_->height();
-    for (int section = 0; section < table_.columnCount(); ++section) {
-        const ColumnDefinition* column = table_.column(section);
-        const bool given_width = column != nullptr && column->width > 0;
-        const int width =
-            given_width ? look().px(column->width) : heading_->fitting_width(section, content_width(section));
-        if (columnWidth(section) != width) {
-            setColumnWidth(section, width);
-            changed = true;
-        }
-        const bool hidden = column != nullptr && column->hidden;
-        if (isColumnHidden(section) != hidden) {
-            setColumnHidden(section, hidden);
-        }
-    }
-    fitting_ = false;
-    if (changed) {
-        updateGeometries();
-        keep_current_in_view();
-    }
-}
-
 /// Columns that have become wider may push the current one over the edge on which it stood.
 void TableView::keep_current_in_view() {
     const int section = currentIndex().column();
@@ -193,17 +85,6 @@ void TableView::keep_current_in_view() {
     if (left > 0 && left < edge + look().px(120) && right > edge) {
         horizontalScrollBar()->setValue(horizontalScrollBar()->value() + std::min(right - edge, left));
     }
-}
-
-int TableView::names_width() const {
-    constexpr int looked_at = 60;
-    const QFontMetrics metrics(look().text(10.5, true));
-    int widest = 0;
-    const int rows = table_.two_way() ? table_.table_rows() : 0;
-    for (int row = 0; row < rows; row += std::max(1, rows / looked_at)) {
-        widest = std::max(widest, metrics.horizontalAdvance(table_.headerData(row, Qt::Vertical).toString()));
-    }
-    return widest == 0 ? 0 : std::min(widest + look().px(18), look().px(220));
 }
 
 int TableView::content_height() const {

@@ -12,7 +12,32 @@ std::uint64_t key_of(double slot, Kind kind) {
     return std::bit_cast<std::uint64_t>(kind != Kind::text && slot == 0 ? 0.0 : slot);
 }
 
+bool is_plain(const Lane& lane) {
+    return lane.states == nullptr;
+}
+
 } // namespace
+
+/// The rows of a block in which nothing is missing or at fault, key by key.
+void GroupedMeasure::group_plain(const std::vector<Lane>& keys, std::span<const Lane> lanes, std::size_t count) {
+    std::array<std::size_t, Runner::block_rows> places; // written before it is read
+    for (std::size_t at = 0; at < keys.size(); ++at) {
+        const Kind kind = call_.grouped->keys[at].kind;
+        for (std::size_t row = 0; row < count; ++row) {
+            const std::size_t number = keys_[at].number_of(key_of(keys[at].slot(row), kind));
+            places[row] = at == 0 ? number : joins_[at].number_of(places[row], number);
+        }
+    }
+    group_of(*std::max_element(places.begin(), places.begin() + static_cast<std::ptrdiff_t>(count)));
+    for (std::size_t row = 0; row < count; ++row) {
+        ++groups_[places[row]].rows;
+    }
+    for (std::size_t at = 0; at < lanes.size() && same_.empty(); ++at) {
+        for (std::size_t row = 0; row < count; ++row) {
+            groups_[places[row]].values[at].push_back(lanes[at].slot(row));
+        }
+    }
+}
 
 /// Missing values are left out as an accumulator would; a fault anywhere ends the grouping.
 void GroupedMeasure::group_rows() {
@@ -41,6 +66,12 @@ void GroupedMeasure::group_rows() {
         for (std::size_t at = 0; at < width && same && same_.size() < width; ++at) {
             same_.push_back(lanes[at].slots[0]);
         }
+        const bool all_plain = !taken.condition && std::all_of(keys.begin(), keys.end(), is_plain) &&
+                               std::all_of(lanes.begin(), lanes.begin() + static_cast<std::ptrdiff_t>(width), is_plain);
+        if (all_plain) {
+            group_plain(keys, {lanes.data(), width}, count);
+            return !environment_.stopped();
+        }
         for (std::size_t row = 0; row < count && sound_; ++row) {
             bool taken_row = true;
             bool plain = true;
@@ -62,7 +93,7 @@ void GroupedMeasure::group_rows() {
             std::size_t place = 0;
             for (std::size_t at = 0; at < keys.size(); ++at) {
                 const std::size_t number = keys_[at].number_of(key_of(keys[at].slot(row), call.keys[at].kind));
-                place = at == 0 ? number : joins_[at].number_of(joined(place, number));
+                place = at == 0 ? number : joins_[at].number_of(place, number);
             }
             Group& group = group_of(place);
             group.missing += plain ? 0 : 1;
@@ -97,7 +128,7 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
         if (at == 0) {
             place = number;
         } else {
-            place = place && number ? joins_[at].known(joined(*place, *number)) : std::nullopt;
+            place = place && number ? joins_[at].known(*place, *number) : std::nullopt;
         }
     }
     Group& group = place ? groups_[*place] : none_;

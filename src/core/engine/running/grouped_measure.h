@@ -3,6 +3,8 @@
 #include "core/engine/running/accumulated_measure.h"
 #include "core/value/flat_index.h"
 
+#include <span>
+
 namespace ledgefall {
 
 /// A measure of the rows whose key has the value that is asked for in each row: the rows are put into groups once, and
@@ -25,11 +27,7 @@ class GroupedMeasure : public MeasureState {
     };
 
     void group_rows();
-    /// A row's keys as one, by their numbers one after the other.
-    static std::uint64_t joined(std::size_t so_far, std::size_t number) {
-        constexpr unsigned half = 32;
-        return static_cast<std::uint64_t>(so_far) << half | number;
-    }
+    void group_plain(const std::vector<Lane>& keys, std::span<const Lane> lanes, std::size_t count);
     Group& group_of(std::size_t place);
 
     const MeasureCall& call_;
@@ -38,7 +36,7 @@ class GroupedMeasure : public MeasureState {
     bool grouped_ = false, sound_ = true;
     std::vector<double> same_; ///< of each paired column the value that stands for all rows, as when rows are counted
     std::vector<FlatIndex> keys_;  ///< the values of each key
-    std::vector<FlatIndex> joins_; ///< of a key's value together with those before it; the last gives the groups
+    std::vector<PairIndex> joins_; ///< of a key's value together with those before it; the last gives the groups
     std::vector<Group> groups_;
     Group none_; ///< of a value that no row has
 };
