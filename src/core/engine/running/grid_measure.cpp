@@ -146,7 +146,7 @@ void GridMeasure::add_cells(Accumulator& accumulator, std::size_t from, std::siz
 }
 
 const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t column) {
-    constexpr std::size_t at_once = 16;
+    constexpr std::size_t at_once = 32;
     Turned& block = turned_[output];
     if (column >= block.first && column < block.first + block.count) {
         return block;
@@ -156,16 +156,28 @@ const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t
     block.slots.resize(block.count * rows_);
     block.states.clear();
     const Column& cells = cells_of(output);
+    const auto set_state = [&](std::size_t at, std::size_t row, State state) {
+        block.states.resize(block.count * rows_, State::plain);
+        block.states[at * rows_ + row] = state;
+    };
     for (std::size_t row = 0; row < rows_; ++row) {
-        for (std::size_t at = 0; at < block.count; ++at) {
+        std::size_t at = 0;
+        while (at < block.count) { // once, but where a chunk ends within
             const std::size_t cell = row * columns_ + block.first + at;
             const Column::Chunk& chunk = cells.chunk(cell / Column::chunk_rows);
             const std::size_t in = cell % Column::chunk_rows;
-            block.slots[at * rows_ + row] = chunk.slots[in];
-            if (!chunk.states.empty() && chunk.states[in] != State::plain) {
-                block.states.resize(block.count * rows_, State::plain);
-                block.states[at * rows_ + row] = chunk.states[in];
+            const std::size_t run = std::min(block.count - at, Column::chunk_rows - in);
+            const double* from = chunk.slots.data() + in;
+            double* to = block.slots.data() + at * rows_ + row;
+            for (std::size_t step = 0; step < run; ++step) {
+                to[step * rows_] = from[step];
             }
+            for (std::size_t step = 0; step < run && !chunk.states.empty(); ++step) {
+                if (chunk.states[in + step] != State::plain) {
+                    set_state(at + step, row, chunk.states[in + step]);
+                }
+            }
+            at += run;
         }
     }
     return block;
