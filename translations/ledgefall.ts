@@ -5058,6 +5058,14 @@
         <source>%1%2, typed: write into the cells</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>all layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show all layers under each other in each cell, or one at a time</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::LedgeModel</name>

@@ -5058,6 +5058,14 @@
         <source>%1%2, typed: write into the cells</source>
         <translation>%1%2, getippt: in die Zellen schreiben</translation>
     </message>
+    <message>
+        <source>all layers</source>
+        <translation>alle Schichten</translation>
+    </message>
+    <message>
+        <source>Show all layers under each other in each cell, or one at a time</source>
+        <translation>Alle Schichten in jeder Zelle untereinander zeigen oder eine allein</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::LedgeModel</name>

@@ -264,7 +264,7 @@ Result<Calculator::Done> Calculator::axis_of_grid(const Step& one) {
         down_ = *axis;
         return Done();
     }
-    if (down_.values.empty()) {
+    if (down_.label.empty()) {
         return Sentence{"%1: write the axis --down before the axis --across.", {one.text}};
     }
     Result<Done> made = change(add_two_way_table(study_, grid_name_, down_, *axis, &grid_), one.text);

@@ -5,6 +5,7 @@
 #include "app/dialogs/settings_dialog.h"
 #include "app/look/look.h"
 #include "app/starters/starter_card.h"
+#include "app/table/layer_strip.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
 
@@ -109,6 +110,8 @@ class Screenshots : public QObject {
         of_demo("puck", "Path of the puck", "Path", "path");
         of_demo("two-axes", "Warmth along a gravel bar", "Warmth", "heat");
         of_demo("two-axes", "Shares of groups at each site", "Counts", "shares-by-site");
+        drive.window.page()->findChild<LayerStrip*>()->all_button().click();
+        picture(drive, QStringLiteral("all-layers"));
         of_demo("settling", "Settling time by depth, a line for each size", "Settling", "settling");
         SettingsDialog settings(drive.window.document().study(), &drive.window);
         settings.show();

@@ -2,6 +2,8 @@
 // against loops written here.
 
 #include "app/dialogs/two_way_dialog.h"
+#include "app/table/foot_view.h"
+#include "app/table/layer_strip.h"
 #include "hands.h"
 #include "harness/test_program.h"
 
@@ -123,6 +125,42 @@ class TestTwoWayStories : public QObject {
                                                       rewrite_chart(hands.drive.window.document().study(), chart)));
         QVERIFY(hands.drive.settle());
         QVERIFY(QTest::qWaitFor([page] { return page->settled(); }));
+    }
+
+    void all_layers_stand_under_each_other() {
+        Hands hands(QStringLiteral("-"));
+        make(hands, QStringLiteral("a = 1..3"), QStringLiteral("b = 1..4"), QStringLiteral("p = a * b"));
+        auto* strip = hands.drive.window.page()->findChild<LayerStrip*>();
+        QVERIFY(strip != nullptr && !strip->all_button().isVisible());
+        hands.button(QStringLiteral("next layer"));
+        hands.type(QStringLiteral("s = a + b"));
+        hands.key(Qt::Key_Return);
+        QVERIFY(hands.drive.settle());
+        const int one_high = hands.drive.window.page()->view().rowHeight(0);
+        hands.click(&strip->all_button());
+        const auto lines = [&](int row, int column) {
+            return grid(hands).index(row, column).data(TableModel::LinesRole).toStringList();
+        };
+        QCOMPARE(lines(2, 3), (QStringList{QStringLiteral("12"), QStringLiteral("7")}));
+        QVERIFY(hands.drive.window.page()->view().rowHeight(0) > 3 * one_high / 2);
+        hands.click_cell(2, 1);
+        hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("sum — The sum of the values; 0 of none.")});
+        auto* foot = hands.drive.window.page()->findChild<FootView*>(); // its columns stand under those of the cells
+        const TableView& cells = hands.drive.window.page()->view();
+        QCOMPARE(foot->viewport()->mapTo(hands.drive.window.page(), QPoint(foot->columnViewportPosition(0), 0)).x(),
+                 cells.viewport()->mapTo(hands.drive.window.page(), QPoint(cells.columnViewportPosition(0), 0)).x());
+        QCOMPARE(grid(hands).headerData(1, Qt::Vertical, TableModel::LinesRole).toStringList().back(),
+                 QStringLiteral("s"));
+        QCOMPARE(grid(hands).index(0, 0).data(TableModel::LineRole).toInt(), 1); // the new one is written into
+        hands.click_cell(2, 3);
+        hands.type(QStringLiteral("50"));
+        hands.key(Qt::Key_Return);
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(lines(2, 3).back(), QStringLiteral("50"));
+        hands.picture(QStringLiteral("two-layers"));
+        hands.click(&strip->all_button());
+        QVERIFY(lines(2, 3).isEmpty());
+        QCOMPARE(hands.drive.window.page()->view().rowHeight(0), one_high);
     }
 
     void s21_mean_drift_time_by_site_and_day() {

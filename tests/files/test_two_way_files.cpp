@@ -81,6 +81,9 @@ class TestTwoWayFiles : public QObject {
         QCOMPARE(out({{Do::layer, "p = 1"}}),
                  std::string("refused: p = 1: a layer needs a two-way table: write --grid, "
                              "--down and --across first."));
+        QCOMPARE(out({{Do::grid, "G"}, {Do::down, "a ="}, {Do::across, "b = 1..3"}}),
+                 std::string("refused: b = 1..3: The axis a: This axis has no values yet: write some, as in 1..12 or "
+                             "riffle, pool, weir."));
         QCOMPARE(out({{Do::grid, "G"}, {Do::down, "1..3"}}),
                  std::string("refused: 1..3: An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06."));
         QCOMPARE(out({{Do::grid, "G"}, {Do::down, "a = 1..3"}, {Do::across, "a = 1..3"}}),

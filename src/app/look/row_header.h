@@ -31,12 +31,29 @@ class RowHeader : public QHeaderView {
         const QVariant named = model()->headerData(section, Qt::Vertical, Qt::ForegroundRole); // rows with values
         painter->setFont(named.isValid() ? in_use.text(10.5, true) : in_use.text(points_));
         painter->setPen(named.isValid() ? named.value<QColor>() : strong_ ? in_use.ink : in_use.faint_ink);
-        painter->drawText(rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0), Qt::AlignRight | Qt::AlignVCenter,
-                          model()->headerData(section, Qt::Vertical).toString());
+        const QRect inner = rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0);
+        const QStringList lines =
+            lines_role_ == 0 ? QStringList() : model()->headerData(section, Qt::Vertical, lines_role_).toStringList();
+        for (qsizetype at = 0; at < lines.size(); ++at) { // as many as the row's cells have
+            const auto high = static_cast<double>(inner.height()) / static_cast<double>(lines.size());
+            painter->drawText(QRectF(inner.left(), inner.top() + static_cast<double>(at) * high, inner.width(), high),
+                              Qt::AlignRight | Qt::AlignVCenter, lines[at]);
+            painter->setFont(in_use.text(9));
+            painter->setPen(in_use.faint_ink);
+        }
+        if (lines.isEmpty()) {
+            painter->drawText(inner, Qt::AlignRight | Qt::AlignVCenter,
+                              model()->headerData(section, Qt::Vertical).toString());
+        }
         painter->restore();
     }
 
+  public:
+    /// Under which role the model gives several lines for a row, where it has some.
+    void set_lines_role(int role) { lines_role_ = role; }
+
   private:
+    int lines_role_ = 0;
     double points_;
     bool strong_;
 };

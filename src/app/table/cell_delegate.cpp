@@ -74,7 +74,10 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const QString text = index.data(Qt::DisplayRole).toString();
     const auto alignment = index.data(Qt::TextAlignmentRole).value<Qt::Alignment>();
     const QRect inner = rect.adjusted(in_use.px(14), 0, -in_use.px(10), 0);
-    if (!figures || !draw_digits(*painter, inner, text)) {
+    const QStringList lines = index.data(TableModel::LinesRole).toStringList();
+    if (!lines.isEmpty()) {
+        paint_lines(*painter, inner, lines, index.data(TableModel::LineRole).toInt());
+    } else if (!figures || !draw_digits(*painter, inner, text)) {
         painter->drawText(inner, static_cast<int>(alignment),
                           QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
     }
@@ -89,6 +92,20 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
         painter->drawRect(rect.adjusted(1, 1, -2, -2));
     }
     painter->restore();
+}
+
+/// All layers of a two-way table under each other; that which is written into in full ink.
+void CellDelegate::paint_lines(QPainter& painter, const QRect& rect, const QStringList& lines, int written) {
+    const QPen own = painter.pen();
+    const QFont font = painter.font();
+    const auto high = static_cast<double>(rect.height()) / static_cast<double>(lines.size());
+    for (qsizetype at = 0; at < lines.size(); ++at) {
+        painter.setPen(at == written ? own : QPen(look().faint_ink));
+        painter.setFont(at == written ? font : look().text(10.0));
+        const QRectF line(rect.left(), rect.top() + static_cast<double>(at) * high, rect.width(), high);
+        painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter,
+                         QFontMetrics(painter.font()).elidedText(lines[at], Qt::ElideRight, rect.width()));
+    }
 }
 
 /// The cells that the formula being written refers to: what follows has a line of water along its left, and this row's

@@ -22,6 +22,7 @@ class CellDelegate : public QStyledItemDelegate {
   private:
     static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
     static void paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
+    static void paint_lines(QPainter& painter, const QRect& rect, const QStringList& lines, int written);
     static void paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last);
 };
 

@@ -234,7 +234,10 @@ void FootView::follow() {
     }
     const int gutter = std::max({label_width(), look().px(52), above_.names_width()});
     for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
-        header->setFixedWidth(gutter);
+        if (header->width() != gutter) { // cells begin beside it
+            header->setFixedWidth(gutter);
+            QMetaObject::invokeMethod(header->parent(), "updateGeometries");
+        }
     }
     fit();
     setVisible(model_->rowCount() > 0);

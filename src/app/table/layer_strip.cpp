@@ -130,9 +130,10 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     , across_(new QToolButton(this))
     , turn_(new QToolButton(this))
     , layers_(new QWidget(this))
+    , all_(new QToolButton(layers_))
     , next_(new QToolButton(layers_))
     , formula_(new FormulaLine(*this)) {
-    for (QToolButton* button : {down_, across_, turn_, next_}) {
+    for (QToolButton* button : {down_, across_, turn_, all_, next_}) {
         button->setAutoRaise(true);
         button->setToolButtonStyle(Qt::ToolButtonTextOnly);
     }
@@ -142,6 +143,10 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     turn_->setToolTip(tr("The rows become columns; formulas are rewritten to mean the same"));
     set_text(*next_, tr("next layer"));
     next_->setToolTip(tr("Write another formula for all cells"));
+    set_text(*all_, tr("all layers"));
+    all_->setToolTip(tr("Show all layers under each other in each cell, or one at a time"));
+    all_->setCheckable(true);
+    connect(all_, &QToolButton::toggled, this, [this](bool all) { model_.show_all_layers(all); });
     connect(down_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(false); });
     connect(across_, &QToolButton::clicked, this, [this] { Q_EMIT axis_wanted(true); });
     connect(turn_, &QToolButton::clicked, this, &LayerStrip::transposing_wanted);
@@ -182,6 +187,7 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
 QList<QToolButton*> LayerStrip::layer_buttons() const {
     QList<QToolButton*> buttons = layers_->findChildren<QToolButton*>(Qt::FindDirectChildrenOnly);
     buttons.removeOne(next_);
+    buttons.removeOne(all_);
     return buttons;
 }
 
@@ -231,7 +237,10 @@ void LayerStrip::fit() {
         return std::accumulate(buttons.begin(), buttons.end(), 0,
                                [gap](int sum, const QToolButton* button) { return sum + wanted_width(*button) + gap; });
     };
-    const QList<QToolButton*> of_layers = layer_buttons() + QList<QToolButton*>{next_};
+    const bool several = model_.table() != nullptr && model_.table()->columns.size() > 1;
+    all_->setVisible(several);
+    const QList<QToolButton*> of_layers =
+        layer_buttons() + (several ? QList<QToolButton*>{all_, next_} : QList<QToolButton*>{next_});
     const bool beside = together(of_layers) + together(of_axes) <= room;
     bar_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     cut(of_axes, room - gap * static_cast<int>(of_axes.size()));
@@ -277,7 +286,7 @@ void LayerStrip::refresh() {
     };
     named(*down_, table->axis, QStringLiteral("↓"), look().follows);
     named(*across_, *table->across, QStringLiteral("→"), look().across);
-    for (QToolButton* button : {turn_, next_}) {
+    for (QToolButton* button : {turn_, all_, next_}) {
         button->setFont(look().text(9.5));
     }
     fit();

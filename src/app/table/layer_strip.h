@@ -19,6 +19,7 @@ class LayerStrip : public QWidget {
     QString formula_text() const; ///< as it is read
     QToolButton& axis_button(bool across) { return across ? *across_ : *down_; }
     QList<QToolButton*> layer_buttons() const;
+    QToolButton& all_button() { return *all_; } ///< whether all layers are shown under each other
 
   Q_SIGNALS:
     void formula_wanted();         ///< of the layer that is shown
@@ -39,7 +40,7 @@ class LayerStrip : public QWidget {
     Document& document_;
     QToolButton *down_, *across_, *turn_;
     QWidget* layers_; ///< a button for each, and one for the next
-    QToolButton* next_;
+    QToolButton *all_, *next_;
     QBoxLayout* bar_ = nullptr; ///< the layers, and the axes beside or under them
     FormulaLine* formula_;
 };

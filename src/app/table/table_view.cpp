@@ -3,6 +3,7 @@
 #include "app/look/row_header.h"
 #include "app/numbers/number_text.h"
 #include "app/table/cell_delegate.h"
+#include "app/table_model/two_way_model.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/series.h"
 
@@ -26,7 +27,17 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     , active_editor_(active_editor)
     , heading_(new TableHeading(model, document, this)) {
     setHorizontalHeader(heading_);
-    setVerticalHeader(new RowHeader(8.5, false, this));
+    auto* margin = new RowHeader(8.5, false, this);
+    margin->set_lines_role(TableModel::LinesRole);
+    setVerticalHeader(margin);
+    if (auto* two_way = qobject_cast<TwoWayModel*>(&model)) {
+        connect(two_way, &TwoWayModel::layer_shown, this, [this] {
+            if (shown_lines_ != table_.lines()) {
+                restyle();
+                updateGeometries();
+            }
+        });
+    }
     setModel(&model);
     setItemDelegate(new CellDelegate(this));
     setShowGrid(false);
@@ -68,8 +79,9 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
 }
 
 void TableView::restyle() {
-    const int row_height = QFontMetrics(look().text()).height() + look().px(10);
-    verticalHeader()->setDefaultSectionSize(row_height);
+    shown_lines_ = table_.lines();
+    const int line_height = QFontMetrics(look().text()).height() + look().px(table_.lines() > 1 ? 3 : 0);
+    verticalHeader()->setDefaultSectionSize(table_.lines() * line_height + look().px(10));
     verticalHeader()->setMinimumWidth(look().px(52));
     setStyleSheet(QStringLiteral("QTableView, QTableView > QWidget { background: %1; } QHeaderView { background: %1; }")
                       .arg(look().paper.name()));

@@ -98,6 +98,7 @@ class TableView : public QTableView, public ShowsReferences {
         double zoom = 0;
         int rows = 0, width = 0;
     };
+    int shown_lines_ = 1; ///< of text in a row
     mutable std::unordered_map<Id, Fitted> fitted_;
     std::vector<ReferencedCells> referenced_;
     QPersistentModelIndex pointing_from_; ///< where the mouse went down while a formula was being written

@@ -66,7 +66,7 @@ int TableView::width_in_grid(int section) const {
     const Column* cells = document_.results().column(layer->id);
     const Format format = table_.shown_format(section);
     Fitted& fitted = fitted_[layer->id];
-    const bool trial = table_.in_trial(section);
+    const bool trial = table_.in_trial(section) || table_.lines() > 1; // of several layers
     if (!trial && fitted.cells == cells && fitted.format == format && fitted.zoom == look().zoom &&
         fitted.rows == table_.table_columns()) {
         return fitted.width;
@@ -89,6 +89,10 @@ int TableView::width_in_grid(int section) const {
     const int stride = std::max(1, all / looked_at);
     for (int at = 0; at < all; at += stride) {
         texts.add(value_text(table_.value(at / columns, at % columns), format));
+        for (const QString& line :
+             table_.index(at / columns, at % columns).data(TableModel::LinesRole).toStringList()) {
+            texts.add(line);
+        }
     }
     if (all > 0) {
         texts.add(value_text(table_.value(rows - 1, columns - 1), format));
@@ -141,6 +145,9 @@ int TableView::names_width() const {
     const int rows = table_.two_way() ? table_.table_rows() : 0;
     for (int row = 0; row < rows; row += std::max(1, rows / looked_at)) {
         names.add(table_.headerData(row, Qt::Vertical).toString());
+        for (const QString& line : table_.headerData(row, Qt::Vertical, TableModel::LinesRole).toStringList()) {
+            names.add(line);
+        }
     }
     return names.width() == 0 ? 0 : std::min(names.width() + look().px(18), look().px(220));
 }

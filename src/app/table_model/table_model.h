@@ -25,6 +25,8 @@ class TableModel : public QAbstractTableModel {
         WaitsRole,                         ///< whether it waits for a name that is not there yet
         ReachEndRole,                      ///< whether it is the last row that the column's formula covers
         AcrossRole,                        ///< whether it is of a formula that follows the column of a two-way table
+        LinesRole,                         ///< where all layers are shown: the texts of each, under each other
+        LineRole,                          ///< which of them is the layer that is written into
         BesideRole,                        ///< whether it is a foot line's value beside the rows of a two-way table
     };
 
@@ -32,6 +34,7 @@ class TableModel : public QAbstractTableModel {
 
     Id table_id() const { return table_; }
     const Table* table() const { return document_.study().table(table_); }
+    virtual int lines() const { return 1; } ///< of text in a row: as many as layers are shown under each other
     virtual bool two_way() const { return false; }
     virtual const ColumnDefinition* column(int section) const;
     virtual int table_rows() const;    ///< without the row for adding

@@ -44,6 +44,37 @@ void TwoWayModel::show_layer(Id layer) {
     }
 }
 
+void TwoWayModel::show_all_layers(bool all) {
+    if (all_ != all) {
+        all_ = all;
+        Q_EMIT layer_shown();
+        Q_EMIT shape_changed();
+        Q_EMIT dataChanged(index(0, 0), index(rowCount() - 1, columnCount() - 1));
+    }
+}
+
+/// What each layer has in a cell; empty where one layer is shown.
+QStringList TwoWayModel::lines_of_cell(int row, int section) const {
+    QStringList lines;
+    if (!shows_all_layers() || section >= grid_columns() || row >= table_rows()) {
+        return lines;
+    }
+    const ColumnDefinition* shown = layer();
+    for (const auto& one : table()->columns) {
+        lines << (one->id == shown->id
+                      ? value_text(value(row, section), shown_format(section))
+                      : value_text(document_.results().cell(one->id, cell_of(row, section)), one->format));
+    }
+    return lines;
+}
+
+int TwoWayModel::line_of_layer() const {
+    const auto& layers = table()->columns;
+    const auto place =
+        std::find_if(layers.begin(), layers.end(), [shown = layer()](const auto& one) { return one->id == shown->id; });
+    return static_cast<int>(place - layers.begin());
+}
+
 const Column* TwoWayModel::axis_cells(bool across) const {
     const Table* own = table();
     return own == nullptr || !own->two_way()
@@ -180,6 +211,12 @@ const TwoWayModel::Ways& TwoWayModel::ways() const {
 }
 
 QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
+    if (role == LinesRole) {
+        return lines_of_cell(index.row(), index.column());
+    }
+    if (role == LineRole) {
+        return line_of_layer();
+    }
     const FootLine* line = line_beside(index.column());
     if (role == AcrossRole) {
         return line == nullptr && TableModel::data(index, WorkedRole).toBool() && ways().across;
@@ -225,6 +262,14 @@ QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
 QVariant TwoWayModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation == Qt::Vertical && role == Qt::ForegroundRole) {
         return look().follows; // the axis down is what follows the row
+    }
+    if (orientation == Qt::Vertical && role == LinesRole && shows_all_layers()) {
+        QStringList names; // of the layers, after the value of the axis
+        for (const auto& one : table()->columns) {
+            names << QString::fromStdString(one->shown_label());
+        }
+        names.front() = axis_text(false, section) + QStringLiteral("   ") + names.front();
+        return names;
     }
     if (role != Qt::DisplayRole && role != Qt::AccessibleTextRole) {
         return {};

@@ -14,6 +14,10 @@ class TwoWayModel : public TableModel {
     /// The layer that is shown; the first where the one that was has gone. Null where there is none yet.
     const ColumnDefinition* layer() const;
     void show_layer(Id layer);
+    /// All layers under each other in each cell, or only one.
+    bool shows_all_layers() const { return all_ && table() != nullptr && table()->columns.size() > 1; }
+    void show_all_layers(bool all);
+    int lines() const override { return shows_all_layers() ? static_cast<int>(table()->columns.size()) : 1; }
     int grid_columns() const; ///< without those beside
     QString axis_text(bool across, int place) const;
     /// What stands in a column beside the rows; null for a column of the grid.
@@ -53,7 +57,11 @@ class TwoWayModel : public TableModel {
     };
     const Ways& ways() const;
 
+    QStringList lines_of_cell(int row, int section) const;
+    int line_of_layer() const;
+
     Id layer_;
+    bool all_ = false;
     std::pair<RowSourcePtr, RowSourcePtr> shown_axes_; ///< with which the results were worked out last
     mutable Ways ways_;
 };
