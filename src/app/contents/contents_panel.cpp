@@ -2,8 +2,8 @@
 
 #include "app/contents/contents_roles.h"
 #include "app/dialogs/check_dialog.h"
+#include "app/document/run_text.h"
 #include "app/look/look.h"
-#include "app/numbers/run_text.h"
 #include "core/study/model/fault_explanation.h"
 
 namespace ledgefall {

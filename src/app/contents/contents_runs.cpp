@@ -2,8 +2,8 @@
 
 #include "app/contents/contents_panel.h"
 #include "app/contents/contents_roles.h"
+#include "app/document/run_text.h"
 #include "app/look/look.h"
-#include "app/numbers/run_text.h"
 #include "core/runs/edit_runs.h"
 
 #include <QHelpEvent>

@@ -1,8 +1,8 @@
 #include "app/shell/run_commands.h"
 
 #include "app/dialogs/prompts.h"
+#include "app/document/run_text.h"
 #include "app/look/menu_action.h"
-#include "app/numbers/run_text.h"
 #include "core/runs/edit_runs.h"
 #include "core/runs/keep_run.h"
 

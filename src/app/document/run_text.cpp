@@ -1,4 +1,4 @@
-#include "app/numbers/run_text.h"
+#include "app/document/run_text.h"
 
 #include "app/numbers/number_text.h"
 #include "core/runs/formulas_mark.h"
