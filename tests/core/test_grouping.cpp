@@ -57,7 +57,7 @@ class TestGrouping : public QObject {
         for (const std::size_t most : {3U, 40U, 3'000U, 100'000U}) { // the last are too many for a table of all pairs
             PairIndex index;
             std::map<std::pair<std::size_t, std::size_t>, std::size_t> wanted;
-            for (int turn = 0; turn < 20'000; ++turn) {
+            for (std::size_t turn = 0; turn < 20'000; ++turn) {
                 const std::pair<std::size_t, std::size_t> pair(random() % (1 + most * turn / 20'000), random() % most);
                 QCOMPARE(index.known(pair.first, pair.second).has_value(), wanted.contains(pair));
                 const std::size_t number = wanted.try_emplace(pair, wanted.size()).first->second;

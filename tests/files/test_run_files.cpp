@@ -95,6 +95,17 @@ class TestRunFiles : public QObject {
         QCOMPARE(read.held_named("last")->value, Value::number(3));
     }
 
+    void a_row_that_was_removed_is_not_found_in_a_later_one() {
+        Study study = with_runs();
+        const Id list = study.runs_table->table;
+        study = *remove_rows(study, list, 2, 1); // that of the last run
+        study = *read_study(write_study(study));
+        const Id names = study.runs_table->columns.front().column;
+        study = *set_cells(study, names, 2, {Value::text(Text("my own row"))}); // under the id of the one before
+        study = *rename_run(study, study.runs.back()->id, "another name");
+        QCOMPARE(study.table(list)->column(names)->cells->at(2), Value::text(Text("my own row")));
+    }
+
     void broken_runs_are_refused_with_their_place() {
         const std::pair<const char*, const char*> wrong[] = {
             {R"("runs": 3)", "At runs the file should have a list"},

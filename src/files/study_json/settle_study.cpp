@@ -48,6 +48,17 @@ void StudyReader::settle(Study& study) {
     resolve_checks(study);
     resolve_categories(study);
     resolve_charts(study);
+    settle_runs(study);
+}
+
+/// A row of the table of runs that was removed must not be found again in one that is typed later under its id.
+void StudyReader::settle_runs(Study& study) {
+    const Table* list = study.runs_table ? study.table(study.runs_table->table) : nullptr;
+    for (auto& run : study.runs) {
+        if (list != nullptr && run->row != 0 && !list->axis.row_of(run->row)) {
+            run.edit([](Run& copy) { copy.row = Run::removed_row; });
+        }
+    }
 }
 
 void StudyReader::give_ids(Study& study) {

@@ -158,6 +158,7 @@ class StudyReader {
     void resolve_checks(Study& study);
     void resolve_columns(Study& study);
     void resolve_charts(Study& study);
+    static void settle_runs(Study& study);
     void resolve_categories(Study& study);
 };
 

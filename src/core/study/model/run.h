@@ -59,9 +59,11 @@ struct Run {
     std::vector<RunOutcome> outcomes;
     std::uint64_t formulas = 0; ///< a mark of the formulas that it came from (`formulas_mark`); 0: not known
     bool drawn = true;          ///< under the charts of its columns
-    std::uint64_t row = 0;      ///< its row in the table of runs, by its id; 0: none
+    std::uint64_t row = 0;      ///< its row in the table of runs, by its id; 0: none yet
     std::string unknown_fields;
 
+    /// In place of a row's id: the row was removed by hand, and is not to come back.
+    static constexpr std::uint64_t removed_row = 0x1FFFFFFFFFFFFFU; // what every reader of JSON can hold
     const RunColumn* column(Id id) const;
     const RunSetting* setting(Id held) const;
     friend bool operator==(const Run&, const Run&) = default;
