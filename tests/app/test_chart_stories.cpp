@@ -2,6 +2,7 @@
 
 #include "app/charts/chart_dialog.h"
 #include "app/charts/chart_files.h"
+#include "app/charts/chart_ticks.h"
 #include "app/contents/contents_panel.h"
 #include "app/dialogs/category_dialog.h"
 #include "app/dialogs/frequency_dialog.h"
@@ -515,6 +516,21 @@ class TestChartStories : public QObject {
         QVERIFY(drawn(drive));
         QCOMPARE(chart_of(drive).plot().figures()->series[0].y, (std::vector<double>{20, 15}));
         QCOMPARE(drive.window.document().study().charts.front()->label, std::string("y by x, rows 2 to 3"));
+    }
+
+    void logarithmic_axes_are_labelled_at_round_numbers() {
+        const auto ticks = [](double from, double to) {
+            QVector<double> all;
+            LogarithmicTicks().generate({from, to}, QLocale::c(), QLatin1Char('g'), 6, all, nullptr, nullptr);
+            return all;
+        };
+        QCOMPARE(ticks(4.5, 110), (QVector<double>{5, 10, 20, 50, 100}));
+        QCOMPARE(ticks(0.005, 150), (QVector<double>{0.01, 0.1, 1, 10, 100}));
+        QVERIFY(ticks(2, 9).size() >= 3); // within one power: even steps
+        const QVector<double> even = ticks(2, 9);
+        QVERIFY(std::all_of(even.begin(), even.end(), [](double at) { return at >= 2 && at <= 9; }));
+        QVERIFY(ticks(1e-300, 1e300).size() > 2 && ticks(1e-300, 1e300).size() < 12);
+        QVERIFY(ticks(0, 1).isEmpty());
     }
 };
 

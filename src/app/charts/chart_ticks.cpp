@@ -141,9 +141,11 @@ QVector<double> LogarithmicTicks::createTickVector(double tick_step, const QCPRa
     if (!(range.lower > 0) || !std::isfinite(range.upper)) {
         return {};
     }
-    const double powers = std::log10(range.upper / range.lower);
+    const double powers = std::log10(range.upper) - std::log10(range.lower); // the quotient might be too large
     if (powers < 1) {
-        return QCPAxisTicker::createTickVector(QCPAxisTicker::getTickStep(range), range);
+        QVector<double> even;
+        QCPAxisTicker().generate(range, QLocale::c(), QLatin1Char('g'), 6, even, nullptr, nullptr);
+        return even;
     }
     const int stride = static_cast<int>(std::ceil(powers / most_labels));
     QVector<double> ticks;
