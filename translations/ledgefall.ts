@@ -6015,6 +6015,10 @@
         <source>drawing runs</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Cells at fault are kept empty: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SettingsDialog</name>

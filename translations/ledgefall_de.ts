@@ -6015,6 +6015,10 @@
         <source>drawing runs</source>
         <translation>Zeichnen der Läufe</translation>
     </message>
+    <message>
+        <source>Cells at fault are kept empty: %1.</source>
+        <translation>Zellen mit Fehler bleiben darin leer: %1.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SettingsDialog</name>

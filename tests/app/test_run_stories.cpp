@@ -39,7 +39,7 @@ QTreeWidgetItem* entry(Hands& hands, const QString& text) {
     return all.isEmpty() ? nullptr : all.back();
 }
 
-/// The ramp of a chart as it is once it is settled.
+/// The chart that is shown, once it draws the study as it is.
 ChartPage& chart(Hands& hands) {
     ChartPage* page = hands.drive.window.place().chart_page();
     if (page == nullptr || !hands.drive.settle() || !QTest::qWaitFor([page] { return page->settled(); })) {
@@ -141,6 +141,16 @@ class TestRunStories : public QObject {
         hands.key(Qt::Key_R, Qt::ControlModifier); // the same again
         QCOMPARE(hands.drive.window.notice(),
                  QStringLiteral("This is kept already, as v0 = 9: change a held value first."));
+    }
+
+    void cells_at_fault_are_told_of() {
+        Hands hands(QStringLiteral("-"));
+        hands.paste(QStringLiteral("k = 3\nx = first k then x[i-1] + 1\nz = 1 / (x - 5)\n"));
+        hands.key(Qt::Key_R, Qt::ControlModifier);
+        QVERIFY(hands.drive.settle());
+        QCOMPARE(hands.drive.window.document().study().runs.size(), std::size_t{1});
+        QVERIFY2(hands.drive.window.notice().endsWith(QStringLiteral("Cells at fault are kept empty: 1.")),
+                 qPrintable(hands.drive.window.notice()));
     }
 
     void a_trail_is_left_while_a_value_changes() {

@@ -107,6 +107,25 @@ class TestRuns : public QObject {
         QCOMPARE(run.outcomes.size(), std::size_t{4});
         QCOMPARE(run.outcomes[3].name, std::string("last s"));
         QVERIFY(near(run.outcomes[3].value.number(), heights(10, 0.05).back(), 1e-12));
+        bench.held("root_of_v0 = sqrt(v0)").held("v0 = 16"); // which the columns are not asked by
+        const Run& other = *bench.study.run(keep(bench));
+        QCOMPARE(other.outcomes.size(), std::size_t{5});
+        QCOMPARE(other.outcomes[0].value, Value::number(4));
+        QVERIFY(near(other.outcomes[4].value.number(), heights(16, 0.05).back(), 1e-12));
+    }
+
+    void chosen_columns_come_with_what_they_are_drawn_along() {
+        Bench bench = thrown_stone();
+        bench.work("t = (row - 1) * dt");
+        Chart chart;
+        chart.table = bench.table;
+        chart.series = {{SeriesForm::joined, bench.id("t"), bench.id("s"), false, false, ""}};
+        bench.take(add_chart(bench.study, chart));
+        bench.take(keep_run(bench.study, *bench.results, {"", bench.table, {bench.id("s")}}));
+        QVERIFY(bench.study.runs.front()->column(bench.id("t")) != nullptr);
+        QVERIFY(bench.study.runs.front()->column(bench.id("v")) == nullptr);
+        bench.held("v0 = 12");
+        QCOMPARE(chart_figures(bench.study, *bench.results, *bench.study.charts.front()).series.size(), std::size_t{2});
     }
 
     void a_foot_is_kept_and_faults_are_missing() {

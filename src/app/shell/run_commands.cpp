@@ -53,8 +53,15 @@ void RunCommands::keep_now() {
     }
     Id added;
     if (document_.perform(tr("keeping a run"), keep_run(study, document_.results(), request, &added))) {
-        Q_EMIT told(tr("Kept as %1. Charts of its columns draw it paler; it stands in the contents.")
-                        .arg(run_name(document_.study(), added)));
+        std::size_t faults = 0;
+        for (const RunColumn& column : document_.study().run(added)->columns) {
+            const Results::Entry* entry = document_.results().find(column.column);
+            faults += entry == nullptr ? 0 : entry->faults;
+        }
+        const QString kept = tr("Kept as %1. Charts of its columns draw it paler; it stands in the contents.")
+                                 .arg(run_name(document_.study(), added));
+        Q_EMIT told(faults == 0 ? kept
+                                : kept + QLatin1Char(' ') + tr("Cells at fault are kept empty: %1.").arg(faults));
     }
 }
 

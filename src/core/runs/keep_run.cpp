@@ -64,7 +64,7 @@ class RunMaker {
             held(table->ledge);
             foot(*table);
         }
-        if (run_.outcomes.empty()) {
+        if (!says_what_came_out()) {
             for (const RunColumn& column : run_.columns) {
                 of_column(column);
             }
@@ -92,6 +92,19 @@ class RunMaker {
         }
         outcome.value = value.plain() ? value.for_ever() : Value::missing(value.kind());
         run_.outcomes.push_back(std::move(outcome));
+    }
+
+    /// Whether an outcome is taken of a kept column: a foot value, or a held value whose formula names the column. A
+    /// held value that the columns themselves are made with tells nothing of them.
+    bool says_what_came_out() const {
+        return std::any_of(run_.columns.begin(), run_.columns.end(), [this](const RunColumn& column) {
+            const std::vector<User> users = parts_using(study_, column.column);
+            return std::any_of(run_.outcomes.begin(), run_.outcomes.end(), [&](const RunOutcome& outcome) {
+                return outcome.under == column.column ||
+                       std::any_of(users.begin(), users.end(),
+                                   [&outcome](const User& user) { return user.id == outcome.definition; });
+            });
+        });
     }
 
     void held(const std::vector<Shared<HeldValue>>& ledge) {
@@ -192,12 +205,30 @@ std::vector<Id> columns_to_keep(const Study& study, Id id) {
     return ids;
 }
 
+namespace {
+
+/// With what charts draw the columns along, so that a run of chosen columns can be drawn too.
+std::vector<Id> with_places_across(const Study& study, std::vector<Id> columns) {
+    for (const auto& chart : study.charts) {
+        for (const Series& series : chart->series) {
+            const bool drawn = std::find(columns.begin(), columns.end(), series.y) != columns.end();
+            if (drawn && !series.x.empty() && std::find(columns.begin(), columns.end(), series.x) == columns.end()) {
+                columns.push_back(series.x);
+            }
+        }
+    }
+    return columns;
+}
+
+} // namespace
+
 Result<Study> keep_run(const Study& study, const Results& results, const RunRequest& request, Id* added) {
     const Table* table = study.table(request.table);
     if (table == nullptr && !request.table.empty()) {
         return no_such_part;
     }
-    const std::vector<Id> columns = request.columns.empty() ? columns_to_keep(study, request.table) : request.columns;
+    const std::vector<Id> columns =
+        request.columns.empty() ? columns_to_keep(study, request.table) : with_places_across(study, request.columns);
     if (std::any_of(columns.begin(), columns.end(),
                     [&study](Id id) { return find_part(study, id).column == nullptr; })) {
         return no_such_part;

@@ -1,6 +1,5 @@
 // The table that has a row for each run.
 
-#include "core/formula/names.h"
 #include "core/runs/edit_runs.h"
 #include "core/runs/run_titles.h"
 #include "core/study/model/parts.h"
@@ -11,7 +10,7 @@ namespace ledgefall {
 namespace {
 
 /// A column of the table of runs: a setting is a place by its held value alone.
-struct Wanted {
+struct ColumnToAdd {
     RunOutcome place;
     std::string name, unit;
     Kind kind = Kind::number;
@@ -27,12 +26,12 @@ Value value_of(const Run& run, const RunsTable::Shown& shown) {
 }
 
 /// What differs between the runs themselves, then what came out of any of them.
-std::vector<Wanted> wanted_columns(const Study& study) {
-    std::vector<Wanted> wanted;
+std::vector<ColumnToAdd> wanted_columns(const Study& study) {
+    std::vector<ColumnToAdd> wanted;
     const auto add = [&wanted](const RunOutcome& place, const std::string& name, const std::string& unit,
                                const Value& value) {
         const bool known = std::any_of(wanted.begin(), wanted.end(),
-                                       [&place](const Wanted& one) { return one.place.same_place(place); });
+                                       [&place](const ColumnToAdd& one) { return one.place.same_place(place); });
         if (!known) {
             wanted.push_back({place, name, unit, value.kind()});
         }
@@ -57,7 +56,7 @@ std::vector<Wanted> wanted_columns(const Study& study) {
 
 /// Adds those columns that the table of runs does not have yet.
 Study with_columns(Study study) {
-    for (const Wanted& one : wanted_columns(study)) {
+    for (const ColumnToAdd& one : wanted_columns(study)) {
         RunsTable list = *study.runs_table;
         const bool there = std::any_of(list.columns.begin(), list.columns.end(), [&one](const RunsTable::Shown& shown) {
             return shown.of.same_place(one.place);
