@@ -118,7 +118,8 @@ class TestTwoWayStories : public QObject {
         QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
         QCOMPARE(page->plot().plots().size(), std::size_t{1});
         QCOMPARE(page->plot().plots()[0]->legend_text(), QStringLiteral("u, from 0 to 100"));
-        hands.picture(QStringLiteral("heat"));
+        QVERIFY(!page->tool(QStringLiteral("trail")).isVisible()); // a map would cover it
+        hands.picture(QStringLiteral("rod"));
         Chart chart = *hands.drive.window.document().study().charts.front();
         chart.series.front().form = SeriesForm::contours;
         QVERIFY(hands.drive.window.document().perform(QStringLiteral("form"),

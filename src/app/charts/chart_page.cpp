@@ -104,6 +104,10 @@ void ChartPage::show_figures(const FiguresPtr& figures) {
     extend_trail(figures);
     plot_->show_figures(figures, title, trail_);
     plot_->setAccessibleName(tr("Chart: %1").arg(title));
+    tool(QStringLiteral("trail")) // of lines and points; bars and maps would cover what they leave
+        .setVisible(std::any_of(figures->series.begin(), figures->series.end(), [](const SeriesFigures& one) {
+            return kind_of(one.form).painted == SeriesFormKind::Painted::as_points;
+        }));
     QStringList lines;
     for (const Sentence& one : figures->missing) {
         lines << Document::translated(one);
