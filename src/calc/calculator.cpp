@@ -50,6 +50,15 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         study_ = *std::move(read);
         return Done();
     }
+    if (format.read_worksheet != nullptr) {
+        Result<RecoveredStudy> read = format.read_worksheet(*text);
+        if (!read) {
+            return Sentence{"%1: %2", {file, read.refusal().text()}};
+        }
+        study_ = std::move(read->study);
+        worksheet_ = std::move(read->report);
+        return Done();
+    }
     const Result<LabelledColumns> read = format.read_columns(*text);
     if (!read) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};
@@ -138,6 +147,12 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return layer_of_grid(one.text);
     case Step::Do::check:
         print_checks();
+        return Done();
+    case Step::Do::inspect:
+        if (!worksheet_) {
+            return Sentence{"--inspect reads a worksheet (.ods or .xlsx): name one as the file.", {}};
+        }
+        out_ += worksheet_->text();
         return Done();
     case Step::Do::working:
         return print_working(one.text);

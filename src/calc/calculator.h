@@ -4,6 +4,7 @@
 #include "core/formula/parser.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/value/result.h"
+#include "files/sheet_study/worksheet_report.h"
 
 #include <string>
 #include <vector>
@@ -29,7 +30,8 @@ struct Step {
         layer,
         long_form,
         keep_run,
-        runs
+        runs,
+        inspect
     };
     Do what = Do::value;
     std::string text;
@@ -76,6 +78,7 @@ class Calculator {
     ResultsPtr results_;
     std::string out_;
     std::string notes_;
+    std::optional<WorksheetReport> worksheet_; ///< of the file, where it is one
     bool all_hold_ = true;
     std::vector<std::pair<std::string, std::string>> files_; ///< to be written once all has gone well
 };

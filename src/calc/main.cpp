@@ -41,12 +41,12 @@ constexpr Described options[] = {
 } // namespace
 
 int main(int count, char** arguments) {
-    CLI::App app(
-        "Works out computation tables: a study, or delimited text as its table Data. Options apply in the order "
-        "written, and may be repeated.",
-        "ledgefall-calc");
+    CLI::App app("Works out computation tables: a study, a worksheet, or delimited text as its table Data. Options "
+                 "apply in the order "
+                 "written, and may be repeated.",
+                 "ledgefall-calc");
     std::string file;
-    app.add_option("FILE", file, "A study (.ledgefall) or delimited text");
+    app.add_option("FILE", file, "A study (.ledgefall), a worksheet (.ods, .xlsx) or delimited text");
     std::map<CLI::Option*, const Described*> entry;
     for (const Described& option : options) {
         entry[app.add_option(option.name)
@@ -56,6 +56,10 @@ int main(int count, char** arguments) {
     }
     CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
     CLI::Option* runs = app.add_flag("--runs")->description("Print the kept runs: what was held, and what came out");
+    CLI::Option* inspect =
+        app.add_flag("--inspect")
+            ->description(
+                "Print what was found in a worksheet: its formulas, probable slips, and what keeps its values");
     bool functions = false;
     app.add_flag("--functions", functions, "Print the reference page of all functions");
     try {
@@ -70,8 +74,11 @@ int main(int count, char** arguments) {
     std::vector<Step> steps;
     std::map<CLI::Option*, std::size_t> used;
     for (CLI::Option* option : app.parse_order()) {
-        if (option == check || option == runs) {
-            steps.push_back({option == check ? Step::Do::check : Step::Do::runs, {}});
+        if (option == check || option == runs || option == inspect) {
+            steps.push_back({option == check  ? Step::Do::check
+                             : option == runs ? Step::Do::runs
+                                              : Step::Do::inspect,
+                             {}});
         } else if (entry.contains(option)) {
             steps.push_back({entry[option]->what, option->results()[used[option]++]});
         }

@@ -54,6 +54,18 @@ class TestNearlyEqual : public QObject {
         QVERIFY(not_zero > 5); // else nothing has been tried
     }
 
+    /// A formula with ≈ that names itself, at once or by way of another, is a ring: it is said, and nothing hangs.
+    void one_that_names_itself_is_a_ring() {
+        for (const char* formula : {"w - 2 ≈ 3", "3 ≈ w - 2", "x <= w <= w - 2 ≈ 2", "v - 2 ≈ 1"}) {
+            Bench bench;
+            bench.numbers("x", {1, 2, 3}).work("w = " + std::string(formula)).work("v = w - 2 ≈ 3");
+            QVERIFY2(bench.cell("w", 1).is_fault() && bench.cell("w", 1).fault().at().cause == Cause::ring, formula);
+        }
+        Bench held;
+        held.held("w = w - 2 ≈ 3");
+        QVERIFY(held.results->single(held.id("w")).is_fault());
+    }
+
     /// What is more than rounding is no 0.
     void what_differs_differs() {
         Bench bench;

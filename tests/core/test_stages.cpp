@@ -232,6 +232,8 @@ class TestStages : public QObject {
             {"mean(x .. site)", "holds a text"},
             {"x[1, 2]", "has one axis"},
             {"sum(x[i, ..])", "has one axis"},
+            {"sum(foo[i, ..])", "no column or held value called foo"},
+            {"sum(2[1..2, 3])", "Only a column"},
             {"x[j]", "two-way table"},
             {"x[\"a\"]", "A row is a number"},
             {"each + 1", "chosen column"},

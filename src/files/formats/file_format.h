@@ -1,5 +1,6 @@
 #pragma once
 
+#include "files/sheet_study/recovered_study.h"
 #include "files/tables/labelled_columns.h"
 
 #include <string>
@@ -8,8 +9,8 @@
 
 namespace ledgefall {
 
-/// A file format: a reader and a writer, or one of them, between bytes and either a study or labelled columns. What a
-/// format cannot do is null.
+/// A file format: a reader and a writer, or one of them, between bytes and a study, a worksheet or labelled columns.
+/// What a format cannot do is null.
 struct FileFormat {
     std::string_view name;                  ///< on the command line: `csv`
     std::string_view label;                 ///< in file dialogs, a pattern for translation: "Comma-separated text"
@@ -19,6 +20,8 @@ struct FileFormat {
 
     Result<Study> (*read_study)(std::string_view bytes) = nullptr;
     std::string (*write_study)(const Study& study) = nullptr;
+    /// A study recovered from a worksheet, with what is to be said of it before it is taken.
+    Result<RecoveredStudy> (*read_worksheet)(std::string_view bytes) = nullptr;
     Result<LabelledColumns> (*read_columns)(std::string_view bytes) = nullptr;
     std::string (*write_columns)(const LabelledColumns& columns) = nullptr;
 };

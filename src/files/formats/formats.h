@@ -8,5 +8,7 @@ namespace ledgefall::formats {
 FileFormat study();
 FileFormat comma_separated();
 FileFormat tab_separated();
+FileFormat open_document();
+FileFormat open_xml();
 
 } // namespace ledgefall::formats

@@ -6,6 +6,7 @@
 #include "core/formula/print.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace ledgefall {
 namespace {
@@ -126,8 +127,11 @@ TermPtr Binder::approximately(const Node& node, const Node& left_node, const Nod
     }
     auto with_sizes = std::make_shared<Term>(*operation);
     for (const Node* side : {&left_node, &right_node}) {
-        const NodePtr size = terms_size(*side, *context_.scope.study, context_.frame.own, context_.frame.each);
-        const TermPtr term = size && context_.calling.empty() ? size_term(*size) : nullptr;
+        // Within a size there are none: a formula that names itself would have sizes without end.
+        const NodePtr size = context_.in_size || !context_.calling.empty()
+                                 ? nullptr
+                                 : terms_size(*side, *context_.scope.study, context_.frame.own, context_.frame.each);
+        const TermPtr term = size ? size_term(*size) : nullptr;
         if (term) {
             with_sizes->kids.push_back(term);
             with_sizes->on |= term->on;
@@ -141,7 +145,9 @@ TermPtr Binder::size_term(const Node& size) {
     const std::uint64_t draws = context_.draws;
     const std::size_t links = context_.links.size();
     const bool sound = !context_.fault;
+    const bool within = std::exchange(context_.in_size, true);
     TermPtr term = this->term(size);
+    context_.in_size = within;
     context_.draws = draws;
     if (sound && context_.fault) {
         context_.fault.reset();

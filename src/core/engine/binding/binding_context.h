@@ -38,6 +38,8 @@ struct BindingContext {
     std::vector<const HeldValue*> calling; ///< the held functions whose formulas are being read, outermost first
     std::size_t calls = 0;
     std::uint64_t draws = 0;
+    bool in_size =
+        false; ///< the size of a sum's terms is being bound: what is compared within it has no size of its own
     std::optional<Span> call_span;  ///< of the outermost of those calls, to which all in them belongs
     std::vector<Level> levels;      ///< of the measures that are open, outermost first
     const Axis* place_on = nullptr; ///< while a place in brackets is bound, the axis of a two-way table that it is on

@@ -131,6 +131,11 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
                  : Sentence{"%1 has one axis: write one place, as in [1..i].", {table->name}});
         return false;
     }
+    if (table == nullptr &&
+        level.column_range != nullptr) { // of nothing that is known: its name is refused where it is bound
+        level.range = nullptr;
+        level.column_range = nullptr;
+    }
     return named.sound;
 }
 

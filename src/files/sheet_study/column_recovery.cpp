@@ -1,0 +1,408 @@
+#include "files/sheet_study/column_recovery.h"
+
+#include "core/formula/names.h"
+
+#include <algorithm>
+#include <cmath>
+#include <unordered_map>
+
+namespace ledgefall {
+namespace {
+
+using Is = WorksheetReport::Line::Is;
+
+std::string formula_text(const SheetCell& cell) {
+    return "=" + (cell.formula->tree ? write_sheet_formula(*cell.formula->tree, cell.place) : cell.formula->text);
+}
+
+/// How a condition is told: "counts below".
+std::string word_of(const std::string& sign) {
+    return sign == "<" ? "below" : sign == "<=" ? "up to" : sign == ">" ? "above" : sign == ">=" ? "from" : "value";
+}
+
+} // namespace
+
+std::string told_place(const Workbook& workbook, const WorkbookPlace& place) {
+    return (workbook.sheets.size() > 1 ? workbook.sheets[place.sheet].name + ", " : std::string()) +
+           place_name(place.place);
+}
+
+Value value_of(const SheetCell& cell) {
+    if (cell.at_fault || !cell.has_value) {
+        return Value::missing();
+    }
+    return cell.kind == Kind::text     ? Value::text(Text(cell.text))
+           : cell.kind == Kind::yes_no ? Value::yes_no(cell.number != 0)
+                                       : Value::of(cell.number, cell.kind, State::plain);
+}
+
+ColumnRecovery::ColumnRecovery(const Workbook& workbook, const SheetLayout& layout, std::size_t table,
+                               WorksheetReport& report)
+    : workbook_(workbook)
+    , layout_(layout)
+    , number_(table)
+    , table_(layout.tables[table])
+    , translator_(workbook, layout)
+    , report_(report) {
+    for (const SheetTable::Field& field : table_.fields) {
+        names_.push_back(field.name);
+    }
+}
+
+std::string ColumnRecovery::place(std::size_t row, std::size_t field) const {
+    return told_place(workbook_, {table_.sheet, table_.cell(row, field)});
+}
+
+ColumnRecovery::Cells ColumnRecovery::cells_of(std::size_t field) const {
+    Cells out(table_.rows(), nullptr);
+    const Sheet& sheet = workbook_.sheets[table_.sheet];
+    for (std::size_t row = 0; row < out.size(); ++row) {
+        out[row] = sheet.at(table_.cell(row, field));
+    }
+    return out;
+}
+
+ColumnDefinition ColumnRecovery::headed(std::size_t field) const {
+    ColumnDefinition out;
+    out.name = table_.fields[field].name;
+    out.label = table_.fields[field].label;
+    out.unit = table_.fields[field].unit;
+    return out;
+}
+
+ColumnDefinition ColumnRecovery::given(std::size_t field) const {
+    const Cells cells = cells_of(field);
+    std::size_t counts[4] = {};
+    std::map<std::pair<int, int>, std::size_t> formats;
+    ColumnDefinition out = headed(field);
+    for (const SheetCell* cell : cells) {
+        if (cell != nullptr && cell->has_value && !cell->at_fault) {
+            ++counts[static_cast<std::size_t>(cell->kind)];
+            ++formats[{static_cast<int>(cell->format.style), cell->format.digits}];
+        }
+    }
+    const std::size_t most = static_cast<std::size_t>(std::max_element(counts, counts + 4) - counts);
+    const Kind kind = static_cast<Kind>(most);
+    Column column(kind);
+    for (const SheetCell* cell : cells) {
+        const Value value = cell == nullptr ? Value::missing(kind) : value_of(*cell);
+        if (value.is_missing() || value.kind() == kind) {
+            column.append(value.is_missing() ? Value::missing(kind) : value);
+        } else if (kind == Kind::text) {
+            column.append(Value::text(Text(write_cell(value))));
+        } else {
+            column.append(Value::odd(Text(write_cell(value))));
+        }
+    }
+    if (counts[most] == 0) {
+        column = Column(Kind::number);
+        column.resize(cells.size());
+    }
+    out.cells = column;
+    for (const auto& [format, count] : formats) {
+        if (2 * count > column.size()) {
+            out.format = {static_cast<Format::Style>(format.first), format.second};
+        }
+    }
+    return out;
+}
+
+/// The formula that at least half of a column's formulas are, the later where two are equally many; null where there is
+/// none.
+std::shared_ptr<const SheetFormula> ColumnRecovery::usual_formula(const Cells& cells) const {
+    std::unordered_map<const SheetFormula*, std::size_t> counts;
+    std::size_t all = 0;
+    std::shared_ptr<const SheetFormula> out;
+    for (const SheetCell* cell : cells) {
+        if (cell != nullptr && cell->formula != nullptr) {
+            ++all;
+            const std::size_t count = ++counts[cell->formula.get()];
+            if (out == nullptr || count >= counts[out.get()]) {
+                out = cell->formula;
+            }
+        }
+    }
+    constexpr std::size_t few = 3;
+    return out != nullptr && (2 * counts[out.get()] > all || (all < few && cells.size() <= few)) ? out : nullptr;
+}
+
+RecoveredColumn ColumnRecovery::recover(std::size_t field) {
+    const Cells cells = cells_of(field);
+    RecoveredColumn out;
+    out.definition = given(field);
+    if (std::none_of(cells.begin(), cells.end(),
+                     [](const SheetCell* cell) { return cell != nullptr && cell->formula != nullptr; })) {
+        return out;
+    }
+    const std::shared_ptr<const SheetFormula> usual = usual_formula(cells);
+    if (usual == nullptr) {
+        if (!recover_varied(field, cells, out)) {
+            report_.add(Is::not_said, place(0, field),
+                        {"%1 keeps its values: its rows have different formulas.", {out.definition.shown_label()}});
+        }
+        return out;
+    }
+    const auto is_usual = [&usual](const SheetCell* cell) { return cell != nullptr && cell->formula == usual; };
+    const auto first = static_cast<std::size_t>(std::find_if(cells.begin(), cells.end(), is_usual) - cells.begin());
+    const auto last = cells.size() - 1 -
+                      static_cast<std::size_t>(std::find_if(cells.rbegin(), cells.rend(), is_usual) - cells.rbegin());
+    const auto refused = [&](const Sentence& why) {
+        report_.add(Is::not_said, place(first, field),
+                    {"%1 keeps its values: in %2, %3.",
+                     {out.definition.shown_label(), formula_text(*cells[first]), why.text()}});
+    };
+    if (!usual->tree) {
+        refused(usual->mistake);
+        return out;
+    }
+    SheetFormulaPlace at{{table_.sheet, table_.cell(first, field)}, number_, false, field, first, last - first + 1};
+    const Result<TranslatedFormula> said = translator_.translate(*usual->tree, at);
+    if (!said) {
+        refused(said.refusal());
+        return out;
+    }
+    std::string text = said->text;
+    std::size_t begins = first;
+    if (first > 0 && said->earlier_rows) {
+        if (const std::optional<std::string> before = first_values(cells, field, first)) {
+            text = "first " + *before + " then " + text;
+            begins = 0;
+        }
+    }
+    ColumnDefinition& column = out.definition;
+    column.cells = Column(Kind::number);
+    column.pieces = {{Formula(text), {}, {}}};
+    if (const bool narrowed = begins > 0 || last + 1 < cells.size(); narrowed) {
+        const auto filled = [](const SheetCell* cell) { return cell != nullptr; };
+        const bool empty_before = std::none_of(cells.begin(), cells.begin() + std::ptrdiff_t(begins), filled);
+        const bool empty_after = std::none_of(cells.begin() + std::ptrdiff_t(last) + 1, cells.end(), filled);
+        const bool self =
+            std::find(said->used.begin(), said->used.end(), std::pair(number_, field)) != said->used.end();
+        const bool from_first = begins == 0 || !empty_before || (said->earlier_rows && !self);
+        const bool to_last = last + 1 == cells.size() || !empty_after;
+        if (!from_first || !to_last) {
+            column.pieces.front().from = from_first ? 1 : begins + 1;
+            column.pieces.front().to = to_last ? cells.size() : last + 1;
+        }
+    }
+    report_.add(Is::recovered, place(first, field), {"%1 = %2", {column.name, text}});
+    report_slips(*said, place(first, field), last - first + 1);
+    take_exceptions(cells, field, *usual, begins == 0 ? first : 0, cells.size() - 1, column);
+    return out;
+}
+
+/// What stands in the rows before a column's formula begins, as the values that a recurrence begins with.
+std::optional<std::string> ColumnRecovery::first_values(const Cells& cells, std::size_t field,
+                                                        std::size_t count) const {
+    constexpr std::size_t most = 12;
+    std::string out;
+    for (std::size_t row = 0; row < count; ++row) {
+        const SheetCell* cell = cells[row];
+        if (cell == nullptr || count > most) {
+            return std::nullopt;
+        }
+        std::string text;
+        if (cell->formula != nullptr && cell->formula->tree) {
+            const auto said = translator_.translate(*cell->formula->tree,
+                                                    {{table_.sheet, cell->place}, number_, false, field, row, 1});
+            if (!said) {
+                return std::nullopt;
+            }
+            text = said->text;
+        } else if (cell->is_number()) {
+            text = shortest(cell->number);
+        } else {
+            return std::nullopt;
+        }
+        out += (row > 0 ? "; " : "") + text;
+    }
+    return out;
+}
+
+/// Rows that say otherwise than the formula keep their values.
+void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, const SheetFormula& usual,
+                                     std::size_t first, std::size_t last, ColumnDefinition& column) {
+    Overrides overrides;
+    const auto& piece = column.pieces.front();
+    for (std::size_t row = first; row <= last; ++row) {
+        const SheetCell* cell = cells[row];
+        const bool covered = !piece.from || (row + 1 >= *piece.from && row + 1 <= *piece.to);
+        if (cell == nullptr || cell->formula.get() == &usual || !covered) {
+            continue;
+        }
+        const Value value = value_of(*cell);
+        if (!value.is_missing()) {
+            overrides[row + 1] = value;
+        }
+        const std::string usual_here = "=" + write_sheet_formula(*usual.tree, cell->place);
+        if (cell->formula != nullptr) {
+            report_.add(Is::slip, place(row, field),
+                        {"Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: "
+                         "give the formula back to mend it.",
+                         {std::to_string(row + 1), column.shown_label(), formula_text(*cell), usual_here}});
+        } else {
+            report_.add(
+                Is::slip, place(row, field),
+                {"Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.",
+                 {std::to_string(row + 1), column.shown_label(), write_cell(value), usual_here}});
+        }
+    }
+    column.overrides = overrides;
+}
+
+void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::string& at, std::size_t row_count) {
+    for (const SheetSlip& slip : said.slips) {
+        if (slip.is == SheetSlip::Is::wanders) {
+            report_.add(Is::slip, at,
+                        {"The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every "
+                         "row; in the worksheet, fix it with dollar signs.",
+                         {slip.from, slip.to, std::to_string(row_count - 1)}});
+        } else {
+            report_.add(Is::slip, at,
+                        {"The range %1 leaves out the last rows of the column (%2). It stays so: write the column's "
+                         "name alone to take all of them.",
+                         {slip.from, std::to_string(slip.rows_left)}});
+        }
+    }
+}
+
+// --- formulas that differ only in a number or a text
+// -------------------------------------------------------------------
+
+bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out) {
+    constexpr std::size_t fewest_rows = 3;
+    std::vector<FormulaShape> shapes;
+    for (const SheetCell* cell : cells) {
+        if (cell == nullptr || cell->formula == nullptr || !cell->formula->tree) {
+            return false;
+        }
+        shapes.push_back(shape_of(*cell->formula->tree));
+    }
+    if (shapes.size() < fewest_rows || std::any_of(shapes.begin(), shapes.end(), [&](const FormulaShape& shape) {
+            return shape.says != shapes.front().says || shape.constants.size() != shapes.front().constants.size();
+        })) {
+        return false;
+    }
+    FormulaTranslator::Replaced replaced;
+    std::vector<ColumnDefinition> added;
+    std::vector<std::size_t> different;
+    for (std::size_t at = 0; at < shapes.front().constants.size(); ++at) {
+        std::vector<ShapeConstant> constants;
+        for (const FormulaShape& shape : shapes) {
+            constants.push_back(constant_of(*shape.constants[at]));
+        }
+        if (std::all_of(constants.begin(), constants.end(), [&](const auto& one) { return one == constants[0]; })) {
+            continue;
+        }
+        if (std::any_of(constants.begin(), constants.end(),
+                        [&](const auto& one) { return one.number != constants[0].number; })) {
+            return false;
+        }
+        const SheetNode* node = shapes.front().constants[at];
+        if (const SheetTable::Field* known = field_with(constants, field, different)) {
+            replaced[node] = known->name + "[i]";
+            for (const std::size_t row : different) {
+                report_.add(Is::slip, place(row, field),
+                            {"Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over "
+                             "the formula: give the formula back to mend it.",
+                             {std::to_string(row + 1), out.definition.shown_label(),
+                              constants[row].number ? shortest(constants[row].value) : constants[row].text,
+                              known->label.empty() ? known->name : known->label}});
+            }
+        } else {
+            added.push_back(column_of_constants(constants, out.definition.name));
+            replaced[node] = added.back().name + "[i]";
+            report_progression(constants, field);
+        }
+    }
+    SheetFormulaPlace at{{table_.sheet, table_.cell(0, field)}, number_, false, field, 0, cells.size()};
+    const Result<TranslatedFormula> said = translator_.translate(*cells.front()->formula->tree, at, replaced);
+    if (!said) {
+        return false;
+    }
+    ColumnDefinition& column = out.definition;
+    column.cells = Column(Kind::number);
+    column.pieces = {{Formula(said->text), {}, {}}};
+    Overrides overrides;
+    for (const std::size_t row : different) {
+        overrides[row + 1] = value_of(*cells[row]);
+    }
+    column.overrides = overrides;
+    report_.add(Is::recovered, place(0, field), {"%1 = %2", {column.name, said->text}});
+    report_slips(*said, place(0, field), cells.size());
+    out.constants = std::move(added);
+    return true;
+}
+
+/// The given column that has these constants in its rows, but for a few.
+const SheetTable::Field* ColumnRecovery::field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
+                                                    std::vector<std::size_t>& different) const {
+    for (std::size_t field = 0; field < table_.fields.size(); ++field) {
+        if (field == own || table_.fields[field].left_out) {
+            continue;
+        }
+        const Cells cells = cells_of(field);
+        std::vector<std::size_t> others;
+        for (std::size_t row = 0; row < cells.size(); ++row) {
+            const bool same =
+                cells[row] != nullptr &&
+                (constants[row].number ? cells[row]->is_number() && cells[row]->number == constants[row].value
+                                       : cells[row]->is_text() && cells[row]->text == constants[row].text);
+            if (!same) {
+                others.push_back(row);
+            }
+        }
+        if (5 * others.size() <= cells.size()) {
+            different.insert(different.end(), others.begin(), others.end());
+            return &table_.fields[field];
+        }
+    }
+    return nullptr;
+}
+
+ColumnDefinition ColumnRecovery::column_of_constants(const std::vector<ShapeConstant>& constants,
+                                                     const std::string& near) {
+    ColumnDefinition out;
+    out.label = word_of(constants.front().sign);
+    const std::string wanted = name_from_label(constants.front().sign.empty() ? near + "_value" : out.label);
+    out.name = free_name(wanted, [this](const std::string& name) {
+        return std::find(names_.begin(), names_.end(), name) != names_.end();
+    });
+    names_.push_back(out.name);
+    Column cells(constants.front().number ? Kind::number : Kind::text);
+    for (const ShapeConstant& one : constants) {
+        cells.append(one.number ? Value::number(one.value) : Value::text(Text(one.text)));
+    }
+    out.cells = cells;
+    return out;
+}
+
+/// Numbers that go up by the same step but for one of them: that one is told.
+void ColumnRecovery::report_progression(const std::vector<ShapeConstant>& constants, std::size_t field) {
+    if (!constants.front().number || constants.size() < 4) {
+        return;
+    }
+    std::map<double, std::size_t> steps;
+    for (std::size_t row = 1; row < constants.size(); ++row) {
+        ++steps[constants[row].value - constants[row - 1].value];
+    }
+    const auto usual =
+        std::max_element(steps.begin(), steps.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+    const double step = usual->first;
+    // A number that is out of line spoils the step to it and the step from it.
+    if (usual->second + 2 < constants.size() - 1 || step == 0) {
+        return;
+    }
+    for (std::size_t row = 1; row + 1 < constants.size(); ++row) {
+        const double between = constants[row - 1].value + step;
+        if (constants[row].value != between && constants[row + 1].value == between + step) {
+            report_.add(Is::slip, place(row, field),
+                        {"Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the "
+                         "column %2: type %5 there to mend it.",
+                         {std::to_string(row + 1), word_of(constants[row].sign), shortest(constants[row].value),
+                          shortest(step), shortest(between)}});
+        }
+    }
+}
+
+} // namespace ledgefall

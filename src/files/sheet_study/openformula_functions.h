@@ -1,0 +1,57 @@
+#pragma once
+
+#include <cstddef>
+#include <cstdint>
+#include <string_view>
+#include <vector>
+
+namespace ledgefall {
+
+/// How a function of the worksheet standards (OpenFormula, ODF 1.3 part 4, chapter 6) is said in the formula language.
+/// In `form`, `$1` is the first argument as a value, `@1` as a sample over which a measure runs, `#1` a value within a
+/// measure; `$*` and `@*` are all of them, with commas.
+struct OpenFormulaFunction {
+    std::string_view name;
+    std::size_t least_arguments = 0, most_arguments = 0;
+    std::string_view form;
+};
+
+/// The form of a function with that number of arguments; null where the language has none.
+const OpenFormulaFunction* openformula_function(std::string_view name, std::size_t arguments);
+
+/// Functions whose arguments decide what is said: those that count or take by a condition, and lookups.
+enum class ArgumentForm : std::uint8_t {
+    none,
+    when,              ///< IF
+    all_of,            ///< AND
+    any_of,            ///< OR
+    count_by,          ///< COUNTIF, COUNTIFS: pairs of range and condition
+    sum_by,            ///< SUMIF: range, condition, range to add up
+    mean_by,           ///< AVERAGEIF
+    sum_by_several,    ///< SUMIFS: range to add up, then pairs
+    mean_by_several,   ///< AVERAGEIFS
+    lookup_in_block,   ///< VLOOKUP
+    lookup_by_place,   ///< INDEX, with MATCH as its place
+    lookup_in_columns, ///< XLOOKUP
+    by_number,         ///< SUBTOTAL: a number says which measure
+    completed,         ///< DATEDIF: a text says which unit
+    convert,           ///< CONVERT: units are texts
+    distribution,      ///< the last argument says whether it is cumulative
+};
+ArgumentForm argument_form(std::string_view name);
+
+/// The measure that a number means as the first argument of SUBTOTAL; empty where it means none.
+std::string_view subtotal_measure(int number);
+/// The function that a unit text of DATEDIF means; empty where there is none.
+std::string_view completed_function(std::string_view unit);
+/// Whether it is MATCH, whose place INDEX takes.
+bool finds_place(std::string_view name);
+/// Of a distribution, with its last argument true and false: how its other arguments are said.
+struct DistributionForms {
+    std::string_view cumulative, at_value;
+};
+DistributionForms distribution_forms(std::string_view name);
+/// Numbers that are drawn anew each time: their values say nothing about a formula.
+bool is_drawn(std::string_view name);
+
+} // namespace ledgefall

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "files/sheet_study/worksheet_report.h"
+#include "files/worksheets/sheet.h"
+
+namespace ledgefall {
+
+/// A study made from a worksheet, and what is to be said of it.
+struct RecoveredStudy {
+    Study study;
+    WorksheetReport report;
+};
+
+/// Tables, held values, feet and formulas as they are found in a workbook. Where all rows of a column say the same,
+/// that is its one formula; a row that says otherwise keeps its value, typed over the formula. Every number that a
+/// formula gives is compared with the one in the file.
+RecoveredStudy recover_study(const Workbook& workbook);
+
+} // namespace ledgefall

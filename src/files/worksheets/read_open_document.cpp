@@ -1,0 +1,312 @@
+// OpenDocument spreadsheets, ODF 1.3: part 2 for the package, part 3 for the content.
+
+#include "core/value/date.h"
+#include "files/worksheets/archive.h"
+#include "files/worksheets/sheet_builder.h"
+#include "files/worksheets/worksheet_readers.h"
+
+#include <algorithm>
+#include <cstring>
+#include <map>
+#include <pugixml.hpp>
+
+namespace ledgefall {
+namespace {
+
+const Sentence damaged{"Its part %1 is no well-formed XML. Ask for the file again.", {"content.xml"}};
+const Sentence too_many{"It has more than %1 cells that are not empty, and is not read.",
+                        {std::to_string(WorksheetLimits::cells)}};
+
+bool is(const pugi::xml_node& node, const char* name) {
+    return std::strcmp(node.name(), name) == 0;
+}
+
+/// The text of a paragraph, with its spans, blanks and tabs.
+void add_text(const pugi::xml_node& node, std::string& out, int depth = 0) {
+    constexpr int deepest = 50;
+    for (const pugi::xml_node& kid : node.children()) {
+        if (kid.type() == pugi::node_pcdata || kid.type() == pugi::node_cdata) {
+            out += kid.value();
+        } else if (is(kid, "text:s")) {
+            out.append(static_cast<std::size_t>(std::clamp(kid.attribute("text:c").as_int(1), 0, 1000)), ' ');
+        } else if (is(kid, "text:tab")) {
+            out += '\t';
+        } else if (is(kid, "text:line-break")) {
+            out += '\n';
+        } else if (depth < deepest) {
+            add_text(kid, out, depth + 1);
+        }
+    }
+}
+
+std::string text_of(const pugi::xml_node& cell) {
+    std::string out;
+    bool first = true;
+    for (const pugi::xml_node& paragraph : cell.children("text:p")) {
+        out += first ? "" : "\n";
+        first = false;
+        add_text(paragraph, out);
+    }
+    return out;
+}
+
+/// `PT14H30M05S` as a part of a day.
+double days_of_duration(std::string_view text) {
+    double days = 0;
+    double number = 0;
+    double scale = 0;
+    for (const char c : text) {
+        if (c >= '0' && c <= '9') {
+            number = scale == 0 ? number * 10 + (c - '0') : number + scale * (c - '0');
+            scale /= 10;
+        } else if (c == '.') {
+            scale = 0.1;
+        } else {
+            days += c == 'H' ? number / 24 : c == 'M' ? number / 1440 : c == 'S' ? number / 86400 : 0;
+            number = 0;
+            scale = 0;
+        }
+    }
+    return text.starts_with('-') ? -days : days;
+}
+
+class OpenDocumentReader {
+  public:
+    Result<Workbook> read(std::string_view bytes) {
+        const Result<Archive> archive = Archive::open(bytes);
+        if (!archive) {
+            return archive.refusal();
+        }
+        if (archive->has("META-INF/manifest.xml")) {
+            const Result<std::string> manifest = archive->read("META-INF/manifest.xml");
+            if (manifest && manifest->find("encryption-data") != std::string::npos) {
+                return Sentence{"It is encrypted: save it without a password first.", {}};
+            }
+        }
+        if (archive->has("styles.xml")) {
+            Result<std::string> styles = archive->read("styles.xml");
+            pugi::xml_document document;
+            if (styles && document.load_buffer_inplace((*styles).data(), (*styles).size())) {
+                read_styles(document.document_element().child("office:styles"));
+            }
+        }
+        Result<std::string> content = archive->read("content.xml");
+        if (!content) {
+            return content.refusal();
+        }
+        pugi::xml_document document;
+        if (!document.load_buffer_inplace((*content).data(), (*content).size(),
+                                          pugi::parse_default | pugi::parse_ws_pcdata)) {
+            return damaged;
+        }
+        const pugi::xml_node root = document.document_element();
+        read_styles(root.child("office:automatic-styles"));
+        const pugi::xml_node body = root.child("office:body").child("office:spreadsheet");
+        if (!body) {
+            return Sentence{"It is an OpenDocument file, but no spreadsheet.", {}};
+        }
+        for (const pugi::xml_node& table : body.children("table:table")) {
+            if (!read_table(table)) {
+                return too_many;
+            }
+        }
+        read_names(body, "");
+        if (times_) {
+            workbook_.reports.push_back({"Times of day without a date are taken as parts of a day: noon is 0.5.", {}});
+        }
+        return std::move(workbook_);
+    }
+
+  private:
+    void read_styles(const pugi::xml_node& styles) {
+        std::map<std::string_view, NumberFormat> numbers;
+        for (const pugi::xml_node& style : styles.children()) {
+            const int decimals =
+                std::clamp(style.child("number:number").attribute("number:decimal-places").as_int(), 0, 15);
+            NumberFormat format;
+            if (is(style, "number:percentage-style")) {
+                format.format = {Format::Style::percent, decimals};
+            } else if (const pugi::xml_node number = style.child("number:scientific-number")) {
+                format.format = {Format::Style::scientific,
+                                 std::clamp(number.attribute("number:decimal-places").as_int(), 0, 15)};
+            } else if ((is(style, "number:number-style") || is(style, "number:currency-style")) && decimals > 0) {
+                format.format = {Format::Style::decimals, decimals};
+            }
+            numbers[style.attribute("style:name").value()] = format;
+        }
+        for (const pugi::xml_node& style : styles.children("style:style")) {
+            const auto number = numbers.find(style.attribute("style:data-style-name").value());
+            const auto parent = styles_.find(style.attribute("style:parent-style-name").value());
+            if (number != numbers.end()) {
+                styles_[style.attribute("style:name").value()] = number->second.format;
+            } else if (parent != styles_.end()) {
+                styles_[style.attribute("style:name").value()] = parent->second;
+            }
+        }
+    }
+
+    bool read_table(const pugi::xml_node& table) {
+        SheetBuilder sheet(workbook_, table.attribute("table:name").value());
+        row_ = 0;
+        column_formats_.clear();
+        for (const pugi::xml_node& column : table.children("table:table-column")) {
+            const int repeated = column.attribute("table:number-columns-repeated").as_int(1);
+            const auto style = styles_.find(column.attribute("table:default-cell-style-name").value());
+            for (int at = 0; at < repeated && column_formats_.size() < WorksheetLimits::columns; ++at) {
+                column_formats_.push_back(style == styles_.end() ? Format() : style->second);
+            }
+        }
+        const bool all = read_rows(table, sheet, 0);
+        sheet.finish();
+        read_names(table, table.attribute("table:name").value());
+        return all;
+    }
+
+    /// Rows may be gathered in groups, one within the other.
+    bool read_rows(const pugi::xml_node& parent, SheetBuilder& sheet, int depth) {
+        constexpr int deepest = 50;
+        for (const pugi::xml_node& kid : parent.children()) {
+            if (is(kid, "table:table-row")) {
+                if (!read_row(kid, sheet)) {
+                    return false;
+                }
+            } else if (depth < deepest && (is(kid, "table:table-header-rows") || is(kid, "table:table-row-group") ||
+                                           is(kid, "table:table-rows"))) {
+                if (!read_rows(kid, sheet, depth + 1)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    bool read_row(const pugi::xml_node& row, SheetBuilder& sheet) {
+        const std::uint32_t repeated =
+            std::clamp(row.attribute("table:number-rows-repeated").as_uint(1), 1U, WorksheetLimits::rows);
+        std::uint64_t filled = 0;
+        for (const pugi::xml_node& cell : row.children()) {
+            if (cell.attribute("office:value-type") || cell.attribute("table:formula")) {
+                filled +=
+                    std::min(cell.attribute("table:number-columns-repeated").as_uint(1), WorksheetLimits::columns);
+            }
+        }
+        if (filled * repeated > WorksheetLimits::cells) { // said at once, rather than after making them
+            return false;
+        }
+        const std::string_view visibility = row.attribute("table:visibility").value();
+        for (std::uint32_t time = 0; filled > 0 && time < repeated && row_ + time < WorksheetLimits::rows; ++time) {
+            if (!visibility.empty() && visibility != "visible") {
+                sheet.hide_row();
+            }
+            if (!read_cells(row, row_ + time, sheet)) {
+                return false;
+            }
+        }
+        row_ = std::min(row_ + repeated, WorksheetLimits::rows);
+        return true;
+    }
+
+    bool read_cells(const pugi::xml_node& row, std::uint32_t at_row, SheetBuilder& sheet) {
+        std::uint32_t column = 0;
+        for (const pugi::xml_node& node : row.children()) {
+            const bool covered = is(node, "table:covered-table-cell");
+            if (!covered && !is(node, "table:table-cell")) {
+                continue;
+            }
+            const std::uint32_t repeated =
+                std::clamp(node.attribute("table:number-columns-repeated").as_uint(1), 1U, WorksheetLimits::columns);
+            if (node.attribute("table:number-columns-spanned").as_uint(1) > 1 ||
+                node.attribute("table:number-rows-spanned").as_uint(1) > 1) {
+                sheet.merge();
+            }
+            if (!covered && (node.attribute("office:value-type") || node.attribute("table:formula"))) {
+                for (std::uint32_t time = 0; time < repeated && column + time < WorksheetLimits::columns; ++time) {
+                    if (!read_cell(node, {at_row, column + time}, sheet)) {
+                        return false;
+                    }
+                }
+            }
+            column = std::min(column + repeated, WorksheetLimits::columns);
+        }
+        return true;
+    }
+
+    bool read_cell(const pugi::xml_node& node, SheetPlace place, SheetBuilder& sheet) {
+        SheetCell cell;
+        cell.place = place;
+        const std::string_view type = node.attribute("office:value-type").value();
+        if (type == "float" || type == "percentage" || type == "currency") {
+            cell.number = node.attribute("office:value").as_double();
+        } else if (type == "date") {
+            std::string text = node.attribute("office:date-value").value();
+            std::replace(text.begin(), text.end(), 'T', ' ');
+            const std::optional<double> date = read_date(text);
+            cell.kind = date ? Kind::date : Kind::text;
+            cell.number = date.value_or(0);
+            cell.text = date ? std::string() : text;
+        } else if (type == "time") {
+            cell.number = days_of_duration(node.attribute("office:time-value").value());
+            times_ = true;
+        } else if (type == "boolean") {
+            cell.kind = Kind::yes_no;
+            cell.number = std::string_view(node.attribute("office:boolean-value").value()) == "true" ? 1 : 0;
+        } else {
+            cell.kind = Kind::text;
+            const pugi::xml_attribute given = node.attribute("office:string-value");
+            cell.text = given ? std::string(given.value()) : text_of(node);
+            cell.has_value = !cell.text.empty();
+        }
+        std::string_view formula = node.attribute("table:formula").value();
+        if (!formula.empty()) {
+            const std::string shown = text_of(node);
+            if (std::string_view(node.attribute("calcext:value-type").value()) == "error" || is_fault_sign(shown)) {
+                cell.at_fault = true;
+                cell.text = shown;
+            }
+        }
+        FormulaNotation notation = FormulaNotation::open_formula;
+        if (const std::size_t equals = formula.find('='); equals != std::string_view::npos) {
+            notation =
+                formula.substr(0, equals).find("msoxl") == std::string_view::npos ? notation : FormulaNotation::plain;
+            formula.remove_prefix(equals + 1);
+        }
+        if (node.attribute("table:number-matrix-rows-spanned")) {
+            arrays_.push_back(place);
+        }
+        const auto style = styles_.find(node.attribute("table:style-name").value());
+        cell.format = style != styles_.end()                  ? style->second
+                      : place.column < column_formats_.size() ? column_formats_[place.column]
+                                                              : Format();
+        return sheet.add(std::move(cell), formula, notation);
+    }
+
+    void read_names(const pugi::xml_node& parent, const std::string& sheet) {
+        for (const pugi::xml_node& name : parent.child("table:named-expressions").children()) {
+            std::string meaning = name.attribute("table:expression").value();
+            if (const pugi::xml_attribute address = name.attribute("table:cell-range-address")) {
+                meaning = "[" + std::string(address.value()) + "]";
+            }
+            if (const std::size_t equals = meaning.find(":="); equals != std::string::npos) {
+                meaning.erase(0, equals + 2);
+            }
+            workbook_.names.push_back(
+                {name.attribute("table:name").value(), sheet,
+                 workbook_.shared(read_sheet_formula(meaning, FormulaNotation::open_formula, {0, 0}))});
+        }
+    }
+
+    Workbook workbook_;
+    std::map<std::string, Format, std::less<>> styles_;
+    std::vector<Format> column_formats_;
+    std::vector<SheetPlace> arrays_;
+    std::uint32_t row_ = 0;
+    bool times_ = false;
+};
+
+} // namespace
+
+Result<Workbook> read_open_document(std::string_view bytes) {
+    return OpenDocumentReader().read(bytes);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,64 @@
+#pragma once
+
+#include "core/study/model/study.h"
+#include "files/worksheets/sheet_formula.h"
+
+#include <unordered_map>
+
+namespace ledgefall {
+
+/// One cell of a sheet: what the file says it shows, and its formula.
+struct SheetCell {
+    SheetPlace place;
+    Kind kind = Kind::number; ///< of number, text, yes_no and date
+    double number = 0;        ///< of a date its days since 1970-01-01, of a yes 1
+    std::string text;         ///< of a text; of a cell at fault the sign that stood there
+    bool at_fault = false;
+    bool has_value = true; ///< false: a formula whose value is not in the file, or is an empty text
+    std::shared_ptr<const SheetFormula> formula; ///< cells whose formulas say the same, seen from each, share one
+    Format format;
+
+    bool is_number() const { return !at_fault && has_value && kind == Kind::number; }
+    bool is_text() const { return !at_fault && has_value && kind == Kind::text; }
+};
+
+/// One sheet: cells that are not empty, row by row and from left to right.
+struct Sheet {
+    std::string name;
+    std::vector<SheetCell> cells;
+
+    const SheetCell* at(SheetPlace place) const;
+    /// The first cell in a row at or after a column; the end of the cells where there is none.
+    std::vector<SheetCell>::const_iterator from(SheetPlace place) const;
+};
+
+/// A name for a place, as it is held in a workbook: of one sheet alone, or of all where `sheet` is empty.
+struct DefinedName {
+    std::string name;
+    std::string sheet;
+    std::shared_ptr<const SheetFormula> meaning; ///< with fixed places
+};
+
+/// What both worksheet formats are read as. It says nothing of tables; those are found in it afterwards.
+struct Workbook {
+    std::vector<Sheet> sheets;
+    std::vector<DefinedName> names;
+    std::vector<Sentence> reports; ///< what a person should know of the reading
+
+    const Sheet* sheet_named(std::string_view name) const;
+    /// One formula for all cells whose formulas say the same: `formula` itself, or one that was given before.
+    std::shared_ptr<const SheetFormula> shared(SheetFormula formula);
+
+  private:
+    std::unordered_map<std::string, std::shared_ptr<const SheetFormula>> formulas_; ///< by what they say
+};
+
+/// The bounds within which a worksheet is read.
+struct WorksheetLimits {
+    static constexpr std::uint64_t unpacked_bytes = 1'500'000'000; ///< of one part of the archive
+    static constexpr std::size_t cells = 6'000'000;
+    static constexpr std::uint32_t rows = 1'048'576;
+    static constexpr std::uint32_t columns = 16'384;
+};
+
+} // namespace ledgefall

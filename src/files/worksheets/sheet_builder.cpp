@@ -1,0 +1,87 @@
+#include "files/worksheets/sheet_builder.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+
+bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation notation) {
+    if (sheet_.cells.size() >= WorksheetLimits::cells) {
+        return false;
+    }
+    if (!formula.empty()) {
+        cell.formula = workbook_.shared(read_sheet_formula(formula, notation, cell.place));
+    }
+    if (cell.has_value || cell.formula != nullptr) {
+        sheet_.cells.push_back(std::move(cell));
+    }
+    return true;
+}
+
+void SheetBuilder::finish() {
+    if (!std::is_sorted(sheet_.cells.begin(), sheet_.cells.end(),
+                        [](const SheetCell& a, const SheetCell& b) { return a.place < b.place; })) {
+        std::stable_sort(sheet_.cells.begin(), sheet_.cells.end(),
+                         [](const SheetCell& a, const SheetCell& b) { return a.place < b.place; });
+    }
+    const auto same = [](const SheetCell& a, const SheetCell& b) { return a.place == b.place; };
+    sheet_.cells.erase(std::unique(sheet_.cells.begin(), sheet_.cells.end(), same), sheet_.cells.end());
+    if (hidden_rows_ > 0) {
+        workbook_.reports.push_back(
+            {"%1: %2 hidden rows are taken like the others.", {sheet_.name, std::to_string(hidden_rows_)}});
+    }
+    if (merged_ > 0) {
+        workbook_.reports.push_back({"%1: %2 merged cells are taken as their first cell, and empty cells beside it.",
+                                     {sheet_.name, std::to_string(merged_)}});
+    }
+    workbook_.sheets.push_back(std::move(sheet_));
+}
+
+NumberFormat read_number_format(std::string_view code) {
+    NumberFormat out;
+    const std::size_t first_part = code.find(';');
+    code = code.substr(0, first_part);
+    bool in_quotes = false;
+    bool in_brackets = false;
+    bool percent = false;
+    bool scientific = false;
+    bool decimals_follow = false;
+    bool date = false;
+    bool digits = false;
+    int decimals = 0;
+    for (std::size_t at = 0; at < code.size(); ++at) {
+        const char c = code[at];
+        if (c == '"') {
+            in_quotes = !in_quotes;
+        } else if (in_quotes) {
+            continue;
+        } else if (c == '\\' || c == '_' || c == '*') {
+            ++at;
+        } else if (c == '[' || c == ']') {
+            in_brackets = c == '[';
+        } else if (!in_brackets) {
+            percent = percent || c == '%';
+            scientific = scientific || ((c == 'E' || c == 'e') && digits);
+            date = date || c == 'y' || c == 'Y' || c == 'd' || c == 'D';
+            digits = digits || c == '0' || c == '#';
+            decimals += decimals_follow && c == '0' ? 1 : 0;
+            decimals_follow = c == '.' || (decimals_follow && c == '0');
+        }
+    }
+    if (date && !digits) {
+        out.date = true;
+    } else if (percent) {
+        out.format = {Format::Style::percent, decimals};
+    } else if (scientific) {
+        out.format = {Format::Style::scientific, decimals};
+    } else if (digits && decimals > 0) {
+        out.format = {Format::Style::decimals, decimals};
+    }
+    return out;
+}
+
+bool is_fault_sign(std::string_view text) {
+    constexpr std::string_view signs[] = {"#DIV/0!", "#N/A", "#NAME?", "#NULL!", "#NUM!", "#REF!", "#VALUE!"};
+    return text.starts_with("Err:") || std::find(std::begin(signs), std::end(signs), text) != std::end(signs);
+}
+
+} // namespace ledgefall

@@ -1,0 +1,39 @@
+#pragma once
+
+#include "files/worksheets/sheet.h"
+
+namespace ledgefall {
+
+/// Gathers the cells of one sheet as a reader meets them, within the bounds of `WorksheetLimits`.
+class SheetBuilder {
+  public:
+    SheetBuilder(Workbook& workbook, std::string name)
+        : workbook_(workbook) {
+        sheet_.name = std::move(name);
+    }
+
+    /// Adds a cell; its formula, where `formula` is not empty. False where there are too many cells.
+    bool add(SheetCell cell, std::string_view formula, FormulaNotation notation);
+    void hide_row() { ++hidden_rows_; }
+    void merge() { ++merged_; }
+    /// What cannot be said of a table is reported; the sheet goes to the workbook.
+    void finish();
+
+  private:
+    Workbook& workbook_;
+    Sheet sheet_;
+    std::size_t hidden_rows_ = 0, merged_ = 0;
+};
+
+/// What a number format says of the numbers that it shows.
+struct NumberFormat {
+    Format format;
+    bool date = false; ///< the numbers are dates
+};
+
+/// From a format as people write it in ISO/IEC 29500: `0.00%`, `yyyy-mm-dd`.
+NumberFormat read_number_format(std::string_view code);
+/// Whether a text is what a cell at fault shows.
+bool is_fault_sign(std::string_view text);
+
+} // namespace ledgefall

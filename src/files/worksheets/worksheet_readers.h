@@ -1,0 +1,15 @@
+#pragma once
+
+#include "files/worksheets/sheet.h"
+
+namespace ledgefall {
+
+// Readers of worksheets. Nothing outside the file is ever opened; a file that cannot be read is refused with one
+// sentence that says what to do.
+
+/// An OpenDocument spreadsheet (ODF 1.3).
+Result<Workbook> read_open_document(std::string_view bytes);
+/// An Office Open XML workbook (ISO/IEC 29500).
+Result<Workbook> read_open_xml(std::string_view bytes);
+
+} // namespace ledgefall

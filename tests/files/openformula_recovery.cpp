@@ -1,0 +1,422 @@
+// Worksheets that other libraries have written, read as studies: formulas, values, and what is said of them. The values
+// were worked out by those who wrote them, in openformula_worksheets.py.
+
+#include "core/engine/running/results.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+#include "files/worksheets/archive.h"
+#include "files/worksheets/worksheet_readers.h"
+#include "harness/test_program.h"
+
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QtTest>
+
+#include <cmath>
+#include <set>
+#include <zip.h>
+
+using namespace ledgefall;
+using Is = WorksheetReport::Line::Is;
+
+namespace {
+
+/// What is found in a worksheet: lines of its report that there must be, and no others of these kinds.
+struct Expected {
+    const char* name;
+    std::vector<const char*> formulas;
+    std::vector<const char*> slips;
+    std::size_t differences = 0;
+    std::size_t tables = 1, held = 0;
+};
+
+const std::vector<Expected>& all_expected() {
+    static const std::vector<Expected> all = {
+        {"shares", {"share = count / sum(count)", "Total under Count: sum(each)"}, {}},
+        {"shares_unlocked",
+         {"share = count / sum(count)", "Total under Count: sum(each)"},
+         {"The reference B8 is not fixed, and has wandered to B13 5 rows on."},
+         5},
+        {"conditions",
+         {"count_below = count(Pebbles.length < below[i])"},
+         {"Row 6 counts below 54 where the rows around it go up by 5 to 55."},
+         0,
+         2},
+        {"deviations",
+         {"deviation = length - mean(length)", "squared = deviation^2",
+          "variance = sum(Deviations.squared) / (count(Deviations.length) - 1)", "standard_deviation = sqrt(variance)",
+          "mean(each) under Length: mean(each)", "sum(each) under Deviation: sum(each)",
+          "sum(each) under Squared: sum(each)"},
+         {},
+         0,
+         1,
+         2},
+        {"running", {"so_far = sum(caught[1..i])", "difference = caught - caught[i-1]"}, {}},
+        {"growth", {"seedlings = first 100 then seedlings[i-1] * (1 + rate)"}, {}, 0, 1, 1},
+        {"motion",
+         {"t = first 0 then t[i-1] + dt", "x = first 0 then x[i-1] + v[i-1] * dt",
+          "v = first start_speed then v[i-1] - k * x[i-1] * dt"},
+         {},
+         0,
+         1,
+         3},
+        {"quartiles",
+         {"quantile(each, 1 / 4) under Riffle: quantile(each, 1 / 4)",
+          "quantile(each, 1 / 4) under Pool: quantile(each, 1 / 4)",
+          "quantile(each, 1 / 4) under Weir: quantile(each, 1 / 4)",
+          "quantile(each, 2 / 4) under Riffle: quantile(each, 2 / 4)",
+          "quantile(each, 2 / 4) under Pool: quantile(each, 2 / 4)",
+          "quantile(each, 2 / 4) under Weir: quantile(each, 2 / 4)",
+          "quantile(each, 3 / 4) under Riffle: quantile(each, 3 / 4)",
+          "quantile(each, 3 / 4) under Pool: quantile(each, 3 / 4)",
+          "quantile(each, 3 / 4) under Weir: quantile(each, 3 / 4)"},
+         {}},
+        {"grid", {"value = start * (1 + down)^across"}, {}, 0, 1, 1},
+        {"dates",
+         {"years = years(collected, analysed)", "months = months(collected, analysed)",
+          "days = days(collected, analysed)", "between = analysed - collected"},
+         {}},
+        {"totals",
+         {"all = sum(riffle[i] .. weir[i])", "share = all / sum(all)", "Total under Riffle: sum(each)",
+          "Total under Pool: sum(each)", "Total under Weir: sum(each)", "Total under All: sum(each)"},
+         {}},
+        {"names", {"temperature = T_air + 61.5 * exp(-k * minute)"}, {}, 0, 1, 2},
+        {"two_tables", {"speed = 10 / drift_time", "speed = 10 / drift_time"}, {}, 0, 2},
+        {"slips",
+         {"area = width * depth", "mean_width = mean(Slips.width[1..6])"},
+         {"Row 4 of Area has =A5+B5, where the rows around it have =A5*B5.",
+          "Row 6 of Area is 2.2, typed over the formula =A7*B7.",
+          "The range A2:A7 leaves out the last rows of the column (2)."},
+         0,
+         1,
+         1},
+        {"laid_across", {"so_far = sum(rain[1..i])", "in_inches = rain / 25.4"}, {}},
+        {"functions",
+         {"count = count(Data.site = site[i])",
+          "size = sum(Data.size where Data.site = site[i])",
+          "mean_size = mean(Data.size where Data.site = site[i])",
+          "large = count(Data.site = site[i] and Data.size >= 4)",
+          "kind = if count > 2 then \"many\" else \"few\"",
+          "squared = (-count)^2",
+          "skew = skewness(Data.size) * sqrt(count(Data.size) * (count(Data.size) - 1)) / (count(Data.size) - 2)",
+          "kurt = (count(Data.size) - 1) / ((count(Data.size) - 2) * (count(Data.size) - 3)) * ((count(Data.size) + 1) "
+          "* "
+          "kurtosis(Data.size) + 6)",
+          "slope = slope(Data.weight, Data.size)",
+          "tenth = quantile(Data.size, 0.1)",
+          "product_of_both = sum(Data.size * Data.weight)",
+          "squares = sum(Data.size^2)",
+          "mean_deviation = mean(abs(Data.size - mean(Data.size)))",
+          "six_of_ten = P(binomial(10, 0.4) = 6)",
+          "payment = -1000 * 0.01 / (1 - (1 + 0.01)^-24)",
+          "angle = atan2(4, 3) * 180 / pi",
+          "log = log10(1000)",
+          "signs = (-2)^2 + 7%",
+          "towers = (2^3)^2",
+          "joined = join(\"site \", Data.site[1])"},
+         {},
+         0,
+         2,
+         14},
+    };
+    return all;
+}
+
+std::string report_of(const WorksheetReport& report, Is is) {
+    std::string out;
+    for (const auto& line : report.lines) {
+        out += line.is == is ? line.place + " " + line.what.text() + "\n" : "";
+    }
+    return out;
+}
+
+/// An archive of parts, as a file has them.
+std::string archive_of(const std::vector<std::pair<std::string, std::string>>& parts) {
+    zip_error_t error;
+    zip_error_init(&error);
+    zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
+    zip_source_keep(target);
+    zip_t* archive = zip_open_from_source(target, ZIP_CREATE | ZIP_TRUNCATE, &error);
+    for (const auto& [name, text] : parts) {
+        zip_file_add(archive, name.c_str(), zip_source_buffer(archive, text.data(), text.size(), 0), ZIP_FL_OVERWRITE);
+    }
+    zip_close(archive);
+    zip_source_open(target);
+    zip_source_seek(target, 0, SEEK_END);
+    std::string out(static_cast<std::size_t>(zip_source_tell(target)), '\0');
+    zip_source_seek(target, 0, SEEK_SET);
+    zip_source_read(target, out.data(), out.size());
+    zip_source_close(target);
+    zip_source_free(target);
+    return out;
+}
+
+/// A spreadsheet with these rows.
+std::string spreadsheet_of(const std::string& rows) {
+    return archive_of(
+        {{"content.xml",
+          "<office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:text=\"x\"><office:body><office:"
+          "spreadsheet><table:table table:name=\"S\">" +
+              rows + "</table:table></office:spreadsheet></office:body></office:document-content>"}});
+}
+std::string row_of(const std::string& cells) {
+    return "<table:table-row>" + cells + "</table:table-row>";
+}
+std::string text_cell(const std::string& text) {
+    return "<table:table-cell office:value-type=\"string\"><text:p>" + text + "</text:p></table:table-cell>";
+}
+std::string number_cell(const std::string& value, const std::string& formula = "") {
+    return "<table:table-cell office:value-type=\"float\" office:value=\"" + value + "\"" +
+           (formula.empty() ? "" : " table:formula=\"of:=" + formula + "\"") + "/>";
+}
+
+} // namespace
+
+class OpenFormulaRecovery : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+
+    Result<RecoveredStudy> read(const std::string& name) const {
+        const std::string path = folder_.path().toStdString() + "/" + name;
+        const Result<std::string> bytes = read_file(path);
+        return bytes ? format_of(path).read_worksheet(*bytes) : Result<RecoveredStudy>(bytes.refusal());
+    }
+
+  private Q_SLOTS:
+    void initTestCase() {
+        QProcess writer;
+        writer.start("/usr/bin/python3", {WORKSHEETS, folder_.path()});
+        QVERIFY(writer.waitForFinished(60000));
+        QVERIFY2(writer.exitCode() == 0, writer.readAllStandardError().constData());
+    }
+
+    /// The formulas that are recovered, the slips that are told, and no value that is not the one in the file.
+    void each_worksheet_is_recovered() {
+        std::size_t files = 0;
+        for (const Expected& expected : all_expected()) {
+            for (const char* suffix : {".ods", ".xlsx"}) {
+                const std::string name = std::string(expected.name) + suffix;
+                const Result<RecoveredStudy> read = this->read(name);
+                QVERIFY2(read, name.c_str());
+                std::multiset<std::string> formulas;
+                std::vector<std::string> slips;
+                for (const auto& line : read->report.lines) {
+                    if (line.is == Is::recovered) {
+                        formulas.insert(line.what.text());
+                    } else if (line.is == Is::slip) {
+                        slips.push_back(line.what.text());
+                    }
+                }
+                const std::multiset<std::string> wanted(expected.formulas.begin(), expected.formulas.end());
+                QVERIFY2(formulas == wanted, (name + "\n" + report_of(read->report, Is::recovered)).c_str());
+                QVERIFY2(slips.size() == expected.slips.size(),
+                         (name + "\n" + report_of(read->report, Is::slip)).c_str());
+                for (std::size_t at = 0; at < slips.size(); ++at) {
+                    QVERIFY2(slips[at].starts_with(expected.slips[at]), slips[at].c_str());
+                }
+                QVERIFY2(read->report.count(Is::difference) == expected.differences,
+                         (name + "\n" + report_of(read->report, Is::difference)).c_str());
+                QVERIFY2(read->report.count(Is::not_said) == 0, report_of(read->report, Is::not_said).c_str());
+                QCOMPARE(read->study.tables.size(), expected.tables);
+                QCOMPARE(read->study.ledge.size(), expected.held);
+                ++files;
+            }
+        }
+        QCOMPARE(files, std::size_t(32));
+    }
+
+    /// Both formats say the same.
+    void formats_agree() {
+        for (const Expected& expected : all_expected()) {
+            const auto open = read(std::string(expected.name) + ".ods");
+            const auto other = read(std::string(expected.name) + ".xlsx");
+            QVERIFY(open && other);
+            QCOMPARE(QString::fromStdString(open->report.text()), QString::fromStdString(other->report.text()));
+        }
+    }
+
+    /// What was recovered goes on working: another number, and all that depends on it follows.
+    void it_goes_on_working() {
+        const auto read = this->read("growth.ods");
+        QVERIFY(read);
+        const Result<Study> changed = hold(read->study, Id(), "rate = 0.1");
+        QVERIFY(changed);
+        const ResultsPtr results = compute(*changed);
+        const Table& table = *changed->tables.front();
+        const double last = results->cell(table.column_named("seedlings")->id, 9).number();
+        QVERIFY(std::fabs(last - 100 * std::pow(1.1, 9)) < 1e-9);
+        QCOMPARE(results->rows(table.id), std::size_t(10));
+    }
+
+    /// Exceptions keep their values, typed over the formula, and the formula can be given back.
+    void a_slip_is_mended() {
+        const auto read = this->read("slips.xlsx");
+        QVERIFY(read);
+        const Table& table = *read->study.tables.front();
+        const ColumnDefinition& area = *table.column_named("area");
+        QCOMPARE(area.overrides->size(), std::size_t(2));
+        QCOMPARE(compute(read->study)->cell(area.id, 3).number(), 4.75);
+        const Result<Study> mended = give_back(read->study, area.id, std::nullopt);
+        QVERIFY(mended);
+        QCOMPARE(compute(*mended)->cell(area.id, 3).number(), 3.0);
+        QCOMPARE(compute(*mended)->cell(area.id, 5).number(), 2.25);
+    }
+
+    void headings_have_units_and_formats() {
+        const auto deviations = read("deviations.ods");
+        const ColumnDefinition& length = *deviations->study.tables.front()->columns[0];
+        QCOMPARE(length.label, std::string("Length"));
+        QCOMPARE(length.unit, std::string("mm"));
+        for (const char* file : {"totals.ods", "totals.xlsx"}) {
+            const auto totals = read(file);
+            const Table& table = *totals->study.tables.front();
+            QCOMPARE(table.label, std::string("Invertebrates by site"));
+            QCOMPARE(table.column_named("share")->format, (Format{Format::Style::percent, 1}));
+        }
+        const auto dates = read("dates.xlsx");
+        QCOMPARE(dates->study.tables.front()->columns[0]->cells->kind(), Kind::date);
+        QCOMPARE(write_cell(dates->study.tables.front()->columns[0]->cells->at(1)), std::string("2020-02-29"));
+    }
+
+    /// Files that are none, or are cut, or ask for too much: one sentence each.
+    void bad_files_are_refused() {
+        const std::string good = *read_file(folder_.path().toStdString() + "/shares.ods");
+        const std::string book = *read_file(folder_.path().toStdString() + "/shares.xlsx");
+        const std::pair<std::string, const char*> open[] = {
+            {"", "cut or damaged"},
+            {"no archive at all", "cut or damaged"},
+            {good.substr(0, good.size() / 2), "cut or damaged"},
+            {archive_of({{"mimetype", "x"}}), "content.xml is not there"},
+            {archive_of({{"content.xml", "<office:document-content><a></b>"}}), "no well-formed XML"},
+            {archive_of({{"content.xml", "<office:document-content/>"}}), "no spreadsheet"},
+            {archive_of({{"META-INF/manifest.xml", "<manifest:encryption-data/>"}, {"content.xml", "x"}}), "encrypted"},
+        };
+        for (const auto& [bytes, sentence] : open) {
+            const Result<Workbook> read = read_open_document(bytes);
+            QVERIFY2(!read && read.refusal().text().find(sentence) != std::string::npos,
+                     read ? sentence : read.refusal().text().c_str());
+        }
+        const std::pair<std::string, const char*> other[] = {
+            {"", "cut or damaged"},
+            {"\xD0\xCF\x11\xE0 and more", "older binary format"},
+            {book.substr(0, book.size() - 100), "cut or damaged"},
+            {archive_of({{"x", "y"}}), "xl/workbook.xml is not there"},
+            {archive_of({{"xl/workbook.xml", "<workbook>"}}), "no well-formed XML"},
+        };
+        for (const auto& [bytes, sentence] : other) {
+            const Result<Workbook> read = read_open_xml(bytes);
+            QVERIFY2(!read && read.refusal().text().find(sentence) != std::string::npos,
+                     read ? "read" : read.refusal().text().c_str());
+        }
+    }
+
+    /// Entities are not multiplied, rows without end are not made, and names that point outside are only names.
+    void hostile_files_cost_nothing() {
+        std::string entities = "<!DOCTYPE x [<!ENTITY a \"aaaaaaaaaa\">";
+        for (char c = 'b'; c <= 'z'; ++c) {
+            entities += std::string("<!ENTITY ") + c + " \"";
+            for (int time = 0; time < 10; ++time) {
+                entities += std::string("&") + static_cast<char>(c - 1) + ";";
+            }
+            entities += "\">";
+        }
+        const std::string multiplied = archive_of(
+            {{"content.xml", entities +
+                                 "]><office:document-content xmlns:office=\"o\" xmlns:table=\"t\" "
+                                 "xmlns:text=\"x\"><office:body><office:spreadsheet><table:table "
+                                 "table:name=\"S\">" +
+                                 row_of(text_cell("&z;")) +
+                                 "</table:table></office:spreadsheet></office:body></office:document-content>"},
+             {"../../etc/passwd", "root"}});
+        const auto read = read_open_document(multiplied);
+        QVERIFY(read);
+        QVERIFY(read->sheets.front().cells.size() <= 1);
+        const std::string endless =
+            spreadsheet_of("<table:table-row table:number-rows-repeated=\"4000000000\">"
+                           "<table:table-cell table:number-columns-repeated=\"4000000000\" "
+                           "office:value-type=\"float\" office:value=\"1\"/></table:table-row>");
+        const auto refused = read_open_document(endless);
+        QVERIFY(!refused && refused.refusal().text().find("6000000 cells") != std::string::npos);
+        const auto empty = read_open_document(
+            spreadsheet_of("<table:table-row table:number-rows-repeated=\"1048576\"><table:table-cell "
+                           "table:number-columns-repeated=\"16384\"/></table:table-row>"));
+        QVERIFY(empty && empty->sheets.front().cells.empty());
+    }
+
+    /// What cannot be said keeps its values, with the reason.
+    void what_cannot_be_said_keeps_its_values() {
+        const std::pair<std::string, const char*> all[] = {
+            {"['file:///other.ods'#$Sheet1.$A$1]*2", "another file"},
+            {"[$Nowhere.$A$1]*2", "the sheet Nowhere, which is not there"},
+            {"[.#REF!]+1", "place that was removed"},
+            {"RAND()*[.$A$2]", "draws another number"},
+            {"OFFSET([.$A$2];1;0)", "OFFSET, as it is used here, has no like"},
+            {"[.$A$2]*(2+", "something is missing at its end"},
+            {"unheard_of*2", "the name unheard_of, which is not defined"},
+            {"[.$Z$99]+[.$A$2]", "Z99, which is empty"},
+        };
+        for (const auto& [formula, why] : all) {
+            std::string rows = row_of(text_cell("x") + text_cell("y"));
+            for (int row = 2; row < 5; ++row) {
+                // The same in every row: fixed references need no change.
+                rows += row_of(number_cell(std::to_string(row)) + number_cell("7", formula));
+            }
+            const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+            QVERIFY(read);
+            const std::string said = report_of(read->report, Is::not_said);
+            QVERIFY2(said.find(why) != std::string::npos || read->report.text().find(why) != std::string::npos,
+                     (formula + "\n" + read->report.text()).c_str());
+            const ColumnDefinition& column = *read->study.tables.front()->columns[1];
+            QVERIFY2(!column.worked() && column.cells->at(1).number() == 7, formula.c_str());
+        }
+    }
+
+    /// A value in the file that its formula does not give is listed; the formula stands.
+    void stale_values_are_listed() {
+        std::string rows = row_of(text_cell("x") + text_cell("y"));
+        for (int row = 2; row < 6; ++row) {
+            const std::string at = std::to_string(row);
+            rows +=
+                row_of(number_cell(at) + number_cell(row == 4 ? "99" : std::to_string(2 * row), "[.A" + at + "]*2"));
+        }
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        QVERIFY(read);
+        QCOMPARE(QString::fromStdString(report_of(read->report, Is::difference)),
+                 QString("B4 The worksheet has 99, and the formula gives 8.\n"));
+    }
+
+    /// Signs bind before powers, and powers to the left; what is written back reads as the same.
+    void formulas_are_read_as_the_standards_say() {
+        const std::pair<const char*, const char*> all[] = {
+            {"-A1^2", "(-A1)^2"},
+            {"2^3^2", "(2^3)^2"},
+            {"1+2*3%", "1+(2*3%)"},
+            {"A1&\"x\"\"y\"=B2", "(A1&\"x\"\"y\")=B2"},
+            {"SUM(A1:B2,,3)", "SUM(A1:B2,,3)"},
+            {"'My sheet'!$A$1+Sheet2!B3", "My sheet!$A$1+Sheet2!B3"},
+            {"IF(A1<>0,TRUE,\"no\")", "IF(A1<>0,TRUE,\"no\")"},
+            {"_xlfn.STDEV.S(A:A)", "STDEV.S(A:A)"},
+            {"SUM(1:3)", "SUM(1:3)"},
+        };
+        for (const auto& [written, meant] : all) {
+            const SheetFormula read = read_sheet_formula(written, FormulaNotation::plain, {4, 4});
+            QVERIFY2(read.tree, written);
+            QCOMPARE(QString::fromStdString(write_sheet_formula(*read.tree, {4, 4})), QString(meant));
+        }
+        for (const char* wrong : {"", "(", "A1+", "\"open", "SUM(1,2", "{1,2", "A1 B2", ")", "1..2", "@"}) {
+            const SheetFormula read = read_sheet_formula(wrong, FormulaNotation::plain, {0, 0});
+            QVERIFY2(!read.tree && !read.mistake.empty(), wrong);
+        }
+        const std::string deep(5000, '(');
+        QVERIFY(!read_sheet_formula(deep, FormulaNotation::plain, {0, 0}).tree);
+        // Copied from cell to cell, a formula stays the same; a fixed place keeps its cell.
+        const auto says = [](const char* text, SheetPlace own) {
+            return read_sheet_formula(text, FormulaNotation::open_formula, own).says;
+        };
+        QCOMPARE(says("[.A1]*[.$B$9]", {0, 2}), says("[.A7]*[.$B$9]", {6, 2}));
+        QVERIFY(says("[.A1]*[.B9]", {0, 2}) != says("[.A7]*[.B9]", {6, 2}));
+    }
+};
+
+LEDGEFALL_TEST(OpenFormulaRecovery)
+#include "openformula_recovery.moc"
