@@ -51,7 +51,7 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         return Done();
     }
     if (format.read_worksheet != nullptr) {
-        Result<RecoveredStudy> read = format.read_worksheet(*text);
+        Result<WorksheetStudy> read = format.read_worksheet(*text);
         if (!read) {
             return Sentence{"%1: %2", {file, read.refusal().text()}};
         }
@@ -161,8 +161,26 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
     case Step::Do::runs:
         return print_runs();
     case Step::Do::save:
-        files_.emplace_back(one.text, write_study(study_));
+        return save_as(one.text);
+    }
+    return Done();
+}
+
+/// A study, or by its suffix a worksheet.
+Result<Calculator::Done> Calculator::save_as(const std::string& path) {
+    const FileFormat& format = format_of(path);
+    if (format.write_worksheet == nullptr) {
+        files_.emplace_back(path, write_study(study_));
         return Done();
+    }
+    std::vector<Sentence> reports;
+    const Result<std::string> bytes = format.write_worksheet(study_, results(), reports);
+    if (!bytes) {
+        return Sentence{"%1: %2", {path, bytes.refusal().text()}};
+    }
+    files_.emplace_back(path, *bytes);
+    for (const Sentence& report : reports) {
+        notes_ += (notes_.empty() ? "" : " ") + report.text();
     }
     return Done();
 }

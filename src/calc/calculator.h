@@ -57,6 +57,7 @@ class Calculator {
     Result<Done> change(Result<Study> changed, const std::string& option);
     static Sentence in_text(const std::string& text, const Mistake& mistake);
     static Sentence no_such_table(const std::string& name);
+    Result<Done> save_as(const std::string& path);
     Result<Done> print_value(const std::string& formula);
     Result<Done> print_table(const std::string& name, bool as_grid);
     Result<Done> axis_of_grid(const Step& step);

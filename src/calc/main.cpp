@@ -35,7 +35,7 @@ constexpr Described options[] = {
     {"--working", Step::Do::working, "Print how a value comes about: 'Pebbles.dev[3]', 'ledge.q'"},
     {"--keep-run", Step::Do::keep_run,
      "Keep what is held and what has come out as a run of that name; '' for what differs"},
-    {"--save", Step::Do::save, "Write the study to a file"},
+    {"--save", Step::Do::save, "Write the study to a file, or by its suffix (.ods, .xlsx) as a worksheet"},
 };
 
 } // namespace

@@ -19,9 +19,9 @@ std::string expression(std::mt19937& engine, int depth) {
     const auto pick = [&engine](int count) { return std::uniform_int_distribution<int>(0, count - 1)(engine); };
     const auto inner = [&] { return "(" + expression(engine, depth - 1) + ")"; };
     if (depth == 0) {
-        static const char* const leaves[] = {"x",     "2",   "0.5", "Other.y", "x[i-1]", "x[2]",
-                                             "\"a\"", "yes", "row", "1e-3",    "pi",     "x[row mod 3]"};
-        return leaves[pick(12)];
+        static const char* const leaves[] = {"x",   "2",   "0.5",  "Other.y", "x[i-1]",       "x[2]",     "\"a\"",
+                                             "yes", "row", "1e-3", "pi",      "x[row mod 3]", "x[x! = 2]"};
+        return leaves[pick(13)];
     }
     static const char* const between[] = {" + ",   " - ",  " * ", " / ", "^",   " mod ",
                                           " and ", " or ", " < ", " = ", " ~= "};

@@ -13,10 +13,11 @@
 namespace ledgefall {
 
 void MainWindow::choose_import() {
-    const QString path =
-        ask_open_path(this, tr("Import delimited text"), with_all_files(format_filters(&FileFormat::read_columns)));
+    const QString path = ask_open_path(this, tr("Import a table or a worksheet"),
+                                       with_all_files(format_filters(&FileFormat::read_columns) + QStringLiteral(";;") +
+                                                      format_filters(&FileFormat::read_worksheet)));
     if (!path.isEmpty()) {
-        import_file(path);
+        open_from_outside(path);
     }
 }
 
@@ -40,8 +41,8 @@ bool MainWindow::open_from_outside(const QString& path) {
         document_.refuse(bytes.refusal());
         return false;
     }
-    return format_of(path.toStdString(), *bytes).read_study != nullptr ? files_->may_leave() && open_path(path)
-                                                                       : import_file(path);
+    const FileFormat& format = format_of(path.toStdString(), *bytes);
+    return format.read_columns == nullptr ? files_->may_leave() && open_path(path) : import_file(path);
 }
 
 void MainWindow::choose_export() {

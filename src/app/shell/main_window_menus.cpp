@@ -63,7 +63,8 @@ void MainWindow::build_study_menu() {
     add(menu, tr("Earlier &versions…"), {}, [this] { files_->show_earlier_versions(); });
     menu->addSeparator();
     add(
-        menu, tr("&Import delimited text…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); }, "import");
+        menu, tr("&Import a table or a worksheet…"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] { choose_import(); },
+        "import");
     needs_table_.push_back(add(
         menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
     menu->addSeparator();

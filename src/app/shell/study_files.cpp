@@ -1,6 +1,7 @@
 #include "app/shell/study_files.h"
 
 #include "app/dialogs/prompts.h"
+#include "app/dialogs/worksheet_dialog.h"
 #include "app/recovery/earlier_versions.h"
 #include "app/recovery/recovered_studies.h"
 #include "app/recovery/recovery_dialog.h"
@@ -22,6 +23,19 @@ const QString study_suffix = QStringLiteral("ledgefall");
 QString difference_from_file(const QString& path, Document& document) {
     const Result<Study> read = document.read_study_file(path);
     return Document::translated(read ? difference_of(document.study(), *read).in_words() : read.refusal());
+}
+
+/// All that can be opened, first together and then each format by itself.
+QString openable_filters() {
+    const QString studies = format_filters(&FileFormat::read_study);
+    const QString worksheets = format_filters(&FileFormat::read_worksheet);
+    QStringList patterns;
+    for (const QString& suffix :
+         format_suffixes(&FileFormat::read_study) + format_suffixes(&FileFormat::read_worksheet)) {
+        patterns << QStringLiteral("*.") + suffix;
+    }
+    return QCoreApplication::translate("Ask", "Studies and worksheets") +
+           QStringLiteral(" (%1);;%2;;%3").arg(patterns.join(u' '), studies, worksheets);
 }
 
 } // namespace
@@ -46,7 +60,36 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
             });
 }
 
+bool StudyFiles::open_worksheet(const QString& path) {
+    const Result<std::string> bytes = document_.read_bytes(path);
+    if (!bytes) {
+        document_.refuse(bytes.refusal());
+        return false;
+    }
+    const QString name = QFileInfo(path).fileName();
+    auto read = document_.waited_work().run(
+        tr("Reading %1…").arg(name), WaitedWork::WhenStopped::leave,
+        [bytes, format = format_of(path.toStdString())] { return format.read_worksheet(*bytes); });
+    if (!read || !*read) {
+        document_.refuse(read ? Sentence{"%1: %2", {name.toStdString(), read->refusal().text()}}
+                              : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        return false;
+    }
+    WorksheetStudy recovered = **std::move(read);
+    if (WorksheetDialog dialog(recovered, name, window_); dialog.exec() != QDialog::Accepted) {
+        return false;
+    }
+    recovered.study.title = QFileInfo(path).completeBaseName().toStdString();
+    document_.open_unsaved(std::move(recovered.study), {});
+    guard_.watch({});
+    Q_EMIT worksheet_taken(name);
+    return true;
+}
+
 bool StudyFiles::open(const QString& path) {
+    if (format_of(path.toStdString()).read_worksheet != nullptr) {
+        return open_worksheet(path);
+    }
     if (!document_.open(path)) {
         return false;
     }
@@ -100,8 +143,7 @@ void StudyFiles::choose_and_open() {
     if (!may_leave()) {
         return;
     }
-    const QString path =
-        ask_open_path(window_, tr("Open a study"), with_all_files(format_filters(&FileFormat::read_study)));
+    const QString path = ask_open_path(window_, tr("Open a study or a worksheet"), with_all_files(openable_filters()));
     if (!path.isEmpty()) {
         open(path);
     }

@@ -20,6 +20,7 @@ class StudyFiles : public QObject {
     /// Called before the study is saved or left: takes what is being typed, or says why it cannot be taken.
     std::function<std::optional<QString>()> take_what_is_typed;
 
+    /// Opens a study; of a worksheet, what was found in it is shown first, and it is taken as a study without a file.
     bool open(const QString& path);
     bool save_to(const QString& path);
     bool save();
@@ -42,9 +43,11 @@ class StudyFiles : public QObject {
 
   Q_SIGNALS:
     void opened(const QString& path); ///< or saved
-    void failed(const QString& why);  ///< to be read before it goes
+    void worksheet_taken(const QString& name);
+    void failed(const QString& why); ///< to be read before it goes
 
   private:
+    bool open_worksheet(const QString& path);
     bool typed_is_taken(const QString& otherwise);
     void take_recovered(const RecoveredStudy& recovered);
 

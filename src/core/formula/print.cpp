@@ -102,12 +102,12 @@ class Printer {
         return out;
     }
 
-    /// Whether blanks mean something in it: between words, and in texts.
+    /// Whether blanks mean something in it: between words, in texts, and before the = of `x! = 2`.
     static bool has_words(const Node& node) {
         const bool word =
-            node.type == NodeType::text || node.type == NodeType::choice || node.type == NodeType::where ||
-            node.type == NodeType::bound || node.type == NodeType::what_if || node.type == NodeType::recurrence ||
-            (node.type == NodeType::unary && node.op == Operator::logical_not) ||
+            node.type == NodeType::text || node.type == NodeType::chain || node.type == NodeType::choice ||
+            node.type == NodeType::where || node.type == NodeType::bound || node.type == NodeType::what_if ||
+            node.type == NodeType::recurrence || (node.type == NodeType::unary && node.op == Operator::logical_not) ||
             (node.type == NodeType::binary &&
              (node.op == Operator::modulo || node.op == Operator::logical_and || node.op == Operator::logical_or)) ||
             std::find(node.ops.begin(), node.ops.end(), Operator::in) != node.ops.end();

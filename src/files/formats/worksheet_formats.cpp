@@ -1,13 +1,22 @@
 #include "files/formats/formats.h"
+#include "files/sheet_writing/workbook_of_study.h"
+#include "files/sheet_writing/worksheet_writers.h"
 #include "files/worksheets/worksheet_readers.h"
 
 namespace ledgefall::formats {
 namespace {
 
 template <Result<Workbook> (*read)(std::string_view)>
-Result<RecoveredStudy> recovered(std::string_view bytes) {
+Result<WorksheetStudy> recovered(std::string_view bytes) {
     const Result<Workbook> workbook = read(bytes);
-    return workbook ? Result<RecoveredStudy>(recover_study(*workbook)) : workbook.refusal();
+    return workbook ? Result<WorksheetStudy>(worksheet_study(*workbook)) : workbook.refusal();
+}
+
+template <Result<std::string> (*write)(const Workbook&)>
+Result<std::string> written(const Study& study, const Results& results, std::vector<Sentence>& reports) {
+    const Workbook workbook = workbook_of_study(study, results);
+    reports = workbook.reports;
+    return write(workbook);
 }
 
 } // namespace
@@ -16,14 +25,16 @@ FileFormat open_document() {
     return {.name = "ods",
             .label = "OpenDocument spreadsheets",
             .suffixes = {"ods"},
-            .read_worksheet = &recovered<&read_open_document>};
+            .read_worksheet = &recovered<&read_open_document>,
+            .write_worksheet = &written<&write_open_document>};
 }
 
 FileFormat open_xml() {
     return {.name = "xlsx",
             .label = "Office Open XML workbooks",
             .suffixes = {"xlsx", "xlsm"},
-            .read_worksheet = &recovered<&read_open_xml>};
+            .read_worksheet = &recovered<&read_open_xml>,
+            .write_worksheet = &written<&write_open_xml>};
 }
 
 } // namespace ledgefall::formats

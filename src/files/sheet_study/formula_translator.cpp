@@ -111,7 +111,6 @@ class Translation {
 
     std::string operation(const SheetNode& node, bool in_measure) {
         constexpr std::string_view signs[] = {"=", "!=", "<", "<=", ">", ">=", "", "+", "-", "*", "/", "^"};
-        const auto is_blank = [](const SheetNode& one) { return one.type == Type::text && one.text.empty(); };
         if (node.kids.size() == 1) {
             const std::string of = value(node.kid(0), in_measure);
             return node.op == SheetOperator::percent ? bracketed(bracketed(of) + "%") : bracketed("-" + bracketed(of));
@@ -563,9 +562,39 @@ class Translation {
         return out;
     }
 
+    static bool is_blank(const SheetNode& one) { return one.type == Type::text && one.text.empty(); }
+
+    /// Whether a condition only asks whether cells are empty without which the other formula is missing anyway.
+    static bool only_guards(const SheetNode& condition, const SheetNode& otherwise) {
+        if (condition.type == Type::call && argument_form(condition.text) == ArgumentForm::any_of) {
+            return !condition.kids.empty() &&
+                   std::all_of(condition.kids.begin(), condition.kids.end(),
+                               [&](const SheetNodePtr& kid) { return only_guards(*kid, otherwise); });
+        }
+        return condition.type == Type::operation && condition.op == SheetOperator::equal &&
+               condition.kid(0).type == Type::cell && is_blank(condition.kid(1)) && needs(otherwise, condition.kid(0));
+    }
+
+    /// Whether a formula is missing where a cell is: it calculates with it, or takes a plain function of it.
+    static bool needs(const SheetNode& node, const SheetNode& cell) {
+        if (node.type == Type::cell) {
+            return node.sheet == cell.sheet && node.from == cell.from;
+        }
+        const OpenFormulaFunction* function =
+            node.type == Type::call ? openformula_function(node.text, node.kids.size()) : nullptr;
+        const bool passes_on = (node.type == Type::operation && node.op != SheetOperator::join) ||
+                               (function != nullptr && function->form.find_first_of("@#*") == std::string_view::npos &&
+                                function->form.find("is_missing") == std::string_view::npos);
+        return passes_on && std::any_of(node.kids.begin(), node.kids.end(),
+                                        [&](const SheetNodePtr& kid) { return needs(*kid, cell); });
+    }
+
     std::string when(const SheetNode& node, bool in_measure) {
         if (node.kids.size() < 2 || node.kids.size() > 3) {
             throw no_like(node);
+        }
+        if (node.kids.size() == 3 && is_blank(node.kid(1)) && only_guards(node.kid(0), node.kid(2))) {
+            return value(node.kid(2), in_measure); // what is missing stays missing by itself
         }
         const std::string condition = value(node.kid(0), in_measure);
         const std::string then = value(node.kid(1), in_measure);

@@ -214,7 +214,9 @@ bool finds_place(std::string_view name) {
     return name == "MATCH";
 }
 
-DistributionForms distribution_forms(std::string_view name) {
+namespace {
+
+const std::map<std::string_view, DistributionForms>& all_distributions() {
     static const std::map<std::string_view, DistributionForms> all = {
         {"BINOMDIST", {"P(binomial($2, $3) <= $1)", "P(binomial($2, $3) = $1)"}},
         {"BINOM.DIST", {"P(binomial($2, $3) <= $1)", "P(binomial($2, $3) = $1)"}},
@@ -229,8 +231,22 @@ DistributionForms distribution_forms(std::string_view name) {
         {"T.DIST", {"P(student_t($2) <= $1)", "density(student_t($2), $1)"}},
         {"F.DIST", {"P(f_dist($2, $3) <= $1)", "density(f_dist($2, $3), $1)"}},
     };
-    const auto found = all.find(name);
-    return found == all.end() ? DistributionForms() : found->second;
+    return all;
+}
+
+} // namespace
+
+DistributionForms distribution_forms(std::string_view name) {
+    const auto found = all_distributions().find(name);
+    return found == all_distributions().end() ? DistributionForms() : found->second;
+}
+
+std::vector<std::pair<std::string_view, DistributionForms>> openformula_distributions() {
+    return {all_distributions().begin(), all_distributions().end()};
+}
+
+std::vector<OpenFormulaFunction> openformula_functions() {
+    return {std::begin(functions), std::end(functions)};
 }
 
 bool is_drawn(std::string_view name) {

@@ -3,6 +3,7 @@
 #include <cstddef>
 #include <cstdint>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 namespace ledgefall {
@@ -16,6 +17,8 @@ struct OpenFormulaFunction {
     std::string_view form;
 };
 
+/// All of them, in the order of their names.
+std::vector<OpenFormulaFunction> openformula_functions();
 /// The form of a function with that number of arguments; null where the language has none.
 const OpenFormulaFunction* openformula_function(std::string_view name, std::size_t arguments);
 
@@ -51,6 +54,7 @@ struct DistributionForms {
     std::string_view cumulative, at_value;
 };
 DistributionForms distribution_forms(std::string_view name);
+std::vector<std::pair<std::string_view, DistributionForms>> openformula_distributions();
 /// Numbers that are drawn anew each time: their values say nothing about a formula.
 bool is_drawn(std::string_view name);
 

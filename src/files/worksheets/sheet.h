@@ -17,6 +17,8 @@ struct SheetCell {
     bool has_value = true; ///< false: a formula whose value is not in the file, or is an empty text
     std::shared_ptr<const SheetFormula> formula; ///< cells whose formulas say the same, seen from each, share one
     Format format;
+    bool heading = false; ///< of a written sheet
+    std::string note;     ///< of a written sheet
 
     bool is_number() const { return !at_fault && has_value && kind == Kind::number; }
     bool is_text() const { return !at_fault && has_value && kind == Kind::text; }
@@ -26,6 +28,8 @@ struct SheetCell {
 struct Sheet {
     std::string name;
     std::vector<SheetCell> cells;
+    std::vector<double> widths;    ///< of a written sheet's columns, in characters
+    std::uint32_t frozen_rows = 0; ///< of a written sheet: they stay in view
 
     const SheetCell* at(SheetPlace place) const;
     /// The first cell in a row at or after a column; the end of the cells where there is none.

@@ -560,25 +560,56 @@ std::string_view sign_of(SheetOperator op) {
     return signs[static_cast<std::size_t>(op)];
 }
 
-/// A tree as text, with its references as `reference` writes them. What is an operand stands in brackets where it joins
-/// others.
+/// How tightly an operator binds, loosest first.
+int rank_of(const SheetNode& node) {
+    if (node.type != Type::operation) {
+        return 9;
+    }
+    switch (node.op) {
+    case SheetOperator::join:
+        return 2;
+    case SheetOperator::add:
+    case SheetOperator::subtract:
+        return 3;
+    case SheetOperator::multiply:
+    case SheetOperator::divide:
+        return 4;
+    case SheetOperator::power:
+        return 5;
+    case SheetOperator::negate:
+    case SheetOperator::plus:
+        return 6;
+    case SheetOperator::percent:
+        return 7;
+    default:
+        return 1;
+    }
+}
+
+std::string in_marks(const std::string& text, char mark) {
+    std::string out(1, mark);
+    for (const char c : text) {
+        out.append(c == mark ? 2 : 1, c);
+    }
+    return out + mark;
+}
+
+/// A tree as text, with its references as `reference` writes them and `separator` between arguments. What binds less
+/// tightly than its place asks for stands in brackets.
 template <class Reference>
-void write(const SheetNode& node, const Reference& reference, std::string& out, bool operand = false) {
+void write(const SheetNode& node, const Reference& reference, std::string_view separator, std::string& out,
+           int least_rank = 0) {
     switch (node.type) {
-    case Type::number:
+    case Type::number: {
+        const bool negative = node.number < 0 && least_rank > 0;
+        out += negative ? "(" : "";
         out += shortest(node.number);
-        return;
-    case Type::text: {
-        out += '"';
-        for (const char c : node.text) {
-            out += c;
-            if (c == '"') {
-                out += c;
-            }
-        }
-        out += '"';
+        out += negative ? ")" : "";
         return;
     }
+    case Type::text:
+        out += in_marks(node.text, '"');
+        return;
     case Type::yes_no:
         out += node.number == 0 ? "FALSE" : "TRUE";
         return;
@@ -592,16 +623,20 @@ void write(const SheetNode& node, const Reference& reference, std::string& out, 
         out += node.text;
         return;
     case Type::operation: {
-        const bool bracket = operand && (node.kids.size() == 2 || node.op == SheetOperator::negate);
+        const int rank = rank_of(node);
+        const bool bracket = rank < least_rank;
         out += bracket ? "(" : "";
         if (node.kids.size() == 2) {
-            write(node.kid(0), reference, out, true);
-        } else if (node.op != SheetOperator::percent) {
+            write(node.kid(0), reference, separator, out, rank);
             out += sign_of(node.op);
+            write(node.kid(1), reference, separator, out, rank + 1);
+        } else if (node.op == SheetOperator::percent) {
+            write(node.kid(0), reference, separator, out, rank);
+            out += "%";
+        } else {
+            out += sign_of(node.op);
+            write(node.kid(0), reference, separator, out, rank);
         }
-        out += node.kids.size() == 2 ? sign_of(node.op) : std::string_view();
-        write(*node.kids.back(), reference, out, true);
-        out += node.op == SheetOperator::percent ? "%" : "";
         out += bracket ? ")" : "";
         return;
     }
@@ -610,8 +645,8 @@ void write(const SheetNode& node, const Reference& reference, std::string& out, 
         out += node.text;
         out += node.type == Type::call ? '(' : '{';
         for (std::size_t kid = 0; kid < node.kids.size(); ++kid) {
-            out += kid > 0 ? "," : "";
-            write(node.kid(kid), reference, out);
+            out += kid > 0 ? separator : std::string_view();
+            write(node.kid(kid), reference, separator, out);
         }
         out += node.type == Type::call ? ')' : '}';
         return;
@@ -655,20 +690,32 @@ SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation,
                 return node.sheet + "!" + reference_text(node.from) +
                        (node.type == Type::range ? ":" + reference_text(node.to) : std::string());
             },
-            out.says);
+            ",", out.says, 0);
     }
     return out;
 }
 
-std::string write_sheet_formula(const SheetNode& node, SheetPlace own) {
+std::string write_sheet_formula(const SheetNode& node, SheetPlace own, FormulaNotation notation) {
+    const bool open = notation == FormulaNotation::open_formula;
+    const auto sheet = [](const std::string& name) {
+        const bool plain = !name.empty() && !digit(name.front()) && std::all_of(name.begin(), name.end(), [](char c) {
+            return letter(c) || digit(c) || c == '_';
+        });
+        return plain ? name : in_marks(name, '\'');
+    };
     std::string out;
     write(
         node,
-        [own](const SheetNode& place) {
-            const std::string to = place.type == Type::range ? ":" + plain_text(place.to, own) : std::string();
-            return (place.sheet.empty() ? std::string() : place.sheet + "!") + plain_text(place.from, own) + to;
+        [&](const SheetNode& place) {
+            const std::string name = place.sheet.empty() ? "" : sheet(place.sheet);
+            const std::string to = place.type == Type::range ? plain_text(place.to, own) : std::string();
+            if (open) {
+                return "[" + (name.empty() ? "" : "$" + name) + "." + plain_text(place.from, own) +
+                       (to.empty() ? "" : ":." + to) + "]";
+            }
+            return (name.empty() ? "" : name + "!") + plain_text(place.from, own) + (to.empty() ? "" : ":" + to);
         },
-        out);
+        open ? ";" : ",", out);
     return out;
 }
 

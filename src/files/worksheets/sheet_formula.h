@@ -95,7 +95,8 @@ enum class FormulaNotation : std::uint8_t { open_formula, plain };
 /// Reads the formula of the cell at `own`, without the equals sign before it.
 SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own);
 
-/// The formula as the cell at `own` has it, in the notation without brackets: for sentences.
-std::string write_sheet_formula(const SheetNode& node, SheetPlace own);
+/// The formula as the cell at `own` has it, without the equals sign before it.
+std::string write_sheet_formula(const SheetNode& node, SheetPlace own,
+                                FormulaNotation notation = FormulaNotation::plain);
 
 } // namespace ledgefall

@@ -6,7 +6,7 @@
 namespace ledgefall {
 
 /// A study made from a worksheet, and what is to be said of it.
-struct RecoveredStudy {
+struct WorksheetStudy {
     Study study;
     WorksheetReport report;
 };
@@ -14,6 +14,6 @@ struct RecoveredStudy {
 /// Tables, held values, feet and formulas as they are found in a workbook. Where all rows of a column say the same,
 /// that is its one formula; a row that says otherwise keeps its value, typed over the formula. Every number that a
 /// formula gives is compared with the one in the file.
-RecoveredStudy recover_study(const Workbook& workbook);
+WorksheetStudy worksheet_study(const Workbook& workbook);
 
 } // namespace ledgefall

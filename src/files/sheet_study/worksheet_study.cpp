@@ -1,4 +1,4 @@
-#include "files/sheet_study/recovered_study.h"
+#include "files/sheet_study/worksheet_study.h"
 
 #include "core/engine/running/results.h"
 #include "core/formula/names.h"
@@ -23,7 +23,7 @@ class StudyRecovery {
         name_layout(workbook, layout_);
     }
 
-    RecoveredStudy recover() {
+    WorksheetStudy recover() {
         const InternScope scope;
         for (std::size_t table = 0; table < layout_.tables.size(); ++table) {
             add_table(table);
@@ -338,7 +338,7 @@ class StudyRecovery {
 
     const Workbook& workbook_;
     SheetLayout layout_;
-    RecoveredStudy out_;
+    WorksheetStudy out_;
     std::vector<Id> tables_;
     std::map<std::pair<std::size_t, std::size_t>, Id> ids_; ///< of columns, by table and field
     std::unordered_map<Id, WorkbookPlace> held_;
@@ -348,7 +348,7 @@ class StudyRecovery {
 
 } // namespace
 
-RecoveredStudy recover_study(const Workbook& workbook) {
+WorksheetStudy worksheet_study(const Workbook& workbook) {
     return StudyRecovery(workbook).recover();
 }
 

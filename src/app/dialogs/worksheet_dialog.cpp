@@ -1,0 +1,68 @@
+#include "app/dialogs/worksheet_dialog.h"
+
+#include "app/document/document.h"
+#include "app/look/look.h"
+
+#include <QDialogButtonBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace ledgefall {
+namespace {
+
+using Line = WorksheetReport::Line;
+
+/// The lines of one kind under their heading: place and sentence side by side.
+QString section(const WorksheetReport& report, Line::Is is, const QString& heading) {
+    QString rows;
+    for (const Line& line : report.lines) {
+        if (line.is == is) {
+            rows += QStringLiteral(
+                        "<tr><td style=\"padding-right: 14px; white-space: nowrap\"><b>%1</b></td><td>%2</td></tr>")
+                        .arg(QString::fromStdString(line.place).toHtmlEscaped(),
+                             Document::translated(line.what).toHtmlEscaped());
+        }
+    }
+    return rows.isEmpty() ? QString()
+                          : QStringLiteral("<h3>%1</h3><table cellspacing=\"4\">%2</table>").arg(heading, rows);
+}
+
+} // namespace
+
+WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString& name, QWidget* parent)
+    : QDialog(parent)
+    , report_(new QTextBrowser(this)) {
+    setWindowTitle(tr("What is in %1").arg(name));
+    resize(look().px(820), look().px(560));
+    const WorksheetReport& report = recovered.report;
+    auto* summary = new QLabel(tr("Tables: %1. Held values: %2. Formulas recovered: %3.")
+                                   .arg(recovered.study.tables.size())
+                                   .arg(recovered.study.ledge.size())
+                                   .arg(report.count(Line::Is::recovered)),
+                               this);
+    const std::size_t slips = report.count(Line::Is::slip);
+    auto* advice = new QLabel(slips == 0 ? tr("Nothing in it looks like a slip.")
+                                         : tr("Places that look like a slip: %1. They are listed first.").arg(slips),
+                              this);
+    advice->setWordWrap(true);
+    report_->setAccessibleName(tr("What was found"));
+    report_->setHtml(section(report, Line::Is::slip, tr("To look at")) +
+                     section(report, Line::Is::difference, tr("Values that are not what their formulas give")) +
+                     section(report, Line::Is::not_said, tr("Kept as values")) +
+                     section(report, Line::Is::recovered, tr("Formulas")) +
+                     section(report, Line::Is::note, tr("Also")));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
+    QPushButton* take = buttons->addButton(tr("Take it as a study"), QDialogButtonBox::AcceptRole);
+    take->setDefault(true);
+    take->setFocus();
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(summary);
+    layout->addWidget(advice);
+    layout->addWidget(report_, 1);
+    layout->addWidget(buttons);
+}
+
+} // namespace ledgefall

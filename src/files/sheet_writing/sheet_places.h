@@ -1,0 +1,25 @@
+#pragma once
+
+#include "core/study/model/study.h"
+#include "files/worksheets/sheet.h"
+
+namespace ledgefall {
+
+/// Where a study's parts stand in the workbook that is written of it.
+struct SheetPlaces {
+    struct OfTable {
+        std::string sheet;
+        std::uint32_t first_row = 1, rows = 0;           ///< of its cells; of a two-way table its rows down
+        std::uint32_t first_column = 1, columns = 0;     ///< of a two-way table its columns across
+        std::unordered_map<Id, std::uint32_t> column_of; ///< of a table with one axis: each column, the axis too
+        std::unordered_map<Id, std::uint32_t> foot_row;  ///< of each foot line
+        std::unordered_map<Id, std::string> layer_sheet; ///< of a two-way table: each layer has a sheet
+    };
+    std::unordered_map<Id, OfTable> tables;
+    std::string held_sheet;
+    std::unordered_map<Id, std::uint32_t> held_row; ///< the values stand in the second column
+
+    const OfTable& of(const Table& table) const { return tables.at(table.id); }
+};
+
+} // namespace ledgefall
