@@ -164,9 +164,10 @@ void MainWindow::connect_parts() {
     });
     connect(files_, &StudyFiles::worksheet_taken, this, [this](const QString& name) {
         refresh();
-        tell(tr("%1 was taken as a new study. What was found in it stands in the study's note, under Study ▸ Settings "
-                "of this study.")
-                 .arg(name));
+        inform(
+            tr("%1 was taken as a new study. What was found in it stands in the study's note, under Study ▸ Settings "
+               "of this study.")
+                .arg(name));
     });
     connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
     connect(ledge_, &LedgeView::trials_wanted, this, &MainWindow::try_values);

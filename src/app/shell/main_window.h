@@ -57,6 +57,8 @@ class MainWindow : public QMainWindow {
     bool save_to(const QString& path);
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label);
     bool export_text(const QString& path);
+    /// The whole study as worksheets, with formulas; what they cannot say is told.
+    bool export_worksheet(const QString& path);
     void new_table(const QString& label);
     void show_table(Id table) { place_->show_table(table); }
     /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
@@ -119,6 +121,7 @@ class MainWindow : public QMainWindow {
     void choose_import();
     bool import_file(const QString& path);
     void choose_export();
+    void choose_worksheet_export();
     void list_formulas();
     void about();
 

@@ -54,6 +54,57 @@ void MainWindow::choose_export() {
     }
 }
 
+void MainWindow::choose_worksheet_export() {
+    const QFileInfo proposed(files_->proposed_path());
+    const QString path =
+        ask_save_path(this, tr("Export the study as a worksheet"),
+                      proposed.path() + u'/' + proposed.completeBaseName() + QStringLiteral(" worksheet.ods"),
+                      format_filters(&FileFormat::write_worksheet), format_suffixes(&FileFormat::write_worksheet));
+    if (!path.isEmpty()) {
+        document_.when_current([this, path] { export_worksheet(path); });
+    }
+}
+
+bool MainWindow::export_worksheet(const QString& path) {
+    const FileFormat& format = format_of(path.toStdString());
+    if (format.write_worksheet == nullptr) {
+        document_.refuse({"A worksheet ends with .ods or .xlsx: choose one of these.", {}});
+        return false;
+    }
+    struct Written {
+        std::shared_ptr<const std::string> bytes;
+        std::vector<Sentence> reports;
+    };
+    const auto written =
+        document_.waited_work().run(tr("Writing %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
+                                    [study = document_.study(), results = document_.snapshot(),
+                                     write = format.write_worksheet]() -> Result<Written> {
+                                        Written out;
+                                        Result<std::string> bytes = write(study, *results, out.reports);
+                                        if (!bytes) {
+                                            return bytes.refusal();
+                                        }
+                                        out.bytes = std::make_shared<const std::string>(*std::move(bytes));
+                                        return out;
+                                    });
+    if (!written || !*written) {
+        document_.refuse(written ? written->refusal()
+                                 : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        return false;
+    }
+    if (const auto saved = document_.write_aside(path, [&] { return (*written)->bytes; }); !saved) {
+        document_.refuse(saved.refusal());
+        return false;
+    }
+    const QStringList reports = Document::translated((*written)->reports);
+    if (reports.isEmpty()) {
+        inform(tr("All formulas were written to %1.").arg(QFileInfo(path).fileName()));
+    } else {
+        tell(reports.join(u' '));
+    }
+    return true;
+}
+
 bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
     const Result<std::string> bytes = document_.read_bytes(path);
     if (!bytes) {

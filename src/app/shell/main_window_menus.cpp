@@ -67,6 +67,10 @@ void MainWindow::build_study_menu() {
         "import");
     needs_table_.push_back(add(
         menu, tr("&Export this table…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { choose_export(); }, "export"));
+    with_facts(add(menu, tr("Export the study as a &worksheet…"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_E),
+                   [this] { choose_worksheet_export(); }),
+               {tr("spreadsheet ods xlsx send hand on"),
+                [this] { return document_.study().tables.empty() ? tr("needs a table") : QString(); }});
     menu->addSeparator();
     with_facts(add(menu, tr("E&mpty it for own data"), {}, [this] { empty_for_own_data(); }),
                {tr("clear values template blank reset"),

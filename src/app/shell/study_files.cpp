@@ -81,6 +81,7 @@ bool StudyFiles::open_worksheet(const QString& path) {
     }
     recovered.study.title = QFileInfo(path).completeBaseName().toStdString();
     document_.open_unsaved(std::move(recovered.study), {});
+    worksheet_folder_ = QFileInfo(path).absolutePath();
     guard_.watch({});
     Q_EMIT worksheet_taken(name);
     return true;
@@ -93,6 +94,7 @@ bool StudyFiles::open(const QString& path) {
     if (!document_.open(path)) {
         return false;
     }
+    worksheet_folder_.clear();
     guard_.watch(document_.path());
     Q_EMIT opened(document_.path());
     if (guard_.open_elsewhere()) {
@@ -129,13 +131,19 @@ bool StudyFiles::save() {
     return look_at_file() && save_to(document_.path());
 }
 
+QString StudyFiles::proposed_path() const {
+    if (!document_.path().isEmpty()) {
+        return document_.path();
+    }
+    return worksheet_folder_.isEmpty() ? document_.title() : worksheet_folder_ + u'/' + document_.title();
+}
+
 bool StudyFiles::save_as() {
     if (!typed_is_taken(tr("Save without it"))) {
         return false;
     }
-    const QString begun = document_.path().isEmpty() ? document_.title() : document_.path();
-    const QString path =
-        ask_save_path(window_, tr("Save the study"), begun, format_filters(&FileFormat::write_study), {study_suffix});
+    const QString path = ask_save_path(window_, tr("Save the study"), proposed_path(),
+                                       format_filters(&FileFormat::write_study), {study_suffix});
     return !path.isEmpty() && save_to(path);
 }
 
@@ -165,6 +173,7 @@ bool StudyFiles::may_leave() {
 }
 
 void StudyFiles::start_new() {
+    worksheet_folder_.clear();
     document_.start_new();
 }
 

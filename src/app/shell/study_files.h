@@ -38,6 +38,9 @@ class StudyFiles : public QObject {
     /// Writes what is not saved to the recovery folder, before the process is ended from outside.
     void end_at_once() { autosave_.save_now(); }
 
+    /// Where a study without a file is proposed to be kept: beside the worksheet that it was read from, if any.
+    QString proposed_path() const;
+
     QString title_note() const; ///< "read only", "open in another window", or nothing
     Autosave& autosave() { return autosave_; }
 
@@ -55,6 +58,7 @@ class StudyFiles : public QObject {
     QWidget* window_;
     Autosave autosave_;
     FileGuard guard_;
+    QString worksheet_folder_; ///< of the worksheet that the study was read from
     bool asking_ = false;
 };
 

@@ -39,7 +39,7 @@ StartPage::StartPage(Starters& starters, QWidget* parent)
         offers->addWidget(button);
     };
     offer(tr("New table"), "table", &StartPage::new_table_wanted);
-    offer(tr("Import delimited text…"), "import", &StartPage::import_wanted);
+    offer(tr("Import a table or a worksheet…"), "import", &StartPage::import_wanted);
     offer(tr("Open the demo study"), "open", &StartPage::demo_wanted);
     offer(tr("A first table in five steps"), "question", &StartPage::first_steps_wanted);
     offers->addStretch(1);

@@ -582,7 +582,8 @@ class Translation {
         }
         const OpenFormulaFunction* function =
             node.type == Type::call ? openformula_function(node.text, node.kids.size()) : nullptr;
-        const bool passes_on = (node.type == Type::operation && node.op != SheetOperator::join) ||
+        const bool passes_on = (node.type == Type::call && argument_form(node.text) == ArgumentForm::completed) ||
+                               (node.type == Type::operation && node.op != SheetOperator::join) ||
                                (function != nullptr && function->form.find_first_of("@#*") == std::string_view::npos &&
                                 function->form.find("is_missing") == std::string_view::npos);
         return passes_on && std::any_of(node.kids.begin(), node.kids.end(),

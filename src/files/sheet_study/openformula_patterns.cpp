@@ -24,6 +24,36 @@ const char* const mean_if = "AVERAGEIFS";
 const char* const lookup = "INDEX";
 const char* const place = "MATCH";
 const char* const completed = "DATEDIF";
+const char* const date = "DATE";
+const char* const count_filled = "COUNTA";
+
+std::string_view form_by_parts(std::string_view name, std::size_t arguments) {
+    struct Form {
+        std::string_view name;
+        std::size_t arguments;
+        std::string_view form;
+    };
+    constexpr Form forms[] = {{"hypot", 2, "sqrt(a_^2 + b_^2)"},
+                              {"log2", 1, "log(a_, 2)"},
+                              {"ceil", 1, "-floor(-a_)"},
+                              {"cbrt", 1, "sign(a_) * abs(a_)^(1 / 3)"},
+                              {"q1", 1, "quantile(a_, 1 / 4)"},
+                              {"q3", 1, "quantile(a_, 3 / 4)"},
+                              {"iqr", 1, "quantile(a_, 3 / 4) - quantile(a_, 1 / 4)"},
+                              {"range", 1, "max(a_) - min(a_)"},
+                              {"larger", 2, "if a_ > b_ then a_ else b_"},
+                              {"smaller", 2, "if a_ < b_ then a_ else b_"},
+                              {"xlnx", 1, "if a_ = 0 then 0 else a_ * ln(a_)"},
+                              {"cv", 1, "sd(a_) / mean(a_)"},
+                              {"se", 1, "sd(a_) / sqrt(count(a_))"}};
+    for (const Form& form : forms) {
+        if (form.name == name && form.arguments == arguments) {
+            return form.form;
+        }
+    }
+    return {};
+}
+
 } // namespace openformula
 
 namespace {
@@ -67,8 +97,9 @@ const std::multimap<std::string, Pattern>& patterns() {
     static const std::multimap<std::string, Pattern> all = [] {
         std::vector<Pattern> list;
         for (const OpenFormulaFunction& one : openformula_functions()) {
-            if (one.name.find('.') != std::string_view::npos) {
-                continue; // names that only one of the two standards has
+            const bool of_one_argument = one.most_arguments == 1 && (one.name == "CEILING" || one.name == "FLOOR");
+            if (one.name.find('.') != std::string_view::npos || of_one_argument) {
+                continue; // what only one of the two standards has
             }
             list.push_back(pattern_of(one.name, one.form, one.least_arguments, one.most_arguments));
         }

@@ -4,6 +4,7 @@
 
 #include <map>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace ledgefall {
@@ -42,6 +43,10 @@ extern const char* const mean_if;
 extern const char* const lookup;
 extern const char* const place;
 extern const char* const completed;
+extern const char* const date;
+extern const char* const count_filled;
+/// A function of the formula language by others, with `a_` and `b_` for its arguments; empty where there is no need.
+std::string_view form_by_parts(std::string_view name, std::size_t arguments);
 } // namespace openformula
 
 /// The unit text that a completed-units function has; empty where it is none.

@@ -4,11 +4,15 @@
 #include "files/sheet_writing/sheet_formula_maker.h"
 
 #include "core/engine/binding/place_binder.h"
+#include "core/formula/parser.h"
+#include "core/formula/substitute.h"
 #include "core/study/model/scope.h"
+#include "core/value/date.h"
 #include "core/value/text_order.h"
 #include "files/sheet_study/openformula_patterns.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -209,6 +213,10 @@ class Making {
         }
         if (!is_own(table) || seat_.in != FormulaSeat::In::column) {
             refuse("it uses a whole column as one value");
+        }
+        if (const Column* cells = results_.column(binding.column->id);
+            cells != nullptr && cells->kind() == Kind::interval) {
+            refuse("it uses a class as a value");
         }
         SheetNodePtr out = cell_of(table, binding.column->id, {0, false});
         out_.operands.push_back(out);
@@ -518,16 +526,31 @@ class Making {
         if (node.text == "count" && node.kids.size() == 1 && is_condition(node.kid(0))) {
             return by_condition(node.text, nullptr, node.kid(0));
         }
+        if (node.text == "today" && study_.settings.as_of) {
+            return day_of(*study_.settings.as_of);
+        }
+        if (const SheetNodePtr limit = limit_of_class(node)) {
+            return limit;
+        }
+        if (node.text == "quantile" || node.text == "q1" || node.text == "q3") {
+            check_quantiles();
+        }
+        if (const SheetNodePtr said = by_parts(node, in_measure)) {
+            return said;
+        }
         if (const std::string unit = completed_unit(node.text); !unit.empty() && node.kids.size() == 2) {
             return call_of(openformula::completed,
                            {value(node.kid(0), in_measure), value(node.kid(1), in_measure), text_of(unit)});
         }
-        if (node.text == "quantile" && study_.settings.quantile_type != 7) {
-            refuse("it uses another quantile method than worksheets do");
+        if (const NodePtr spelled = with_distributions(node)) {
+            return value(*spelled, in_measure);
         }
-        const OpenFormulaMatch match = openformula_match(node);
+        OpenFormulaMatch match = openformula_match(node);
         if (match.name.empty()) {
             throw NotSaid{{"worksheets have no function for %1", {node.text}}};
+        }
+        if (node.text == "count" && counts_other_kinds(node)) {
+            match.name = openformula::count_filled;
         }
         std::vector<SheetNodePtr> arguments;
         for (const OpenFormulaMatch::Argument& argument : match.arguments) {
@@ -541,6 +564,115 @@ class Making {
             arguments.push_back(yes_no_of(match.cumulative));
         }
         return call_of(match.name, std::move(arguments));
+    }
+
+    void check_quantiles() const {
+        if (study_.settings.quantile_type != 7) {
+            refuse("it uses another quantile method than worksheets do");
+        }
+    }
+
+    /// The study's as-of day, which its formulas take for today.
+    static SheetNodePtr day_of(double day) {
+        const std::string written = write_date(std::floor(day)); // 2026-05-03
+        return call_of(openformula::date,
+                       {number_of(std::stod(written.substr(0, 4))), number_of(std::stod(written.substr(5, 2))),
+                        number_of(std::stod(written.substr(8, 2)))});
+    }
+
+    /// Whether a count is one of texts or of yes and no, which worksheets count by another function. That counts empty
+    /// texts too, as which missing values of formulas are written.
+    bool counts_other_kinds(const Node& node) const {
+        bool other = false;
+        for (const NodePtr& kid : node.kids) {
+            const Node& name = kid->type == NodeType::index ? kid->kid(0) : *kid;
+            Id column = name.type == NodeType::word && name.text == "each" ? seat_.column : Id();
+            bool worked = !column.empty() && seat_.table->column(column)->worked();
+            if (name.type == NodeType::name) {
+                const Binding binding = look_up(study_, seat_.table, name.owner, name.text);
+                column = binding.column == nullptr ? Id() : binding.column->id;
+                worked = binding.column != nullptr && binding.column->worked();
+            }
+            const Column* cells = column.empty() ? nullptr : results_.column(column);
+            if (cells != nullptr && (cells->kind() == Kind::text || cells->kind() == Kind::yes_no)) {
+                other = true;
+                if (worked && cells->filled() < cells->size()) {
+                    refuse("it counts texts that a formula leaves out in some rows");
+                }
+            }
+        }
+        return other;
+    }
+
+    /// The column of a table's own classes that a node names; null where it names something else.
+    const SheetPlaces::OfTable* own_classes(const Node& node) const {
+        if (node.type != NodeType::name || seat_.in != FormulaSeat::In::column) {
+            return nullptr;
+        }
+        const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
+        const bool classes = binding.column != nullptr && is_own(*binding.table) &&
+                             binding.table->axis_of(binding.column->id) != nullptr && own().lower_column.has_value();
+        return classes ? &own() : nullptr;
+    }
+
+    SheetNodePtr limit(const SheetPlaces::OfTable& of, bool upper) const {
+        auto out = node_of(Type::cell);
+        out->from.column = {static_cast<std::int32_t>(*of.lower_column + (upper ? 1 : 0)) -
+                                static_cast<std::int32_t>(of.column_of.at(seat_.column)),
+                            false};
+        return out;
+    }
+
+    /// `lower(class)`, `upper(class)`, `mid(class)`; null where the call is another.
+    SheetNodePtr limit_of_class(const Node& node) const {
+        const auto* of = node.kids.size() == 1 ? own_classes(node.kid(0)) : nullptr;
+        if (of == nullptr) {
+            return nullptr;
+        }
+        if (node.text == "lower" || node.text == "upper") {
+            return limit(*of, node.text == "upper");
+        }
+        if (node.text == "mid") {
+            return operation_of(
+                SheetOperator::divide,
+                {operation_of(SheetOperator::add, {limit(*of, false), limit(*of, true)}), number_of(2)});
+        }
+        if (node.text == "width") {
+            return operation_of(SheetOperator::subtract, {limit(*of, true), limit(*of, false)});
+        }
+        return nullptr;
+    }
+
+    /// A call with the distributions that are held put in its place, as P(D = k) is P(binomial(n, p) = k); null where
+    /// it names none.
+    NodePtr with_distributions(const Node& node) const {
+        std::map<std::string, Filling> fillings;
+        static_cast<void>(contains(node, [&](const Node& one) {
+            const Binding binding = one.type == NodeType::name && one.owner.empty()
+                                        ? look_up(study_, seat_.table, "", one.text)
+                                        : Binding();
+            if (binding.held != nullptr && binding.held->worked() && binding.held->formula.tree() &&
+                results_.single(binding.held->id).kind() == Kind::distribution) {
+                fillings[one.text] = {binding.held->formula.tree().get(), nullptr};
+            }
+            return false;
+        }));
+        return fillings.empty() ? nullptr : filled(node, fillings, node.span, [](const Node&) { return false; });
+    }
+
+    /// Functions that the standards have not, but say in two or three steps; null where the call is another.
+    SheetNodePtr by_parts(const Node& node, bool in_measure) {
+        const std::string said(openformula::form_by_parts(node.text, node.kids.size()));
+        if (said.empty()) {
+            return nullptr;
+        }
+        const ParsedFormula parsed = parse_formula(said);
+        std::map<std::string, Filling> fillings;
+        for (std::size_t kid = 0; kid < node.kids.size(); ++kid) {
+            fillings[std::string(1, static_cast<char>('a' + kid)) + "_"] = {&node.kid(kid), nullptr};
+        }
+        const NodePtr tree = filled(*parsed.tree, fillings, node.span, [](const Node&) { return false; });
+        return value(*tree, in_measure);
     }
 
     /// What a measure runs over: a column, several, single values; nothing that would have to be worked out for each
@@ -602,6 +734,19 @@ class Making {
         for (std::size_t at = 0; at < condition.ops.size(); ++at) {
             const Node& left = condition.kid(at);
             const Node& right = condition.kid(at + 1);
+            if (condition.ops[at] == Operator::in) {
+                const auto* of = own_classes(right);
+                if (of == nullptr || !is_sample(left)) {
+                    refuse("its condition asks what is in a list, or in classes without end");
+                }
+                out.push_back(value(left, true));
+                out.push_back(
+                    operation_of(SheetOperator::join, {text_of(of->with_lower ? ">=" : ">"), limit(*of, false)}));
+                out.push_back(value(left, true));
+                out.push_back(
+                    operation_of(SheetOperator::join, {text_of(of->with_upper ? "<=" : "<"), limit(*of, true)}));
+                continue;
+            }
             if (is_sample(left) && !is_sample(right)) {
                 add_condition(left, comparison(condition.ops[at]), right, out);
             } else if (is_sample(right) && !is_sample(left)) {

@@ -13,6 +13,8 @@ struct SheetPlaces {
         std::uint32_t first_column = 1, columns = 0;     ///< of a two-way table its columns across
         std::unordered_map<Id, std::uint32_t> column_of; ///< of a table with one axis: each column, the axis too
         std::unordered_map<Id, std::uint32_t> foot_row;  ///< of each foot line
+        std::optional<std::uint32_t> lower_column;       ///< of a table of classes: their limits, this and the next
+        bool with_lower = true, with_upper = false;      ///< which of the limits belong to a class
         std::unordered_map<Id, std::string> layer_sheet; ///< of a two-way table: each layer has a sheet
     };
     std::unordered_map<Id, OfTable> tables;

@@ -4,10 +4,12 @@
 #include "files/sheet_writing/workbook_of_study.h"
 
 #include "core/study/model/scope.h"
+#include "core/value/interval.h"
 #include "core/value/text_order.h"
 #include "files/sheet_writing/sheet_formula_maker.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -77,6 +79,13 @@ class StudySheets {
             std::uint32_t at = has_label_column(table) ? 1 : 0;
             if (table.axis.column) {
                 of.column_of[(*table.axis.column)->id] = at++;
+                if (has_limits(table)) {
+                    const Interval& first = interval_of(results_.cell((*table.axis.column)->id, 0));
+                    of.with_lower = first.with_lower;
+                    of.with_upper = first.with_upper;
+                    of.lower_column = at;
+                    at += 2;
+                }
             }
             for (const auto& column : table.columns) {
                 of.column_of[column->id] = at++;
@@ -87,6 +96,36 @@ class StudySheets {
             }
             places_.tables[table.id] = std::move(of);
         }
+    }
+
+    /// Whether a table's rows are classes that all end somewhere: then their limits have columns of their own, by which
+    /// formulas count and take.
+    bool has_limits(const Table& table) const {
+        const Column* classes = results_.column((*table.axis.column)->id);
+        if (classes == nullptr || classes->kind() != Kind::interval || classes->empty()) {
+            return false;
+        }
+        for (std::size_t row = 0; row < classes->size(); ++row) {
+            const Value value = classes->at(row);
+            if (!value.plain() || std::isinf(interval_of(value).lower) || std::isinf(interval_of(value).upper) ||
+                interval_of(value).with_lower != interval_of(classes->at(0)).with_lower ||
+                interval_of(value).with_upper != interval_of(classes->at(0)).with_upper) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    std::vector<SheetCell> limit_cells(const Table& table, bool upper) const {
+        const auto& of = places_.of(table);
+        const std::uint32_t at = *of.lower_column + (upper ? 1 : 0);
+        const char* const label = upper ? (of.with_upper ? "up to" : "below") : (of.with_lower ? "from" : "above");
+        std::vector<SheetCell> out{text_cell({0, at}, worded({label, {}}), true)};
+        for (std::uint32_t row = 0; row < of.rows; ++row) {
+            const Interval& limits = interval_of(results_.cell((*table.axis.column)->id, row));
+            out.push_back(value_cell({of.first_row + row, at}, Value::number(upper ? limits.upper : limits.lower), {}));
+        }
+        return out;
     }
 
     /// The labels of the foot need a column of their own where the first one is taken by the foot, or has numbers.
@@ -188,6 +227,10 @@ class StudySheets {
         }
         if (table.axis.column) {
             columns.push_back(given_cells(table, **table.axis.column));
+            if (of.lower_column) {
+                columns.push_back(limit_cells(table, false));
+                columns.push_back(limit_cells(table, true));
+            }
         }
         for (const auto& column : table.columns) {
             columns.push_back(column->worked() ? worked_cells(table, *column, maker) : given_cells(table, *column));

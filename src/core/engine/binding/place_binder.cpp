@@ -70,7 +70,9 @@ TermPtr PlaceBinder::index(const Node& node) {
                     {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {base.text}});
     }
     if (binding.column == nullptr) {
-        return binder_.unknown_name(base);
+        return binder_.unknown_name(base) ? fail(Cause::wrong_arguments, node.span,
+                                                 {"Only a column can have a row in square brackets after it.", {}})
+                                          : nullptr;
     }
     if (binding.table->two_way()) {
         return GridBinder(context_, binder_).index(node, binding);

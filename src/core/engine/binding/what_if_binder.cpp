@@ -43,8 +43,9 @@ TermPtr WhatIfBinder::what_if(const Node& node) {
 bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& meant, Term& term) {
     const Binding binding = bound(name);
     if (!binding.exists()) {
-        binder_.unknown_name(name);
-        return false;
+        if (!binder_.unknown_name(name)) {
+            return false;
+        } // else it is a constant of the language, or a word of two axes
     }
     if (binding.held == nullptr || binding.held->is_function()) {
         fail(Cause::wrong_arguments, name.span,

@@ -1,0 +1,95 @@
+// A worksheet that somebody else has made, from opening it to handing it on, at the window.
+
+#include "app/dialogs/worksheet_dialog.h"
+#include "core/study/edits/edits.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
+#include "hands.h"
+#include "harness/test_program.h"
+
+#include <QProcess>
+#include <QTemporaryDir>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+class TestWorksheetStories : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+
+    QString file(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
+
+  private Q_SLOTS:
+    void initTestCase() {
+        prepare_application();
+        QProcess writer;
+        writer.start(QStringLiteral("/usr/bin/python3"), {QStringLiteral(WORKSHEETS), folder_.path()});
+        QVERIFY(writer.waitForFinished(60000));
+        QVERIFY2(writer.exitCode() == 0, writer.readAllStandardError().constData());
+    }
+
+    void s25_a_worksheet_is_read_mended_and_handed_on() {
+        Hands hands(QStringLiteral("S25"));
+        QString report;
+        hands.in_next_dialog([&](QDialog&) {
+            hands.in_next_dialog([&](QDialog& dialog) {
+                report = qobject_cast<WorksheetDialog*>(&dialog)->report().toPlainText();
+                if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                    dialog.grab().save(folder + QStringLiteral("/worksheet-dialog.png"));
+                }
+                hands.key_in_dialog(Qt::Key_Return);
+            });
+            hands.type(file("slips.ods"));
+            hands.key_in_dialog(Qt::Key_Return);
+        });
+        hands.key(Qt::Key_O, Qt::ControlModifier);
+        QVERIFY2(report.contains(QStringLiteral("Row 4 of Area has =A5+B5, where the rows around it have =A5*B5.")),
+                 qPrintable(report));
+        QVERIFY(report.indexOf(QStringLiteral("Row 4")) < report.indexOf(QStringLiteral("area = width * depth")));
+        QCOMPARE(hands.number("area", 3), 4.75);
+        QCOMPARE(hands.number("area", 4), 1.8);
+        hands.picture(QStringLiteral("worksheet"));
+        hands.click_cell(3, hands.section("area"));
+        hands.key(Qt::Key_Delete); // what stood over the formula goes
+        QCOMPARE(hands.number("area", 3), 3.0);
+        QCOMPARE(hands.number("area", 5), 2.2); // the other one stays
+        hands.in_next_dialog([&](QDialog&) { hands.key_in_dialog(Qt::Key_Return); });
+        hands.key(Qt::Key_S, Qt::ControlModifier);
+        hands.in_next_dialog([&](QDialog&) { hands.key_in_dialog(Qt::Key_Return); });
+        hands.key(Qt::Key_E, Qt::ControlModifier | Qt::AltModifier);
+        QVERIFY(hands.actions <= 10);
+
+        const Result<std::string> saved = read_file(file("slips.ledgefall").toStdString());
+        QVERIFY(saved);
+        const Result<Study> study = read_study(*saved);
+        QVERIFY(study && study->note.find("Row 4 of Area") != std::string::npos);
+        const QString written = file("slips worksheet.ods");
+        QTRY_VERIFY(QFileInfo::exists(written));
+        const Result<std::string> bytes = read_file(written.toStdString());
+        QVERIFY(bytes);
+        const auto again = format_of(written.toStdString()).read_worksheet(*bytes);
+        QVERIFY(again);
+        QCOMPARE(again->report.count(WorksheetReport::Line::Is::difference), std::size_t(0));
+        const ColumnDefinition& area = *again->study.tables.front()->column_named("area");
+        QCOMPARE(QString::fromStdString(area.pieces.front().formula.text()), QStringLiteral("width * depth"));
+        QCOMPARE(area.overrides->size(), std::size_t(1));
+    }
+
+    /// Cancelling takes nothing, and what cannot be read says so in one sentence.
+    void nothing_is_taken_unasked() {
+        WindowDriver drive;
+        drive.press_buttons_of_next_dialogs({QStringLiteral("Cancel")});
+        QVERIFY(!drive.window.open_from_outside(file("growth.xlsx")));
+        QVERIFY(drive.window.document().study().tables.empty());
+        QVERIFY(write_file(file("cut.xlsx").toStdString(), "PK cut"));
+        QSignalSpy refused(&drive.window.document(), &Document::refused);
+        QVERIFY(!drive.window.open_from_outside(file("cut.xlsx")));
+        QCOMPARE(refused.size(), 1);
+        QVERIFY(refused.front().front().toString().contains(QStringLiteral("cut or damaged")));
+        QVERIFY(drive.window.document().study().tables.empty());
+    }
+};
+
+LEDGEFALL_TEST(TestWorksheetStories)
+#include "test_worksheet_stories.moc"
