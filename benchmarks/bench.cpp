@@ -22,6 +22,7 @@ int main(int count, char** arguments) {
     register_summary();
     register_charts();
     register_grids();
+    register_files();
     benchmark::Initialize(&count, arguments);
     benchmark::RunSpecifiedBenchmarks();
     return 0;

@@ -78,5 +78,6 @@ void register_sequences();
 void register_summary();
 void register_charts();
 void register_grids();
+void register_files();
 
 } // namespace ledgefall::benchmarks

@@ -59,6 +59,9 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         worksheet_ = std::move(read->report);
         return Done();
     }
+    if (format.read_columns == nullptr) {
+        return Sentence{"%1: files of this kind are written and not read.", {file}};
+    }
     const Result<LabelledColumns> read = format.read_columns(*text);
     if (!read) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};

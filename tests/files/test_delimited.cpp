@@ -1,9 +1,11 @@
 // Delimited text after RFC 4180, as it comes in practice.
 
-#include "files/tables/delimited.h"
+#include "files/tables/delimited_columns.h"
 #include "harness/test_program.h"
 
 #include <QtTest>
+
+#include <random>
 
 using namespace ledgefall;
 
@@ -215,6 +217,102 @@ class TestDelimited : public QObject {
                 QVERIFY(columns_of(*text).size() <= 210);
             }
         }
+    }
+
+    /// The quick way of reading gives what the slower one gives, or gives the text up to it.
+    void both_ways_read_the_same() {
+        std::mt19937 random(5);
+        const auto pick = [&random](std::size_t count) {
+            return std::uniform_int_distribution<std::size_t>(0, count - 1)(random);
+        };
+        const std::vector<std::vector<const char*>> kinds = {
+            {"1", "2.5", "-3", "0.125", "1e3", "12345678.25", "7", "0", "-0.5", "100000"},
+            {"riffle", "pool", "weir", "a b", "ä", "x1"},
+            {"2026-05-03", "2024-02-29", "1999-12-31", "2026-05-03 14:30"},
+            {"yes", "no", "yes", "no"},
+        };
+        const std::vector<const char*> rare = {"",
+                                               " ",
+                                               "n/a",
+                                               "007",
+                                               "12345678901234567890",
+                                               "1 250",
+                                               "3 %",
+                                               "\"quoted, too\"",
+                                               "\"two \"\"marks\"\"\"",
+                                               "5\" pipe",
+                                               "1,5",
+                                               "12/05/2021",
+                                               " 4 ",
+                                               "=1+1",
+                                               "\"a\nb\""};
+        std::size_t quick = 0;
+        std::size_t given_up = 0;
+        for (int turn = 0; turn < 400; ++turn) {
+            const std::size_t width = 2 + pick(4);
+            std::vector<std::size_t> kind(width);
+            std::string text;
+            const char* const end = pick(3) == 0 ? "\r\n" : "\n";
+            const char delimiter = ",;\t"[pick(3)];
+            for (std::size_t column = 0; column < width; ++column) {
+                kind[column] = pick(kinds.size());
+                text += (column > 0 ? std::string(1, delimiter) : "") + "column " + std::to_string(column);
+            }
+            text += end;
+            const std::size_t rows = 3 + pick(40);
+            const bool odd_ones = pick(2) == 0;
+            for (std::size_t row = 0; row < rows; ++row) {
+                for (std::size_t column = 0; column < width; ++column) {
+                    const auto& usual = kinds[kind[column]];
+                    const bool odd = odd_ones && pick(12) == 0;
+                    text += (column > 0 ? std::string(1, delimiter) : "") +
+                            (odd ? rare[pick(rare.size())] : usual[pick(usual.size())]);
+                }
+                text += row + 1 == rows && pick(4) == 0 ? "" : end;
+                if (odd_ones && pick(60) == 0) {
+                    text += pick(2) == 0 ? end : "1" + std::string(end); // a blank line, or a short one
+                }
+            }
+            const std::optional<LabelledColumns> quickly = read_regular_columns(text, {}, 0);
+            const Result<Delimited> slowly = read_delimited(text);
+            if (!quickly) {
+                ++given_up;
+                continue;
+            }
+            ++quick;
+            QVERIFY2(slowly, text.c_str());
+            const std::vector<NewColumn> columns = columns_of(*slowly);
+            QVERIFY2(slowly->reports().empty(), text.c_str());
+            QCOMPARE(quickly->columns.size(), columns.size());
+            for (std::size_t column = 0; column < columns.size(); ++column) {
+                QCOMPARE(quickly->columns[column].name, columns[column].name);
+                QVERIFY2(quickly->columns[column].cells == columns[column].cells,
+                         ("column " + std::to_string(column) + " of\n" + text).c_str());
+            }
+        }
+        QVERIFY2(quick > 200 && given_up > 20, qPrintable(QString::number(quick)));
+    }
+
+    /// A large text, read by several threads in blocks, with kinds that only show far from its beginning.
+    void large_texts_are_read_the_same() {
+        std::string text = "x,site,day\n";
+        for (int row = 0; row < 9000; ++row) {
+            text += std::to_string(row * 0.125) + (row % 3 == 0 ? ",pool," : ",weir " + std::to_string(row) + ",") +
+                    (row % 7 == 0 ? "" : "2026-05-03") + "\n";
+        }
+        for (const char* last : {"", "1,2,3\n", "odd,pool,never\n", "007,a,\n", "1,2\n", "\n"}) {
+            const std::string all = text + last;
+            const Result<LabelledColumns> read = read_delimited_columns(all);
+            const Result<Delimited> slowly = read_delimited(all);
+            QVERIFY(read && slowly);
+            const std::vector<NewColumn> columns = columns_of(*slowly);
+            for (std::size_t column = 0; column < columns.size(); ++column) {
+                QVERIFY2(read->columns[column].cells == columns[column].cells, last);
+            }
+            QCOMPARE(read->reports.size(), slowly->reports().size());
+        }
+        QVERIFY(read_regular_columns(text).has_value());
+        QVERIFY(!read_regular_columns(text + "1,2\n").has_value());
     }
 };
 

@@ -17,6 +17,7 @@
 #include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
 #include "app/starters/start_page.h"
+#include "files/tables/labelled_columns.h"
 
 #include <QMainWindow>
 
@@ -120,6 +121,8 @@ class MainWindow : public QMainWindow {
 
     void choose_import();
     bool import_file(const QString& path);
+    bool import_columns(const QString& path, const QString& label,
+                        const std::function<Result<LabelledColumns>(std::string_view)>& reader);
     void choose_export();
     void choose_worksheet_export();
     void list_formulas();

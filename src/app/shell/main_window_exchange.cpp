@@ -6,7 +6,7 @@
 #include "app/shell/main_window.h"
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
-#include "files/tables/delimited.h"
+#include "files/tables/delimited_columns.h"
 
 #include <QFileInfo>
 
@@ -42,7 +42,17 @@ bool MainWindow::open_from_outside(const QString& path) {
         return false;
     }
     const FileFormat& format = format_of(path.toStdString(), *bytes);
-    return format.read_columns == nullptr ? files_->may_leave() && open_path(path) : import_file(path);
+    if (format.read_study != nullptr || format.read_worksheet != nullptr) {
+        return files_->may_leave() && open_path(path);
+    }
+    if (format.read_columns == nullptr) {
+        document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
+        return false;
+    }
+    // How delimited text is to be read is asked; other formats say it themselves.
+    return format.name == "csv" || format.name == "tsv"
+               ? import_file(path)
+               : import_columns(path, QFileInfo(path).completeBaseName(), format.read_columns);
 }
 
 void MainWindow::choose_export() {
@@ -106,21 +116,20 @@ bool MainWindow::export_worksheet(const QString& path) {
 }
 
 bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
+    return import_columns(path, label,
+                          [choice](std::string_view bytes) { return read_delimited_columns(bytes, choice); });
+}
+
+bool MainWindow::import_columns(const QString& path, const QString& label,
+                                const std::function<Result<LabelledColumns>(std::string_view)>& reader) {
     const Result<std::string> bytes = document_.read_bytes(path);
     if (!bytes) {
         document_.refuse(bytes.refusal());
         return false;
     }
-    struct Read {
-        std::vector<Sentence> reports;
-        std::vector<NewColumn> columns;
-    };
-    const auto read = document_.waited_work().run(
-        tr("Reading %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
-        [bytes, choice]() -> Result<Read> {
-            const Result<Delimited> text = read_delimited(*bytes, choice);
-            return text ? Result<Read>({text->reports(), columns_of(*text)}) : Result<Read>(text.refusal());
-        });
+    const auto read =
+        document_.waited_work().run(tr("Reading %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
+                                    [bytes, reader] { return reader(*bytes); });
     if (!read || !*read) {
         document_.refuse(read ? read->refusal()
                               : Sentence{"It was stopped before its end, and nothing has changed.", {}});

@@ -17,8 +17,10 @@ bool has_suffix(const FileFormat& format, std::string_view path) {
 } // namespace
 
 const std::vector<FileFormat>& file_formats() {
-    static const std::vector<FileFormat> all = {formats::study(), formats::comma_separated(), formats::tab_separated(),
-                                                formats::open_document(), formats::open_xml()};
+    static const std::vector<FileFormat> all = {
+        formats::study(),         formats::comma_separated(), formats::tab_separated(),
+        formats::open_document(), formats::open_xml(),        formats::json_records(),
+        formats::html(),          formats::markdown(),        formats::latex()};
     return all;
 }
 

@@ -10,5 +10,9 @@ FileFormat comma_separated();
 FileFormat tab_separated();
 FileFormat open_document();
 FileFormat open_xml();
+FileFormat json_records();
+FileFormat html();
+FileFormat markdown();
+FileFormat latex();
 
 } // namespace ledgefall::formats

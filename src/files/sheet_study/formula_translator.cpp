@@ -184,10 +184,10 @@ class Translation {
         if (at.sheet != grid.sheet || seen_from_.at != place_.at) {
             return {};
         }
-        if (at.place.row == grid.corner.row && !column.fixed && column.value == 0) {
+        if (row.fixed && at.place.row == grid.corner.row && !column.fixed && column.value == 0) {
             return grid.across;
         }
-        if (at.place.column == grid.corner.column && !row.fixed && row.value == 0) {
+        if (column.fixed && at.place.column == grid.corner.column && !row.fixed && row.value == 0) {
             return grid.down;
         }
         if (!row.fixed && !column.fixed) {

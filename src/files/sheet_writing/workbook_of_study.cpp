@@ -40,16 +40,21 @@ class StudySheets {
   private:
     // --- where everything stands ------------------------------------------------------------------------------------
 
+    /// At most so many bytes, and not cut within a letter of several.
+    static std::string shortened(const std::string& text, std::size_t most) {
+        std::size_t end = std::min(text.size(), most);
+        while (end < text.size() && end > 0 && (static_cast<unsigned char>(text[end]) & 0xC0U) == 0x80U) {
+            --end;
+        }
+        return text.substr(0, end);
+    }
+
     std::string sheet_name(const std::string& wanted) {
         std::string name;
         for (const char c : wanted) {
             name += std::string_view("[]:*?/\\'").find(c) == std::string_view::npos ? c : ' ';
         }
-        std::size_t end = std::min(name.size(), longest_sheet_name - 3);
-        while (end < name.size() && end > 0 && (static_cast<unsigned char>(name[end]) & 0xC0U) == 0x80U) {
-            --end; // not within a letter of several bytes
-        }
-        name = name.substr(0, end);
+        name = shortened(name, longest_sheet_name - 3);
         name = name.empty() ? "Sheet" : name;
         std::string free = name;
         for (int number = 2; used_.contains(in_small_letters(free)); ++number) {
@@ -67,8 +72,10 @@ class StudySheets {
                 of.columns = static_cast<std::uint32_t>(columns_of_grid(study_, results_, table.id));
                 of.rows = of.columns == 0 ? 0 : static_cast<std::uint32_t>(results_.rows(table.id) / of.columns);
                 for (const auto& layer : table.columns) {
+                    const std::size_t left = longest_sheet_name - 4 - std::min<std::size_t>(layer->name.size(), 16);
                     of.layer_sheet[layer->id] = sheet_name(
-                        table.columns.size() == 1 ? table.shown_label() : table.shown_label() + " " + layer->name);
+                        table.columns.size() == 1 ? table.shown_label()
+                                                  : shortened(table.shown_label(), left) + " " + layer->name);
                 }
                 places_.tables[table.id] = std::move(of);
                 continue;

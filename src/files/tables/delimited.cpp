@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <charconv>
 #include <cmath>
 #include <map>
 #include <unordered_map>
@@ -11,17 +12,6 @@
 
 namespace ledgefall {
 namespace {
-
-bool is_utf8(std::string_view bytes) {
-    for (std::size_t at = 0; at < bytes.size();) {
-        const CodePoint c = code_point_at(bytes, at);
-        if (c.value == 0xFFFD && c.length == 1) {
-            return false;
-        }
-        at += c.length;
-    }
-    return true;
-}
 
 /// Windows-1252, which is Latin-1 with letters and signs in place of most control characters.
 std::string from_windows1252(std::string_view bytes) {
@@ -289,6 +279,21 @@ class FreeNames {
 
 } // namespace
 
+bool is_utf8(std::string_view bytes) {
+    for (std::size_t at = 0; at < bytes.size();) {
+        if (static_cast<unsigned char>(bytes[at]) < 0x80) {
+            ++at;
+            continue;
+        }
+        const CodePoint c = code_point_at(bytes, at);
+        if (c.value == 0xFFFD && c.length == 1) {
+            return false;
+        }
+        at += c.length;
+    }
+    return true;
+}
+
 Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice) {
     if (bytes.starts_with("\xEF\xBB\xBF")) {
         bytes.remove_prefix(3);
@@ -379,22 +384,65 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
     return columns;
 }
 
-std::string quoted_field(const std::string& text, char delimiter) {
-    const bool needs = text.find_first_of(std::string("\"\r\n") + delimiter) != std::string::npos ||
-                       (!text.empty() && (text.front() == ' ' || text.back() == ' '));
-    if (!needs) {
-        return text;
+namespace {
+
+/// Whether a field is written in quotes.
+bool needs_quotes(const std::string& text, char delimiter) {
+    if (text.empty()) {
+        return false;
     }
-    std::string out = "\"";
-    for (const char c : text) {
-        out += c == '"' ? "\"\"" : std::string(1, c);
-    }
-    return out + '"';
+    return text.front() == ' ' || text.back() == ' ' || std::any_of(text.begin(), text.end(), [delimiter](char c) {
+               return c == '"' || c == '\r' || c == '\n' || c == delimiter;
+           });
 }
+
+void add_field(const std::string& text, char delimiter, std::string& out) {
+    if (!needs_quotes(text, delimiter)) {
+        out += text;
+        return;
+    }
+    out += '"';
+    for (const char c : text) {
+        out.append(c == '"' ? 2 : 1, c);
+    }
+    out += '"';
+}
+
+} // namespace
+
+std::string quoted_field(const std::string& text, char delimiter) {
+    std::string out;
+    add_field(text, delimiter, out);
+    return out;
+}
+
+namespace {
+
+/// A number as `write_cell` has it: quickly where it is of a usual size.
+void add_number(double number, char decimal, std::string& out) {
+    const double size = std::fabs(number);
+    if (!(size >= 1e-7 && size < 1e16)) {
+        std::string text = shortest(number);
+        std::replace(text.begin(), text.end(), '.', decimal);
+        out += text;
+        return;
+    }
+    char digits[40];
+    char* const end = std::to_chars(digits, digits + sizeof digits, number, std::chars_format::fixed).ptr;
+    if (decimal != '.') {
+        std::replace(digits, end, '.', decimal);
+    }
+    out.append(digits, end);
+}
+
+} // namespace
 
 std::string write_delimited(const LabelledColumns& table, const Dialect& dialect, std::string_view line_end) {
     std::string out;
     const auto& columns = table.columns;
+    const std::size_t rows = table.rows();
+    constexpr std::size_t usual_field = 9;
+    out.reserve(rows * columns.size() * usual_field);
     const auto end_field = [&](std::size_t at) {
         at + 1 < columns.size() ? out += dialect.delimiter : out += line_end;
     };
@@ -402,15 +450,22 @@ std::string write_delimited(const LabelledColumns& table, const Dialect& dialect
         out += quoted_field(columns[at].name, dialect.delimiter);
         end_field(at);
     }
-    const std::size_t rows = table.rows();
+    // A decimal comma in a text that commas divide needs quotes.
+    const bool plain_numbers = dialect.decimal != dialect.delimiter;
     for (std::size_t row = 0; row < rows; ++row) {
         for (std::size_t at = 0; at < columns.size(); ++at) {
             const Value value = columns[at].cells.at(row);
-            std::string text = write_cell(value);
-            if (dialect.decimal == ',' && value.plain() && value.kind() == Kind::number) {
-                std::replace(text.begin(), text.end(), '.', ',');
+            if (plain_numbers && value.plain() && value.kind() == Kind::number) {
+                add_number(value.number(), dialect.decimal, out);
+            } else if (value.plain() && value.kind() == Kind::text) {
+                add_field(value.text().str(), dialect.delimiter, out);
+            } else if (!value.is_missing()) {
+                std::string text = write_cell(value);
+                if (dialect.decimal == ',' && value.plain() && value.kind() == Kind::number) {
+                    std::replace(text.begin(), text.end(), '.', ',');
+                }
+                out += quoted_field(text, dialect.delimiter);
             }
-            out += quoted_field(text, dialect.delimiter);
             end_field(at);
         }
     }

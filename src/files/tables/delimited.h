@@ -50,6 +50,9 @@ std::vector<NewColumn> columns_of(const Delimited& text);
 /// are empty.
 std::string write_delimited(const LabelledColumns& columns, const Dialect& dialect, std::string_view line_end = "\r\n");
 
+/// Whether bytes are UTF-8.
+bool is_utf8(std::string_view bytes);
+
 /// One field, in quotes where it needs them.
 std::string quoted_field(const std::string& text, char delimiter);
 

@@ -1,0 +1,29 @@
+// Tables in other forms than delimited text.
+
+#include "files/formats/formats.h"
+#include "files/tables/document_tables.h"
+#include "files/tables/json_records.h"
+
+namespace ledgefall::formats {
+
+FileFormat json_records() {
+    return {.name = "json",
+            .label = "JSON records",
+            .suffixes = {"json"},
+            .read_columns = &read_json_records,
+            .write_columns = &write_json_records};
+}
+
+FileFormat html() {
+    return {.name = "html", .label = "HTML tables", .suffixes = {"html", "htm"}, .write_columns = &write_html_table};
+}
+
+FileFormat markdown() {
+    return {.name = "markdown", .label = "Markdown tables", .suffixes = {"md"}, .write_columns = &write_markdown_table};
+}
+
+FileFormat latex() {
+    return {.name = "latex", .label = "LaTeX tables", .suffixes = {"tex"}, .write_columns = &write_latex_table};
+}
+
+} // namespace ledgefall::formats
