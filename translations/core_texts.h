@@ -35,8 +35,7 @@ QT_TRANSLATE_NOOP("Kind", "its beginning");
 QT_TRANSLATE_NOOP("Sentence", "! takes whole numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "%1 (type %2)");
 QT_TRANSLATE_NOOP("Sentence", "%1 and %2 are columns of different tables: a series is drawn from one.");
-QT_TRANSLATE_NOOP("Sentence", "%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed "
-                              "stands among its overrides.");
+QT_TRANSLATE_NOOP("Sentence", "%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands among its overrides.");
 QT_TRANSLATE_NOOP("Sentence", "%1 by %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 by %2 and %3");
 QT_TRANSLATE_NOOP("Sentence", "%1 by hand as by measure");
@@ -45,40 +44,31 @@ QT_TRANSLATE_NOOP("Sentence", "%1 by weekday");
 QT_TRANSLATE_NOOP("Sentence", "%1 by year");
 QT_TRANSLATE_NOOP("Sentence", "%1 calls itself: a held function must not.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a limit here: limits are numbers, each above the one before.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.");
+QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.");
+QT_TRANSLATE_NOOP("Sentence", "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be converted to %2: they do not measure the same");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be drawn upwards: it holds %2, and a chart takes numbers.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be read: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be the name of a new column here: choose another one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be unfolded.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot be used on %2.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.");
+QT_TRANSLATE_NOOP("Sentence", "%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot stand between %2 and %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 cannot stand here: a number, a name or a bracket is expected.");
 QT_TRANSLATE_NOOP("Sentence", "%1 comes after %2 in the table: write them in the table's order.");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be opened (%2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be read (%2).");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 could not be written (%2): there is no such file. Save under another name or make room.");
+QT_TRANSLATE_NOOP("Sentence", "%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.");
+QT_TRANSLATE_NOOP("Sentence", "%1 could not be written (%2): there is no such file. Save under another name or make room.");
 QT_TRANSLATE_NOOP("Sentence", "%1 could not be written to its end (%2): what was to be saved is in %3.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 decides where the table stops, so it must not use later rows, whole columns, rows or last");
+QT_TRANSLATE_NOOP("Sentence", "%1 decides where the table stops, so it must not use later rows, whole columns, rows or last");
 QT_TRANSLATE_NOOP("Sentence", "%1 does not belong here.");
+QT_TRANSLATE_NOOP("Sentence", "%1 draws another number each time");
 QT_TRANSLATE_NOOP("Sentence", "%1 gives no error bars: choose a column of numbers of the same table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 gives no number for the chart: %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more than %2 different values, too many for a box each.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no fitted line: that takes two points at different places across.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no formula whose reach could be narrowed: write one first.");
@@ -91,21 +81,17 @@ QT_TRANSLATE_NOOP("Sentence", "%1 has one axis: write one place, as in [1..i].")
 QT_TRANSLATE_NOOP("Sentence", "%1 has the rows 1 to %2: there is no row %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has too many rows for standard errors: give them in a column.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has two axes: write both places, as in [i, ..] for all of this row.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.");
 QT_TRANSLATE_NOOP("Sentence", "%1 holds %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a device or a pipe, which may have no end: save what it gives to a file first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a folder, not a file.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a function or a distribution, and is not written.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: its working is that of the cells which call it.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: write what it is taken of, as in %1(%2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a group of columns: take a measure of it, as in mean(%1[i]).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a held value and has no rows: leave out the brackets.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table: change the values of its axes instead.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).");
@@ -118,8 +104,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is already the name of a run: choose another o
 QT_TRANSLATE_NOOP("Sentence", "%1 is an axis and has one place in brackets, a row or a column: write %1[1].");
 QT_TRANSLATE_NOOP("Sentence", "%1 is defined twice here: keep one of the two.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is given two values here: leave one of them out.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no mean, so it has no standard error: choose a column for the error bars.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is no number of the axis: %2");
@@ -130,19 +115,20 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn: some series stand at numbers and
 QT_TRANSLATE_NOOP("Sentence", "%1 is not drawn: the values of both its axes must rise.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is read only, and was left as it is: save under another name.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns here, and this is a single value: leave it out.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).");
+QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is taken of whole columns: it is written %2.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].");
+QT_TRANSLATE_NOOP("Sentence", "%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is used by %2: change that first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is worked out by its formula: write a value in its place to change it.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is written %2, and the number of arguments here is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is written %2.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is written %2: it needs values.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is written as values: %2.");
+QT_TRANSLATE_NOOP("Sentence", "%1 keeps its value: %2.");
+QT_TRANSLATE_NOOP("Sentence", "%1 keeps its values: %2");
+QT_TRANSLATE_NOOP("Sentence", "%1 keeps its values: in %2, %3.");
+QT_TRANSLATE_NOOP("Sentence", "%1 keeps its values: its rows have different formulas.");
 QT_TRANSLATE_NOOP("Sentence", "%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 means per cent: for the remainder of a division write mod.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs a cell, and there is none here.");
@@ -151,19 +137,20 @@ QT_TRANSLATE_NOOP("Sentence", "%1 needs a table's rows, and the ledge has none."
 QT_TRANSLATE_NOOP("Sentence", "%1 needs classes across: make a frequency table of a column, and draw its counts.");
 QT_TRANSLATE_NOOP("Sentence", "%1 needs its own earlier row and has no beginning: write %1 = first … then …");
 QT_TRANSLATE_NOOP("Sentence", "%1 of the table %2 names a column %3 that is not there.");
+QT_TRANSLATE_NOOP("Sentence", "%1 runs to the right in the worksheet: here its rows are under each other.");
 QT_TRANSLATE_NOOP("Sentence", "%1 stands for one value here and has no rows: leave out the brackets.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.");
+QT_TRANSLATE_NOOP("Sentence", "%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.");
 QT_TRANSLATE_NOOP("Sentence", "%1 stands twice on this axis: each value of an axis stands there once.");
+QT_TRANSLATE_NOOP("Sentence", "%1 stands under %2 and is no formula: it is left out.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes %2 here, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 takes one expression, without where.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 takes the columns %2, and would then take others: write out first which ones it takes.");
+QT_TRANSLATE_NOOP("Sentence", "%1 takes the columns %2, and would then take others: write out first which ones it takes.");
 QT_TRANSLATE_NOOP("Sentence", "%1 under %2");
-QT_TRANSLATE_NOOP("Sentence",
-                  "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
+QT_TRANSLATE_NOOP("Sentence", "%1 under %2: %3");
+QT_TRANSLATE_NOOP("Sentence", "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
 QT_TRANSLATE_NOOP("Sentence", "%1%2 is not read as a product: write %1*%2.");
+QT_TRANSLATE_NOOP("Sentence", "%1, as it is used here, has no like in the formula language");
 QT_TRANSLATE_NOOP("Sentence", "%1, classes");
 QT_TRANSLATE_NOOP("Sentence", "%1, counted");
 QT_TRANSLATE_NOOP("Sentence", "%1, foot line %2");
@@ -173,6 +160,9 @@ QT_TRANSLATE_NOOP("Sentence", "%1, row %2: %3");
 QT_TRANSLATE_NOOP("Sentence", "%1, summary");
 QT_TRANSLATE_NOOP("Sentence", "%1, where it stops");
 QT_TRANSLATE_NOOP("Sentence", "%1: %2");
+QT_TRANSLATE_NOOP("Sentence", "%1: %2 hidden rows are taken like the others.");
+QT_TRANSLATE_NOOP("Sentence", "%1: %2 merged cells are taken as their first cell, and empty cells beside it.");
+QT_TRANSLATE_NOOP("Sentence", "%1: files of this kind are written and not read.");
 QT_TRANSLATE_NOOP("Sentence", "%1[%2] is %3");
 QT_TRANSLATE_NOOP("Sentence", "(k − mean)² · P(k)");
 QT_TRANSLATE_NOOP("Sentence", "(x − mean)²");
@@ -181,17 +171,14 @@ QT_TRANSLATE_NOOP("Sentence", "1, 0 or −1, by the sign of a number.");
 QT_TRANSLATE_NOOP("Sentence", "A count in strokes, five by five; beyond 200 the number.");
 QT_TRANSLATE_NOOP("Sentence", "A distribution is compared with numbers, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A formula's reach goes from one row of the table to the same or a later one.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "A group is a heading over two or more columns that stand side by side: choose such columns.");
+QT_TRANSLATE_NOOP("Sentence", "A group is a heading over two or more columns that stand side by side: choose such columns.");
 QT_TRANSLATE_NOOP("Sentence", "A layer's formula covers all cells of its two-way table.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "A line, circle or range beside the series needs all its numbers: fill them in, or take it away.");
+QT_TRANSLATE_NOOP("Sentence", "A line, circle or range beside the series needs all its numbers: fill them in, or take it away.");
 QT_TRANSLATE_NOOP("Sentence", "A list of an axis takes %1 values at most: write it as a series, such as 1..20000.");
 QT_TRANSLATE_NOOP("Sentence", "A logarithmic axis begins above 0: it is begun at its smallest value instead.");
 QT_TRANSLATE_NOOP("Sentence", "A measure runs over the rows of one table, and this one names two others, %1 and %2.");
 QT_TRANSLATE_NOOP("Sentence", "A name is needed here, such as x or mean_length.");
-QT_TRANSLATE_NOOP("Sentence", "A number drawn at random from a distribution; the same for the same study, column and "
-                              "row until the study is drawn again.");
+QT_TRANSLATE_NOOP("Sentence", "A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.");
 QT_TRANSLATE_NOOP("Sentence", "A number in one unit as a number in another.");
 QT_TRANSLATE_NOOP("Sentence", "A number rounded to d decimals, as written in decimals, halves away from zero.");
 QT_TRANSLATE_NOOP("Sentence", "A number rounded to k significant figures.");
@@ -200,48 +187,40 @@ QT_TRANSLATE_NOOP("Sentence", "A number whose logarithm is normal with m and s."
 QT_TRANSLATE_NOOP("Sentence", "A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).");
 QT_TRANSLATE_NOOP("Sentence", "A quantile estimated from classes and their counts.");
 QT_TRANSLATE_NOOP("Sentence", "A quantile of values with their frequencies.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "A quotation mark is opened in line %1 and never closed: close it, and read the text again.");
+QT_TRANSLATE_NOOP("Sentence", "A quotation mark is opened in line %1 and never closed: close it, and read the text again.");
 QT_TRANSLATE_NOOP("Sentence", "A range can stand only in square brackets or in a measure.");
 QT_TRANSLATE_NOOP("Sentence", "A range is written with two points between its ends, as in 0..10.");
 QT_TRANSLATE_NOOP("Sentence", "A range of rows can stand only in a measure, as in sum(%1[1..i]).");
 QT_TRANSLATE_NOOP("Sentence", "A row is a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A row or column is a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "A series has no column for its values: choose one.");
-QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, "
-                              "decimal_sign = comma, grouping = space or angles = degrees.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.");
+QT_TRANSLATE_NOOP("Sentence", "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.");
+QT_TRANSLATE_NOOP("Sentence", "A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.");
+QT_TRANSLATE_NOOP("Sentence", "A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.");
 QT_TRANSLATE_NOOP("Sentence", "A summary needs a column of numbers and a measure: choose at least one of each.");
 QT_TRANSLATE_NOOP("Sentence", "A summary of the first rows needs a number of rows from 1 on.");
 QT_TRANSLATE_NOOP("Sentence", "A table cannot be exported as %1: save the study instead.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "A table cannot have the categories of its own column as rows: take a column of another table.");
+QT_TRANSLATE_NOOP("Sentence", "A table cannot have the categories of its own column as rows: take a column of another table.");
 QT_TRANSLATE_NOOP("Sentence", "A table takes %1 rows at most.");
 QT_TRANSLATE_NOOP("Sentence", "A text in capitals.");
 QT_TRANSLATE_NOOP("Sentence", "A text in small letters.");
 QT_TRANSLATE_NOOP("Sentence", "A text without blanks at its ends.");
 QT_TRANSLATE_NOOP("Sentence", "A value as text.");
+QT_TRANSLATE_NOOP("Sentence", "A worksheet ends with .ods or .xlsx: choose one of these.");
 QT_TRANSLATE_NOOP("Sentence", "Across: %1");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].");
+QT_TRANSLATE_NOOP("Sentence", "After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].");
 QT_TRANSLATE_NOOP("Sentence", "After if comes a condition, such as x > 0, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "After where comes a condition, such as x > 0, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "All that this run was kept with is so already.");
+QT_TRANSLATE_NOOP("Sentence", "Also:");
 QT_TRANSLATE_NOOP("Sentence", "Among these columns is %1, which holds %2.");
 QT_TRANSLATE_NOOP("Sentence", "An axis cannot reach from %1 to %2: the second number must be larger.");
 QT_TRANSLATE_NOOP("Sentence", "An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.");
 QT_TRANSLATE_NOOP("Sentence", "Any number from a to b, all alike.");
 QT_TRANSLATE_NOOP("Sentence", "As many equally common species would have this dominance.");
 QT_TRANSLATE_NOOP("Sentence", "At %1 the file should have %2: correct it, or take an earlier copy.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.");
+QT_TRANSLATE_NOOP("Sentence", "Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.");
+QT_TRANSLATE_NOOP("Sentence", "Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.");
 QT_TRANSLATE_NOOP("Sentence", "Bars take a number, and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.");
 QT_TRANSLATE_NOOP("Sentence", "Between two commas of the axis a value is missing.");
@@ -277,11 +256,13 @@ QT_TRANSLATE_NOOP("Sentence", "Density");
 QT_TRANSLATE_NOOP("Sentence", "Down: %1");
 QT_TRANSLATE_NOOP("Sentence", "Fisher's α.");
 QT_TRANSLATE_NOOP("Sentence", "For which part of the rows a condition holds, of those where it is known.");
+QT_TRANSLATE_NOOP("Sentence", "Formulas:");
 QT_TRANSLATE_NOOP("Sentence", "From");
 QT_TRANSLATE_NOOP("Sentence", "Gaps and texts");
 QT_TRANSLATE_NOOP("Sentence", "Give from 1 to %1 values to try.");
-QT_TRANSLATE_NOOP("Sentence", "Here %1 runs over all rows, and [i] is the one row of this formula. For the step from "
-                              "row to row, make a column of it first, such as step = %1 - %1[i-1].");
+QT_TRANSLATE_NOOP("Sentence", "HTML tables");
+QT_TRANSLATE_NOOP("Sentence", "Held values");
+QT_TRANSLATE_NOOP("Sentence", "Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, make a column of it first, such as step = %1 - %1[i-1].");
 QT_TRANSLATE_NOOP("Sentence", "Here stands a distribution, such as binomial(12, 0.5), and this is %1.");
 QT_TRANSLATE_NOOP("Sentence", "How far observed counts are from expected ones.");
 QT_TRANSLATE_NOOP("Sentence", "How many characters a text has.");
@@ -296,18 +277,34 @@ QT_TRANSLATE_NOOP("Sentence", "How many trials fail before the first success.");
 QT_TRANSLATE_NOOP("Sentence", "How many trials fail before the r-th success.");
 QT_TRANSLATE_NOOP("Sentence", "How many values there are, or for how many rows a condition holds.");
 QT_TRANSLATE_NOOP("Sentence", "In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥.");
-QT_TRANSLATE_NOOP("Sentence", "In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the "
-                              "part of the rows for which a condition holds, write share(…).");
+QT_TRANSLATE_NOOP("Sentence", "In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows for which a condition holds, write share(…).");
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be chosen.");
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be put in a row.");
 QT_TRANSLATE_NOOP("Sentence", "In order");
 QT_TRANSLATE_NOOP("Sentence", "In the table %1 two things are called %2.");
-QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 "
-                              "places: let it cover all rows first.");
+QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.");
+QT_TRANSLATE_NOOP("Sentence", "It has more than %1 cells that are not empty, and is not read.");
+QT_TRANSLATE_NOOP("Sentence", "It has more than %1 different fields.");
+QT_TRANSLATE_NOOP("Sentence", "It is JSON, but neither a list of records nor an object of lists.");
+QT_TRANSLATE_NOOP("Sentence", "It is an OpenDocument file, but no spreadsheet.");
+QT_TRANSLATE_NOOP("Sentence", "It is cut or damaged: it does not end as an archive does. Ask for it again.");
+QT_TRANSLATE_NOOP("Sentence", "It is encrypted, or a workbook in the older binary format: save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.");
+QT_TRANSLATE_NOOP("Sentence", "It is encrypted: save it without a password first.");
+QT_TRANSLATE_NOOP("Sentence", "It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.");
+QT_TRANSLATE_NOOP("Sentence", "It is no worksheet, or a damaged one: its part %1 is not there.");
 QT_TRANSLATE_NOOP("Sentence", "It was stopped before its end, and nothing has changed.");
+QT_TRANSLATE_NOOP("Sentence", "Its field %1 is no list: columns are written as {\"x\": [1, 2], \"y\": [3, 4]}.");
+QT_TRANSLATE_NOOP("Sentence", "Its part %1 is damaged and cannot be unpacked. Ask for the file again.");
+QT_TRANSLATE_NOOP("Sentence", "Its part %1 is no well-formed XML. Ask for the file again.");
+QT_TRANSLATE_NOOP("Sentence", "Its part %1 unpacks to more than %2 bytes, and is not read.");
+QT_TRANSLATE_NOOP("Sentence", "Its record %1 is no object: records are written as [{\"x\": 1}, {\"x\": 2}].");
+QT_TRANSLATE_NOOP("Sentence", "JSON records");
+QT_TRANSLATE_NOOP("Sentence", "Kept as values:");
+QT_TRANSLATE_NOOP("Sentence", "LaTeX tables");
 QT_TRANSLATE_NOOP("Sentence", "Ledgefall studies");
 QT_TRANSLATE_NOOP("Sentence", "Line %1: %2");
 QT_TRANSLATE_NOOP("Sentence", "Margalef's richness.");
+QT_TRANSLATE_NOOP("Sentence", "Markdown tables");
 QT_TRANSLATE_NOOP("Sentence", "Menhinick's richness.");
 QT_TRANSLATE_NOOP("Sentence", "Middle");
 QT_TRANSLATE_NOOP("Sentence", "Months, years and weekdays are taken of a column of dates, and %1 holds %2.");
@@ -317,18 +314,23 @@ QT_TRANSLATE_NOOP("Sentence", "No run is kept yet: keep one, change a held value
 QT_TRANSLATE_NOOP("Sentence", "Nothing can be compared after in (…): put the comparison before it.");
 QT_TRANSLATE_NOOP("Sentence", "Nothing in this study follows from both %1 and %2: choose two that go into one result.");
 QT_TRANSLATE_NOOP("Sentence", "Observed − expected");
+QT_TRANSLATE_NOOP("Sentence", "Office Open XML workbooks");
 QT_TRANSLATE_NOOP("Sentence", "On the line");
 QT_TRANSLATE_NOOP("Sentence", "One P( ) can have up to %1 comparisons: add up several.");
 QT_TRANSLATE_NOOP("Sentence", "One P( ) is about one distribution, and this one names two.");
 QT_TRANSLATE_NOOP("Sentence", "Only a column can have a row in square brackets after it.");
 QT_TRANSLATE_NOOP("Sentence", "Only counted rows can stop early: give %1 a number of rows first.");
+QT_TRANSLATE_NOOP("Sentence", "OpenDocument spreadsheets");
 QT_TRANSLATE_NOOP("Sentence", "Own limits are at least two numbers: where the first class begins, and where it ends.");
 QT_TRANSLATE_NOOP("Sentence", "P(k)");
 QT_TRANSLATE_NOOP("Sentence", "Per cent");
 QT_TRANSLATE_NOOP("Sentence", "Product");
 QT_TRANSLATE_NOOP("Sentence", "Proportion");
-QT_TRANSLATE_NOOP(
-    "Sentence", "Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.");
+QT_TRANSLATE_NOOP("Sentence", "Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the column %2: type %5 there to mend it.");
+QT_TRANSLATE_NOOP("Sentence", "Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over the formula: give the formula back to mend it.");
+QT_TRANSLATE_NOOP("Sentence", "Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: give the formula back to mend it.");
+QT_TRANSLATE_NOOP("Sentence", "Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.");
+QT_TRANSLATE_NOOP("Sentence", "Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.");
 QT_TRANSLATE_NOOP("Sentence", "Several values in brackets can stand only in a measure or after in.");
 QT_TRANSLATE_NOOP("Sentence", "Shannon's entropy, in natural logarithms or to a base.");
 QT_TRANSLATE_NOOP("Sentence", "Shannon's index");
@@ -348,8 +350,7 @@ QT_TRANSLATE_NOOP("Sentence", "Squared");
 QT_TRANSLATE_NOOP("Sentence", "Squared, over expected");
 QT_TRANSLATE_NOOP("Sentence", "Student's t with v degrees of freedom.");
 QT_TRANSLATE_NOOP("Sentence", "Tab-separated text");
-QT_TRANSLATE_NOOP("Sentence",
-                  "Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.");
+QT_TRANSLATE_NOOP("Sentence", "Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.");
 QT_TRANSLATE_NOOP("Sentence", "Tally");
 QT_TRANSLATE_NOOP("Sentence", "Texts and numbers joined to one text.");
 QT_TRANSLATE_NOOP("Sentence", "The angle in radians of the point x, y, from the x axis.");
@@ -370,8 +371,7 @@ QT_TRANSLATE_NOOP("Sentence", "The chosen cells of %1 cannot go on in this way: 
 QT_TRANSLATE_NOOP("Sentence", "The class of the numbers from a up to, not including, b.");
 QT_TRANSLATE_NOOP("Sentence", "The coefficient of variation.");
 QT_TRANSLATE_NOOP("Sentence", "The columns of a summary must be of one table: choose them there.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "The computation was stopped, so that there are no results to be used: compute again first.");
+QT_TRANSLATE_NOOP("Sentence", "The computation was stopped, so that there are no results to be used: compute again first.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of the ranks of two columns.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of two columns.");
 QT_TRANSLATE_NOOP("Sentence", "The cosine of an angle in radians.");
@@ -390,8 +390,7 @@ QT_TRANSLATE_NOOP("Sentence", "The error function.");
 QT_TRANSLATE_NOOP("Sentence", "The evenness of Pielou.");
 QT_TRANSLATE_NOOP("Sentence", "The excess kurtosis of the moments.");
 QT_TRANSLATE_NOOP("Sentence", "The file holds a number that is too large to be held.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
+QT_TRANSLATE_NOOP("Sentence", "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study as it is: at line %1, character %2, it is not valid JSON.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study: it nests brackets more than %1 deep.");
 QT_TRANSLATE_NOOP("Sentence", "The foot line %1 is not taken of this column: choose the column in that line's menu.");
@@ -400,6 +399,7 @@ QT_TRANSLATE_NOOP("Sentence", "The formula of %1 has a mistake: %2");
 QT_TRANSLATE_NOOP("Sentence", "The formula stops too early: something is missing at its end.");
 QT_TRANSLATE_NOOP("Sentence", "The gamma function.");
 QT_TRANSLATE_NOOP("Sentence", "The geometric mean.");
+QT_TRANSLATE_NOOP("Sentence", "The grid %1 is left out: %2.");
 QT_TRANSLATE_NOOP("Sentence", "The harmonic mean.");
 QT_TRANSLATE_NOOP("Sentence", "The id %1 stands in the file twice, the second time at %2.");
 QT_TRANSLATE_NOOP("Sentence", "The larger of two numbers, row by row.");
@@ -428,18 +428,17 @@ QT_TRANSLATE_NOOP("Sentence", "The number of species expected in a sample of m."
 QT_TRANSLATE_NOOP("Sentence", "The number t in a range for which an expression is greatest.");
 QT_TRANSLATE_NOOP("Sentence", "The number t in a range for which an expression is least.");
 QT_TRANSLATE_NOOP("Sentence", "The number that a text writes.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "The one value of those rows for which a condition holds: missing of none, a fault of several.");
+QT_TRANSLATE_NOOP("Sentence", "The one value of those rows for which a condition holds: missing of none, a fault of several.");
 QT_TRANSLATE_NOOP("Sentence", "The part of the species of two samples that both have.");
 QT_TRANSLATE_NOOP("Sentence", "The place of this row's value among all, smallest first; ties share theirs.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "The probability of a condition on a distribution; what stands behind a bar is known to hold.");
+QT_TRANSLATE_NOOP("Sentence", "The probability of a condition on a distribution; what stands behind a bar is known to hold.");
 QT_TRANSLATE_NOOP("Sentence", "The product of the values; 1 of none.");
 QT_TRANSLATE_NOOP("Sentence", "The product of the whole numbers up to n; n! is short for it.");
+QT_TRANSLATE_NOOP("Sentence", "The range %1 leaves out the last rows of the column (%2). It stays so: write the column's name alone to take all of them.");
 QT_TRANSLATE_NOOP("Sentence", "The ranges in one measure must be the same.");
 QT_TRANSLATE_NOOP("Sentence", "The ratio of two variances with v1 and v2 degrees of freedom.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "The results are being worked out, and nothing was written: export again when they are there.");
+QT_TRANSLATE_NOOP("Sentence", "The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every row; in the worksheet, fix it with dollar signs.");
+QT_TRANSLATE_NOOP("Sentence", "The results are being worked out, and nothing was written: export again when they are there.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are classes: change the classes instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
@@ -474,9 +473,7 @@ QT_TRANSLATE_NOOP("Sentence", "The type of quantile is a whole number from 1 to 
 QT_TRANSLATE_NOOP("Sentence", "The unlikeness of two samples.");
 QT_TRANSLATE_NOOP("Sentence", "The upper limit of a class.");
 QT_TRANSLATE_NOOP("Sentence", "The upper quartile.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.");
+QT_TRANSLATE_NOOP("Sentence", "The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.");
 QT_TRANSLATE_NOOP("Sentence", "The value below which a part p of the values lies.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of a distribution.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of a population given by values and frequencies.");
@@ -484,8 +481,11 @@ QT_TRANSLATE_NOOP("Sentence", "The variance of a sample: divides by n − 1.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of a whole population: divides by n.");
 QT_TRANSLATE_NOOP("Sentence", "The variance of values with their frequencies: divides by n − 1.");
 QT_TRANSLATE_NOOP("Sentence", "The whole part, towards zero.");
+QT_TRANSLATE_NOOP("Sentence", "The worksheet could not be packed: the memory does not suffice.");
+QT_TRANSLATE_NOOP("Sentence", "The worksheet has %1, and the formula gives %2.");
 QT_TRANSLATE_NOOP("Sentence", "The y at a place between the rows of a table, on the straight line from x to x.");
 QT_TRANSLATE_NOOP("Sentence", "The year of a date.");
+QT_TRANSLATE_NOOP("Sentence", "There are %1 more such rows in %2.");
 QT_TRANSLATE_NOOP("Sentence", "There is a %1 too many here: remove it, or open its partner before.");
 QT_TRANSLATE_NOOP("Sentence", "There is already a table called %1: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "There is no column or held value called %1. Did you mean %2?");
@@ -494,30 +494,24 @@ QT_TRANSLATE_NOOP("Sentence", "There is no formula here yet: write one, such as 
 QT_TRANSLATE_NOOP("Sentence", "There is no function called %1.");
 QT_TRANSLATE_NOOP("Sentence", "There is no function called %1. Did you mean %2?");
 QT_TRANSLATE_NOOP("Sentence", "There is no held number to try values of: put one on the ledge first.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "There is no number in this column to be put in classes: enter some, or choose another column.");
+QT_TRANSLATE_NOOP("Sentence", "There is no number in this column to be put in classes: enter some, or choose another column.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1. Did you mean %2?");
 QT_TRANSLATE_NOOP("Sentence", "There is no table to draw from: begin with a table.");
 QT_TRANSLATE_NOOP("Sentence", "There is no version %1 of the study format: its field version should be %2.");
-QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close "
-                              "other programs. What is not saved has been kept.");
+QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing of this name to show the working of.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing to keep: nothing here is worked out by a formula yet.");
 QT_TRANSLATE_NOOP("Sentence", "These values are being worked out and were not copied: copy again when they are there.");
 QT_TRANSLATE_NOOP("Sentence", "This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.");
+QT_TRANSLATE_NOOP("Sentence", "This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.");
+QT_TRANSLATE_NOOP("Sentence", "This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.");
 QT_TRANSLATE_NOOP("Sentence", "This chart has nothing to draw yet: give it a series.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "This column has more than %1 different values, too many for a row each: put its numbers in classes.");
+QT_TRANSLATE_NOOP("Sentence", "This column has more than %1 different values, too many for a row each: put its numbers in classes.");
 QT_TRANSLATE_NOOP("Sentence", "This form can only be the one argument of a measure.");
 QT_TRANSLATE_NOOP("Sentence", "This formula calls held functions more than %1 times.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "This formula has more than %1 brackets one within the other: divide it between columns.");
+QT_TRANSLATE_NOOP("Sentence", "This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.");
+QT_TRANSLATE_NOOP("Sentence", "This formula has more than %1 brackets one within the other: divide it between columns.");
 QT_TRANSLATE_NOOP("Sentence", "This formula has more than %1 steps one within the other: divide it between columns.");
 QT_TRANSLATE_NOOP("Sentence", "This gives %1 in one case and %2 in another: make them the same kind.");
 QT_TRANSLATE_NOOP("Sentence", "This group is used by %1: change that first.");
@@ -528,60 +522,57 @@ QT_TRANSLATE_NOOP("Sentence", "This is not a Ledgefall study: it does not say \"
 QT_TRANSLATE_NOOP("Sentence", "This is not a text: it has a zero byte at position %1.");
 QT_TRANSLATE_NOOP("Sentence", "This is not closed: put %1 at its end.");
 QT_TRANSLATE_NOOP("Sentence", "This range needs both its ends, as in 0..10.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "This study does not say which version of the format it has: its field version should be a whole number.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.");
+QT_TRANSLATE_NOOP("Sentence", "This study does not say which version of the format it has: its field version should be a whole number.");
+QT_TRANSLATE_NOOP("Sentence", "This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.");
 QT_TRANSLATE_NOOP("Sentence", "This table has a foot line called %1 already: choose another name.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no classes of another column that could be changed.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no column of numbers yet that could be summed up.");
 QT_TRANSLATE_NOOP("Sentence", "This table's rows are no classes.");
 QT_TRANSLATE_NOOP("Sentence", "This text is in UTF-16: save it as UTF-8, and read it again.");
 QT_TRANSLATE_NOOP("Sentence", "This text is not closed: put a quotation mark at its end.");
+QT_TRANSLATE_NOOP("Sentence", "Times of day without a date are taken as parts of a day: noon is 0.5.");
 QT_TRANSLATE_NOOP("Sentence", "To");
+QT_TRANSLATE_NOOP("Sentence", "To look at in the worksheet:");
 QT_TRANSLATE_NOOP("Sentence", "Trials of %1");
 QT_TRANSLATE_NOOP("Sentence", "Two different numbers before .. show the step, as in 3, 3.5 .. 6.");
 QT_TRANSLATE_NOOP("Sentence", "Two held values of the study are called %1.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].");
-QT_TRANSLATE_NOOP("Sentence",
-                  "Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.");
+QT_TRANSLATE_NOOP("Sentence", "Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].");
+QT_TRANSLATE_NOOP("Sentence", "Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.");
 QT_TRANSLATE_NOOP("Sentence", "Two tables are called %1.");
 QT_TRANSLATE_NOOP("Sentence", "Values are typed into the cells of a layer.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "What is asked for before with cannot use a number of the for around it: use it in the value to try.");
+QT_TRANSLATE_NOOP("Sentence", "Values that are not what their formulas give:");
+QT_TRANSLATE_NOOP("Sentence", "What is asked for before with cannot use a number of the for around it: use it in the value to try.");
+QT_TRANSLATE_NOOP("Sentence", "What stands under %1 is left out: %2.");
 QT_TRANSLATE_NOOP("Sentence", "What the chart draws is being worked out: copy it again when it is there.");
 QT_TRANSLATE_NOOP("Sentence", "What the chart draws is being worked out: write it again when it is there.");
 QT_TRANSLATE_NOOP("Sentence", "Where the regression line of y on x meets the y axis.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text begins with another.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text ends with another.");
 QT_TRANSLATE_NOOP("Sentence", "Whether a text has another in it.");
-QT_TRANSLATE_NOOP("Sentence", "Whole numbers with more digits than a number can hold: %1; their columns have been read "
-                              "as texts, so that no digit is lost.");
-QT_TRANSLATE_NOOP(
-    "Sentence",
-    "Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.");
-QT_TRANSLATE_NOOP("Sentence", "Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and "
-                              "a held value by its name: %1 is neither.");
+QT_TRANSLATE_NOOP("Sentence", "Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.");
+QT_TRANSLATE_NOOP("Sentence", "Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.");
+QT_TRANSLATE_NOOP("Sentence", "Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.");
 QT_TRANSLATE_NOOP("Sentence", "Write a name first, then = and the formula, as in dev = x - mean(x).");
 QT_TRANSLATE_NOOP("Sentence", "Yes where a cell is empty.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].");
+QT_TRANSLATE_NOOP("Sentence", "[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].");
 QT_TRANSLATE_NOOP("Sentence", "[j] is the column of a two-way table's cell, and this is no formula of one.");
+QT_TRANSLATE_NOOP("Sentence", "a bracket is not closed");
 QT_TRANSLATE_NOOP("Sentence", "a chart takes a number here, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "a first value");
 QT_TRANSLATE_NOOP("Sentence", "a line");
+QT_TRANSLATE_NOOP("Sentence", "a list in it is not closed");
 QT_TRANSLATE_NOOP("Sentence", "a list of pairs of a first id and a count, for all values");
 QT_TRANSLATE_NOOP("Sentence", "a list of pairs of row ids");
+QT_TRANSLATE_NOOP("Sentence", "a measure in it takes what is worked out for each row: give that a column of its own");
 QT_TRANSLATE_NOOP("Sentence", "a negative number has no such power");
 QT_TRANSLATE_NOOP("Sentence", "a number or a formula");
 QT_TRANSLATE_NOOP("Sentence", "a row in brackets must be a whole number");
 QT_TRANSLATE_NOOP("Sentence", "a sum over a bound number: for k in 0..10");
 QT_TRANSLATE_NOOP("Sentence", "a table takes a whole number of rows from 0 to %1");
+QT_TRANSLATE_NOOP("Sentence", "a text in it is not closed");
 QT_TRANSLATE_NOOP("Sentence", "a value that does not stand there before");
 QT_TRANSLATE_NOOP("Sentence", "a value that occurs: the first that reaches p");
+QT_TRANSLATE_NOOP("Sentence", "above");
 QT_TRANSLATE_NOOP("Sentence", "acos takes numbers from -1 to 1");
 QT_TRANSLATE_NOOP("Sentence", "after until comes a condition, such as r < 1, and this is %1");
 QT_TRANSLATE_NOOP("Sentence", "all individuals");
@@ -593,11 +584,11 @@ QT_TRANSLATE_NOOP("Sentence", "asin takes numbers from -1 to 1");
 QT_TRANSLATE_NOOP("Sentence", "bars");
 QT_TRANSLATE_NOOP("Sentence", "bars, stacked");
 QT_TRANSLATE_NOOP("Sentence", "bars, stacked to 100 %");
+QT_TRANSLATE_NOOP("Sentence", "below");
 QT_TRANSLATE_NOOP("Sentence", "binomial mean and standard deviation, of k from 0 to n");
 QT_TRANSLATE_NOOP("Sentence", "binomial takes a whole n from 0 up and a p from 0 to 1");
 QT_TRANSLATE_NOOP("Sentence", "boxes");
-QT_TRANSLATE_NOOP("Sentence",
-                  "bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps");
+QT_TRANSLATE_NOOP("Sentence", "bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps");
 QT_TRANSLATE_NOOP("Sentence", "centimetre");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared of all counts against the expected ones");
@@ -622,8 +613,7 @@ QT_TRANSLATE_NOOP("Sentence", "different values");
 QT_TRANSLATE_NOOP("Sentence", "distance of the quartiles");
 QT_TRANSLATE_NOOP("Sentence", "dpi counts dots, which are no unit here: write 1/in");
 QT_TRANSLATE_NOOP("Sentence", "e to the power of a number.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.");
+QT_TRANSLATE_NOOP("Sentence", "each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.");
 QT_TRANSLATE_NOOP("Sentence", "every pair is counted");
 QT_TRANSLATE_NOOP("Sentence", "every value of %1 is counted");
 QT_TRANSLATE_NOOP("Sentence", "every value of %1 is in a class");
@@ -640,11 +630,11 @@ QT_TRANSLATE_NOOP("Sentence", "first … then …: each row from the row before"
 QT_TRANSLATE_NOOP("Sentence", "foot");
 QT_TRANSLATE_NOOP("Sentence", "for is followed by a name, in and a range, as in 1/k! for k in 0..10.");
 QT_TRANSLATE_NOOP("Sentence", "frequencies are numbers from 0 up, and p is from 0 to 1");
+QT_TRANSLATE_NOOP("Sentence", "from");
 QT_TRANSLATE_NOOP("Sentence", "from %1 to %2");
 QT_TRANSLATE_NOOP("Sentence", "from %1 to %2 by %3");
 QT_TRANSLATE_NOOP("Sentence", "from %1 to %2 by %3 there are more than %4 numbers, too many for an axis");
-QT_TRANSLATE_NOOP("Sentence",
-                  "from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last");
+QT_TRANSLATE_NOOP("Sentence", "from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last");
 QT_TRANSLATE_NOOP("Sentence", "from the middles of the classes");
 QT_TRANSLATE_NOOP("Sentence", "from the middles of the classes, over n − 1");
 QT_TRANSLATE_NOOP("Sentence", "gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2");
@@ -673,7 +663,68 @@ QT_TRANSLATE_NOOP("Sentence", "if … then … else …");
 QT_TRANSLATE_NOOP("Sentence", "inch");
 QT_TRANSLATE_NOOP("Sentence", "interpolate takes a place between the smallest and the largest x");
 QT_TRANSLATE_NOOP("Sentence", "interval takes an a below its b");
+QT_TRANSLATE_NOOP("Sentence", "it calls a held function");
+QT_TRANSLATE_NOOP("Sentence", "it cannot be read from %1 on");
+QT_TRANSLATE_NOOP("Sentence", "it cannot be written in one formula");
+QT_TRANSLATE_NOOP("Sentence", "it compares by ≈ or in");
+QT_TRANSLATE_NOOP("Sentence", "it compares texts, and worksheets do not tell capitals from small letters");
+QT_TRANSLATE_NOOP("Sentence", "it counts texts that a formula leaves out in some rows");
+QT_TRANSLATE_NOOP("Sentence", "it has a function with more than 255 arguments");
+QT_TRANSLATE_NOOP("Sentence", "it has a list of more than 10000 values");
+QT_TRANSLATE_NOOP("Sentence", "it has a list of values in braces");
+QT_TRANSLATE_NOOP("Sentence", "it has a number that cannot be read");
+QT_TRANSLATE_NOOP("Sentence", "it has more than %1 signs in a row");
+QT_TRANSLATE_NOOP("Sentence", "it has two places in brackets");
+QT_TRANSLATE_NOOP("Sentence", "it is longer than %1 characters");
+QT_TRANSLATE_NOOP("Sentence", "it joins more than 500 operands");
+QT_TRANSLATE_NOOP("Sentence", "it looks for the nearest value in a block");
+QT_TRANSLATE_NOOP("Sentence", "it picks a row by more than one equality");
+QT_TRANSLATE_NOOP("Sentence", "it refers to %1, under a table, which is no formula");
+QT_TRANSLATE_NOOP("Sentence", "it refers to %1, which is empty");
+QT_TRANSLATE_NOOP("Sentence", "it refers to %1, which is in no table");
+QT_TRANSLATE_NOOP("Sentence", "it refers to a column without values");
+QT_TRANSLATE_NOOP("Sentence", "it refers to a place outside the sheet");
+QT_TRANSLATE_NOOP("Sentence", "it refers to a place that was removed (%1)");
+QT_TRANSLATE_NOOP("Sentence", "it refers to another file or to several sheets (%1), which are not opened");
+QT_TRANSLATE_NOOP("Sentence", "it refers to itself by way of other cells");
+QT_TRANSLATE_NOOP("Sentence", "it refers to the sheet %1, which is not there");
+QT_TRANSLATE_NOOP("Sentence", "it takes a column without rows");
+QT_TRANSLATE_NOOP("Sentence", "it takes a range with what stands under a table");
+QT_TRANSLATE_NOOP("Sentence", "it takes a row of a held value");
+QT_TRANSLATE_NOOP("Sentence", "it takes a row of what is worked out");
+QT_TRANSLATE_NOOP("Sentence", "it takes a whole column of the sheet, with what stands under the table");
+QT_TRANSLATE_NOOP("Sentence", "it uses %1, which is in no table");
+QT_TRANSLATE_NOOP("Sentence", "it uses a cell of a two-way table");
+QT_TRANSLATE_NOOP("Sentence", "it uses a class as a value");
+QT_TRANSLATE_NOOP("Sentence", "it uses a column that is not written");
+QT_TRANSLATE_NOOP("Sentence", "it uses a group of columns as one value");
+QT_TRANSLATE_NOOP("Sentence", "it uses a held function");
+QT_TRANSLATE_NOOP("Sentence", "it uses a name that is not there");
+QT_TRANSLATE_NOOP("Sentence", "it uses a part of a two-way table");
+QT_TRANSLATE_NOOP("Sentence", "it uses a range over several tables");
+QT_TRANSLATE_NOOP("Sentence", "it uses a range that is empty");
+QT_TRANSLATE_NOOP("Sentence", "it uses a range that is in no table");
+QT_TRANSLATE_NOOP("Sentence", "it uses a row or column whose number is worked out");
+QT_TRANSLATE_NOOP("Sentence", "it uses a row whose number is worked out");
+QT_TRANSLATE_NOOP("Sentence", "it uses a whole column as one value");
+QT_TRANSLATE_NOOP("Sentence", "it uses a whole row of the sheet");
+QT_TRANSLATE_NOOP("Sentence", "it uses an axis of a two-way table");
+QT_TRANSLATE_NOOP("Sentence", "it uses another quantile method than worksheets do");
+QT_TRANSLATE_NOOP("Sentence", "it uses several cells as one value");
+QT_TRANSLATE_NOOP("Sentence", "it uses several columns as one value");
+QT_TRANSLATE_NOOP("Sentence", "it uses several rows as one value");
+QT_TRANSLATE_NOOP("Sentence", "it uses the name %1, which is not defined");
+QT_TRANSLATE_NOOP("Sentence", "it uses the range %1 as one value");
+QT_TRANSLATE_NOOP("Sentence", "it would be longer than %1 characters");
 QT_TRANSLATE_NOOP("Sentence", "its axes make %1 cells, and a two-way table takes %2 at most");
+QT_TRANSLATE_NOOP("Sentence", "its brackets stand more than %1 deep");
+QT_TRANSLATE_NOOP("Sentence", "its condition asks what is in a list, or in classes without end");
+QT_TRANSLATE_NOOP("Sentence", "its condition compares two columns, or none");
+QT_TRANSLATE_NOOP("Sentence", "its condition has a sign that stands for any text");
+QT_TRANSLATE_NOOP("Sentence", "its condition has a sign that stands for any text in worksheets");
+QT_TRANSLATE_NOOP("Sentence", "its condition is joined from texts");
+QT_TRANSLATE_NOOP("Sentence", "its condition is no comparison");
+QT_TRANSLATE_NOOP("Sentence", "its formula cannot be read");
 QT_TRANSLATE_NOOP("Sentence", "its root");
 QT_TRANSLATE_NOOP("Sentence", "its rows are counted");
 QT_TRANSLATE_NOOP("Sentence", "k · P(k)");
@@ -737,8 +788,7 @@ QT_TRANSLATE_NOOP("Sentence", "points, joined");
 QT_TRANSLATE_NOOP("Sentence", "poisson takes a mean from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "polygon over classes");
 QT_TRANSLATE_NOOP("Sentence", "pound");
-QT_TRANSLATE_NOOP("Sentence",
-                  "ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12");
+QT_TRANSLATE_NOOP("Sentence", "ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12");
 QT_TRANSLATE_NOOP("Sentence", "quantile takes a p from 0 to 1 and a type from 1 to 9");
 QT_TRANSLATE_NOOP("Sentence", "quantile takes a p from 0 to 1 for which the distribution has a finite value");
 QT_TRANSLATE_NOOP("Sentence", "range");
@@ -758,6 +808,7 @@ QT_TRANSLATE_NOOP("Sentence", "sigfig takes a whole number of figures from 1 to 
 QT_TRANSLATE_NOOP("Sentence", "skewness");
 QT_TRANSLATE_NOOP("Sentence", "skewness has no value where all values are equal");
 QT_TRANSLATE_NOOP("Sentence", "smallest");
+QT_TRANSLATE_NOOP("Sentence", "something is missing at its end");
 QT_TRANSLATE_NOOP("Sentence", "sqrt takes numbers from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "standard deviation of a sample (n − 1)");
 QT_TRANSLATE_NOOP("Sentence", "standard deviation of a whole population (n)");
@@ -768,6 +819,7 @@ QT_TRANSLATE_NOOP("Sentence", "stems");
 QT_TRANSLATE_NOOP("Sentence", "student_t takes degrees of freedom above 0");
 QT_TRANSLATE_NOOP("Sentence", "sum");
 QT_TRANSLATE_NOOP("Sentence", "t has no value where all values are equal");
+QT_TRANSLATE_NOOP("Sentence", "the brackets of %1 are not closed");
 QT_TRANSLATE_NOOP("Sentence", "the cell is not %1: correct it, or set the column's kind to text");
 QT_TRANSLATE_NOOP("Sentence", "the chance of success in each");
 QT_TRANSLATE_NOOP("Sentence", "the chart %1");
@@ -795,19 +847,17 @@ QT_TRANSLATE_NOOP("Sentence", "the value nearest to n·p");
 QT_TRANSLATE_NOOP("Sentence", "the values of %1");
 QT_TRANSLATE_NOOP("Sentence", "the variance from the table");
 QT_TRANSLATE_NOOP("Sentence", "the weekdays of %1");
+QT_TRANSLATE_NOOP("Sentence", "the worksheet functions cannot say it");
 QT_TRANSLATE_NOOP("Sentence", "the years of %1");
 QT_TRANSLATE_NOOP("Sentence", "their sum over their number");
 QT_TRANSLATE_NOOP("Sentence", "there are several tons: write t (1000 kg), short_ton or long_ton");
 QT_TRANSLATE_NOOP("Sentence", "there is no correlation where all values of one column are equal");
 QT_TRANSLATE_NOOP("Sentence", "there is no finite density here, or the distribution's numbers are out of their domain");
-QT_TRANSLATE_NOOP("Sentence",
-                  "there is no such day: years go from 1 to 9999, months to 12, days to the end of the month");
-QT_TRANSLATE_NOOP("Sentence",
-                  "these columns need each other in a circle without a beginning, %1: give one of them first … then …");
+QT_TRANSLATE_NOOP("Sentence", "there is no such day: years go from 1 to 9999, months to 12, days to the end of the month");
+QT_TRANSLATE_NOOP("Sentence", "these columns need each other in a circle without a beginning, %1: give one of them first … then …");
 QT_TRANSLATE_NOOP("Sentence", "these columns need each other in the same row");
 QT_TRANSLATE_NOOP("Sentence", "these formulas need each other in a circle, %1: change one of them");
-QT_TRANSLATE_NOOP("Sentence",
-                  "these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them");
+QT_TRANSLATE_NOOP("Sentence", "these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them");
 QT_TRANSLATE_NOOP("Sentence", "these rows are not made from a column");
 QT_TRANSLATE_NOOP("Sentence", "these rows are not made from formulas");
 QT_TRANSLATE_NOOP("Sentence", "these two units are not both known, or do not measure the same");
@@ -815,19 +865,17 @@ QT_TRANSLATE_NOOP("Sentence", "third quartile, by its place");
 QT_TRANSLATE_NOOP("Sentence", "this could not be searched from %1 to %2: choose a narrower range");
 QT_TRANSLATE_NOOP("Sentence", "this distribution has none, or its numbers are out of their domain");
 QT_TRANSLATE_NOOP("Sentence", "this divides by zero");
-QT_TRANSLATE_NOOP("Sentence",
-                  "this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range");
-QT_TRANSLATE_NOOP(
-    "Sentence", "this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them");
+QT_TRANSLATE_NOOP("Sentence", "this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range");
+QT_TRANSLATE_NOOP("Sentence", "this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them");
 QT_TRANSLATE_NOOP("Sentence", "this row is not worked out yet where it is needed: refer to earlier rows");
 QT_TRANSLATE_NOOP("Sentence", "this row's number");
 QT_TRANSLATE_NOOP("Sentence", "this takes more steps than one formula may: divide it, or shorten its ranges");
 QT_TRANSLATE_NOOP("Sentence", "this text writes no number");
 QT_TRANSLATE_NOOP("Sentence", "typed over the formula %1");
 QT_TRANSLATE_NOOP("Sentence", "unbiased where the values are normal");
-QT_TRANSLATE_NOOP("Sentence", "under_and_beside");
 QT_TRANSLATE_NOOP("Sentence", "uniform takes an a below its b");
 QT_TRANSLATE_NOOP("Sentence", "until %1");
+QT_TRANSLATE_NOOP("Sentence", "up to");
 QT_TRANSLATE_NOOP("Sentence", "upper quartile");
 QT_TRANSLATE_NOOP("Sentence", "variance of a sample (n − 1)");
 QT_TRANSLATE_NOOP("Sentence", "variance of a whole population (n)");
@@ -842,16 +890,14 @@ QT_TRANSLATE_NOOP("Sentence", "which %1 is asked for");
 QT_TRANSLATE_NOOP("Sentence", "which part of all values that is");
 QT_TRANSLATE_NOOP("Sentence", "with as many species as individuals there is no finite α, and counts are from 0 up");
 QT_TRANSLATE_NOOP("Sentence", "with asks for a number, a date or yes or no, and this is %1.");
-QT_TRANSLATE_NOOP(
-    "Sentence", "with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.");
-QT_TRANSLATE_NOOP("Sentence", "with is followed by a held value, = and the value to try, as in max(r) with k = 8, or "
-                              "by several in brackets, as in with (k = 8, m = 2).");
+QT_TRANSLATE_NOOP("Sentence", "with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.");
+QT_TRANSLATE_NOOP("Sentence", "with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).");
 QT_TRANSLATE_NOOP("Sentence", "with takes up to %1 held values at once.");
-QT_TRANSLATE_NOOP("Sentence",
-                  "with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.");
+QT_TRANSLATE_NOOP("Sentence", "with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.");
 QT_TRANSLATE_NOOP("Sentence", "worked out from earlier rows");
-QT_TRANSLATE_NOOP("Sentence",
-                  "working this out would take more memory than is free: use fewer rows, or fewer formulas");
+QT_TRANSLATE_NOOP("Sentence", "working this out would take more memory than is free: use fewer rows, or fewer formulas");
+QT_TRANSLATE_NOOP("Sentence", "worksheets have no %1 with a condition");
+QT_TRANSLATE_NOOP("Sentence", "worksheets have no function for %1");
 QT_TRANSLATE_NOOP("Sentence", "x − mean");
 QT_TRANSLATE_NOOP("Sentence", "x, or a value of your own where x is missing.");
 QT_TRANSLATE_NOOP("Sentence", "xlnx takes numbers from 0 up");

@@ -9,6 +9,8 @@ import re
 
 LITERAL = r'"((?:[^"\\\n]|\\.)+)"'
 FORMULA = re.compile(r" = |^\(|^[A-Za-z0-9_]+\(|[ΣΠȳ₁²]|√\(|^ln [^t]|^density |^max |^sd |^shannon |\^|^P\(|^\d|\(\d{4}\)$|^of ")
+# What formats of files consist of: elements, names of parts and of attributes, number formats, the standards' functions.
+MARKUP = re.compile(r'^</|<\\?[\w?/]+[ :>]|^<|\\hline|\w:[\w:-]+$|^[\w\[\]./-]+$|^[A-Z.]+$|\ba_|=\\"$|^yyyy|^[^a-z]*$|/>|^application/|^\}|^urn:')
 KINDS = ["a number", "a text", "a date", "a yes or no", "a class", "a distribution", "numbers",
          "a column of this table", "a group of columns", "a held value", "a condition, such as x > 0",
          "a condition, such as sum(share) ≈ 1", "a date such as 2026-05-20", "a list of words",
@@ -39,6 +41,8 @@ def texts():
         source, all_literals = literals(open(path, encoding="utf-8").read())
         builds = "/builders/" in path or "/unfoldings/" in path
         for text in all_literals:
+            if "/files/" in path and MARKUP.search(text):
+                continue
             words = len(re.findall(r"[A-Za-z%][A-Za-z0-9']*", text))
             pattern = "%1" in text
             sentence = text[-1] in ".?:" and (text[0].isupper() or words > 4)
@@ -57,6 +61,10 @@ def texts():
             found.update(text for text in written if text[0].isupper() or " " in text or text == "sum")
         if path.endswith("summary.cpp"):
             found.update(re.findall(r'\{"\w+",\s*"([^"]+)",\s*"[^"]*\$x', source))
+        if path.endswith("workbook_of_study.cpp"):
+            found.update(["Held values", "from", "below", "above", "up to"])
+        if path.endswith("worksheet_report.cpp"):
+            found.update(["Formulas:", "Also:"])
         if path.endswith("class_rows.cpp"):
             found.add("classes")
         found.update(re.findall(r"\.label = " + LITERAL, source))

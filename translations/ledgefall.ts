@@ -27,6 +27,10 @@
         <source>All files (*)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Studies and worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -3275,10 +3279,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>under_and_beside</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The axis %1: %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3328,6 +3328,518 @@
     </message>
     <message>
         <source>share of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 draws another number each time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a function or a distribution, and is not written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is written as values: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 keeps its value: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: in %2, %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: its rows have different formulas.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 runs to the right in the worksheet: here its rows are under each other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 stands under %2 and is no formula: it is left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 under %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, as it is used here, has no like in the formula language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 hidden rows are taken like the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 merged cells are taken as their first cell, and empty cells beside it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: files of this kind are written and not read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A worksheet ends with .ods or .xlsx: choose one of these.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HTML tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has more than %1 cells that are not empty, and is not read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has more than %1 different fields.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is JSON, but neither a list of records nor an object of lists.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is an OpenDocument file, but no spreadsheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is cut or damaged: it does not end as an archive does. Ask for it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is encrypted, or a workbook in the older binary format: save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is encrypted: save it without a password first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is no worksheet, or a damaged one: its part %1 is not there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its field %1 is no list: columns are written as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 is damaged and cannot be unpacked. Ask for the file again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 is no well-formed XML. Ask for the file again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 unpacks to more than %2 bytes, and is not read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its record %1 is no object: records are written as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>JSON records</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as values:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>LaTeX tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Markdown tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Office Open XML workbooks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>OpenDocument spreadsheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the column %2: type %5 there to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over the formula: give the formula back to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: give the formula back to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The grid %1 is left out: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The range %1 leaves out the last rows of the column (%2). It stays so: write the column&apos;s name alone to take all of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The worksheet could not be packed: the memory does not suffice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The worksheet has %1, and the formula gives %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are %1 more such rows in %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times of day without a date are taken as parts of a day: noon is 0.5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To look at in the worksheet:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values that are not what their formulas give:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What stands under %1 is left out: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a bracket is not closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list in it is not closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a measure in it takes what is worked out for each row: give that a column of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a text in it is not closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it calls a held function</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it cannot be read from %1 on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it cannot be written in one formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares by ≈ or in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets do not tell capitals from small letters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it counts texts that a formula leaves out in some rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has a function with more than 255 arguments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has a list of more than 10000 values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has a list of values in braces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has a number that cannot be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has more than %1 signs in a row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has two places in brackets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is longer than %1 characters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it joins more than 500 operands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in a block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it picks a row by more than one equality</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to %1, under a table, which is no formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is in no table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to a column without values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to a place outside the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to a place that was removed (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to another file or to several sheets (%1), which are not opened</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to itself by way of other cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to the sheet %1, which is not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a column without rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a range with what stands under a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a row of a held value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a row of what is worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a whole column of the sheet, with what stands under the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses %1, which is in no table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a cell of a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a class as a value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a column that is not written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a group of columns as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a held function</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a name that is not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a part of a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a range over several tables</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a range that is empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a range that is in no table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row or column whose number is worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row whose number is worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a whole column as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a whole row of the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses an axis of a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses another quantile method than worksheets do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses several cells as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses several columns as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses several rows as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses the name %1, which is not defined</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses the range %1 as one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it would be longer than %1 characters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its brackets stand more than %1 deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition asks what is in a list, or in classes without end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition compares two columns, or none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition has a sign that stands for any text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition has a sign that stands for any text in worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition is joined from texts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition is no comparison</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its formula cannot be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>something is missing at its end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the brackets of %1 are not closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the worksheet functions cannot say it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worksheets have no %1 with a condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worksheets have no function for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Also:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Formulas:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up to</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5328,10 +5840,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Import delimited text…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Export this table…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5485,10 +5993,6 @@
     </message>
     <message>
         <source>nothing yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Import delimited text</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5721,6 +6225,38 @@
     </message>
     <message>
         <source>What &amp;if, and runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import a table or a worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the study as a worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All formulas were written to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or a worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the study as a &amp;worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spreadsheet ods xlsx send hand on</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6150,10 +6686,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Import delimited text…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Open the demo study</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6167,6 +6699,10 @@
     </message>
     <message>
         <source>Remove from my starters</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import a table or a worksheet…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6201,10 +6737,6 @@
     </message>
     <message>
         <source>Save the study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open a study</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6297,6 +6829,14 @@
     </message>
     <message>
         <source>Reading the earlier versions…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a study or a worksheet</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7390,6 +7930,53 @@
     </message>
     <message>
         <source>Copy the working</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WorksheetDialog</name>
+    <message>
+        <source>What is in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables: %1. Held values: %2. Formulas recovered: %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in it looks like a slip.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places that look like a slip: %1. They are listed first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To look at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values that are not what their formulas give</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Also</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it as a study</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

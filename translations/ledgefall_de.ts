@@ -27,6 +27,10 @@
         <source>All files (*)</source>
         <translation>Alle Dateien (*)</translation>
     </message>
+    <message>
+        <source>Studies and worksheets</source>
+        <translation>Studien und Rechenblätter</translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -3275,10 +3279,6 @@
         <translation>diese Zeilen entstehen nicht aus Formeln</translation>
     </message>
     <message>
-        <source>under_and_beside</source>
-        <translation>under_and_beside</translation>
-    </message>
-    <message>
         <source>The axis %1: %2</source>
         <translation>Die Achse %1: %2</translation>
     </message>
@@ -3329,6 +3329,518 @@
     <message>
         <source>share of %1</source>
         <translation>Anteil an %1</translation>
+    </message>
+    <message>
+        <source>%1 draws another number each time</source>
+        <translation>%1 zieht jedes Mal eine andere Zahl</translation>
+    </message>
+    <message>
+        <source>%1 is a function or a distribution, and is not written.</source>
+        <translation>%1 ist eine Funktion oder eine Verteilung und wird nicht geschrieben.</translation>
+    </message>
+    <message>
+        <source>%1 is written as values: %2.</source>
+        <translation>%1 wird als Werte geschrieben: %2.</translation>
+    </message>
+    <message>
+        <source>%1 keeps its value: %2.</source>
+        <translation>%1 behält seinen Wert: %2.</translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: %2</source>
+        <translation>%1 behält ihre Werte: %2</translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: in %2, %3.</source>
+        <translation>%1 behält ihre Werte: in %2, %3.</translation>
+    </message>
+    <message>
+        <source>%1 keeps its values: its rows have different formulas.</source>
+        <translation>%1 behält ihre Werte: ihre Zeilen haben verschiedene Formeln.</translation>
+    </message>
+    <message>
+        <source>%1 runs to the right in the worksheet: here its rows are under each other.</source>
+        <translation>%1 läuft im Rechenblatt nach rechts: hier stehen ihre Zeilen untereinander.</translation>
+    </message>
+    <message>
+        <source>%1 stands under %2 and is no formula: it is left out.</source>
+        <translation>%1 steht unter %2 und ist keine Formel: es wird weggelassen.</translation>
+    </message>
+    <message>
+        <source>%1 under %2: %3</source>
+        <translation>%1 unter %2: %3</translation>
+    </message>
+    <message>
+        <source>%1, as it is used here, has no like in the formula language</source>
+        <translation>%1, so wie es hier steht, hat in der Formelsprache nichts Gleiches</translation>
+    </message>
+    <message>
+        <source>%1: %2 hidden rows are taken like the others.</source>
+        <translation>%1: %2 verborgene Zeilen werden wie die anderen genommen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 merged cells are taken as their first cell, and empty cells beside it.</source>
+        <translation>%1: %2 verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen.</translation>
+    </message>
+    <message>
+        <source>%1: files of this kind are written and not read.</source>
+        <translation>%1: Dateien dieser Art werden geschrieben und nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>A worksheet ends with .ods or .xlsx: choose one of these.</source>
+        <translation>Ein Rechenblatt endet auf .ods oder .xlsx: wählen Sie eines davon.</translation>
+    </message>
+    <message>
+        <source>HTML tables</source>
+        <translation>HTML-Tabellen</translation>
+    </message>
+    <message>
+        <source>It has more than %1 cells that are not empty, and is not read.</source>
+        <translation>Es hat mehr als %1 Zellen, die nicht leer sind, und wird nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>It has more than %1 different fields.</source>
+        <translation>Es hat mehr als %1 verschiedene Felder.</translation>
+    </message>
+    <message>
+        <source>It is JSON, but neither a list of records nor an object of lists.</source>
+        <translation>Es ist JSON, aber weder eine Liste von Datensätzen noch ein Objekt von Listen.</translation>
+    </message>
+    <message>
+        <source>It is an OpenDocument file, but no spreadsheet.</source>
+        <translation>Es ist eine OpenDocument-Datei, aber keine Tabelle.</translation>
+    </message>
+    <message>
+        <source>It is cut or damaged: it does not end as an archive does. Ask for it again.</source>
+        <translation>Es ist abgeschnitten oder beschädigt: es endet nicht wie ein Archiv. Lassen Sie es sich noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>It is encrypted, or a workbook in the older binary format: save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
+        <translation>Es ist verschlüsselt, oder eine Mappe im älteren Binärformat: speichern Sie es ohne Kennwort, als Office-Open-XML-Mappe oder OpenDocument-Tabelle.</translation>
+    </message>
+    <message>
+        <source>It is encrypted: save it without a password first.</source>
+        <translation>Es ist verschlüsselt: speichern Sie es zuerst ohne Kennwort.</translation>
+    </message>
+    <message>
+        <source>It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.</source>
+        <translation>Es ist kein JSON: suchen Sie ein fehlendes Komma oder eine fehlende Klammer, oder lassen Sie es prüfen.</translation>
+    </message>
+    <message>
+        <source>It is no worksheet, or a damaged one: its part %1 is not there.</source>
+        <translation>Es ist kein Rechenblatt, oder ein beschädigtes: sein Teil %1 ist nicht da.</translation>
+    </message>
+    <message>
+        <source>Its field %1 is no list: columns are written as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
+        <translation>Sein Feld %1 ist keine Liste: Spalten werden als {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]} geschrieben.</translation>
+    </message>
+    <message>
+        <source>Its part %1 is damaged and cannot be unpacked. Ask for the file again.</source>
+        <translation>Sein Teil %1 ist beschädigt und kann nicht ausgepackt werden. Lassen Sie sich die Datei noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>Its part %1 is no well-formed XML. Ask for the file again.</source>
+        <translation>Sein Teil %1 ist kein wohlgeformtes XML. Lassen Sie sich die Datei noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>Its part %1 unpacks to more than %2 bytes, and is not read.</source>
+        <translation>Sein Teil %1 ist ausgepackt größer als %2 Bytes und wird nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>Its record %1 is no object: records are written as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
+        <translation>Sein Datensatz %1 ist kein Objekt: Datensätze werden als [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}] geschrieben.</translation>
+    </message>
+    <message>
+        <source>JSON records</source>
+        <translation>JSON-Datensätze</translation>
+    </message>
+    <message>
+        <source>Kept as values:</source>
+        <translation>Als Werte behalten:</translation>
+    </message>
+    <message>
+        <source>LaTeX tables</source>
+        <translation>LaTeX-Tabellen</translation>
+    </message>
+    <message>
+        <source>Markdown tables</source>
+        <translation>Markdown-Tabellen</translation>
+    </message>
+    <message>
+        <source>Office Open XML workbooks</source>
+        <translation>Office-Open-XML-Mappen</translation>
+    </message>
+    <message>
+        <source>OpenDocument spreadsheets</source>
+        <translation>OpenDocument-Tabellen</translation>
+    </message>
+    <message>
+        <source>Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the column %2: type %5 there to mend it.</source>
+        <translation>Zeile %1 zählt %2 %3, wo die Zeilen ringsum um %4 auf %5 steigen. Es bleibt so in der Spalte %2: tippen Sie dort %5, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over the formula: give the formula back to mend it.</source>
+        <translation>Zeile %1 von %2 hat %3 in ihrer Formel, wo %4 einen anderen Wert hat. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: give the formula back to mend it.</source>
+        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.</source>
+        <translation>Zeile %1 von %2 ist %3, über die Formel %4 getippt. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>The grid %1 is left out: %2.</source>
+        <translation>Das Gitter %1 wird weggelassen: %2.</translation>
+    </message>
+    <message>
+        <source>The range %1 leaves out the last rows of the column (%2). It stays so: write the column&apos;s name alone to take all of them.</source>
+        <translation>Der Bereich %1 lässt die letzten Zeilen der Spalte weg (%2). Es bleibt so: schreiben Sie nur den Namen der Spalte, um alle zu nehmen.</translation>
+    </message>
+    <message>
+        <source>The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
+        <translation>Der Bezug %1 ist nicht fest und ist %3 Zeilen weiter nach %2 gewandert. Hier bedeutet er in jeder Zeile %1; im Rechenblatt machen ihn Dollarzeichen fest.</translation>
+    </message>
+    <message>
+        <source>The worksheet could not be packed: the memory does not suffice.</source>
+        <translation>Das Rechenblatt konnte nicht gepackt werden: der Speicher reicht nicht.</translation>
+    </message>
+    <message>
+        <source>The worksheet has %1, and the formula gives %2.</source>
+        <translation>Das Rechenblatt hat %1, und die Formel ergibt %2.</translation>
+    </message>
+    <message>
+        <source>There are %1 more such rows in %2.</source>
+        <translation>Es gibt %1 weitere solche Zeilen in %2.</translation>
+    </message>
+    <message>
+        <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
+        <translation>Diese Zelle hat %1, wo die Zellen ringsum die Formel %2 haben. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Times of day without a date are taken as parts of a day: noon is 0.5.</source>
+        <translation>Uhrzeiten ohne Datum werden als Teile eines Tages genommen: Mittag ist 0,5.</translation>
+    </message>
+    <message>
+        <source>To look at in the worksheet:</source>
+        <translation>Im Rechenblatt anzusehen:</translation>
+    </message>
+    <message>
+        <source>Values that are not what their formulas give:</source>
+        <translation>Werte, die nicht sind, was ihre Formeln ergeben:</translation>
+    </message>
+    <message>
+        <source>What stands under %1 is left out: %2.</source>
+        <translation>Was unter %1 steht, wird weggelassen: %2.</translation>
+    </message>
+    <message>
+        <source>a bracket is not closed</source>
+        <translation>eine Klammer ist nicht geschlossen</translation>
+    </message>
+    <message>
+        <source>a list in it is not closed</source>
+        <translation>eine Liste darin ist nicht geschlossen</translation>
+    </message>
+    <message>
+        <source>a measure in it takes what is worked out for each row: give that a column of its own</source>
+        <translation>ein Maß darin nimmt, was für jede Zeile berechnet wird: geben Sie dem eine eigene Spalte</translation>
+    </message>
+    <message>
+        <source>a text in it is not closed</source>
+        <translation>ein Text darin ist nicht geschlossen</translation>
+    </message>
+    <message>
+        <source>it calls a held function</source>
+        <translation>sie ruft eine festgehaltene Funktion auf</translation>
+    </message>
+    <message>
+        <source>it cannot be read from %1 on</source>
+        <translation>sie kann von %1 an nicht gelesen werden</translation>
+    </message>
+    <message>
+        <source>it cannot be written in one formula</source>
+        <translation>sie kann nicht in einer Formel geschrieben werden</translation>
+    </message>
+    <message>
+        <source>it compares by ≈ or in</source>
+        <translation>sie vergleicht mit ≈ oder in</translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets do not tell capitals from small letters</source>
+        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden große und kleine Buchstaben nicht</translation>
+    </message>
+    <message>
+        <source>it counts texts that a formula leaves out in some rows</source>
+        <translation>sie zählt Texte, die eine Formel in manchen Zeilen weglässt</translation>
+    </message>
+    <message>
+        <source>it has a function with more than 255 arguments</source>
+        <translation>sie hat eine Funktion mit mehr als 255 Argumenten</translation>
+    </message>
+    <message>
+        <source>it has a list of more than 10000 values</source>
+        <translation>sie hat eine Liste von mehr als 10000 Werten</translation>
+    </message>
+    <message>
+        <source>it has a list of values in braces</source>
+        <translation>sie hat eine Liste von Werten in geschweiften Klammern</translation>
+    </message>
+    <message>
+        <source>it has a number that cannot be read</source>
+        <translation>sie hat eine Zahl, die nicht gelesen werden kann</translation>
+    </message>
+    <message>
+        <source>it has more than %1 signs in a row</source>
+        <translation>sie hat mehr als %1 Vorzeichen hintereinander</translation>
+    </message>
+    <message>
+        <source>it has two places in brackets</source>
+        <translation>sie hat zwei Plätze in Klammern</translation>
+    </message>
+    <message>
+        <source>it is longer than %1 characters</source>
+        <translation>sie ist länger als %1 Zeichen</translation>
+    </message>
+    <message>
+        <source>it joins more than 500 operands</source>
+        <translation>sie verbindet mehr als 500 Operanden</translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in a block</source>
+        <translation>sie sucht den nächsten Wert in einem Block</translation>
+    </message>
+    <message>
+        <source>it picks a row by more than one equality</source>
+        <translation>sie wählt eine Zeile durch mehr als eine Gleichheit</translation>
+    </message>
+    <message>
+        <source>it refers to %1, under a table, which is no formula</source>
+        <translation>sie bezieht sich auf %1 unter einer Tabelle, das keine Formel ist</translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is empty</source>
+        <translation>sie bezieht sich auf %1, das leer ist</translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is in no table</source>
+        <translation>sie bezieht sich auf %1, das in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it refers to a column without values</source>
+        <translation>sie bezieht sich auf eine Spalte ohne Werte</translation>
+    </message>
+    <message>
+        <source>it refers to a place outside the sheet</source>
+        <translation>sie bezieht sich auf einen Platz außerhalb des Blatts</translation>
+    </message>
+    <message>
+        <source>it refers to a place that was removed (%1)</source>
+        <translation>sie bezieht sich auf einen Platz, der entfernt wurde (%1)</translation>
+    </message>
+    <message>
+        <source>it refers to another file or to several sheets (%1), which are not opened</source>
+        <translation>sie bezieht sich auf eine andere Datei oder auf mehrere Blätter (%1), die nicht geöffnet werden</translation>
+    </message>
+    <message>
+        <source>it refers to itself by way of other cells</source>
+        <translation>sie bezieht sich über andere Zellen auf sich selbst</translation>
+    </message>
+    <message>
+        <source>it refers to the sheet %1, which is not there</source>
+        <translation>sie bezieht sich auf das Blatt %1, das nicht da ist</translation>
+    </message>
+    <message>
+        <source>it takes a column without rows</source>
+        <translation>sie nimmt eine Spalte ohne Zeilen</translation>
+    </message>
+    <message>
+        <source>it takes a range with what stands under a table</source>
+        <translation>sie nimmt einen Bereich mit dem, was unter einer Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it takes a row of a held value</source>
+        <translation>sie nimmt eine Zeile eines festgehaltenen Werts</translation>
+    </message>
+    <message>
+        <source>it takes a row of what is worked out</source>
+        <translation>sie nimmt eine Zeile von etwas Berechnetem</translation>
+    </message>
+    <message>
+        <source>it takes a whole column of the sheet, with what stands under the table</source>
+        <translation>sie nimmt eine ganze Spalte des Blatts mit dem, was unter der Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses %1, which is in no table</source>
+        <translation>sie verwendet %1, das in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses a cell of a two-way table</source>
+        <translation>sie verwendet eine Zelle einer Tabelle mit zwei Achsen</translation>
+    </message>
+    <message>
+        <source>it uses a class as a value</source>
+        <translation>sie verwendet eine Klasse als Wert</translation>
+    </message>
+    <message>
+        <source>it uses a column that is not written</source>
+        <translation>sie verwendet eine Spalte, die nicht geschrieben wird</translation>
+    </message>
+    <message>
+        <source>it uses a group of columns as one value</source>
+        <translation>sie verwendet eine Gruppe von Spalten als einen Wert</translation>
+    </message>
+    <message>
+        <source>it uses a held function</source>
+        <translation>sie verwendet eine festgehaltene Funktion</translation>
+    </message>
+    <message>
+        <source>it uses a name that is not there</source>
+        <translation>sie verwendet einen Namen, der nicht da ist</translation>
+    </message>
+    <message>
+        <source>it uses a part of a two-way table</source>
+        <translation>sie verwendet einen Teil einer Tabelle mit zwei Achsen</translation>
+    </message>
+    <message>
+        <source>it uses a range over several tables</source>
+        <translation>sie verwendet einen Bereich über mehrere Tabellen</translation>
+    </message>
+    <message>
+        <source>it uses a range that is empty</source>
+        <translation>sie verwendet einen Bereich, der leer ist</translation>
+    </message>
+    <message>
+        <source>it uses a range that is in no table</source>
+        <translation>sie verwendet einen Bereich, der in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses a row or column whose number is worked out</source>
+        <translation>sie verwendet eine Zeile oder Spalte, deren Nummer berechnet wird</translation>
+    </message>
+    <message>
+        <source>it uses a row whose number is worked out</source>
+        <translation>sie verwendet eine Zeile, deren Nummer berechnet wird</translation>
+    </message>
+    <message>
+        <source>it uses a whole column as one value</source>
+        <translation>sie verwendet eine ganze Spalte als einen Wert</translation>
+    </message>
+    <message>
+        <source>it uses a whole row of the sheet</source>
+        <translation>sie verwendet eine ganze Zeile des Blatts</translation>
+    </message>
+    <message>
+        <source>it uses an axis of a two-way table</source>
+        <translation>sie verwendet eine Achse einer Tabelle mit zwei Achsen</translation>
+    </message>
+    <message>
+        <source>it uses another quantile method than worksheets do</source>
+        <translation>sie verwendet eine andere Quantilmethode als Rechenblätter</translation>
+    </message>
+    <message>
+        <source>it uses several cells as one value</source>
+        <translation>sie verwendet mehrere Zellen als einen Wert</translation>
+    </message>
+    <message>
+        <source>it uses several columns as one value</source>
+        <translation>sie verwendet mehrere Spalten als einen Wert</translation>
+    </message>
+    <message>
+        <source>it uses several rows as one value</source>
+        <translation>sie verwendet mehrere Zeilen als einen Wert</translation>
+    </message>
+    <message>
+        <source>it uses the name %1, which is not defined</source>
+        <translation>sie verwendet den Namen %1, der nicht festgelegt ist</translation>
+    </message>
+    <message>
+        <source>it uses the range %1 as one value</source>
+        <translation>sie verwendet den Bereich %1 als einen Wert</translation>
+    </message>
+    <message>
+        <source>it would be longer than %1 characters</source>
+        <translation>sie wäre länger als %1 Zeichen</translation>
+    </message>
+    <message>
+        <source>its brackets stand more than %1 deep</source>
+        <translation>ihre Klammern stehen mehr als %1 tief</translation>
+    </message>
+    <message>
+        <source>its condition asks what is in a list, or in classes without end</source>
+        <translation>ihre Bedingung fragt, was in einer Liste oder in Klassen ohne Ende ist</translation>
+    </message>
+    <message>
+        <source>its condition compares two columns, or none</source>
+        <translation>ihre Bedingung vergleicht zwei Spalten, oder keine</translation>
+    </message>
+    <message>
+        <source>its condition has a sign that stands for any text</source>
+        <translation>ihre Bedingung hat ein Zeichen, das für beliebigen Text steht</translation>
+    </message>
+    <message>
+        <source>its condition has a sign that stands for any text in worksheets</source>
+        <translation>ihre Bedingung hat ein Zeichen, das in Rechenblättern für beliebigen Text steht</translation>
+    </message>
+    <message>
+        <source>its condition is joined from texts</source>
+        <translation>ihre Bedingung ist aus Texten zusammengefügt</translation>
+    </message>
+    <message>
+        <source>its condition is no comparison</source>
+        <translation>ihre Bedingung ist kein Vergleich</translation>
+    </message>
+    <message>
+        <source>its formula cannot be read</source>
+        <translation>ihre Formel kann nicht gelesen werden</translation>
+    </message>
+    <message>
+        <source>something is missing at its end</source>
+        <translation>an ihrem Ende fehlt etwas</translation>
+    </message>
+    <message>
+        <source>the brackets of %1 are not closed</source>
+        <translation>die Klammern von %1 sind nicht geschlossen</translation>
+    </message>
+    <message>
+        <source>the worksheet functions cannot say it</source>
+        <translation>die Funktionen der Rechenblätter können es nicht sagen</translation>
+    </message>
+    <message>
+        <source>worksheets have no %1 with a condition</source>
+        <translation>Rechenblätter haben kein %1 mit einer Bedingung</translation>
+    </message>
+    <message>
+        <source>worksheets have no function for %1</source>
+        <translation>Rechenblätter haben keine Funktion für %1</translation>
+    </message>
+    <message>
+        <source>Also:</source>
+        <translation>Außerdem:</translation>
+    </message>
+    <message>
+        <source>Formulas:</source>
+        <translation>Formeln:</translation>
+    </message>
+    <message>
+        <source>Held values</source>
+        <translation>Festgehaltene Werte</translation>
+    </message>
+    <message>
+        <source>above</source>
+        <translation>über</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unter</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>up to</source>
+        <translation>bis</translation>
     </message>
 </context>
 <context>
@@ -5328,10 +5840,6 @@
         <translation>Speichern &amp;unter …</translation>
     </message>
     <message>
-        <source>&amp;Import delimited text…</source>
-        <translation>Getrennten Text &amp;einlesen …</translation>
-    </message>
-    <message>
         <source>&amp;Export this table…</source>
         <translation>Diese Tabelle &amp;ausgeben …</translation>
     </message>
@@ -5486,10 +5994,6 @@
     <message>
         <source>nothing yet</source>
         <translation>noch nichts</translation>
-    </message>
-    <message>
-        <source>Import delimited text</source>
-        <translation>Getrennten Text einlesen</translation>
     </message>
     <message>
         <source>Export this table</source>
@@ -5722,6 +6226,38 @@
     <message>
         <source>What &amp;if, and runs</source>
         <translation>Was &amp;wäre wenn, und Läufe</translation>
+    </message>
+    <message>
+        <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
+        <translation>%1 wurde als neue Studie genommen. Was darin gefunden wurde, steht in der Notiz der Studie, unter Studie ▸ Einstellungen dieser Studie.</translation>
+    </message>
+    <message>
+        <source>Import a table or a worksheet</source>
+        <translation>Eine Tabelle oder ein Rechenblatt einlesen</translation>
+    </message>
+    <message>
+        <source>Export the study as a worksheet</source>
+        <translation>Die Studie als Rechenblatt ausgeben</translation>
+    </message>
+    <message>
+        <source>Writing %1…</source>
+        <translation>%1 wird geschrieben …</translation>
+    </message>
+    <message>
+        <source>All formulas were written to %1.</source>
+        <translation>Alle Formeln wurden nach %1 geschrieben.</translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or a worksheet…</source>
+        <translation>Eine Tabelle oder ein Rechenblatt e&amp;inlesen …</translation>
+    </message>
+    <message>
+        <source>Export the study as a &amp;worksheet…</source>
+        <translation>Die Studie als &amp;Rechenblatt ausgeben …</translation>
+    </message>
+    <message>
+        <source>spreadsheet ods xlsx send hand on</source>
+        <translation>Tabellenblatt ods xlsx senden weitergeben</translation>
     </message>
 </context>
 <context>
@@ -6150,10 +6686,6 @@
         <translation>Neue Tabelle</translation>
     </message>
     <message>
-        <source>Import delimited text…</source>
-        <translation>Text mit Trennzeichen einlesen …</translation>
-    </message>
-    <message>
         <source>Open the demo study</source>
         <translation>Die Beispielstudie öffnen</translation>
     </message>
@@ -6168,6 +6700,10 @@
     <message>
         <source>Remove from my starters</source>
         <translation>Aus meinen Anfängen entfernen</translation>
+    </message>
+    <message>
+        <source>Import a table or a worksheet…</source>
+        <translation>Eine Tabelle oder ein Rechenblatt einlesen …</translation>
     </message>
 </context>
 <context>
@@ -6202,10 +6738,6 @@
     <message>
         <source>Save the study</source>
         <translation>Die Studie speichern</translation>
-    </message>
-    <message>
-        <source>Open a study</source>
-        <translation>Eine Studie öffnen</translation>
     </message>
     <message>
         <source>Leave without it</source>
@@ -6298,6 +6830,14 @@
     <message>
         <source>Reading the earlier versions…</source>
         <translation>Die früheren Fassungen werden gelesen…</translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation>%1 wird gelesen …</translation>
+    </message>
+    <message>
+        <source>Open a study or a worksheet</source>
+        <translation>Eine Studie oder ein Rechenblatt öffnen</translation>
     </message>
 </context>
 <context>
@@ -7391,6 +7931,53 @@
     <message>
         <source>Copy the working</source>
         <translation>Rechenweg kopieren</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WorksheetDialog</name>
+    <message>
+        <source>What is in %1</source>
+        <translation>Was in %1 steht</translation>
+    </message>
+    <message>
+        <source>Tables: %1. Held values: %2. Formulas recovered: %3.</source>
+        <translation>Tabellen: %1. Festgehaltene Werte: %2. Gefundene Formeln: %3.</translation>
+    </message>
+    <message>
+        <source>Nothing in it looks like a slip.</source>
+        <translation>Nichts darin sieht nach einem Versehen aus.</translation>
+    </message>
+    <message>
+        <source>Places that look like a slip: %1. They are listed first.</source>
+        <translation>Stellen, die nach einem Versehen aussehen: %1. Sie stehen zuerst.</translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation>Was gefunden wurde</translation>
+    </message>
+    <message>
+        <source>To look at</source>
+        <translation>Anzusehen</translation>
+    </message>
+    <message>
+        <source>Values that are not what their formulas give</source>
+        <translation>Werte, die nicht sind, was ihre Formeln ergeben</translation>
+    </message>
+    <message>
+        <source>Kept as values</source>
+        <translation>Als Werte behalten</translation>
+    </message>
+    <message>
+        <source>Formulas</source>
+        <translation>Formeln</translation>
+    </message>
+    <message>
+        <source>Also</source>
+        <translation>Außerdem</translation>
+    </message>
+    <message>
+        <source>Take it as a study</source>
+        <translation>Als Studie nehmen</translation>
     </message>
 </context>
 </TS>

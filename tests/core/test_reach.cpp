@@ -174,6 +174,33 @@ class TestReach : public QObject {
         QVERIFY(!refused);
         QVERIFY(refused.refusal().text().find("let it cover all rows first") != std::string::npos);
     }
+
+    /// A reach in two parts, the second to the table's end, all of whose rows are removed: rows added at the end are
+    /// covered as before, and so at the beginning.
+    void an_open_end_outlives_its_rows() {
+        for (const bool at_end : {true, false}) {
+            MarkedScene at({1, 2, 3, 4, 5}, at_end ? 1 : 0, at_end ? 4 : 3);
+            // The row that is not covered comes between the others, so that the reach has two parts.
+            const auto move = [&at](std::size_t from, std::size_t to) {
+                std::vector<std::size_t> numbers = {from, 0, to};
+                std::size_t next = 0;
+                at.move([&](std::size_t) { return numbers[next++]; });
+            };
+            move(at_end ? 0 : 4, 2);
+            QVERIFY(at.agrees(at.bench.study));
+            at.bench.take(remove_rows(at.bench.study, at.bench.table, at_end ? 2 : 0, 3));
+            at.model.remove(at_end ? 2 : 0, 3);
+            QVERIFY(at.agrees(at.bench.study));
+            const std::size_t where = at_end ? 2 : 0;
+            at.bench.take(insert_rows(at.bench.study, at.bench.table, where, 2));
+            at.model.insert(where, 2);
+            at.bench.take(type_block(at.bench.study, at.bench.table, where, 0, {{"8"}, {"9"}}));
+            at.model.rows[where].x = 8;
+            at.model.rows[where + 1].x = 9;
+            QVERIFY(at.model.rows[where].covered);
+            QVERIFY(at.agrees(at.bench.study));
+        }
+    }
 };
 
 LEDGEFALL_TEST(TestReach)

@@ -6,6 +6,7 @@
 #include "files/worksheets/worksheet_readers.h"
 
 #include <algorithm>
+#include <charconv>
 #include <cstring>
 #include <map>
 #include <pugixml.hpp>
@@ -180,14 +181,58 @@ class OpenDocumentReader {
         return true;
     }
 
+    /// What the attributes of a cell say, found in one walk over them: looking each up by its name costs as much as
+    /// parsing the whole file.
+    struct CellAttributes {
+        std::string_view type, value, date, time, answer, text, formula, style;
+        bool has_text = false, error = false;
+        unsigned columns = 1, columns_spanned = 1, rows_spanned = 1;
+
+        explicit CellAttributes(const pugi::xml_node& node) {
+            for (const pugi::xml_attribute& attribute : node.attributes()) {
+                const std::string_view name = attribute.name();
+                const char* const said = attribute.value();
+                if (name == "office:value-type") {
+                    type = said;
+                } else if (name == "office:value") {
+                    value = said;
+                } else if (name == "table:formula") {
+                    formula = said;
+                } else if (name == "table:style-name") {
+                    style = said;
+                } else if (name == "table:number-columns-repeated") {
+                    columns = std::clamp(attribute.as_uint(1), 1U, WorksheetLimits::columns);
+                } else if (name == "office:date-value") {
+                    date = said;
+                } else if (name == "office:time-value") {
+                    time = said;
+                } else if (name == "office:boolean-value") {
+                    answer = said;
+                } else if (name == "office:string-value") {
+                    text = said;
+                    has_text = true;
+                } else if (name == "table:number-columns-spanned") {
+                    columns_spanned = attribute.as_uint(1);
+                } else if (name == "table:number-rows-spanned") {
+                    rows_spanned = attribute.as_uint(1);
+                } else if (name == "calcext:value-type") {
+                    error = std::string_view(said) == "error";
+                }
+            }
+        }
+        bool filled() const { return !type.empty() || !formula.empty(); }
+    };
+
     bool read_row(const pugi::xml_node& row, SheetBuilder& sheet) {
         const std::uint32_t repeated =
             std::clamp(row.attribute("table:number-rows-repeated").as_uint(1), 1U, WorksheetLimits::rows);
+        cells_.clear();
         std::uint64_t filled = 0;
-        for (const pugi::xml_node& cell : row.children()) {
-            if (cell.attribute("office:value-type") || cell.attribute("table:formula")) {
-                filled +=
-                    std::min(cell.attribute("table:number-columns-repeated").as_uint(1), WorksheetLimits::columns);
+        for (const pugi::xml_node& node : row.children()) {
+            const bool covered = is(node, "table:covered-table-cell");
+            if (covered || is(node, "table:table-cell")) {
+                cells_.push_back({node, CellAttributes(node), covered});
+                filled += cells_.back().said.filled() ? cells_.back().said.columns : 0;
             }
         }
         if (filled * repeated > WorksheetLimits::cells) { // said at once, rather than after making them
@@ -198,7 +243,7 @@ class OpenDocumentReader {
             if (!visibility.empty() && visibility != "visible") {
                 sheet.hide_row();
             }
-            if (!read_cells(row, row_ + time, sheet)) {
+            if (!read_cells(row_ + time, sheet)) {
                 return false;
             }
         }
@@ -206,77 +251,67 @@ class OpenDocumentReader {
         return true;
     }
 
-    bool read_cells(const pugi::xml_node& row, std::uint32_t at_row, SheetBuilder& sheet) {
+    bool read_cells(std::uint32_t at_row, SheetBuilder& sheet) {
         std::uint32_t column = 0;
-        for (const pugi::xml_node& node : row.children()) {
-            const bool covered = is(node, "table:covered-table-cell");
-            if (!covered && !is(node, "table:table-cell")) {
-                continue;
-            }
-            const std::uint32_t repeated =
-                std::clamp(node.attribute("table:number-columns-repeated").as_uint(1), 1U, WorksheetLimits::columns);
-            if (node.attribute("table:number-columns-spanned").as_uint(1) > 1 ||
-                node.attribute("table:number-rows-spanned").as_uint(1) > 1) {
+        for (const RowCell& cell : cells_) {
+            if (cell.said.columns_spanned > 1 || cell.said.rows_spanned > 1) {
                 sheet.merge();
             }
-            if (!covered && (node.attribute("office:value-type") || node.attribute("table:formula"))) {
-                for (std::uint32_t time = 0; time < repeated && column + time < WorksheetLimits::columns; ++time) {
-                    if (!read_cell(node, {at_row, column + time}, sheet)) {
+            if (!cell.covered && cell.said.filled()) {
+                for (std::uint32_t time = 0; time < cell.said.columns && column + time < WorksheetLimits::columns;
+                     ++time) {
+                    if (!read_cell(cell.node, cell.said, {at_row, column + time}, sheet)) {
                         return false;
                     }
                 }
             }
-            column = std::min(column + repeated, WorksheetLimits::columns);
+            column = std::min(column + cell.said.columns, WorksheetLimits::columns);
         }
         return true;
     }
 
-    bool read_cell(const pugi::xml_node& node, SheetPlace place, SheetBuilder& sheet) {
+    bool read_cell(const pugi::xml_node& node, const CellAttributes& said, SheetPlace place, SheetBuilder& sheet) {
         SheetCell cell;
         cell.place = place;
-        const std::string_view type = node.attribute("office:value-type").value();
-        if (type == "float" || type == "percentage" || type == "currency") {
-            cell.number = node.attribute("office:value").as_double();
-        } else if (type == "date") {
-            std::string text = node.attribute("office:date-value").value();
+        if (said.type == "float" || said.type == "percentage" || said.type == "currency") {
+            std::from_chars(said.value.data(), said.value.data() + said.value.size(), cell.number);
+        } else if (said.type == "date") {
+            std::string text(said.date);
             std::replace(text.begin(), text.end(), 'T', ' ');
             const std::optional<double> date = read_date(text);
             cell.kind = date ? Kind::date : Kind::text;
             cell.number = date.value_or(0);
             cell.text = date ? std::string() : text;
-        } else if (type == "time") {
-            cell.number = days_of_duration(node.attribute("office:time-value").value());
+        } else if (said.type == "time") {
+            cell.number = days_of_duration(said.time);
             times_ = true;
-        } else if (type == "boolean") {
+        } else if (said.type == "boolean") {
             cell.kind = Kind::yes_no;
-            cell.number = std::string_view(node.attribute("office:boolean-value").value()) == "true" ? 1 : 0;
+            cell.number = said.answer == "true" ? 1 : 0;
         } else {
             cell.kind = Kind::text;
-            const pugi::xml_attribute given = node.attribute("office:string-value");
-            cell.text = given ? std::string(given.value()) : text_of(node);
+            cell.text = said.has_text ? std::string(said.text) : text_of(node);
             cell.has_value = !cell.text.empty();
         }
-        std::string_view formula = node.attribute("table:formula").value();
+        std::string_view formula = said.formula;
+        FormulaNotation notation = FormulaNotation::open_formula;
         if (!formula.empty()) {
-            const std::string shown = text_of(node);
-            if (std::string_view(node.attribute("calcext:value-type").value()) == "error" || is_fault_sign(shown)) {
+            if (const std::string shown = text_of(node); said.error || is_fault_sign(shown)) {
                 cell.at_fault = true;
                 cell.text = shown;
             }
+            if (const std::size_t equals = formula.find('='); equals != std::string_view::npos) {
+                notation = formula.substr(0, equals).find("msoxl") == std::string_view::npos ? notation
+                                                                                             : FormulaNotation::plain;
+                formula.remove_prefix(equals + 1);
+            }
         }
-        FormulaNotation notation = FormulaNotation::open_formula;
-        if (const std::size_t equals = formula.find('='); equals != std::string_view::npos) {
-            notation =
-                formula.substr(0, equals).find("msoxl") == std::string_view::npos ? notation : FormulaNotation::plain;
-            formula.remove_prefix(equals + 1);
+        if (!said.style.empty()) {
+            const auto style = styles_.find(said.style);
+            cell.format = style == styles_.end() ? Format() : style->second;
+        } else if (place.column < column_formats_.size()) {
+            cell.format = column_formats_[place.column];
         }
-        if (node.attribute("table:number-matrix-rows-spanned")) {
-            arrays_.push_back(place);
-        }
-        const auto style = styles_.find(node.attribute("table:style-name").value());
-        cell.format = style != styles_.end()                  ? style->second
-                      : place.column < column_formats_.size() ? column_formats_[place.column]
-                                                              : Format();
         return sheet.add(std::move(cell), formula, notation);
     }
 
@@ -298,7 +333,12 @@ class OpenDocumentReader {
     Workbook workbook_;
     std::map<std::string, Format, std::less<>> styles_;
     std::vector<Format> column_formats_;
-    std::vector<SheetPlace> arrays_;
+    struct RowCell {
+        pugi::xml_node node;
+        CellAttributes said;
+        bool covered = false;
+    };
+    std::vector<RowCell> cells_; ///< of the row that is being read
     std::uint32_t row_ = 0;
     bool times_ = false;
 };

@@ -86,6 +86,39 @@ std::vector<Piece> joined(std::vector<Piece> pieces, const Table& table) {
     return out;
 }
 
+/// A part of a reach that goes on to the table's end (or its beginning), and all of whose rows go, hands that on to the
+/// part of the same formula that is then the last (or the first): rows that are added there are covered as before.
+void hand_open_ends_on(std::vector<Piece>& pieces, const Table& table, std::size_t row, std::size_t end) {
+    std::vector<std::size_t> gone;
+    for (std::size_t at = 0; at < pieces.size(); ++at) {
+        const Rows rows = rows_of(pieces[at], table);
+        if (rows.from < row || rows.to > end || rows.from >= rows.to) {
+            continue;
+        }
+        for (std::size_t other = 0; other < pieces.size(); ++other) {
+            const Rows others = rows_of(pieces[other], table);
+            if (other == at || !(pieces[other].formula == pieces[at].formula)) {
+                continue;
+            }
+            const bool takes_end = !pieces[at].to && others.to == row && pieces[other].to;
+            const bool takes_start = !pieces[at].from && others.from == end && pieces[other].from;
+            if (takes_end) {
+                pieces[other].to.reset();
+            }
+            if (takes_start) {
+                pieces[other].from.reset();
+            }
+            if (takes_end || takes_start) {
+                gone.push_back(at);
+                break;
+            }
+        }
+    }
+    for (auto at = gone.rbegin(); at != gone.rend(); ++at) {
+        pieces.erase(pieces.begin() + static_cast<std::ptrdiff_t>(*at));
+    }
+}
+
 } // namespace
 
 void join_neighbouring_pieces(Table& table) {
@@ -131,6 +164,7 @@ void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count
                 piece.to = table.axis.id_at(row - 1);
             }
         }
+        hand_open_ends_on(pieces, table, row, end);
         if (pieces != column->pieces) {
             column.edit([&pieces](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
         }
