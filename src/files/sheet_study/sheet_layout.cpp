@@ -6,6 +6,7 @@
 
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
+#include "files/sheet_study/sheet_blocks.h"
 
 #include <algorithm>
 #include <functional>
@@ -13,61 +14,6 @@
 
 namespace ledgefall {
 namespace {
-
-struct Block {
-    SheetPlace from, to;
-    std::vector<const SheetCell*> cells;
-    bool is_single() const { return cells.size() == 1; }
-};
-
-/// Cuts cells at the rows (or columns) in which none of them stands.
-std::vector<std::vector<const SheetCell*>> cut(std::vector<const SheetCell*> cells, bool by_rows) {
-    const auto key = [by_rows](const SheetCell* cell) { return by_rows ? cell->place.row : cell->place.column; };
-    std::stable_sort(cells.begin(), cells.end(),
-                     [&key](const SheetCell* a, const SheetCell* b) { return key(a) < key(b); });
-    std::vector<std::vector<const SheetCell*>> out;
-    for (const SheetCell* cell : cells) {
-        if (out.empty() || key(cell) > key(out.back().back()) + 1) {
-            out.emplace_back();
-        }
-        out.back().push_back(cell);
-    }
-    return out;
-}
-
-void find_blocks(std::vector<const SheetCell*> cells, std::vector<Block>& out, int depth = 0) {
-    constexpr int deepest = 40;
-    auto parts = cut(std::move(cells), true);
-    bool divided = parts.size() > 1;
-    std::vector<std::vector<const SheetCell*>> smaller;
-    for (auto& part : parts) {
-        auto beside = cut(std::move(part), false);
-        divided = divided || beside.size() > 1;
-        std::move(beside.begin(), beside.end(), std::back_inserter(smaller));
-    }
-    for (auto& part : smaller) {
-        if (divided && depth < deepest) {
-            find_blocks(std::move(part), out, depth + 1);
-            continue;
-        }
-        Block block{part.front()->place, part.front()->place, std::move(part)};
-        for (const SheetCell* cell : block.cells) {
-            block.from = {std::min(block.from.row, cell->place.row), std::min(block.from.column, cell->place.column)};
-            block.to = {std::max(block.to.row, cell->place.row), std::max(block.to.column, cell->place.column)};
-        }
-        out.push_back(std::move(block));
-    }
-}
-
-/// Every reference in a formula, each with the node it stands in.
-void each_reference(const SheetNode& node, const std::function<void(const SheetNode&)>& see) {
-    if (node.type == SheetNode::Type::cell || node.type == SheetNode::Type::range) {
-        see(node);
-    }
-    for (const auto& kid : node.kids) {
-        each_reference(*kid, see);
-    }
-}
 
 /// One sheet's part of the layout.
 class LayoutFinder {
@@ -88,10 +34,10 @@ class LayoutFinder {
         if (cells.empty()) {
             return;
         }
-        std::vector<Block> blocks;
-        find_blocks(std::move(cells), blocks);
-        std::stable_sort(blocks.begin(), blocks.end(), [](const Block& a, const Block& b) { return a.from < b.from; });
-        for (Block& block : blocks) {
+        std::vector<SheetBlock> blocks = find_blocks(std::move(cells));
+        std::stable_sort(blocks.begin(), blocks.end(),
+                         [](const SheetBlock& a, const SheetBlock& b) { return a.from < b.from; });
+        for (SheetBlock& block : blocks) {
             take(block);
         }
         set_titles();
@@ -100,7 +46,7 @@ class LayoutFinder {
   private:
     const SheetCell* at(std::uint32_t row, std::uint32_t column) const { return sheet_.at({row, column}); }
 
-    void take(Block& block) {
+    void take(SheetBlock& block) {
         if (goes_on(block)) {
             return;
         }
@@ -130,7 +76,7 @@ class LayoutFinder {
     // --- held values ------------------------------------------------------------------------------------------------
 
     /// How many rows at the top of a block are a label with a single value (and a unit or note) beside it.
-    std::uint32_t leading_held_rows(const Block& block) const {
+    std::uint32_t leading_held_rows(const SheetBlock& block) const {
         const std::uint32_t width = block.to.column - block.from.column + 1;
         std::uint32_t rows = 0;
         bool referred = false;
@@ -161,7 +107,7 @@ class LayoutFinder {
         return !repeats && (referred || rows <= few) && (all || rows <= 20) ? rows : 0;
     }
 
-    void hold_row(std::uint32_t row, const Block& block) {
+    void hold_row(std::uint32_t row, const SheetBlock& block) {
         SheetHeldValue held;
         held.place = {number_, {row, block.from.column + 1}};
         split_unit(at(row, block.from.column)->text, held.label, held.unit);
@@ -177,20 +123,20 @@ class LayoutFinder {
 
     // --- tables -----------------------------------------------------------------------------------------------------
 
-    std::size_t filled_in_row(const Block& block, std::uint32_t row) const {
+    std::size_t filled_in_row(const SheetBlock& block, std::uint32_t row) const {
         const auto from = sheet_.from({row, block.from.column});
         const auto to = sheet_.from({row, block.to.column + 1});
         return static_cast<std::size_t>(to - from);
     }
 
-    bool all_texts(const Block& block, std::uint32_t row) const {
+    bool all_texts(const SheetBlock& block, std::uint32_t row) const {
         const auto to = sheet_.from({row, block.to.column + 1});
         return std::all_of(sheet_.from({row, block.from.column}), to,
                            [](const SheetCell& cell) { return cell.is_text() && cell.formula == nullptr; });
     }
 
     /// A single text over a wider block is its title.
-    void take_title_row(Block& block) {
+    void take_title_row(SheetBlock& block) {
         while (block.to.row > block.from.row && block.to.column > block.from.column &&
                filled_in_row(block, block.from.row) == 1 && all_texts(block, block.from.row) &&
                filled_in_row(block, block.from.row + 1) > 1) {
@@ -201,7 +147,7 @@ class LayoutFinder {
     }
 
     /// Whether a block is a two-way table: the formula of its cells looks at the heading above and the one beside.
-    bool take_grid(const Block& block) {
+    bool take_grid(const SheetBlock& block) {
         SheetGrid grid;
         grid.sheet = number_;
         grid.corner = block.from;
@@ -248,7 +194,7 @@ class LayoutFinder {
         return true;
     }
 
-    void take_table(const Block& block) {
+    void take_table(const SheetBlock& block) {
         if (take_grid(block)) {
             return;
         }
@@ -287,7 +233,7 @@ class LayoutFinder {
 
     /// Whether formulas have been copied to the right rather than down. A total under a column is copied to the right
     /// in every table, and counts for neither.
-    bool runs_across(const Block& block) const {
+    bool runs_across(const SheetBlock& block) const {
         std::size_t down = 0;
         std::size_t right = 0;
         for (const SheetCell* cell : block.cells) {
@@ -299,7 +245,7 @@ class LayoutFinder {
             down += under != nullptr && under->formula == cell->formula ? 1 : 0;
             right += beside != nullptr && beside->formula == cell->formula && !sums_above(*cell) ? 1 : 0;
         }
-        const Block& all = block;
+        const SheetBlock& all = block;
         bool labels = true;
         for (std::uint32_t row = all.from.row; row <= all.to.row; ++row) {
             const SheetCell* cell = at(row, all.from.column);
@@ -322,7 +268,7 @@ class LayoutFinder {
     }
 
     /// How many rows at the top are headings: none, one, or two where the second has units or goes on with the first.
-    std::uint32_t heading_rows(const Block& block) const {
+    std::uint32_t heading_rows(const SheetBlock& block) const {
         const std::uint32_t rows = block.to.row - block.from.row + 1;
         if (!all_texts(block, block.from.row) || filled_in_row(block, block.from.row) == 0) {
             return 0;
@@ -454,7 +400,7 @@ class LayoutFinder {
     // --- blocks that belong to others -------------------------------------------------------------------------------
 
     /// Whether a block goes on with the table above it, after an empty row: as its foot, or with further rows.
-    bool goes_on(const Block& block) {
+    bool goes_on(const SheetBlock& block) {
         for (SheetTable& table : layout_.tables) {
             if (table.sheet != number_ || table.across) {
                 continue;

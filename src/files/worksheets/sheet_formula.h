@@ -95,6 +95,9 @@ enum class FormulaNotation : std::uint8_t { open_formula, plain };
 /// Reads the formula of the cell at `own`, without the equals sign before it.
 SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own);
 
+/// The same text for trees that say the same, seen from their cells, and for no others.
+std::string what_formula_says(const SheetNode& node);
+
 /// The formula as the cell at `own` has it, without the equals sign before it.
 std::string write_sheet_formula(const SheetNode& node, SheetPlace own,
                                 FormulaNotation notation = FormulaNotation::plain);

@@ -1,0 +1,232 @@
+// Functions: by the table of forms, or by what their arguments say.
+
+#include "files/sheet_study/formula_translation.h"
+#include "files/sheet_study/openformula_functions.h"
+
+#include <algorithm>
+
+namespace ledgefall {
+namespace {
+
+using Type = SheetNode::Type;
+
+} // namespace
+
+std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
+    if (is_drawn(node.text)) {
+        throw FormulaNotSaid{{"%1 draws another number each time", {node.text}}};
+    }
+    switch (argument_form(node.text)) {
+    case ArgumentForm::none:
+        break;
+    case ArgumentForm::when:
+        return when(node, in_measure);
+    case ArgumentForm::all_of:
+        return joined(node, " and ", in_measure);
+    case ArgumentForm::any_of:
+        return joined(node, " or ", in_measure);
+    case ArgumentForm::count_by:
+        return "count(" + conditions(node, 0) + ")";
+    case ArgumentForm::sum_by:
+        return taken_by(node, "sum");
+    case ArgumentForm::mean_by:
+        return taken_by(node, "mean");
+    case ArgumentForm::sum_by_several:
+        return "sum(" + sample(argument(node, 0)).text + " where " + conditions(node, 1) + ")";
+    case ArgumentForm::mean_by_several:
+        return "mean(" + sample(argument(node, 0)).text + " where " + conditions(node, 1) + ")";
+    case ArgumentForm::lookup_in_block:
+        return lookup_in_block(node);
+    case ArgumentForm::lookup_by_place:
+        return lookup_by_place(node);
+    case ArgumentForm::lookup_in_columns:
+        return pick(sample(argument(node, 2)).text, sample(argument(node, 1)).text, argument(node, 0));
+    case ArgumentForm::by_number: {
+        const std::string_view measure = subtotal_measure(static_cast<int>(argument(node, 0).number));
+        if (measure.empty() || node.kids.size() != 2) {
+            throw no_like(node);
+        }
+        return std::string(measure) + "(" + sample(node.kid(1)).text + ")";
+    }
+    case ArgumentForm::completed: {
+        const std::string_view function = completed_function(argument(node, 2).text);
+        if (function.empty()) {
+            throw no_like(node);
+        }
+        return std::string(function) + "(" + value(node.kid(0), in_measure) + ", " + value(node.kid(1), in_measure) +
+               ")";
+    }
+    case ArgumentForm::convert:
+        return "convert(" + value(argument(node, 0), in_measure) + ", " + in_quotes(argument(node, 1).text) + ", " +
+               in_quotes(argument(node, 2).text) + ")";
+    case ArgumentForm::distribution: {
+        const SheetNode& last = *node.kids.back();
+        const bool cumulative = last.number != 0;
+        const DistributionForms forms = distribution_forms(node.text);
+        if (last.type != Type::yes_no && last.type != Type::number) {
+            throw no_like(node);
+        }
+        return filled(node, cumulative ? forms.cumulative : forms.at_value, in_measure);
+    }
+    }
+    const OpenFormulaFunction* function = openformula_function(node.text, node.kids.size());
+    if (function == nullptr) {
+        throw no_like(node);
+    }
+    return filled(node, function->form, in_measure);
+}
+
+const SheetNode& FormulaTranslation::argument(const SheetNode& node, std::size_t at) {
+    if (at >= node.kids.size()) {
+        throw no_like(node);
+    }
+    return node.kid(at);
+}
+
+std::string FormulaTranslation::filled(const SheetNode& node, std::string_view form, bool in_measure) {
+    // Each argument is said once, however often the form has it.
+    std::map<std::pair<char, std::size_t>, std::string> said;
+    const auto say = [&](char as, std::size_t at) {
+        auto& text = said[{as, at}];
+        if (text.empty()) {
+            if (as == '$') {
+                text = bracketed(value(argument(node, at), in_measure));
+            } else if (as == '#') {
+                text = bracketed(value(argument(node, at), true));
+            } else {
+                text = sample(argument(node, at)).text;
+                text = text.find(", ") == std::string::npos && text.find(" .. ") == std::string::npos ? text
+                                                                                                      : bracketed(text);
+            }
+        }
+        return text;
+    };
+    std::string out;
+    for (std::size_t at = 0; at < form.size(); ++at) {
+        const char c = form[at];
+        if (c != '$' && c != '@' && c != '#') {
+            out += c;
+            continue;
+        }
+        ++at;
+        if (form[at] != '*') {
+            out += say(c, static_cast<std::size_t>(form[at] - '1'));
+            continue;
+        }
+        for (std::size_t kid = 0; kid < node.kids.size(); ++kid) {
+            out += kid > 0 ? ", " : "";
+            out += c == '@' ? sample(node.kid(kid)).text : value(node.kid(kid), in_measure);
+        }
+    }
+    return out;
+}
+
+bool FormulaTranslation::only_guards(const SheetNode& condition, const SheetNode& otherwise) {
+    if (condition.type == Type::call && argument_form(condition.text) == ArgumentForm::any_of) {
+        return !condition.kids.empty() &&
+               std::all_of(condition.kids.begin(), condition.kids.end(),
+                           [&](const SheetNodePtr& kid) { return only_guards(*kid, otherwise); });
+    }
+    return condition.type == Type::operation && condition.op == SheetOperator::equal &&
+           condition.kid(0).type == Type::cell && is_blank(condition.kid(1)) && needs(otherwise, condition.kid(0));
+}
+
+bool FormulaTranslation::needs(const SheetNode& node, const SheetNode& cell) {
+    if (node.type == Type::cell) {
+        return node.sheet == cell.sheet && node.from == cell.from;
+    }
+    const OpenFormulaFunction* function =
+        node.type == Type::call ? openformula_function(node.text, node.kids.size()) : nullptr;
+    const bool passes_on = (node.type == Type::call && argument_form(node.text) == ArgumentForm::completed) ||
+                           (node.type == Type::operation && node.op != SheetOperator::join) ||
+                           (function != nullptr && function->form.find_first_of("@#*") == std::string_view::npos &&
+                            function->form.find("is_missing") == std::string_view::npos);
+    return passes_on &&
+           std::any_of(node.kids.begin(), node.kids.end(), [&](const SheetNodePtr& kid) { return needs(*kid, cell); });
+}
+
+std::string FormulaTranslation::when(const SheetNode& node, bool in_measure) {
+    if (node.kids.size() < 2 || node.kids.size() > 3) {
+        throw no_like(node);
+    }
+    if (node.kids.size() == 3 && is_blank(node.kid(1)) && only_guards(node.kid(0), node.kid(2))) {
+        return value(node.kid(2), in_measure); // what is missing stays missing by itself
+    }
+    const std::string condition = value(node.kid(0), in_measure);
+    const std::string then = value(node.kid(1), in_measure);
+    const std::string otherwise = node.kids.size() == 3 ? value(node.kid(2), in_measure) : "no";
+    return bracketed("if " + condition + " then " + then + " else " + otherwise);
+}
+
+std::string FormulaTranslation::joined(const SheetNode& node, const std::string& word, bool in_measure) {
+    std::string out;
+    for (const auto& kid : node.kids) {
+        out += (out.empty() ? "" : word) + bracketed(value(*kid, in_measure));
+    }
+    return bracketed(out);
+}
+
+std::string FormulaTranslation::conditions(const SheetNode& node, std::size_t from) {
+    if (node.kids.size() < from + 2 || (node.kids.size() - from) % 2 != 0) {
+        throw no_like(node);
+    }
+    std::string out;
+    for (std::size_t at = from; at < node.kids.size(); at += 2) {
+        out += (out.empty() ? "" : " and ") + condition(sample(node.kid(at)).text, node.kid(at + 1));
+    }
+    return out;
+}
+
+std::string FormulaTranslation::condition(const std::string& sample_text, const SheetNode& asked) {
+    if (asked.type == Type::text) {
+        const Criterion criterion = read_criterion(asked.text);
+        if (!criterion.number && criterion.value.find_first_of("*?") != std::string::npos) {
+            throw FormulaNotSaid{{"its condition has a sign that stands for any text", {}}};
+        }
+        const std::string with = constant(asked, criterion.number ? criterion.value : in_quotes(criterion.value));
+        return sample_text + " " + criterion.sign + " " + with;
+    }
+    if (asked.type == Type::operation && asked.op == SheetOperator::join && asked.kid(0).type == Type::text) {
+        const Criterion criterion = read_criterion(asked.kid(0).text);
+        if (!criterion.value.empty()) {
+            throw FormulaNotSaid{{"its condition is joined from texts", {}}};
+        }
+        return sample_text + " " + criterion.sign + " " + bracketed(value(asked.kid(1), true));
+    }
+    return sample_text + " = " + bracketed(value(asked, true));
+}
+
+std::string FormulaTranslation::taken_by(const SheetNode& node, const std::string& measure) {
+    const std::string asked = sample(argument(node, 0)).text;
+    const std::string taken = node.kids.size() > 2 ? sample(node.kid(2)).text : asked;
+    return measure + "(" + taken + " where " + condition(asked, argument(node, 1)) + ")";
+}
+
+std::string FormulaTranslation::lookup_in_block(const SheetNode& node) {
+    const SheetNode& block = argument(node, 1);
+    const bool exact =
+        node.kids.size() == 4 && node.kid(3).number == 0 &&
+        (node.kid(3).type == Type::number || node.kid(3).type == Type::yes_no || node.kid(3).type == Type::nothing);
+    if (!exact || block.type != Type::range || argument(node, 2).type != Type::number) {
+        throw FormulaNotSaid{{"it looks for the nearest value in a block", {}}};
+    }
+    const auto field_of_block = [&](std::int32_t by) {
+        SheetNode one = block;
+        one.from.column.value += by;
+        one.to.column = one.from.column;
+        return range(one).text;
+    };
+    const auto by = static_cast<std::int32_t>(std::clamp(node.kid(2).number, 1.0, 10'000.0)) - 1;
+    return pick(field_of_block(by), field_of_block(0), node.kid(0));
+}
+
+std::string FormulaTranslation::lookup_by_place(const SheetNode& node) {
+    const SheetNode& place = argument(node, 1);
+    if (place.type != Type::call || !finds_place(place.text) || place.kids.size() != 3 || place.kid(2).number != 0 ||
+        node.kids.size() != 2) {
+        throw no_like(node);
+    }
+    return pick(sample(node.kid(0)).text, sample(place.kid(1)).text, place.kid(0));
+}
+
+} // namespace ledgefall

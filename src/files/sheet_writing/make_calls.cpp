@@ -1,0 +1,199 @@
+// Functions and measures, by the table that reading uses.
+
+#include "core/formula/parser.h"
+#include "core/formula/substitute.h"
+#include "core/value/date.h"
+#include "files/sheet_study/openformula_patterns.h"
+#include "files/sheet_writing/formula_making.h"
+#include "files/sheet_writing/sheet_nodes.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace ledgefall {
+namespace {
+
+using Type = SheetNode::Type;
+
+} // namespace
+
+bool SheetFormulaMaking::runs(const Node& node) const {
+    return contains(node, [this](const Node& one) {
+        if (one.type == NodeType::name) {
+            const Binding binding = look_up(study_, seat_.table, one.owner, one.text);
+            return binding.column != nullptr || binding.group != nullptr;
+        }
+        return false;
+    });
+}
+
+SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
+    if (!node.owner.empty() || called_function(study_, seat_.table, node.owner, node.text) != nullptr) {
+        refuse("it calls a held function");
+    }
+    if (node.kids.size() == 1 && node.kid(0).type == NodeType::where) {
+        return by_condition(node.text, &node.kid(0).kid(0), node.kid(0).kid(1));
+    }
+    const auto is_condition = [](const Node& one) {
+        return one.type == NodeType::chain || (one.type == NodeType::binary && one.op == Operator::logical_and);
+    };
+    if (node.text == "count" && node.kids.size() == 1 && is_condition(node.kid(0))) {
+        return by_condition(node.text, nullptr, node.kid(0));
+    }
+    if (node.text == "today" && study_.settings.as_of) {
+        return day_of(*study_.settings.as_of);
+    }
+    if (const SheetNodePtr limit = limit_of_class(node)) {
+        return limit;
+    }
+    if (node.text == "quantile" || node.text == "q1" || node.text == "q3") {
+        check_quantiles();
+    }
+    if (const SheetNodePtr said = by_parts(node, in_measure)) {
+        return said;
+    }
+    if (const std::string unit = completed_unit(node.text); !unit.empty() && node.kids.size() == 2) {
+        return call_of(openformula::completed,
+                       {value(node.kid(0), in_measure), value(node.kid(1), in_measure), text_of(unit)});
+    }
+    if (const NodePtr spelled = with_distributions(node)) {
+        return value(*spelled, in_measure);
+    }
+    OpenFormulaMatch match = openformula_match(node);
+    if (match.name.empty()) {
+        throw FormulaNotSaid{{"worksheets have no function for %1", {node.text}}};
+    }
+    if (node.text == "count" && counts_other_kinds(node)) {
+        match.name = openformula::count_filled;
+    }
+    std::vector<SheetNodePtr> arguments;
+    for (const OpenFormulaMatch::Argument& argument : match.arguments) {
+        if (argument.sample) {
+            sample(*argument.node, arguments);
+        } else {
+            arguments.push_back(value(*argument.node, in_measure || argument.in_measure));
+        }
+    }
+    if (match.says_cumulative) {
+        arguments.push_back(yes_no_of(match.cumulative));
+    }
+    return call_of(match.name, std::move(arguments));
+}
+
+void SheetFormulaMaking::check_quantiles() const {
+    if (study_.settings.quantile_type != 7) {
+        refuse("it uses another quantile method than worksheets do");
+    }
+}
+
+SheetNodePtr SheetFormulaMaking::day_of(double day) {
+    const std::string written = write_date(std::floor(day)); // 2026-05-03
+    return call_of(openformula::date,
+                   {number_of(std::stod(written.substr(0, 4))), number_of(std::stod(written.substr(5, 2))),
+                    number_of(std::stod(written.substr(8, 2)))});
+}
+
+bool SheetFormulaMaking::counts_other_kinds(const Node& node) const {
+    bool other = false;
+    for (const NodePtr& kid : node.kids) {
+        const Node& name = kid->type == NodeType::index ? kid->kid(0) : *kid;
+        Id column = name.type == NodeType::word && name.text == "each" ? seat_.column : Id();
+        bool worked = !column.empty() && seat_.table->column(column)->worked();
+        if (name.type == NodeType::name) {
+            const Binding binding = look_up(study_, seat_.table, name.owner, name.text);
+            column = binding.column == nullptr ? Id() : binding.column->id;
+            worked = binding.column != nullptr && binding.column->worked();
+        }
+        const Column* cells = column.empty() ? nullptr : results_.column(column);
+        if (cells != nullptr && (cells->kind() == Kind::text || cells->kind() == Kind::yes_no)) {
+            other = true;
+            if (worked && cells->filled() < cells->size()) {
+                refuse("it counts texts that a formula leaves out in some rows");
+            }
+        }
+    }
+    return other;
+}
+
+const SheetPlaces::OfTable* SheetFormulaMaking::own_classes(const Node& node) const {
+    if (node.type != NodeType::name || seat_.in != FormulaSeat::In::column) {
+        return nullptr;
+    }
+    const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
+    const bool classes = binding.column != nullptr && is_own(*binding.table) &&
+                         binding.table->axis_of(binding.column->id) != nullptr && own().lower_column.has_value();
+    return classes ? &own() : nullptr;
+}
+
+SheetNodePtr SheetFormulaMaking::limit(const SheetPlaces::OfTable& of, bool upper) const {
+    auto out = node_of(Type::cell);
+    out->from.column = {static_cast<std::int32_t>(*of.lower_column + (upper ? 1 : 0)) -
+                            static_cast<std::int32_t>(of.column_of.at(seat_.column)),
+                        false};
+    return out;
+}
+
+SheetNodePtr SheetFormulaMaking::limit_of_class(const Node& node) const {
+    const auto* of = node.kids.size() == 1 ? own_classes(node.kid(0)) : nullptr;
+    if (of == nullptr) {
+        return nullptr;
+    }
+    if (node.text == "lower" || node.text == "upper") {
+        return limit(*of, node.text == "upper");
+    }
+    if (node.text == "mid") {
+        return operation_of(SheetOperator::divide,
+                            {operation_of(SheetOperator::add, {limit(*of, false), limit(*of, true)}), number_of(2)});
+    }
+    if (node.text == "width") {
+        return operation_of(SheetOperator::subtract, {limit(*of, true), limit(*of, false)});
+    }
+    return nullptr;
+}
+
+NodePtr SheetFormulaMaking::with_distributions(const Node& node) const {
+    std::map<std::string, Filling> fillings;
+    static_cast<void>(contains(node, [&](const Node& one) {
+        const Binding binding =
+            one.type == NodeType::name && one.owner.empty() ? look_up(study_, seat_.table, "", one.text) : Binding();
+        if (binding.held != nullptr && binding.held->worked() && binding.held->formula.tree() &&
+            results_.single(binding.held->id).kind() == Kind::distribution) {
+            fillings[one.text] = {binding.held->formula.tree().get(), nullptr};
+        }
+        return false;
+    }));
+    return fillings.empty() ? nullptr : filled(node, fillings, node.span, [](const Node&) { return false; });
+}
+
+SheetNodePtr SheetFormulaMaking::by_parts(const Node& node, bool in_measure) {
+    const std::string said(openformula::form_by_parts(node.text, node.kids.size()));
+    if (said.empty()) {
+        return nullptr;
+    }
+    const ParsedFormula parsed = parse_formula(said);
+    std::map<std::string, Filling> fillings;
+    for (std::size_t kid = 0; kid < node.kids.size(); ++kid) {
+        fillings[std::string(1, static_cast<char>('a' + kid)) + "_"] = {&node.kid(kid), nullptr};
+    }
+    const NodePtr tree = filled(*parsed.tree, fillings, node.span, [](const Node&) { return false; });
+    return value(*tree, in_measure);
+}
+
+void SheetFormulaMaking::sample(const Node& node, std::vector<SheetNodePtr>& out) {
+    if (node.type == NodeType::list) {
+        for (const NodePtr& kid : node.kids) {
+            sample(*kid, out);
+        }
+        return;
+    }
+    const bool each = node.type == NodeType::word && node.text == "each";
+    const bool plain = each || node.type == NodeType::name || node.type == NodeType::index ||
+                       node.type == NodeType::range || node.type == NodeType::number;
+    if (!plain && runs(node)) {
+        refuse("a measure in it takes what is worked out for each row: give that a column of its own");
+    }
+    out.push_back(value(node, plain));
+}
+
+} // namespace ledgefall

@@ -1,0 +1,141 @@
+// Measures of the rows for which a condition holds.
+
+#include "files/sheet_study/openformula_patterns.h"
+#include "files/sheet_writing/formula_making.h"
+#include "files/sheet_writing/sheet_nodes.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace ledgefall {
+namespace {
+
+using Type = SheetNode::Type;
+
+} // namespace
+
+SheetNodePtr SheetFormulaMaking::by_condition(const std::string& measure, const Node* taken, const Node& condition) {
+    std::vector<SheetNodePtr> arguments;
+    const auto is_others = [this](const Node& one) {
+        const Binding binding =
+            one.type == NodeType::name ? look_up(study_, seat_.table, one.owner, one.text) : Binding();
+        return binding.column != nullptr && !is_own(*binding.table);
+    };
+    names_others_ = contains(condition, is_others) || (taken != nullptr && contains(*taken, is_others));
+    const bool counts = measure == "count" && taken == nullptr;
+    if (measure == "pick" && taken != nullptr) {
+        return picked(*taken, condition);
+    }
+    if (!counts && measure != "sum" && measure != "mean") {
+        throw FormulaNotSaid{{"worksheets have no %1 with a condition", {measure}}};
+    }
+    if (!counts) {
+        if (taken->type != NodeType::name) {
+            refuse("a measure in it takes what is worked out for each row: give that a column of its own");
+        }
+        arguments.push_back(value(*taken, true));
+    }
+    add_conditions(condition, arguments);
+    return call_of(counts             ? openformula::count_if
+                   : measure == "sum" ? openformula::sum_if
+                                      : openformula::mean_if,
+                   std::move(arguments));
+}
+
+void SheetFormulaMaking::add_conditions(const Node& condition, std::vector<SheetNodePtr>& out) {
+    if (condition.type == NodeType::binary && condition.op == Operator::logical_and) {
+        add_conditions(condition.kid(0), out);
+        add_conditions(condition.kid(1), out);
+        return;
+    }
+    if (condition.type != NodeType::chain) {
+        refuse("its condition is no comparison");
+    }
+    for (std::size_t at = 0; at < condition.ops.size(); ++at) {
+        const Node& left = condition.kid(at);
+        const Node& right = condition.kid(at + 1);
+        if (condition.ops[at] == Operator::in) {
+            const auto* of = own_classes(right);
+            if (of == nullptr || !is_sample(left)) {
+                refuse("its condition asks what is in a list, or in classes without end");
+            }
+            out.push_back(value(left, true));
+            out.push_back(operation_of(SheetOperator::join, {text_of(of->with_lower ? ">=" : ">"), limit(*of, false)}));
+            out.push_back(value(left, true));
+            out.push_back(operation_of(SheetOperator::join, {text_of(of->with_upper ? "<=" : "<"), limit(*of, true)}));
+            continue;
+        }
+        if (is_sample(left) && !is_sample(right)) {
+            add_condition(left, comparison(condition.ops[at]), right, out);
+        } else if (is_sample(right) && !is_sample(left)) {
+            add_condition(right, turned(comparison(condition.ops[at])), left, out);
+        } else {
+            refuse("its condition compares two columns, or none");
+        }
+    }
+}
+
+bool SheetFormulaMaking::is_sample(const Node& node) const {
+    if (node.type != NodeType::name) {
+        return false;
+    }
+    const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
+    return binding.column != nullptr && (!is_own(*binding.table) || !names_others_);
+}
+
+SheetOperator SheetFormulaMaking::turned(SheetOperator op) {
+    switch (op) {
+    case SheetOperator::less:
+        return SheetOperator::greater;
+    case SheetOperator::less_equal:
+        return SheetOperator::greater_equal;
+    case SheetOperator::greater:
+        return SheetOperator::less;
+    case SheetOperator::greater_equal:
+        return SheetOperator::less_equal;
+    default:
+        return op;
+    }
+}
+
+void SheetFormulaMaking::add_condition(const Node& column, SheetOperator op, const Node& with,
+                                       std::vector<SheetNodePtr>& out) {
+    check_texts(column, with);
+    constexpr const char* signs[] = {"=", "<>", "<", "<=", ">", ">="};
+    out.push_back(value(column, true));
+    const std::string sign = signs[static_cast<std::size_t>(op)];
+    if (with.type == NodeType::number) {
+        out.push_back(text_of(sign + shortest(with.number)));
+    } else if (with.type == NodeType::text) {
+        if (with.text.find_first_of("*?~") != std::string::npos) {
+            refuse("its condition has a sign that stands for any text in worksheets");
+        }
+        out.push_back(text_of(sign + with.text));
+    } else {
+        out.push_back(operation_of(SheetOperator::join, {text_of(sign), of_own_row(with)}));
+    }
+}
+
+SheetNodePtr SheetFormulaMaking::of_own_row(const Node& node) {
+    if (node.type == NodeType::name) {
+        const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
+        if (binding.column != nullptr && binding.table != nullptr && is_own(*binding.table) &&
+            seat_.in == FormulaSeat::In::column) {
+            return cell_of(*binding.table, binding.column->id, {0, false});
+        }
+    }
+    return value(node, false);
+}
+
+SheetNodePtr SheetFormulaMaking::picked(const Node& taken, const Node& condition) {
+    if (taken.type != NodeType::name || condition.type != NodeType::chain || condition.ops.size() != 1 ||
+        condition.ops.front() != Operator::equal || !is_sample(condition.kid(0))) {
+        refuse("it picks a row by more than one equality");
+    }
+    const SheetNodePtr place =
+        call_of(openformula::place, {of_own_row(condition.kid(1)), value(condition.kid(0), true), number_of(0)});
+    return call_of(openformula::lookup, {value(taken, true), place});
+}
+
+} // namespace ledgefall
