@@ -423,6 +423,7 @@ QT_TRANSLATE_NOOP("Sentence", "The nearest whole number above.");
 QT_TRANSLATE_NOOP("Sentence", "The nearest whole number below.");
 QT_TRANSLATE_NOOP("Sentence", "The normal distribution with the mean m and the standard deviation s.");
 QT_TRANSLATE_NOOP("Sentence", "The number %1 is too large to be held.");
+QT_TRANSLATE_NOOP("Sentence", "The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.");
 QT_TRANSLATE_NOOP("Sentence", "The number of species estimated from those seen once and twice.");
 QT_TRANSLATE_NOOP("Sentence", "The number of species expected in a sample of m.");
 QT_TRANSLATE_NOOP("Sentence", "The number t in a range for which an expression is greatest.");

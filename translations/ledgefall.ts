@@ -3842,6 +3842,10 @@
         <source>up to</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -32,6 +32,36 @@ struct Expected {
 
 const std::vector<Expected>& all_expected() {
     static const std::vector<Expected> all = {
+        {"beside",
+         {"rate = catch / tries", "rounded = round(rate, 2)", "Sum under Catch: sum(each)",
+          "Mean under Rate: mean(each)"},
+         {}},
+        {"marks",
+         {"percent = marks / 40 * 100", "passed = marks >= most_possible / 2", "Average under Marks: mean(each)",
+          "Average under Percent: mean(each)"},
+         {"The number 40 is written in the formula, and stands in B3 too, as most possible."},
+         0,
+         1,
+         1},
+        {"binomial",
+         {"P = choose(n, k) * p^k * q^(n - k)", "P_2 = sum(P[1..i])", "q = 1 - p", "mean = n * p",
+          "sd = sqrt(n * p * q)"},
+         {},
+         0,
+         1,
+         5},
+        {"diversity",
+         {"p = n / sum(n)", "p_ln_p = p * ln(p)", "n_2 = n * (n - 1)", "Sums under n: sum(each)",
+          "Sums under p ln p: sum(each)", "Sums under n: sum(each)", "Shannon under n: -sum(p_ln_p)",
+          "Evenness under n: -sum(p_ln_p) / ln(count(each))"},
+         {}},
+        {"classes",
+         {"from = first 25 then to[i-1]", "to = from + 5", "mid = (from + to) / 2",
+          "f = count(Classes.length >= from[i] and Classes.length < to[i])", "share = f / sum(f)",
+          "sum(each) under f: sum(each)"},
+         {},
+         0,
+         2},
         {"shares", {"share = count / sum(count)", "Total under Count: sum(each)"}, {}},
         {"shares_unlocked",
          {"share = count / sum(count)", "Total under Count: sum(each)"},
@@ -193,7 +223,7 @@ class OpenFormulaRecovery : public QObject {
                 ++files;
             }
         }
-        QCOMPARE(files, std::size_t(32));
+        QCOMPARE(files, std::size_t(42));
     }
 
     /// Both formats say the same.

@@ -443,7 +443,112 @@ def functions():
     return [data, sheet, single], {}
 
 
+def beside():
+    """Two blocks of one table, an empty column between them, and blanks for a net without tries."""
+    sheet = Sheet("Nets")
+    sheet.row(1, "Net", "Catch", "Tries")
+    sheet.put("E1", "Rate")
+    sheet.put("F1", "Rounded")
+    for at, (catch, tries) in enumerate([(12, 4), (9, None), (7, 2), (15, 5)]):
+        row = at + 2
+        sheet.row(row, f"net {at + 1}", catch, tries)
+        sheet.put(f"E{row}", catch / tries if tries else None, f'IF(C{row}="","",B{row}/C{row})')
+        sheet.put(f"F{row}", round(catch / tries, 2) if tries else None, f'IF(E{row}="","",ROUND(E{row},2))')
+    sheet.put("A7", "Sum")
+    sheet.put("B7", 43, "SUM(B2:B5)")
+    sheet.put("A8", "Mean")
+    sheet.put("E8", statistics.fmean([12 / 4, 7 / 2, 15 / 5]), "AVERAGE(E2:E5)")
+    return [sheet], {}
+
+
+def marks():
+    """The most possible stands in a cell, and is written into the formula all the same."""
+    sheet = Sheet("Marks")
+    sheet.put("A1", "Marks of the course")
+    sheet.row(3, "most possible", 40)
+    sheet.row(5, "Student", "Marks", "Percent", "Passed")
+    for at, mark in enumerate([31, 22, 39, 18, 27]):
+        row = at + 6
+        sheet.row(row, f"S{at + 1}", mark)
+        sheet.put(f"C{row}", mark / 40 * 100, f"B{row}/40*100")
+        sheet.put(f"D{row}", mark >= 20, f"B{row}>=$B$3/2")
+    sheet.put("A11", "Average")
+    sheet.put("B11", 27.4, "AVERAGE(B6:B10)")
+    sheet.put("C11", 68.5, "AVERAGE(C6:C10)")
+    return [sheet], {}
+
+
+def binomial():
+    sheet = Sheet("Binomial")
+    sheet.row(1, "n", 12)
+    sheet.row(2, "p", 0.35)
+    sheet.put("A3", "q")
+    sheet.put("B3", 0.65, "1-B2")
+    sheet.row(5, "k", "P(k)", "P(<=k)")
+    total = 0
+    for k in range(13):
+        row = k + 6
+        chance = math.comb(12, k) * 0.35**k * 0.65 ** (12 - k)
+        total += chance
+        sheet.put(f"A{row}", k)
+        sheet.put(f"B{row}", chance, f"COMBIN($B$1,A{row})*$B$2^A{row}*$B$3^($B$1-A{row})")
+        sheet.put(f"C{row}", total, f"SUM($B$6:B{row})")
+    sheet.put("E5", "mean")
+    sheet.put("F5", 4.2, "B1*B2")
+    sheet.put("E6", "sd")
+    sheet.put("F6", math.sqrt(12 * 0.35 * 0.65), "SQRT(B1*B2*B3)")
+    return [sheet], {}
+
+
+def diversity():
+    sheet = Sheet("Diversity")
+    sheet.row(1, "Species", "n", "p", "p ln p", "n(n-1)")
+    total = sum(COUNTS)
+    for at, (group, n) in enumerate(zip(GROUPS, COUNTS)):
+        row = at + 2
+        sheet.row(row, group, n)
+        sheet.put(f"C{row}", n / total, f"B{row}/B$8")
+        sheet.put(f"D{row}", n / total * math.log(n / total), f"C{row}*LN(C{row})")
+        sheet.put(f"E{row}", n * (n - 1), f"B{row}*(B{row}-1)")
+    shannon = -sum(n / total * math.log(n / total) for n in COUNTS)
+    pairs = sum(n * (n - 1) for n in COUNTS)
+    sheet.put("A8", "Sums")
+    sheet.put("B8", total, "SUM(B2:B7)")
+    sheet.put("D8", -shannon, "SUM(D2:D7)")
+    sheet.put("E8", pairs, "SUM(E2:E7)")
+    sheet.put("A10", "Shannon")
+    sheet.put("B10", shannon, "-D8")
+    sheet.put("A11", "Evenness")
+    sheet.put("B11", shannon / math.log(6), "B10/LN(COUNT(B2:B7))")
+    return [sheet], {}
+
+
+def classes():
+    """Classes whose limits follow from the one before, counted by two conditions."""
+    sheet = Sheet("Classes")
+    sheet.put("A1", "Length")
+    for at, length in enumerate(LENGTHS):
+        sheet.put(f"A{at + 2}", length)
+    for place, heading in zip("CDEFG", ["from", "to", "mid", "f", "share"]):
+        sheet.put(f"{place}1", heading)
+    for at, low in enumerate(range(25, 65, 5)):
+        row = at + 2
+        count = sum(low <= length < low + 5 for length in LENGTHS)
+        sheet.put(f"C{row}", low, f"D{row - 1}" if at > 0 else None)
+        sheet.put(f"D{row}", low + 5, f"C{row}+5")
+        sheet.put(f"E{row}", low + 2.5, f"(C{row}+D{row})/2")
+        sheet.put(f"F{row}", count, f'COUNTIFS($A$2:$A$21,">="&C{row},$A$2:$A$21,"<"&D{row})')
+        sheet.put(f"G{row}", count / 20, f"F{row}/F$10")
+    sheet.put("F10", 20, "SUM(F2:F9)")
+    return [sheet], {}
+
+
 WORKSHEETS = {
+    "beside": beside,
+    "marks": marks,
+    "binomial": binomial,
+    "diversity": diversity,
+    "classes": classes,
     "shares": lambda: shares(True),
     "shares_unlocked": lambda: shares(False),
     "conditions": conditions,

@@ -187,6 +187,7 @@ RecoveredColumn ColumnRecovery::recover(std::size_t field) {
     }
     report_.add(Is::recovered, place(first, field), {"%1 = %2", {column.name, text}});
     report_slips(*said, place(first, field), last - first + 1);
+    report_written_numbers(*usual->tree, place(first, field));
     take_exceptions(cells, field, *usual, begins == 0 ? first : 0, cells.size() - 1, column);
     return out;
 }
@@ -248,6 +249,27 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
         }
     }
     column.overrides = overrides;
+}
+
+void ColumnRecovery::report_written_numbers(const SheetNode& tree, const std::string& at) {
+    // Numbers that formulas have in any case: counts, scales, units of time.
+    constexpr double usual[] = {0, 1, 2, 3, 4, 5, 10, 12, 24, 60, 100, 180, 360, 365, 1000, 3600};
+    for (const SheetNode* constant : shape_of(tree).constants) {
+        if (constant->type != SheetNode::Type::number ||
+            std::find(std::begin(usual), std::end(usual), constant->number) != std::end(usual)) {
+            continue;
+        }
+        for (const SheetHeldValue& held : layout_.held) {
+            const SheetCell* cell = workbook_.sheets[held.place.sheet].at(held.place.place);
+            if (cell != nullptr && cell->is_number() && cell->formula == nullptr && cell->number == constant->number) {
+                report_.add(Is::slip, at,
+                            {"The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write "
+                             "%4 in its place if that is meant.",
+                             {shortest(constant->number), told_place(workbook_, held.place), held.label, held.name}});
+                break;
+            }
+        }
+    }
 }
 
 void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::string& at, std::size_t row_count) {

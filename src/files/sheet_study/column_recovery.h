@@ -35,6 +35,8 @@ class ColumnRecovery {
     std::optional<std::string> first_values(const Cells& cells, std::size_t field, std::size_t count) const;
     void take_exceptions(const Cells& cells, std::size_t field, const SheetFormula& usual, std::size_t first,
                          std::size_t last, ColumnDefinition& column);
+    /// Numbers in a formula that a held value has too.
+    void report_written_numbers(const SheetNode& tree, const std::string& place);
     void report_slips(const TranslatedFormula& said, const std::string& place, std::size_t row_count);
     void report_progression(const std::vector<ShapeConstant>& constants, std::size_t field);
     std::string place(std::size_t row, std::size_t field) const;

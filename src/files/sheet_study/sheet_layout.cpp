@@ -40,6 +40,7 @@ class LayoutFinder {
         for (SheetBlock& block : blocks) {
             take(block);
         }
+        join_beside();
         set_titles();
     }
 
@@ -452,11 +453,69 @@ class LayoutFinder {
         return out;
     }
 
+    /// Tables side by side, an empty column or two between them, are one where they have the same rows and the formulas
+    /// of the right one look at their own row of the left one.
+    void join_beside() {
+        auto& tables = layout_.tables;
+        for (std::size_t left = 0; left < tables.size(); ++left) {
+            for (std::size_t right = 0; right < tables.size(); ++right) {
+                if (left == right || !go_together(tables[left], tables[right])) {
+                    continue;
+                }
+                SheetTable& whole = tables[left];
+                const SheetTable& more = tables[right];
+                while (whole.first_field + whole.fields.size() < more.first_field) {
+                    whole.fields.emplace_back();
+                    whole.fields.back().left_out = true;
+                }
+                whole.fields.insert(whole.fields.end(), more.fields.begin(), more.fields.end());
+                for (const SheetTable::FootRow& row : more.foot) {
+                    const auto known = std::find_if(whole.foot.begin(), whole.foot.end(),
+                                                    [&row](const auto& one) { return one.line == row.line; });
+                    if (known == whole.foot.end()) {
+                        whole.foot.push_back(row);
+                    }
+                }
+                for (SheetTable::FootRow& row : whole.foot) {
+                    row.label = foot_label(whole, row.line);
+                }
+                tables.erase(tables.begin() + static_cast<std::ptrdiff_t>(right));
+                if (right < left) {
+                    --left;
+                }
+                right = static_cast<std::size_t>(-1); // a third one may follow
+            }
+        }
+    }
+
+    bool go_together(const SheetTable& left, const SheetTable& right) const {
+        const std::size_t end = left.first_field + left.fields.size();
+        if (left.sheet != number_ || right.sheet != number_ || left.across || right.across ||
+            left.first_line != right.first_line || left.last_line != right.last_line || right.first_field < end ||
+            right.first_field > end + 2) {
+            return false;
+        }
+        bool looks = false;
+        for (std::size_t field = 0; field < right.fields.size() && !looks; ++field) {
+            const SheetCell* cell = sheet_.at(right.cell(0, field));
+            if (cell == nullptr || cell->formula == nullptr || !cell->formula->tree) {
+                continue;
+            }
+            each_reference(*cell->formula->tree, [&](const SheetNode& node) {
+                const std::int64_t column = node.from.column.from(cell->place.column);
+                looks = looks || (node.type == SheetNode::Type::cell && node.sheet.empty() && !node.from.row.fixed &&
+                                  node.from.row.value == 0 && column >= left.first_field &&
+                                  column < static_cast<std::int64_t>(end));
+            });
+        }
+        return looks;
+    }
+
     /// A single text belongs to the nearest table beneath it.
     void set_titles() {
         for (const SheetCell* title : titles_) {
             std::string* nearest = nullptr;
-            std::uint32_t distance = 4;
+            std::uint32_t distance = 6;
             for (SheetGrid& grid : layout_.grids) {
                 if (grid.sheet == number_ && grid.title.empty() && grid.corner.row > title->place.row &&
                     grid.corner.row - title->place.row <= distance && title->place.column + 1 >= grid.corner.column &&
