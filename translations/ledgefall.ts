@@ -7626,6 +7626,14 @@
         <source>%1 rows, %2 columns</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Pasted with their formulas: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Names were taken: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -7671,6 +7679,10 @@
     </message>
     <message>
         <source> by </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

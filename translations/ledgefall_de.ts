@@ -7626,6 +7626,14 @@
         <source>%1 rows, %2 columns</source>
         <translation>%1 Zeilen, %2 Spalten</translation>
     </message>
+    <message>
+        <source>Pasted with their formulas: %1.</source>
+        <translation>Mit ihren Formeln eingefügt: %1.</translation>
+    </message>
+    <message>
+        <source>Names were taken: %1.</source>
+        <translation>Namen waren vergeben: %1.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -7672,6 +7680,10 @@
     <message>
         <source> by </source>
         <translation> nach </translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
+        <translation>%1 heißt hier %2</translation>
     </message>
 </context>
 <context>

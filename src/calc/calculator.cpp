@@ -55,8 +55,9 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         if (!read) {
             return Sentence{"%1: %2", {file, read.refusal().text()}};
         }
-        study_ = std::move(read->study);
-        worksheet_ = std::move(read->report);
+        WorksheetStudy recovered = *std::move(read);
+        study_ = std::move(recovered.study);
+        worksheet_ = std::move(recovered.report);
         return Done();
     }
     if (format.read_columns == nullptr) {

@@ -7,7 +7,9 @@
 #include "files/study_json/study_json.h"
 #include "hands.h"
 #include "harness/test_program.h"
+#include "story_steps.h"
 
+#include <QMimeData>
 #include <QProcess>
 #include <QTemporaryDir>
 
@@ -17,6 +19,11 @@ using namespace ledgefall::testing;
 class TestWorksheetStories : public QObject {
     Q_OBJECT
     QTemporaryDir folder_;
+
+    static void paste_behind(WindowDriver& drive, const QString& text) {
+        drive.click_cell(0, drive.window.page()->model().columnCount() - 1);
+        paste(drive, text);
+    }
 
     QString file(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
 
@@ -88,6 +95,41 @@ class TestWorksheetStories : public QObject {
         QCOMPARE(refused.size(), 1);
         QVERIFY(refused.front().front().toString().contains(QStringLiteral("cut or damaged")));
         QVERIFY(drive.window.document().study().tables.empty());
+    }
+
+    /// Whole columns that are copied bring their formulas and what these need into another window; names that are taken
+    /// give way and that is said; where cells are chosen, values are pasted.
+    void copied_columns_bring_their_formulas() {
+        WindowDriver from;
+        paste(from, QStringLiteral("a\tb\n2\t3\n4\t5\n6\t7\n"));
+        paste_behind(from, QStringLiteral("k = 10\narea = a * b * k\n"));
+        QVERIFY(from.settle());
+        choose(from, 0, 2, 0, 2);
+        from.command(QStringLiteral("Copy"));
+        const QMimeData* copied = QApplication::clipboard()->mimeData();
+        QVERIFY(copied->html().contains(QStringLiteral("<td style=\"text-align: right\">200</td>")));
+        QVERIFY(copied->text().startsWith(QStringLiteral("a\tb\tarea\n2\t3\t60\n")));
+
+        WindowDriver to;
+        to.command(QStringLiteral("Paste")); // into an empty window
+        QVERIFY(to.settle());
+        QCOMPARE(formula(to, "area"), std::string("a * b * k"));
+        QCOMPARE(to.shown(2, 2), QStringLiteral("420"));
+        QVERIFY(
+            to.window.page()->offers().text().startsWith(QStringLiteral("Pasted with their formulas: a, b, area.")));
+        to.click_cell(0, 3); // the next column
+        to.command(QStringLiteral("Paste"));
+        QVERIFY(to.settle());
+        QCOMPARE(formula(to, "area_2"), std::string("a_2 * b_2 * k"));
+        QVERIFY(to.window.page()->offers().text().contains(
+            QStringLiteral("a is a_2 here, b is b_2 here, area is area_2 here")));
+        to.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(to.table().columns.size(), std::size_t(3));
+        to.click_cell(1, 0);
+        to.command(QStringLiteral("Paste")); // as values, the headings left out
+        QVERIFY(to.settle());
+        QCOMPARE(to.shown(1, 0), QStringLiteral("2"));
+        QCOMPARE(to.table().columns.size(), std::size_t(3));
     }
 };
 

@@ -152,6 +152,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
     connect(view_, &TableView::definitions_taken, this, &TablePage::tell_definitions);
+    connect(view_, &TableView::columns_pasted, this, &TablePage::tell_pasted);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);
@@ -160,6 +161,15 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     if (model_->rowCount() > 0) {
         view_->setCurrentIndex(model_->index(0, 0));
     }
+}
+
+/// Says that pasted columns have brought their formulas, and which names were taken.
+void TablePage::tell_pasted(const QStringList& columns, const QStringList& renamed) {
+    QStringList told{tr("Pasted with their formulas: %1.").arg(columns.join(QStringLiteral(", ")))};
+    if (!renamed.isEmpty()) {
+        told << tr("Names were taken: %1.").arg(renamed.join(QStringLiteral(", ")));
+    }
+    offer_undo(told.join(QLatin1Char(' ')));
 }
 
 /// Says what a pasted list of definitions has become: what is held is the same in every row, a drawn number too.
@@ -171,7 +181,10 @@ void TablePage::tell_definitions(const QStringList& columns, const QStringList& 
     if (!held.isEmpty()) {
         told << tr("Held, the same in every row: %1.").arg(held.join(QStringLiteral(", ")));
     }
-    const QString text = told.join(QLatin1Char(' '));
+    offer_undo(told.join(QLatin1Char(' ')));
+}
+
+void TablePage::offer_undo(const QString& text) {
     offers_->offer(text, tr("Undo"), [this] { document_.undo(); });
     // After another change, Undo would mean that one.
     connect(

@@ -87,6 +87,8 @@ class TablePage : public QWidget {
     void point_at_part(const QRect& cells, FormulaEditor::Pointing how);
     void tell_headings(const HeadedColumns& headed);
     void tell_definitions(const QStringList& columns, const QStringList& held);
+    void tell_pasted(const QStringList& columns, const QStringList& renamed);
+    void offer_undo(const QString& text);
     void tell_dates(Id column, const QString& typed, double days);
     void tell_numbers(Id column, const QString& typed, double number, int row,
                       const std::vector<std::vector<std::string>>& texts);

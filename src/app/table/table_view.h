@@ -5,6 +5,7 @@
 #include "app/table/table_heading.h"
 #include "app/table_model/table_model.h"
 #include "core/engine/writing/marks.h"
+#include "files/tables/labelled_columns.h"
 
 #include <QPersistentModelIndex>
 #include <QTableView>
@@ -64,6 +65,8 @@ class TableView : public QTableView, public ShowsReferences {
     void heading_wanted(int section); ///< to be typed in its place
     /// A pasted list of definitions has become columns and held values of these names.
     void definitions_taken(const QStringList& columns, const QStringList& held);
+    /// Columns that were copied whole have been pasted with their formulas; `renamed`: what has another name here.
+    void columns_pasted(const QStringList& columns, const QStringList& renamed);
     /// Clicked, or dragged over, while a formula is being written; `adds`: with Ctrl, to what has been pointed at.
     void cells_pointed(const QRect& cells, bool adds);
 
@@ -77,6 +80,9 @@ class TableView : public QTableView, public ShowsReferences {
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
   private:
+    Study copied_piece() const;
+    LabelledColumns copied_columns() const;
+    bool paste_piece(const QByteArray& bytes);
     void move_current(int rows, int columns);
     void section_moved(int section, int from, int to);
     void take_label(int section, const QString& text, Qt::Key then);

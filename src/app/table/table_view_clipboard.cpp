@@ -1,12 +1,16 @@
-// Copying and pasting cells as tab-separated text.
+// Copying and pasting cells: as tab-separated text, as a table of HTML, and whole columns as a piece of a study with
+// their formulas.
 
 #include "app/numbers/locale_text.h"
 #include "app/table/table_view.h"
 #include "core/engine/writing/definitions.h"
 #include "core/formula/parser.h"
+#include "core/study/builders/study_piece.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
+#include "files/study_json/study_json.h"
 #include "files/tables/delimited.h"
+#include "files/tables/document_tables.h"
 
 #include <QClipboard>
 #include <QGuiApplication>
@@ -19,6 +23,8 @@ namespace {
 
 /// Beside the text, where its first line is the names of whole columns.
 const QString names_format = QStringLiteral("application/x-ledgefall-names");
+/// Whole columns with their formulas: a study of one table, as a file of studies has it.
+const QString piece_format = QStringLiteral("application/x-ledgefall-columns");
 
 } // namespace
 
@@ -34,8 +40,12 @@ void TableView::copy() const {
     }
     auto* block = new QMimeData;
     block->setText(copied());
+    block->setHtml(QString::fromStdString(write_html_table(copied_columns())));
     if (whole_columns_chosen()) {
         block->setData(names_format, "1");
+        if (!table_.two_way()) {
+            block->setData(piece_format, QByteArray::fromStdString(write_study(copied_piece())));
+        }
     }
     QGuiApplication::clipboard()->setMimeData(block);
 }
@@ -88,8 +98,70 @@ void TableView::choose_block(const Block& block) {
         QItemSelectionModel::ClearAndSelect);
 }
 
+Study TableView::copied_piece() const {
+    std::vector<Id> columns;
+    for (const int section : chosen_sections()) {
+        if (const ColumnDefinition* column = table_.column(section)) {
+            columns.push_back(column->id);
+        }
+    }
+    const Results& results = document_.results();
+    return study_piece(document_.study(), table_.table_id(), columns,
+                       {[&](Id id) { return results.column(id) == nullptr ? Column() : *results.column(id); },
+                        [&](Id id) { return results.single(id); }});
+}
+
+LabelledColumns TableView::copied_columns() const {
+    LabelledColumns out;
+    const Block rows = chosen();
+    for (const int section : chosen_sections()) {
+        const ColumnDefinition* column = table_.column(section);
+        NewColumn copy;
+        copy.label = column == nullptr ? table_.headerData(section, Qt::Horizontal).toString().toStdString()
+                                       : column->shown_label();
+        copy.unit = column == nullptr ? "" : column->unit;
+        copy.cells = Column(table_.value(rows.top, section).kind());
+        for (int row = rows.top; row <= rows.bottom; ++row) {
+            const Value value = table_.value(row, section);
+            const bool fits = !value.plain() || value.kind() == copy.cells.kind();
+            copy.cells.append(fits ? value : Value::odd(Text(write_cell(value))));
+        }
+        out.columns.push_back(std::move(copy));
+    }
+    return out;
+}
+
+/// Copied columns behind those that there are, with their formulas. False where they cannot be read as such.
+bool TableView::paste_piece(const QByteArray& bytes) {
+    const Result<Study> piece = read_study(std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
+    const Result<WithPiece> with =
+        piece ? with_piece(document_.study(), table_.table_id(), *piece) : Result<WithPiece>(piece.refusal());
+    if (!with) {
+        return false;
+    }
+    const int first = table_.columnCount() - 1;
+    if (document_.perform(tr("paste"), with->study)) {
+        QStringList names;
+        for (const Id id : with->columns) {
+            names << QString::fromStdString(find_part(with->study, id).column->name);
+        }
+        QStringList renamed;
+        for (const auto& [from, to] : with->renamed) {
+            renamed << tr("%1 is %2 here").arg(QString::fromStdString(from), QString::fromStdString(to));
+        }
+        choose_block({0, std::max(0, table_.table_rows() - 1), first, table_.columnCount() - 2});
+        Q_EMIT columns_pasted(names, renamed);
+    }
+    return true;
+}
+
 void TableView::paste() {
     const QMimeData* offered = QGuiApplication::clipboard()->mimeData();
+    const bool behind = currentIndex().row() <= 0 && table_.column(currentIndex().column()) == nullptr;
+    if (offered != nullptr && offered->hasFormat(piece_format) && !table_.two_way() &&
+        (behind || whole_columns_chosen()) && paste_piece(offered->data(piece_format))) {
+        return;
+    }
     paste(offered == nullptr ? QString() : offered->text(), offered != nullptr && offered->hasFormat(names_format));
 }
 

@@ -288,12 +288,12 @@ void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::stri
     }
 }
 
-// --- formulas that differ only in a number or a text
-// -------------------------------------------------------------------
+// --- formulas that differ only in a number or a text ---
 
 bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out) {
     constexpr std::size_t fewest_rows = 3;
     std::vector<FormulaShape> shapes;
+    shapes.reserve(cells.size());
     for (const SheetCell* cell : cells) {
         if (cell == nullptr || cell->formula == nullptr || !cell->formula->tree) {
             return false;
@@ -310,6 +310,7 @@ bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, Recov
     std::vector<std::size_t> different;
     for (std::size_t at = 0; at < shapes.front().constants.size(); ++at) {
         std::vector<ShapeConstant> constants;
+        constants.reserve(shapes.size());
         for (const FormulaShape& shape : shapes) {
             constants.push_back(constant_of(*shape.constants[at]));
         }

@@ -30,7 +30,7 @@ std::string FormulaTranslation::value(const SheetNode& node, bool in_measure) {
     if (++depth_ > 200) {
         throw FormulaNotSaid{{"it refers to itself by way of other cells", {}}};
     }
-    const std::string out = value_of(node, in_measure);
+    std::string out = value_of(node, in_measure);
     --depth_;
     return out;
 }

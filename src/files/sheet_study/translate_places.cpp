@@ -71,7 +71,7 @@ std::string FormulaTranslation::in_grid(const SheetNode& node, const WorkbookPla
 std::string FormulaTranslation::cell(const SheetNode& node, bool in_measure) {
     const WorkbookPlace at = resolved(node, node.from);
     if (place_.grid) {
-        if (const std::string said = in_grid(node, at); !said.empty()) {
+        if (std::string said = in_grid(node, at); !said.empty()) {
             return said;
         }
     }
@@ -113,7 +113,7 @@ std::string FormulaTranslation::foot_value(const WorkbookPlace& at, bool in_meas
     }
     const SeenFrom before = seen_from_;
     seen_from_ = {at, false};
-    const std::string out = value(*there->formula->tree, in_measure);
+    std::string out = value(*there->formula->tree, in_measure);
     seen_from_ = before;
     return out;
 }
@@ -136,8 +136,7 @@ std::string FormulaTranslation::named(const std::string& name, bool in_measure) 
     }
     return seen_fixed(*meaning,
                       [&](const SheetNode& node) {
-                          return node.type == Type::range ? TranslatedSample{value(node, in_measure), {}}
-                                                          : TranslatedSample{value(node, in_measure), {}};
+                          return TranslatedSample{value(node, in_measure), {}};
                       })
         .text;
 }

@@ -44,13 +44,13 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
     if (node.text == "today" && study_.settings.as_of) {
         return day_of(*study_.settings.as_of);
     }
-    if (const SheetNodePtr limit = limit_of_class(node)) {
+    if (SheetNodePtr limit = limit_of_class(node)) {
         return limit;
     }
     if (node.text == "quantile" || node.text == "q1" || node.text == "q3") {
         check_quantiles();
     }
-    if (const SheetNodePtr said = by_parts(node, in_measure)) {
+    if (SheetNodePtr said = by_parts(node, in_measure)) {
         return said;
     }
     if (const std::string unit = completed_unit(node.text); !unit.empty() && node.kids.size() == 2) {

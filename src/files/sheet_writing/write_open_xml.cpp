@@ -32,8 +32,9 @@ class OpenXmlWriter {
             sheets.emplace_back("xl/" + part, sheet_xml(workbook_.sheets[at]));
             types += "<Override PartName=\"/xl/" + part + "\" ContentType=\"" + content_type("worksheet") + "\"/>";
             relations += relation(number, "worksheet", part);
-            list += "<sheet name=\"" + xml_escaped(workbook_.sheets[at].name) + "\" sheetId=\"" + number +
-                    "\" r:id=\"r" + number + "\"/>";
+            list += "<sheet name=\"";
+            list += xml_escaped(workbook_.sheets[at].name);
+            list += "\" sheetId=\"" + number + "\" r:id=\"r" + number + "\"/>";
         }
         relations += relation(std::to_string(workbook_.sheets.size() + 1), "styles", "styles.xml");
         std::vector<std::pair<std::string, std::string>> out = {
@@ -78,7 +79,7 @@ class OpenXmlWriter {
     // --- styles -----------------------------------------------------------------------------------------------------
 
     static std::string format_code(const SheetCell& cell) {
-        const std::string decimals =
+        std::string decimals =
             "0" + (cell.format.digits > 0 ? "." + std::string(static_cast<std::size_t>(cell.format.digits), '0') : "");
         if (cell.kind == Kind::date && cell.has_value) {
             return cell.number == std::floor(cell.number) ? "yyyy-mm-dd" : "yyyy-mm-dd hh:mm:ss";
@@ -152,8 +153,8 @@ class OpenXmlWriter {
             out += "<cols>";
             for (std::size_t column = 0; column < sheet.widths.size(); ++column) {
                 const std::string at = std::to_string(column + 1);
-                out += "<col min=\"" + at + "\" max=\"" + at + "\" width=\"" + shortest(sheet.widths[column]) +
-                       "\" customWidth=\"1\"/>";
+                out += "<col min=\"" + at + "\" max=\"" + at;
+                out += "\" width=\"" + shortest(sheet.widths[column]) + "\" customWidth=\"1\"/>";
             }
             out += "</cols>";
         }
