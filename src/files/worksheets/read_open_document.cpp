@@ -301,10 +301,12 @@ class OpenDocumentReader {
                 cell.text = shown;
             }
             if (const std::size_t equals = formula.find('='); equals != std::string_view::npos) {
-                notation = formula.substr(0, equals).find("msoxl") == std::string_view::npos ? notation
-                                                                                             : FormulaNotation::plain;
-                formula.remove_prefix(equals + 1);
+                formula.remove_prefix(equals + 1); // and the name of the notation before it
             }
+            notation = formula.find("[.") == std::string_view::npos && formula.find("[$") == std::string_view::npos &&
+                               formula.find("['") == std::string_view::npos
+                           ? FormulaNotation::plain
+                           : notation;
         }
         if (!said.style.empty()) {
             const auto style = styles_.find(said.style);
