@@ -242,6 +242,11 @@ class StudySheets {
         for (const auto& column : table.columns) {
             columns.push_back(column->worked() ? worked_cells(table, *column, maker) : given_cells(table, *column));
         }
+        for (const auto& column : table.columns) {
+            if (!column->note.empty()) {
+                sheet.notes[{0, of.column_of.at(column->id)}] = column->note;
+            }
+        }
         write_foot(table, maker, columns);
         const std::uint32_t end = of.first_row + of.rows + static_cast<std::uint32_t>(table.foot.size());
         std::vector<std::size_t> next(columns.size(), 0);
@@ -270,9 +275,7 @@ class StudySheets {
     }
 
     SheetCell heading_cell(const Table& table, const ColumnDefinition& column) const {
-        SheetCell cell = text_cell({0, places_.of(table).column_of.at(column.id)}, heading_of(column), true);
-        cell.note = column.note;
-        return cell;
+        return text_cell({0, places_.of(table).column_of.at(column.id)}, heading_of(column), true);
     }
 
     std::vector<SheetCell> given_cells(const Table& table, const ColumnDefinition& column) const {
@@ -492,7 +495,9 @@ class StudySheets {
                     not_said(held.name, made.refusal());
                 }
             }
-            cell.note = held.note;
+            if (!held.note.empty()) {
+                sheet.notes[cell.place] = held.note;
+            }
             sheet.cells.push_back(std::move(cell));
             if (!held.unit.empty()) {
                 sheet.cells.push_back(text_cell({row, 2}, held.unit));

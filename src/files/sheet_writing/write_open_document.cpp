@@ -97,7 +97,8 @@ class OpenDocumentWriter {
                     out += "<table:table-cell table:number-columns-repeated=\"" +
                            std::to_string(cell->place.column - column) + "\"/>";
                 }
-                write_cell(*cell, out);
+                const auto note = sheet.notes.find(cell->place);
+                write_cell(*cell, note == sheet.notes.end() ? std::string() : note->second, out);
                 column = cell->place.column + 1;
             }
             out += "</table:table-row>";
@@ -106,7 +107,7 @@ class OpenDocumentWriter {
         out += "</table:table>";
     }
 
-    void write_cell(const SheetCell& cell, std::string& out) {
+    void write_cell(const SheetCell& cell, const std::string& note, std::string& out) {
         out += "<table:table-cell";
         if (const std::string style = style_of(cell); !style.empty()) {
             out += " table:style-name=\"" + style + "\"";
@@ -129,8 +130,8 @@ class OpenDocumentWriter {
             out += " office:value-type=\"float\" office:value=\"" + shortest(cell.number) + "\"";
         }
         std::string inside;
-        if (!cell.note.empty()) {
-            inside += "<office:annotation><text:p>" + xml_escaped(cell.note) + "</text:p></office:annotation>";
+        if (!note.empty()) {
+            inside += "<office:annotation><text:p>" + xml_escaped(note) + "</text:p></office:annotation>";
         }
         if (cell.has_value && cell.kind == Kind::text) {
             inside += "<text:p>" + paragraph(cell.text) + "</text:p>";

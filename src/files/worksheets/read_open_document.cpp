@@ -154,7 +154,7 @@ class OpenDocumentReader {
             const int repeated = column.attribute("table:number-columns-repeated").as_int(1);
             const auto style = styles_.find(column.attribute("table:default-cell-style-name").value());
             for (int at = 0; at < repeated && column_formats_.size() < WorksheetLimits::columns; ++at) {
-                column_formats_.push_back(style == styles_.end() ? Format() : style->second);
+                column_formats_.push_back(style == styles_.end() ? CellFormat() : style->second);
             }
         }
         const bool all = read_rows(table, sheet, 0);
@@ -310,7 +310,7 @@ class OpenDocumentReader {
         }
         if (!said.style.empty()) {
             const auto style = styles_.find(said.style);
-            cell.format = style == styles_.end() ? Format() : style->second;
+            cell.format = style == styles_.end() ? CellFormat() : style->second;
         } else if (place.column < column_formats_.size()) {
             cell.format = column_formats_[place.column];
         }
@@ -333,8 +333,8 @@ class OpenDocumentReader {
     }
 
     Workbook workbook_;
-    std::map<std::string, Format, std::less<>> styles_;
-    std::vector<Format> column_formats_;
+    std::map<std::string, CellFormat, std::less<>> styles_;
+    std::vector<CellFormat> column_formats_;
     struct RowCell {
         pugi::xml_node node;
         CellAttributes said;

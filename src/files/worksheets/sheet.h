@@ -3,22 +3,34 @@
 #include "core/study/model/study.h"
 #include "files/worksheets/sheet_formula.h"
 
+#include <map>
 #include <unordered_map>
 
 namespace ledgefall {
 
+/// How a cell shows its number: what a worksheet's formats and ours have in common. Small, since there are many cells.
+struct CellFormat {
+    Format::Style style = Format::Style::automatic;
+    std::int16_t digits = 0;
+
+    CellFormat() = default;
+    CellFormat(const Format& format)
+        : style(format.style)
+        , digits(static_cast<std::int16_t>(format.digits)) {}
+    operator Format() const { return {style, digits}; }
+};
+
 /// One cell of a sheet: what the file says it shows, and its formula.
 struct SheetCell {
     SheetPlace place;
+    double number = 0;                           ///< of a date its days since 1970-01-01, of a yes 1
+    std::string text;                            ///< of a text; of a cell at fault the sign that stood there
+    std::shared_ptr<const SheetFormula> formula; ///< cells whose formulas say the same, seen from each, share one
+    CellFormat format;
     Kind kind = Kind::number; ///< of number, text, yes_no and date
-    double number = 0;        ///< of a date its days since 1970-01-01, of a yes 1
-    std::string text;         ///< of a text; of a cell at fault the sign that stood there
     bool at_fault = false;
     bool has_value = true; ///< false: a formula whose value is not in the file, or is an empty text
-    std::shared_ptr<const SheetFormula> formula; ///< cells whose formulas say the same, seen from each, share one
-    Format format;
-    bool heading = false; ///< of a written sheet
-    std::string note;     ///< of a written sheet
+    bool heading = false;  ///< of a written sheet
 
     bool is_number() const { return !at_fault && has_value && kind == Kind::number; }
     bool is_text() const { return !at_fault && has_value && kind == Kind::text; }
@@ -28,8 +40,9 @@ struct SheetCell {
 struct Sheet {
     std::string name;
     std::vector<SheetCell> cells;
-    std::vector<double> widths;    ///< of a written sheet's columns, in characters
-    std::uint32_t frozen_rows = 0; ///< of a written sheet: they stay in view
+    std::vector<double> widths;              ///< of a written sheet's columns, in characters
+    std::uint32_t frozen_rows = 0;           ///< of a written sheet: they stay in view
+    std::map<SheetPlace, std::string> notes; ///< of a written sheet, at its cells
 
     const SheetCell* at(SheetPlace place) const;
     /// The first cell in a row at or after a column; the end of the cells where there is none.
