@@ -6,8 +6,10 @@
 #include "harness/test_program.h"
 #include "working.h"
 
+#include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <functional>
 #include <thread>
 
 using namespace ledgefall;
@@ -353,6 +355,54 @@ class TestEngine : public QObject {
         QCOMPARE(refused + sound, 12);
         QVERIFY(refused >= 5 && sound >= 3);
         QVERIFY(compute(bench.study)->cell(bench.id("c11"), 19999).plain());
+    }
+
+    /// What is counted may have parts that no row changes: against a count by hand, in the own table (where the values
+    /// are put in order) and in another with many more rows (where all are counted in one pass).
+    void counted_parts_that_no_row_changes() {
+        std::vector<double> x;
+        for (int row = 0; row < 400; ++row) {
+            x.push_back((row * 37) % 101);
+        }
+        Bench bench;
+        bench.numbers("x", x).held("k = 3");
+        struct Counted {
+            const char* formula;
+            std::function<double(double)> value;
+        };
+        const Counted all[] = {{"x - -8", [](double v) { return v + 8; }},
+                               {"2 * k + x", [](double v) { return v + 6; }},
+                               {"x * (k + 1) - k^2", [](double v) { return v * 4 - 9; }},
+                               {"-x / (1 + k)", [](double v) { return -v / 4; }}};
+        int compared = 0;
+        Id limits;
+        bench.take(add_table(bench.study, "Limits", &limits));
+        bench.take(
+            add_columns(bench.study, limits, {{"limit", "limit", "", Column::numbers({-20, 0, 7.5, 40, 55, 300})}}));
+        for (const Counted& one : all) {
+            const std::string formula(one.formula);
+            bench.work("below = count(" + formula + " < x[i])").work("place = rank(" + formula + ")");
+            bench.take(write_column(bench.study, limits,
+                                    "below = count(" + std::string(formula).replace(formula.find('x'), 1, "Data.x") +
+                                        " < limit)"));
+            const auto below = [&](double limit) {
+                return static_cast<double>(
+                    std::count_if(x.begin(), x.end(), [&](double v) { return one.value(v) < limit; }));
+            };
+            for (std::size_t row = 0; row < x.size(); ++row) {
+                QCOMPARE(bench.cell("below", row + 1).number(), below(x[row]));
+                const double equal = static_cast<double>(std::count(x.begin(), x.end(), x[row]));
+                QCOMPARE(bench.cell("place", row + 1).number(), below(one.value(x[row])) + (equal + 1) / 2);
+                compared += 2;
+            }
+            const Table& table = *bench.study.table(limits);
+            for (std::size_t row = 0; row < 6; ++row) {
+                const double limit = bench.results->cell(table.column_named("limit")->id, row).number();
+                QCOMPARE(bench.results->cell(table.column_named("below")->id, row).number(), below(limit));
+                ++compared;
+            }
+        }
+        QCOMPARE(compared, 4 * (800 + 6));
     }
 };
 

@@ -296,7 +296,8 @@ class OpenDocumentReader {
         std::string_view formula = said.formula;
         FormulaNotation notation = FormulaNotation::open_formula;
         if (!formula.empty()) {
-            if (const std::string shown = text_of(node); said.error || is_fault_sign(shown)) {
+            const bool may_be_at_fault = said.error || said.type == "string" || said.type.empty();
+            if (const std::string shown = may_be_at_fault ? text_of(node) : ""; said.error || is_fault_sign(shown)) {
                 cell.at_fault = true;
                 cell.text = shown;
             }

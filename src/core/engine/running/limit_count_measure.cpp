@@ -27,7 +27,7 @@ bool LimitCountMeasure::fill(const Runner& outer, std::size_t, std::size_t rows,
         }
     }
     LimitCounts counts(limits);
-    inner_.start();
+    start(outer, 0);
     bool sound = true;
     for_blocks(0, counted, [&](std::size_t first, std::size_t count) {
         inner_.run(first, count);
@@ -61,8 +61,19 @@ bool LimitCountMeasure::fill(const Runner& outer, std::size_t, std::size_t rows,
     return true;
 }
 
-void LimitCountMeasure::sort_counted() {
-    inner_.start();
+/// What is counted may have parts that no row changes, as 2 * k has in count(x + 2 * k < x[i]): they are worked out
+/// outside, and are the same for every row.
+void LimitCountMeasure::start(const Runner& outer, std::size_t in_block) {
+    std::vector<Value> parameters;
+    parameters.reserve(call_.parameters.size());
+    for (const Operand operand : call_.parameters) {
+        parameters.push_back(outer.value(operand, Kind::number, in_block));
+    }
+    inner_.start(parameters);
+}
+
+void LimitCountMeasure::sort_counted(const Runner& outer, std::size_t in_block) {
+    start(outer, in_block);
     started_ = true;
     for_blocks(0, environment_.rows(call_.table), [this](std::size_t first, std::size_t count) {
         inner_.run(first, count);
@@ -86,7 +97,7 @@ void LimitCountMeasure::sort_counted() {
 /// it is at fault, so is every row that gets as far as being compared with it.
 Value LimitCountMeasure::at(const Runner& outer, std::size_t in_block, const Faults&) {
     if (!started_) {
-        sort_counted();
+        sort_counted(outer, in_block);
     }
     if (sorted_fault_) {
         return *sorted_fault_;

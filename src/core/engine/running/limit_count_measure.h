@@ -18,7 +18,8 @@ class LimitCountMeasure : public MeasureState {
               bool& plain) override;
 
   private:
-    void sort_counted();
+    void start(const Runner& outer, std::size_t in_block);
+    void sort_counted(const Runner& outer, std::size_t in_block);
 
     const MeasureCall& call_;
     const Environment& environment_;
