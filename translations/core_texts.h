@@ -389,6 +389,7 @@ QT_TRANSLATE_NOOP("Sentence", "The effective number of species of order q.");
 QT_TRANSLATE_NOOP("Sentence", "The error function.");
 QT_TRANSLATE_NOOP("Sentence", "The evenness of Pielou.");
 QT_TRANSLATE_NOOP("Sentence", "The excess kurtosis of the moments.");
+QT_TRANSLATE_NOOP("Sentence", "The file has formulas without their values: what they give cannot be compared with anything.");
 QT_TRANSLATE_NOOP("Sentence", "The file holds a number that is too large to be held.");
 QT_TRANSLATE_NOOP("Sentence", "The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.");
 QT_TRANSLATE_NOOP("Sentence", "The file is not a study as it is: at line %1, character %2, it is not valid JSON.");

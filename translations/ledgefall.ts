@@ -3846,6 +3846,10 @@
         <source>The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

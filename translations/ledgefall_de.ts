@@ -3846,6 +3846,10 @@
         <source>The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.</source>
         <translation>Die Zahl %1 ist in die Formel geschrieben und steht auch in %2, als %3. Es bleibt so: schreiben Sie an ihrer Stelle %4, wenn das gemeint ist.</translation>
     </message>
+    <message>
+        <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
+        <translation>Die Datei hat Formeln ohne ihre Werte: was sie ergeben, kann mit nichts verglichen werden.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

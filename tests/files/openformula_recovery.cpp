@@ -386,6 +386,21 @@ class OpenFormulaRecovery : public QObject {
                  QString("B4 The worksheet has 99, and the formula gives 8.\n"));
     }
 
+    /// Files of some writers have formulas without values: they are worked out, and nothing is compared.
+    void formulas_without_values_are_worked_out() {
+        std::string rows = row_of(text_cell("x") + text_cell("y"));
+        for (int row = 2; row < 6; ++row) {
+            rows += row_of(number_cell(std::to_string(row)) + "<table:table-cell table:formula=\"of:=[.A" +
+                           std::to_string(row) + "]*2\"/>");
+        }
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        QVERIFY(read);
+        QCOMPARE(read->report.count(Is::difference), std::size_t(0));
+        QVERIFY(report_of(read->report, Is::note).find("without their values") != std::string::npos);
+        const Id column = read->study.tables.front()->column_named("y")->id;
+        QCOMPARE(compute(read->study)->cell(column, 3).number(), 10.0);
+    }
+
     /// Signs bind before powers, and powers to the left; what is written back reads as the same.
     void formulas_are_read_as_the_standards_say() {
         const std::pair<const char*, const char*> all[] = {

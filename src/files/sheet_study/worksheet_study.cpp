@@ -270,6 +270,12 @@ class StudyRecovery {
     /// Works the study out and sets its numbers beside those of the file. A column whose formula gives nothing but
     /// faults where the file has numbers takes the file's.
     void compare() {
+        if (!has_values()) {
+            out_.report.add(
+                Is::note, "",
+                {"The file has formulas without their values: what they give cannot be compared with anything.", {}});
+            return;
+        }
         constexpr int most_rounds = 4;
         for (int round = 0; round < most_rounds; ++round) {
             const ResultsPtr results = compute(out_.study);
@@ -296,6 +302,20 @@ class StudyRecovery {
                 return;
             }
         }
+    }
+
+    /// Whether any formula of the file has its value beside it; those of some writers have none.
+    bool has_values() const {
+        bool formulas = false;
+        for (const Sheet& sheet : workbook_.sheets) {
+            for (const SheetCell& cell : sheet.cells) {
+                if (cell.formula != nullptr && (cell.has_value || cell.at_fault)) {
+                    return true;
+                }
+                formulas = formulas || cell.formula != nullptr;
+            }
+        }
+        return !formulas;
     }
 
     void keep_values(std::size_t table, std::size_t field, Id id, const Sentence& why) {
