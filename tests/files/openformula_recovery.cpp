@@ -5,6 +5,7 @@
 #include "files/archive_writing.h"
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
 #include "files/worksheets/archive.h"
 #include "files/worksheets/worksheet_readers.h"
 #include "harness/test_program.h"
@@ -384,6 +385,20 @@ class OpenFormulaRecovery : public QObject {
         QVERIFY(read);
         QCOMPARE(QString::fromStdString(report_of(read->report, Is::difference)),
                  QString("B4 The worksheet has 99, and the formula gives 8.\n"));
+    }
+
+    /// Bytes that are no UTF-8 do not reach the study, which could not be saved with them.
+    void broken_letters_are_replaced() {
+        std::string rows = row_of(text_cell("si\xFFte") + text_cell("y"));
+        for (int row = 2; row < 5; ++row) {
+            rows += row_of(text_cell("po\xC3ol \xED\xA0\x80") +
+                           number_cell("7", "[.A" + std::to_string(row) + "]&amp;&quot;\xFE&quot;"));
+        }
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        QVERIFY(read);
+        const Result<Study> again = read_study(write_study(read->study));
+        QVERIFY(again);
+        QVERIFY(again->tables.front()->columns.front()->label.find("\xEF\xBF\xBD") != std::string::npos);
     }
 
     /// Files of some writers have formulas without values: they are worked out, and nothing is compared.

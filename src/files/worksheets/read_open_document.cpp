@@ -328,8 +328,8 @@ class OpenDocumentReader {
                 meaning.erase(0, equals + 2);
             }
             workbook_.names.push_back(
-                {name.attribute("table:name").value(), sheet,
-                 workbook_.shared(read_sheet_formula(meaning, FormulaNotation::open_formula, {0, 0}))});
+                {sound_text(name.attribute("table:name").value()), sound_text(sheet),
+                 workbook_.shared(read_sheet_formula(sound_text(meaning), FormulaNotation::open_formula, {0, 0}))});
         }
     }
 

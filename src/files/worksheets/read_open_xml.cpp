@@ -97,7 +97,7 @@ class OpenXmlReader {
         std::vector<std::string> sheet_names;
         for (const pugi::xml_node& sheet : child(workbook, "sheets").children()) {
             const auto part = parts.find(sheet.attribute("r:id").value());
-            const std::string name = sheet.attribute("name").value();
+            const std::string name = sound_text(sheet.attribute("name").value());
             sheet_names.push_back(name);
             if (part == parts.end() || !part->second.type.ends_with("/worksheet")) {
                 continue;
@@ -108,12 +108,12 @@ class OpenXmlReader {
         }
         for (const pugi::xml_node& name : child(workbook, "definedNames").children()) {
             const pugi::xml_attribute scope = name.attribute("localSheetId");
-            const std::string named = name.attribute("name").value();
+            const std::string named = sound_text(name.attribute("name").value());
             if (!named.starts_with("_xlnm.")) { // print areas and the like
                 const std::size_t at = scope.as_uint();
-                workbook_.names.push_back(
-                    {named, scope && at < sheet_names.size() ? sheet_names[at] : std::string(),
-                     workbook_.shared(read_sheet_formula(name.child_value(), FormulaNotation::plain, {0, 0}))});
+                workbook_.names.push_back({named, scope && at < sheet_names.size() ? sheet_names[at] : std::string(),
+                                           workbook_.shared(read_sheet_formula(sound_text(name.child_value()),
+                                                                               FormulaNotation::plain, {0, 0}))});
             }
         }
         return std::move(workbook_);
@@ -255,7 +255,7 @@ class OpenXmlReader {
             read_number(value, node.attribute("s").as_uint(), cell);
         }
         const pugi::xml_node formula = child(node, "f");
-        std::string written = formula.child_value();
+        std::string written = sound_text(formula.child_value());
         const std::string_view formula_type = formula.attribute("t").value();
         if (formula_type == "shared") {
             const unsigned group = formula.attribute("si").as_uint();

@@ -1,15 +1,35 @@
 #include "files/worksheets/sheet_builder.h"
 
+#include "core/formula/names.h"
+
 #include <algorithm>
 
 namespace ledgefall {
+
+std::string sound_text(std::string_view text) {
+    const auto is_ascii = [](char c) { return static_cast<unsigned char>(c) < 0x80; };
+    if (std::all_of(text.begin(), text.end(), is_ascii)) {
+        return std::string(text);
+    }
+    std::string out;
+    for (std::size_t at = 0; at < text.size();) {
+        const CodePoint c = code_point_at(text, at);
+        const bool half = c.value >= 0xD800 && c.value <= 0xDFFF; // of a pair of UTF-16
+        out += half ? utf8(0xFFFD) : utf8(c.value);
+        at += c.length;
+    }
+    return out;
+}
 
 bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation notation) {
     if (sheet_.cells.size() >= WorksheetLimits::cells) {
         return false;
     }
+    if (!cell.text.empty()) {
+        cell.text = sound_text(cell.text);
+    }
     if (!formula.empty()) {
-        cell.formula = workbook_.shared(read_sheet_formula(formula, notation, cell.place));
+        cell.formula = workbook_.shared(read_sheet_formula(sound_text(formula), notation, cell.place));
     }
     if (cell.has_value || cell.formula != nullptr) {
         sheet_.cells.push_back(std::move(cell));

@@ -4,12 +4,15 @@
 
 namespace ledgefall {
 
+/// A text of a file as sound UTF-8: each byte that fits no letter becomes U+FFFD.
+std::string sound_text(std::string_view text);
+
 /// Gathers the cells of one sheet as a reader meets them, within the bounds of `WorksheetLimits`.
 class SheetBuilder {
   public:
-    SheetBuilder(Workbook& workbook, std::string name)
+    SheetBuilder(Workbook& workbook, std::string_view name)
         : workbook_(workbook) {
-        sheet_.name = std::move(name);
+        sheet_.name = sound_text(name);
     }
 
     /// Adds a cell; its formula, where `formula` is not empty. False where there are too many cells.
