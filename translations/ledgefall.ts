@@ -3850,6 +3850,14 @@
         <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>it asks whether what is worked out is missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses cells that are missing in some rows, without being missing there itself</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

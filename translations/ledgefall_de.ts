@@ -3850,6 +3850,14 @@
         <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
         <translation>Die Datei hat Formeln ohne ihre Werte: was sie ergeben, kann mit nichts verglichen werden.</translation>
     </message>
+    <message>
+        <source>it asks whether what is worked out is missing</source>
+        <translation>sie fragt, ob etwas Berechnetes fehlt</translation>
+    </message>
+    <message>
+        <source>it uses cells that are missing in some rows, without being missing there itself</source>
+        <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

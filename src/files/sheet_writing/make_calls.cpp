@@ -44,6 +44,16 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
     if (node.text == "today" && study_.settings.as_of) {
         return day_of(*study_.settings.as_of);
     }
+    if (node.text == "is_missing" && node.kids.size() == 1) {
+        // Empty cells, and what formulas leave empty; asking for it makes nothing missing.
+        if (node.kid(0).type != NodeType::name && node.kid(0).type != NodeType::index) {
+            refuse("it asks whether what is worked out is missing");
+        }
+        const std::size_t operands = out_.operands.size();
+        SheetNodePtr asked = operation_of(SheetOperator::equal, {value(node.kid(0), in_measure), text_of("")});
+        out_.operands.resize(operands);
+        return asked;
+    }
     if (SheetNodePtr limit = limit_of_class(node)) {
         return limit;
     }

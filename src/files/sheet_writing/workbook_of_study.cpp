@@ -346,7 +346,13 @@ class StudySheets {
             for (const SheetNodePtr& tree : made->first) {
                 first.push_back(tree == nullptr || is_number(tree) ? nullptr : shared_formula(tree));
             }
-            const auto then = shared_formula(guarded(column, *made));
+            const SheetNodePtr tree = guarded(table, column, *made);
+            if (tree == nullptr) {
+                not_said(table.name + "." + column.name,
+                         {"it uses cells that are missing in some rows, without being missing there itself", {}});
+                continue;
+            }
+            const auto then = shared_formula(tree);
             for (std::size_t row = made->from; row <= made->to && row < of.rows; ++row) {
                 const bool begins = row < made->then_from;
                 formulas[row] = begins ? first[row - made->from] : reaches(made->then, row, of.rows) ? then : nullptr;
@@ -368,11 +374,38 @@ class StudySheets {
         });
     }
 
-    /// A formula that is missing where one of its operands is: an empty cell counts as 0 in a worksheet.
-    SheetNodePtr guarded(const ColumnDefinition& column, const RowFormulas& made) const {
+    /// The cell of a row that an operand of a formula stands for.
+    Value operand_value(const Table& table, const ColumnDefinition& column, const SheetNode& operand,
+                        std::size_t row) const {
+        const auto& of = places_.of(table);
+        const std::int64_t at = operand.from.column.from(of.column_of.at(column.id));
+        const std::int64_t sheet_row = operand.from.row.from(static_cast<std::uint32_t>(of.first_row + row));
+        for (const auto& [id, place] : of.column_of) {
+            if (place == at && operand.sheet.empty()) {
+                return results_.cell(id, static_cast<std::size_t>(std::max<std::int64_t>(sheet_row - of.first_row, 0)));
+            }
+        }
+        return Value::number(0); // of another table: it is not asked about
+    }
+
+    /// A formula that is missing where one of its operands is: an empty cell counts as 0 in a worksheet. Null where
+    /// that does not say when it is missing, as where an operand stands in a branch that is not taken.
+    SheetNodePtr guarded(const Table& table, const ColumnDefinition& column, const RowFormulas& made) const {
+        const std::size_t rows = places_.of(table).rows;
         bool any_missing = false;
-        for (std::size_t row = made.then_from; row <= made.to && !any_missing; ++row) {
-            any_missing = results_.cell(column.id, row).is_missing();
+        for (std::size_t row = made.then_from; row <= made.to && row < rows; ++row) {
+            if (!reaches(made.then, row, rows)) {
+                continue;
+            }
+            const Value value = results_.cell(column.id, row);
+            const bool operand_missing =
+                std::any_of(made.then.operands.begin(), made.then.operands.end(), [&](const SheetNodePtr& operand) {
+                    return operand_value(table, column, *operand, row).is_missing();
+                });
+            if (operand_missing && !value.is_missing() && !value.is_fault()) {
+                return nullptr;
+            }
+            any_missing = any_missing || operand_missing;
         }
         return any_missing ? guarded_formula(made.then.tree, made.then.operands) : made.then.tree;
     }
