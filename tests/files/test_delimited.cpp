@@ -314,6 +314,33 @@ class TestDelimited : public QObject {
         QVERIFY(read_regular_columns(text).has_value());
         QVERIFY(!read_regular_columns(text + "1,2\n").has_value());
     }
+
+    /// A text that another program would run as a formula is written as a text, and comes back as it was.
+    void texts_like_formulas_stay_texts() {
+        std::vector<Value> texts;
+        for (const char* one : {"=1+1", "+2", "-x", "@sum", "'=1", "''-a", "'quoted'", "plain", "-5", "'"}) {
+            texts.push_back(Value::text(Text(one)));
+        }
+        std::vector<Value> numbers;
+        for (std::size_t row = 0; row < texts.size(); ++row) {
+            numbers.push_back(Value::number(-1.5 * static_cast<double>(row)));
+        }
+        LabelledColumns table;
+        table.columns = {{"", "t", "", Column::of(Kind::text, texts)},
+                         {"", "n", "", Column::of(Kind::number, numbers)}};
+        const std::string written = write_delimited(table, Dialect(), "\n");
+        QVERIFY(written.find("\n=") == std::string::npos && written.find("\n-") == std::string::npos);
+        QVERIFY(written.find("'=1+1,0\n'+2,-1.5\n") != std::string::npos); // numbers are numbers
+        for (const std::size_t small : {std::size_t(0), std::size_t(1'000'000)}) {
+            const auto quick = read_regular_columns(written, {}, small);
+            const std::vector<NewColumn> read = quick ? quick->columns : columns_of(*read_delimited(written));
+            QVERIFY(quick.has_value() == (small == 0));
+            for (std::size_t row = 0; row < texts.size(); ++row) {
+                QCOMPARE(write_cell(read[0].cells.at(row)), write_cell(texts[row]));
+                QVERIFY(read[1].cells.at(row) == Value::number(numbers[row].number() + 0.0));
+            }
+        }
+    }
 };
 
 LEDGEFALL_TEST(TestDelimited)

@@ -279,6 +279,24 @@ class FreeNames {
 
 } // namespace
 
+namespace {
+
+/// Whether a field begins like a formula, after apostrophes if there are some.
+bool begins_like_formula(std::string_view field) {
+    const std::size_t first = field.find_first_not_of('\'');
+    return first != std::string_view::npos && std::string_view("=+-@").find(field[first]) != std::string_view::npos;
+}
+
+} // namespace
+
+std::string guarded(const std::string& text) {
+    return begins_like_formula(text) ? "'" + text : text;
+}
+
+std::string_view unguarded(std::string_view field) {
+    return field.starts_with('\'') && begins_like_formula(field) ? field.substr(1) : field;
+}
+
 bool is_utf8(std::string_view bytes) {
     for (std::size_t at = 0; at < bytes.size();) {
         if (static_cast<unsigned char>(bytes[at]) < 0x80) {
@@ -377,7 +395,7 @@ std::vector<NewColumn> columns_of(const Delimited& text) {
         const InternScope scope;
         column.interned = scope.objects();
         for (const auto& record : text.records) {
-            column.cells.append(at < record.size() ? read_cell(record[at], column.cells.kind(), spelling)
+            column.cells.append(at < record.size() ? read_cell(unguarded(record[at]), column.cells.kind(), spelling)
                                                    : Value::missing(column.cells.kind()));
         }
     }
@@ -458,7 +476,7 @@ std::string write_delimited(const LabelledColumns& table, const Dialect& dialect
             if (plain_numbers && value.plain() && value.kind() == Kind::number) {
                 add_number(value.number(), dialect.decimal, out);
             } else if (value.plain() && value.kind() == Kind::text) {
-                add_field(value.text().str(), dialect.delimiter, out);
+                add_field(guarded(value.text().str()), dialect.delimiter, out);
             } else if (!value.is_missing()) {
                 std::string text = write_cell(value);
                 if (dialect.decimal == ',' && value.plain() && value.kind() == Kind::number) {

@@ -50,6 +50,11 @@ std::vector<NewColumn> columns_of(const Delimited& text);
 /// are empty.
 std::string write_delimited(const LabelledColumns& columns, const Dialect& dialect, std::string_view line_end = "\r\n");
 
+/// A text that another program would run as a formula (it begins with =, +, - or @) is written with an apostrophe
+/// before it. `unguarded` takes that away again from what is read; `guarded` puts it before what needs it.
+std::string guarded(const std::string& text);
+std::string_view unguarded(std::string_view field);
+
 /// Whether bytes are UTF-8.
 bool is_utf8(std::string_view bytes);
 

@@ -302,7 +302,7 @@ class RegularReader {
             known.blank = field.find_first_not_of(" \t") == std::string_view::npos;
             known.loses_digits = loses_digits(field);
             known.kind = known.blank ? Kind::text : kind_of_typed(field, spelling_);
-            const Value value = read_cell(field, kind, spelling_);
+            const Value value = read_cell(unguarded(field), kind, spelling_);
             known.slot = value.slot();
             known.state = value.state();
             const bool iso = read_date(field).has_value();
