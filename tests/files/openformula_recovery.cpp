@@ -401,6 +401,61 @@ class OpenFormulaRecovery : public QObject {
         QVERIFY(again->tables.front()->columns.front()->label.find("\xEF\xBF\xBD") != std::string::npos);
     }
 
+    /// Both counts of days, and the day that the earlier one has and the calendar has not.
+    void both_bases_of_dates() {
+        const auto book = [](bool later) {
+            std::string cells = "<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>day</t></is></c></row>";
+            int row = 2;
+            for (const int day : {1, 59, 61, 36526, 45000}) {
+                cells += "<row r=\"" + std::to_string(row) + "\"><c r=\"A" + std::to_string(row) + "\" s=\"1\"><v>" +
+                         std::to_string(day) + "</v></c></row>";
+                ++row;
+            }
+            return archive_of(
+                {{"xl/workbook.xml", std::string("<workbook xmlns:r=\"r\"><workbookPr date1904=\"") +
+                                         (later ? "1" : "0") +
+                                         "\"/><sheets><sheet name=\"S\" r:id=\"a\"/></sheets></workbook>"},
+                 {"xl/_rels/workbook.xml.rels", "<Relationships><Relationship Id=\"a\" Type=\"x/worksheet\" "
+                                                "Target=\"s.xml\"/><Relationship Id=\"b\" Type=\"x/styles\" "
+                                                "Target=\"t.xml\"/></Relationships>"},
+                 {"xl/t.xml", "<styleSheet><cellXfs><xf numFmtId=\"0\"/><xf numFmtId=\"14\"/></cellXfs></styleSheet>"},
+                 {"xl/s.xml", "<worksheet><sheetData>" + cells + "</sheetData></worksheet>"}});
+        };
+        const std::vector<const char*> earlier = {"1900-01-01", "1900-02-28", "1900-03-01", "2000-01-01", "2023-03-15"};
+        const std::vector<const char*> later = {"1904-01-02", "1904-02-29", "1904-03-02", "2004-01-02", "2027-03-16"};
+        for (const bool is_later : {false, true}) {
+            const auto read = file_formats()[4].read_worksheet(book(is_later));
+            QVERIFY(read);
+            const Column& days = *read->study.tables.front()->columns.front()->cells;
+            for (std::size_t row = 0; row < 5; ++row) {
+                QCOMPARE(QString::fromStdString(write_cell(days.at(row))),
+                         QString(is_later ? later[row] : earlier[row]));
+            }
+        }
+    }
+
+    /// Formulas that refer to each other in a ring, and thousands of styles, come to an end.
+    void rings_and_many_styles_come_to_an_end() {
+        const auto ring =
+            file_formats()[3].read_worksheet(spreadsheet_of(row_of(text_cell("a") + number_cell("1", "[.$B$2]+1")) +
+                                                            row_of(text_cell("b") + number_cell("2", "[.$B$1]+1"))));
+        QVERIFY(ring);
+        QCOMPARE(ring->report.count(Is::difference), std::size_t(2));
+        std::string styles = "<office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:style=\"s\" "
+                             "xmlns:number=\"n\"><office:automatic-styles>";
+        for (int number = 0; number < 200'000; ++number) {
+            styles += "<style:style style:name=\"c" + std::to_string(number) + "\" style:parent-style-name=\"c" +
+                      std::to_string(number - 1) + "\"/>";
+        }
+        const std::string many = archive_of(
+            {{"content.xml", styles +
+                                 "</office:automatic-styles><office:body><office:spreadsheet><table:table "
+                                 "table:name=\"S\">" +
+                                 row_of(number_cell("1")) +
+                                 "</table:table></office:spreadsheet></office:body></office:document-content>"}});
+        QVERIFY(read_open_document(many));
+    }
+
     /// Files of some writers have formulas without values: they are worked out, and nothing is compared.
     void formulas_without_values_are_worked_out() {
         std::string rows = row_of(text_cell("x") + text_cell("y"));
