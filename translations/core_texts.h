@@ -487,6 +487,7 @@ QT_TRANSLATE_NOOP("Sentence", "The worksheet could not be packed: the memory doe
 QT_TRANSLATE_NOOP("Sentence", "The worksheet has %1, and the formula gives %2.");
 QT_TRANSLATE_NOOP("Sentence", "The y at a place between the rows of a table, on the straight line from x to x.");
 QT_TRANSLATE_NOOP("Sentence", "The year of a date.");
+QT_TRANSLATE_NOOP("Sentence", "There are %1 more such cells.");
 QT_TRANSLATE_NOOP("Sentence", "There are %1 more such rows in %2.");
 QT_TRANSLATE_NOOP("Sentence", "There is a %1 too many here: remove it, or open its partner before.");
 QT_TRANSLATE_NOOP("Sentence", "There is already a table called %1: choose another name.");

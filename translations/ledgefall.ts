@@ -3858,6 +3858,10 @@
         <source>it uses cells that are missing in some rows, without being missing there itself</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>There are %1 more such cells.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

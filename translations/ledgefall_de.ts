@@ -3858,6 +3858,10 @@
         <source>it uses cells that are missing in some rows, without being missing there itself</source>
         <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
     </message>
+    <message>
+        <source>There are %1 more such cells.</source>
+        <translation>Es gibt %1 weitere solche Zellen.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -129,6 +129,7 @@ const std::vector<Expected>& all_expected() {
           "large = count(Data.site = site[i] and Data.size >= 4)",
           "kind = if count > 2 then \"many\" else \"few\"",
           "squared = (-count)^2",
+          "per_other = if count - 2 = 0 then missing else size / (count - 2)",
           "skew = skewness(Data.size) * sqrt(count(Data.size) * (count(Data.size) - 1)) / (count(Data.size) - 2)",
           "kurt = (count(Data.size) - 1) / ((count(Data.size) - 2) * (count(Data.size) - 3)) * ((count(Data.size) + 1) "
           "* "

@@ -399,7 +399,7 @@ def functions():
     for at in range(8):
         data.row(at + 2, sites[at], sizes[at], weights[at])
     sheet = Sheet("Results")
-    sheet.row(1, "Site", "Count", "Size", "Mean size", "Large", "Kind", "Squared")
+    sheet.row(1, "Site", "Count", "Size", "Mean size", "Large", "Kind", "Squared", "Per other")
     for at, site in enumerate(["riffle", "pool", "weir"]):
         row = at + 2
         own = [size for one, size in zip(sites, sizes) if one == site]
@@ -411,6 +411,8 @@ def functions():
         sheet.put(f"E{row}", large, f'COUNTIFS(Data!$A$2:$A$9,A{row},Data!$B$2:$B$9,">=4")')
         sheet.put(f"F{row}", "many" if len(own) > 2 else "few", f'IF(B{row}>2,"many","few")')
         sheet.put(f"G{row}", len(own) ** 2, f"-B{row}^2")
+        far = sum(own) / (len(own) - 2) if len(own) != 2 else None
+        sheet.put(f"H{row}", far, f'IFERROR(C{row}/(B{row}-2),"")')
     single = Sheet("Single")
     n = len(sizes)
     mean = statistics.fmean(sizes)

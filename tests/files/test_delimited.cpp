@@ -76,7 +76,7 @@ class TestDelimited : public QObject {
         QVERIFY(latin.reports().front().text().find("Windows-1252") != std::string::npos);
         QCOMPARE(read("price\n\x80 5\n").records.front().front(), std::string("€ 5"));
         QCOMPARE(read("say\n\x93yes\x94 \x96\n").records.front().front(), std::string("“yes” –"));
-        QVERIFY(!read_delimited(std::string("\xFF\xFEx", 3)));
+        QVERIFY(read_delimited(std::string("\xFF\xFEx", 3))->records.empty()); // half a unit of UTF-16
         QVERIFY(!read_delimited(std::string("a\0b", 3)));
     }
 
@@ -339,6 +339,26 @@ class TestDelimited : public QObject {
                 QCOMPARE(write_cell(read[0].cells.at(row)), write_cell(texts[row]));
                 QVERIFY(read[1].cells.at(row) == Value::number(numbers[row].number() + 0.0));
             }
+        }
+    }
+
+    /// UTF-16 of either order of bytes, with signs beyond its first plane; half of a pair is no letter.
+    void utf16_is_read() {
+        const std::u16string text = u"name,b [µm]\r\nPfütze 𝛼,1.5\r\n\xD835x,2\r\n";
+        for (const bool low_first : {true, false}) {
+            std::string bytes = low_first ? "\xFF\xFE" : "\xFE\xFF";
+            for (const char16_t unit : text) {
+                const char high = static_cast<char>(unit >> 8U);
+                const char low = static_cast<char>(unit & 0xFFU);
+                bytes += low_first ? std::string{low, high} : std::string{high, low};
+            }
+            const std::vector<NewColumn> columns = columns_of(read(bytes));
+            QCOMPARE(columns.size(), std::size_t(2));
+            QCOMPARE(columns[1].unit, std::string("µm"));
+            QCOMPARE(columns[1].cells.at(1).number(), 2.0);
+            QCOMPARE(columns[0].cells.at(0).text().str(), std::string("Pfütze 𝛼"));
+            QCOMPARE(columns[0].cells.at(1).text().str(), std::string("\xEF\xBF\xBDx"));
+            QCOMPARE(read(bytes + "\x31").records.size(), std::size_t(2)); // half a unit at its end
         }
     }
 };

@@ -223,6 +223,8 @@ std::optional<std::string> ColumnRecovery::first_values(const Cells& cells, std:
 /// Rows that say otherwise than the formula keep their values.
 void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, const SheetFormula& usual,
                                      std::size_t first, std::size_t last, ColumnDefinition& column) {
+    constexpr std::size_t most_told = 10;
+    std::size_t exceptions = 0;
     Overrides overrides;
     const auto& piece = column.pieces.front();
     for (std::size_t row = first; row <= last; ++row) {
@@ -234,6 +236,9 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
         const Value value = value_of(*cell);
         if (!value.is_missing()) {
             overrides[row + 1] = value;
+        }
+        if (++exceptions > most_told) {
+            continue;
         }
         const std::string usual_here = "=" + write_sheet_formula(*usual.tree, cell->place);
         if (cell->formula != nullptr) {
@@ -247,6 +252,11 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
                 {"Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.",
                  {std::to_string(row + 1), column.shown_label(), write_cell(value), usual_here}});
         }
+    }
+    if (exceptions > most_told) {
+        report_.add(
+            Is::slip, place(last, field),
+            {"There are %1 more such rows in %2.", {std::to_string(exceptions - most_told), column.shown_label()}});
     }
     column.overrides = overrides;
 }

@@ -128,6 +128,9 @@ class FormulaTranslation {
 
     std::string when(const SheetNode& node, bool in_measure);
 
+    /// What stands instead of a fault is said where the fault can only be a division by zero.
+    std::string unless_divided_by_zero(const SheetNode& node, bool in_measure);
+
     std::string joined(const SheetNode& node, const std::string& word, bool in_measure);
 
     /// Pairs of a range and a condition on it, from an argument on.

@@ -139,6 +139,7 @@ constexpr OpenFormulaFunction functions[] = {
 const std::map<std::string_view, ArgumentForm>& argument_forms() {
     static const std::map<std::string_view, ArgumentForm> all = {
         {"IF", ArgumentForm::when},
+        {"IFERROR", ArgumentForm::unless_at_fault},
         {"AND", ArgumentForm::all_of},
         {"OR", ArgumentForm::any_of},
         {"COUNTIF", ArgumentForm::count_by},

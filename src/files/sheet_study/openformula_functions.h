@@ -26,6 +26,7 @@ const OpenFormulaFunction* openformula_function(std::string_view name, std::size
 enum class ArgumentForm : std::uint8_t {
     none,
     when,              ///< IF
+    unless_at_fault,   ///< IFERROR
     all_of,            ///< AND
     any_of,            ///< OR
     count_by,          ///< COUNTIF, COUNTIFS: pairs of range and condition

@@ -21,6 +21,8 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
         break;
     case ArgumentForm::when:
         return when(node, in_measure);
+    case ArgumentForm::unless_at_fault:
+        return unless_divided_by_zero(node, in_measure);
     case ArgumentForm::all_of:
         return joined(node, " and ", in_measure);
     case ArgumentForm::any_of:
@@ -156,6 +158,17 @@ std::string FormulaTranslation::when(const SheetNode& node, bool in_measure) {
     const std::string then = value(node.kid(1), in_measure);
     const std::string otherwise = node.kids.size() == 3 ? value(node.kid(2), in_measure) : "no";
     return bracketed("if " + condition + " then " + then + " else " + otherwise);
+}
+
+/// What stands instead of a fault is said where the fault can only be a division by zero.
+std::string FormulaTranslation::unless_divided_by_zero(const SheetNode& node, bool in_measure) {
+    const SheetNode& tried = argument(node, 0);
+    if (node.kids.size() != 2 || tried.type != Type::operation || tried.op != SheetOperator::divide) {
+        throw no_like(node);
+    }
+    const std::string otherwise = value(node.kid(1), in_measure);
+    const std::string below = value(tried.kid(1), in_measure);
+    return bracketed("if " + bracketed(below) + " = 0 then " + otherwise + " else " + value(tried, in_measure));
 }
 
 std::string FormulaTranslation::joined(const SheetNode& node, const std::string& word, bool in_measure) {

@@ -255,14 +255,20 @@ class StudyRecovery {
     void compare_grids(const Results& results, WorksheetReport& differences) const {
         for (const auto& [number, layer] : grids_) {
             const SheetGrid& grid = layout_.grids[number];
+            constexpr std::size_t most_told = 10;
+            std::size_t different = 0;
             for (std::uint32_t row = 0; row < grid.rows; ++row) {
                 for (std::uint32_t column = 0; column < grid.columns; ++column) {
                     const SheetCell* cell = workbook_.sheets[grid.sheet].at(grid.cell(row, column));
                     const Value worked = results.cell(layer, std::size_t(row) * grid.columns + column);
-                    if (cell != nullptr && !agrees(*cell, worked, 0)) {
+                    if (cell != nullptr && !agrees(*cell, worked, 0) && ++different <= most_told) {
                         report_difference(differences, told_place(workbook_, {grid.sheet, cell->place}), *cell, worked);
                     }
                 }
+            }
+            if (different > most_told) {
+                differences.add(Is::difference, told_place(workbook_, {grid.sheet, grid.cell(0, 0)}),
+                                {"There are %1 more such cells.", {std::to_string(different - most_told)}});
             }
         }
     }

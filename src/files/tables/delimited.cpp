@@ -13,6 +13,29 @@
 namespace ledgefall {
 namespace {
 
+/// UTF-16 with its mark, of either order of bytes. Half of a pair becomes U+FFFD.
+std::string from_utf16(std::string_view bytes) {
+    const bool low_first = bytes.front() == '\xFF';
+    const auto unit_at = [&](std::size_t at) {
+        const auto first = static_cast<unsigned char>(bytes[at]);
+        const auto second = static_cast<unsigned char>(bytes[at + 1]);
+        return static_cast<char32_t>(low_first ? first + 256U * second : 256U * first + second);
+    };
+    std::string out;
+    for (std::size_t at = 2; at + 1 < bytes.size(); at += 2) {
+        const char32_t unit = unit_at(at);
+        const bool leads = unit >= 0xD800 && unit < 0xDC00 && at + 3 < bytes.size();
+        const char32_t next = leads ? unit_at(at + 2) : 0;
+        if (leads && next >= 0xDC00 && next < 0xE000) {
+            out += utf8(0x10000 + ((unit - 0xD800) << 10U) + (next - 0xDC00));
+            at += 2;
+        } else {
+            out += utf8(unit >= 0xD800 && unit < 0xE000 ? 0xFFFD : unit);
+        }
+    }
+    return out;
+}
+
 /// Windows-1252, which is Latin-1 with letters and signs in place of most control characters.
 std::string from_windows1252(std::string_view bytes) {
     constexpr std::array<char32_t, 32> signs = {0x20AC, 0x81,   0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021,
@@ -316,15 +339,16 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     if (bytes.starts_with("\xEF\xBB\xBF")) {
         bytes.remove_prefix(3);
     }
+    std::string converted;
     if (bytes.starts_with("\xFF\xFE") || bytes.starts_with("\xFE\xFF")) {
-        return Sentence{"This text is in UTF-16: save it as UTF-8, and read it again.", {}};
+        converted = from_utf16(bytes);
+        bytes = converted;
     }
     const std::size_t zero = bytes.find('\0');
     if (zero != std::string_view::npos) {
         return Sentence{"This is not a text: it has a zero byte at position %1.", {std::to_string(zero + 1)}};
     }
     Delimited out;
-    std::string converted;
     if (!is_utf8(bytes)) {
         out.windows1252 = true;
         converted = from_windows1252(bytes);

@@ -185,14 +185,18 @@ class RegularReader {
                 read_cell_into(worker, column, field, *chunks[column], row, rows);
                 ++at;
                 if (last && end == '\r') {
-                    irregular_ = irregular_ || at >= bytes_.size() || bytes_[at] != '\n';
+                    if (at >= bytes_.size() || bytes_[at] != '\n') {
+                        irregular_ = true;
+                    }
                     ++at;
                 }
             }
         }
         // Quotation marks that are none can make the counting of lines go astray.
         const std::size_t end = block + 1 < block_starts_.size() ? block_starts_[block + 1] : bytes_.size();
-        irregular_ = irregular_ || std::min(at, bytes_.size()) != end;
+        if (std::min(at, bytes_.size()) != end) {
+            irregular_ = true;
+        }
     }
 
     /// The field at `at`, without blanks at its ends; `at` comes to stand at its end. What was in quotes stands in
@@ -306,8 +310,9 @@ class RegularReader {
             known.slot = value.slot();
             known.state = value.state();
             const bool iso = read_date(field).has_value();
-            irregular_ =
-                irregular_ || is_inexact_whole(field) || (kind == Kind::date && known.kind == Kind::date && !iso);
+            if (is_inexact_whole(field) || (kind == Kind::date && known.kind == Kind::date && !iso)) {
+                irregular_ = true;
+            }
         }
         ++known.count;
         constexpr std::size_t few = 6;
@@ -354,6 +359,7 @@ class RegularReader {
     std::size_t rows_ = 0;
     std::vector<std::size_t> block_starts_;
     std::atomic<std::size_t> next_ = 0;
+    /// Only ever set: to store a false that was read before would lose what another thread has found.
     std::atomic<bool> irregular_ = false;
 };
 
