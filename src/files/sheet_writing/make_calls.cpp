@@ -24,7 +24,7 @@ bool SheetFormulaMaking::runs(const Node& node) const {
             const Binding binding = look_up(study_, seat_.table, one.owner, one.text);
             return binding.column != nullptr || binding.group != nullptr;
         }
-        return false;
+        return one.type == NodeType::word && one.text == "each";
     });
 }
 

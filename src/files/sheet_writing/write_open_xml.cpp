@@ -34,7 +34,7 @@ class OpenXmlWriter {
             relations += relation(number, "worksheet", part);
             list += "<sheet name=\"";
             list += xml_escaped(workbook_.sheets[at].name);
-            list += "\" sheetId=\"" + number + "\" r:id=\"r" + number + "\"/>";
+            list.append("\" sheetId=\"").append(number).append("\" r:id=\"r").append(number).append("\"/>");
         }
         relations += relation(std::to_string(workbook_.sheets.size() + 1), "styles", "styles.xml");
         std::vector<std::pair<std::string, std::string>> out = {
@@ -153,8 +153,8 @@ class OpenXmlWriter {
             out += "<cols>";
             for (std::size_t column = 0; column < sheet.widths.size(); ++column) {
                 const std::string at = std::to_string(column + 1);
-                out += "<col min=\"" + at + "\" max=\"" + at;
-                out += "\" width=\"" + shortest(sheet.widths[column]) + "\" customWidth=\"1\"/>";
+                out.append("<col min=\"").append(at).append("\" max=\"").append(at);
+                out.append("\" width=\"").append(shortest(sheet.widths[column])).append("\" customWidth=\"1\"/>");
             }
             out += "</cols>";
         }

@@ -167,7 +167,7 @@ Study with_free_names(const Study& piece, const Study& into, const Table& table,
                look_up(into, &table, "", name).exists();
     };
     const auto fresh = [&](const std::string& name) {
-        const std::string other = free_name(name, taken);
+        std::string other = free_name(name, taken);
         used.insert(other);
         out.renamed.emplace_back(name, other);
         return other;
