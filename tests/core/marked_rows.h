@@ -29,11 +29,16 @@ struct MarkedRows {
     void remove(std::size_t at, std::size_t count) {
         const auto from = rows.begin() + static_cast<std::ptrdiff_t>(at);
         rows.erase(from, from + static_cast<std::ptrdiff_t>(std::min(count, rows.size() - at)));
+        keep_open_ends();
     }
     void reorder(const std::vector<Row>& in_other_order) {
         rows = in_other_order;
-        open_start = open_start && rows.front().covered;
-        open_end = open_end && rows.back().covered;
+        keep_open_ends();
+    }
+    /// A reach goes on only from a row that it covers.
+    void keep_open_ends() {
+        open_start = open_start && !rows.empty() && rows.front().covered;
+        open_end = open_end && !rows.empty() && rows.back().covered;
     }
 };
 

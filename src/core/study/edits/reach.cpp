@@ -86,32 +86,35 @@ std::vector<Piece> joined(std::vector<Piece> pieces, const Table& table) {
     return out;
 }
 
-/// A part of a reach that goes on to the table's end (or its beginning), and all of whose rows go, hands that on to the
-/// part of the same formula that is then the last (or the first): rows that are added there are covered as before.
-void hand_open_ends_on(std::vector<Piece>& pieces, const Table& table, std::size_t row, std::size_t end) {
+/// Parts of a reach all of whose rows go: they go too where other parts of the same formula stay. One that goes on to
+/// the table's end (or its beginning) hands that on to the part that is then the last (or the first), so that rows that
+/// are added there are covered as before.
+void drop_emptied_parts(std::vector<Piece>& pieces, const Table& table, std::size_t row, std::size_t end) {
+    std::vector<Rows> rows;
+    rows.reserve(pieces.size());
+    for (const Piece& piece : pieces) {
+        rows.push_back(rows_of(piece, table));
+    }
+    const auto goes = [&](std::size_t at) {
+        return rows[at].from >= row && rows[at].to <= end && rows[at].from < rows[at].to;
+    };
     std::vector<std::size_t> gone;
     for (std::size_t at = 0; at < pieces.size(); ++at) {
-        const Rows rows = rows_of(pieces[at], table);
-        if (rows.from < row || rows.to > end || rows.from >= rows.to) {
-            continue;
-        }
-        for (std::size_t other = 0; other < pieces.size(); ++other) {
-            const Rows others = rows_of(pieces[other], table);
-            if (other == at || !(pieces[other].formula == pieces[at].formula)) {
+        bool others_stay = false;
+        for (std::size_t other = 0; goes(at) && other < pieces.size(); ++other) {
+            if (goes(other) || !(pieces[other].formula == pieces[at].formula)) {
                 continue;
             }
-            const bool takes_end = !pieces[at].to && others.to == row && pieces[other].to;
-            const bool takes_start = !pieces[at].from && others.from == end && pieces[other].from;
-            if (takes_end) {
+            others_stay = true;
+            if (!pieces[at].to && rows[other].to == row) {
                 pieces[other].to.reset();
             }
-            if (takes_start) {
+            if (!pieces[at].from && rows[other].from == end) {
                 pieces[other].from.reset();
             }
-            if (takes_end || takes_start) {
-                gone.push_back(at);
-                break;
-            }
+        }
+        if (others_stay) {
+            gone.push_back(at);
         }
     }
     for (auto at = gone.rbegin(); at != gone.rend(); ++at) {
@@ -164,7 +167,7 @@ void keep_reach_through_removal(Table& table, std::size_t row, std::size_t count
                 piece.to = table.axis.id_at(row - 1);
             }
         }
-        hand_open_ends_on(pieces, table, row, end);
+        drop_emptied_parts(pieces, table, row, end);
         if (pieces != column->pieces) {
             column.edit([&pieces](ColumnDefinition& copy) { copy.pieces = std::move(pieces); });
         }
