@@ -531,7 +531,6 @@ QT_TRANSLATE_NOOP("Sentence", "This table has a foot line called %1 already: cho
 QT_TRANSLATE_NOOP("Sentence", "This table has no classes of another column that could be changed.");
 QT_TRANSLATE_NOOP("Sentence", "This table has no column of numbers yet that could be summed up.");
 QT_TRANSLATE_NOOP("Sentence", "This table's rows are no classes.");
-QT_TRANSLATE_NOOP("Sentence", "This text is in UTF-16: save it as UTF-8, and read it again.");
 QT_TRANSLATE_NOOP("Sentence", "This text is not closed: put a quotation mark at its end.");
 QT_TRANSLATE_NOOP("Sentence", "Times of day without a date are taken as parts of a day: noon is 0.5.");
 QT_TRANSLATE_NOOP("Sentence", "To");
@@ -671,7 +670,7 @@ QT_TRANSLATE_NOOP("Sentence", "it calls a held function");
 QT_TRANSLATE_NOOP("Sentence", "it cannot be read from %1 on");
 QT_TRANSLATE_NOOP("Sentence", "it cannot be written in one formula");
 QT_TRANSLATE_NOOP("Sentence", "it compares by ≈ or in");
-QT_TRANSLATE_NOOP("Sentence", "it compares texts, and worksheets do not tell capitals from small letters");
+QT_TRANSLATE_NOOP("Sentence", "it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~");
 QT_TRANSLATE_NOOP("Sentence", "it counts texts that a formula leaves out in some rows");
 QT_TRANSLATE_NOOP("Sentence", "it has a function with more than 255 arguments");
 QT_TRANSLATE_NOOP("Sentence", "it has a list of more than 10000 values");

@@ -1555,10 +1555,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This text is in UTF-16: save it as UTF-8, and read it again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>This text is not closed: put a quotation mark at its end.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3567,10 +3563,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it compares texts, and worksheets do not tell capitals from small letters</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it counts texts that a formula leaves out in some rows</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3860,6 +3852,10 @@
     </message>
     <message>
         <source>There are %1 more such cells.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -1555,10 +1555,6 @@
         <translation>Die Zeilen dieser Tabelle sind keine Klassen.</translation>
     </message>
     <message>
-        <source>This text is in UTF-16: save it as UTF-8, and read it again.</source>
-        <translation>Dieser Text ist in UTF-16: als UTF-8 speichern und noch einmal einlesen.</translation>
-    </message>
-    <message>
         <source>This text is not closed: put a quotation mark at its end.</source>
         <translation>Dieser Text ist nicht geschlossen: ein Anführungszeichen ans Ende setzen.</translation>
     </message>
@@ -3567,10 +3563,6 @@
         <translation>sie vergleicht mit ≈ oder in</translation>
     </message>
     <message>
-        <source>it compares texts, and worksheets do not tell capitals from small letters</source>
-        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden große und kleine Buchstaben nicht</translation>
-    </message>
-    <message>
         <source>it counts texts that a formula leaves out in some rows</source>
         <translation>sie zählt Texte, die eine Formel in manchen Zeilen weglässt</translation>
     </message>
@@ -3861,6 +3853,10 @@
     <message>
         <source>There are %1 more such cells.</source>
         <translation>Es gibt %1 weitere solche Zellen.</translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
+        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben und nach *, ? und ~</translation>
     </message>
 </context>
 <context>

@@ -100,6 +100,15 @@ class TestStudyPiece : public QObject {
         QCOMPARE(compute(free->study)->cell(free->study.tables.front()->column_named("y")->id, 2).number(), 15.0);
     }
 
+    /// A table whose rows come by themselves and are fewer does not hide what is pasted.
+    void fewer_rows_are_refused() {
+        Bench from;
+        from.numbers("x", {1, 2, 3});
+        Bench to;
+        to.rows("2");
+        QVERIFY(!with_piece(to.study, to.table, piece_of(from, {"x"})));
+    }
+
     /// Rows, reaches and typed values keep their rows, and foot lines their columns.
     void rows_and_feet_come_along() {
         Bench from;

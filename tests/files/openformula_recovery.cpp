@@ -402,6 +402,39 @@ class OpenFormulaRecovery : public QObject {
         QVERIFY(again->tables.front()->columns.front()->label.find("\xEF\xBF\xBD") != std::string::npos);
     }
 
+    /// A column whose formula gives nothing but faults takes the file's values, and nothing is said of its formula any
+    /// more.
+    void columns_of_faults_take_the_values() {
+        const std::string gap = "<table:table-cell/>";
+        std::string rows = row_of(text_cell("x") + text_cell("y") + gap + text_cell("zero") + number_cell("0"));
+        for (int row = 2; row < 6; ++row) {
+            rows +=
+                row_of(number_cell(std::to_string(row)) + number_cell("7", "[.A" + std::to_string(row) + "]/[.$E$1]"));
+        }
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        QVERIFY(read);
+        QCOMPARE(read->report.count(Is::not_said), std::size_t(1));
+        QCOMPARE(read->report.count(Is::recovered), std::size_t(0));
+        const ColumnDefinition& column = *read->study.tables.front()->columns[1];
+        QVERIFY(!column.worked() && column.cells->at(3).number() == 7);
+    }
+
+    /// What is said to be a number and cannot be read as one is no 0; dates may be written as such.
+    void unreadable_numbers_are_no_zeros() {
+        const auto open =
+            read_open_document(spreadsheet_of(row_of(number_cell("1,5") + number_cell("") + number_cell("2"))));
+        QVERIFY(open);
+        QCOMPARE(open->sheets.front().cells.size(), std::size_t(2));
+        QVERIFY(open->sheets.front().cells[0].is_text() && open->sheets.front().cells[0].text == "1,5");
+        const auto other =
+            read_open_xml(workbook_of("<worksheet><sheetData><row r=\"1\"><c r=\"A1\"><v>12x</v></c>"
+                                      "<c r=\"B1\" t=\"d\"><v>2021-05-12</v></c></row></sheetData></worksheet>"));
+        QVERIFY(other);
+        QVERIFY(other->sheets.front().cells[0].is_text());
+        QCOMPARE(other->sheets.front().cells[1].kind, Kind::date);
+        QCOMPARE(other->sheets.front().cells[1].number, 18759.0);
+    }
+
     /// Both counts of days, and the day that the earlier one has and the calendar has not.
     void both_bases_of_dates() {
         const auto book = [](bool later) {

@@ -320,6 +320,20 @@ class OpenFormulaWriting : public QObject {
         }
     }
 
+    /// Texts that worksheets take for others, by capitals or by signs for any text, are compared by no formula.
+    void texts_that_compare_otherwise_are_values() {
+        for (const char* other : {"Pool", "p*", "p?ol"}) {
+            const Study study = table_of(
+                {{"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::text(Text(other))})}},
+                {"n = count(site = site[i])"});
+            std::vector<Sentence> reports;
+            (void)written(study, "xlsx", reports);
+            QVERIFY2(reports.size() == 1 &&
+                         reports.front().text().find("tell some of them apart otherwise") != std::string::npos,
+                     other);
+        }
+    }
+
     /// Numbers to the last bit, texts that look like formulas, blanks, signs of XML, dates before 1900.
     void values_come_back_to_the_last_bit() {
         std::vector<Value> numbers;

@@ -65,6 +65,9 @@ class TestTableFormats : public QObject {
         QVERIFY(columns);
         QCOMPARE(columns->columns[1].cells.kind(), Kind::date);
         QCOMPARE(columns->rows(), std::size_t(3));
+        // Whole numbers of more digits than a number can hold lose none of them.
+        const auto large = read_json_records(R"([{"id": 12345678901234567890}, {"id": 7}])");
+        QVERIFY(large && large->columns[0].cells.at(0).text().str() == "12345678901234567890");
         // A column of several kinds is one of texts.
         const auto mixed = read_json_records(R"([{"x": 1}, {"x": "two"}])");
         QVERIFY(mixed && mixed->columns[0].cells.kind() == Kind::text);
@@ -115,9 +118,9 @@ class TestTableFormats : public QObject {
     }
 
     void each_format_is_found_by_its_suffix() {
-        const std::pair<const char*, const char*> all[] = {{"a.json", "json"}, {"a.html", "html"}, {"a.md", "markdown"},
-                                                           {"a.tex", "latex"}, {"a.ods", "ods"},   {"a.xlsx", "xlsx"},
-                                                           {"a.csv", "csv"},   {"a.dat", "csv"}};
+        const std::pair<const char*, const char*> all[] = {
+            {"a.json", "json"}, {"a.html", "html"},     {"a.md", "markdown"}, {"a.tex", "latex"}, {"a.ods", "ods"},
+            {"a.xlsx", "xlsx"}, {"MARKS.XLSX", "xlsx"}, {"a.csv", "csv"},     {"a.dat", "csv"}};
         for (const auto& [path, name] : all) {
             QCOMPARE(format_of(path).name, std::string_view(name));
         }

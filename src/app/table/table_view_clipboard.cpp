@@ -40,10 +40,15 @@ void TableView::copy() const {
     }
     auto* block = new QMimeData;
     block->setText(copied());
-    block->setHtml(QString::fromStdString(write_html_table(copied_columns())));
+    // Of a large block the text alone, which is made at once: the window does not wait.
+    constexpr std::size_t most_cells = 100'000;
+    const bool small = static_cast<std::size_t>(chosen().rows()) * chosen_sections().size() <= most_cells;
+    if (small) {
+        block->setHtml(QString::fromStdString(write_html_table(copied_columns())));
+    }
     if (whole_columns_chosen()) {
         block->setData(names_format, "1");
-        if (!table_.two_way()) {
+        if (small && !table_.two_way()) {
             block->setData(piece_format, QByteArray::fromStdString(write_study(copied_piece())));
         }
     }

@@ -1,5 +1,6 @@
 // The one list of file formats.
 
+#include "core/value/text_order.h"
 #include "files/formats/formats.h"
 
 #include <algorithm>
@@ -24,9 +25,11 @@ const std::vector<FileFormat>& file_formats() {
     return all;
 }
 
-const FileFormat& format_of(std::string_view path, std::string_view bytes) {
+const FileFormat& format_of(std::string_view written_path, std::string_view bytes) {
+    const std::string path = in_small_letters(written_path); // MARKS.XLSX
     const auto& all = file_formats();
-    auto format = std::find_if(all.begin(), all.end(), [path](const FileFormat& one) { return has_suffix(one, path); });
+    auto format =
+        std::find_if(all.begin(), all.end(), [&path](const FileFormat& one) { return has_suffix(one, path); });
     if (format == all.end() || (format->recognises == nullptr && format->read_study == nullptr)) {
         const auto recognised = std::find_if(all.begin(), all.end(), [bytes](const FileFormat& one) {
             return one.recognises != nullptr && one.recognises(bytes);

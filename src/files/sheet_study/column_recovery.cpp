@@ -283,8 +283,8 @@ void ColumnRecovery::report_written_numbers(const SheetNode& tree, const std::st
 }
 
 void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::string& at, std::size_t row_count) {
-    for (const SheetSlip& slip : said.slips) {
-        if (slip.is == SheetSlip::Is::wanders) {
+    for (const SuspectReference& slip : said.slips) {
+        if (slip.is == SuspectReference::Is::wanders) {
             report_.add(Is::slip, at,
                         {"The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every "
                          "row; in the worksheet, fix it with dollar signs.",

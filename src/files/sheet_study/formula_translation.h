@@ -75,7 +75,7 @@ class FormulaTranslation {
     std::string foot_value(const WorkbookPlace& at, bool in_measure);
 
     void note_wandering(const SheetNode& node, const WorkbookPlace& at);
-    void add_slip(SheetSlip slip);
+    void add_slip(SuspectReference slip);
 
     std::string named(const std::string& name, bool in_measure);
 

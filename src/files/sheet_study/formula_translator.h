@@ -18,7 +18,7 @@ struct SheetFormulaPlace {
 };
 
 /// Something that was found on the way and is probably a slip.
-struct SheetSlip {
+struct SuspectReference {
     enum class Is : std::uint8_t {
         wanders,    ///< a reference that is not fixed although it should be
         leaves_out, ///< a range that leaves out the last rows
@@ -26,13 +26,13 @@ struct SheetSlip {
     Is is = Is::wanders;
     std::string from, to;      ///< wanders: what is meant, and the last place that it has wandered to
     std::size_t rows_left = 0; ///< leaves_out
-    friend bool operator==(const SheetSlip&, const SheetSlip&) = default;
+    friend bool operator==(const SuspectReference&, const SuspectReference&) = default;
 };
 
 struct TranslatedFormula {
     std::string text;          ///< in the formula language
     bool earlier_rows = false; ///< it uses rows before its own, of its own table
-    std::vector<SheetSlip> slips;
+    std::vector<SuspectReference> slips;
     std::vector<std::pair<std::size_t, std::size_t>> used; ///< tables and fields of its own table's columns
 };
 

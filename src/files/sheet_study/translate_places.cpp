@@ -120,10 +120,10 @@ std::string FormulaTranslation::foot_value(const WorkbookPlace& at, bool in_meas
 
 void FormulaTranslation::note_wandering(const SheetNode& node, const WorkbookPlace& at) {
     const WorkbookPlace last = resolved(node, node.from, place_.row_count - 1);
-    add_slip({SheetSlip::Is::wanders, place_name(at.place), place_name(last.place), 0});
+    add_slip({SuspectReference::Is::wanders, place_name(at.place), place_name(last.place), 0});
 }
 
-void FormulaTranslation::add_slip(SheetSlip slip) {
+void FormulaTranslation::add_slip(SuspectReference slip) {
     if (std::find(out_.slips.begin(), out_.slips.end(), slip) == out_.slips.end()) {
         out_.slips.push_back(std::move(slip));
     }
@@ -227,7 +227,7 @@ std::string FormulaTranslation::rows_of_range(const SheetNode& node, std::size_t
     if (begin_moves && end_moves) {
         if (all && rows > 2 && place_.row_count > 1) {
             const WorkbookPlace last = resolved(node, node.to, place_.row_count - 1);
-            add_slip({SheetSlip::Is::wanders, place_name(from.place) + ":" + place_name(to.place),
+            add_slip({SuspectReference::Is::wanders, place_name(from.place) + ":" + place_name(to.place),
                       place_name(last.place), 0});
             return {};
         }
@@ -250,7 +250,7 @@ std::string FormulaTranslation::rows_of_range(const SheetNode& node, std::size_t
         return {};
     }
     if (begin <= 0 && end < rows - 1 && end + 1 >= rows / 2) {
-        add_slip({SheetSlip::Is::leaves_out, place_name(from.place) + ":" + place_name(to.place), "",
+        add_slip({SuspectReference::Is::leaves_out, place_name(from.place) + ":" + place_name(to.place), "",
                   static_cast<std::size_t>(rows - 1 - end)});
     }
     const std::int64_t first = std::max<std::int64_t>(begin, 0) + 1;

@@ -9,6 +9,7 @@
 #include "files/sheet_study/value_comparison.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace ledgefall {
 namespace {
@@ -38,6 +39,12 @@ class StudyRecovery {
             add_grid(grid);
         }
         compare();
+        WorksheetReport whole;
+        for (auto& [place, lines] : column_reports_) {
+            std::move(lines.lines.begin(), lines.lines.end(), std::back_inserter(whole.lines));
+        }
+        std::move(out_.report.lines.begin(), out_.report.lines.end(), std::back_inserter(whole.lines));
+        out_.report = std::move(whole);
         for (const Sentence& note : workbook_.reports) {
             out_.report.add(Is::note, "", note);
         }
@@ -62,12 +69,14 @@ class StudyRecovery {
                 Is::note, told_place(workbook_, {found.sheet, found.cell(0, 0)}),
                 {"%1 runs to the right in the worksheet: here its rows are under each other.", {table.label}});
         }
-        ColumnRecovery recovery(workbook_, layout_, number, out_.report);
+        WorksheetReport lines; // of one column after the other
+        ColumnRecovery recovery(workbook_, layout_, number, lines);
         for (std::size_t field = 0; field < found.fields.size(); ++field) {
             if (found.fields[field].left_out) {
                 continue;
             }
             RecoveredColumn column = recovery.recover(field);
+            column_reports_[{number, field}] = std::exchange(lines, {});
             for (ColumnDefinition& constants : column.constants) {
                 constants.id = out_.study.fresh_id("c");
                 table.columns.emplace_back(std::move(constants));
@@ -108,8 +117,8 @@ class StudyRecovery {
     }
 
     void report_slips(const TranslatedFormula& said, const std::string& place) {
-        for (const SheetSlip& slip : said.slips) {
-            if (slip.is == SheetSlip::Is::leaves_out) {
+        for (const SuspectReference& slip : said.slips) {
+            if (slip.is == SuspectReference::Is::leaves_out) {
                 out_.report.add(Is::slip, place,
                                 {"The range %1 leaves out the last rows of the column (%2). It stays so: write the "
                                  "column's name alone to take all of them.",
@@ -330,11 +339,9 @@ class StudyRecovery {
         given.id = id;
         const std::string place =
             told_place(workbook_, {layout_.tables[table].sheet, layout_.tables[table].cell(0, field)});
-        std::erase_if(out_.report.lines, [&](const WorksheetReport::Line& line) {
-            return line.is == Is::recovered && !line.what.parts.empty() && line.what.parts.front() == given.name &&
-                   line.place.substr(0, line.place.size() - 1).starts_with(place.substr(0, place.size() - 2));
-        });
-        out_.report.add(Is::not_said, place, {"%1 keeps its values: %2", {given.shown_label(), why.text()}});
+        column_reports_[{table, field}] = {}; // what was said of its formula no longer holds
+        column_reports_[{table, field}].add(Is::not_said, place,
+                                            {"%1 keeps its values: %2", {given.shown_label(), why.text()}});
         part_with(out_.study.tables, tables_[table])->edit([&](Table& copy) {
             part_with(copy.columns, id)->edit([&](ColumnDefinition& column) { column = given; });
         });
@@ -368,6 +375,7 @@ class StudyRecovery {
     std::vector<Id> tables_;
     std::map<std::pair<std::size_t, std::size_t>, Id> ids_; ///< of columns, by table and field
     std::unordered_map<Id, WorkbookPlace> held_;
+    std::map<std::pair<std::size_t, std::size_t>, WorksheetReport> column_reports_; ///< by table and field
     std::vector<FootCell> foot_;
     std::vector<std::pair<std::size_t, Id>> grids_; ///< those that were taken, and their layers
 };

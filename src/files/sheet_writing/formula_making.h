@@ -16,12 +16,12 @@ inline bool contains(const Node& node, const std::function<bool(const Node&)>& i
 class SheetFormulaMaking {
   public:
     SheetFormulaMaking(const Study& study, const Results& results, const SheetPlaces& places, const FormulaSeat& seat,
-                       bool texts_differ_by_capitals)
+                       bool texts_compare_otherwise)
         : study_(study)
         , results_(results)
         , places_(places)
         , seat_(seat)
-        , texts_differ_by_capitals_(texts_differ_by_capitals) {}
+        , texts_compare_otherwise_(texts_compare_otherwise) {}
 
     MadeFormula run(const Node& tree);
 
@@ -88,8 +88,8 @@ class SheetFormulaMaking {
 
     // --- measures and functions -------------------------------------------------------------------------------------
 
-    /// Worksheets compare texts without regard to capitals: refused where the study has texts that differ in them
-    /// alone.
+    /// Worksheets compare texts without regard to capitals, and take some signs for others: refused where the study has
+    /// such texts.
     void check_texts(const Node& left, const Node& right) const;
 
     /// Whether a node runs over the rows of a measure's table: it has a column that is not held at a row.
@@ -146,7 +146,7 @@ class SheetFormulaMaking {
     const Results& results_;
     const SheetPlaces& places_;
     const FormulaSeat& seat_;
-    bool texts_differ_by_capitals_;
+    bool texts_compare_otherwise_;
     MadeFormula out_;
     bool names_others_ = false; ///< within a condition over another table's rows
 };

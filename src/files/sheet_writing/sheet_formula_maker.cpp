@@ -179,8 +179,8 @@ void SheetFormulaMaking::check_texts(const Node& left, const Node& right) const 
         }
         return node.type == NodeType::text;
     };
-    if (texts_differ_by_capitals_ && (is_text(left) || is_text(right))) {
-        refuse("it compares texts, and worksheets do not tell capitals from small letters");
+    if (texts_compare_otherwise_ && (is_text(left) || is_text(right))) {
+        refuse("it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~");
     }
 }
 
@@ -197,7 +197,8 @@ SheetFormulaMaker::SheetFormulaMaker(const Study& study, const Results& results,
                 if (value.plain()) {
                     const std::string& text = value.text().str();
                     const auto [known, added] = by_small_letters.emplace(in_small_letters(text), text);
-                    texts_differ_by_capitals_ = texts_differ_by_capitals_ || (!added && known->second != text);
+                    texts_compare_otherwise_ = texts_compare_otherwise_ || (!added && known->second != text) ||
+                                               text.find_first_of("*?~") != std::string::npos;
                 }
             }
         }
@@ -206,7 +207,7 @@ SheetFormulaMaker::SheetFormulaMaker(const Study& study, const Results& results,
 
 Result<MadeFormula> SheetFormulaMaker::make(const Node& tree, const FormulaSeat& seat) const {
     try {
-        return SheetFormulaMaking(study_, results_, places_, seat, texts_differ_by_capitals_).run(tree);
+        return SheetFormulaMaking(study_, results_, places_, seat, texts_compare_otherwise_).run(tree);
     } catch (const FormulaNotSaid& refusal) {
         return refusal.why;
     }

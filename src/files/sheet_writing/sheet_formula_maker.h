@@ -32,7 +32,7 @@ class SheetFormulaMaker {
     const Study& study_;
     const Results& results_;
     const SheetPlaces& places_;
-    bool texts_differ_by_capitals_ = false;
+    bool texts_compare_otherwise_ = false;
 };
 
 /// The formula as it is missing (an empty text) where one of the operands is: an empty cell counts as 0 in a worksheet.

@@ -22,6 +22,14 @@ struct Field {
     std::vector<const Json*> values;
 };
 
+/// Whether it is a whole number beyond those that a double has all of: it would lose digits.
+bool loses_digits(const Json& value) {
+    constexpr std::uint64_t most = std::uint64_t(1) << 53U;
+    return value.is_number_unsigned()
+               ? value.get<std::uint64_t>() > most
+               : value.is_number_integer() && value.get<std::int64_t>() < -static_cast<std::int64_t>(most);
+}
+
 Kind kind_of(const Field& field) {
     bool numbers = true;
     bool answers = true;
@@ -32,7 +40,7 @@ Kind kind_of(const Field& field) {
             continue;
         }
         any = true;
-        numbers = numbers && value->is_number();
+        numbers = numbers && value->is_number() && !loses_digits(*value);
         answers = answers && value->is_boolean();
         dates = dates && value->is_string() && read_date(value->get_ref<const std::string&>()).has_value();
     }

@@ -274,7 +274,13 @@ class OpenDocumentReader {
         SheetCell cell;
         cell.place = place;
         if (said.type == "float" || said.type == "percentage" || said.type == "currency") {
-            std::from_chars(said.value.data(), said.value.data() + said.value.size(), cell.number);
+            const char* const end = said.value.data() + said.value.size();
+            const auto [read_to, error] = std::from_chars(said.value.data(), end, cell.number);
+            if (error != std::errc() || read_to != end || said.value.empty()) { // kept as what stands there
+                cell.kind = Kind::text;
+                cell.text = std::string(said.value);
+                cell.has_value = !cell.text.empty();
+            }
         } else if (said.type == "date") {
             std::string text(said.date);
             std::replace(text.begin(), text.end(), 'T', ' ');

@@ -1,5 +1,6 @@
 // Office Open XML workbooks: ISO/IEC 29500-1 (SpreadsheetML, 18) and -2 (the package).
 
+#include "core/value/date.h"
 #include "files/worksheets/archive.h"
 #include "files/worksheets/sheet_builder.h"
 #include "files/worksheets/worksheet_readers.h"
@@ -251,6 +252,13 @@ class OpenXmlReader {
         } else if (type == "e") {
             cell.at_fault = true;
             cell.text = value;
+        } else if (type == "d") {
+            std::string text = value;
+            std::replace(text.begin(), text.end(), 'T', ' ');
+            const std::optional<double> date = read_date(text);
+            cell.kind = date ? Kind::date : Kind::text;
+            cell.number = date.value_or(0);
+            cell.text = date ? std::string() : value;
         } else if (cell.has_value) {
             read_number(value, node.attribute("s").as_uint(), cell);
         }
@@ -273,7 +281,13 @@ class OpenXmlReader {
     }
 
     void read_number(const char* value, unsigned style, SheetCell& cell) const {
-        std::from_chars(value, value + std::strlen(value), cell.number);
+        const char* const end = value + std::strlen(value);
+        const auto [read_to, error] = std::from_chars(value, end, cell.number);
+        if (error != std::errc() || read_to != end) { // kept as what stands there
+            cell.kind = Kind::text;
+            cell.text = value;
+            return;
+        }
         if (style >= styles_.size()) {
             return;
         }

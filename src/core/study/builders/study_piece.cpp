@@ -210,6 +210,12 @@ Result<WithPiece> with_piece(const Study& study, Id id, const Study& piece) {
     const Study free = with_free_names(piece, study, *table, out);
     const Table& from = *free.tables.front();
     const std::size_t rows = from.ids() == nullptr ? 0 : from.ids()->size();
+    const bool any_given = std::any_of(from.columns.begin(), from.columns.end(), [](const auto& column) {
+        return !column->worked() || !column->overrides->empty();
+    });
+    if (table->ids() == nullptr && any_given && table->own_rows().value_or(0) < rows) {
+        return table->rows_are_fixed(); // what lies beyond them would not be seen
+    }
     out.study = study;
     if (table->ids() != nullptr && table->ids()->size() < rows) {
         const std::size_t before = table->ids()->size();
