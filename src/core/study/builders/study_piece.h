@@ -25,8 +25,8 @@ struct WithPiece {
 };
 
 /// Adds the columns of a piece to a table with one axis, behind its own; rows are added as they are needed. A held
-/// value that is there already under its name, and holds the same, is used. Refused where the table takes no columns or
-/// its rows come by themselves and are fewer.
+/// value that is there already under its name, and holds the same, is used. Refused where the table takes no columns,
+/// or where its rows come by themselves and may be fewer than those that were typed.
 Result<WithPiece> with_piece(const Study& study, Id table, const Study& piece);
 
 } // namespace ledgefall
