@@ -190,7 +190,7 @@ class TestStories : public QObject {
         boxes[0]->setCurrentIndex(1); // by commas
         QCOMPARE(dialog.text()->dialect.delimiter, ',');
         boxes[0]->setCurrentIndex(0);
-        QTest::mouseClick(dialog.findChild<QCheckBox*>(), Qt::LeftButton, Qt::NoModifier, {8, 8});
+        QTest::mouseClick(dialog.findChildren<QCheckBox*>()[0], Qt::LeftButton, Qt::NoModifier, {8, 8});
         QCOMPARE(dialog.text()->records.size(), std::size_t{3});
         QCOMPARE(dialog.table_label(), QStringLiteral("drift"));
         ImportDialog broken("a,\"b\n", QStringLiteral("x"));

@@ -357,6 +357,35 @@ class TestEngine : public QObject {
         QVERIFY(compute(bench.study)->cell(bench.id("c11"), 19999).plain());
     }
 
+    /// Every measure over what `for` names: as over the same values one by one, or a fault.
+    void measures_of_bound_values() {
+        Bench bench;
+        bench.numbers("x", {2, 3, 5});
+        std::size_t compared = 0;
+        for (const Function& function : catalogue()) {
+            const std::string name(function.name);
+            if (!function.is_measure()) {
+                continue;
+            }
+            bench.work("bound = " + name + "(k * x for k in 1..4)");
+            bench.work("listed = " + name + "((x[i], 2 * x[i], 3 * x[i], 4 * x[i]))");
+            const ResultsPtr results = compute(bench.study);
+            const Value bound = results->cell(bench.id("bound"), 1);
+            const Value listed = results->cell(bench.id("listed"), 1);
+            if (bound.plain() && listed.plain()) {
+                QVERIFY2(bound == listed, name.c_str());
+                ++compared;
+            }
+        }
+        QVERIFY2(compared > 25, qPrintable(QString::number(compared)));
+        for (const char* fault : {"rank(k * x for k in 0..3)", "corr(k for k in 1..4)",
+                                  "corr(k for k in 1..4, k^2 for k in 1..4)", "quantile(k for k in 1..4)"}) {
+            bench.work("bound = " + std::string(fault));
+            QVERIFY2(bench.cell("bound", 1).is_fault(), fault);
+        }
+        QCOMPARE(bench.work("bound = quantile(k * x for k in 1..4, 0.5)").cell("bound", 2).number(), 7.5);
+    }
+
     /// What is counted may have parts that no row changes: against a count by hand, in the own table (where the values
     /// are put in order) and in another with many more rows (where all are counted in one pass).
     void counted_parts_that_no_row_changes() {

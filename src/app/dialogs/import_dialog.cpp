@@ -2,46 +2,128 @@
 
 #include "app/document/document.h"
 #include "app/look/look.h"
+#include "files/tables/text_encoding.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPushButton>
+#include <QSignalBlocker>
+#include <QStyledItemDelegate>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace ledgefall {
 namespace {
 
-constexpr int shown_records = 12;
+constexpr std::size_t shown_lines = 400;
+constexpr std::size_t most_examples = 5;
+
+enum Place { heading_place, kind_place, examples_place, unfit_place, places };
+
+QString words_of(Kind kind) {
+    switch (kind) {
+    case Kind::number:
+        return ImportDialog::tr("numbers");
+    case Kind::date:
+        return ImportDialog::tr("dates");
+    case Kind::yes_no:
+        return ImportDialog::tr("yes or no");
+    default:
+        return ImportDialog::tr("texts");
+    }
+}
+
+Value read_as(std::string_view field, Kind kind, const Spelling& spelling) {
+    return read_cell(unguarded(field), kind, spelling);
+}
+
+/// Opens a list of the ways in which the column can be read.
+class ReadingDelegate : public QStyledItemDelegate {
+  public:
+    explicit ReadingDelegate(ImportDialog* dialog)
+        : QStyledItemDelegate(dialog)
+        , dialog_(*dialog) {}
+
+    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& /*option*/,
+                          const QModelIndex& index) const override {
+        auto* box = new QComboBox(parent);
+        const auto readings = dialog_.readings(static_cast<std::size_t>(index.row()));
+        for (const auto& reading : readings) {
+            box->addItem(reading.words);
+        }
+        box->setCurrentText(index.data().toString());
+        connect(box, &QComboBox::activated, this, [this, box, readings, row = index.row()](int at) {
+            auto* delegate = const_cast<ReadingDelegate*>(this);
+            dialog_.choose_reading(static_cast<std::size_t>(row), readings[static_cast<std::size_t>(at)]);
+            Q_EMIT delegate->closeEditor(box);
+        });
+        QTimer::singleShot(0, box, &QComboBox::showPopup);
+        return box;
+    }
+
+    void setModelData(QWidget* /*editor*/, QAbstractItemModel* /*model*/, const QModelIndex& /*index*/) const override {
+    } // chosen at once
+
+  private:
+    ImportDialog& dialog_;
+};
 
 } // namespace
 
-ImportDialog::ImportDialog(std::string bytes, const QString& name, QWidget* parent)
+ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget* parent)
     : QDialog(parent)
-    , bytes_(std::move(bytes))
+    , head_(first_lines(bytes, shown_lines))
+    , whole_(head_.size() == bytes.size())
     , name_(new QLineEdit(name, this))
     , delimiter_(new QComboBox(this))
     , decimal_(new QComboBox(this))
-    , header_(new QCheckBox(tr("The first line is a heading"), this))
+    , comment_(new QComboBox(this))
+    , header_(new QCheckBox(tr("The first line is a &heading"), this))
+    , units_(new QCheckBox(tr("The next one has the &units"), this))
     , report_(new QLabel(this))
-    , preview_(new QTableWidget(this)) {
+    , columns_(new QTableWidget(this)) {
+    for (std::size_t lines = 2 * shown_lines; !whole_ && !read_delimited(head_); lines *= 4) {
+        head_ = first_lines(bytes, lines); // a quotation mark is closed further down
+        whole_ = head_.size() == bytes.size();
+    }
     setWindowTitle(tr("Import delimited text"));
-    resize(look().px(720), look().px(480));
+    resize(look().px(780), look().px(520));
     delimiter_->addItem(tr("as found"), QVariant());
-    delimiter_->addItem(tr("comma ,"), QStringLiteral(","));
-    delimiter_->addItem(tr("semicolon ;"), QStringLiteral(";"));
-    delimiter_->addItem(tr("tab"), QStringLiteral("\t"));
+    for (const auto& [words, sign] :
+         {std::pair(tr("comma ,"), QStringLiteral(",")), std::pair(tr("semicolon ;"), QStringLiteral(";")),
+          std::pair(tr("tab"), QStringLiteral("\t")), std::pair(tr("bar |"), QStringLiteral("|")),
+          std::pair(tr("blanks"), QStringLiteral(" "))}) {
+        delimiter_->addItem(words, sign);
+    }
     decimal_->addItem(tr("as found"), QVariant());
     decimal_->addItem(tr("point 1.5"), QStringLiteral("."));
     decimal_->addItem(tr("comma 1,5"), QStringLiteral(","));
+    comment_->addItem(tr("as found"), QVariant());
+    comment_->addItem(tr("there are none"), QString());
+    for (const QString& sign : {QStringLiteral("#"), QStringLiteral("%"), QStringLiteral("//"), QStringLiteral("!")}) {
+        comment_->addItem(tr("begin with %1").arg(sign), sign);
+    }
     auto* form = new QFormLayout;
     form->addRow(tr("&Table"), name_);
     form->addRow(tr("&Fields are divided by"), delimiter_);
     form->addRow(tr("&Decimal sign"), decimal_);
-    form->addRow(QString(), header_);
+    form->addRow(tr("&Comment lines"), comment_);
+    auto* lines = new QHBoxLayout;
+    lines->addWidget(header_);
+    lines->addWidget(units_);
+    lines->addStretch(1);
+    form->addRow(QString(), lines);
     report_->setWordWrap(true);
-    preview_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    preview_->verticalHeader()->hide();
+    columns_->setColumnCount(places);
+    columns_->setHorizontalHeaderLabels({tr("Column"), tr("Read as"), tr("First cells"), tr("Does not fit")});
+    columns_->verticalHeader()->hide();
+    columns_->horizontalHeader()->setStretchLastSection(true);
+    columns_->setItemDelegateForColumn(kind_place, new ReadingDelegate(this));
+    columns_->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    columns_->setAccessibleName(tr("The columns, how each is read"));
+    columns_->setTabKeyNavigation(false);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
     accept_ = buttons->addButton(tr("Import as a table"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
@@ -49,62 +131,223 @@ ImportDialog::ImportDialog(std::string bytes, const QString& name, QWidget* pare
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);
     layout->addWidget(report_);
-    layout->addWidget(preview_, 1);
+    layout->addWidget(columns_, 1);
     layout->addWidget(buttons);
-    connect(delimiter_, &QComboBox::currentIndexChanged, this, &ImportDialog::read);
-    connect(decimal_, &QComboBox::currentIndexChanged, this, &ImportDialog::read);
+    for (QComboBox* box : {delimiter_, decimal_, comment_}) {
+        connect(box, &QComboBox::currentIndexChanged, this, &ImportDialog::read);
+    }
     connect(header_, &QCheckBox::clicked, this, [this] {
         header_chosen_ = true;
         read();
     });
+    connect(units_, &QCheckBox::clicked, this, [this] {
+        units_chosen_ = true;
+        read();
+    });
+    connect(columns_, &QTableWidget::itemChanged, this, &ImportDialog::take_change);
     read();
+}
+
+DialectChoice ImportDialog::choice() const {
+    DialectChoice out;
+    if (text_) {
+        const Dialect& dialect = text_->dialect;
+        out.delimiter = dialect.delimiter;
+        out.decimal = dialect.decimal;
+        out.header = dialect.header;
+        out.units = dialect.units;
+        out.comment = dialect.comment;
+    }
+    out.columns = choices_;
+    return out;
+}
+
+ColumnChoice ImportDialog::choice_of(std::size_t column) const {
+    return column < choices_.size() ? choices_[column] : ColumnChoice();
+}
+
+std::vector<Kind> ImportDialog::shown_kinds() const {
+    std::vector<Kind> out;
+    for (std::size_t column = 0; text_ && column < text_->width(); ++column) {
+        if (const ColumnChoice choice = choice_of(column); !choice.skipped) {
+            out.push_back(reading_of(*text_, column, choice).kind);
+        }
+    }
+    return out;
 }
 
 void ImportDialog::read() {
     DialectChoice choice;
-    const auto chosen = [](const QComboBox& box) {
+    const auto sign = [](const QComboBox& box) {
         const QString text = box.currentData().toString();
         return text.isEmpty() ? std::nullopt : std::optional<char>(text.front().toLatin1());
     };
-    choice.delimiter = chosen(*delimiter_);
-    choice.decimal = chosen(*decimal_);
+    choice.delimiter = sign(*delimiter_);
+    choice.decimal = sign(*decimal_);
+    if (comment_->currentIndex() > 0) {
+        choice.comment = comment_->currentData().toString().toStdString();
+    }
     choice.header = header_chosen_ ? std::optional(header_->isChecked()) : std::nullopt;
-    Result<Delimited> read = read_delimited(bytes_, choice);
+    choice.units = units_chosen_ ? std::optional(units_->isChecked()) : std::nullopt;
+    Result<Delimited> read = read_delimited(head_, choice);
+    const QSignalBlocker blocker(columns_);
     if (!read) {
         text_.reset();
         report_->setText(Document::translated(read.refusal()));
-        preview_->clear();
+        columns_->setRowCount(0);
         accept_->setEnabled(false);
         return;
     }
     text_ = *std::move(read);
     accept_->setEnabled(true);
-    show_text();
+    header_->setChecked(text_->dialect.header);
+    units_->setChecked(text_->dialect.units);
+    units_->setEnabled(text_->dialect.header);
+    if (choices_.size() != text_->width()) {
+        choices_.assign(text_->width(), ColumnChoice());
+    }
+    show_columns();
 }
 
-void ImportDialog::show_text() {
-    header_->setChecked(text_->dialect.header);
-    QStringList reports = Document::translated(text_->reports());
-    reports.prepend(tr("Rows: %1.").arg(text_->records.size()));
-    report_->setText(reports.join(u' '));
-    int width = static_cast<int>(text_->header.size());
-    const int rows = std::min<int>(shown_records, static_cast<int>(text_->records.size()));
-    for (int row = 0; row < rows; ++row) {
-        width = std::max(width, static_cast<int>(text_->records[static_cast<std::size_t>(row)].size()));
-    }
-    preview_->setColumnCount(width);
-    preview_->setRowCount(rows);
-    for (int column = 0; column < width; ++column) {
-        const auto at = static_cast<std::size_t>(column);
-        const bool named = at < text_->header.size();
-        preview_->setHorizontalHeaderItem(
-            column, new QTableWidgetItem(named ? QString::fromStdString(text_->header[at]) : tr("no heading")));
-        for (int row = 0; row < rows; ++row) {
-            const auto& record = text_->records[static_cast<std::size_t>(row)];
-            preview_->setItem(
-                row, column, new QTableWidgetItem(at < record.size() ? QString::fromStdString(record[at]) : QString()));
+void ImportDialog::show_report() {
+    QStringList reports;
+    for (std::size_t column = 0; column < choices_.size(); ++column) {
+        const ColumnChoice choice = choice_of(column);
+        const ColumnReading reading = reading_of(*text_, column, choice);
+        if (!choice.skipped && !reading.two_ways.empty()) {
+            const bool date = reading.kind == Kind::date;
+            const auto other = [&](const Spelling& spelling) {
+                return QString::fromStdString(write_cell(read_as(reading.two_ways, reading.kind, spelling)));
+            };
+            reports << tr("%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.")
+                           .arg(heading_of(column), QString::fromStdString(reading.two_ways),
+                                other(date ? Spelling('.', false) : Spelling('.')),
+                                other(date ? Spelling('.', true) : Spelling(',')), other(reading.spelling));
         }
     }
+    reports << Document::translated(text_->reports());
+    reports.prepend(
+        whole_ ? tr("Rows: %1.").arg(text_->records.size())
+               : tr("These are the first %1 rows; the others are read on importing.").arg(text_->records.size()));
+    report_->setText(reports.join(u' '));
+}
+
+QString ImportDialog::heading_of(std::size_t column) const {
+    if (const auto& chosen = choice_of(column).heading) {
+        return QString::fromStdString(*chosen);
+    }
+    const QString out = column < text_->header.size() ? QString::fromStdString(text_->header[column]) : QString();
+    if (out.isEmpty()) {
+        return tr("no heading");
+    }
+    const bool unit = column < text_->units.size() && !text_->units[column].empty();
+    return unit ? QStringLiteral("%1 (%2)").arg(out, QString::fromStdString(text_->units[column])) : out;
+}
+
+std::vector<ImportDialog::Reading> ImportDialog::readings(std::size_t column) const {
+    // The first cell in which two spellings differ tells them apart.
+    const auto in_two_ways = [&](Kind kind, const Spelling& one, const Spelling& other) -> std::vector<Reading> {
+        for (const auto& record : text_->records) {
+            const std::string_view field = column < record.size() ? std::string_view(record[column]) : "";
+            const Value first = read_as(field, kind, one);
+            const Value second = read_as(field, kind, other);
+            if (first.plain() && second.plain() && first.number() != second.number()) {
+                const auto words = [&](const Value& value) {
+                    return tr("%1: %2 is %3")
+                        .arg(words_of(kind), QString::fromUtf8(field.data(), static_cast<qsizetype>(field.size())),
+                             QString::fromStdString(write_cell(value)));
+                };
+                return {{kind, one, words(first)}, {kind, other, words(second)}};
+            }
+        }
+        const Spelling found = reading_of(*text_, column, ColumnChoice{false, kind, {}, {}}).spelling;
+        return {{kind, found, words_of(kind)}};
+    };
+    std::vector<Reading> out = in_two_ways(Kind::number, Spelling('.'), Spelling(','));
+    const char decimal = text_->dialect.decimal;
+    const auto dates = in_two_ways(Kind::date, Spelling(decimal, false), Spelling(decimal, true));
+    out.insert(out.end(), dates.begin(), dates.end());
+    out.push_back({Kind::yes_no, Spelling(decimal), words_of(Kind::yes_no)});
+    out.push_back({Kind::text, Spelling(decimal), words_of(Kind::text)});
+    return out;
+}
+
+void ImportDialog::choose_reading(std::size_t column, const Reading& reading) {
+    choices_[column].kind = reading.kind;
+    choices_[column].spelling = reading.spelling;
+    show_column(static_cast<int>(column));
+    show_report();
+}
+
+void ImportDialog::show_columns() {
+    const int width = static_cast<int>(choices_.size());
+    columns_->setRowCount(width);
+    for (int column = 0; column < width; ++column) {
+        show_column(column);
+    }
+    for (const int place : {heading_place, kind_place, examples_place}) {
+        columns_->resizeColumnToContents(place);
+        columns_->setColumnWidth(place, std::clamp(columns_->columnWidth(place), look().px(110), look().px(240)));
+    }
+    show_report();
+}
+
+void ImportDialog::show_column(int column) {
+    const QSignalBlocker blocker(columns_);
+    const auto at = static_cast<std::size_t>(column);
+    const ColumnChoice choice = choice_of(at);
+    const ColumnReading reading = reading_of(*text_, at, choice);
+    QStringList examples;
+    QStringList unfit;
+    for (const auto& record : text_->records) {
+        const std::string field = at < record.size() ? record[at] : std::string();
+        if (field.empty()) {
+            continue;
+        }
+        QStringList& into = read_as(field, reading.kind, reading.spelling).plain() ? examples : unfit;
+        if (const QString shown = QString::fromStdString(field);
+            into.size() < static_cast<qsizetype>(most_examples) && !into.contains(shown)) {
+            into << shown;
+        }
+    }
+    QString words = words_of(reading.kind);
+    for (const Reading& one : readings(at)) {
+        const bool same = one.kind == reading.kind && one.spelling.decimal == reading.spelling.decimal &&
+                          one.spelling.month_first == reading.spelling.month_first;
+        words = same ? one.words : words;
+    }
+    const auto set = [&](Place place, const QString& text, Qt::ItemFlags flags) {
+        auto* item = new QTableWidgetItem(text);
+        item->setFlags(flags);
+        item->setToolTip(text);
+        if (choice.skipped) {
+            item->setForeground(look().faint_ink);
+        } else if (place == kind_place && !reading.two_ways.empty()) {
+            item->setForeground(look().fault);
+        }
+        columns_->setItem(column, place, item);
+        return item;
+    };
+    constexpr Qt::ItemFlags shown = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    set(heading_place, heading_of(at), shown | Qt::ItemIsEditable | Qt::ItemIsUserCheckable)
+        ->setCheckState(choice.skipped ? Qt::Unchecked : Qt::Checked);
+    set(kind_place, choice.skipped ? tr("left out") : words, choice.skipped ? shown : shown | Qt::ItemIsEditable);
+    set(examples_place, examples.join(QStringLiteral("  ")), shown);
+    set(unfit_place, unfit.join(QStringLiteral("  ")), shown);
+}
+
+void ImportDialog::take_change(QTableWidgetItem* item) {
+    if (item->column() != heading_place) {
+        return;
+    }
+    const auto column = static_cast<std::size_t>(item->row());
+    choices_[column].skipped = item->checkState() != Qt::Checked;
+    if (item->text() != heading_of(column)) {
+        choices_[column].heading = item->text().trimmed().toStdString();
+    }
+    show_column(item->row());
+    show_report();
+    accept_->setEnabled(!shown_kinds().empty());
 }
 
 } // namespace ledgefall

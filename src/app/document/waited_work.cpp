@@ -23,9 +23,13 @@ void WaitedWork::wait(const QString& what, WhenStopped when_stopped, const IsRea
     QEventLoop loop;
     QTimer poll;
     poll.setInterval(between);
-    connect(&poll, &QTimer::timeout, &loop, [&loop, &over] {
+    double told = 0;
+    connect(&poll, &QTimer::timeout, &loop, [&] {
         if (over()) {
             loop.quit();
+        } else if (const double part = *progress_; part != told) {
+            told = part;
+            Q_EMIT progressed(part);
         }
     });
     poll.start();

@@ -7,6 +7,7 @@
 #include <QString>
 #include <QThreadPool>
 
+#include <atomic>
 #include <chrono>
 #include <functional>
 #include <future>
@@ -36,23 +37,27 @@ class WaitedWork : public QObject {
         const auto promise = std::make_shared<std::promise<Outcome>>();
         std::future<Outcome> outcome = promise->get_future();
         source_.emplace();
-        QThreadPool::globalInstance()->start([promise, work = std::move(work), token = source_->get_token()]() mutable {
-            const StopScope scope(token);
-            Outcome result;
-            try {
-                result.emplace(work());
-            } catch (const Stopped&) {
-                result.reset();
-            } catch (const std::bad_alloc&) {
-                result.reset();
-            }
-            promise->set_value(std::move(result));
-        });
+        const auto progress = std::make_shared<std::atomic<double>>(0);
+        progress_ = progress.get();
+        QThreadPool::globalInstance()->start(
+            [promise, progress, work = std::move(work), token = source_->get_token()]() mutable {
+                const StopScope scope(token, progress.get());
+                Outcome result;
+                try {
+                    result.emplace(work());
+                } catch (const Stopped&) {
+                    result.reset();
+                } catch (const std::bad_alloc&) {
+                    result.reset();
+                }
+                promise->set_value(std::move(result));
+            });
         wait(what, when_stopped, [&outcome](std::chrono::milliseconds most) {
             return outcome.wait_for(most) == std::future_status::ready;
         });
         const bool dropped = source_->stop_requested() && when_stopped == WhenStopped::leave;
         source_.reset();
+        progress_ = nullptr;
         return dropped ? Outcome() : outcome.get();
     }
 
@@ -61,6 +66,7 @@ class WaitedWork : public QObject {
 
   Q_SIGNALS:
     void began(const QString& what);
+    void progressed(double part); ///< of what is waited for, where it tells
     void ended();
 
   private:
@@ -68,6 +74,7 @@ class WaitedWork : public QObject {
     void wait(const QString& what, WhenStopped when_stopped, const IsReady& is_ready);
 
     std::optional<std::stop_source> source_; ///< of what is waited for
+    const std::atomic<double>* progress_ = nullptr;
 };
 
 } // namespace ledgefall

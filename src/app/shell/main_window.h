@@ -56,7 +56,9 @@ class MainWindow : public QMainWindow {
     /// A study is opened; of delimited text it is asked how to read it.
     bool open_from_outside(const QString& path);
     bool save_to(const QString& path);
-    bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label);
+    /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
+    bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label,
+                     const std::vector<Kind>& shown = {});
     bool export_text(const QString& path);
     /// The whole study as worksheets, with formulas; what they cannot say is told.
     bool export_worksheet(const QString& path);

@@ -31,8 +31,7 @@ bool MainWindow::import_file(const QString& path) {
     if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
         return false;
     }
-    const Dialect& dialect = dialog.text()->dialect;
-    return import_text(path, {dialect.delimiter, dialect.decimal, dialect.header}, dialog.table_label());
+    return import_text(path, dialog.choice(), dialog.table_label(), dialog.shown_kinds());
 }
 
 bool MainWindow::open_from_outside(const QString& path) {
@@ -115,9 +114,25 @@ bool MainWindow::export_worksheet(const QString& path) {
     return true;
 }
 
-bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label) {
-    return import_columns(path, label,
-                          [choice](std::string_view bytes) { return read_delimited_columns(bytes, choice); });
+bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label,
+                             const std::vector<Kind>& shown) {
+    return import_columns(path, label, [choice, shown](std::string_view text) {
+        Result<LabelledColumns> read = read_delimited_columns(text, choice);
+        if (!read) {
+            return read;
+        }
+        LabelledColumns columns = *std::move(read);
+        for (std::size_t at = 0; at < std::min(shown.size(), columns.columns.size()); ++at) {
+            const NewColumn& column = columns.columns[at];
+            if (column.cells.kind() != shown[at]) {
+                columns.reports.push_back(
+                    {"In the first lines of %1 most cells are each %2, but in all most are each "
+                     "%3: it was read so.",
+                     {column.name, kind_in_words(shown[at]), kind_in_words(column.cells.kind())}});
+            }
+        }
+        return Result<LabelledColumns>(std::move(columns));
+    });
 }
 
 bool MainWindow::import_columns(const QString& path, const QString& label,

@@ -15,7 +15,7 @@ WaitDialog::WaitDialog(WaitedWork& work, QWidget* window)
     setWindowTitle(tr("One moment"));
     what_->setTextFormat(Qt::PlainText);
     auto* moving = new QProgressBar(this);
-    moving->setRange(0, 0); // how far it is cannot be known
+    moving->setRange(0, 0);
     moving->setTextVisible(false);
     moving->setMinimumWidth(look().px(280));
     auto* stop = new QPushButton(tr("Stop"), this);
@@ -26,9 +26,15 @@ WaitDialog::WaitDialog(WaitedWork& work, QWidget* window)
     lines->addWidget(stop, 0, Qt::AlignRight);
     connect(stop, &QPushButton::clicked, this, &QDialog::reject);
     connect(this, &QDialog::rejected, &work, &WaitedWork::stop);
-    connect(&work, &WaitedWork::began, this, [this](const QString& what) {
+    connect(&work, &WaitedWork::began, this, [this, moving](const QString& what) {
         what_->setText(what);
+        moving->setRange(0, 0); // until it is known how far it is
         show();
+    });
+    connect(&work, &WaitedWork::progressed, this, [moving](double part) {
+        constexpr int whole = 1000;
+        moving->setRange(0, whole);
+        moving->setValue(static_cast<int>(part * whole));
     });
     connect(&work, &WaitedWork::ended, this, &QDialog::hide);
 }

@@ -7,14 +7,27 @@ thread_local const StopScope* innermost = nullptr;
 
 } // namespace
 
-StopScope::StopScope(std::stop_token token)
+StopScope::StopScope(std::stop_token token, std::atomic<double>* progress)
     : token_(std::move(token))
-    , outer_(innermost) {
+    , outer_(innermost)
+    , progress_(progress) {
     innermost = this;
 }
 
 StopScope::~StopScope() {
     innermost = outer_;
+}
+
+void StopScope::tell_progress(double part) const {
+    if (progress_ != nullptr) {
+        *progress_ = part;
+    }
+}
+
+void tell_progress(std::size_t done, std::size_t of) {
+    if (innermost != nullptr && of > 0) {
+        innermost->tell_progress(static_cast<double>(done) / static_cast<double>(of));
+    }
 }
 
 bool stop_asked() {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/value/result.h"
+#include "core/value/spelling.h"
 #include "files/tables/labelled_columns.h"
 
 #include <optional>
@@ -12,28 +13,42 @@ namespace ledgefall {
 
 /// How delimited text is written: RFC 4180, with what varies in practice.
 struct Dialect {
-    char delimiter = ',';
+    char delimiter = ','; ///< a blank stands for any number of blanks and tabs
     char decimal = '.';
     bool header = true;
+    bool units = false;       ///< the line under the heading has the units
+    std::string comment = ""; ///< with what lines begin that are left out; none where it is empty
     friend bool operator==(const Dialect&, const Dialect&) = default;
+};
+
+/// What is chosen about one column before it is read; the rest is found from its cells.
+struct ColumnChoice {
+    bool skipped = false;
+    std::optional<Kind> kind = {};
+    std::optional<Spelling> spelling = {};   ///< of its numbers and dates
+    std::optional<std::string> heading = {}; ///< in place of the one in the text: a label, with a unit in brackets
 };
 
 /// What is chosen about a text before it is read; the rest is found from the text itself.
 struct DialectChoice {
-    std::optional<char> delimiter, decimal;
-    std::optional<bool> header;
-    char decimal_otherwise = '.';    ///< where the text does not tell
-    bool blank_lines_at_end = false; ///< in a single column they are missing values, too
+    std::optional<char> delimiter = {}, decimal = {};
+    std::optional<bool> header = {}, units = {};
+    std::optional<std::string> comment = {};
+    std::vector<ColumnChoice> columns = {}; ///< of the first ones; those after them are found
+    char decimal_otherwise = '.';           ///< where the text does not tell
+    bool blank_lines_at_end = false;        ///< in a single column they are missing values, too
 };
 
 struct Delimited {
     Dialect dialect;
-    bool windows1252 = false; ///< it was no UTF-8, and has been read as Windows-1252
-    std::vector<std::string> header;
+    bool decimal_found = false; ///< some field can be read with the decimal sign only
+    bool windows1252 = false;   ///< it was no UTF-8, and has been read as Windows-1252
+    std::vector<std::string> header, units;
     std::vector<std::vector<std::string>> records;
-    std::size_t inexact_wholes = 0;  ///< whole numbers that no double is
+    std::size_t comments = 0;        ///< lines that were left out as such
     std::vector<std::size_t> ragged; ///< the lines (from 1) whose number of fields is not that of the first
 
+    std::size_t width() const; ///< the number of columns
     /// What a person should know of the reading; empty where there is nothing to say.
     std::vector<Sentence> reports() const;
 };
@@ -42,9 +57,22 @@ struct Delimited {
 /// kept whole and counted in `ragged`.
 Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice = {});
 
+/// How one column of a text is read: as its choice says, else as most of its cells are.
+struct ColumnReading {
+    Kind kind = Kind::number;
+    Spelling spelling;
+    std::string two_ways; ///< a cell that can be read in two ways, where nothing in the text tells which
+};
+ColumnReading reading_of(const Delimited& text, std::size_t column, const ColumnChoice& choice = {});
+
 /// The columns of a text: each with its label from the header (a unit in brackets taken off), and the kind that most of
-/// its cells have.
-std::vector<NewColumn> columns_of(const Delimited& text);
+/// its cells have. Columns that are skipped are not among them.
+std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices = {});
+/// The same with what is to be said of the reading: its own reports, and those of cells that are not of their column's
+/// kind.
+LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices);
+/// What is to be said of cells that are not of their column's kind, with their rows.
+std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns);
 
 /// Columns as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults
 /// are empty.
@@ -54,9 +82,6 @@ std::string write_delimited(const LabelledColumns& columns, const Dialect& diale
 /// before it. `unguarded` takes that away again from what is read; `guarded` puts it before what needs it.
 std::string guarded(const std::string& text);
 std::string_view unguarded(std::string_view field);
-
-/// Whether bytes are UTF-8.
-bool is_utf8(std::string_view bytes);
 
 /// One field, in quotes where it needs them.
 std::string quoted_field(const std::string& text, char delimiter);

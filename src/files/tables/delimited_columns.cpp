@@ -7,6 +7,7 @@
 
 #include "core/value/date.h"
 #include "core/value/stopping.h"
+#include "files/tables/text_encoding.h"
 
 #include <algorithm>
 #include <atomic>
@@ -85,13 +86,21 @@ struct Worker {
     InternedObjectsPtr interned;
 };
 
+/// A field of each line: the column that it becomes, or none, and how its cells are spelled.
+struct LineField {
+    std::optional<std::size_t> column;
+    Spelling spelling;
+    bool kind_chosen = false;
+    bool spelling_chosen = false;
+};
+
 class RegularReader {
   public:
-    RegularReader(std::string_view bytes, const Dialect& dialect, std::vector<NewColumn>& columns)
+    RegularReader(std::string_view bytes, char delimiter, std::vector<LineField> fields,
+                  std::vector<NewColumn>& columns)
         : bytes_(bytes)
-        , delimiter_(dialect.delimiter)
-        , decimal_(dialect.decimal)
-        , spelling_(dialect.decimal)
+        , delimiter_(delimiter)
+        , fields_(std::move(fields))
         , columns_(columns) {}
 
     /// False where the text is not regular.
@@ -105,7 +114,7 @@ class RegularReader {
         const std::size_t blocks = block_starts_.size();
         const std::size_t threads =
             std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, std::max<std::size_t>(blocks, 1));
-        std::vector<Worker> workers(threads, Worker(columns_.size()));
+        std::vector<Worker> workers(threads, Worker(fields_.size()));
         std::vector<std::thread> running;
         const std::stop_token token = stop_token_of_thread();
         for (std::size_t thread = 1; thread < threads; ++thread) {
@@ -159,6 +168,7 @@ class RegularReader {
             for (std::size_t block = next_++; block < block_starts_.size() && !irregular_ && !token.stop_requested();
                  block = next_++) {
                 read_block(worker, block);
+                tell_progress(block, block_starts_.size());
             }
         } catch (const std::bad_alloc&) {
             irregular_ = true; // the slower way says so
@@ -174,15 +184,17 @@ class RegularReader {
         const std::size_t rows = std::min(block_rows, rows_ - block * block_rows);
         std::size_t at = block_starts_[block];
         for (std::size_t row = 0; row < rows; ++row) {
-            for (std::size_t column = 0; column < columns_.size(); ++column) {
+            for (std::size_t place = 0; place < fields_.size(); ++place) {
                 const std::string_view field = next_field(at);
-                const bool last = column + 1 == columns_.size();
+                const bool last = place + 1 == fields_.size();
                 const char end = at < bytes_.size() ? bytes_[at] : '\n';
                 if (irregular_ || (last ? end != '\n' && end != '\r' : end != delimiter_)) {
                     irregular_ = true;
                     return;
                 }
-                read_cell_into(worker, column, field, *chunks[column], row, rows);
+                if (const auto column = fields_[place].column) {
+                    read_cell_into(worker, place, field, *chunks[*column], row, rows);
+                }
                 ++at;
                 if (last && end == '\r') {
                     if (at >= bytes_.size() || bytes_[at] != '\n') {
@@ -243,12 +255,12 @@ class RegularReader {
         }
     }
 
-    void read_cell_into(Worker& worker, std::size_t column, std::string_view field, Column::Chunk& chunk,
+    void read_cell_into(Worker& worker, std::size_t place, std::string_view field, Column::Chunk& chunk,
                         std::size_t row, std::size_t rows) {
-        const Kind kind = columns_[column].cells.kind();
-        if (kind == Kind::number && quick_number(field, chunk.slots[row])) {
-            ++worker.counts[column].filled;
-            ++worker.counts[column].numbers;
+        const Kind kind = columns_[*fields_[place].column].cells.kind();
+        if (kind == Kind::number && quick_number(field, fields_[place].spelling.decimal, chunk.slots[row])) {
+            ++worker.counts[place].filled;
+            ++worker.counts[place].numbers;
             if (!chunk.states.empty()) {
                 chunk.states[row] = State::plain;
             }
@@ -256,19 +268,19 @@ class RegularReader {
         }
         if (kind == Kind::date && field.size() == 10 && field[4] == '-' && field[7] == '-') {
             if (const std::optional<double> date = read_date(field)) {
-                ++worker.counts[column].filled;
-                ++worker.counts[column].dates;
+                ++worker.counts[place].filled;
+                ++worker.counts[place].dates;
                 set(chunk, row, rows, *date, State::plain);
                 return;
             }
         }
-        const KnownText& known = look_up(worker, column, field, kind);
+        const KnownText& known = look_up(worker, place, field, kind);
         set(chunk, row, rows, known.slot, known.state);
     }
 
     /// A number as most are written: digits, with a sign, a decimal sign or an exponent. What it does not read, the
     /// slower reading of a cell may.
-    bool quick_number(std::string_view field, double& out) {
+    static bool quick_number(std::string_view field, char decimal, double& out) {
         constexpr std::size_t longest = 17; // with a sign and a point: 15 digits are kept by every number
         const char* from = field.data();
         const char* const to = from + field.size();
@@ -278,12 +290,12 @@ class RegularReader {
             return false;
         }
         char copy[longest];
-        if (decimal_ != '.') {
+        if (decimal != '.') {
             for (std::size_t at = 0; at < field.size(); ++at) {
                 if (from[at] == '.') {
                     return false;
                 }
-                copy[at] = from[at] == decimal_ ? '.' : from[at];
+                copy[at] = from[at] == decimal ? '.' : from[at];
             }
             const auto [end, error] = std::from_chars(copy, copy + field.size(), out);
             return error == std::errc() && end == copy + field.size();
@@ -292,25 +304,27 @@ class RegularReader {
         return error == std::errc() && end == to;
     }
 
-    const KnownText& look_up(Worker& worker, std::size_t column, std::string_view field, Kind kind) {
-        auto& last = worker.last[column];
+    const KnownText& look_up(Worker& worker, std::size_t place_in_line, std::string_view field, Kind kind) {
+        const LineField& how = fields_[place_in_line];
+        auto& last = worker.last[place_in_line];
         for (auto& [text, known] : last) {
             if (text == field) {
                 ++known->count;
                 return *known;
             }
         }
-        const auto [place, added] = worker.texts[column].try_emplace(std::string(field));
+        const auto [place, added] = worker.texts[place_in_line].try_emplace(std::string(field));
         KnownText& known = place->second;
         if (added) {
             known.blank = field.find_first_not_of(" \t") == std::string_view::npos;
             known.loses_digits = loses_digits(field);
-            known.kind = known.blank ? Kind::text : kind_of_typed(field, spelling_);
-            const Value value = read_cell(unguarded(field), kind, spelling_);
+            known.kind = known.blank ? Kind::text : kind_of_typed(field, how.spelling);
+            const Value value = read_cell(unguarded(field), kind, how.spelling);
             known.slot = value.slot();
             known.state = value.state();
             const bool iso = read_date(field).has_value();
-            if (is_inexact_whole(field) || (kind == Kind::date && known.kind == Kind::date && !iso)) {
+            if (is_inexact_whole(field) ||
+                (kind == Kind::date && known.kind == Kind::date && !iso && !how.spelling_chosen)) {
                 irregular_ = true;
             }
         }
@@ -326,25 +340,28 @@ class RegularReader {
 
     /// Whether the kinds are what the first lines said; texts are held by the columns from now on.
     bool settle(const std::vector<Worker>& workers) {
-        for (std::size_t column = 0; column < columns_.size(); ++column) {
+        for (std::size_t place = 0; place < fields_.size(); ++place) {
+            if (!fields_[place].column) {
+                continue;
+            }
+            NewColumn& column = columns_[*fields_[place].column];
             const InternScope scope;
             KindCount count;
             for (const Worker& worker : workers) {
-                const KindCount& quick = worker.counts[column];
+                const KindCount& quick = worker.counts[place];
                 count.filled += quick.filled;
                 count.numbers += quick.numbers;
                 count.dates += quick.dates;
-                for (const auto& [text, known] : worker.texts[column]) {
+                for (const auto& [text, known] : worker.texts[place]) {
                     count.add(known);
                     if (known.state == State::odd ||
-                        (known.state == State::plain && columns_[column].cells.kind() == Kind::text)) {
+                        (known.state == State::plain && column.cells.kind() == Kind::text)) {
                         static_cast<void>(Text(Value::text_of(known.slot).str()));
                     }
                 }
             }
-            columns_[column].interned = scope.objects();
-            if (count.settled() != columns_[column].cells.kind() ||
-                (count.loses_digits && columns_[column].cells.kind() != Kind::text)) {
+            column.interned = scope.objects();
+            if (!fields_[place].kind_chosen && count.settled() != column.cells.kind()) {
                 return false;
             }
         }
@@ -352,8 +369,8 @@ class RegularReader {
     }
 
     std::string_view bytes_;
-    char delimiter_, decimal_;
-    Spelling spelling_;
+    char delimiter_;
+    std::vector<LineField> fields_; ///< of each line
     bool quoted_ = false;
     std::vector<NewColumn>& columns_;
     std::size_t rows_ = 0;
@@ -362,6 +379,34 @@ class RegularReader {
     /// Only ever set: to store a false that was read before would lose what another thread has found.
     std::atomic<bool> irregular_ = false;
 };
+
+/// Whether the first lines are such that the rest can be read quickly.
+bool is_regular(const Delimited& sample) {
+    const auto in_one_line = [](const std::string& heading) {
+        return heading.find_first_of("\r\n") == std::string::npos;
+    };
+    return sample.ragged.empty() && sample.records.size() >= 2 && sample.records.front().size() >= 2 &&
+           sample.width() == sample.records.front().size() && sample.comments == 0 && sample.dialect.delimiter != ' ' &&
+           std::all_of(sample.header.begin(), sample.header.end(), in_one_line) &&
+           std::all_of(sample.units.begin(), sample.units.end(), in_one_line);
+}
+
+std::vector<LineField> fields_of(const Delimited& sample, const std::vector<ColumnChoice>& choices) {
+    std::vector<LineField> out;
+    std::size_t columns = 0;
+    for (std::size_t at = 0; at < sample.width(); ++at) {
+        const ColumnChoice choice = at < choices.size() ? choices[at] : ColumnChoice();
+        LineField field;
+        if (!choice.skipped) {
+            field.column = columns++;
+        }
+        field.spelling = choice.spelling.value_or(Spelling(sample.dialect.decimal));
+        field.kind_chosen = choice.kind.has_value();
+        field.spelling_chosen = choice.spelling.has_value();
+        out.push_back(field);
+    }
+    return out;
+}
 
 } // namespace
 
@@ -374,33 +419,28 @@ std::optional<LabelledColumns> read_regular_columns(std::string_view bytes, cons
         (!is_plain_ascii(bytes) && !is_utf8(bytes))) {
         return std::nullopt;
     }
-    std::size_t sample_end = std::string_view::npos;
-    for (std::size_t line = 0; line < sample_lines; ++line) {
-        const std::size_t end = bytes.find('\n', sample_end + 1);
-        if (end == std::string_view::npos) {
-            break;
-        }
-        sample_end = end;
-    }
-    if (sample_end == std::string_view::npos || sample_end > most_sample_bytes) {
+    std::string_view first = first_lines(bytes, sample_lines);
+    first = first.substr(0, first.rfind('\n') + 1);
+    if (first.empty() || first.size() > most_sample_bytes) {
         return std::nullopt;
     }
-    const Result<Delimited> sample = read_delimited(bytes.substr(0, sample_end + 1), choice);
-    const bool header_in_one_line =
-        sample && std::none_of(sample->header.begin(), sample->header.end(), [](const std::string& heading) {
-            return heading.find_first_of("\r\n") != std::string::npos;
-        });
-    if (!sample || !header_in_one_line || !sample->ragged.empty() || sample->records.size() < 2 ||
-        sample->records.front().size() < 2 || bytes.front() == '\n' || bytes.front() == '\r') {
+    const Result<Delimited> sample = read_delimited(first, choice);
+    if (!sample || !is_regular(*sample) || bytes.front() == '\n' || bytes.front() == '\r') {
+        return std::nullopt;
+    }
+    // A line that begins as comments do, further down, is for the slower way.
+    const std::string& comment = sample->dialect.comment;
+    if (!comment.empty() && (bytes.starts_with(comment) || bytes.find("\n" + comment) != std::string_view::npos)) {
         return std::nullopt;
     }
     LabelledColumns out;
-    out.columns = columns_of(*sample);
-    const std::size_t body = sample->dialect.header ? bytes.find('\n') + 1 : 0;
-    if (out.columns.size() != sample->records.front().size() ||
-        !RegularReader(bytes.substr(body), sample->dialect, out.columns).read()) {
+    out.columns = columns_of(*sample, choice.columns);
+    const std::size_t headings = (sample->dialect.header ? 1U : 0U) + (sample->dialect.units ? 1U : 0U);
+    const std::string_view body = bytes.substr(first_lines(bytes, headings).size());
+    if (!RegularReader(body, sample->dialect.delimiter, fields_of(*sample, choice.columns), out.columns).read()) {
         return std::nullopt;
     }
+    out.reports = reports_of_odd_cells(out.columns);
     return out;
 }
 
@@ -409,7 +449,7 @@ Result<LabelledColumns> read_delimited_columns(std::string_view bytes, const Dia
         return *std::move(quick);
     }
     const Result<Delimited> text = read_delimited(bytes, choice);
-    return text ? Result<LabelledColumns>({columns_of(*text), 0, text->reports()})
+    return text ? Result<LabelledColumns>(labelled_columns(*text, choice.columns))
                 : Result<LabelledColumns>(text.refusal());
 }
 

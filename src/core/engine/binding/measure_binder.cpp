@@ -148,14 +148,14 @@ TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
         return fail(Cause::wrong_arguments, node.span,
                     {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
     }
-    if (node.kids.size() == 1 && node.kid(0).type == NodeType::bound) {
-        return bound_sum(node.kid(0), function);
-    }
     if (function.special == Special::rank) {
         return rank(node, function);
     }
     if (function.make == nullptr) {
         return by_simpler_form(node, function);
+    }
+    if (node.kid(0).type == NodeType::bound && (node.kids.size() == 1 || !pools(function))) {
+        return over_bound(node, function);
     }
     Level level;
     const std::size_t samples = pools(function) ? node.kids.size() : function.sample_count();
@@ -306,7 +306,7 @@ TermPtr MeasureBinder::count_compared(const Node& node, Operator op, const Level
 TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     const bool conditional = node.kid(0).type == NodeType::where;
     const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
-    if (!context_.frame.has_rows || node.kids.size() > 1) {
+    if (!context_.frame.has_rows || node.kids.size() > 1 || value.type == NodeType::bound) {
         return fail(Cause::wrong_arguments, node.span,
                     {"rank(x) tells the place of this row's x among all: it is for the formula of a column.", {}});
     }
@@ -362,15 +362,26 @@ TermPtr MeasureBinder::search(const Node& node, const Function& function) {
                     {"%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).",
                      {std::string(function.name)}});
     }
-    return bound_sum(node.kid(0), function);
+    return over_bound(node, function);
 }
 
-TermPtr MeasureBinder::bound_sum(const Node& node, const Function& function) {
+TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
+    const Node& node = call.kid(0);
     auto result = std::make_shared<MeasureTerm>();
     result->function = &function;
     result->search = function.search;
     result->over = MeasureTerm::Over::bound;
     result->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
+    if (function.is_measure()) {
+        if (!check_arguments(call, function) || !bind_plain(call, function, *result)) {
+            return nullptr;
+        }
+        if (function.sample_count() > 1) {
+            return fail(Cause::wrong_arguments, call.span,
+                        {"%1 takes values of several columns, and for gives one list: write them as columns.",
+                         {std::string(function.name)}});
+        }
+    }
     const Node& range = node.kid(1);
     if (!range.kids[0] || !range.kids[1]) {
         return fail(Cause::wrong_arguments, range.span, {"This range needs both its ends, as in 0..10.", {}});

@@ -47,7 +47,7 @@ class MeasureBinder : PartBinder {
     TermPtr by_simpler_form(const Node& node, const Function& function);
     bool one_value_before_optional(const Node& node, const Function& function);
     bool bind_range(const Node* range, MeasureTerm& measure);
-    TermPtr bound_sum(const Node& node, const Function& function);
+    TermPtr over_bound(const Node& call, const Function& function);
     TermPtr finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure);
 };
 

@@ -1,0 +1,189 @@
+#include "files/tables/dialect_guesses.h"
+
+#include "core/units/units.h"
+#include "files/tables/delimited_records.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace ledgefall {
+namespace {
+
+constexpr std::size_t sample_records = 50;
+
+bool reads_as_other_than_text(const std::string& field) {
+    return kind_of_typed(field, Spelling('.')) != Kind::text || kind_of_typed(field, Spelling(',')) != Kind::text;
+}
+
+/// How well the records agree in their number of fields, and how many these are.
+double merit_of(const TextRecords& records) {
+    constexpr std::size_t most_fields = 50; // that more of count for
+    std::map<std::size_t, std::size_t> widths;
+    for (const auto& record : records) {
+        ++widths[record.size()];
+    }
+    double most = 0;
+    for (const auto& [width, count] : widths) {
+        const double agreed = static_cast<double>(count) / static_cast<double>(records.size());
+        most = std::max(most, width > 1 ? agreed * agreed * static_cast<double>(std::min(width, most_fields)) : 0);
+    }
+    return most;
+}
+
+/// Of the fields below the first line, the part that is no text.
+double part_of_numbers(const TextRecords& records) {
+    std::size_t numbers = 0;
+    std::size_t fields = 0;
+    for (std::size_t at = 1; at < records.size(); ++at) {
+        fields += records[at].size();
+        numbers +=
+            static_cast<std::size_t>(std::count_if(records[at].begin(), records[at].end(), reads_as_other_than_text));
+    }
+    return fields == 0 ? 0 : static_cast<double>(numbers) / static_cast<double>(fields);
+}
+
+/// Whether blanks divide columns that are mostly numbers: all lines have as many fields, and below the first line at
+/// least half of the columns have nothing but numbers.
+bool blanks_divide(const TextRecords& records) {
+    const std::size_t width = records.empty() ? 0 : records.front().size();
+    if (records.size() < 2 || width < 2 ||
+        std::any_of(records.begin(), records.end(), [width](const auto& record) { return record.size() != width; })) {
+        return false;
+    }
+    std::size_t numbers = 0;
+    for (std::size_t column = 0; column < width; ++column) {
+        numbers += std::all_of(records.begin() + 1, records.end(),
+                               [column](const auto& record) { return reads_as_other_than_text(record[column]); })
+                       ? 1
+                       : 0;
+    }
+    return 2 * numbers >= width;
+}
+
+/// 1500 to 2199, as a heading of years has them.
+bool is_year(const std::string& field) {
+    const auto number = read_number(field);
+    return field.size() == 4 && number && *number >= 1500 && *number < 2200 && *number == std::floor(*number);
+}
+
+/// The line that begins at `from`, without its end.
+std::string_view line_at(std::string_view text, std::size_t from) {
+    return text.substr(from, text.find_first_of("\r\n", from) - from);
+}
+
+} // namespace
+
+std::string guessed_comment(std::string_view text) {
+    std::size_t comments = 0;
+    std::size_t at = 0;
+    for (; at < text.size() && text[at] == '#'; ++comments) {
+        at = text.find('\n', at);
+        at = at == std::string_view::npos ? text.size() : at + 1;
+    }
+    if (comments != 1) {
+        return comments == 0 ? "" : "#";
+    }
+    // A single such line may be the heading: then what follows has as many fields, and numbers among them.
+    const std::string_view first = line_at(text, 0);
+    const std::string_view next = line_at(text, at);
+    if (next.empty()) {
+        return "";
+    }
+    const auto count = [](std::string_view line, char sign) { return std::count(line.begin(), line.end(), sign); };
+    bool as_many = true;
+    for (const char delimiter : {'\t', ';', ',', '|'}) {
+        as_many = as_many && count(first, delimiter) == count(next, delimiter);
+    }
+    return as_many && next.find_first_of("0123456789") != std::string_view::npos ? "" : "#";
+}
+
+char guessed_delimiter(std::string_view text, const std::string& comment) {
+    const auto first_records = [&](char delimiter) {
+        DelimitedRecords sample = read_records(text, {delimiter, comment}, sample_records);
+        sample.leave_out_blanks(false);
+        return sample.open_quote == 0 ? std::move(sample.records) : TextRecords();
+    };
+    char best = ',';
+    double most = 0;
+    for (const char delimiter : {'\t', ';', ',', '|'}) {
+        // With another one than the right one a quotation mark may not be closed.
+        if (const double merit = merit_of(first_records(delimiter)); merit > most) {
+            most = merit;
+            best = delimiter;
+        }
+    }
+    const TextRecords by_blanks = first_records(' ');
+    return blanks_divide(by_blanks) && part_of_numbers(by_blanks) > part_of_numbers(first_records(best)) ? ' ' : best;
+}
+
+std::optional<char> guessed_decimal(const TextRecords& records) {
+    std::size_t commas = 0;
+    std::size_t points = 0;
+    for (std::size_t at = 0; at < std::min<std::size_t>(records.size(), 1000); ++at) {
+        for (const std::string& field : records[at]) {
+            const bool comma = field.find(',') != std::string::npos;
+            const bool point = field.find('.') != std::string::npos;
+            if ((comma || point) && !has_two_numbers(field)) {
+                commas += comma && read_number(field, ',').has_value() ? 1 : 0;
+                points += point && read_number(field, '.').has_value() ? 1 : 0;
+            }
+        }
+    }
+    return commas > points ? std::optional(',') : points > commas ? std::optional('.') : std::nullopt;
+}
+
+bool guessed_header(const TextRecords& records, char decimal) {
+    if (records.empty()) {
+        return false;
+    }
+    const auto& first = records.front();
+    const auto is_number = [decimal](const std::string& field) { return read_number(field, decimal).has_value(); };
+    const auto is_text = [decimal](const std::string& field) {
+        return !field.empty() && kind_of_typed(field, decimal) == Kind::text;
+    };
+    if (std::none_of(first.begin(), first.end(), is_text)) {
+        return false;
+    }
+    std::string last;
+    bool years_below = records.size() > 1;
+    for (std::size_t at = 0; at < first.size(); ++at) {
+        if (!is_number(first[at])) {
+            continue;
+        }
+        if (!is_year(first[at]) || first[at] <= last) {
+            return false;
+        }
+        last = first[at];
+        years_below = years_below && at < records[1].size() && is_year(records[1][at]);
+    }
+    return last.empty() || (records.size() > 1 && !years_below);
+}
+
+std::string without_brackets(const std::string& unit) {
+    const bool bracketed =
+        unit.size() > 2 && ((unit.front() == '(' && unit.back() == ')') || (unit.front() == '[' && unit.back() == ']'));
+    return bracketed ? unit.substr(1, unit.size() - 2) : unit;
+}
+
+bool guessed_units(const TextRecords& records, char decimal) {
+    if (records.size() < 3 || records[1].size() != records[0].size() || records[2].size() != records[0].size()) {
+        return false;
+    }
+    bool over_number = false;
+    for (std::size_t at = 0; at < records[1].size(); ++at) {
+        const std::string& field = records[1][at];
+        const std::string unit = without_brackets(field);
+        if (field.empty() || field == "-") {
+            continue;
+        }
+        const bool known = unit == "%" || kind_of_typed(unit, Spelling(decimal)) == Kind::text;
+        if (!known || (unit.size() == field.size() && unit != "%" && !Conversion::between(unit, unit))) {
+            return false;
+        }
+        over_number = over_number || read_number(records[2][at], decimal).has_value();
+    }
+    return over_number;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,125 @@
+// Delimited text that comes in through the dialog, each column read as it is chosen there, at the window.
+
+#include "app/dialogs/import_dialog.h"
+#include "hands.h"
+#include "harness/test_program.h"
+
+#include <QTemporaryDir>
+
+using namespace ledgefall;
+using namespace ledgefall::testing;
+
+class TestImportStories : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+
+    QString written(const char* name, const QByteArray& bytes) const {
+        const QString path = folder_.filePath(QString::fromLatin1(name));
+        QFile file(path);
+        return file.open(QFile::WriteOnly) && file.write(bytes) == bytes.size() ? path : QString();
+    }
+
+    /// Imports a file by the keyboard; `done` is what is done in the dialog on its columns.
+    static void import(Hands& hands, const QString& path, const std::function<void(ImportDialog&)>& done) {
+        hands.in_next_dialog([&](QDialog&) {
+            hands.in_next_dialog([&](QDialog& dialog) {
+                done(*qobject_cast<ImportDialog*>(&dialog));
+                if (dialog.isVisible()) { // something was found wrong before it was accepted
+                    dialog.reject();
+                }
+            });
+            hands.type(path);
+            hands.key_in_dialog(Qt::Key_Return);
+        });
+        hands.key(Qt::Key_I, Qt::ControlModifier);
+    }
+
+    static QRect cell(ImportDialog& dialog, int row, int column) {
+        return dialog.columns().visualRect(dialog.columns().model()->index(row, column));
+    }
+
+    /// A click on how a column is read, and on one of the ways.
+    static void choose(Hands& hands, ImportDialog& dialog, int row, const QString& way) {
+        hands.click(dialog.columns().viewport(), cell(dialog, row, 1).center());
+        auto* box = qobject_cast<QComboBox*>(dialog.columns().indexWidget(dialog.columns().model()->index(row, 1)));
+        QVERIFY(box != nullptr);
+        QTRY_VERIFY(box->view()->isVisible());
+        const int at = box->findText(way);
+        QVERIFY2(at >= 0, qPrintable(way));
+        hands.click(box->view()->viewport(), box->view()->visualRect(box->model()->index(at, 0)).center());
+        QCOMPARE(dialog.columns().item(row, 1)->text(), way);
+    }
+
+    static QString report(ImportDialog& dialog) {
+        QString all;
+        for (const QLabel* label : dialog.findChildren<QLabel*>()) {
+            all += label->text() + u'\n';
+        }
+        return all;
+    }
+
+  private Q_SLOTS:
+    void initTestCase() { prepare_application(); }
+
+    void each_column_is_read_as_it_is_chosen() {
+        const QString path = written("drift.csv", "# second day, by hand\nsite;depth;day;tag;left\n;m;;;s\n"
+                                                  "pool;1,250;05/06/2021;004;3\nweir;1,300;06/06/2021;012;n/a\n"
+                                                  "riffle;1,400;07/06/2021;013;5\n");
+        Hands hands(QString{});
+        import(hands, path, [&](ImportDialog& dialog) {
+            QVERIFY(report(dialog).contains(QStringLiteral("depth (m): “1,250” may be 1250 or 1.25. It is read as 1250")));
+        QVERIFY(report(dialog).contains(QStringLiteral("may be 2021-06-05 or 2021-05-06")));
+        QCOMPARE(dialog.columns().item(4, 3)->text(), QStringLiteral("n/a")); // does not fit
+        choose(hands, dialog, 1, QStringLiteral("numbers: 1,250 is 1.25"));
+        choose(hands, dialog, 2, QStringLiteral("dates: 05/06/2021 is 2021-05-06"));
+        choose(hands, dialog, 3, QStringLiteral("numbers"));
+        QVERIFY(!report(dialog).contains(QStringLiteral("may be")));
+        const QRect first = cell(dialog, 0, 0);
+        hands.click(dialog.columns().viewport(), {first.left() + 12, first.center().y()}); // leaves it out
+        QCOMPARE(dialog.columns().item(0, 1)->text(), QStringLiteral("left out"));
+        hands.click(dialog.columns().viewport(), {first.center().x(), cell(dialog, 1, 0).center().y()});
+        QVERIFY(QTest::qWaitFor([] { return qobject_cast<QLineEdit*>(QApplication::focusWidget()) != nullptr; }));
+        hands.type(QStringLiteral("Water depth (cm)"));
+        hands.key_in_dialog(Qt::Key_Return);
+        QTRY_COMPARE(dialog.columns().item(1, 0)->text(), QStringLiteral("Water depth (cm)"));
+        if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+            dialog.grab().save(folder + QStringLiteral("/import-dialog.png"));
+        }
+        dialog.accept();
+    });
+    QVERIFY(hands.drive.window.page() != nullptr);
+    QCOMPARE(hands.drive.table().columns.size(), std::size_t{4});
+    QCOMPARE(hands.number("water_depth", 0), 1.25);
+    QCOMPARE(hands.column("water_depth").unit, std::string("cm"));
+    QCOMPARE(hands.column("left").unit, std::string("s"));
+    QCOMPARE(hands.number("tag", 1), 12.0);
+    QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
+    QVERIFY(hands.drive.window.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
+    QVERIFY(hands.drive.window.notice().contains(QStringLiteral("begin with # were left out: 1")));
+}
+
+    /// Only the first lines are looked at in the dialog; what the others say is told.
+    void what_only_the_whole_text_shows_is_told() {
+    QByteArray text = "x,who\n";
+    for (int row = 0; row < 500; ++row) {
+        text += "1," + QByteArray::number(row) + "\n";
+    }
+    for (int row = 0; row < 900; ++row) {
+        text += "2,a" + QByteArray::number(row) + "\n";
+    }
+    Hands hands(QString{});
+        import(hands, written("late.csv", text), [&](ImportDialog& dialog) {
+            QVERIFY(report(dialog).contains(QStringLiteral("These are the first 399 rows")));
+        QCOMPARE(dialog.columns().item(1, 1)->text(), QStringLiteral("numbers"));
+        dialog.accept();
+});
+QVERIFY(hands.drive.window.page() != nullptr);
+QVERIFY(hands.column("who").cells->kind() == Kind::text);
+QCOMPARE(hands.drive.window.page()->model().table_rows(), 1400);
+QVERIFY(hands.drive.window.notice().contains(QStringLiteral("who")));
+}
+}
+;
+
+LEDGEFALL_TEST(TestImportStories)
+#include "test_import_stories.moc"
