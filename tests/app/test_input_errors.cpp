@@ -1,6 +1,7 @@
 // Errors of input on the way through what people do: nothing that was typed is lost, one sentence says what to do, and
 // going on from there comes to the right numbers.
 
+#include "core/study/edits/edits.h"
 #include "hands.h"
 #include "harness/test_program.h"
 
@@ -82,6 +83,34 @@ class TestInputErrors : public QObject {
         hands.type(QStringLiteral("9"));
         hands.key(Qt::Key_Return);
         QCOMPARE(hands.number("rate", 1), 3.0);
+    }
+
+    /// Texts that could all be read as numbers or dates: the editor's message offers that, by its button or its keys.
+    void texts_that_were_meant_as_numbers_or_dates() {
+        Hands hands(QString{});
+        hands.paste(QStringLiteral("site\tdepth\tday\npool\t12\t25/05/2021\nweir\t20\t26/05/2021\n"));
+        Study texts = hands.drive.window.document().study();
+        for (const char* name : {"depth", "day"}) {
+            texts = *set_kind(texts, hands.column(name).id, Kind::text);
+        }
+        QVERIFY(hands.drive.window.document().perform(QStringLiteral("texts"), texts));
+        hands.type(QStringLiteral("=twice = 2 * depth"));
+        FormulaEditor& editor = hands.drive.window.page()->editor();
+        QVERIFY(!editor.message().isEmpty() && editor.can_correct());
+        hands.key(Qt::Key_Return, Qt::ControlModifier);
+        QVERIFY(editor.message().isEmpty());
+        hands.key(Qt::Key_Return);
+        QCOMPARE(hands.number("twice", 1), 40.0);
+        hands.click_cell(0, hands.section("twice") + 1);
+        hands.type(QStringLiteral("=later = day + 1"));
+        QVERIFY(editor.can_correct());
+        hands.button(QStringLiteral("Read day as dates, day first (Ctrl+Enter)"));
+        hands.drive.window.page()->editor().line().setFocus();
+        hands.key(Qt::Key_Return);
+        QCOMPARE(hands.drive.shown(0, hands.section("later")), QStringLiteral("2021-05-26"));
+        hands.click_cell(0, hands.section("later") + 1);
+        hands.type(QStringLiteral("=no = 2 * site"));
+        QVERIFY(!editor.message().isEmpty() && !editor.can_correct());
     }
 
     void a_heading_twice() {

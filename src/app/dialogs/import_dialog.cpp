@@ -63,6 +63,10 @@ class ReadingDelegate : public QStyledItemDelegate {
         return box;
     }
 
+    QString displayText(const QVariant& value, const QLocale& locale) const override {
+        return QStyledItemDelegate::displayText(value, locale) + QStringLiteral(" ▾"); // it opens
+    }
+
     void setModelData(QWidget* /*editor*/, QAbstractItemModel* /*model*/, const QModelIndex& /*index*/) const override {
     } // chosen at once
 
@@ -120,6 +124,8 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
     columns_->setHorizontalHeaderLabels({tr("Column"), tr("Read as"), tr("First cells"), tr("Does not fit")});
     columns_->verticalHeader()->hide();
     columns_->horizontalHeader()->setStretchLastSection(true);
+    columns_->horizontalHeader()->setHighlightSections(false);
+    columns_->setWordWrap(false);
     columns_->setItemDelegateForColumn(kind_place, new ReadingDelegate(this));
     columns_->setEditTriggers(QAbstractItemView::AllEditTriggers);
     columns_->setAccessibleName(tr("The columns, how each is read"));

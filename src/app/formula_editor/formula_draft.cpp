@@ -1,10 +1,11 @@
 #include "app/formula_editor/formula_draft.h"
 
 #include "app/numbers/formula_text.h"
+#include "app/numbers/locale_text.h"
 #include "core/engine/planning/plan.h"
 #include "core/engine/writing/definitions.h"
 #include "core/study/edits/edits.h"
-#include "core/study/edits/offers.h"
+#include "core/study/model/study_part.h"
 
 namespace ledgefall {
 namespace {
@@ -155,7 +156,7 @@ void FormulaDraft::find_trouble(int place) {
     }
     if (!next) {
         const int ends = several_ ? static_cast<int>(text_.size()) : static_cast<int>(name().size());
-        trouble_ = Trouble{Document::translated(next.refusal()), 0, ends, {}, {}, {}};
+        trouble_ = Trouble{Document::translated(next.refusal()), 0, ends, {}, {}, {}, {}};
         return;
     }
     tried_ = *next;
@@ -179,6 +180,7 @@ void FormulaDraft::tell_mistake(const Mistake& mistake) {
                        position_of(text, line_from_ + mistake.span.to),
                        mistake.correction,
                        {},
+                       {},
                        {}};
     if (trouble_->correction) {
         trouble_->correction->span.from += line_from_;
@@ -189,7 +191,8 @@ void FormulaDraft::tell_mistake(const Mistake& mistake) {
 void FormulaDraft::tell_fault(const FaultSite& site) {
     const std::string formula = definition_.formula_text();
     if (!each_.empty() || site.to > formula.size()) { // its places are those of one of the columns' own formulas
-        trouble_ = Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}, {}};
+        trouble_ =
+            Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}, {}, {}};
         return;
     }
     trouble_ = Trouble{Document::translated(site.what),
@@ -197,6 +200,7 @@ void FormulaDraft::tell_fault(const FaultSite& site) {
                        formula_from_ + position_of(formula, site.to),
                        {},
                        site.waits_for,
+                       {},
                        {}};
     if (site.correction) {
         SuggestedCorrection correction = *site.correction;
@@ -204,9 +208,26 @@ void FormulaDraft::tell_fault(const FaultSite& site) {
         correction.span.to += line_from_ + definition_.formula_from;
         trouble_->correction = correction;
     }
+    if (site.cause == Cause::wrong_kind) {
+        find_text_column(site.from, site.to);
+    }
     if (site.cause == Cause::unknown_name && table() != nullptr) {
         const std::string name = formula.substr(site.from, site.to - site.from);
         trouble_->hold = lacking_total(document_.study(), *table(), Formula(formula), name);
+    }
+}
+
+/// Where texts stand that could all be read as numbers or dates, these may have been meant.
+void FormulaDraft::find_text_column(std::uint32_t from, std::uint32_t to) {
+    for (const Mark& mark : marks_) {
+        const ColumnDefinition* column = find_part(tried_, mark.id).column;
+        const bool there = mark.span.from < to && from < mark.span.to;
+        const auto other = there && column != nullptr ? other_kind_of(*column, own_spelling()) : std::nullopt;
+        if (other) {
+            trouble_->text_column = column->id;
+            trouble_->as = *other;
+            return;
+        }
     }
 }
 

@@ -5,6 +5,7 @@
 #include "core/engine/binding/hints.h"
 #include "core/engine/writing/marks.h"
 #include "core/engine/writing/turning.h"
+#include "core/study/edits/offers.h"
 
 #include <QTextLayout>
 
@@ -33,6 +34,8 @@ class FormulaDraft : public QObject {
         std::optional<SuggestedCorrection> correction; ///< its span in bytes of the text
         std::string waits_for; ///< a name that is not there yet: the formula may stand and wait for it
         std::string hold;      ///< or a held value of the table that is lacking: `total = sum(f)`
+        Id text_column;        ///< or a column of texts that could all be read as what is wanted
+        OtherKind as = {};     ///< as what
     };
     const std::optional<Trouble>& trouble() const { return trouble_; }
     QString warning() const { return warning_; } ///< of what is allowed and rarely meant
@@ -73,6 +76,7 @@ class FormulaDraft : public QObject {
     void find_trouble(int place);
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
+    void find_text_column(std::uint32_t from, std::uint32_t to);
     void count_giving_way();
     void find_warning();
     Study with_held() const;

@@ -9,6 +9,7 @@
 #include "app/numbers/number_text.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
+#include "core/study/model/study_part.h"
 
 #include <set>
 
@@ -68,6 +69,14 @@ void FormulaEditor::show_trouble() {
     if (!trouble->hold.empty()) {
         correction_->setText(tr("Hold %1 (%2)").arg(QString::fromStdString(trouble->hold), keys));
         correction_->show();
+    } else if (!trouble->text_column.empty()) {
+        const ColumnDefinition* column = find_part(draft_.tried(), trouble->text_column).column;
+        const QString name = QString::fromStdString(column->name);
+        correction_->setText((trouble->as.kind == Kind::number   ? tr("Read %1 as numbers (%2)")
+                              : trouble->as.spelling.month_first ? tr("Read %1 as dates, month first (%2)")
+                                                                 : tr("Read %1 as dates, day first (%2)"))
+                                 .arg(name, keys));
+        correction_->show();
     } else if (trouble->correction) {
         const QString text = QString::fromStdString(trouble->correction->text).trimmed();
         correction_->setText(text.isEmpty() ? tr("Remove it (%1)").arg(keys) : tr("Write %1 (%2)").arg(text, keys));
@@ -83,6 +92,13 @@ void FormulaEditor::correction() {
     if (!trouble->hold.empty()) {
         draft_.hold_too(trouble->hold, true);
         look_over();
+        return;
+    }
+    if (!trouble->text_column.empty()) {
+        if (document_.perform(tr("reading texts anew"), set_kind(document_.study(), trouble->text_column,
+                                                                 trouble->as.kind, trouble->as.spelling))) {
+            look_over();
+        }
         return;
     }
     const std::string text = line_->toPlainText().toStdString();
