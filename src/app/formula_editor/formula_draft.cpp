@@ -214,6 +214,10 @@ void FormulaDraft::tell_fault(const FaultSite& site) {
     if (site.cause == Cause::unknown_name && table() != nullptr) {
         const std::string name = formula.substr(site.from, site.to - site.from);
         trouble_->hold = lacking_total(document_.study(), *table(), Formula(formula), name);
+        if (stands_as_text(*table(), name)) {
+            const std::uint32_t from = line_from_ + definition_.formula_from;
+            trouble_->correction = SuggestedCorrection{{from + site.from, from + site.to}, "\"" + name + "\""};
+        }
     }
 }
 

@@ -66,17 +66,22 @@ void OfferStrip::offer_waited(Id table, Id column) {
     std::vector<Choice> choices = {
         {tr("Make %1 a column").arg(name), [this, name] { Q_EMIT definition_wanted(name, false); }},
         {tr("Hold %1 on the ledge").arg(name), [this, name] { Q_EMIT definition_wanted(name, true); }}};
-    if (site->correction) {
-        const ColumnDefinition* definition = document_.study().table(table)->column(column);
+    const ColumnDefinition* definition = document_.study().table(table)->column(column);
+    const auto writing = [&](const std::string& instead) {
         std::string formula = definition->pieces.front().formula.text();
-        formula.replace(site->from, site->to - site->from, site->correction->text);
+        formula.replace(site->from, site->to - site->from, instead);
+        return Choice{tr("Write %1").arg(QString::fromStdString(instead)),
+                      [this, column, written = definition->name + " = " + formula] {
+                          document_.perform(tr("correcting a name"),
+                                            rewrite_column(document_.study(), column, written));
+                      }};
+    };
+    if (definition != nullptr && site->correction) {
         constexpr qsizetype long_enough = 4; // vx is hardly a slip for x; lenght is one for length
-        choices.insert(name.size() < long_enough ? choices.end() : choices.begin(),
-                       {tr("Write %1").arg(QString::fromStdString(site->correction->text)),
-                        [this, column, written = definition->name + " = " + formula] {
-                            document_.perform(tr("correcting a name"),
-                                              rewrite_column(document_.study(), column, written));
-                        }});
+        choices.insert(name.size() < long_enough ? choices.end() : choices.begin(), writing(site->correction->text));
+    }
+    if (definition != nullptr && stands_as_text(*document_.study().table(table), site->waits_for)) {
+        choices.insert(choices.begin(), writing("\"" + site->waits_for + "\""));
     }
     show_offer(tr("The formula waits for %1.").arg(name), std::move(choices));
 }

@@ -152,6 +152,12 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
     connect(view_, &TableView::definitions_taken, this, &TablePage::tell_definitions);
+    connect(view_, &TableView::headings_equal, this, [this](const QStringList& names) {
+        offer_undo(
+            tr("A heading stands here more than once: in formulas these columns are called %1. A double click on "
+               "a heading changes it.")
+                .arg(names.join(QStringLiteral(", "))));
+    });
     connect(view_, &TableView::columns_pasted, this, &TablePage::tell_pasted);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);

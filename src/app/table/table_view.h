@@ -32,6 +32,7 @@ class TableView : public QTableView, public ShowsReferences {
     /// Those of the blocks that are chosen in which the current cell is is `chosen()`; these are all of them.
     std::function<int(int section)> width_below; ///< of what stands under a column in the foot
     std::vector<Block> chosen_blocks() const;
+    void tell_equal_headings(int from);
     void choose_block(const Block& block); ///< its first cell becomes the current one
     /// The columns that a command for columns means: the chosen ones, where several are chosen or one as a whole.
     std::vector<Id> columns_meant() const;
@@ -65,6 +66,8 @@ class TableView : public QTableView, public ShowsReferences {
     void heading_wanted(int section); ///< to be typed in its place
     /// A pasted list of definitions has become columns and held values of these names.
     void definitions_taken(const QStringList& columns, const QStringList& held);
+    /// Pasted columns have headings that stand there already; they are these in formulas.
+    void headings_equal(const QStringList& names);
     /// Columns that were copied whole have been pasted with their formulas; `renamed`: what has another name here.
     void columns_pasted(const QStringList& columns, const QStringList& renamed);
     /// Clicked, or dragged over, while a formula is being written; `adds`: with Ctrl, to what has been pointed at.

@@ -90,6 +90,24 @@ Result<Study> with_pasted_columns(const Study& study, Id table, const Delimited&
 
 } // namespace
 
+/// Says so where columns have the same heading, which formulas tell apart by other names.
+void TableView::tell_equal_headings(int from) {
+    QStringList told;
+    for (int section = from; section < table_.table_columns(); ++section) {
+        const ColumnDefinition* column = table_.column(section);
+        for (int before = 0; column != nullptr && before < section; ++before) {
+            const ColumnDefinition* other = table_.column(before);
+            if (other != nullptr && other->shown_label() == column->shown_label()) {
+                told << QString::fromStdString(column->name);
+                break;
+            }
+        }
+    }
+    if (!told.isEmpty()) {
+        Q_EMIT headings_equal(told);
+    }
+}
+
 void TableView::choose_block(const Block& block) {
     const int bottom = std::min(block.bottom, table_.rowCount() - 1);
     const int right = std::min(block.right, table_.columnCount() - 1);
@@ -242,6 +260,10 @@ void TableView::paste(const QString& text, bool with_names) {
         }
         return;
     }
+    if (at_top_of_new && is_meant_as_definitions(text.toStdString())) { // the editor shows which one cannot be read
+        Q_EMIT formula_wanted(at.column(), text.trimmed());
+        return;
+    }
     if (at_top_of_new && has_defined_heading(text, choice.delimiter.value_or('\t'))) {
         choice.header = true;
     }
@@ -254,6 +276,7 @@ void TableView::paste(const QString& text, bool with_names) {
         const std::size_t rows = read->records.size();
         if (document_.perform(tr("paste"), with_pasted_columns(document_.study(), table, *read))) {
             choose_block({0, std::max(0, static_cast<int>(rows) - 1), section, table_.columnCount() - 2});
+            tell_equal_headings(section);
         }
         return;
     }

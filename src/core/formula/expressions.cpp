@@ -39,6 +39,10 @@ bool Expressions::need(std::string_view sign, Span opened) {
         const Span end{now().span.from, now().span.from};
         fail(opened, {"This is not closed: put %1 at its end.", {std::string(sign)}},
              SuggestedCorrection{end, std::string(sign)});
+    } else if (at_sign(")") || at_sign("]")) { // of another bracket
+        const Span here{now().span.from, now().span.from};
+        fail(opened, {"This is not closed: put %1 before the %2.", {std::string(sign), now().text}},
+             SuggestedCorrection{here, std::string(sign)});
     } else {
         unexpected();
     }

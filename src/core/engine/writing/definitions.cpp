@@ -108,6 +108,20 @@ bool is_definitions(const std::string& text) {
            });
 }
 
+bool is_meant_as_definitions(const std::string& text) {
+    const std::vector<std::string> lines = definition_lines(text);
+    std::size_t sound = 0;
+    for (const std::string& line : lines) {
+        const ParsedDefinition parsed = parse_definition(line, true);
+        const bool defined = line.find('\t') == std::string::npos && !parsed.definition.name.empty();
+        if (!defined) {
+            return false;
+        }
+        sound += parsed.mistake ? 0 : 1;
+    }
+    return lines.size() > 1 && 2 * sound >= lines.size();
+}
+
 Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id id) {
     const Table* table = study ? study->table(id) : nullptr;
     if (table == nullptr || table->ids() == nullptr || table->ids()->size() > 0) {

@@ -23,6 +23,8 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const
 /// Whether a text is nothing but definitions with names, one a line: several, for a single one may be a text that looks
 /// like it.
 bool is_definitions(const std::string& text);
+/// Whether several lines are meant as definitions: each names what it defines, and most can be read.
+bool is_meant_as_definitions(const std::string& text);
 
 /// What falls from a first row needs rows to fall down: a table that has none is given a hundred.
 Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id table);

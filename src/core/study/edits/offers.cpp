@@ -8,6 +8,8 @@
 namespace ledgefall {
 namespace {
 
+constexpr std::size_t rows_looked_at = 1000; // of a column of texts
+
 /// A formula `part / whole`, or that times 100.
 struct Share {
     const Node* part = nullptr;
@@ -175,8 +177,22 @@ std::string lacking_total(const Study& study, const Table& own, const Formula& f
     return lacks ? name + " = sum(" + share->part->text + ")" : std::string();
 }
 
+bool stands_as_text(const Table& table, const std::string& name) {
+    for (const auto& column : table.columns) {
+        if (column->worked() || column->cells->kind() != Kind::text) {
+            continue;
+        }
+        for (std::size_t row = 0; row < std::min(column->cells->size(), rows_looked_at); ++row) {
+            const Value value = column->cells->at(row);
+            if (value.plain() && value.text().str() == name) {
+                return true;
+            }
+        }
+    }
+    return false;
+}
+
 std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spelling& usual) {
-    constexpr std::size_t most = 1000; // rows that are looked at
     if (column.worked() || column.cells->kind() != Kind::text || !column.cells->any_filled()) {
         return std::nullopt;
     }
@@ -184,7 +200,7 @@ std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spe
     for (const OtherKind& kind :
          {OtherKind{Kind::number, usual}, OtherKind{Kind::date, usual}, OtherKind{Kind::date, month_first}}) {
         bool all = true;
-        for (std::size_t row = 0; row < std::min(column.cells->size(), most) && all; ++row) {
+        for (std::size_t row = 0; row < std::min(column.cells->size(), rows_looked_at) && all; ++row) {
             const Value value = column.cells->at(row);
             all = !value.plain() ||
                   (kind_of_typed(value.text().str(), kind.spelling) == kind.kind && !loses_digits(value.text().str()));

@@ -15,6 +15,10 @@ struct OtherKind {
 /// Nothing where it holds no text, or one that is neither.
 std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spelling& usual);
 
+/// Whether one of a table's given columns has this text among its first rows: then a name that is not known may be a
+/// text without its quotation marks.
+bool stands_as_text(const Table& table, const std::string& name);
+
 /// A check that a column asks for: a share of a total adds up to 1.
 struct CheckOffer {
     std::string label;
