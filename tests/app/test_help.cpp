@@ -1,9 +1,12 @@
 // The help: its pages are there and lead on, F1 opens the one about what has the focus, the first table in five steps.
 
+#include "app/help/dialog_help.h"
+#include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
 #include <QDir>
+#include <QDirIterator>
 #include <QRegularExpression>
 
 using namespace ledgefall;
@@ -80,6 +83,46 @@ class TestHelp : public QObject {
         drive.key(Qt::Key_F1);
         QCOMPARE(drive.window.help().place(), QStringLiteral("faults#division_by_zero"));
         QVERIFY(drive.window.help().text().toPlainText().contains(QStringLiteral("divisor is zero")));
+    }
+
+    void the_key_tells_about_the_dialog_that_is_open() {
+        Hands hands(QString{});
+        hands.paste(QStringLiteral("w\n1.5\n2\n"));
+        QString place;
+        bool closed = false;
+        hands.in_next_dialog([&](QDialog& dialog) {
+            hands.in_next_dialog([&](QDialog& help) {
+                place = help.findChild<HelpReader*>()->place();
+                hands.key_in_dialog(Qt::Key_Escape);
+            });
+            hands.key_in_dialog(Qt::Key_F1);
+            closed = QTest::qWaitFor([&] { return QApplication::activeModalWidget() == &dialog; });
+            dialog.reject();
+        });
+        hands.button(QStringLiteral("classes"));
+        QCOMPARE(place, QStringLiteral("frequency"));
+        QVERIFY(closed);
+    }
+
+    /// Every dialog of the program has a page, and it is there.
+    void every_dialog_has_its_page() {
+        const QRegularExpression dialog(QStringLiteral("class (\\w+) : public QDialog \\{"));
+        int found = 0;
+        QDirIterator headers(QStringLiteral(SOURCE_FOLDER "/app"), {QStringLiteral("*.h")}, QDir::Files,
+                             QDirIterator::Subdirectories);
+        while (headers.hasNext()) {
+            QFile file(headers.next());
+            QVERIFY(file.open(QFile::ReadOnly));
+            const auto match = dialog.match(QString::fromUtf8(file.readAll()));
+            if (!match.hasMatch() || match.captured(1) == QStringLiteral("WaitDialog")) {
+                continue;
+            }
+            const QString its_page = page_of_dialog(match.captured(1).toLatin1().constData());
+            QVERIFY2(its_page != QStringLiteral("index"), qPrintable(match.captured(1)));
+            QVERIFY2(!page(its_page).isEmpty(), qPrintable(its_page));
+            ++found;
+        }
+        QVERIFY(found >= 14);
     }
 
     void an_example_is_put_into_the_study() {

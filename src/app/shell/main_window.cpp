@@ -1,6 +1,7 @@
 #include "app/shell/main_window.h"
 
 #include "app/dialogs/prompts.h"
+#include "app/help/dialog_help.h"
 #include "app/look/look.h"
 #include "app/numbers/locale_text.h"
 #include "app/shell/wait_dialog.h"
@@ -144,6 +145,7 @@ void MainWindow::connect_parts() {
     connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
     connect(place_, &PageArea::axis_wanted, commands_, &TableCommands::change_axis);
     connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    show_help_in_dialogs();
     connect(help_, &HelpReader::closed, this, &MainWindow::close_help);
     connect(help_, &HelpReader::example_wanted, this, &MainWindow::try_example);
     connect(help_, &HelpReader::first_steps_wanted, this, &MainWindow::begin_first_steps);
