@@ -2,8 +2,11 @@
 
 #include "app/dialogs/settings_dialog.h"
 #include "app/numbers/locale_text.h"
+#include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+
+#include <QRegularExpression>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -458,6 +461,40 @@ class TestFirstMinutes : public QObject {
         drive.key(Qt::Key_Return);
         QCOMPARE(page.row_count().line().text(), QStringLiteral("41"));
         QVERIFY(!drive.window.notice().isEmpty());
+    }
+
+    /// Results on trial and their workings have at most twelve significant digits, without trailing zeros.
+    void results_on_trial_have_the_digits_that_a_person_would_write() {
+        Hands hands(QString{});
+        hands.paste(QStringLiteral("x\n22.4\n0.1\n0.3\n7.7\n1e-9\n"));
+        FormulaEditor& editor = hands.drive.window.page()->editor();
+        const auto is_wrong = [&] {
+            static const QRegularExpression number(QStringLiteral("[0-9]+(\\.[0-9]+)?"));
+            for (auto all = number.globalMatch(editor.preview()); all.hasNext();) {
+                const QString text = all.next().captured();
+                const qsizetype digits =
+                    QString(text).remove(QLatin1Char('.')).remove(QRegularExpression(QStringLiteral("^0+"))).size();
+                if (digits > 12 || (text.contains(QLatin1Char('.')) && text.endsWith(QLatin1Char('0')))) {
+                    return true;
+                }
+            }
+            return false;
+        };
+        QString said;
+        for (const char* formula : {"x - 17.8875", "x / 3", "x * 1.1", "x - mean(x)", "100 * x / sum(x)",
+                                    "sum(x - mean(x))", "sqrt(x)", "x + 0.2", "(x - 0.1) * 10"}) {
+            hands.type(QStringLiteral("=y = ") + QString::fromLatin1(formula));
+            QTRY_VERIFY2(!editor.preview().isEmpty() && hands.drive.window.page()->editor().draft().sound(), formula);
+            QTest::qWait(60); // for the results of the whole text
+            QVERIFY2(!is_wrong(), qPrintable(editor.preview()));
+            if (QByteArray(formula) == "x - 17.8875") {
+                QTRY_VERIFY2(editor.preview().contains(QStringLiteral("4.5125")), qPrintable(editor.preview()));
+            }
+            said += editor.preview();
+            hands.key(Qt::Key_Escape);
+        }
+        QVERIFY2(said.contains(QStringLiteral("7.46666666667")), qPrintable(said));
+        QVERIFY2(said.contains(QStringLiteral("3.33333333333e-10")), qPrintable(said));
     }
 };
 

@@ -246,7 +246,6 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
         return;
     }
     Q_EMIT tried(results);
-    const Format format = settled_format({}, *cells);
     std::vector<WorkingPlace> places;
     for (const std::size_t row : {std::size_t{0}, cells->size() / 2, cells->size() == 0 ? 0 : cells->size() - 1}) {
         const bool again = !places.empty() && places.back().row >= row + 1;
@@ -255,7 +254,7 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
         }
     }
     working_computer_.ask(
-        draft_.tried(), results, places, [this, places, format, results](const WorkingComputer::Workings& workings) {
+        draft_.tried(), results, places, [this, places, results](const WorkingComputer::Workings& workings) {
             QStringList lines;
             for (std::size_t at = 0; at < workings.size(); ++at) {
                 if (!workings[at]) {
@@ -263,7 +262,7 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
                 }
                 const Working& working = *workings[at];
                 const Value value = working.result;
-                const QString shown = value.is_missing() ? tr("missing") : value_text(value, format);
+                const QString shown = value.is_missing() ? tr("missing") : told_text(value);
                 QString put_in = working.lines.size() > 2 ? QString::fromStdString(working.lines[1]) : QString();
                 put_in = put_in.size() > 70 ? put_in.left(68) + QStringLiteral("…") : put_in;
                 const std::size_t columns = columns_of_grid(draft_.tried(), *results, draft_.table_id());
