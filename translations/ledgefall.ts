@@ -2811,10 +2811,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The text was no UTF-8 and has been read as Windows-1252.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3856,6 +3852,30 @@
     </message>
     <message>
         <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 takes values of several columns, and for gives one list: write them as columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cells of %1 that are not %2: %3 (row %4); they stay as they were written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines that begin with %1 were left out: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1 (line %2); all their fields were kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not closed: put %1 before the %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5103,6 +5123,22 @@
         <source>%1: %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Read %1 as numbers (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read %1 as dates, month first (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read %1 as dates, day first (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading texts anew</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaPage</name>
@@ -5492,10 +5528,6 @@
 <context>
     <name>ledgefall::ImportDialog</name>
     <message>
-        <source>The first line is a heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Import delimited text</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5545,6 +5577,86 @@
     </message>
     <message>
         <source>Rows: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes or no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>texts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first line is a &amp;heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next one has the &amp;units</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar |</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blanks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there are none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begin with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Comment lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read as</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does not fit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The columns, how each is read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These are the first %1 rows; the others are read on importing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 is %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left out</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7644,6 +7756,10 @@
     </message>
     <message>
         <source>Names were taken: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A heading stands here more than once: in formulas these columns are called %1. A double click on a heading changes it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

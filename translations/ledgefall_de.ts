@@ -2811,10 +2811,6 @@
         <translation>%1 hat mehr Ziffern, als eine Zahl fassen kann: Die Zelle hält %2. In einer Spalte aus Texten bleiben alle.</translation>
     </message>
     <message>
-        <source>Rows with more or fewer fields than the first: %1, beginning at line %2; all their fields were kept.</source>
-        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1, beginnend mit Zeile %2; alle ihre Felder sind behalten.</translation>
-    </message>
-    <message>
         <source>The text was no UTF-8 and has been read as Windows-1252.</source>
         <translation>Der Text war kein UTF-8 und ist als Windows-1252 gelesen.</translation>
     </message>
@@ -3857,6 +3853,30 @@
     <message>
         <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
         <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben und nach *, ? und ~</translation>
+    </message>
+    <message>
+        <source>%1 takes values of several columns, and for gives one list: write them as columns.</source>
+        <translation>%1 nimmt Werte mehrerer Spalten, und for gibt eine Liste: Schreiben Sie sie als Spalten.</translation>
+    </message>
+    <message>
+        <source>Cells of %1 that are not %2: %3 (row %4); they stay as they were written.</source>
+        <translation>Zellen von %1, die nicht %2 sind: %3 (Zeile %4); sie bleiben, wie sie geschrieben waren.</translation>
+    </message>
+    <message>
+        <source>Lines that begin with %1 were left out: %2.</source>
+        <translation>Zeilen, die mit %1 beginnen, wurden ausgelassen: %2.</translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1 (line %2); all their fields were kept.</source>
+        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1 (Zeile %2 der Datei); alle ihre Felder wurden behalten.</translation>
+    </message>
+    <message>
+        <source>This is not closed: put %1 before the %2.</source>
+        <translation>Das ist nicht geschlossen: Setzen Sie %1 vor %2.</translation>
+    </message>
+    <message>
+        <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
+        <translation>Ganze Zahlen von %1 mit mehr Stellen, als eine Zahl fassen kann: %2; ihre letzten Stellen gingen verloren. Als Text gelesen behält die Spalte sie.</translation>
     </message>
 </context>
 <context>
@@ -5103,6 +5123,22 @@
         <source>%1: %2</source>
         <translation>%1: %2</translation>
     </message>
+    <message>
+        <source>Read %1 as numbers (%2)</source>
+        <translation>%1 als Zahlen lesen (%2)</translation>
+    </message>
+    <message>
+        <source>Read %1 as dates, month first (%2)</source>
+        <translation>%1 als Daten lesen, Monat zuerst (%2)</translation>
+    </message>
+    <message>
+        <source>Read %1 as dates, day first (%2)</source>
+        <translation>%1 als Daten lesen, Tag zuerst (%2)</translation>
+    </message>
+    <message>
+        <source>reading texts anew</source>
+        <translation>Texte neu lesen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaPage</name>
@@ -5492,10 +5528,6 @@
 <context>
     <name>ledgefall::ImportDialog</name>
     <message>
-        <source>The first line is a heading</source>
-        <translation>Die erste Zeile enthält die Beschriftungen</translation>
-    </message>
-    <message>
         <source>Import delimited text</source>
         <translation>Getrennten Text einlesen</translation>
     </message>
@@ -5546,6 +5578,86 @@
     <message>
         <source>Rows: %1.</source>
         <translation>Zeilen: %1.</translation>
+    </message>
+    <message>
+        <source>numbers</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>dates</source>
+        <translation>Daten</translation>
+    </message>
+    <message>
+        <source>yes or no</source>
+        <translation>ja oder nein</translation>
+    </message>
+    <message>
+        <source>texts</source>
+        <translation>Texte</translation>
+    </message>
+    <message>
+        <source>The first line is a &amp;heading</source>
+        <translation>Die erste Zeile ist eine &amp;Überschrift</translation>
+    </message>
+    <message>
+        <source>The next one has the &amp;units</source>
+        <translation>Die nächste nennt die &amp;Einheiten</translation>
+    </message>
+    <message>
+        <source>bar |</source>
+        <translation>Strich |</translation>
+    </message>
+    <message>
+        <source>blanks</source>
+        <translation>Leerzeichen</translation>
+    </message>
+    <message>
+        <source>there are none</source>
+        <translation>es gibt keine</translation>
+    </message>
+    <message>
+        <source>begin with %1</source>
+        <translation>beginnen mit %1</translation>
+    </message>
+    <message>
+        <source>&amp;Comment lines</source>
+        <translation>&amp;Kommentarzeilen</translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation>Spalte</translation>
+    </message>
+    <message>
+        <source>Read as</source>
+        <translation>Lesen als</translation>
+    </message>
+    <message>
+        <source>First cells</source>
+        <translation>Erste Zellen</translation>
+    </message>
+    <message>
+        <source>Does not fit</source>
+        <translation>Passt nicht</translation>
+    </message>
+    <message>
+        <source>The columns, how each is read</source>
+        <translation>Die Spalten, wie jede gelesen wird</translation>
+    </message>
+    <message>
+        <source>%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.</source>
+        <translation>%1: „%2“ kann %3 oder %4 sein. Gelesen wird es als %5; wählen Sie das andere in der Zeile der Spalte, wenn das gemeint ist.</translation>
+    </message>
+    <message>
+        <source>These are the first %1 rows; the others are read on importing.</source>
+        <translation>Das sind die ersten %1 Zeilen; die anderen werden beim Import gelesen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 is %3</source>
+        <translation>%1: %2 ist %3</translation>
+    </message>
+    <message>
+        <source>left out</source>
+        <translation>ausgelassen</translation>
     </message>
 </context>
 <context>
@@ -7645,6 +7757,10 @@
     <message>
         <source>Names were taken: %1.</source>
         <translation>Namen waren vergeben: %1.</translation>
+    </message>
+    <message>
+        <source>A heading stands here more than once: in formulas these columns are called %1. A double click on a heading changes it.</source>
+        <translation>Eine Überschrift steht hier mehr als einmal: In Formeln heißen diese Spalten %1. Ein Doppelklick auf eine Überschrift ändert sie.</translation>
     </message>
 </context>
 <context>

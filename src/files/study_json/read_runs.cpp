@@ -1,5 +1,6 @@
 // Reading kept runs.
 
+#include "files/study_json/packed_cells.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_reader.h"
 
@@ -16,6 +17,15 @@ RunOutcome StudyReader::outcome_place(const Json& json, const Place& place) {
 
 Column StudyReader::cells(const Json& json, const Place& place) {
     Column cells(kind(json, place));
+    if (const Json* compact = field(json, "packed")) {
+        const InternScope scope;
+        std::optional<Column> read = packed::read(*compact, cells.kind());
+        interned.add(scope.objects());
+        if (!read) {
+            wrong(place.field("packed"), "cells that can be unpacked");
+        }
+        return read ? *std::move(read) : cells;
+    }
     const Json* values = field(json, "values");
     if (values == nullptr) {
         return cells;

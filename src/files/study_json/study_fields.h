@@ -18,8 +18,8 @@ inline constexpr std::string_view angle_forms[] = {"radians", "degrees", "degree
 
 inline constexpr const char* held[] = {"id",      "name",   "unit",       "note",   "value",   "kind",
                                        "formula", "format", "parameters", "slider", "choices", "group"};
-inline constexpr const char* column[] = {"id",      "name",   "label",     "unit",   "note",  "kind",  "values",
-                                         "formula", "pieces", "overrides", "format", "width", "hidden"};
+inline constexpr const char* column[] = {"id",     "name",    "label",  "unit",      "note",   "kind",  "values",
+                                         "packed", "formula", "pieces", "overrides", "format", "width", "hidden"};
 /// Of every axis; row sources have their own beside these.
 inline constexpr std::string_view axis[] = {"source", "label", "unit", "note", "format", "width"};
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format", "place"};

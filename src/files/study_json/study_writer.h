@@ -14,6 +14,8 @@ Json number_json(double number);
 Json value_json(const Value& value);
 /// `"value"`, with `"kind"` where the value does not say it itself.
 void put_own_value(Json& json, const Value& value);
+/// `"kind"` and `"values"`, or `"packed"` of a long column.
+void put_cells(Json& json, const Column& cells);
 Json overrides_json(const Overrides& overrides);
 void put_runs(Json& json, const Study& study);
 

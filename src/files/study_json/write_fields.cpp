@@ -1,6 +1,7 @@
 // Writing single fields of a study.
 
 #include "core/value/date.h"
+#include "files/study_json/packed_cells.h"
 #include "files/study_json/study_writer.h"
 
 namespace ledgefall {
@@ -55,6 +56,19 @@ void put_own_value(Json& json, const Value& value) {
     if (value.kind() == Kind::date) {
         json["kind"] = kind_name(Kind::date);
     }
+}
+
+void put_cells(Json& json, const Column& cells) {
+    json["kind"] = kind_name(cells.kind());
+    if (std::optional<Json> compact = packed::written(cells)) {
+        json["packed"] = *std::move(compact);
+        return;
+    }
+    Json values = Json::array();
+    for (std::size_t row = 0; row < cells.size(); ++row) {
+        values.push_back(value_json(cells.at(row)));
+    }
+    json["values"] = std::move(values);
 }
 
 Json overrides_json(const Overrides& overrides) {

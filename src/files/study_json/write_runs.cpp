@@ -9,12 +9,7 @@ namespace {
 Json column_json(const RunColumn& column) {
     Json json = {{"table", column.table.str()}, {"column", column.column.str()}, {"name", column.name}};
     put(json, "unit", column.unit);
-    json["kind"] = kind_name(column.cells.kind());
-    Json values = Json::array();
-    for (std::size_t row = 0; row < column.cells.size(); ++row) {
-        values.push_back(value_json(column.cells.at(row)));
-    }
-    json["values"] = std::move(values);
+    put_cells(json, column.cells);
     return json;
 }
 

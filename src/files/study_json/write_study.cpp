@@ -1,7 +1,10 @@
 #include "core/value/date.h"
+#include "files/study_json/packed_cells.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
 #include "files/study_json/study_writer.h"
+
+#include <algorithm>
 
 namespace ledgefall {
 namespace {
@@ -94,12 +97,7 @@ Json column_json(const ColumnDefinition& column) {
         json["overrides"] = overrides_json(*column.overrides);
     }
     if (!column.worked()) {
-        json["kind"] = kind_name(column.cells->kind());
-        Json values = Json::array();
-        for (std::size_t row = 0; row < column.cells->size(); ++row) {
-            values.push_back(value_json(column.cells->at(row)));
-        }
-        json["values"] = std::move(values);
+        put_cells(json, *column.cells);
     }
     put_format(json, column.format);
     if (column.width != 0) {
@@ -310,11 +308,28 @@ Json table_json(const Table& table) {
     return json;
 }
 
+/// Whether some column's cells are packed, which files of the first version do not have.
+bool packs_cells(const Study& study) {
+    const auto is_long = [](const Column& cells) { return cells.size() >= packed::least_rows; };
+    return std::any_of(study.tables.begin(), study.tables.end(),
+                       [&](const auto& table) {
+                           return std::any_of(table->columns.begin(), table->columns.end(), [&](const auto& column) {
+                               return !column->worked() && is_long(*column->cells);
+                           });
+                       }) ||
+           std::any_of(study.runs.begin(), study.runs.end(), [&](const auto& run) {
+               return std::any_of(run->columns.begin(), run->columns.end(),
+                                  [&](const RunColumn& column) { return is_long(column.cells); });
+           });
+}
+
 } // namespace
 
 std::string write_study(const Study& study) {
-    Json json = {
-        {"format", fields::format_mark}, {"version", study_format_version}, {"language", 1}, {"title", study.title}};
+    Json json = {{"format", fields::format_mark},
+                 {"version", packs_cells(study) ? study_format_version : 1},
+                 {"language", 1},
+                 {"title", study.title}};
     put(json, "note", study.note);
     json["settings"] = {{"seed", study.settings.seed},
                         {"quantile_type", study.settings.quantile_type},
