@@ -1,5 +1,6 @@
 // A worksheet that somebody else has made, from opening it to handing it on, at the window.
 
+#include "app/companion/working_view.h"
 #include "app/dialogs/worksheet_dialog.h"
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
@@ -130,6 +131,50 @@ class TestWorksheetStories : public QObject {
         QVERIFY(to.settle());
         QCOMPARE(to.shown(1, 0), QStringLiteral("2"));
         QCOMPARE(to.table().columns.size(), std::size_t(3));
+    }
+
+    /// A table of a page that was copied, where the text beside it does not keep its columns.
+    void a_table_of_html_is_pasted() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("T"));
+        drive.click_cell(0, 0);
+        auto* page = new QMimeData;
+        page->setText(QStringLiteral("site\ncount\npool\n12\n"));
+        page->setHtml(
+            QStringLiteral("<p>Counts</p><table><tr><th>site</th><th>count</th></tr><tr><td>upper  <b>pool</b></td>"
+                           "<td>12</td></tr><tr><td>weir</td><td>1,5</td></tr></table>"));
+        QApplication::clipboard()->setMimeData(page);
+        drive.command(QStringLiteral("Paste"));
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.table().columns.size(), std::size_t{2});
+        QCOMPARE(drive.table().columns[1]->name, std::string("count"));
+        QCOMPARE(drive.shown(0, 0), QStringLiteral("upper pool"));
+        QCOMPARE(drive.window.page()->model().value(1, 1).number(), 1.5);
+    }
+
+    void a_working_is_copied_as_text_and_as_latex() {
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("T"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("x\n1\n5\n"));
+        write(drive, QStringLiteral("dev = x - mean(x)"));
+        drive.click_cell(1, 1);
+        QVERIFY(working(drive).contains(QStringLiteral("mean(x)")));
+        WorkingView* view = nullptr;
+        for (WorkingView* one : drive.window.companion().findChildren<WorkingView*>()) {
+            view = one->text().contains(QStringLiteral("mean(x)")) ? one : view;
+        }
+        QVERIFY(view != nullptr);
+        view->setFocus();
+        QTest::keyClick(view, Qt::Key_C, Qt::ControlModifier);
+        QVERIFY(QApplication::clipboard()->text().contains(QStringLiteral("mean(x)")));
+        QTest::keyClick(view, Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+        const QString latex = QApplication::clipboard()->text();
+        QVERIFY2(latex.startsWith(QStringLiteral("\\begin{align*}\n  ")) &&
+                     latex.endsWith(QStringLiteral("\\end{align*}\n")),
+                 qPrintable(latex));
+        QVERIFY2(latex.contains(QStringLiteral("&= x - \\overline{x} \\\\\n")), qPrintable(latex));
+        QCOMPARE(latex.count(QStringLiteral("\\begin{align*}")), latex.count(QStringLiteral("\\end{align*}")));
     }
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/engine/functions/catalogue.h"
 #include "core/engine/workings/working.h"
+#include "core/formula/latex.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
 #include "harness/test_program.h"
@@ -237,6 +238,29 @@ class TestPrint : public QObject {
                 continue; // with a base, it is not what is written out
             }
             QVERIFY2(result.parts.size() == 1 && result.parts[0].lines.size() > 1, call.c_str());
+        }
+    }
+
+    void formulas_as_latex() {
+        const std::pair<const char*, const char*> formulas[] = {
+            {"2 * w^3 + d", "2 \\cdot {w}^{3} + d"},
+            {"(a + b) / 2", "\\frac{a + b}{2}"},
+            {"x - mean(x)", "x - \\overline{x}"},
+            {"sqrt(sum(sq) / count(a))", "\\sqrt{\\frac{\\sum \\mathit{sq}}{\\operatorname{count} \\left(a\\right)}}"},
+            {"first 100 then x[i-1] * (1 + rate_2)",
+             "\\text{ first } 100 \\text{ then } {x}_{i - 1} \\cdot \\left(1 + \\mathit{rate\\_2}\\right)"},
+            {"if x > 2 then 1 else 1e-9",
+             "\\begin{cases} 1 & \\text{ if } x > 2 \\\\ 1 \\cdot 10^{-9} & \\text{ else } "
+             "\\end{cases}"},
+            {"sum(k^2 for k in 1..n)", "\\sum_{k = 1}^{n} {k}^{2}"},
+            {"|x| <= σ", "\\left|x\\right| \\le \\sigma"},
+            {"50 %", "50 \\%"},
+            {"cbrt(x)", "\\sqrt[3]{x}"},
+            {"site = \"a_b & 5 %\"", "\\mathit{site} = \\text{ a\\_b \\& 5 \\% }"},
+        };
+        for (const auto& [formula, latex] : formulas) {
+            QCOMPARE(QString::fromStdString(latex_of(mathematics_of(*parse_formula(formula).tree))),
+                     QString::fromUtf8(latex));
         }
     }
 };

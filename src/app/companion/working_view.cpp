@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/look/look.h"
+#include "core/formula/latex.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -16,13 +17,22 @@ namespace {
 constexpr double points = 11.0;
 constexpr std::size_t longest_formula = 600; ///< characters; beyond that it is no picture but a text
 
-/// What a line begins with: `dev[3] =`, a measure as mathematics, or the equals sign alone.
-Mathematics lead_of(const QString& what) {
+bool wants_latex(const QKeyEvent& key) {
+    return key.key() == Qt::Key_C && key.modifiers() == (Qt::ControlModifier | Qt::ShiftModifier);
+}
+
+/// What is worked out: `dev[3]`, or a measure as mathematics.
+Mathematics name_of_lead(const QString& what) {
     const ParsedFormula parsed = parse_formula(what.toStdString());
+    return parsed.tree ? mathematics_of(*parsed.tree)
+                       : Mathematics{Mathematics::Form::number, what.toStdString(), {}, {}};
+}
+
+/// What a line begins with: that and an equals sign, or the equals sign alone.
+Mathematics lead_of(const QString& what) {
     Mathematics row{Mathematics::Form::row, {}, {}, {}};
     if (!what.isEmpty()) {
-        row.parts.push_back(parsed.tree ? mathematics_of(*parsed.tree)
-                                        : Mathematics{Mathematics::Form::number, what.toStdString(), {}, {}});
+        row.parts.push_back(name_of_lead(what));
     }
     row.parts.push_back({Mathematics::Form::sign, "=", {}, {}});
     return row;
@@ -172,13 +182,50 @@ void WorkingView::copy() const {
     QApplication::clipboard()->setText(text_);
 }
 
+/// A block of aligned lines for each working, words as text.
+QString WorkingView::latex() const {
+    std::string out;
+    bool open = false;
+    for (const Line& line : lines_) {
+        if (!line.lead.isEmpty() && open) {
+            out += "\n\\end{align*}\n";
+            open = false;
+        }
+        out += open ? " \\\\\n  " : "\\begin{align*}\n  ";
+        open = true;
+        const std::string formula = line.tree ? latex_of(mathematics_of(*line.tree))
+                                              : "\\text{" + text_for_latex(line.text.toStdString()) + "}";
+        out +=
+            (line.leads ? (line.lead.isEmpty() ? "&= " : latex_of(name_of_lead(line.lead)) + " &= ") : "& ") + formula;
+    }
+    return QString::fromStdString(open ? out + "\n\\end{align*}\n" : out);
+}
+
+void WorkingView::copy_latex() const {
+    QApplication::clipboard()->setText(latex());
+}
+
+/// The keys of copying are its own while it has the focus, not the table's.
+bool WorkingView::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->matches(QKeySequence::Copy) || wants_latex(*key)) {
+            event->accept();
+            return true;
+        }
+    }
+    return QWidget::event(event);
+}
+
 void WorkingView::keyPressEvent(QKeyEvent* event) {
-    event->matches(QKeySequence::Copy) ? copy() : QWidget::keyPressEvent(event);
+    wants_latex(*event) ? copy_latex() : event->matches(QKeySequence::Copy) ? copy() : QWidget::keyPressEvent(event);
 }
 
 void WorkingView::contextMenuEvent(QContextMenuEvent* event) {
     QMenu menu(this);
-    menu.addAction(tr("Copy the working"), this, &WorkingView::copy);
+    menu.addAction(tr("Copy the working"), QKeySequence(QKeySequence::Copy), this, &WorkingView::copy);
+    menu.addAction(tr("Copy it as LaTeX"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), this,
+                   &WorkingView::copy_latex);
     menu.exec(event->globalPos());
 }
 

@@ -21,11 +21,13 @@ class WorkingView : public QWidget {
     void show_working(const Working& working, const Study& study, const Table* own, const ColumnDefinition* each);
     void clear();
     QString text() const { return text_; } ///< the working in plain lines
+    QString latex() const;                 ///< and as LaTeX, for amsmath
     QSize sizeHint() const override;
     int heightForWidth(int width) const override;
     bool hasHeightForWidth() const override { return true; }
 
   protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
@@ -56,6 +58,7 @@ class WorkingView : public QWidget {
     const LaidOut& laid_out(int width) const;
     LaidOut lay_out(double width) const;
     void copy() const;
+    void copy_latex() const;
 
     std::vector<Line> lines_;
     mutable std::map<int, LaidOut> laid_out_; ///< by the width

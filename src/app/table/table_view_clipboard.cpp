@@ -15,6 +15,10 @@
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QMimeData>
+#include <QTextCursor>
+#include <QTextDocument>
+#include <QTextDocumentFragment>
+#include <QTextTable>
 
 #include <algorithm>
 
@@ -25,6 +29,37 @@ namespace {
 const QString names_format = QStringLiteral("application/x-ledgefall-names");
 /// Whole columns with their formulas: a study of one table, as a file of studies has it.
 const QString piece_format = QStringLiteral("application/x-ledgefall-columns");
+
+/// The first table of several columns in a page of HTML, as tab-separated text; empty where there is none.
+QString html_table_text(const QString& html) {
+    QTextDocument page;
+    page.setHtml(html);
+    const auto frames = page.rootFrame()->childFrames();
+    const auto is_table = [](const QTextFrame* frame) {
+        const auto* table = qobject_cast<const QTextTable*>(frame);
+        return table != nullptr && table->columns() > 1;
+    };
+    const auto found = std::find_if(frames.begin(), frames.end(), is_table);
+    if (found == frames.end()) {
+        return {};
+    }
+    const auto* table = qobject_cast<const QTextTable*>(*found);
+    QString out;
+    for (int row = 0; row < table->rows(); ++row) {
+        for (int column = 0; column < table->columns(); ++column) {
+            const QTextTableCell cell = table->cellAt(row, column);
+            QString text;
+            if (cell.row() == row && cell.column() == column) { // not what another cell reaches over
+                QTextCursor cursor = cell.firstCursorPosition();
+                cursor.setPosition(cell.lastCursorPosition().position(), QTextCursor::KeepAnchor);
+                text = cursor.selection().toPlainText().simplified();
+            }
+            out += QString::fromStdString(quoted_field(text.toStdString(), '\t')) +
+                   (column + 1 < table->columns() ? u'\t' : u'\n');
+        }
+    }
+    return out;
+}
 
 } // namespace
 
@@ -185,7 +220,9 @@ void TableView::paste() {
         (behind || whole_columns_chosen()) && paste_piece(offered->data(piece_format))) {
         return;
     }
-    paste(offered == nullptr ? QString() : offered->text(), offered != nullptr && offered->hasFormat(names_format));
+    const QString text = offered == nullptr ? QString() : offered->text();
+    const QString table = offered == nullptr || text.contains(u'\t') ? QString() : html_table_text(offered->html());
+    paste(table.isEmpty() ? text : table, offered != nullptr && offered->hasFormat(names_format));
 }
 
 bool TableView::whole_columns_chosen() const {

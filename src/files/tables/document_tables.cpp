@@ -1,5 +1,7 @@
 #include "files/tables/document_tables.h"
 
+#include "core/formula/latex.h"
+
 #include <functional>
 
 namespace ledgefall {
@@ -38,32 +40,6 @@ std::string for_markdown(const std::string& text) {
         return c == '\n' || c == '\r'                                                  ? " "
                : c == '|' || c == '\\' || c == '*' || c == '_' || c == '<' || c == '`' ? std::string("\\") + c
                                                                                        : std::string(1, c);
-    });
-}
-
-std::string for_latex(const std::string& text) {
-    return replaced(text, [](char c) -> std::string {
-        switch (c) {
-        case '\\':
-            return "\\textbackslash{}";
-        case '^':
-            return "\\textasciicircum{}";
-        case '~':
-            return "\\textasciitilde{}";
-        case '&':
-        case '%':
-        case '$':
-        case '#':
-        case '_':
-        case '{':
-        case '}':
-            return std::string("\\") + c;
-        case '\n':
-        case '\r':
-            return " ";
-        default:
-            return std::string(1, c);
-        }
     });
 }
 
@@ -109,13 +85,13 @@ std::string write_latex_table(const LabelledColumns& columns) {
     std::string heading;
     for (const NewColumn& column : columns.columns) {
         places += is_number(column) ? "r" : "l";
-        heading += (heading.empty() ? "" : " & ") + for_latex(heading_of(column));
+        heading += (heading.empty() ? "" : " & ") + text_for_latex(heading_of(column));
     }
     std::string out = "\\begin{tabular}{" + places + "}\n\\hline\n" + heading + " \\\\\n\\hline\n";
     for (std::size_t row = 0; row < columns.rows(); ++row) {
         std::string line;
         for (std::size_t at = 0; at < columns.columns.size(); ++at) {
-            line += (at == 0 ? "" : " & ") + for_latex(cell_text(columns.columns[at], row));
+            line += (at == 0 ? "" : " & ") + text_for_latex(cell_text(columns.columns[at], row));
         }
         out += line + " \\\\\n";
     }
