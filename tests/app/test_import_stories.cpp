@@ -1,5 +1,6 @@
 // Delimited text that comes in through the dialog, each column read as it is chosen there, at the window.
 
+#include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "hands.h"
 #include "harness/test_program.h"
@@ -20,7 +21,7 @@ class TestImportStories : public QObject {
     }
 
     /// Imports a file by the keyboard; `done` is what is done in the dialog on its columns.
-    static void import(Hands& hands, const QString& path, const std::function<void(ImportDialog&)>& done) {
+    static void bring_in(Hands& hands, const QString& path, const std::function<void(ImportDialog&)>& done) {
         hands.in_next_dialog([&](QDialog&) {
             hands.in_next_dialog([&](QDialog& dialog) {
                 done(*qobject_cast<ImportDialog*>(&dialog));
@@ -66,60 +67,117 @@ class TestImportStories : public QObject {
                                                   "pool;1,250;05/06/2021;004;3\nweir;1,300;06/06/2021;012;n/a\n"
                                                   "riffle;1,400;07/06/2021;013;5\n");
         Hands hands(QString{});
-        import(hands, path, [&](ImportDialog& dialog) {
-            QVERIFY(report(dialog).contains(QStringLiteral("depth (m): “1,250” may be 1250 or 1.25. It is read as 1250")));
-        QVERIFY(report(dialog).contains(QStringLiteral("may be 2021-06-05 or 2021-05-06")));
-        QCOMPARE(dialog.columns().item(4, 3)->text(), QStringLiteral("n/a")); // does not fit
-        choose(hands, dialog, 1, QStringLiteral("numbers: 1,250 is 1.25"));
-        choose(hands, dialog, 2, QStringLiteral("dates: 05/06/2021 is 2021-05-06"));
-        choose(hands, dialog, 3, QStringLiteral("numbers"));
-        QVERIFY(!report(dialog).contains(QStringLiteral("may be")));
-        const QRect first = cell(dialog, 0, 0);
-        hands.click(dialog.columns().viewport(), {first.left() + 12, first.center().y()}); // leaves it out
-        QCOMPARE(dialog.columns().item(0, 1)->text(), QStringLiteral("left out"));
-        hands.click(dialog.columns().viewport(), {first.center().x(), cell(dialog, 1, 0).center().y()});
-        QVERIFY(QTest::qWaitFor([] { return qobject_cast<QLineEdit*>(QApplication::focusWidget()) != nullptr; }));
-        hands.type(QStringLiteral("Water depth (cm)"));
-        hands.key_in_dialog(Qt::Key_Return);
-        QTRY_COMPARE(dialog.columns().item(1, 0)->text(), QStringLiteral("Water depth (cm)"));
-        if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
-            dialog.grab().save(folder + QStringLiteral("/import-dialog.png"));
-        }
-        dialog.accept();
-    });
-    QVERIFY(hands.drive.window.page() != nullptr);
-    QCOMPARE(hands.drive.table().columns.size(), std::size_t{4});
-    QCOMPARE(hands.number("water_depth", 0), 1.25);
-    QCOMPARE(hands.column("water_depth").unit, std::string("cm"));
-    QCOMPARE(hands.column("left").unit, std::string("s"));
-    QCOMPARE(hands.number("tag", 1), 12.0);
-    QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
-    QVERIFY(hands.drive.window.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
-    QVERIFY(hands.drive.window.notice().contains(QStringLiteral("begin with # were left out: 1")));
-}
+        bring_in(hands, path, [&](ImportDialog& dialog) {
+            QVERIFY(
+                report(dialog).contains(QStringLiteral("depth (m): “1,250” may be 1250 or 1.25. It is read as 1250")));
+            QVERIFY(report(dialog).contains(QStringLiteral("may be 2021-06-05 or 2021-05-06")));
+            QCOMPARE(dialog.columns().item(4, 3)->text(), QStringLiteral("n/a")); // does not fit
+            choose(hands, dialog, 1, QStringLiteral("numbers: 1,250 is 1.25"));
+            choose(hands, dialog, 2, QStringLiteral("dates: 05/06/2021 is 2021-05-06"));
+            choose(hands, dialog, 3, QStringLiteral("numbers"));
+            QVERIFY(!report(dialog).contains(QStringLiteral("may be")));
+            const QRect first = cell(dialog, 0, 0);
+            hands.click(dialog.columns().viewport(), {first.left() + 12, first.center().y()}); // leaves it out
+            QCOMPARE(dialog.columns().item(0, 1)->text(), QStringLiteral("left out"));
+            hands.click(dialog.columns().viewport(), {first.center().x(), cell(dialog, 1, 0).center().y()});
+            QVERIFY(QTest::qWaitFor([] { return qobject_cast<QLineEdit*>(QApplication::focusWidget()) != nullptr; }));
+            hands.type(QStringLiteral("Water depth (cm)"));
+            hands.key_in_dialog(Qt::Key_Return);
+            QTRY_COMPARE(dialog.columns().item(1, 0)->text(), QStringLiteral("Water depth (cm)"));
+            if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                dialog.grab().save(folder + QStringLiteral("/import-dialog.png"));
+            }
+            dialog.accept();
+        });
+        QVERIFY(hands.drive.window.page() != nullptr);
+        QCOMPARE(hands.drive.table().columns.size(), std::size_t{4});
+        QCOMPARE(hands.number("water_depth", 0), 1.25);
+        QCOMPARE(hands.column("water_depth").unit, std::string("cm"));
+        QCOMPARE(hands.column("left").unit, std::string("s"));
+        QCOMPARE(hands.number("tag", 1), 12.0);
+        QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
+        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
+        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("begin with # were left out: 1")));
+    }
 
     /// Only the first lines are looked at in the dialog; what the others say is told.
     void what_only_the_whole_text_shows_is_told() {
-    QByteArray text = "x,who\n";
-    for (int row = 0; row < 500; ++row) {
-        text += "1," + QByteArray::number(row) + "\n";
-    }
-    for (int row = 0; row < 900; ++row) {
-        text += "2,a" + QByteArray::number(row) + "\n";
-    }
-    Hands hands(QString{});
-        import(hands, written("late.csv", text), [&](ImportDialog& dialog) {
+        QByteArray text = "x,who\n";
+        for (int row = 0; row < 500; ++row) {
+            text += "1," + QByteArray::number(row) + "\n";
+        }
+        for (int row = 0; row < 900; ++row) {
+            text += "2,a" + QByteArray::number(row) + "\n";
+        }
+        Hands hands(QString{});
+        bring_in(hands, written("late.csv", text), [&](ImportDialog& dialog) {
             QVERIFY(report(dialog).contains(QStringLiteral("These are the first 399 rows")));
-        QCOMPARE(dialog.columns().item(1, 1)->text(), QStringLiteral("numbers"));
-        dialog.accept();
-});
-QVERIFY(hands.drive.window.page() != nullptr);
-QVERIFY(hands.column("who").cells->kind() == Kind::text);
-QCOMPARE(hands.drive.window.page()->model().table_rows(), 1400);
-QVERIFY(hands.drive.window.notice().contains(QStringLiteral("who")));
-}
-}
-;
+            QCOMPARE(dialog.columns().item(1, 1)->text(), QStringLiteral("numbers"));
+            dialog.accept();
+        });
+        QVERIFY(hands.drive.window.page() != nullptr);
+        QVERIFY(hands.column("who").cells->kind() == Kind::text);
+        QCOMPARE(hands.drive.window.page()->model().table_rows(), 1400);
+        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("who")));
+    }
+
+    /// The table that is shown goes out as it is chosen in the dialog, by keys.
+    void a_table_is_written_as_it_is_chosen() {
+        Hands hands(QString{});
+        hands.paste(QStringLiteral("Caught fish\ttries\tsite\n17\t6\tpool\n-4\t3\tweir, upper\n"));
+        hands.type(QStringLiteral("=rate [1/h] = caught_fish / tries"));
+        hands.key(Qt::Key_Return);
+        hands.click_heading(hands.section("rate"));
+        hands.key(Qt::Key_BracketLeft, Qt::ControlModifier);
+        const auto exported = [&](const char* name, const std::function<void(QDialog&)>& choose_form) {
+            const QString path = folder_.filePath(QString::fromLatin1(name));
+            hands.in_next_dialog([&](QDialog&) {
+                hands.in_next_dialog([&](QDialog& dialog) {
+                    choose_form(dialog);
+                    hands.key_in_dialog(Qt::Key_Return);
+                });
+                hands.key_in_dialog(Qt::Key_A, Qt::ControlModifier);
+                hands.type(path);
+                hands.key_in_dialog(Qt::Key_Return);
+            });
+            hands.key(Qt::Key_E, Qt::ControlModifier);
+            QFile file(path);
+            return QTest::qWaitFor([&] { return file.exists(); }) && file.open(QFile::ReadOnly) ? file.readAll()
+                                                                                                : QByteArray();
+        };
+        const auto down = [&](Qt::Key letter, int times) {
+            hands.key_in_dialog(letter, Qt::AltModifier);
+            for (int turn = 0; turn < times; ++turn) {
+                hands.key_in_dialog(Qt::Key_Down);
+            }
+        };
+        QString preview;
+        QCOMPARE(exported("a.csv", [&](QDialog& dialog) { preview = qobject_cast<ExportDialog*>(&dialog)->preview(); }),
+                 QByteArray("caught_fish,tries,site,rate\r\n17,6,pool,2.8333333333333335\r\n"
+                            "-4,3,\"weir, upper\",-1.3333333333333333\r\n"));
+        QVERIFY2(preview.startsWith(QStringLiteral("caught_fish,tries,site,rate\n17,6,pool,2.83")),
+                 qPrintable(preview));
+        const QString shown = hands.drive.shown(0, hands.section("rate"));
+        const QByteArray rounded = shown.toUtf8().replace('.', ',');
+        const QByteArray semicolons = exported("b.csv", [&](QDialog& dialog) {
+            down(Qt::Key_F, 1);
+            down(Qt::Key_D, 1);
+            down(Qt::Key_H, 2);
+            down(Qt::Key_N, 1);
+            if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                dialog.grab().save(folder + QStringLiteral("/export-dialog.png"));
+            }
+        });
+        QVERIFY2(semicolons.startsWith("caught_fish;tries;site;rate [1/h] = caught_fish / tries\r\n17;6;pool;" +
+                                       rounded + "\r\n-4;3;weir, upper;-1,3"),
+                 semicolons.constData());
+        QVERIFY(exported("c.tsv", [&](QDialog&) {
+                    down(Qt::Key_H, 1);
+                }).startsWith("Caught fish\ttries\tsite\trate [1/h]\r\n"));
+        const QByteArray document = exported("d.md", [&](QDialog&) { down(Qt::Key_N, 1); });
+        QVERIFY2(document.contains(shown.toUtf8()) && !document.contains("2.8333333333"), document.constData());
+    }
+};
 
 LEDGEFALL_TEST(TestImportStories)
 #include "test_import_stories.moc"

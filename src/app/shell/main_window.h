@@ -59,7 +59,9 @@ class MainWindow : public QMainWindow {
     /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label,
                      const std::vector<Kind>& shown = {});
-    bool export_text(const QString& path);
+    /// Writes the shown table; of two-way ones it asks in which form.
+    bool export_text(const QString& path, const struct WritingChoice& choice);
+    bool export_text(const QString& path); ///< as it is usual for that kind of file
     /// The whole study as worksheets, with formulas; what they cannot say is told.
     bool export_worksheet(const QString& path);
     void new_table(const QString& label);
@@ -126,6 +128,7 @@ class MainWindow : public QMainWindow {
     bool import_columns(const QString& path, const QString& label,
                         const std::function<Result<LabelledColumns>(std::string_view)>& reader);
     void choose_export();
+    std::optional<struct WritingChoice> ask_writing(const QString& path);
     void choose_worksheet_export();
     void list_formulas();
     void about();

@@ -1,9 +1,11 @@
 // Files that come in from outside and tables that go out.
 
+#include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/prompts.h"
 #include "app/shell/format_filters.h"
 #include "app/shell/main_window.h"
+#include "app/shell/table_writing.h"
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
 #include "files/tables/delimited_columns.h"
@@ -59,8 +61,43 @@ void MainWindow::choose_export() {
     const QString path = ask_save_path(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns),
                                        format_suffixes(&FileFormat::write_columns));
     if (!path.isEmpty()) {
-        document_.when_current([this, path] { export_text(path); });
+        document_.when_current([this, path] {
+            if (const auto choice = ask_writing(path)) {
+                export_text(path, *choice);
+            }
+        });
     }
+}
+
+namespace {
+
+WritingChoice usual_choice(const FileFormat& format) {
+    WritingChoice choice;
+    choice.delimiter = format.name == "tsv" ? '\t' : ',';
+    return choice;
+}
+
+bool is_delimited(const FileFormat& format) {
+    return format.name == "csv" || format.name == "tsv";
+}
+
+} // namespace
+
+/// How the shown table is to be written; nothing where it is left. JSON has one way only.
+std::optional<WritingChoice> MainWindow::ask_writing(const QString& path) {
+    const FileFormat& format = format_of(path.toStdString());
+    const WritingChoice usual = usual_choice(format);
+    if (page() == nullptr || format.write_columns == nullptr || format.name == "json") {
+        return usual;
+    }
+    const auto first = [this, &format](const WritingChoice& choice) {
+        constexpr std::size_t shown_rows = 8;
+        LabelledColumns columns = columns_to_write(document_.study(), document_.results(), page()->table_id(),
+                                                   {choice, false, shown_rows, !is_delimited(format)});
+        return QString::fromStdString(written_table(columns, format, choice));
+    };
+    ExportDialog dialog(usual, is_delimited(format), first, this);
+    return dialog.exec() == QDialog::Accepted ? std::optional(dialog.choice()) : std::nullopt;
 }
 
 void MainWindow::choose_worksheet_export() {
@@ -163,6 +200,10 @@ bool MainWindow::import_columns(const QString& path, const QString& label,
 }
 
 bool MainWindow::export_text(const QString& path) {
+    return export_text(path, usual_choice(format_of(path.toStdString())));
+}
+
+bool MainWindow::export_text(const QString& path, const WritingChoice& choice) {
     if (page() == nullptr) {
         return false;
     }
@@ -186,9 +227,9 @@ bool MainWindow::export_text(const QString& path) {
         as_grid = form == 0;
     }
     const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(), as_grid,
-                        written = format.write_columns] {
-        return std::make_shared<const std::string>(
-            written(as_grid ? grid_columns(study, *results, table) : labelled_columns(study, *results, table)));
+                        &format, choice] {
+        return std::make_shared<const std::string>(written_table(
+            columns_to_write(study, *results, table, {choice, as_grid, {}, !is_delimited(format)}), format, choice));
     };
     const auto saved = document_.write_aside(path, write);
     if (!saved) {
