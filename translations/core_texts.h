@@ -283,6 +283,7 @@ QT_TRANSLATE_NOOP("Sentence", "In P( ) stands a condition on a distribution, suc
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be chosen.");
 QT_TRANSLATE_NOOP("Sentence", "In how many ways k of n things can be put in a row.");
 QT_TRANSLATE_NOOP("Sentence", "In order");
+QT_TRANSLATE_NOOP("Sentence", "In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.");
 QT_TRANSLATE_NOOP("Sentence", "In the table %1 two things are called %2.");
 QT_TRANSLATE_NOOP("Sentence", "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.");
 QT_TRANSLATE_NOOP("Sentence", "It has more than %1 cells that are not empty, and is not read.");
@@ -596,6 +597,7 @@ QT_TRANSLATE_NOOP("Sentence", "binomial mean and standard deviation, of k from 0
 QT_TRANSLATE_NOOP("Sentence", "binomial takes a whole n from 0 up and a p from 0 to 1");
 QT_TRANSLATE_NOOP("Sentence", "boxes");
 QT_TRANSLATE_NOOP("Sentence", "bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps");
+QT_TRANSLATE_NOOP("Sentence", "cells that can be unpacked");
 QT_TRANSLATE_NOOP("Sentence", "centimetre");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared");
 QT_TRANSLATE_NOOP("Sentence", "chi-squared of all counts against the expected ones");

@@ -3878,6 +3878,14 @@
         <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>cells that can be unpacked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4782,6 +4790,85 @@
     </message>
     <message>
         <source>Saving %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ExportDialog</name>
+    <message>
+        <source>Export this table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>comma ,</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>semicolon ;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tab</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bar |</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>point 1.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>comma 1,5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>names, as formulas call them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>labels, with their units</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>names with their formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in full</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rounded as they are shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fields are divided by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Decimal sign</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Headings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write it</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8074,6 +8161,10 @@
     </message>
     <message>
         <source>Copy the working</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copy it as LaTeX</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3878,6 +3878,14 @@
         <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
         <translation>Ganze Zahlen von %1 mit mehr Stellen, als eine Zahl fassen kann: %2; ihre letzten Stellen gingen verloren. Als Text gelesen behält die Spalte sie.</translation>
     </message>
+    <message>
+        <source>cells that can be unpacked</source>
+        <translation>Zellen, die sich entpacken lassen</translation>
+    </message>
+    <message>
+        <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
+        <translation>In den ersten Zeilen von %1 sind die meisten Zellen je %2, insgesamt aber je %3: So wurde gelesen.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4783,6 +4791,85 @@
     <message>
         <source>Saving %1…</source>
         <translation>%1 wird gespeichert…</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ExportDialog</name>
+    <message>
+        <source>Export this table</source>
+        <translation>Diese Tabelle exportieren</translation>
+    </message>
+    <message>
+        <source>comma ,</source>
+        <translation>Komma ,</translation>
+    </message>
+    <message>
+        <source>semicolon ;</source>
+        <translation>Strichpunkt ;</translation>
+    </message>
+    <message>
+        <source>tab</source>
+        <translation>Tabulator</translation>
+    </message>
+    <message>
+        <source>bar |</source>
+        <translation>Strich |</translation>
+    </message>
+    <message>
+        <source>point 1.5</source>
+        <translation>Punkt 1.5</translation>
+    </message>
+    <message>
+        <source>comma 1,5</source>
+        <translation>Komma 1,5</translation>
+    </message>
+    <message>
+        <source>names, as formulas call them</source>
+        <translation>Namen, wie Formeln sie nennen</translation>
+    </message>
+    <message>
+        <source>labels, with their units</source>
+        <translation>Beschriftungen mit Einheiten</translation>
+    </message>
+    <message>
+        <source>names with their formulas</source>
+        <translation>Namen mit ihren Formeln</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>in full</source>
+        <translation>mit allen Stellen</translation>
+    </message>
+    <message>
+        <source>rounded as they are shown</source>
+        <translation>gerundet, wie sie gezeigt werden</translation>
+    </message>
+    <message>
+        <source>&amp;Fields are divided by</source>
+        <translation>&amp;Felder sind getrennt durch</translation>
+    </message>
+    <message>
+        <source>&amp;Decimal sign</source>
+        <translation>&amp;Dezimalzeichen</translation>
+    </message>
+    <message>
+        <source>&amp;Headings</source>
+        <translation>&amp;Überschriften</translation>
+    </message>
+    <message>
+        <source>&amp;Numbers</source>
+        <translation>&amp;Zahlen</translation>
+    </message>
+    <message>
+        <source>The first lines</source>
+        <translation>Die ersten Zeilen</translation>
+    </message>
+    <message>
+        <source>Write it</source>
+        <translation>Schreiben</translation>
     </message>
 </context>
 <context>
@@ -8075,6 +8162,10 @@
     <message>
         <source>Copy the working</source>
         <translation>Rechenweg kopieren</translation>
+    </message>
+    <message>
+        <source>Copy it as LaTeX</source>
+        <translation>Als LaTeX kopieren</translation>
     </message>
 </context>
 <context>

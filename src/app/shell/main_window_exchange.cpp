@@ -163,9 +163,9 @@ bool MainWindow::import_text(const QString& path, const DialectChoice& choice, c
             const NewColumn& column = columns.columns[at];
             if (column.cells.kind() != shown[at]) {
                 columns.reports.push_back(
-                    {"In the first lines of %1 most cells are each %2, but in all most are each "
-                     "%3: it was read so.",
-                     {column.name, kind_in_words(shown[at]), kind_in_words(column.cells.kind())}});
+                    Sentence{"In the first lines of %1 most cells are each %2, but in all most are each %3: it was "
+                             "read so.",
+                             {column.name, kind_in_words(shown[at]), kind_in_words(column.cells.kind())}});
             }
         }
         return Result<LabelledColumns>(std::move(columns));

@@ -13,7 +13,7 @@
 namespace ledgefall::packed {
 namespace {
 
-static_assert(std::endian::native == std::endian::little, "cells are packed with the least byte first");
+static_assert(std::endian::native == std::endian::little); // cells are packed with the least byte first
 
 constexpr std::array<double, 7> powers = {1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6};
 constexpr std::array<std::pair<const char*, std::size_t>, 4> forms = {
