@@ -121,6 +121,18 @@ class TestImportStories : public QObject {
         QVERIFY(hands.drive.window.notice().contains(QStringLiteral("who")));
     }
 
+    /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.
+    void pasted_tags_are_no_comments() {
+        Hands hands(QString{});
+        hands.paste(QStringLiteral("#1\n#2\n#3\n"));
+        QCOMPARE(hands.drive.window.page()->model().table_rows(), 3);
+        QCOMPARE(hands.drive.shown(2, 0), QStringLiteral("#3"));
+        ImportDialog wide(std::string(3000, ',') + "\n" + std::string(3000, ',') + "\n", QStringLiteral("wide"));
+        QCOMPARE(wide.columns().rowCount(), 3001);
+        ImportDialog quoted("a,b\n\"" + std::string(500, '\n') + "\",2\n", QStringLiteral("quoted"));
+        QVERIFY(quoted.text() && quoted.text()->records.size() == 1);
+    }
+
     /// The table that is shown goes out as it is chosen in the dialog, by keys.
     void a_table_is_written_as_it_is_chosen() {
         Hands hands(QString{});

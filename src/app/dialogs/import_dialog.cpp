@@ -18,6 +18,8 @@ namespace ledgefall {
 namespace {
 
 constexpr std::size_t shown_lines = 400;
+constexpr std::size_t most_lines = 30'000; ///< that are looked at for the end of a text in quotation marks
+constexpr std::size_t most_fields = 20'000;
 constexpr std::size_t most_examples = 5;
 
 enum Place { heading_place, kind_place, examples_place, unfit_place, places };
@@ -88,9 +90,17 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
     , units_(new QCheckBox(tr("The next one has the &units"), this))
     , report_(new QLabel(this))
     , columns_(new QTableWidget(this)) {
-    for (std::size_t lines = 2 * shown_lines; !whole_ && !read_delimited(head_); lines *= 4) {
-        head_ = first_lines(bytes, lines); // a quotation mark is closed further down
+    const auto look_at = [&](std::size_t lines) {
+        head_ = first_lines(bytes, lines);
         whole_ = head_.size() == bytes.size();
+    };
+    Result<Delimited> first = read_delimited(head_);
+    for (std::size_t lines = 2 * shown_lines; !first && !whole_ && lines <= most_lines; lines *= 4) {
+        look_at(lines); // a quotation mark may be closed further down
+        first = read_delimited(head_);
+    }
+    if (first && first->width() * shown_lines > most_fields) { // of a wide text fewer lines say as much
+        look_at(std::max<std::size_t>(most_fields / first->width(), 20));
     }
     setWindowTitle(tr("Import delimited text"));
     resize(look().px(780), look().px(520));

@@ -66,11 +66,14 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
     for (NewColumn& column : out.columns) {
         const ColumnDefinition* definition = table == nullptr || way.as_grid ? nullptr : named(*table, column.name);
         const Format own = definition == nullptr ? Format() : definition->format;
-        const Format format = settled_format(format_for_unit(own, column.unit, study.settings), column.cells);
+        const Format format =
+            way.choice.as_shown ? settled_format(format_for_unit(own, column.unit, study.settings), column.cells) : own;
         if (way.rows && column.cells.size() > *way.rows) {
             column.cells.resize(*way.rows);
         }
         if (way.choice.as_shown) {
+            const InternScope scope;
+            column.interned = scope.objects();
             column.cells = as_shown(column.cells, format, way.for_readers);
         }
         if (!way.as_grid) {

@@ -21,6 +21,7 @@
 #include <QTextTable>
 
 #include <algorithm>
+#include <set>
 
 namespace ledgefall {
 namespace {
@@ -128,17 +129,18 @@ Result<Study> with_pasted_columns(const Study& study, Id table, const Delimited&
 /// Says so where columns have the same heading, which formulas tell apart by other names.
 void TableView::tell_equal_headings(int from) {
     QStringList told;
-    for (int section = from; section < table_.table_columns(); ++section) {
+    std::set<std::string> labels;
+    for (int section = 0; section < table_.table_columns(); ++section) {
         const ColumnDefinition* column = table_.column(section);
-        for (int before = 0; column != nullptr && before < section; ++before) {
-            const ColumnDefinition* other = table_.column(before);
-            if (other != nullptr && other->shown_label() == column->shown_label()) {
-                told << QString::fromStdString(column->name);
-                break;
-            }
+        if (column != nullptr && !labels.insert(column->shown_label()).second && section >= from) {
+            told << QString::fromStdString(column->name);
         }
     }
+    constexpr qsizetype most_told = 6;
     if (!told.isEmpty()) {
+        const bool more = told.size() > most_told;
+        told = told.mid(0, most_told);
+        told.append(more ? QStringList(QStringLiteral("…")) : QStringList());
         Q_EMIT headings_equal(told);
     }
 }
@@ -277,6 +279,7 @@ void TableView::paste(const QString& text, bool with_names) {
     const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr && !table_.two_way();
     choice.header = at_top_of_new && !with_names ? std::nullopt : std::optional(with_names);
     choice.blank_lines_at_end = true;
+    choice.comment = ""; // what was copied is wanted
     choice.decimal_otherwise = own_spelling().decimal;
     const Id table = table_.table_id();
     if (at_top_of_new && is_definitions(text.toStdString())) { // formulas rather than observations

@@ -43,8 +43,8 @@ double part_of_numbers(const TextRecords& records) {
     return fields == 0 ? 0 : static_cast<double>(numbers) / static_cast<double>(fields);
 }
 
-/// Whether blanks divide columns that are mostly numbers: all lines have as many fields, and below the first line at
-/// least half of the columns have nothing but numbers.
+/// Whether blanks divide columns that are mostly numbers: all lines have as many fields, and below the first line two
+/// columns, and at least half of all, have nothing but numbers. Names such as `site 1` are not divided.
 bool blanks_divide(const TextRecords& records) {
     const std::size_t width = records.empty() ? 0 : records.front().size();
     if (records.size() < 2 || width < 2 ||
@@ -58,7 +58,7 @@ bool blanks_divide(const TextRecords& records) {
                        ? 1
                        : 0;
     }
-    return 2 * numbers >= width;
+    return numbers >= 2 && 2 * numbers >= width;
 }
 
 /// 1500 to 2199, as a heading of years has them.
@@ -81,15 +81,15 @@ std::string guessed_comment(std::string_view text) {
         at = text.find('\n', at);
         at = at == std::string_view::npos ? text.size() : at + 1;
     }
-    if (comments != 1) {
-        return comments == 0 ? "" : "#";
+    if (comments == 0 || at >= text.size()) {
+        return ""; // where all lines begin so they are what the text has
+    }
+    if (comments > 1) {
+        return "#";
     }
     // A single such line may be the heading: then what follows has as many fields, and numbers among them.
     const std::string_view first = line_at(text, 0);
     const std::string_view next = line_at(text, at);
-    if (next.empty()) {
-        return "";
-    }
     const auto count = [](std::string_view line, char sign) { return std::count(line.begin(), line.end(), sign); };
     bool as_many = true;
     for (const char delimiter : {'\t', ';', ',', '|'}) {
