@@ -6,6 +6,8 @@
 #include "files/study_json/study_json.h"
 #include "harness/test_program.h"
 
+#include <QtTest>
+
 #include <bit>
 #include <random>
 
