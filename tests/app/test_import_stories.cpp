@@ -124,7 +124,7 @@ class TestImportStories : public QObject {
     /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.
     void pasted_tags_are_no_comments() {
         Hands hands(QString{});
-        hands.paste(QStringLiteral("#1\n#2\n#3\n"));
+        hands.paste(QStringLiteral("# tag\n#1\n#2\n#3\n"));
         QCOMPARE(hands.drive.window.page()->model().table_rows(), 3);
         QCOMPARE(hands.drive.shown(2, 0), QStringLiteral("#3"));
         ImportDialog wide(std::string(3000, ',') + "\n" + std::string(3000, ',') + "\n", QStringLiteral("wide"));

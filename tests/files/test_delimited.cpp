@@ -138,6 +138,11 @@ class TestDelimited : public QObject {
         QCOMPARE(columns_of(bracketed)[0].unit, std::string("cm"));
         QCOMPARE(columns_of(bracketed)[1].unit, std::string("kg"));
         QVERIFY(!read("site,group\nm,s\npool,weir\n").dialect.units); // over texts they are values
+        QVERIFY(read("a,b,c\nkm/h,kg m^-3,m2\n1,2,3\n").dialect.units);
+        QVERIFY(read("a,b,c\n°C,µm,m·s⁻²\n1,2,3\n").dialect.units);
+        for (const char* none : {"m-", "m/", "/m", "m^", "m^-", "2m", "m//s", "m s-1-", "(m", "m,"}) {
+            QVERIFY2(!read(std::string("a\tb\n") + none + "\tm\n1\t2\n").dialect.units, none);
+        }
         QVERIFY(!read("a,b\npool,3\n2,4\n").dialect.units);
         QVERIFY(read("#id,size\n1,2\n3,4\n").dialect.comment.empty()); // a heading that begins so
         QCOMPARE(read("#id,size\n1,2\n3,4\n").header.front(), std::string("#id"));

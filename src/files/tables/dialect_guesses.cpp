@@ -67,6 +67,44 @@ bool is_year(const std::string& field) {
     return field.size() == 4 && number && *number >= 1500 && *number < 2200 && *number == std::floor(*number);
 }
 
+/// Whether a text is built as units are, `m`, `km/h` or `kg m^-3`: names with a power, joined by a sign. The library of
+/// units is asked about no other one, since of what it cannot read it forgets to give back its memory.
+bool is_built_as_unit(std::string text) {
+    constexpr std::pair<std::string_view, char> signs[] = {{"µ", 'u'}, {"μ", 'u'}, {"Ω", 'O'}, {"°", 'd'}, {"·", ' '},
+                                                           {"⁻", '-'}, {"¹", '1'}, {"²", '2'}, {"³", '3'}};
+    for (const auto& [sign, letter] : signs) {
+        for (std::size_t at = text.find(sign); at != std::string::npos; at = text.find(sign)) {
+            text.replace(at, sign.size(), 1, letter);
+        }
+    }
+    const auto is_letter = [](char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); };
+    std::size_t at = 0;
+    while (at < text.size()) {
+        const std::size_t begin = at;
+        while (at < text.size() && is_letter(text[at])) {
+            ++at;
+        }
+        if (at == begin) {
+            return false;
+        }
+        at += at < text.size() && text[at] == '^' ? 1 : 0;
+        at += at + 1 < text.size() && text[at] == '-' ? 1 : 0;
+        const std::size_t power = at;
+        while (at < text.size() && text[at] >= '0' && text[at] <= '9') {
+            ++at;
+        }
+        if (at == power && at > begin && !is_letter(text[at - 1])) {
+            return false;
+        }
+        if (at < text.size() && (text[at] == '/' || text[at] == ' ') && at + 1 < text.size()) {
+            ++at;
+        } else if (at < text.size()) {
+            return false;
+        }
+    }
+    return !text.empty();
+}
+
 /// The line that begins at `from`, without its end.
 std::string_view line_at(std::string_view text, std::size_t from) {
     return text.substr(from, text.find_first_of("\r\n", from) - from);
@@ -178,7 +216,8 @@ bool guessed_units(const TextRecords& records, char decimal) {
             continue;
         }
         const bool known = unit == "%" || kind_of_typed(unit, Spelling(decimal)) == Kind::text;
-        if (!known || (unit.size() == field.size() && unit != "%" && !Conversion::between(unit, unit))) {
+        const bool bracketed = unit.size() < field.size() || unit == "%";
+        if (!known || (!bracketed && !(is_built_as_unit(unit) && Conversion::between(unit, unit)))) {
             return false;
         }
         over_number = over_number || read_number(records[2][at], decimal).has_value();
