@@ -10,8 +10,6 @@
 namespace ledgefall {
 namespace {
 
-constexpr int rows_to_begin_with = 100; // of a table in which something falls from its first row
-
 /// The number, or the cell held at a numbered row, around `place`.
 const Node* liftable(const Node& node, std::uint32_t place) {
     const bool here = node.span.from <= place && place <= node.span.to;
@@ -87,7 +85,7 @@ Result<Study> FormulaDraft::written(Id* column) const {
     }
     if (!each_.empty()) {
         std::vector<Id> columns;
-        const Result<Study> next = write_for_each(with_held(), table_, text, each_, &columns);
+        Result<Study> next = write_for_each(with_held(), table_, text, each_, &columns);
         into = columns.empty() ? Id() : columns.front();
         return next;
     }

@@ -88,7 +88,7 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
     // A line follows the row by a column that it names; that may be one of the lines, which is found out in turn.
     for (bool changed = true; changed;) {
         changed = false;
-        const Result<WrittenDefinitions> now = with_lines(study, id, lines);
+        Result<WrittenDefinitions> now = with_lines(study, id, lines);
         if (!now) {
             return now;
         }
