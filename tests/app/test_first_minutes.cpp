@@ -481,19 +481,21 @@ class TestFirstMinutes : public QObject {
             return false;
         };
         QString said;
-        for (const char* formula : {"x - 17.8875", "x / 3", "x * 1.1", "x - mean(x)", "100 * x / sum(x)",
-                                    "sum(x - mean(x))", "sqrt(x)", "x + 0.2", "(x - 0.1) * 10"}) {
+        const std::pair<const char*, const char*> formulas[] = {{"x - 17.8875", "4.5125"},
+                                                                {"x / 3", "7.46666666667"},
+                                                                {"x * 1.1", "24.64"},
+                                                                {"x - mean(x)", "16.2999999998"},
+                                                                {"100 * x / sum(x)", "73.4426229484"},
+                                                                {"sqrt(x)", "4.73286382648"},
+                                                                {"x + 0.2", "22.6"},
+                                                                {"(x - 0.1) * 10", "223"}};
+        for (const auto& [formula, first] : formulas) { // of the first row
             hands.type(QStringLiteral("=y = ") + QString::fromLatin1(formula));
-            QTRY_VERIFY2(!editor.preview().isEmpty() && hands.drive.window.page()->editor().draft().sound(), formula);
-            QTest::qWait(60); // for the results of the whole text
+            QTRY_VERIFY2(editor.preview().contains(QString::fromLatin1(first)), formula);
             QVERIFY2(!is_wrong(), qPrintable(editor.preview()));
-            if (QByteArray(formula) == "x - 17.8875") {
-                QTRY_VERIFY2(editor.preview().contains(QStringLiteral("4.5125")), qPrintable(editor.preview()));
-            }
             said += editor.preview();
             hands.key(Qt::Key_Escape);
         }
-        QVERIFY2(said.contains(QStringLiteral("7.46666666667")), qPrintable(said));
         QVERIFY2(said.contains(QStringLiteral("3.33333333333e-10")), qPrintable(said));
     }
 };

@@ -72,6 +72,9 @@ class TestImportStories : public QObject {
                 report(dialog).contains(QStringLiteral("depth (m): “1,250” may be 1250 or 1.25. It is read as 1250")));
             QVERIFY(report(dialog).contains(QStringLiteral("may be 2021-06-05 or 2021-05-06")));
             QCOMPARE(dialog.columns().item(4, 3)->text(), QStringLiteral("n/a")); // does not fit
+            if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                dialog.grab().save(folder + QStringLiteral("/import-question.png"));
+            }
             choose(hands, dialog, 1, QStringLiteral("numbers: 1,250 is 1.25"));
             choose(hands, dialog, 2, QStringLiteral("dates: 05/06/2021 is 2021-05-06"));
             choose(hands, dialog, 3, QStringLiteral("numbers"));
@@ -98,6 +101,22 @@ class TestImportStories : public QObject {
         QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
         QVERIFY(hands.drive.window.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
         QVERIFY(hands.drive.window.notice().contains(QStringLiteral("begin with # were left out: 1")));
+    }
+
+    /// What was chosen of columns does not outlive what makes other columns of them, nor another decimal sign.
+    void choices_go_with_what_they_were_about() {
+        ImportDialog dialog("a;b\n1,5;2,25\n3,5;4\n", QStringLiteral("x"));
+        dialog.choose_reading(0, dialog.readings(0).front());
+        QCOMPARE(dialog.choice().columns[0].spelling->decimal, ',');
+        const auto boxes = dialog.findChildren<QComboBox*>();
+        boxes[1]->setCurrentIndex(1); // a point
+        QVERIFY(dialog.choice().columns[0].kind && !dialog.choice().columns[0].spelling);
+        dialog.columns().item(1, 0)->setCheckState(Qt::Unchecked);
+        QVERIFY(dialog.choice().columns[1].skipped);
+        boxes[0]->setCurrentIndex(1); // commas
+        for (const ColumnChoice& choice : dialog.choice().columns) {
+            QVERIFY(!choice.skipped && !choice.kind);
+        }
     }
 
     /// Only the first lines are looked at in the dialog; what the others say is told.
@@ -136,7 +155,7 @@ class TestImportStories : public QObject {
     /// The table that is shown goes out as it is chosen in the dialog, by keys.
     void a_table_is_written_as_it_is_chosen() {
         Hands hands(QString{});
-        hands.paste(QStringLiteral("Caught fish\ttries\tsite\n17\t6\tpool\n-4\t3\tweir, upper\n"));
+        hands.paste(QStringLiteral("Caught fish\ttries\tsite\n17\t6\tpool\n-4\t3\tweir, upper\n?\t2\tmouth\n"));
         hands.type(QStringLiteral("=rate [1/h] = caught_fish / tries"));
         hands.key(Qt::Key_Return);
         hands.click_heading(hands.section("rate"));
@@ -166,7 +185,7 @@ class TestImportStories : public QObject {
         QString preview;
         QCOMPARE(exported("a.csv", [&](QDialog& dialog) { preview = qobject_cast<ExportDialog*>(&dialog)->preview(); }),
                  QByteArray("caught_fish,tries,site,rate\r\n17,6,pool,2.8333333333333335\r\n"
-                            "-4,3,\"weir, upper\",-1.3333333333333333\r\n"));
+                            "-4,3,\"weir, upper\",-1.3333333333333333\r\n?,2,mouth,\r\n"));
         QVERIFY2(preview.startsWith(QStringLiteral("caught_fish,tries,site,rate\n17,6,pool,2.83")),
                  qPrintable(preview));
         const QString shown = hands.drive.shown(0, hands.section("rate"));
@@ -183,11 +202,13 @@ class TestImportStories : public QObject {
         QVERIFY2(semicolons.startsWith("caught_fish;tries;site;rate [1/h] = caught_fish / tries\r\n17;6;pool;" +
                                        rounded + "\r\n-4;3;weir, upper;-1,3"),
                  semicolons.constData());
+        QVERIFY2(semicolons.endsWith("\r\n?;2;mouth;\r\n"), semicolons.constData()); // what is no number stays
         QVERIFY(exported("c.tsv", [&](QDialog&) {
                     down(Qt::Key_H, 1);
                 }).startsWith("Caught fish\ttries\tsite\trate [1/h]\r\n"));
         const QByteArray document = exported("d.md", [&](QDialog&) { down(Qt::Key_N, 1); });
-        QVERIFY2(document.contains(shown.toUtf8()) && !document.contains("2.8333333333"), document.constData());
+        QVERIFY2(document.contains("?") && document.contains(shown.toUtf8()) && !document.contains("2.8333333333"),
+                 document.constData());
     }
 };
 

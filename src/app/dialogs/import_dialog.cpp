@@ -149,9 +149,18 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
     layout->addWidget(report_);
     layout->addWidget(columns_, 1);
     layout->addWidget(buttons);
-    for (QComboBox* box : {delimiter_, decimal_, comment_}) {
-        connect(box, &QComboBox::currentIndexChanged, this, &ImportDialog::read);
+    for (QComboBox* box : {delimiter_, comment_}) { // other columns come of it
+        connect(box, &QComboBox::currentIndexChanged, this, [this] {
+            choices_.clear();
+            read();
+        });
     }
+    connect(decimal_, &QComboBox::currentIndexChanged, this, [this] {
+        for (ColumnChoice& choice : choices_) {
+            choice.spelling.reset(); // the sign that was chosen last counts
+        }
+        read();
+    });
     connect(header_, &QCheckBox::clicked, this, [this] {
         header_chosen_ = true;
         read();
@@ -245,7 +254,7 @@ void ImportDialog::show_report() {
     reports.prepend(
         whole_ ? tr("Rows: %1.").arg(text_->records.size())
                : tr("These are the first %1 rows; the others are read on importing.").arg(text_->records.size()));
-    report_->setText(reports.join(u' '));
+    report_->setText(reports.join(u'\n'));
 }
 
 QString ImportDialog::heading_of(std::size_t column) const {

@@ -48,9 +48,14 @@ Column as_shown(const Column& cells, const Format& format, bool for_readers) {
     for (std::size_t row = 0; row < cells.size(); ++row) {
         stop_if_asked_at(row);
         const Value value = cells.at(row);
-        out.append(!value.plain() ? Value::missing(out.kind())
-                   : for_readers  ? Value::text(Text(value_text(value, format).toStdString()))
-                                  : rounded_as_shown(value, format));
+        if (value.state() == State::odd) { // as it was typed
+            out.append(for_readers ? Value::text(value.text()) : value);
+        } else if (!value.plain()) {
+            out.append(Value::missing(out.kind()));
+        } else {
+            out.append(for_readers ? Value::text(Text(value_text(value, format).toStdString()))
+                                   : rounded_as_shown(value, format));
+        }
     }
     return out;
 }

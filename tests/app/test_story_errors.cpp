@@ -1,5 +1,5 @@
-// The eighteen things done from nothing, each with a slip in it: nothing typed is lost, one sentence says what to do,
-// and going on from there comes to the right numbers.
+// The eighteen things done from nothing, each with an error of input in it: nothing typed is lost, one sentence says
+// what to do, and going on from there comes to the right numbers.
 
 #include "hands.h"
 #include "harness/test_program.h"
@@ -15,10 +15,10 @@ bool near(double a, double b) {
     return std::fabs(a - b) <= 1e-12 * std::max(1.0, std::fabs(b));
 }
 
-/// A person with an empty window who makes a slip.
-class Slip : public Hands {
+/// A person with an empty window who makes an error.
+class HandsWithError : public Hands {
   public:
-    Slip()
+    HandsWithError()
         : Hands(QString()) {}
 
     FormulaEditor& editor() { return drive.window.page()->editor(); }
@@ -62,14 +62,14 @@ class Slip : public Hands {
 
 } // namespace
 
-class TestSlips : public QObject {
+class TestStoryErrors : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
     void initTestCase() { prepare_application(); }
 
     void s01_a_bracket_too_many() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("w\td\n1.2\t0.4\n2.5\t0.9\n"));
         QVERIFY(hands.is_kept(QStringLiteral("v = 2*w)^3 + d^2"), "too many"));
         hands.instead(QStringLiteral("v = 2*w^3 + d^2"));
@@ -77,7 +77,7 @@ class TestSlips : public QObject {
     }
 
     void s02_a_unit_that_there_is_not() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("t1 [mm]\tt2 [mm]\n410\t432\n388\t401\n"));
         hands.enter(QStringLiteral("=far [mm] = mean(t1[i], t2[i])"));
         QVERIFY(hands.is_kept(QStringLiteral("ft [ft] = convert(far, \"mm\", \"fot\")"), "fot"));
@@ -86,7 +86,7 @@ class TestSlips : public QObject {
     }
 
     void s03_a_day_that_there_is_not() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("collected\tanalysed\n31/02/2021\t03/07/2021\n25/12/2020\t30/11/2022\n"
                                    "31/01/2024\t01/03/2024\n"));
         hands.enter(QStringLiteral("=d = days(collected, analysed)"));
@@ -98,7 +98,7 @@ class TestSlips : public QObject {
     }
 
     void s04_a_number_with_a_letter_in_it() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("depth\n5\n10\n"));
         QVERIFY(hands.is_kept(QStringLiteral("k = 17O"), "O"));
         hands.instead(QStringLiteral("k = 170"));
@@ -107,7 +107,7 @@ class TestSlips : public QObject {
     }
 
     void s05_a_word_among_the_tries() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("net\tcaught\ttries\nA\t17\t6\nB\t4\ttwo\nC\t29\t7\nD\t8\t3\n"));
         hands.enter(QStringLiteral("=rate = caught / tries"));
         QVERIFY(hands.is_told(1, 3, "not a number"));
@@ -117,7 +117,7 @@ class TestSlips : public QObject {
     }
 
     void s06_a_heading_twice() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("group\triffle\tpool\tpool\nmayfly\t64\t21\t33\ncaddis\t27\t15\t41\n"));
         const OfferStrip& offers = hands.drive.window.page()->offers();
         QVERIFY(offers.is_offered() && offers.text().contains(QStringLiteral("are called pool_2.")));
@@ -127,7 +127,7 @@ class TestSlips : public QObject {
     }
 
     void s07_a_name_mistyped() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("reading\n14.2\n15.1\n"));
         hands.enter(QStringLiteral("=off = 0.3"));
         hands.type(QStringLiteral("=right = readng - off"));
@@ -138,7 +138,7 @@ class TestSlips : public QObject {
     }
 
     void s08_a_text_without_its_marks() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("site\npool\nriffle\npool\n"));
         hands.enter(QStringLiteral("=here = site = pool"));
         hands.button(QStringLiteral("Write \"pool\"")); // since the formula waits for a name
@@ -152,7 +152,7 @@ class TestSlips : public QObject {
     }
 
     void s09_a_chance_above_one() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("n = 12\np = 0.35\nk = first 0 then k[i-1] + 1\nchance = P(binomial(n, p) = k)\n"));
         hands.card("p", QStringLiteral("1.5"));
         QVERIFY(std::isnan(hands.number("chance", 0)));
@@ -162,7 +162,7 @@ class TestSlips : public QObject {
     }
 
     void s10_a_bracket_lost_among_pasted_lines() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("speed = 0.7\ndt = 0.05\nx = first 0.8 then x[i-1] + speed * dt\n"
                                    "pull = 2 / (x^3\n"));
         QVERIFY(hands.editor().is_open() && hands.editor().line().toPlainText().count(u'\n') == 3);
@@ -176,7 +176,7 @@ class TestSlips : public QObject {
     }
 
     void s11_a_name_without_its_end() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("trap\tinsects\nA\t34\nB\t51\nC\t15\n"));
         hands.enter(QStringLiteral("=percent = 100 * insects / sum(insect)"));
         QCOMPARE(hands.drive.shown(0, 2), QStringLiteral("waits for insect"));
@@ -188,7 +188,7 @@ class TestSlips : public QObject {
     }
 
     void s12_a_place_that_is_not_closed() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("rain\n3\n0\n7.5\n"));
         QVERIFY(hands.is_kept(QStringLiteral("so_far = sum(rain[1..i)"), "put ] before the )"));
         hands.key(Qt::Key_Return, Qt::ControlModifier);
@@ -198,7 +198,7 @@ class TestSlips : public QObject {
     }
 
     void s13_classes_without_a_width() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("time\n12\n17\n13.5\n21\n"));
         QString said;
         hands.in_next_dialog([&](QDialog& dialog) {
@@ -221,7 +221,7 @@ class TestSlips : public QObject {
     }
 
     void s14_a_row_before_the_first() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("rate = 6 %\ncrop = 100 * (1 + rate)\n"));
         QVERIFY(hands.drive.window.page() != nullptr);
         QVERIFY(hands.is_kept(QStringLiteral("yield = yield[i-1] * (1 + rate)"), "first"));
@@ -230,7 +230,7 @@ class TestSlips : public QObject {
     }
 
     void s15_a_root_that_is_not_closed() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("a\n4\n7\n9\n3\n7\n"));
         hands.enter(QStringLiteral("=sq = (a - mean(a))^2"));
         hands.type(QStringLiteral("=spread = sqrt((sum(sq) / count(a)"));
@@ -243,7 +243,7 @@ class TestSlips : public QObject {
     }
 
     void s16_a_mark_among_numbers() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("a\n4\n?\n9\n3\n7\n"));
         QVERIFY(hands.is_kept(QStringLiteral("q = quantile(a)"), "quantile"));
         hands.instead(QStringLiteral("q = quantile(a, 1/4)"));
@@ -254,7 +254,7 @@ class TestSlips : public QObject {
     }
 
     void s17_a_length_with_its_unit() {
-        Slip hands;
+        HandsWithError hands;
         hands.paste(QStringLiteral("a [m]\tb [m]\tarea = a * b\n12.5\t4\t\n8\t6.5 m\t\n3\t2\t\n"));
         QCOMPARE(hands.drive.shown(1, 1), QStringLiteral("6.5 m"));
         QVERIFY(hands.is_told(1, 1, "not a number"));
@@ -264,7 +264,7 @@ class TestSlips : public QObject {
     }
 
     void s18_a_constant_that_is_no_number() {
-        Slip hands;
+        HandsWithError hands;
         hands.key(Qt::Key_H, Qt::ControlModifier);
         hands.enter(QStringLiteral("g = 9.8.1"));
         QVERIFY(!hands.drive.window.notice().isEmpty());
@@ -276,5 +276,5 @@ class TestSlips : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestSlips)
-#include "test_slips.moc"
+LEDGEFALL_TEST(TestStoryErrors)
+#include "test_story_errors.moc"
