@@ -93,6 +93,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a held value and has no rows: leave out the
 QT_TRANSLATE_NOOP("Sentence", "%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table: change the values of its axes instead.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table: swap its axes instead.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).");
@@ -448,6 +449,7 @@ QT_TRANSLATE_NOOP("Sentence", "The results are being worked out, and nothing was
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are classes: change the classes instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
+QT_TRANSLATE_NOOP("Sentence", "The rows of a table that is laid across are all as wide as its widest value asks.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table %1 are made from a column %2 that is not there.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table at %1 are listed, which is for the axes of a two-way table.");
 QT_TRANSLATE_NOOP("Sentence", "The same, counting shared species twice.");

@@ -3886,6 +3886,14 @@
         <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is a two-way table: swap its axes instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6675,6 +6683,10 @@
         <source>%1 rows</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Right end of the table</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::RunCommands</name>
@@ -7666,6 +7678,18 @@
     </message>
     <message>
         <source>a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay it a&amp;cross</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>transpose turn rows to the right months horizontal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>laying across</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

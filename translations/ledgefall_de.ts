@@ -3886,6 +3886,14 @@
         <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
         <translation>In den ersten Zeilen von %1 sind die meisten Zellen je %2, insgesamt aber je %3: So wurde gelesen.</translation>
     </message>
+    <message>
+        <source>%1 is a two-way table: swap its axes instead.</source>
+        <translation>%1 hat zwei Achsen: vertauschen Sie stattdessen die Achsen.</translation>
+    </message>
+    <message>
+        <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
+        <translation>Die Zeilen einer quer gelegten Tabelle sind alle so breit, wie ihr breitester Wert es verlangt.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6675,6 +6683,10 @@
         <source>%1 rows</source>
         <translation>%1 Zeilen</translation>
     </message>
+    <message>
+        <source>Right end of the table</source>
+        <translation>Rechtes Ende der Tabelle</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::RunCommands</name>
@@ -7667,6 +7679,18 @@
     <message>
         <source>a layer</source>
         <translation>eine Schicht</translation>
+    </message>
+    <message>
+        <source>Lay it a&amp;cross</source>
+        <translation>&amp;Quer legen</translation>
+    </message>
+    <message>
+        <source>transpose turn rows to the right months horizontal</source>
+        <translation>transponieren drehen Zeilen nach rechts Monate waagerecht</translation>
+    </message>
+    <message>
+        <source>laying across</source>
+        <translation>Querlegen</translation>
     </message>
 </context>
 <context>

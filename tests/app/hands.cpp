@@ -91,15 +91,15 @@ void Hands::double_click(QWidget* widget) {
 void Hands::click_cell(int row, int section, Qt::KeyboardModifiers modifiers) {
     TableView& view = drive.window.page()->view();
     const QModelIndex index = drive.window.page()->model().index(row, section);
-    view.scrollTo(index);
-    click(view.viewport(), view.visualRect(index).center(), modifiers);
+    view.bring_into_view(index);
+    click(view.viewport(), view.rect_of(index).center(), modifiers);
 }
 
 void Hands::drag_cells(int row, int from_section, int to_section) {
     ++actions;
     TableView& view = drive.window.page()->view();
     const auto at = [&](int section) {
-        return view.visualRect(drive.window.page()->model().index(row, section)).center();
+        return view.rect_of(drive.window.page()->model().index(row, section)).center();
     };
     QTest::mousePress(view.viewport(), Qt::LeftButton, Qt::NoModifier, at(from_section));
     const int step = from_section < to_section ? 1 : -1;
@@ -114,7 +114,7 @@ void Hands::drag_cells(int row, int from_section, int to_section) {
 
 void Hands::click_heading(int section, Qt::KeyboardModifiers modifiers) {
     TableHeading& heading = drive.window.page()->view().heading();
-    click(heading.viewport(), {heading.sectionViewportPosition(section) + 20, 20}, modifiers);
+    click(heading.viewport(), WindowDriver::point_on_heading(heading, section), modifiers);
 }
 
 void Hands::button(const QString& word) {

@@ -13,7 +13,7 @@ namespace ledgefall::testing {
 inline void choose(WindowDriver& drive, int top, int bottom, int left, int right) {
     TableView& view = drive.window.page()->view();
     drive.click_cell(top, left);
-    const QPoint to = view.visualRect(drive.window.page()->model().index(bottom, right)).center();
+    const QPoint to = view.rect_of(drive.window.page()->model().index(bottom, right)).center();
     QTest::mouseClick(view.viewport(), Qt::LeftButton, Qt::ShiftModifier, to);
 }
 

@@ -89,20 +89,23 @@ void WindowDriver::key(Qt::Key key, Qt::KeyboardModifiers modifiers) {
 void WindowDriver::click_cell(int row, int column) {
     TableView& view = window.page()->view();
     const QModelIndex index = window.page()->model().index(row, column);
-    view.scrollTo(index);
-    QTest::mouseClick(view.viewport(), Qt::LeftButton, Qt::NoModifier, view.visualRect(index).center());
+    view.bring_into_view(index);
+    QTest::mouseClick(view.viewport(), Qt::LeftButton, Qt::NoModifier, view.rect_of(index).center());
+}
+
+QPoint WindowDriver::point_on_heading(const TableHeading& heading, int section) {
+    const int at = heading.sectionViewportPosition(section);
+    return heading.orientation() == Qt::Vertical ? QPoint(20, at + 14) : QPoint(at + 20, 20);
 }
 
 void WindowDriver::click_heading(int section) {
     TableHeading& heading = window.page()->view().heading();
-    QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
-                      {heading.sectionViewportPosition(section) + 20, 20});
+    QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, point_on_heading(heading, section));
 }
 
 void WindowDriver::double_click_heading(int section) {
     TableHeading& heading = window.page()->view().heading();
-    QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier,
-                       {heading.sectionViewportPosition(section) + 20, 20});
+    QTest::mouseDClick(heading.viewport(), Qt::LeftButton, Qt::NoModifier, point_on_heading(heading, section));
 }
 
 QAction* WindowDriver::action_in_menu(const QMenu& menu, const QString& text) {

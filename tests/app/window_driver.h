@@ -23,7 +23,8 @@ class WindowDriver {
     void click_cell(int row, int column);
     void click_heading(int section);
     void double_click_heading(int section);
-    void command(const QString& text); ///< a menu's command, by its words
+    static QPoint point_on_heading(const TableHeading& heading, int section); ///< on its label
+    void command(const QString& text);                                        ///< a menu's command, by its words
     /// Answers the next dialog: its line gets `text`, or the button of that name is pressed.
     void answer(const QString& text);
     void press_button_of_next_dialog(const QString& button) { press_buttons_of_next_dialogs({button}); }

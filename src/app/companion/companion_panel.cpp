@@ -67,23 +67,23 @@ void CompanionPanel::sum_up() {
     std::vector<ChosenCells> chosen;
     std::size_t cells = 0;
     const TableModel& model = page_->model();
-    for (const QItemSelectionRange& range : page_->view().selectionModel()->selection()) {
-        for (int row = range.top(); model.two_way() && row <= range.bottom(); ++row) { // cells go row by row
-            const int right = std::min(range.right(), model.table_columns() - 1);
-            const ColumnDefinition* layer = model.column(range.left());
+    for (const TableView::Block& block : page_->view().chosen_blocks()) {
+        for (int row = block.top; model.two_way() && row <= block.bottom; ++row) { // cells go row by row
+            const int right = block.right;
+            const ColumnDefinition* layer = model.column(block.left);
             const Results::Entry* entry = layer == nullptr ? nullptr : document_.results().find(layer->id);
             if (entry != nullptr && model.column(right) != nullptr) {
-                chosen.push_back({entry->cells, model.cell_of(row, range.left()), model.cell_of(row, right) + 1});
+                chosen.push_back({entry->cells, model.cell_of(row, block.left), model.cell_of(row, right) + 1});
                 cells += chosen.back().to - chosen.back().from;
             }
         }
         if (model.two_way()) {
             continue;
         }
-        const auto end = static_cast<std::size_t>(std::min(range.bottom() + 1, page_->model().table_rows()));
-        for (int section = range.left(); section <= range.right(); ++section) {
+        const auto end = static_cast<std::size_t>(block.bottom + 1);
+        for (int section = block.left; section <= block.right; ++section) {
             const ColumnDefinition* column = page_->model().column(section);
-            const auto from = static_cast<std::size_t>(range.top());
+            const auto from = static_cast<std::size_t>(block.top);
             if (column != nullptr && from < end) {
                 const Results::Entry* entry = document_.results().find(column->id);
                 chosen.push_back(

@@ -7,11 +7,12 @@
 
 namespace ledgefall {
 
-/// The margin beside rows, with what they are called: quiet, and without boxes.
+/// The margin beside rows, or above them where they run to the right, with what they are called: quiet, and without
+/// boxes.
 class RowHeader : public QHeaderView {
   public:
-    RowHeader(double points, bool strong, QWidget* parent)
-        : QHeaderView(Qt::Vertical, parent)
+    RowHeader(Qt::Orientation orientation, double points, bool strong, QWidget* parent)
+        : QHeaderView(orientation, parent)
         , points_(points)
         , strong_(strong) {
         setSectionsClickable(true);
@@ -20,7 +21,10 @@ class RowHeader : public QHeaderView {
     }
 
     /// Its width is given; measuring what stands in a hundred thousand rows of it would say no more.
-    QSize sizeHint() const override { return {std::max(minimumWidth(), look().px(52)), 0}; }
+    QSize sizeHint() const override {
+        return orientation() == Qt::Vertical ? QSize(std::max(minimumWidth(), look().px(52)), 0)
+                                             : QSize(0, QFontMetrics(look().text(10.5, true)).height() + look().px(10));
+    }
 
   protected:
     void paintSection(QPainter* painter, const QRect& rect, int section) const override {
@@ -28,12 +32,12 @@ class RowHeader : public QHeaderView {
         painter->save();
         painter->fillRect(rect, in_use.margin);
         painter->setFont(in_use.text(points_));
-        const QVariant named = model()->headerData(section, Qt::Vertical, Qt::ForegroundRole); // rows with values
+        const QVariant named = model()->headerData(section, orientation(), Qt::ForegroundRole); // rows with values
         painter->setFont(named.isValid() ? in_use.text(10.5, true) : in_use.text(points_));
         painter->setPen(named.isValid() ? named.value<QColor>() : strong_ ? in_use.ink : in_use.faint_ink);
         const QRect inner = rect.adjusted(in_use.px(6), 0, -in_use.px(8), 0);
         const QStringList lines =
-            lines_role_ == 0 ? QStringList() : model()->headerData(section, Qt::Vertical, lines_role_).toStringList();
+            lines_role_ == 0 ? QStringList() : model()->headerData(section, orientation(), lines_role_).toStringList();
         for (qsizetype at = 0; at < lines.size(); ++at) { // as many as the row's cells have
             const auto high = static_cast<double>(inner.height()) / static_cast<double>(lines.size());
             painter->drawText(QRectF(inner.left(), inner.top() + static_cast<double>(at) * high, inner.width(), high),
@@ -43,7 +47,7 @@ class RowHeader : public QHeaderView {
         }
         if (lines.isEmpty()) {
             painter->drawText(inner, Qt::AlignRight | Qt::AlignVCenter,
-                              model()->headerData(section, Qt::Vertical).toString());
+                              model()->headerData(section, orientation()).toString());
         }
         painter->restore();
     }

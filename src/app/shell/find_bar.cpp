@@ -75,7 +75,7 @@ void FindBar::find(bool backwards) {
     if (page == nullptr || what_->text().isEmpty()) {
         return isVisible() ? void() : open();
     }
-    const QModelIndex now = page->view().currentIndex();
+    const QModelIndex now = page->view().current();
     std::optional<CellPlace> from;
     const Table& shown = *page->model().table();
     const ColumnDefinition* current = now.isValid() ? page->model().column(now.column()) : nullptr;
@@ -118,8 +118,8 @@ void FindBar::select_match(Id table, std::optional<CellPlace> at) {
         return message_->setText(tr("%1 is not there.").arg(what_->text()));
     }
     const QModelIndex found = page->model().place_of(columns[at->column]->id, at->row);
-    page->view().setCurrentIndex(found);
-    page->view().scrollTo(found);
+    page->view().set_current(found);
+    page->view().bring_into_view(found);
     message_->setText(
         tr("%1, row %2").arg(QString::fromStdString(columns[at->column]->shown_label())).arg(found.row() + 1));
 }
@@ -131,7 +131,7 @@ void FindBar::replace(bool all) {
     }
     std::optional<CellPlace> only;
     if (!all) {
-        const QModelIndex now = page->view().currentIndex();
+        const QModelIndex now = page->view().current();
         const bool here = now.isValid() && holds(page->model().value(now.row(), now.column()), search());
         if (!here) {
             return find(false);

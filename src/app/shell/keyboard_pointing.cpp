@@ -1,5 +1,7 @@
 #include "app/shell/keyboard_pointing.h"
 
+#include <utility>
+
 namespace ledgefall {
 
 KeyboardPointing::KeyboardPointing(PageArea& place, LedgeView& ledge, QObject* parent)
@@ -21,7 +23,7 @@ void KeyboardPointing::begin() {
     TablePage* own = editor == nullptr ? nullptr : place_.page_of(editor->draft().table_id());
     table_ = own == nullptr ? Id() : own->table_id();
     zone_ = Zone::cells;
-    const QModelIndex now = own == nullptr ? QModelIndex() : own->view().currentIndex();
+    const QModelIndex now = own == nullptr ? QModelIndex() : own->view().current();
     row_ = std::max(0, now.row());
     column_ = std::max(0, now.column());
 }
@@ -48,6 +50,9 @@ void KeyboardPointing::enter(Zone zone, int row) {
 void KeyboardPointing::move(int rows, int columns_on) {
     if (page() == nullptr || columns() == 0) {
         return;
+    }
+    if (page()->laid_across()) { // its rows run to the right
+        std::swap(rows, columns_on);
     }
     const int last = page()->model().table_rows() - 1;
     const auto cards = static_cast<int>(ledge_.cards().size());
@@ -101,7 +106,7 @@ void KeyboardPointing::point() {
     }
     switch (zone_) {
     case Zone::cells:
-        shown->view().setCurrentIndex(shown->model().index(row_, column_));
+        shown->view().set_current(shown->model().index(row_, column_));
         shown->point_at_cell(row_, column_);
         break;
     case Zone::headings:

@@ -268,7 +268,7 @@ void MainWindow::chart_changed() {
 }
 
 void MainWindow::show_current_place() {
-    const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().currentIndex();
+    const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().current();
     const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
     const bool inside = column != nullptr && at.row() < page()->model().table_rows();
     companion_->show_place(inside ? WorkingPlace{column->id, page()->model().cell_of(at.row(), at.column()) + 1}

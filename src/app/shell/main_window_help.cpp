@@ -82,7 +82,7 @@ QString MainWindow::topic_in_focus() {
     if (within(&page()->foot())) {
         return QStringLiteral("foot");
     }
-    const QModelIndex at = page()->view().currentIndex();
+    const QModelIndex at = page()->view().current();
     const Value value = at.isValid() ? page()->model().value(at.row(), at.column()) : Value::missing();
     if (value.is_fault()) {
         return fault_place(value.fault().at().cause);

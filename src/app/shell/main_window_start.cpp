@@ -35,7 +35,7 @@ void MainWindow::begin_with(const Starter& starter) {
 void MainWindow::empty_for_own_data() {
     document_.perform(tr("emptying"), ledgefall::empty_for_own_data(document_.study()));
     if (page() != nullptr) {
-        page()->view().setCurrentIndex(page()->model().index(0, 0));
+        page()->view().set_current(page()->model().index(0, 0));
         page()->view().setFocus();
     }
 }

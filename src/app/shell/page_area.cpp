@@ -227,15 +227,32 @@ void PageArea::mark_in_chart() {
     RowRanges ranges;
     if (current_ != nullptr) {
         const int rows = current_->model().table_rows();
-        for (const QItemSelectionRange& range : current_->view().selectionModel()->selection()) {
-            if (range.top() < rows && range.bottom() - range.top() + 1 < rows) {
-                ranges.emplace_back(static_cast<std::uint32_t>(range.top()),
-                                    static_cast<std::uint32_t>(std::min(range.bottom(), rows - 1)));
+        for (const TableView::Block& block : current_->view().chosen_blocks()) {
+            if (block.rows() > 0 && block.rows() < rows) {
+                ranges.emplace_back(static_cast<std::uint32_t>(block.top), static_cast<std::uint32_t>(block.bottom));
             }
         }
         std::sort(ranges.begin(), ranges.end());
     }
     chart_->plot().mark_rows(current_ == nullptr ? Id() : current_->table_id(), std::move(ranges));
+}
+
+/// Another page in the place of one whose table is laid the other way now, with the same cell chosen.
+void PageArea::lay_anew(TablePage* page) {
+    const QModelIndex at = page->view().current();
+    const bool current = page == current_;
+    const QList<int> sizes = pages_->sizes();
+    const int place = pages_->indexOf(page);
+    const Id table = page->table_id();
+    drop(page);
+    TablePage* laid = make_page(table);
+    pages_->insertWidget(place, laid);
+    pages_->setSizes(sizes);
+    laid->view().set_current(laid->model().index(at.row(), at.column()));
+    if (current) {
+        make_current(laid);
+        laid->view().setFocus();
+    }
 }
 
 void PageArea::tidy() {
@@ -249,6 +266,12 @@ void PageArea::tidy() {
     if (current_ != nullptr && document_.study().table(current_->table_id()) == nullptr) {
         drop(current_);
         make_current(beside());
+    }
+    for (TablePage* page : {current_, beside()}) {
+        const Table* table = page == nullptr ? nullptr : document_.study().table(page->table_id());
+        if (table != nullptr && table->laid_across != page->laid_across()) {
+            lay_anew(page);
+        }
     }
 }
 

@@ -51,7 +51,8 @@ class PageArea : public QStackedWidget {
     TablePage* make_page(Id table);
     void drop(TablePage* page);
     void make_current(TablePage* page);
-    void tidy(); ///< pages whose tables are gone go as well
+    void tidy();
+    void lay_anew(TablePage* page); ///< pages whose tables are gone go as well
     void show_references();
     void mark_in_chart();
     void size_chart();

@@ -30,15 +30,11 @@ void TableCommands::enable(bool has_table) {
 }
 
 const ColumnDefinition* TableCommands::column() const {
-    return page()->model().column(page()->view().currentIndex().column());
+    return page()->model().column(page()->view().current().column());
 }
 
 void TableCommands::choose(int top, int bottom, int left, int right) {
-    TableModel& model = page()->model();
-    TableView& view = page()->view();
-    view.setCurrentIndex(model.index(top, left));
-    view.selectionModel()->select(QItemSelection(model.index(top, left), model.index(bottom, right)),
-                                  QItemSelectionModel::ClearAndSelect);
+    page()->view().choose_block({top, bottom, left, right});
 }
 
 // --- menus -----------------------------------------------------------------------------------------------------------
@@ -62,6 +58,11 @@ void TableCommands::fill_table_menu(QMenu* menu) {
     fits(add(menu, tr("Change the axis &across…"), {}, [this] { change_axis(true); }), Needs::two_axes,
          tr("columns values"));
     fits(add(menu, tr("&Swap the axes"), {}, [this] { swap_axes(); }), Needs::two_axes, tr("transpose turn"));
+    laid_across_ = add(menu, tr("Lay it a&cross"), {}, [this] { lay_across(); });
+    laid_across_->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, this,
+            [this] { laid_across_->setChecked(page() != nullptr && page()->laid_across()); });
+    fits(laid_across_, Needs::one_axis, tr("transpose turn rows to the right months horizontal"));
     fits(add(menu, tr("Add a layer of t&yped values…"), {}, [this] { add_layer(); }), Needs::two_axes,
          tr("enter data"));
     add(menu, tr("Move the table up"), {}, [this] { move_table(-1); });
@@ -76,9 +77,9 @@ void TableCommands::fill_table_menu(QMenu* menu) {
 
 void TableCommands::fill_columns_menu(QMenu* menu) {
     add(menu, tr("&Column…"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] {
-        const QModelIndex at = page()->view().currentIndex();
+        const QModelIndex at = page()->view().current();
         if (const auto menu_of_column = page()->column_menu(at.column(), at.row())) {
-            menu_of_column->exec(page()->view().viewport()->mapToGlobal(page()->view().visualRect(at).bottomLeft()));
+            menu_of_column->exec(page()->view().viewport()->mapToGlobal(page()->view().rect_of(at).bottomLeft()));
         }
     });
     fits(add(menu, tr("&Label, unit and note…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_M),
@@ -124,7 +125,7 @@ void TableCommands::fill_rows_menu(QMenu* menu) {
 void TableCommands::fill_formula_menu(QMenu* menu) {
     QAction* formula = add(
         menu, tr("Write a &formula…"), QKeySequence(Qt::CTRL | Qt::Key_F2),
-        [this] { page()->write_formula(page()->view().currentIndex().column()); }, "formula");
+        [this] { page()->write_formula(page()->view().current().column()); }, "formula");
     QAction* next = add(
         menu, tr("Write the ne&xt column…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N),
         [this] { page()->write_next(); }, "next_column");
@@ -243,7 +244,7 @@ void TableCommands::fill_numbers_menu(QMenu* menu) {
 }
 
 void TableCommands::open_cell_menu(const QPoint& global) {
-    const QModelIndex at = page()->view().currentIndex();
+    const QModelIndex at = page()->view().current();
     const auto menu = page()->column_menu(at.column(), at.row());
     if (!menu) {
         return;
@@ -260,7 +261,7 @@ void TableCommands::new_table() {
     Id added;
     if (document_.perform(tr("new table"), add_table(document_.study(), tr("Table").toStdString(), &added))) {
         place_.show_table(added);
-        page()->view().setCurrentIndex(page()->model().index(0, 0));
+        page()->view().set_current(page()->model().index(0, 0));
         page()->view().setFocus();
     }
 }
@@ -306,6 +307,10 @@ void TableCommands::stop_rows() {
     }
 }
 
+void TableCommands::lay_across() {
+    perform(tr("laying across"), ledgefall::lay_across(document_.study(), page()->table_id(), !page()->laid_across()));
+}
+
 void TableCommands::remove_table() {
     const Id id = page()->table_id();
     if (may_remove(window_, document_.study(), id)) {
@@ -327,7 +332,7 @@ void TableCommands::move_table(int by) {
 // --- columns ---------------------------------------------------------------------------------------------------------
 
 void TableCommands::insert_column() {
-    const int at = page()->view().currentIndex().column();
+    const int at = page()->view().current().column();
     perform(tr("inserting a column"),
             ledgefall::insert_column(document_.study(), page()->table_id(), static_cast<std::size_t>(std::max(0, at))));
 }
@@ -339,14 +344,14 @@ void TableCommands::duplicate_column() {
 }
 
 void TableCommands::move_column(int by) {
-    const QModelIndex at = page()->view().currentIndex();
+    const QModelIndex at = page()->view().current();
     const int to = at.column() + by;
     if (column() == nullptr || page()->model().column(to) == nullptr) {
         return;
     }
     if (document_.perform(tr("moving a column"),
                           ledgefall::move_column(document_.study(), column()->id, static_cast<std::size_t>(to)))) {
-        page()->view().setCurrentIndex(page()->model().index(at.row(), to));
+        page()->view().set_current(page()->model().index(at.row(), to));
     }
 }
 
@@ -391,19 +396,19 @@ void TableCommands::ungroup() {
 
 void TableCommands::remove_column() {
     if (column() != nullptr) {
-        page()->column_menu(page()->view().currentIndex().column(), -1)->remove();
+        page()->column_menu(page()->view().current().column(), -1)->remove();
     }
 }
 
 void TableCommands::label_column() {
     if (column() != nullptr) {
-        page()->column_menu(page()->view().currentIndex().column(), -1)->head();
+        page()->column_menu(page()->view().current().column(), -1)->head();
     }
 }
 
 void TableCommands::rename_column() {
     if (column() != nullptr) {
-        page()->column_menu(page()->view().currentIndex().column(), -1)->rename();
+        page()->column_menu(page()->view().current().column(), -1)->rename();
     }
 }
 

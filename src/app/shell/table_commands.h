@@ -68,6 +68,7 @@ class TableCommands : public QObject {
     void title_table();
     void count_rows();
     void stop_rows();
+    void lay_across();
     void remove_table();
     void move_table(int by);
     void insert_column();
@@ -108,6 +109,7 @@ class TableCommands : public QObject {
     PageArea& place_;
     QWidget* window_;
     std::vector<QAction*> actions_;
+    QAction* laid_across_ = nullptr;
     QList<TablePage::NextStep> beside_table_;
     QMenu* rows_menu_ = nullptr;
     QMenu* across_menu_ = nullptr;

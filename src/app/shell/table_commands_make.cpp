@@ -141,7 +141,7 @@ void TableCommands::ask_share() {
     if (column() == nullptr) {
         return;
     }
-    const QModelIndex at = page()->view().currentIndex();
+    const QModelIndex at = page()->view().current();
     Value begun = page()->model().value(at.row(), at.column());
     const auto cells = cells_of(*column());
     for (std::size_t row = 0; row < cells->size() && !begun.plain(); ++row) {

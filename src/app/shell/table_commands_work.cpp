@@ -133,7 +133,7 @@ bool TableCommands::format_focused(const std::function<Format(const Format& now)
         return true;
     }
     const auto* foot = qobject_cast<FootView*>(focus);
-    const FootLine* line = foot == nullptr ? nullptr : foot->foot().line(foot->currentIndex().row());
+    const FootLine* line = foot == nullptr ? nullptr : foot->foot().line(foot->current_line());
     if (line != nullptr) {
         perform(tr("number format"), format_foot_line(document_.study(), line->id, change(line->format)));
     }

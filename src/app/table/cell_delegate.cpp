@@ -2,21 +2,35 @@
 
 #include "app/look/fast_digits.h"
 #include "app/look/look.h"
+#include "app/look/transposition.h"
 #include "app/table/referenced_cells.h"
 
 #include <QLineEdit>
 #include <QPainter>
 #include <QPainterPath>
 #include <QTableView>
+#include <QTransposeProxyModel>
 
 namespace ledgefall {
 namespace {
 
 constexpr int quiet_line = 90; ///< of 255: in a two-way table lines run in both directions
 
+const QTransposeProxyModel* transposed_model(const QModelIndex& seen) {
+    return qobject_cast<const QTransposeProxyModel*>(seen.model());
+}
+
+/// The cell as one of the table's model, in a view that is laid across too.
+QModelIndex in_table(const QModelIndex& seen) {
+    const QTransposeProxyModel* proxy = transposed_model(seen);
+    return proxy == nullptr ? seen : proxy->mapToSource(seen);
+}
+
 } // namespace
 
-void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& seen) const {
+    const QModelIndex index = in_table(seen);
+    const bool laid_across = transposed_model(seen) != nullptr;
     const Look& in_use = look();
     painter->save();
     const QRect rect = option.rect;
@@ -26,7 +40,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const bool across = index.data(TableModel::AcrossRole).toBool();
     painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial || across ? in_use.worked : in_use.paper);
     if (index.data(TableModel::BeyondRole).toBool()) {
-        paint_beyond(painter, option, index);
+        paint_beyond(painter, option, index, laid_across);
         painter->restore();
         return;
     }
@@ -53,7 +67,8 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const bool in_grid = table != nullptr && table->two_way();
     if (worked || (overridden && in_grid)) {
         painter->setOpacity(in_grid && !overridden ? quiet_line / 255.0 : 1);
-        paint_fall_line(painter, rect, overridden, !in_grid && index.data(TableModel::ReachEndRole).toBool());
+        paint_fall_line(painter, rect, overridden, !in_grid && index.data(TableModel::ReachEndRole).toBool(),
+                        laid_across);
         painter->setOpacity(1);
     }
     const bool figures = !trial && !overridden && (state == State::plain) &&
@@ -86,7 +101,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
         painter->setPen(wave);
         painter->drawLine(inner.left(), rect.bottom() - in_use.px(4), inner.right(), rect.bottom() - in_use.px(4));
     }
-    paint_references(painter, option, index);
+    paint_references(painter, option, index, laid_across);
     if ((option.state & QStyle::State_HasFocus) != 0) {
         painter->setPen(QPen(in_use.follows, 2));
         painter->drawRect(rect.adjusted(1, 1, -2, -2));
@@ -110,17 +125,21 @@ void CellDelegate::paint_lines(QPainter& painter, const QRect& rect, const QStri
 
 /// The cells that the formula being written refers to: what follows has a line of water along its left, and this row's
 /// a frame; what stays stands on a ledge of stone, or, where it is a whole run of cells, between two posts.
-void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
+void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
+                                    bool laid_across) {
     const auto* view = dynamic_cast<const ShowsReferences*>(option.widget);
     if (view == nullptr) {
         return;
     }
     const Look& in_use = look();
+    const QRect rect = laid_across ? transposed(option.rect) : option.rect;
+    painter->save();
+    painter->setTransform(laid_across ? transposition : QTransform(), true);
     for (const ReferencedCells& cells : view->referenced_cells()) {
         if (cells.section != index.column() || index.row() < cells.from || index.row() > cells.to) {
             continue;
         }
-        const QRect inner = option.rect.adjusted(in_use.px(2), 1, -in_use.px(2), -2);
+        const QRect inner = rect.adjusted(in_use.px(2), 1, -in_use.px(2), -2);
         const bool stays = cells.manner == Manner::stays;
         const QColor colour = stays ? in_use.stays : cells.manner == Manner::across ? in_use.across : in_use.follows;
         painter->setPen(QPen(colour, stays ? 2 : 1.5, stays ? Qt::SolidLine : Qt::DotLine));
@@ -129,18 +148,22 @@ void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewIte
             stays ? painter->drawLine(inner.bottomLeft(), inner.bottomLeft() - QPoint(0, in_use.px(6))) : void();
             stays ? painter->drawLine(inner.bottomRight(), inner.bottomRight() - QPoint(0, in_use.px(6))) : void();
         } else {
-            painter->drawLine(inner.left(), option.rect.top(), inner.left(), option.rect.bottom());
-            painter->drawLine(inner.right(), option.rect.top(), inner.right(), option.rect.bottom());
+            painter->drawLine(inner.left(), rect.top(), inner.left(), rect.bottom());
+            painter->drawLine(inner.right(), rect.top(), inner.right(), rect.bottom());
         }
     }
+    painter->restore();
 }
 
-void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) {
+void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
+                                bool laid_across) {
     const Look& in_use = look();
     const auto* model = qobject_cast<const TableModel*>(index.model());
     const auto* view = qobject_cast<const QTableView*>(option.widget);
     const bool add_row = model != nullptr && view != nullptr && index.row() == model->table_rows();
-    if (add_row) { // it goes on over narrow columns: each cell paints its part of it
+    // It goes on over narrow columns: each cell paints its part of it. Where the rows run to the right there is no
+    // room.
+    if (add_row && !laid_across) {
         QFont quiet = in_use.formula();
         quiet.setItalic(true);
         painter->save();
@@ -158,10 +181,13 @@ void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& o
     }
 }
 
-/// A thin line of water down the left of worked cells. It gives way to a stone where a value was typed over, and ends
-/// in a drop at the last row that the formula covers.
-void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last) {
+/// A thin line of water down the left of worked cells, or along their top where the rows run to the right. It gives way
+/// to a stone where a value was typed over, and ends in a drop at the last row that the formula covers.
+void CellDelegate::paint_fall_line(QPainter* painter, const QRect& cell, bool overridden, bool last, bool laid_across) {
     const Look& in_use = look();
+    const QRect rect = laid_across ? transposed(cell) : cell;
+    painter->save();
+    painter->setTransform(laid_across ? transposition : QTransform(), true);
     const double x = rect.left() + in_use.px(5) + 0.5;
     painter->setRenderHint(QPainter::Antialiasing);
     painter->setPen(QPen(in_use.follows, 1.4));
@@ -181,8 +207,7 @@ void CellDelegate::paint_fall_line(QPainter* painter, const QRect& rect, bool ov
         const double half = in_use.px(4);
         painter->drawRoundedRect(QRectF(x - half, rect.center().y() - half * 0.7, 2 * half, 1.4 * half), 2, 2);
     }
-    painter->setBrush(Qt::NoBrush);
-    painter->setRenderHint(QPainter::Antialiasing, false);
+    painter->restore();
 }
 
 QSize CellDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
@@ -196,7 +221,7 @@ QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&
     line->setFrame(false);
     line->setFont(look().text());
     line->setAlignment(Qt::AlignRight);
-    line->setAccessibleName(tr("Row %1").arg(index.row() + 1));
+    line->setAccessibleName(tr("Row %1").arg(in_table(index).row() + 1));
     line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; border: 2px solid %2; padding: 0 4px; }")
                             .arg(look().paper.name(), look().follows.name()));
     return line;

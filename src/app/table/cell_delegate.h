@@ -20,10 +20,13 @@ class CellDelegate : public QStyledItemDelegate {
                               const QModelIndex& index) const override;
 
   private:
-    static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
-    static void paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index);
+    // `index` is one of the table's model; `laid_across`: the cells are seen with rows and columns exchanged.
+    static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
+                             bool laid_across);
+    static void paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
+                                 bool laid_across);
     static void paint_lines(QPainter& painter, const QRect& rect, const QStringList& lines, int written);
-    static void paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last);
+    static void paint_fall_line(QPainter* painter, const QRect& rect, bool overridden, bool last, bool laid_across);
 };
 
 } // namespace ledgefall

@@ -11,9 +11,10 @@
 namespace ledgefall {
 namespace {
 
-void paint_top_rule(QPainter* painter, const QRect& rect, bool first_line) {
+/// The rule over a line; where the lines stand beside each other, at its left.
+void paint_rule(QPainter* painter, const QRect& rect, bool first_line, bool beside) {
     painter->setPen(first_line ? look().ink : look().rule);
-    painter->drawLine(rect.topLeft(), rect.topRight());
+    painter->drawLine(rect.topLeft(), beside ? rect.bottomLeft() : rect.topRight());
 }
 
 class FootDelegate : public QStyledItemDelegate {
@@ -24,7 +25,12 @@ class FootDelegate : public QStyledItemDelegate {
         painter->save();
         const bool selected = (option.state & QStyle::State_Selected) != 0;
         painter->fillRect(option.rect, selected ? in_use.follows_wash : in_use.paper);
-        paint_top_rule(painter, option.rect, index.row() == 0);
+        const bool beside = qobject_cast<const QTransposeProxyModel*>(index.model()) != nullptr;
+        if (beside) {
+            painter->setPen(in_use.rule);
+            painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
+        }
+        paint_rule(painter, option.rect, (beside ? index.column() : index.row()) == 0, beside);
         const bool fault = index.data(TableModel::ValueStateRole).toInt() == static_cast<int>(State::fault);
         painter->setFont(in_use.text(10.0, true));
         const bool old = index.data(TableModel::OldRole).toBool();
@@ -38,13 +44,13 @@ class FootDelegate : public QStyledItemDelegate {
 /// The lines' labels, where the rows have their numbers.
 class FootGutter : public RowHeader {
   public:
-    explicit FootGutter(QWidget* parent)
-        : RowHeader(9.0, true, parent) {}
+    FootGutter(Qt::Orientation orientation, QWidget* parent)
+        : RowHeader(orientation, 9.0, true, parent) {}
 
   protected:
     void paintSection(QPainter* painter, const QRect& rect, int section) const override {
         RowHeader::paintSection(painter, rect, section);
-        paint_top_rule(painter, rect, section == 0);
+        paint_rule(painter, rect, section == 0, orientation() == Qt::Horizontal);
     }
 };
 
@@ -111,11 +117,28 @@ QVariant FootModel::headerData(int section, Qt::Orientation orientation, int rol
 FootView::FootView(TableView& above, TableModel& table, Document& document, QWidget* parent)
     : QTableView(parent)
     , above_(above)
-    , model_(new FootModel(table, document, this)) {
-    setModel(model_);
-    setVerticalHeader(new FootGutter(this));
+    , model_(new FootModel(table, document, this))
+    , transposed_(above.laid_across() ? new QTransposeProxyModel(this) : nullptr)
+    , labels_(new FootGutter(laid_across() ? Qt::Horizontal : Qt::Vertical, this)) {
+    if (laid_across()) {
+        transposed_->setSourceModel(model_);
+        setModel(transposed_);
+        setHorizontalHeader(labels_);
+        verticalHeader()->hide();
+        verticalHeader()->setMinimumSectionSize(1);
+        horizontalHeader()->setMinimumSectionSize(1);
+        connect(above.verticalScrollBar(), &QScrollBar::valueChanged, verticalScrollBar(), &QScrollBar::setValue);
+        connect(&above.heading(), &QHeaderView::sectionResized, this,
+                [this](int section, int, int height) { setRowHeight(section, height); });
+    } else {
+        setModel(model_);
+        setVerticalHeader(labels_);
+        horizontalHeader()->hide();
+        connect(above.horizontalScrollBar(), &QScrollBar::valueChanged, horizontalScrollBar(), &QScrollBar::setValue);
+        connect(&above.heading(), &QHeaderView::sectionResized, this,
+                [this](int section, int, int width) { setColumnWidth(section, width); });
+    }
     setItemDelegate(new FootDelegate(this));
-    horizontalHeader()->hide();
     setShowGrid(false);
     setFrameShape(QFrame::NoFrame);
     setCornerButtonEnabled(false);
@@ -125,33 +148,45 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
     setHorizontalScrollMode(QAbstractItemView::ScrollPerPixel);
     setEditTriggers(QAbstractItemView::NoEditTriggers);
     setAccessibleName(tr("Foot"));
-    connect(above.horizontalHeader(), &QHeaderView::sectionResized, this,
-            [this](int section, int, int width) { setColumnWidth(section, width); });
-    connect(above.horizontalScrollBar(), &QScrollBar::valueChanged, horizontalScrollBar(), &QScrollBar::setValue);
     connect(model_, &QAbstractItemModel::modelReset, this, &FootView::follow);
     connect(&table, &TableModel::shape_changed, this, &FootView::follow);
-    verticalHeader()->setContextMenuPolicy(Qt::CustomContextMenu);
-    connect(verticalHeader(), &QHeaderView::sectionClicked, this, [this](int row) {
-        const int y = verticalHeader()->sectionViewportPosition(row);
-        Q_EMIT line_menu_wanted(row, verticalHeader()->mapToGlobal(QPoint(8, y)));
+    labels_->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(labels_, &QHeaderView::sectionClicked, this, [this](int row) {
+        const int at = labels_->sectionViewportPosition(row);
+        Q_EMIT line_menu_wanted(row,
+                                labels_->mapToGlobal(laid_across() ? QPoint(at, labels_->height()) : QPoint(8, at)));
     });
-    connect(verticalHeader(), &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
-        Q_EMIT line_menu_wanted(verticalHeader()->logicalIndexAt(at), verticalHeader()->mapToGlobal(at));
+    connect(labels_, &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
+        Q_EMIT line_menu_wanted(labels_->logicalIndexAt(at), labels_->mapToGlobal(at));
     });
-    connect(this, &QTableView::clicked, this,
-            [this](const QModelIndex& index) { Q_EMIT cell_chosen(index.row(), index.column()); });
-    connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
-        bring_into_view(index.row());
+    const auto tell = [this](const QModelIndex& seen) {
+        Q_EMIT cell_chosen(in_foot(seen).row(), in_foot(seen).column());
+    };
+    connect(this, &QTableView::clicked, this, tell);
+    connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this, tell](const QModelIndex& index) {
+        if (!laid_across()) {
+            bring_into_view(index.row());
+        }
         if (hasFocus() && index.isValid()) {
-            Q_EMIT cell_chosen(index.row(), index.column());
+            tell(index);
         }
     });
     connect(&look_news(), &LookNews::changed, this, &FootView::restyle);
     restyle();
 }
 
+QModelIndex FootView::in_foot(const QModelIndex& seen) const {
+    return laid_across() ? transposed_->mapToSource(seen) : seen;
+}
+
+int FootView::current_line() const {
+    return in_foot(currentIndex()).row();
+}
+
 void FootView::restyle() {
-    verticalHeader()->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
+    if (!laid_across()) {
+        labels_->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
+    }
     setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(look().paper.name()));
     follow();
 }
@@ -160,9 +195,9 @@ void FootView::choose(Id line) {
     for (int row = 0; row < model_->rowCount(); ++row) {
         for (int section = 0; section < model_->columnCount() && model_->line(row)->id == line; ++section) {
             const QModelIndex index = model_->index(row, section);
-            if (!index.data().toString().isEmpty() && !isColumnHidden(section)) {
+            if (!index.data().toString().isEmpty() && !above_.heading().isSectionHidden(section)) {
                 setFocus();
-                setCurrentIndex(index);
+                setCurrentIndex(laid_across() ? transposed_->mapFromSource(index) : index);
                 Q_EMIT cell_chosen(row, section);
                 return;
             }
@@ -170,10 +205,10 @@ void FootView::choose(Id line) {
     }
 }
 
-void FootView::set_most_height(int height) {
-    if (most_height_ != height) {
-        most_height_ = height;
-        fit();
+void FootView::set_most_extent(int extent) {
+    if (most_extent_ != extent) {
+        most_extent_ = extent;
+        laid_across() ? follow_across() : fit();
     }
 }
 
@@ -181,7 +216,7 @@ void FootView::set_most_height(int height) {
 void FootView::fit() {
     const int line_height = verticalHeader()->defaultSectionSize();
     const int lines = model_->rowCount();
-    const int seen = std::clamp(most_height_ / std::max(1, line_height), std::min(lines, 2), lines);
+    const int seen = std::clamp(most_extent_ / std::max(1, line_height), std::min(lines, 2), lines);
     slid_ = std::clamp(slid_, 0, lines - seen);
     for (int row = 0; row < lines; ++row) {
         setRowHidden(row, row > 0 && row <= slid_);
@@ -193,6 +228,9 @@ void FootView::fit() {
 }
 
 void FootView::wheelEvent(QWheelEvent* event) {
+    if (laid_across()) { // it goes with the columns
+        return QTableView::wheelEvent(event);
+    }
     const int before = slid_;
     slid_ += event->angleDelta().y() < 0 ? 1 : -1;
     fit();
@@ -227,7 +265,34 @@ int FootView::label_width() const {
     return widest + look().px(18);
 }
 
+/// Beside the rows: as high as their columns, and each line as wide as its label and its values ask.
+void FootView::follow_across() {
+    const QFontMetrics values(look().text(10.0, true));
+    const QFontMetrics names(look().text(9.0));
+    int width = 0;
+    for (int line = 0; line < model_->rowCount(); ++line) {
+        int widest = names.horizontalAdvance(model_->headerData(line, Qt::Vertical).toString()) + look().px(20);
+        for (int section = 0; section < model_->columnCount(); ++section) {
+            const QString text = model_->index(line, section).data().toString();
+            widest = std::max(widest, values.horizontalAdvance(text) + look().px(28));
+        }
+        setColumnWidth(line, widest);
+        width += widest;
+    }
+    for (int section = 0; section < model_->columnCount(); ++section) {
+        setRowHidden(section, above_.heading().isSectionHidden(section));
+        setRowHeight(section, above_.heading().sectionSize(section));
+    }
+    labels_->setFixedHeight(above_.row_names().sizeHint().height());
+    setFixedWidth(std::min(width, most_extent_));
+    setVisible(model_->rowCount() > 0);
+    verticalScrollBar()->setValue(above_.verticalScrollBar()->value());
+}
+
 void FootView::follow() {
+    if (laid_across()) {
+        return follow_across();
+    }
     for (int section = 0; section < model_->columnCount(); ++section) {
         setColumnHidden(section, above_.isColumnHidden(section));
         setColumnWidth(section, above_.columnWidth(section));

@@ -21,7 +21,8 @@ class FootModel : public QAbstractTableModel {
     Document& document_;
 };
 
-/// The foot under a table: it stands still while the rows scroll, and goes with the columns to the side.
+/// The foot under a table: it stands still while the rows scroll, and goes with the columns to the side. Of a table
+/// that is laid across it stands beside the rows, a column a line.
 class FootView : public QTableView {
     Q_OBJECT
   public:
@@ -29,8 +30,10 @@ class FootView : public QTableView {
     void restyle();
     const FootModel& foot() const { return *model_; }
     int label_width() const; ///< what its longest label needs
-    void set_most_height(int height);
-    int width_of(int section) const; ///< of the widest value under a column
+    bool laid_across() const { return transposed_ != nullptr; }
+    int current_line() const;
+    void set_most_extent(int extent); ///< how high it may be under the rows, or how wide beside them
+    int width_of(int section) const;  ///< of the widest value under a column
     /// Brings a line into view and makes its value under the first of its columns the current one.
     void choose(Id line);
 
@@ -43,11 +46,15 @@ class FootView : public QTableView {
 
   private:
     void follow();
+    void follow_across();
     void fit();
     void bring_into_view(int row);
+    QModelIndex in_foot(const QModelIndex& seen) const;
     TableView& above_;
     FootModel* model_;
-    int most_height_ = 1000;
+    QTransposeProxyModel* transposed_ = nullptr; ///< of a table that is laid across
+    QHeaderView* labels_ = nullptr;              ///< of the lines
+    int most_extent_ = 1000;
     int slid_ = 0; ///< lines behind the first that are hidden
 };
 

@@ -1,6 +1,7 @@
 #include "app/table/rows_edge.h"
 
 #include "app/look/look.h"
+#include "app/look/transposition.h"
 #include "core/study/edits/edits.h"
 
 #include <QMouseEvent>
@@ -12,20 +13,22 @@
 
 namespace ledgefall {
 
-RowsEdge::RowsEdge(Document& document, Id table, QWidget* parent)
+RowsEdge::RowsEdge(Document& document, Id table, bool laid_across, QWidget* parent)
     : QWidget(parent)
     , document_(document)
-    , table_(table) {
-    setCursor(Qt::SizeVerCursor);
+    , table_(table)
+    , laid_across_(laid_across) {
+    setCursor(laid_across ? Qt::SizeHorCursor : Qt::SizeVerCursor);
     setToolTip(tr("Drag for more rows, or fewer"));
-    setAccessibleName(tr("Lower end of the table"));
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setAccessibleName(laid_across ? tr("Right end of the table") : tr("Lower end of the table"));
+    setSizePolicy(laid_across ? QSizePolicy::Fixed : QSizePolicy::Expanding,
+                  laid_across ? QSizePolicy::Expanding : QSizePolicy::Fixed);
     connect(&document, &Document::study_changed, this, &RowsEdge::refresh);
     refresh();
 }
 
 QSize RowsEdge::sizeHint() const {
-    return {100, look().px(7)};
+    return laid_across_ ? QSize(look().px(7), 30) : QSize(100, look().px(7));
 }
 
 std::optional<int> RowsEdge::rows() const {
@@ -40,21 +43,29 @@ void RowsEdge::refresh() {
     setVisible(rows().has_value());
 }
 
-/// A grip in the middle of what would be the line under the last row.
+/// A grip in the middle of what would be the line behind the last row.
 void RowsEdge::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), look().paper);
     painter.setPen(QPen(look().stone_edge, 2));
-    const int middle = look().px(120);
-    for (const int y : {height() / 2 - 1, height() / 2 + 2}) {
-        painter.drawLine(middle - look().px(12), y, middle + look().px(12), y);
+    painter.setTransform(laid_across_ ? transposition : QTransform(), true);
+    const int middle = laid_across_ ? height() / 2 : look().px(120);
+    const int half = look().px(12);
+    const int thick = laid_across_ ? width() : height();
+    for (const int at : {thick / 2 - 1, thick / 2 + 2}) {
+        painter.drawLine(middle - half, at, middle + half, at);
     }
+}
+
+int RowsEdge::along(const QMouseEvent& event) const {
+    const QPoint at = event.globalPosition().toPoint();
+    return laid_across_ ? at.x() : at.y();
 }
 
 void RowsEdge::mousePressEvent(QMouseEvent* event) {
     if (event->button() == Qt::LeftButton && rows()) {
         rows_before_ = *rows();
-        pressed_y_ = static_cast<int>(event->globalPosition().y());
+        pressed_at_ = along(*event);
     }
 }
 
@@ -62,8 +73,8 @@ void RowsEdge::mouseMoveEvent(QMouseEvent* event) {
     if (rows_before_ < 0) {
         return;
     }
-    const int moved = static_cast<int>(event->globalPosition().y()) - pressed_y_;
-    const int wanted = std::max(0, rows_before_ + moved / std::max(1, row_height_));
+    const int moved = along(*event) - pressed_at_;
+    const int wanted = std::max(0, rows_before_ + moved / std::max(1, row_extent_));
     if (rows() && wanted != *rows()) {
         document_.slide(tr("number of rows"), count_rows(document_.study(), table_, std::to_string(wanted)));
     }

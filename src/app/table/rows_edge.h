@@ -6,14 +6,15 @@
 
 namespace ledgefall {
 
-/// The lower end of a counted table: dragged down it has more rows, dragged up fewer; one undo step for each drag.
+/// The end of a counted table under its last row, or beside it where the rows run to the right: dragged outwards it has
+/// more rows, inwards fewer; one undo step for each drag.
 class RowsEdge : public QWidget {
     Q_OBJECT
   public:
-    RowsEdge(Document& document, Id table, QWidget* parent = nullptr);
+    RowsEdge(Document& document, Id table, bool laid_across, QWidget* parent = nullptr);
 
     void refresh(); ///< hidden where the rows are not counted by a plain number
-    void set_row_height(int height) { row_height_ = height; }
+    void set_row_extent(int extent) { row_extent_ = extent; } ///< how high a row is, or how wide
     QSize sizeHint() const override;
 
   protected:
@@ -24,11 +25,13 @@ class RowsEdge : public QWidget {
 
   private:
     std::optional<int> rows() const;
+    int along(const QMouseEvent& event) const;
 
     Document& document_;
     Id table_;
-    int row_height_ = 24;
-    int pressed_y_ = 0, rows_before_ = -1; ///< of the drag that is under way
+    bool laid_across_;
+    int row_extent_ = 24;
+    int pressed_at_ = 0, rows_before_ = -1; ///< of the drag that is under way
 };
 
 } // namespace ledgefall

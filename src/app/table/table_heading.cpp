@@ -14,17 +14,18 @@ constexpr double top = 8;
 constexpr double least_width = 68;
 constexpr double least_of_value = 44; ///< of an axis across
 constexpr double most_width = 150;
+constexpr double most_at_left = 260;
 
 } // namespace
 
-TableHeading::TableHeading(TableModel& model, Document& document, QWidget* parent)
-    : QHeaderView(Qt::Horizontal, parent)
+TableHeading::TableHeading(Qt::Orientation orientation, TableModel& model, Document& document, QWidget* parent)
+    : QHeaderView(orientation, parent)
     , table_(model)
     , document_(document) {
     setSectionsClickable(true);
     setHighlightSections(false);
-    setSectionResizeMode(QHeaderView::Interactive);
-    setMinimumSectionSize(40);
+    setSectionResizeMode(at_left() ? QHeaderView::Fixed : QHeaderView::Interactive);
+    setMinimumSectionSize(at_left() ? 20 : 40);
     setDefaultAlignment(Qt::AlignLeft);
     setAccessibleName(tr("Column headings"));
     connect(this, &QHeaderView::sectionResized, this, [this] { updateGeometry(); });
@@ -115,7 +116,8 @@ int TableHeading::remembered(const QString& question, const Content& content,
 
 int TableHeading::height_at(int section, int width) const {
     const Content shown = content(section);
-    return remembered(QString::number(width), shown, [&] { return height_of(shown, width); });
+    const int own = width - (at_left() ? band_height() : 0);
+    return remembered(QString::number(own), shown, [&] { return height_of(shown, own); });
 }
 
 TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
@@ -143,8 +145,8 @@ int TableHeading::band_height() const {
     return shown == nullptr || shown->groups.empty() ? 0 : QFontMetrics(look().text(9.5, true)).height() + look().px(8);
 }
 
-/// A group's label across its columns, over a line that ends in a post at either side. Every column paints its own part
-/// of it.
+/// A group's label across its columns, over a line that ends in a post at either side; at the left of a table that is
+/// laid across it is turned. Every column paints its own part of it.
 void TableHeading::paint_band(QPainter* painter, const QRect& rect, int section) const {
     const ColumnDefinition* column = table_.column(section);
     for (const auto& group : table_.table()->groups) {
@@ -152,31 +154,46 @@ void TableHeading::paint_band(QPainter* painter, const QRect& rect, int section)
             std::find(group->columns.begin(), group->columns.end(), column->id) == group->columns.end()) {
             continue;
         }
-        QRect whole = rect;
+        int from = sectionViewportPosition(section);
+        int to = from + sectionSize(section);
         const auto& columns = table_.table()->columns;
         for (std::size_t at = 0; at < columns.size(); ++at) {
             const auto other = static_cast<int>(at);
             if (std::find(group->columns.begin(), group->columns.end(), columns[at]->id) != group->columns.end() &&
                 !isSectionHidden(other)) {
-                whole.setLeft(std::min(whole.left(), sectionViewportPosition(other)));
-                whole.setRight(std::max(whole.right(), sectionViewportPosition(other) + sectionSize(other) - 1));
+                from = std::min(from, sectionViewportPosition(other));
+                to = std::max(to, sectionViewportPosition(other) + sectionSize(other));
             }
         }
         const Look& in_use = look();
-        const QRect face = whole.adjusted(in_use.px(padding), in_use.px(4), -in_use.px(padding), 0);
-        const int foot = rect.top() + band_height() - in_use.px(2);
         painter->save();
         painter->setClipRect(rect);
+        if (at_left()) { // along the way up
+            painter->translate(0, from + to);
+            painter->rotate(-90);
+            painter->translate(0, rect.left());
+        } else {
+            painter->translate(0, rect.top());
+        }
+        const int left = from + in_use.px(padding);
+        const int right = to - 1 - in_use.px(padding);
+        const int foot = band_height() - in_use.px(2);
         painter->setFont(in_use.text(9.5, true));
         painter->setPen(in_use.ink);
-        painter->drawText(face.left(), face.top() + QFontMetrics(painter->font()).ascent(),
+        painter->drawText(left, in_use.px(4) + QFontMetrics(painter->font()).ascent(),
                           QString::fromStdString(group->shown_label()));
         painter->setPen(QPen(in_use.stone_edge, 1.5));
-        painter->drawLine(face.left(), foot, face.right(), foot);
-        painter->drawLine(face.left(), foot, face.left(), foot + in_use.px(4));
-        painter->drawLine(face.right(), foot, face.right(), foot + in_use.px(4));
+        painter->drawLine(left, foot, right, foot);
+        painter->drawLine(left, foot, left, foot + in_use.px(4));
+        painter->drawLine(right, foot, right, foot + in_use.px(4));
         painter->restore();
     }
+}
+
+QRect TableHeading::rect_of(int section) const {
+    const int from = sectionViewportPosition(section);
+    return at_left() ? QRect(band_height(), from, width() - band_height(), sectionSize(section))
+                     : QRect(from, band_height(), sectionSize(section), height() - band_height());
 }
 
 int TableHeading::height_of(const Content& shown, int width) const {
@@ -211,14 +228,14 @@ int TableHeading::width_of(const Content& shown, int content_width) const {
     const double least = shown.across ? least_of_value : least_width;
     needed = std::max({look().px(least), needed + margins, content_width});
     const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + margins;
-    const int limit = shown.beyond ? look().px(170) : needed + needed / 2;
-    return std::max(needed, std::min(under, std::min(limit, look().px(most_width))));
+    const int limit = shown.beyond || at_left() ? look().px(170) : needed + needed / 2;
+    return std::max(needed, std::min(under, std::min(limit, look().px(at_left() ? most_at_left : most_width))));
 }
 
 void TableHeading::edit_label(int section) {
     end_label(Qt::Key_unknown);
     const Content shown = content(section);
-    const QRect rect(sectionViewportPosition(section), band_height(), sectionSize(section), height() - band_height());
+    const QRect rect = rect_of(section);
     auto* line = new QLineEdit(viewport());
     const QString unit = shown.unit.isEmpty() ? QString() : QStringLiteral(" [%1]").arg(shown.unit);
     line->setText(shown.beyond ? QString() : shown.label + unit);
@@ -227,8 +244,8 @@ void TableHeading::edit_label(int section) {
     line->setFont(look().text(10.5, true));
     line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; color: %2; border: 2px solid %3; padding: 0 4px; }")
                             .arg(look().paper.name(), look().ink.name(), look().follows.name()));
-    line->setGeometry(rect.left() + 1, rect.top() + look().px(4), std::max(rect.width() - 2, look().px(110)),
-                      QFontMetrics(line->font()).height() + look().px(8));
+    line->setGeometry(rect.left() + 1, rect.top() + look().px(at_left() ? 1 : 4),
+                      std::max(rect.width() - 2, look().px(110)), QFontMetrics(line->font()).height() + look().px(8));
     line->installEventFilter(this);
     label_line_ = line;
     labelled_ = section;
@@ -301,13 +318,14 @@ void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
     const int section = logicalIndexAt(event->pos());
     const int within = section < 0 ? 0 : event->pos().x() - sectionViewportPosition(section);
     constexpr int grip = 4; // at either edge, where the width is dragged
-    if (table_.two_way() || section < 0 || within < grip || within > sectionSize(section) - grip ||
-        event->button() != Qt::LeftButton) {
+    const bool on_edge = !at_left() && (within < grip || within > sectionSize(section) - grip);
+    if (table_.two_way() || section < 0 || on_edge || event->button() != Qt::LeftButton) {
         return QHeaderView::mouseDoubleClickEvent(event);
     }
     const Content shown = content(section);
-    const int inner = std::max(20, sectionSize(section) - 2 * look().px(padding));
-    const int label_ends = band_height() + look().px(top) + title_of(shown, inner).height;
+    const QRect rect = rect_of(section);
+    const int inner = std::max(20, rect.width() - 2 * look().px(padding));
+    const int label_ends = rect.top() + look().px(top) + title_of(shown, inner).height;
     const bool on_formula = shown.worked && event->pos().y() > label_ends;
     if (on_formula) {
         Q_EMIT formula_wanted(section);
@@ -317,12 +335,19 @@ void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 QSize TableHeading::sectionSizeFromContents(int section) const {
-    return {fitting_width(section, 0), height_at(section, sectionSize(section))};
+    return {fitting_width(section, 0), height_at(section, at_left() ? width() : sectionSize(section))};
 }
 
 QSize TableHeading::sizeHint() const {
     if (table_.two_way()) {
         return {QHeaderView::sizeHint().width(), QFontMetrics(look().text(10.5, true)).height() + look().px(16)};
+    }
+    if (at_left()) {
+        int width = look().px(least_width);
+        for (int section = 0; section < count(); ++section) {
+            width = std::max(width, isSectionHidden(section) ? 0 : fitting_width(section, 0));
+        }
+        return {width + band_height(), QHeaderView::sizeHint().height()};
     }
     int height = look().px(40);
     for (int section = 0; section < count(); ++section) {
@@ -358,7 +383,8 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     const Content shown = content(section);
     painter->save();
     painter->fillRect(rect, in_use.paper);
-    const QRect inner = rect.adjusted(in_use.px(padding), in_use.px(top) + band_height(), -in_use.px(padding), 0);
+    const QRect own = at_left() ? rect.adjusted(band_height(), 0, 0, 0) : rect.adjusted(0, band_height(), 0, 0);
+    const QRect inner = own.adjusted(in_use.px(padding), in_use.px(top), -in_use.px(padding), 0);
     paint_band(painter, rect, section);
     const Title title = title_of(shown, std::max(20, inner.width()));
     painter->setFont(in_use.text(10.5, true));
@@ -390,11 +416,18 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
         painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
                           counts_text(shown));
     }
-    // The heading's foot is the edge from which a worked column falls.
+    // The heading's foot, or its right side, is the edge from which a worked column falls.
     painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));
-    const int edge = rect.bottom() - (shown.worked ? 1 : 0);
-    painter->drawLine(rect.left() + (shown.beyond ? in_use.px(padding) : 0), edge,
-                      rect.right() - (shown.beyond ? in_use.px(padding) : 0), edge);
+    const int inset = shown.beyond ? in_use.px(padding) : 0;
+    if (at_left()) {
+        const int edge = rect.right() - (shown.worked ? 1 : 0);
+        painter->drawLine(edge, rect.top() + (shown.beyond ? in_use.px(top) : 0), edge, rect.bottom());
+        painter->setPen(in_use.rule);
+        painter->drawLine(own.left(), rect.bottom(), edge - 2, rect.bottom());
+    } else {
+        const int edge = rect.bottom() - (shown.worked ? 1 : 0);
+        painter->drawLine(rect.left() + inset, edge, rect.right() - inset, edge);
+    }
     painter->restore();
 }
 

@@ -18,12 +18,14 @@ namespace ledgefall {
 class TableHeading : public QHeaderView {
     Q_OBJECT
   public:
-    TableHeading(TableModel& model, Document& document, QWidget* parent = nullptr);
+    /// Horizontal over columns; vertical at the left of a table that is laid across.
+    TableHeading(Qt::Orientation orientation, TableModel& model, Document& document, QWidget* parent = nullptr);
 
     QSize sizeHint() const override;
     /// The width that a column's label and its content (in pixels, with its margins) ask for; its formula wraps, and
     /// widens it by no more than half.
     int fitting_width(int section, int content_width) const;
+    int height_at(int section, int width) const; ///< which a section's label and formula need, wrapped at that width
 
     /// Opens a line over a heading's label, in which it is typed; over the next column's it makes one.
     void edit_label(int section);
@@ -58,7 +60,9 @@ class TableHeading : public QHeaderView {
     Content content(int section) const;
     static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
     void end_label(Qt::Key then);
-    int band_height() const; ///< of the headings over several columns, which stand above all
+    bool at_left() const { return orientation() == Qt::Vertical; }
+    int band_height() const; ///< of the headings over several columns, which stand above all; at the left, their width
+    QRect rect_of(int section) const; ///< below, or beside, those
     void paint_band(QPainter* painter, const QRect& rect, int section) const;
     /// The label and, behind it or, where it does not fit there, under it, the unit.
     struct Title {
@@ -66,7 +70,6 @@ class TableHeading : public QHeaderView {
         int height = 0;
     };
     static Title title_of(const Content& content, int width);
-    int height_at(int section, int width) const;
     int height_of(const Content& content, int width) const;
     int width_of(const Content& content, int content_width) const;
     /// What laying out a content came to before; texts are measured only when they are new.

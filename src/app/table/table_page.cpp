@@ -31,7 +31,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , add_foot_(new QToolButton(this))
     , foot_menu_(new NewFootMenu(document, this))
     , view_(new TableView(*model_, document, active_editor, this))
-    , rows_edge_(new RowsEdge(document, table, this))
+    , rows_edge_(new RowsEdge(document, table, view_->laid_across(), this))
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
     , offers_(new OfferStrip(document, this)) {
@@ -76,16 +76,20 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
                 [this] { document_.perform(tr("swapping the axes"), transpose(document_.study(), table_)); });
         connect(two_way, &TwoWayModel::layer_shown, this, &TablePage::selection_changed);
         connect(two_way, &TableModel::shape_changed, this, [this] { // its cells come with the first results
-            if (!view_->currentIndex().isValid() && model_->rowCount() > 0) {
-                view_->setCurrentIndex(model_->index(0, 0));
+            if (!view_->current().isValid() && model_->rowCount() > 0) {
+                view_->set_current(model_->index(0, 0));
             }
         });
     }
     layout->addWidget(editor_);
     layout->addWidget(offers_);
-    layout->addWidget(view_, 100);
-    layout->addWidget(rows_edge_);
-    layout->addWidget(foot_);
+    auto* cells = new QBoxLayout(laid_across() ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    cells->setSpacing(0);
+    cells->addWidget(view_, 100);
+    cells->addWidget(rows_edge_);
+    cells->addWidget(foot_);
+    cells->addStretch(1);
+    layout->addLayout(cells, 100);
     layout->addStretch(1);
     setAutoFillBackground(true);
 
@@ -165,7 +169,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
     apply_look();
     if (model_->rowCount() > 0) {
-        view_->setCurrentIndex(model_->index(0, 0));
+        view_->set_current(model_->index(0, 0));
     }
 }
 
@@ -243,12 +247,12 @@ void TablePage::write_next() {
 
 /// The column that was just written, in view and current, in the row in which one was.
 void TablePage::choose_column(Id column) {
-    const QModelIndex now = view_->currentIndex();
+    const QModelIndex now = view_->current();
     const QModelIndex there =
         model_->place_of(column, model_->cell_of(std::max(0, now.row()), std::max(0, now.column())));
     if (there.isValid()) {
-        view_->setCurrentIndex(there);
-        view_->scrollTo(there);
+        view_->set_current(there);
+        view_->bring_into_view(there);
     }
 }
 
@@ -291,8 +295,8 @@ void TablePage::write_formula(int section, const QString& begun) {
         text.clear();
     }
     offers_->leave();
-    const int row = std::clamp(view_->currentIndex().row(), 0, std::max(0, model_->table_rows() - 1));
-    const int place = std::clamp(view_->currentIndex().column(), 0, std::max(0, model_->table_columns() - 1));
+    const int row = std::clamp(view_->current().row(), 0, std::max(0, model_->table_rows() - 1));
+    const int place = std::clamp(view_->current().column(), 0, std::max(0, model_->table_columns() - 1));
     editor_->write(table_, column == nullptr ? Id() : column->id, text, model_->cell_of(row, place) + 1);
 }
 
@@ -341,16 +345,24 @@ void TablePage::show_foot_line(Id line) {
 void TablePage::go_to(Id column, std::size_t row) {
     const QModelIndex there = model_->place_of(column, row == 0 ? 0 : row - 1);
     if (there.isValid()) {
-        view_->setCurrentIndex(there);
-        view_->scrollTo(there);
+        view_->set_current(there);
+        view_->bring_into_view(there);
     }
     view_->setFocus();
 }
 
-/// A table that is shorter than the page ends where its rows end, so that its foot stands right under them.
+/// A table that is shorter than the page ends where its rows end, so that its foot stands right under them; one that
+/// is laid across ends where its columns end, with its foot beside its last row.
 void TablePage::fit_height() {
-    foot_->set_most_height(height() / 3);
-    rows_edge_->set_row_height(view_->verticalHeader()->defaultSectionSize());
+    rows_edge_->set_row_extent(view_->row_names().defaultSectionSize());
+    if (laid_across()) {
+        foot_->set_most_extent(width() / 2);
+        view_->setMaximumSize(view_->content_width(), view_->content_height());
+        foot_->setMaximumHeight(view_->content_height());
+        rows_edge_->setMaximumHeight(view_->content_height());
+        return;
+    }
+    foot_->set_most_extent(height() / 3);
     view_->setMaximumHeight(view_->content_height());
 }
 
@@ -367,6 +379,9 @@ void TablePage::fit_state() {
 }
 
 int TablePage::wanted_height() const {
+    if (laid_across()) {
+        return view_->content_height() + title_->sizeHint().height() + look().px(26);
+    }
     return view_->content_height() + (rows_edge_->isHidden() ? 0 : rows_edge_->sizeHint().height()) +
            (layers_ == nullptr ? 0 : layers_->sizeHint().height()) + (foot_->isHidden() ? 0 : foot_->maximumHeight()) +
            title_->sizeHint().height() + look().px(26);

@@ -24,6 +24,7 @@ class TablePage : public QWidget {
     TablePage(Document& document, ActiveEditor& active_editor, Id table, QWidget* parent = nullptr);
 
     Id table_id() const { return table_; }
+    bool laid_across() const { return view_->laid_across(); } ///< whether its rows run to the right
     Document& document() { return document_; }
     TableModel& model() { return *model_; }
     TableView& view() { return *view_; }

@@ -1,6 +1,6 @@
 #include "app/table/table_view.h"
 
-#include "app/look/row_header.h"
+#include "app/look/transposition.h"
 #include "app/numbers/number_text.h"
 #include "app/table/cell_delegate.h"
 #include "app/table_model/two_way_model.h"
@@ -25,11 +25,21 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     , table_(model)
     , document_(document)
     , active_editor_(active_editor)
-    , heading_(new TableHeading(model, document, this)) {
-    setHorizontalHeader(heading_);
-    auto* margin = new RowHeader(8.5, false, this);
-    margin->set_lines_role(TableModel::LinesRole);
-    setVerticalHeader(margin);
+    , transposed_(model.table() != nullptr && model.table()->laid_across ? new QTransposeProxyModel(this) : nullptr)
+    , heading_(new TableHeading(laid_across() ? Qt::Vertical : Qt::Horizontal, model, document, this))
+    , row_names_(new RowHeader(laid_across() ? Qt::Horizontal : Qt::Vertical, 8.5, false, this)) {
+    row_names_->set_lines_role(TableModel::LinesRole);
+    if (laid_across()) {
+        transposed_->setSourceModel(&model);
+        setVerticalHeader(heading_);
+        setHorizontalHeader(row_names_);
+        setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+        setModel(transposed_);
+    } else {
+        setHorizontalHeader(heading_);
+        setVerticalHeader(row_names_);
+        setModel(&model);
+    }
     if (auto* two_way = qobject_cast<TwoWayModel*>(&model)) {
         connect(two_way, &TwoWayModel::layer_shown, this, [this] {
             if (shown_lines_ != table_.lines()) {
@@ -38,7 +48,6 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
             }
         });
     }
-    setModel(&model);
     setItemDelegate(new CellDelegate(this));
     setShowGrid(false);
     setFrameShape(QFrame::NoFrame);
@@ -56,7 +65,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     connect(heading_, &TableHeading::label_typed, this, &TableView::take_label);
     connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
         const ColumnDefinition* column = table_.column(section);
-        if (!fitting_ && column != nullptr) { // of a two-way table it is that of all columns
+        if (!fitting_ && column != nullptr && !laid_across()) { // of a two-way table it is that of all columns
             const int at_one = static_cast<int>(width / look().zoom);
             document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
                             resize_column(document_.study(), column->id, at_one));
@@ -81,8 +90,10 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
 void TableView::restyle() {
     shown_lines_ = table_.lines();
     const int line_height = QFontMetrics(look().text()).height() + look().px(table_.lines() > 1 ? 3 : 0);
-    verticalHeader()->setDefaultSectionSize(table_.lines() * line_height + look().px(10));
-    verticalHeader()->setMinimumWidth(look().px(52));
+    if (!laid_across()) {
+        row_names_->setDefaultSectionSize(table_.lines() * line_height + look().px(10));
+        row_names_->setMinimumWidth(look().px(52));
+    }
     setStyleSheet(QStringLiteral("QTableView, QTableView > QWidget { background: %1; } QHeaderView { background: %1; }")
                       .arg(look().paper.name()));
     fit_columns();
@@ -90,7 +101,7 @@ void TableView::restyle() {
 
 /// Columns that have become wider may push the current one over the edge on which it stood.
 void TableView::keep_current_in_view() {
-    const int section = currentIndex().column();
+    const int section = laid_across() ? -1 : currentIndex().column();
     const int left = section < 0 ? -1 : columnViewportPosition(section);
     const int right = section < 0 ? -1 : left + columnWidth(section);
     const int edge = viewport()->width();
@@ -99,18 +110,12 @@ void TableView::keep_current_in_view() {
     }
 }
 
-int TableView::content_height() const {
-    const bool scrolls = horizontalHeader()->length() > viewport()->width();
-    return heading_->sizeHint().height() + static_cast<int>(std::min<qint64>(verticalHeader()->length(), 100000)) +
-           (scrolls ? horizontalScrollBar()->sizeHint().height() : 0) + 1;
-}
-
 void TableView::move_current(int rows, int columns) {
-    const QModelIndex now = currentIndex();
+    const QModelIndex now = current();
     const QModelIndex next = table_.index(std::clamp(now.row() + rows, 0, table_.rowCount() - 1),
                                           std::clamp(now.column() + columns, 0, table_.columnCount() - 1));
     if (next.isValid()) {
-        setCurrentIndex(next);
+        set_current(next);
     }
 }
 
@@ -120,11 +125,12 @@ std::vector<TableView::Block> TableView::chosen_blocks() const {
     const int columns = table_.table_columns();
     std::vector<Block> blocks;
     for (const QItemSelectionRange& range : selectionModel()->selection()) {
-        blocks.push_back({range.top(), range.bottom(), range.left(), range.right()});
+        const QModelIndex first = in_table(range.topLeft());
+        const QModelIndex last = in_table(range.bottomRight());
+        blocks.push_back({first.row(), last.row(), first.column(), last.column()});
     }
-    if (blocks.empty() && currentIndex().isValid()) {
-        blocks.push_back(
-            {currentIndex().row(), currentIndex().row(), currentIndex().column(), currentIndex().column()});
+    if (blocks.empty() && current().isValid()) {
+        blocks.push_back({current().row(), current().row(), current().column(), current().column()});
     }
     for (Block& block : blocks) {
         block.bottom = std::min(block.bottom, rows - 1);
@@ -137,7 +143,7 @@ std::vector<TableView::Block> TableView::chosen_blocks() const {
 TableView::Block TableView::chosen() const {
     const std::vector<Block> blocks = chosen_blocks();
     for (const Block& block : blocks) { // of several the one in which the current cell is
-        const QModelIndex now = currentIndex();
+        const QModelIndex now = current();
         if (now.row() >= block.top && now.row() <= block.bottom && now.column() >= block.left &&
             now.column() <= block.right) {
             return block;
@@ -150,7 +156,8 @@ std::vector<int> TableView::chosen_sections() const {
     std::vector<int> sections;
     for (const Block& block : chosen_blocks()) {
         for (int section = block.left; section <= block.right; ++section) {
-            if (!isColumnHidden(section) && std::find(sections.begin(), sections.end(), section) == sections.end()) {
+            if (!heading_->isSectionHidden(section) &&
+                std::find(sections.begin(), sections.end(), section) == sections.end()) {
                 sections.push_back(section);
             }
         }
@@ -185,12 +192,12 @@ void TableView::choose_rows(const std::vector<std::uint32_t>& rows) {
         while (end < rows.size() && rows[end] == rows[end - 1] + 1) {
             ++end;
         }
-        selection.select(table_.index(static_cast<int>(rows[at]), 0),
-                         table_.index(static_cast<int>(rows[end - 1]), last));
+        selection.select(in_view(table_.index(static_cast<int>(rows[at]), 0)),
+                         in_view(table_.index(static_cast<int>(rows[end - 1]), last)));
         at = end;
     }
-    const int column = std::max(0, currentIndex().column());
-    const QModelIndex first = table_.index(static_cast<int>(rows.front()), std::min(column, last));
+    const int column = std::max(0, current().column());
+    const QModelIndex first = in_view(table_.index(static_cast<int>(rows.front()), std::min(column, last)));
     selectionModel()->setCurrentIndex(first, QItemSelectionModel::NoUpdate);
     selectionModel()->select(selection, QItemSelectionModel::ClearAndSelect);
     scrollTo(first);
@@ -204,11 +211,15 @@ void TableView::show_references(std::vector<ReferencedCells> cells) {
 }
 
 void TableView::widen(int by) {
-    const ColumnDefinition* column = table_.column(currentIndex().column());
+    const ColumnDefinition* column = table_.column(current().column());
     if (column == nullptr) {
         return;
     }
-    const int now = static_cast<int>(std::lround(columnWidth(currentIndex().column()) / look().zoom));
+    if (laid_across()) {
+        return document_.refuse(
+            {"The rows of a table that is laid across are all as wide as its widest value asks.", {}});
+    }
+    const int now = static_cast<int>(std::lround(columnWidth(current().column()) / look().zoom));
     document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
                     resize_column(document_.study(), column->id, by == 0 ? 0 : std::max(40, now + by)));
 }
@@ -231,7 +242,7 @@ void TableView::take_label(int section, const QString& text, Qt::Key then) {
         next >= 0 && next < columns ? heading_->edit_label(next) : setFocus();
     } else if (then == Qt::Key_Return || then == Qt::Key_Escape) {
         setFocus();
-        setCurrentIndex(table_.index(0, std::min(section, columns - 1)));
+        set_current(table_.index(0, std::min(section, columns - 1)));
     }
 }
 
@@ -268,9 +279,11 @@ bool TableView::can_continue() const {
     return filled;
 }
 
+/// In a view that is laid across, by transposed coordinates, as all that has to do with the drop.
 QRect TableView::continue_handle_rect() const {
     const Block block = chosen();
-    const QRect last = visualRect(table_.index(block.bottom, block.left));
+    const QRect seen = rect_of(table_.index(block.bottom, block.left));
+    const QRect last = laid_across() ? transposed(seen) : seen;
     const int size = look().px(continue_handle_size);
     return {last.left() + look().px(4), last.bottom() - size / 3, size, size + size / 3};
 }
@@ -281,13 +294,14 @@ void TableView::paint_continue_handle(QPainter& painter) const {
     const QRect rect = continue_handle_rect();
     const Look& in_use = look();
     painter.setRenderHint(QPainter::Antialiasing);
+    painter.setTransform(laid_across() ? transposition : QTransform(), true);
     const Block block = chosen();
     if (continuing_to_ > block.bottom) {
-        const QRect first = visualRect(table_.index(block.bottom, block.left));
-        const QRect last = visualRect(table_.index(std::min(continuing_to_, table_.rowCount() - 1), block.right));
+        const QRect filled = rect_of(table_.index(block.bottom + 1, block.left)) |
+                             rect_of(table_.index(std::min(continuing_to_, table_.rowCount() - 1), block.right));
         painter.setPen(QPen(in_use.follows, 1.5, Qt::DashLine));
         painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRect(QPoint(first.left() + 1, first.bottom() + 1), QPoint(last.right() - 1, last.bottom())));
+        painter.drawRect((laid_across() ? transposed(filled) : filled).adjusted(1, 0, -1, 0));
     }
     const double x = rect.center().x();
     const double r = rect.width() / 2.0;
@@ -310,7 +324,7 @@ void TableView::paintEvent(QPaintEvent* event) {
 }
 
 void TableView::mousePressEvent(QMouseEvent* event) {
-    const QModelIndex index = indexAt(event->pos());
+    const QModelIndex index = in_table(indexAt(event->pos()));
     if (active_editor_.writing() && event->button() == Qt::LeftButton) {
         if (index.isValid()) {
             pointing_from_ = pointing_to_ = index;
@@ -320,7 +334,9 @@ void TableView::mousePressEvent(QMouseEvent* event) {
         return;
     }
     if (event->button() == Qt::LeftButton && can_continue() &&
-        continue_handle_rect().adjusted(-3, -2, 3, 3).contains(event->pos())) {
+        continue_handle_rect()
+            .adjusted(-3, -2, 3, 3)
+            .contains(laid_across() ? event->pos().transposed() : event->pos())) {
         continuing_to_ = chosen().bottom;
         return;
     }
@@ -335,7 +351,7 @@ void TableView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 void TableView::mouseMoveEvent(QMouseEvent* event) {
     if (pointing_from_.isValid()) {
-        const QModelIndex now = indexAt(event->pos());
+        const QModelIndex now = in_table(indexAt(event->pos()));
         const bool inside = now.isValid() && now.row() < table_.table_rows() && table_.column(now.column()) != nullptr;
         if (inside && now != pointing_to_) {
             pointing_to_ = now;
@@ -350,13 +366,16 @@ void TableView::mouseMoveEvent(QMouseEvent* event) {
     if (continuing_to_ < 0) {
         return QTableView::mouseMoveEvent(event);
     }
-    const int row = rowAt(event->pos().y());
-    const int below = rowViewportPosition(table_.rowCount() - 1) + rowHeight(table_.rowCount() - 1);
+    const int row = row_at(event->pos());
+    const int along = laid_across() ? event->pos().x() : event->pos().y();
+    const int last = table_.rowCount() - 1;
+    const int below = row_names_->sectionViewportPosition(last) + row_names_->sectionSize(last);
     // Under the last row there are further ones to be had.
     continuing_to_ =
-        row >= 0 ? row : table_.rowCount() - 1 + std::max(0, (event->pos().y() - below) / std::max(1, rowHeight(0)));
-    if (event->pos().y() > viewport()->height() - 10) {
-        verticalScrollBar()->setValue(verticalScrollBar()->value() + 1);
+        row >= 0 ? row : last + std::max(0, (along - below) / std::max(1, row_names_->defaultSectionSize()));
+    if (along > (laid_across() ? viewport()->width() : viewport()->height()) - 10) {
+        QScrollBar* bar = laid_across() ? horizontalScrollBar() : verticalScrollBar();
+        bar->setValue(bar->value() + (laid_across() ? row_names_->defaultSectionSize() : 1));
     }
     QToolTip::showText(event->globalPosition().toPoint(), tr("continue to row %1").arg(continuing_to_ + 1), this);
     viewport()->update();
@@ -375,8 +394,8 @@ void TableView::mouseReleaseEvent(QMouseEvent* event) {
     continuing_to_ = -1;
     viewport()->update();
     if (to == block.bottom) { // only clicked: it lies over the cell below, which is then the one that was meant
-        const QModelIndex below = indexAt(event->pos());
-        return below.isValid() ? setCurrentIndex(below) : void();
+        const QModelIndex below = in_table(indexAt(event->pos()));
+        return below.isValid() ? set_current(below) : void();
     }
     if (to > block.bottom) {
         document_.perform(tr("continuing"),
@@ -392,13 +411,13 @@ void TableView::keyPressEvent(QKeyEvent* event) {
     }
     const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
     if (plain && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
-        return move_current((event->modifiers() & Qt::ShiftModifier) != 0 ? -1 : 1, 0);
+        return step((event->modifiers() & Qt::ShiftModifier) != 0 ? -1 : 1, 0);
     }
     if (plain && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
         return clear_selected();
     }
     if (plain && event->text() == QStringLiteral("=")) {
-        Q_EMIT formula_wanted(currentIndex().column(), QStringLiteral("="));
+        Q_EMIT formula_wanted(current().column(), QStringLiteral("="));
         return;
     }
     QTableView::keyPressEvent(event);
@@ -411,9 +430,9 @@ void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint 
         move_current(-1, 0);
     }
     if (hint == QAbstractItemDelegate::SubmitModelCache) {
-        move_current(1, 0);
+        step(1, 0);
     } else if (tab) {
-        move_current(0, hint == QAbstractItemDelegate::EditNextItem ? 1 : -1);
+        step(0, hint == QAbstractItemDelegate::EditNextItem ? 1 : -1);
     }
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/formula_editor/active_editor.h"
+#include "app/look/row_header.h"
 #include "app/table/referenced_cells.h"
 #include "app/table/table_heading.h"
 #include "app/table_model/table_model.h"
@@ -9,15 +10,23 @@
 
 #include <QPersistentModelIndex>
 #include <QTableView>
+#include <QTransposeProxyModel>
 
 namespace ledgefall {
 
 /// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, = begins a formula,
-/// Delete empties, typing writes.
+/// Delete empties, typing writes. Of a table that is laid across the rows run to the right and the headings stand at
+/// the left; all that is said to and asked of the view is in the table's own rows and columns, whichever way it lies.
 class TableView : public QTableView, public ShowsReferences {
     Q_OBJECT
   public:
     TableView(TableModel& model, Document& document, ActiveEditor& active_editor, QWidget* parent = nullptr);
+
+    bool laid_across() const { return transposed_ != nullptr; }
+    QModelIndex current() const; ///< the current cell, as one of the table's model
+    void set_current(const QModelIndex& cell);
+    QRect rect_of(const QModelIndex& cell) const; ///< where it stands in the viewport
+    void bring_into_view(const QModelIndex& cell);
 
     void show_references(std::vector<ReferencedCells> cells);
     const std::vector<ReferencedCells>& referenced_cells() const override { return referenced_; }
@@ -43,10 +52,11 @@ class TableView : public QTableView, public ShowsReferences {
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
     TableHeading& heading() { return *heading_; }
-    int content_height() const;
-    int names_width() const; ///< of the rows of a two-way table, which have the values of its axis for names ///< of
-                             ///< the headings and all rows
-    void fit_columns();      ///< widths to what is in them, where the study does not say a width
+    RowHeader& row_names() { return *row_names_; }
+    int content_height() const; ///< of the headings and all rows; of a table that is laid across, of all columns
+    int content_width() const;  ///< of a table that is laid across
+    int names_width() const;    ///< of the rows of a two-way table, which have the values of its axis for names
+    void fit_columns();         ///< widths to what is in them, where the study does not say a width
     void keep_current_in_view();
     void restyle();
 
@@ -86,7 +96,13 @@ class TableView : public QTableView, public ShowsReferences {
     Study copied_piece() const;
     LabelledColumns copied_columns() const;
     bool paste_piece(const QByteArray& bytes);
+    QModelIndex in_view(const QModelIndex& cell) const;
+    QModelIndex in_table(const QModelIndex& seen) const;
+    int row_at(const QPoint& at) const;
     void move_current(int rows, int columns);
+    void step(int down, int right); ///< as it is seen
+    void fit_across();
+    int widest_row_name() const;
     void section_moved(int section, int from, int to);
     void take_label(int section, const QString& text, Qt::Key then);
     void paint_continue_handle(QPainter& painter) const;
@@ -99,7 +115,9 @@ class TableView : public QTableView, public ShowsReferences {
     TableModel& table_;
     Document& document_;
     ActiveEditor& active_editor_;
+    QTransposeProxyModel* transposed_ = nullptr; ///< of a table that is laid across
     TableHeading* heading_;
+    RowHeader* row_names_;
     /// How wide a column's content was found to be, for the cells and the format for which it was.
     struct Fitted {
         const Column* cells = nullptr;

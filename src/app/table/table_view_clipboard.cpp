@@ -28,6 +28,8 @@ namespace {
 
 /// Beside the text, where its first line is the names of whole columns.
 const QString names_format = QStringLiteral("application/x-ledgefall-names");
+/// Whether the text has a line for each column, as a table that is laid across shows them: 1 or 0.
+const QString across_format = QStringLiteral("application/x-ledgefall-across");
 /// Whole columns with their formulas: a study of one table, as a file of studies has it.
 const QString piece_format = QStringLiteral("application/x-ledgefall-columns");
 
@@ -62,6 +64,29 @@ QString html_table_text(const QString& html) {
     return out;
 }
 
+/// Lines for columns and the other way round, of tab-separated text or of text with other signs between its fields.
+QString with_lines_for_columns(const QString& text) {
+    DialectChoice choice;
+    choice.delimiter = text.contains(u'\t') || !text.contains(u';') ? '\t' : ';';
+    choice.header = false;
+    choice.comment = "";
+    choice.blank_lines_at_end = true;
+    const Result<Delimited> read = read_delimited(text.toStdString(), choice);
+    if (!read) {
+        return text;
+    }
+    std::string out;
+    for (std::size_t column = 0; column < read->width(); ++column) {
+        for (std::size_t line = 0; line < read->records.size(); ++line) {
+            const auto& fields = read->records[line];
+            out +=
+                (line == 0 ? "" : "\t") + (column < fields.size() ? quoted_field(fields[column], '\t') : std::string());
+        }
+        out += '\n';
+    }
+    return QString::fromStdString(out);
+}
+
 } // namespace
 
 void TableView::copy() const {
@@ -75,12 +100,14 @@ void TableView::copy() const {
             {"These values are being worked out and were not copied: copy again when they are there.", {}});
     }
     auto* block = new QMimeData;
-    block->setText(copied());
+    block->setText(laid_across() ? with_lines_for_columns(copied()) : copied());
+    block->setData(across_format, laid_across() ? "1" : "0");
     // Of a large block the text alone, which is made at once: the window does not wait.
     constexpr std::size_t most_cells = 100'000;
     const bool small = static_cast<std::size_t>(chosen().rows()) * chosen_sections().size() <= most_cells;
     if (small) {
-        block->setHtml(QString::fromStdString(write_html_table(copied_columns())));
+        block->setHtml(QString::fromStdString(laid_across() ? write_html_table_across(copied_columns())
+                                                            : write_html_table(copied_columns())));
     }
     if (whole_columns_chosen()) {
         block->setData(names_format, "1");
@@ -152,10 +179,9 @@ void TableView::choose_block(const Block& block) {
     if (!first.isValid()) {
         return;
     }
-    setCurrentIndex(first);
-    selectionModel()->select(
-        QItemSelection(first, table_.index(std::max(block.top, bottom), std::max(block.left, right))),
-        QItemSelectionModel::ClearAndSelect);
+    const QModelIndex last = table_.index(std::max(block.top, bottom), std::max(block.left, right));
+    set_current(first);
+    selectionModel()->select(QItemSelection(in_view(first), in_view(last)), QItemSelectionModel::ClearAndSelect);
 }
 
 Study TableView::copied_piece() const {
@@ -217,14 +243,20 @@ bool TableView::paste_piece(const QByteArray& bytes) {
 
 void TableView::paste() {
     const QMimeData* offered = QGuiApplication::clipboard()->mimeData();
-    const bool behind = currentIndex().row() <= 0 && table_.column(currentIndex().column()) == nullptr;
+    const bool behind = current().row() <= 0 && table_.column(current().column()) == nullptr;
     if (offered != nullptr && offered->hasFormat(piece_format) && !table_.two_way() &&
         (behind || whole_columns_chosen()) && paste_piece(offered->data(piece_format))) {
         return;
     }
     const QString text = offered == nullptr ? QString() : offered->text();
     const QString table = offered == nullptr || text.contains(u'\t') ? QString() : html_table_text(offered->html());
-    paste(table.isEmpty() ? text : table, offered != nullptr && offered->hasFormat(names_format));
+    const QString block = table.isEmpty() ? text : table;
+    const bool lines_are_columns =
+        offered != nullptr && offered->hasFormat(across_format)
+            ? offered->data(across_format) == "1"
+            : laid_across() && !is_meant_as_definitions(block.toStdString()) && !is_definitions(block.toStdString());
+    paste(lines_are_columns ? with_lines_for_columns(block) : block,
+          offered != nullptr && offered->hasFormat(names_format));
 }
 
 bool TableView::whole_columns_chosen() const {
@@ -273,7 +305,7 @@ QString TableView::copied() const {
 }
 
 void TableView::paste(const QString& text, bool with_names) {
-    const QModelIndex at = currentIndex();
+    const QModelIndex at = current();
     DialectChoice choice;
     choice.delimiter = text.contains(QLatin1Char('\t')) || !text.contains(QLatin1Char(';')) ? '\t' : ';';
     const bool at_top_of_new = at.row() <= 0 && table_.column(at.column()) == nullptr && !table_.two_way();

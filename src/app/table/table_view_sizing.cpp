@@ -52,7 +52,7 @@ int TableView::content_width(int section) const {
         fitted.rows != table_.table_rows()) {
         fitted = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
     }
-    const int below = width_below ? width_below(section) : 0;
+    const int below = width_below && !laid_across() ? width_below(section) : 0;
     return std::max(std::min(fitted.width, look().px(280)) + look().px(28), std::min(below, look().px(200)));
 }
 
@@ -116,6 +116,9 @@ int TableView::widest_of(int section, const Format& format) const {
 }
 
 void TableView::fit_columns() {
+    if (laid_across()) {
+        return fit_across();
+    }
     fitting_ = true;
     bool changed = heading_->sizeHint().height() != heading_->height();
     for (int section = 0; section < table_.columnCount(); ++section) {

@@ -190,6 +190,7 @@ Table StudyReader::table(const Json& json, const Place& place) {
     if (axes > 2 || cannot) {
         refuse("The table at %1 needs one axis, or two that each have values of their own.", {place.text()});
     }
+    table.laid_across = yes(json, "laid_across", place) && !table.two_way();
     list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
     list(json, "columns", place,
          [&](const Json& item, const Place& at) { table.columns.emplace_back(column(item, at)); });

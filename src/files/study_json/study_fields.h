@@ -25,7 +25,8 @@ inline constexpr std::string_view axis[] = {"source", "label", "unit", "note", "
 inline constexpr const char* foot[] = {"id", "label", "formula", "columns", "format", "place"};
 /// In the order of FootLine::Place.
 inline constexpr std::string_view foot_places[] = {"under_and_beside", "under", "beside"};
-inline constexpr const char* table[] = {"id", "name", "label", "note", "axes", "ledge", "columns", "foot", "groups"};
+inline constexpr const char* table[] = {"id",          "name",  "label",   "note", "axes",
+                                        "laid_across", "ledge", "columns", "foot", "groups"};
 inline constexpr const char* study[] = {"format", "version", "language", "title",  "note", "settings",
                                         "ledge",  "tables",  "checks",   "charts", "runs", "runs_table"};
 inline constexpr const char* run[] = {"id",  "name",     "seed",      "formulas", "drawn",

@@ -282,6 +282,9 @@ Json table_json(const Table& table) {
     for (const Axis* axis : table.axes()) {
         json["axes"].push_back(axis_json(*axis));
     }
+    if (table.laid_across) {
+        json["laid_across"] = true;
+    }
     if (!table.ledge.empty()) {
         json["ledge"] = held_list(table.ledge);
     }

@@ -62,6 +62,19 @@ std::string write_html_table(const LabelledColumns& columns) {
     return out + "</tbody>\n</table>\n";
 }
 
+std::string write_html_table_across(const LabelledColumns& columns) {
+    std::string out = "<table>\n<tbody>\n";
+    for (const NewColumn& column : columns.columns) {
+        out += "<tr><th scope=\"row\">" + for_html(heading_of(column)) + "</th>";
+        for (std::size_t row = 0; row < columns.rows(); ++row) {
+            out += is_number(column) ? "<td style=\"text-align: right\">" : "<td>";
+            out += for_html(cell_text(column, row)) + "</td>";
+        }
+        out += "</tr>\n";
+    }
+    return out + "</tbody>\n</table>\n";
+}
+
 std::string write_markdown_table(const LabelledColumns& columns) {
     std::string out = "|";
     std::string rule = "|";

@@ -87,6 +87,14 @@ Result<Study> label_table(Study study, Id id, const std::string& label, const st
     });
 }
 
+Result<Study> lay_across(const Study& study, Id id, bool across) {
+    const Table* table = study.table(id);
+    if (table != nullptr && table->two_way()) {
+        return Sentence{"%1 is a two-way table: swap its axes instead.", {table->name}};
+    }
+    return with_table(study, id, [across](Table& copy) { copy.laid_across = across; });
+}
+
 Result<Study> retitle_table(const Study& study, Id id, const std::string& title) {
     const Table* table = study.table(id);
     if (table == nullptr || title.empty()) {

@@ -27,6 +27,9 @@ Result<Study> rename_table(const Study& study, Id table, const std::string& name
 Result<Study> label_table(Study study, Id table, const std::string& label, const std::string& note);
 /// A title as it is typed over a table; the name in formulas follows it where it was made from the title before.
 Result<Study> retitle_table(const Study& study, Id table, const std::string& title);
+/// Whether the rows of a table with one axis run to the right when it is shown; no value changes by it. A two-way table
+/// is refused: its axes are swapped instead.
+Result<Study> lay_across(const Study& study, Id table, bool across);
 Result<Study> remove_table(const Study& study, Id table, IfUsed if_used = IfUsed::refuse);
 /// Rows from 1 to a number, or to a formula of held values, in place of the rows that there are; refused where the
 /// formula cannot be read. What it comes to is found when it is worked out: up to 20,000,000 rows.

@@ -199,8 +199,9 @@ struct Table {
     std::string name;
     std::string label;
     std::string note;
-    Axis axis;                            ///< of the rows
-    std::optional<Axis> across;           ///< of a two-way table's columns
+    Axis axis;                  ///< of the rows
+    std::optional<Axis> across; ///< of a two-way table's columns
+    bool laid_across = false;   ///< whether its rows run to the right when it is shown; of a table with one axis
     std::vector<Shared<HeldValue>> ledge; ///< held values that belong to this table
     std::vector<Shared<ColumnDefinition>> columns;
     std::vector<Shared<FootLine>> foot;
