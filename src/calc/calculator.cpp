@@ -178,7 +178,7 @@ Result<Calculator::Done> Calculator::save_as(const std::string& path) {
         return Done();
     }
     std::vector<Sentence> reports;
-    const Result<std::string> bytes = format.write_worksheet(study_, results(), reports);
+    const Result<std::string> bytes = format.write_worksheet(study_, results(), {}, reports);
     if (!bytes) {
         return Sentence{"%1: %2", {path, bytes.refusal().text()}};
     }

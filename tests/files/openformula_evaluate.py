@@ -206,7 +206,7 @@ FUNCTIONS = {
     "MATCH": lambda key, keys, _: 1 + [k.lower() if isinstance(k, str) else k for k in keys].index(
         key.lower() if isinstance(key, str) else key
     ),
-    "ABS": lambda x: abs(as_number(x)),
+    "ABS": lambda x: Range(abs(as_number(v)) for v in x) if isinstance(x, Range) else abs(as_number(x)),
     "SQRT": lambda x: math.sqrt(as_number(x)),
     "EXP": lambda x: math.exp(as_number(x)),
     "LN": lambda x: math.log(as_number(x)),
@@ -395,6 +395,8 @@ class Evaluator:
             assert self.peek(")")
         if name == "ROW":
             return float(self.place[0] + 1)
+        if name == "COLUMN":
+            return float(self.place[1] + 1)
         return FUNCTIONS[name](*arguments)
 
     def branch(self, taken):

@@ -122,6 +122,24 @@ const std::vector<Expected>& all_expected() {
          1,
          1},
         {"laid_across", {"so_far = sum(rain[1..i])", "in_inches = rain / 25.4"}, {}},
+        {"blocks",
+         {"ratio = mass / size", "share = size / sum(size)",
+          "count = count(Data.size <= up_to[i]) - count(Data.size <= up_to[i-1])",
+          "nearest_in_a_block = pick(Charges.charge where Charges.from = max(Charges.from where Charges.from <= 4.9))",
+          "nearest_in_a_column = pick(Charges.charge where Charges.from = max(Charges.from where Charges.from <= 5))",
+          "nearest_by_place = pick(Charges.charge where Charges.from = max(Charges.from where Charges.from <= 100))",
+          "second_largest = quantile(Data.size, (count(Data.size) - 2 + 0.5) / count(Data.size), 1)",
+          "third_smallest = quantile(Data.size, (3 - 0.5) / count(Data.size), 1)",
+          "sum_by_a_product = sum(Data.size where Data.site = \"pool\")",
+          "count_by_a_product = count(Data.site = \"pool\" and Data.size > 4)",
+          "begins_so = count(starts(Data.site, \"po\"))", "has_it = count(contains(Data.site, \"r\"))",
+          "does_not_end_so = count(not contains(Data.site, \"e\"))",
+          "over_two_columns = count(Data.size >= 4) + count(Data.mass >= 4)",
+          "largest_of_some = max(Data.size where Data.site = \"pool\")"},
+         {},
+         0,
+         3,
+         12},
         {"functions",
          {"count = count(Data.site = site[i])",
           "size = sum(Data.size where Data.site = site[i])",
@@ -225,7 +243,7 @@ class OpenFormulaRecovery : public QObject {
                 ++files;
             }
         }
-        QCOMPARE(files, std::size_t(42));
+        QCOMPARE(files, std::size_t(44));
     }
 
     /// Both formats say the same.

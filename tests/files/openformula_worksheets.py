@@ -34,6 +34,7 @@ class Sheet:
     def __init__(self, name="Sheet1"):
         self.name = name
         self.cells = {}  # (row, column) -> (value, formula, format)
+        self.blocks = {}  # (row, column) -> (rows, formula)
 
     def put(self, place, value, formula=None, number_format=None):
         match = re.fullmatch(r"([A-Z]+)(\d+)", place)
@@ -46,6 +47,13 @@ class Sheet:
         for column, value in enumerate(values):
             if value is not None:
                 self.put(letters(column) + str(at), value)
+
+    def block(self, place, values, formula):
+        """One formula for a block of cells under each other."""
+        match = re.fullmatch(r"([A-Z]+)(\d+)", place)
+        for at, value in enumerate(values):
+            self.put(f"{match[1]}{int(match[2]) + at}", value)
+        self.blocks[int(match[2]) - 1, ord(match[1]) - 65] = (len(values), formula)
 
     def value(self, place):
         match = re.fullmatch(r"([A-Z]+)(\d+)", place)
@@ -76,7 +84,10 @@ def write_xlsx(path, sheets, names):
             if isinstance(value, datetime.date) and code is None:
                 code = "yyyy-mm-dd"
             style = formats.setdefault(code, book.add_format({"num_format": code})) if code else None
-            if formula:
+            if (row, column) in sheet.blocks:
+                rows, formula = sheet.blocks[row, column]
+                out.write_array_formula(row, column, row + rows - 1, column, "{=" + formula + "}", style, value)
+            elif formula:
                 shown = value.toordinal() - 693594 if isinstance(value, datetime.date) else value
                 out.write_formula(row, column, "=" + formula, style, "" if shown is None else shown)
             elif isinstance(value, datetime.date):
@@ -120,6 +131,13 @@ def write_ods(path, sheets, names):
                 column_before = column + 1
                 value, formula, code = sheet.cells[at, column]
                 more = {"formula": open_formula(formula)} if formula else {}
+                if (at, column) in sheet.blocks:
+                    rows, formula = sheet.blocks[at, column]
+                    more = {
+                        "formula": open_formula(formula),
+                        "numbermatrixrowsspanned": rows,
+                        "numbermatrixcolumnsspanned": 1,
+                    }
                 if code and code != "yyyy-mm-dd":
                     more["stylename"] = style_of(code)
                 if value is None:
@@ -545,7 +563,51 @@ def classes():
     return [sheet], {}
 
 
+def blocks():
+    """Formulas for blocks of cells, products with conditions, nearest and k-th values, signs for any text."""
+    data = Sheet("Data")
+    data.row(1, "Site", "Size", "Mass", "Ratio", "Share")
+    sites = ["riffle", "pool", "riffle", "weir", "pool", "riffle", "weir", "pool"]
+    sizes = [3.5, 4.25, 2.0, 6.5, 5.75, 3.0, 7.25, 4.0]
+    masses = [1.25, 1.5, 0.75, 2.5, 2.25, 1.0, 3.0, 1.75]
+    for at in range(8):
+        data.row(at + 2, sites[at], sizes[at], masses[at])
+    data.block("D2", [m / s for s, m in zip(sizes, masses)], "C2:C9/B2:B9")
+    data.block("E2", [s / math.fsum(sizes) for s in sizes], "B2:B9/SUM(B2:B9)")
+    classes = Sheet("Classes")
+    classes.row(1, "Up to", "Count")
+    limits = [2, 4, 6, 8]
+    for at, limit in enumerate(limits):
+        classes.row(at + 2, limit)
+    counts = [sum(1 for s in sizes if (s <= limit) and (at == 0 or s > limits[at - 1])) for at, limit in enumerate(limits)]
+    classes.block("B2", counts, "FREQUENCY(Data!$B$2:$B$9,A2:A5)")
+    charges = Sheet("Charges")
+    charges.row(1, "From", "Charge")
+    for at, (least, charge) in enumerate([(0, 2.5), (3, 4.0), (5, 6.5), (7, 9.0)]):
+        charges.row(at + 2, least, charge)
+    out = Sheet("Looked up")
+    answers = [
+        ("nearest in a block", 4.0, "VLOOKUP(4.9,Charges!$A$2:$B$5,2)"),
+        ("nearest in a column", 6.5, "LOOKUP(5,Charges!$A$2:$A$5,Charges!$B$2:$B$5)"),
+        ("nearest by place", 9.0, "INDEX(Charges!$B$2:$B$5,MATCH(100,Charges!$A$2:$A$5,1))"),
+        ("second largest", sorted(sizes)[-2], "LARGE(Data!$B$2:$B$9,2)"),
+        ("third smallest", sorted(sizes)[2], "SMALL(Data!$B$2:$B$9,3)"),
+        ("sum by a product", 4.25 + 5.75 + 4.0, 'SUMPRODUCT((Data!$A$2:$A$9="pool")*Data!$B$2:$B$9)'),
+        ("count by a product", 2, 'SUMPRODUCT(--(Data!$A$2:$A$9="pool"),--(Data!$B$2:$B$9>4))'),
+        ("begins so", 3, 'COUNTIF(Data!$A$2:$A$9,"po*")'),
+        ("has it", 5, 'COUNTIF(Data!$A$2:$A$9,"*r*")'),
+        ("does not end so", 3, 'COUNTIF(Data!$A$2:$A$9,"<>*e*")'),
+        ("over two columns", 5, 'COUNTIF(Data!$B$2:$C$9,">=4")'),
+        ("largest of some", 5.75, 'MAXIFS(Data!$B$2:$B$9,Data!$A$2:$A$9,"pool")'),
+    ]
+    for at, (label, value, formula) in enumerate(answers):
+        out.put(f"A{at * 2 + 1}", label)
+        out.put(f"B{at * 2 + 1}", value, formula)
+    return [data, classes, charges, out], {}
+
+
 WORKSHEETS = {
+    "blocks": blocks,
     "beside": beside,
     "marks": marks,
     "binomial": binomial,

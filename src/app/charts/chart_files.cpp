@@ -34,6 +34,10 @@ void paint(ChartPlot& plot, QPaintDevice* device, const QSize& size) {
 
 } // namespace
 
+QSize chart_picture_size(const QSize& shape) {
+    return page_shape(shape);
+}
+
 QByteArray chart_picture(const FiguresPtr& figures, const QString& title, const QSize& shape, PictureForm form) {
     const LookForPrint print;
     const QSize size = page_shape(shape);

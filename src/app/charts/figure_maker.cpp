@@ -1,15 +1,17 @@
 #include "app/charts/figure_maker.h"
 
+#include "app/charts/chart_files.h"
 #include "core/study/edits/edits.h"
 
 namespace ledgefall {
-namespace {
 
 FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart) {
     ChartFigures figures = chart_figures(study, *results, chart);
     figures.results = results;
     return std::make_shared<const ChartFigures>(std::move(figures));
 }
+
+namespace {
 
 FiguresPtr work_out(const FigureMaker::Question& asked) {
     if (!asked.ask_numbers) {

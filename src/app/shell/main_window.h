@@ -17,6 +17,7 @@
 #include "app/shell/study_files.h"
 #include "app/shell/table_commands.h"
 #include "app/starters/start_page.h"
+#include "files/sheet_writing/workbook_of_study.h"
 #include "files/tables/labelled_columns.h"
 
 #include <QMainWindow>
@@ -81,6 +82,7 @@ class MainWindow : public QMainWindow {
     void changeEvent(QEvent* event) override;
 
   private:
+    std::vector<ChartPicture> pictures_of_charts();
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                  const char* symbol = nullptr);
     void lay_out();

@@ -1,5 +1,6 @@
 // Files that come in from outside and tables that go out.
 
+#include "app/charts/chart_files.h"
 #include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/prompts.h"
@@ -10,6 +11,7 @@
 #include "files/formats/file_format.h"
 #include "files/tables/delimited_columns.h"
 
+#include <QCoreApplication>
 #include <QFileInfo>
 
 namespace ledgefall {
@@ -111,6 +113,30 @@ void MainWindow::choose_worksheet_export() {
     }
 }
 
+/// What the charts draw is worked out aside; they are painted here, one after the other.
+std::vector<ChartPicture> MainWindow::pictures_of_charts() {
+    const Study study = document_.study();
+    const auto figures = document_.waited_work().run(tr("Drawing the charts…"), WaitedWork::WhenStopped::leave,
+                                                     [study, results = document_.snapshot()] {
+                                                         std::vector<FiguresPtr> out;
+                                                         for (const auto& chart : study.charts) {
+                                                             out.push_back(figures_of(study, results, *chart));
+                                                         }
+                                                         return out;
+                                                     });
+    std::vector<ChartPicture> pictures;
+    constexpr QSize shape(640, 420);
+    for (std::size_t at = 0; figures && at < figures->size(); ++at) {
+        const Chart& chart = *study.charts[at];
+        const QByteArray png =
+            chart_picture((*figures)[at], QString::fromStdString(chart.label), shape, PictureForm::png);
+        const QSize size = chart_picture_size(shape);
+        pictures.push_back({chart.id, png.toStdString(), size.width(), size.height()});
+        QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents);
+    }
+    return pictures;
+}
+
 bool MainWindow::export_worksheet(const QString& path) {
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_worksheet == nullptr) {
@@ -121,12 +147,13 @@ bool MainWindow::export_worksheet(const QString& path) {
         std::shared_ptr<const std::string> bytes;
         std::vector<Sentence> reports;
     };
+    const auto pictures = pictures_of_charts();
     const auto written =
         document_.waited_work().run(tr("Writing %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
-                                    [study = document_.study(), results = document_.snapshot(),
+                                    [study = document_.study(), results = document_.snapshot(), pictures,
                                      write = format.write_worksheet]() -> Result<Written> {
                                         Written out;
-                                        Result<std::string> bytes = write(study, *results, out.reports);
+                                        Result<std::string> bytes = write(study, *results, pictures, out.reports);
                                         if (!bytes) {
                                             return bytes.refusal();
                                         }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "files/sheet_study/worksheet_study.h"
+#include "files/sheet_writing/workbook_of_study.h"
 #include "files/tables/labelled_columns.h"
 
 #include <string>
@@ -22,8 +23,10 @@ struct FileFormat {
     std::string (*write_study)(const Study& study) = nullptr;
     /// A study recovered from a worksheet, with what is to be said of it before it is taken.
     Result<WorksheetStudy> (*read_worksheet)(std::string_view bytes) = nullptr;
-    /// A whole study as worksheets; what could not be written as formulas is told in `reports`.
+    /// A whole study as worksheets, with pictures of its charts; what could not be written as formulas, or not at all,
+    /// is told in `reports`.
     Result<std::string> (*write_worksheet)(const Study& study, const Results& results,
+                                           const std::vector<ChartPicture>& pictures,
                                            std::vector<Sentence>& reports) = nullptr;
     Result<LabelledColumns> (*read_columns)(std::string_view bytes) = nullptr;
     std::string (*write_columns)(const LabelledColumns& columns) = nullptr;

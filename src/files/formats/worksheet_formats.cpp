@@ -1,5 +1,4 @@
 #include "files/formats/formats.h"
-#include "files/sheet_writing/workbook_of_study.h"
 #include "files/sheet_writing/worksheet_writers.h"
 #include "files/worksheets/worksheet_readers.h"
 
@@ -13,8 +12,9 @@ Result<WorksheetStudy> recovered(std::string_view bytes) {
 }
 
 template <Result<std::string> (*write)(const Workbook&)>
-Result<std::string> written(const Study& study, const Results& results, std::vector<Sentence>& reports) {
-    const Workbook workbook = workbook_of_study(study, results);
+Result<std::string> written(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures,
+                            std::vector<Sentence>& reports) {
+    const Workbook workbook = workbook_of_study(study, results, pictures);
     reports = workbook.reports;
     return write(workbook);
 }

@@ -108,8 +108,9 @@ ColumnDefinition ColumnRecovery::given(std::size_t field) const {
 }
 
 /// The formula that at least half of a column's formulas are, the later where two are equally many; null where there is
-/// none.
+/// none, and where it stands in one row alone among others with values.
 std::shared_ptr<const SheetFormula> ColumnRecovery::usual_formula(const Cells& cells) const {
+    constexpr std::size_t few = 3;
     std::unordered_map<const SheetFormula*, std::size_t> counts;
     std::size_t all = 0;
     std::shared_ptr<const SheetFormula> out;
@@ -122,7 +123,11 @@ std::shared_ptr<const SheetFormula> ColumnRecovery::usual_formula(const Cells& c
             }
         }
     }
-    constexpr std::size_t few = 3;
+    const auto filled = std::count_if(cells.begin(), cells.end(),
+                                      [](const SheetCell* cell) { return cell != nullptr && cell->has_value; });
+    if (out != nullptr && counts[out.get()] == 1 && filled > static_cast<std::ptrdiff_t>(few)) {
+        return nullptr;
+    }
     return out != nullptr && (2 * counts[out.get()] > all || (all < few && cells.size() <= few)) ? out : nullptr;
 }
 

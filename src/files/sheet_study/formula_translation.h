@@ -13,6 +13,7 @@ inline std::string bracketed(const std::string& text) {
 struct TranslatedSample {
     std::string text;
     std::optional<std::size_t> table;
+    std::vector<std::string> columns = {}; ///< where there are several, each of them
 };
 
 /// The saying of one formula: values and operators in formula_translator.cpp, places and ranges in
@@ -137,6 +138,15 @@ class FormulaTranslation {
     std::string conditions(const SheetNode& node, std::size_t from);
 
     std::string condition(const std::string& sample_text, const SheetNode& asked);
+
+    std::optional<std::size_t> heading_above(const WorkbookPlace& at) const;
+
+    std::string one_column(const SheetNode& node);
+    std::string count_by(const SheetNode& node);
+    static std::string like(const std::string& sample_text, const Criterion& criterion);
+    static void add_factors(const SheetNode& node, std::vector<const SheetNode*>& out);
+    std::string sum_of_products(const std::vector<const SheetNode*>& factors);
+    std::string nearest(const std::string& wanted, const std::string& keys, const SheetNode& key);
 
     std::string taken_by(const SheetNode& node, const std::string& measure);
 

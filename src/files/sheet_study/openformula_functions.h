@@ -25,22 +25,27 @@ const OpenFormulaFunction* openformula_function(std::string_view name, std::size
 /// Functions whose arguments decide what is said: those that count or take by a condition, and lookups.
 enum class ArgumentForm : std::uint8_t {
     none,
-    when,              ///< IF
-    unless_at_fault,   ///< IFERROR
-    all_of,            ///< AND
-    any_of,            ///< OR
-    count_by,          ///< COUNTIF, COUNTIFS: pairs of range and condition
-    sum_by,            ///< SUMIF: range, condition, range to add up
-    mean_by,           ///< AVERAGEIF
-    sum_by_several,    ///< SUMIFS: range to add up, then pairs
-    mean_by_several,   ///< AVERAGEIFS
-    lookup_in_block,   ///< VLOOKUP
-    lookup_by_place,   ///< INDEX, with MATCH as its place
-    lookup_in_columns, ///< XLOOKUP
-    by_number,         ///< SUBTOTAL: a number says which measure
-    completed,         ///< DATEDIF: a text says which unit
-    convert,           ///< CONVERT: units are texts
-    distribution,      ///< the last argument says whether it is cumulative
+    when,                ///< IF
+    unless_at_fault,     ///< IFERROR
+    all_of,              ///< AND
+    any_of,              ///< OR
+    count_by,            ///< COUNTIF, COUNTIFS: pairs of range and condition
+    sum_by,              ///< SUMIF: range, condition, range to add up
+    mean_by,             ///< AVERAGEIF
+    sum_by_several,      ///< SUMIFS: range to add up, then pairs
+    mean_by_several,     ///< AVERAGEIFS
+    least_by_several,    ///< MINIFS
+    greatest_by_several, ///< MAXIFS
+    sum,                 ///< SUM, whose products may have conditions among their factors
+    sum_of_products,     ///< SUMPRODUCT, likewise
+    lookup_in_block,     ///< VLOOKUP
+    lookup_by_place,     ///< INDEX, with MATCH as its place
+    lookup_in_columns,   ///< XLOOKUP
+    lookup_in_order,     ///< LOOKUP: the nearest that is no greater
+    by_number,           ///< SUBTOTAL: a number says which measure
+    completed,           ///< DATEDIF: a text says which unit
+    convert,             ///< CONVERT: units are texts
+    distribution,        ///< the last argument says whether it is cumulative
 };
 ArgumentForm argument_form(std::string_view name);
 

@@ -233,7 +233,7 @@ class LayoutFinder {
     }
 
     /// Whether formulas have been copied to the right rather than down. A total under a column is copied to the right
-    /// in every table, and counts for neither.
+    /// in every table, and counts for neither; so do formulas that have been copied both ways.
     bool runs_across(const SheetBlock& block) const {
         std::size_t down = 0;
         std::size_t right = 0;
@@ -241,18 +241,35 @@ class LayoutFinder {
             if (cell->formula == nullptr || !cell->formula->tree) {
                 continue;
             }
-            const SheetCell* under = at(cell->place.row + 1, cell->place.column);
-            const SheetCell* beside = at(cell->place.row, cell->place.column + 1);
-            down += under != nullptr && under->formula == cell->formula ? 1 : 0;
-            right += beside != nullptr && beside->formula == cell->formula && !sums_above(*cell) ? 1 : 0;
+            const auto [row, column] = cell->place;
+            const auto same = [&](const SheetCell* other) {
+                return other != nullptr && other->formula == cell->formula;
+            };
+            const bool under = same(at(row + 1, column));
+            const bool beside = same(at(row, column + 1));
+            const bool runs_down = under || (row > 0 && same(at(row - 1, column)));
+            const bool runs_right = beside || (column > 0 && same(at(row, column - 1)));
+            down += under && !runs_right ? 1 : 0;
+            right += beside && !runs_down && !sums_above(*cell) ? 1 : 0;
         }
-        const SheetBlock& all = block;
         bool labels = true;
-        for (std::uint32_t row = all.from.row; row <= all.to.row; ++row) {
-            const SheetCell* cell = at(row, all.from.column);
+        for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
+            const SheetCell* cell = at(row, block.from.column);
             labels = labels && (cell == nullptr || cell->is_text());
         }
-        return labels && right > down;
+        return labels && (right > down || (right == down && labelled_series(block)));
+    }
+
+    /// Whether a block has series of numbers to the right of their labels, and nothing above them that could head them:
+    /// more numbers than labels.
+    bool labelled_series(const SheetBlock& block) const {
+        constexpr std::uint32_t least = 3;
+        const std::uint32_t numbers = block.to.column - block.from.column;
+        return numbers >= least && numbers > block.to.row - block.from.row + 1 && !headed_by_numbers(block) &&
+               std::all_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
+                   return cell->place.column == block.from.column ? cell->is_text()
+                                                                  : !cell->is_text() || cell->formula != nullptr;
+               });
     }
 
     /// Whether a formula takes a range of its own column that ends above it.
@@ -268,9 +285,32 @@ class LayoutFinder {
         return out;
     }
 
+    /// Whether the first row heads columns by numbers, as years or depths do: some of its texts, two or more, all stand
+    /// over what is no text, and nothing in it is worked out.
+    bool headed_by_numbers(const SheetBlock& block) const {
+        std::size_t texts = 0;
+        for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
+            const SheetCell* cell = at(block.from.row, column);
+            const SheetCell* under = at(block.from.row + 1, column);
+            if (cell != nullptr && cell->formula != nullptr) {
+                return false;
+            }
+            if (cell != nullptr && cell->is_text()) {
+                if (under == nullptr || under->is_text()) {
+                    return false;
+                }
+                ++texts;
+            }
+        }
+        return texts > 1 && texts < filled_in_row(block, block.from.row);
+    }
+
     /// How many rows at the top are headings: none, one, or two where the second has units or goes on with the first.
     std::uint32_t heading_rows(const SheetBlock& block) const {
         const std::uint32_t rows = block.to.row - block.from.row + 1;
+        if (headed_by_numbers(block)) {
+            return 1;
+        }
         if (!all_texts(block, block.from.row) || filled_in_row(block, block.from.row) == 0) {
             return 0;
         }

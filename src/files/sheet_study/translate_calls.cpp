@@ -28,15 +28,41 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
     case ArgumentForm::any_of:
         return joined(node, " or ", in_measure);
     case ArgumentForm::count_by:
-        return "count(" + conditions(node, 0) + ")";
+        return count_by(node);
     case ArgumentForm::sum_by:
         return taken_by(node, "sum");
     case ArgumentForm::mean_by:
         return taken_by(node, "mean");
     case ArgumentForm::sum_by_several:
-        return "sum(" + sample(argument(node, 0)).text + " where " + conditions(node, 1) + ")";
+        return "sum(" + one_column(argument(node, 0)) + " where " + conditions(node, 1) + ")";
     case ArgumentForm::mean_by_several:
-        return "mean(" + sample(argument(node, 0)).text + " where " + conditions(node, 1) + ")";
+        return "mean(" + one_column(argument(node, 0)) + " where " + conditions(node, 1) + ")";
+    case ArgumentForm::least_by_several:
+        return "min(" + one_column(argument(node, 0)) + " where " + conditions(node, 1) + ")";
+    case ArgumentForm::greatest_by_several:
+        return "max(" + one_column(argument(node, 0)) + " where " + conditions(node, 1) + ")";
+    case ArgumentForm::sum_of_products: {
+        std::vector<const SheetNode*> factors;
+        for (const auto& kid : node.kids) {
+            add_factors(*kid, factors);
+        }
+        if (const std::string said = sum_of_products(factors); !said.empty()) {
+            return said;
+        }
+        break;
+    }
+    case ArgumentForm::sum: {
+        std::vector<const SheetNode*> factors;
+        add_factors(argument(node, 0), factors);
+        if (const std::string said = node.kids.size() == 1 ? sum_of_products(factors) : std::string(); !said.empty()) {
+            return said;
+        }
+        break;
+    }
+    case ArgumentForm::lookup_in_order:
+        return node.kids.size() == 3
+                   ? nearest(one_column(argument(node, 2)), one_column(argument(node, 1)), node.kid(0))
+                   : throw no_like(node);
     case ArgumentForm::lookup_in_block:
         return lookup_in_block(node);
     case ArgumentForm::lookup_by_place:
@@ -179,22 +205,63 @@ std::string FormulaTranslation::joined(const SheetNode& node, const std::string&
     return bracketed(out);
 }
 
+/// A sample that is one column: a condition on several would hold for each in another row.
+std::string FormulaTranslation::one_column(const SheetNode& node) {
+    const TranslatedSample said = sample(node);
+    if (said.columns.size() > 1) {
+        throw FormulaNotSaid{{"its condition or what it takes spans several columns", {}}};
+    }
+    return said.text;
+}
+
+/// Of a range with several columns the cells of each are counted.
+std::string FormulaTranslation::count_by(const SheetNode& node) {
+    const TranslatedSample said = sample(argument(node, 0));
+    if (node.kids.size() != 2 || said.columns.size() < 2) {
+        return "count(" + conditions(node, 0) + ")";
+    }
+    constexpr std::size_t most = 12;
+    if (said.columns.size() > most) {
+        throw FormulaNotSaid{{"its condition spans %1 columns", {std::to_string(said.columns.size())}}};
+    }
+    std::string out;
+    for (const std::string& column : said.columns) {
+        out += (out.empty() ? "count(" : " + count(") + condition(column, node.kid(1)) + ")";
+    }
+    return bracketed(out);
+}
+
 std::string FormulaTranslation::conditions(const SheetNode& node, std::size_t from) {
     if (node.kids.size() < from + 2 || (node.kids.size() - from) % 2 != 0) {
         throw no_like(node);
     }
     std::string out;
     for (std::size_t at = from; at < node.kids.size(); at += 2) {
-        out += (out.empty() ? "" : " and ") + condition(sample(node.kid(at)).text, node.kid(at + 1));
+        out += (out.empty() ? "" : " and ") + condition(one_column(node.kid(at)), node.kid(at + 1));
     }
     return out;
+}
+
+/// A text with signs that stand for any text, at its ends alone.
+std::string FormulaTranslation::like(const std::string& sample_text, const Criterion& criterion) {
+    const std::string& text = criterion.value;
+    const bool before = text.front() == '*';
+    const bool after = text.size() > 1 && text.back() == '*';
+    const std::string inner = text.substr(before ? 1 : 0, text.size() - (before ? 1 : 0) - (after ? 1 : 0));
+    const bool equal = std::string_view(criterion.sign) == "=";
+    if (inner.empty() || inner.find_first_of("*?~") != std::string::npos ||
+        (!equal && std::string_view(criterion.sign) != "!=")) {
+        throw FormulaNotSaid{{"its condition has a sign that stands for any text", {}}};
+    }
+    const std::string function = before && after ? "contains" : before ? "ends" : "starts";
+    return (equal ? "" : "not ") + function + bracketed(sample_text + ", " + in_quotes(inner));
 }
 
 std::string FormulaTranslation::condition(const std::string& sample_text, const SheetNode& asked) {
     if (asked.type == Type::text) {
         const Criterion criterion = read_criterion(asked.text);
         if (!criterion.number && criterion.value.find_first_of("*?") != std::string::npos) {
-            throw FormulaNotSaid{{"its condition has a sign that stands for any text", {}}};
+            return like(sample_text, criterion);
         }
         const std::string with = constant(asked, criterion.number ? criterion.value : in_quotes(criterion.value));
         return sample_text + " " + criterion.sign + " " + with;
@@ -210,18 +277,65 @@ std::string FormulaTranslation::condition(const std::string& sample_text, const 
 }
 
 std::string FormulaTranslation::taken_by(const SheetNode& node, const std::string& measure) {
-    const std::string asked = sample(argument(node, 0)).text;
-    const std::string taken = node.kids.size() > 2 ? sample(node.kid(2)).text : asked;
+    const std::string asked = one_column(argument(node, 0));
+    const std::string taken = node.kids.size() > 2 ? one_column(node.kid(2)) : asked;
     return measure + "(" + taken + " where " + condition(asked, argument(node, 1)) + ")";
+}
+
+namespace {
+
+bool compares(const SheetNode& node) {
+    return node.type == Type::operation && node.kids.size() == 2 && node.op <= SheetOperator::greater_equal;
+}
+
+} // namespace
+
+/// The factors of a product; signs that make numbers of yes and no are left out.
+void FormulaTranslation::add_factors(const SheetNode& node, std::vector<const SheetNode*>& out) {
+    if (node.type == Type::operation && node.op == SheetOperator::multiply) {
+        add_factors(node.kid(0), out);
+        add_factors(node.kid(1), out);
+        return;
+    }
+    const bool twice_negative = node.type == Type::operation && node.op == SheetOperator::negate &&
+                                node.kid(0).type == Type::operation && node.kid(0).op == SheetOperator::negate &&
+                                compares(node.kid(0).kid(0));
+    out.push_back(twice_negative ? &node.kid(0).kid(0) : &node);
+}
+
+/// A sum of products of which some factors are conditions: a sum, or a count, of the rows for which they hold. Empty
+/// where there is no condition among them.
+std::string FormulaTranslation::sum_of_products(const std::vector<const SheetNode*>& factors) {
+    std::string asked;
+    std::string taken;
+    for (const SheetNode* factor : factors) {
+        if (compares(*factor)) {
+            asked += (asked.empty() ? "" : " and ") + bracketed(value(*factor, true));
+        } else if (factor->type != Type::number || factor->number != 1) {
+            taken += (taken.empty() ? "" : " * ") + bracketed(value(*factor, true));
+        }
+    }
+    if (asked.empty()) {
+        return {};
+    }
+    return taken.empty() ? "count(" + asked + ")" : "sum(" + taken + " where " + asked + ")";
+}
+
+/// The value in the row whose key is the greatest that is no greater than what is looked for.
+std::string FormulaTranslation::nearest(const std::string& wanted, const std::string& keys, const SheetNode& key) {
+    const std::string sought = bracketed(value(key, true));
+    return "pick(" + wanted + " where " + keys + " = max(" + keys + " where " + keys + " <= " + sought + "))";
 }
 
 std::string FormulaTranslation::lookup_in_block(const SheetNode& node) {
     const SheetNode& block = argument(node, 1);
-    const bool exact =
-        node.kids.size() == 4 && node.kid(3).number == 0 &&
-        (node.kid(3).type == Type::number || node.kid(3).type == Type::yes_no || node.kid(3).type == Type::nothing);
-    if (!exact || block.type != Type::range || argument(node, 2).type != Type::number) {
-        throw FormulaNotSaid{{"it looks for the nearest value in a block", {}}};
+    const auto is_constant = [](const SheetNode& one) {
+        return one.type == Type::number || one.type == Type::yes_no || one.type == Type::nothing;
+    };
+    const bool exact = node.kids.size() == 4 && is_constant(node.kid(3)) && node.kid(3).number == 0;
+    const bool in_order = node.kids.size() == 3 || (node.kids.size() == 4 && is_constant(node.kid(3)) && !exact);
+    if ((!exact && !in_order) || block.type != Type::range || argument(node, 2).type != Type::number) {
+        throw FormulaNotSaid{{"what it looks for is worked out", {}}};
     }
     const auto field_of_block = [&](std::int32_t by) {
         SheetNode one = block;
@@ -230,16 +344,23 @@ std::string FormulaTranslation::lookup_in_block(const SheetNode& node) {
         return range(one).text;
     };
     const auto by = static_cast<std::int32_t>(std::clamp(node.kid(2).number, 1.0, 10'000.0)) - 1;
-    return pick(field_of_block(by), field_of_block(0), node.kid(0));
+    return exact ? pick(field_of_block(by), field_of_block(0), node.kid(0))
+                 : nearest(field_of_block(by), field_of_block(0), node.kid(0));
 }
 
 std::string FormulaTranslation::lookup_by_place(const SheetNode& node) {
     const SheetNode& place = argument(node, 1);
-    if (place.type != Type::call || !finds_place(place.text) || place.kids.size() != 3 || place.kid(2).number != 0 ||
-        node.kids.size() != 2) {
+    if (place.type != Type::call || !finds_place(place.text) || place.kids.size() < 2 || node.kids.size() != 2) {
         throw no_like(node);
     }
-    return pick(sample(node.kid(0)).text, sample(place.kid(1)).text, place.kid(0));
+    const double way = place.kids.size() == 2 ? 1 : place.kid(2).number;
+    if (way == 0) {
+        return pick(one_column(node.kid(0)), one_column(place.kid(1)), place.kid(0));
+    }
+    if (way < 0) {
+        throw FormulaNotSaid{{"it looks for the nearest value in falling order", {}}};
+    }
+    return nearest(one_column(node.kid(0)), one_column(place.kid(1)), place.kid(0));
 }
 
 } // namespace ledgefall

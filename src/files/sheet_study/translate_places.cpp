@@ -83,6 +83,12 @@ std::string FormulaTranslation::cell(const SheetNode& node, bool in_measure) {
         const std::string name = column_name(role.at, role.field);
         return by == 0 && own(role.at) && !in_measure ? name : name + "[" + beside_row(by) + "]";
     }
+    if (moves && role.is == Role::Is::nothing) {
+        if (const std::optional<std::size_t> field =
+                heading_above(at)) { // of the row before the first, which is missing
+            return column_name(*place_.table, *field) + "[" + beside_row(-1) + "]";
+        }
+    }
     if (moves && place_.row_count > 1) {
         note_wandering(node, at);
     }
@@ -104,6 +110,18 @@ std::string FormulaTranslation::cell(const SheetNode& node, bool in_measure) {
         return in_quotes(there->text);
     }
     throw FormulaNotSaid{{"it refers to %1, which is in no table", {place_name(at.place)}}};
+}
+
+/// The column of the formula's own table over whose first row a text stands, where the formula is one of the first row.
+std::optional<std::size_t> FormulaTranslation::heading_above(const WorkbookPlace& at) const {
+    const SheetTable& table = layout_.tables[*place_.table];
+    const std::uint32_t field = table.field_of(at.place);
+    const SheetCell* there = workbook_.sheets[at.sheet].at(at.place);
+    const bool above = at.sheet == table.sheet && table.line_of(at.place) + 1 == table.first_line &&
+                       field >= table.first_field && field < table.first_field + table.fields.size();
+    return above && place_.first_row == 0 && there != nullptr && there->is_text()
+               ? std::optional<std::size_t>(field - table.first_field)
+               : std::nullopt;
 }
 
 std::string FormulaTranslation::foot_value(const WorkbookPlace& at, bool in_measure) {
@@ -189,17 +207,15 @@ TranslatedSample FormulaTranslation::range(const SheetNode& node) {
     if (first == last) {
         return {column_name(*found, first) + rows, found};
     }
-    if (own(*found) && !place_.foot && (rows.empty() || rows.find("..") == std::string::npos)) {
-        for (std::size_t field = first; field <= last; ++field) {
-            column_name(*found, field);
-        }
-        return {column_name(*found, first) + rows + " .. " + column_name(*found, last) + rows, found};
-    }
-    std::string out;
+    TranslatedSample out{{}, found};
     for (std::size_t field = first; field <= last; ++field) {
-        out += (out.empty() ? "" : ", ") + column_name(*found, field) + rows;
+        out.columns.push_back(column_name(*found, field) + rows);
+        out.text += (field == first ? "" : ", ") + out.columns.back();
     }
-    return {out, found};
+    if (own(*found) && !place_.foot && (rows.empty() || rows.find("..") == std::string::npos)) {
+        out.text = out.columns.front() + " .. " + out.columns.back();
+    }
+    return out;
 }
 
 std::string FormulaTranslation::rows_of_range(const SheetNode& node, std::size_t number, const WorkbookPlace& from,

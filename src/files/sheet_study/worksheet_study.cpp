@@ -64,11 +64,7 @@ class StudyRecovery {
         table.name = found.name;
         table.label = found.title.empty() ? workbook_.sheets[found.sheet].name : found.title;
         table.axis.source = std::make_shared<TypedRows>(RowIds(found.rows()));
-        if (found.across) {
-            out_.report.add(
-                Is::note, told_place(workbook_, {found.sheet, found.cell(0, 0)}),
-                {"%1 runs to the right in the worksheet: here its rows are under each other.", {table.label}});
-        }
+        table.laid_across = found.across;
         WorksheetReport lines; // of one column after the other
         ColumnRecovery recovery(workbook_, layout_, number, lines);
         for (std::size_t field = 0; field < found.fields.size(); ++field) {

@@ -61,6 +61,9 @@ class SheetFormulaMaking {
 
     SheetNodePtr named(const Node& node, bool in_measure);
 
+    SheetNodePtr line_of_grid(const FootLine& line) const;
+    SheetNodePtr each_of_grid() const;
+
     /// A layer or an axis of a two-way table, in a formula of one of its layers.
     SheetNodePtr in_grid(const Binding& binding, bool in_measure) const;
 
@@ -83,6 +86,7 @@ class SheetFormulaMaking {
     SheetNodePtr binary(const Node& node, bool in_measure);
 
     static SheetOperator comparison(Operator op);
+    SheetNodePtr about_equal(const SheetNodePtr& left, const SheetNodePtr& right) const;
 
     SheetNodePtr chain(const Node& node, bool in_measure);
 

@@ -17,7 +17,7 @@ using Type = SheetNode::Type;
 } // namespace
 
 std::string SheetFormulaMaking::sheet_of(const Table& table) const {
-    if (is_own(table) && seat_.in != FormulaSeat::In::ledge) {
+    if (is_own(table) && !seat_.apart()) {
         return {};
     }
     return places_.of(table).sheet;
@@ -30,7 +30,7 @@ Coordinate SheetFormulaMaking::column_at(const Table& table, Id column) const {
         refuse("it uses a column that is not written");
     }
     const auto at = static_cast<std::int32_t>(found->second);
-    if (!is_own(table) || seat_.in == FormulaSeat::In::ledge) {
+    if (!is_own(table) || seat_.apart()) {
         return {at, true};
     }
     return {at - static_cast<std::int32_t>(of.column_of.at(seat_.column)), false};
@@ -106,8 +106,11 @@ Binding SheetFormulaMaking::meaning(const Node& name) const {
 }
 
 SheetNodePtr SheetFormulaMaking::named(const Node& node, bool in_measure) {
-    if (seat_.in == FormulaSeat::In::foot) {
+    if (seat_.in_foot()) {
         if (const FootLine* line = foot_line_meant(study_, seat_.table, node)) {
+            if (seat_.table->two_way()) {
+                return line_of_grid(*line);
+            }
             return cell_of(*seat_.table, seat_.column, {static_cast<std::int32_t>(own().foot_row.at(line->id)), true});
         }
     }
@@ -140,6 +143,39 @@ SheetNodePtr SheetFormulaMaking::named(const Node& node, bool in_measure) {
     }
     SheetNodePtr out = cell_of(table, binding.column->id, {0, false});
     out_.operands.push_back(out);
+    return out;
+}
+
+/// The value of another foot line of a two-way table, in the same column, row or corner.
+SheetNodePtr SheetFormulaMaking::line_of_grid(const FootLine& line) const {
+    const auto& of = own();
+    const auto under = of.foot_row.find(line.id);
+    const auto beside = of.side_column.find(line.id);
+    const bool by_row = seat_.in != FormulaSeat::In::side;
+    const bool by_column = seat_.in != FormulaSeat::In::foot;
+    if ((by_row && under == of.foot_row.end()) || (by_column && beside == of.side_column.end())) {
+        refuse("it uses a foot line that does not stand there");
+    }
+    auto out = node_of(Type::cell);
+    out->from.row = by_row ? Coordinate{static_cast<std::int32_t>(under->second), true} : Coordinate{0, false};
+    out->from.column = by_column ? Coordinate{static_cast<std::int32_t>(beside->second), true} : Coordinate{0, false};
+    return out;
+}
+
+/// What a foot value of a two-way table is taken of: its column, its row, or the whole layer.
+SheetNodePtr SheetFormulaMaking::each_of_grid() const {
+    const auto& of = own();
+    if (of.rows == 0 || of.columns == 0) {
+        refuse("it takes a layer without cells");
+    }
+    const bool all_rows = seat_.in != FormulaSeat::In::side;
+    const bool all_columns = seat_.in != FormulaSeat::In::foot;
+    const Coordinate here{0, false};
+    auto out = node_of(Type::range);
+    out->from = {all_rows ? Coordinate{static_cast<std::int32_t>(of.first_row), true} : here,
+                 all_columns ? Coordinate{static_cast<std::int32_t>(of.first_column), true} : here};
+    out->to = {all_rows ? Coordinate{static_cast<std::int32_t>(of.first_row + of.rows - 1), true} : here,
+               all_columns ? Coordinate{static_cast<std::int32_t>(of.first_column + of.columns - 1), true} : here};
     return out;
 }
 

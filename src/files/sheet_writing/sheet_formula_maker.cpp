@@ -57,9 +57,12 @@ SheetNodePtr SheetFormulaMaking::value(const Node& node, bool in_measure) {
 }
 
 SheetNodePtr SheetFormulaMaking::word(const Node& node, bool in_measure) const {
-    if (node.text == "each" && seat_.in == FormulaSeat::In::foot) {
+    if (node.text == "each" && seat_.in_foot()) {
         if (!in_measure) {
             refuse("it uses a whole column as one value");
+        }
+        if (seat_.table->two_way()) {
+            return each_of_grid();
         }
         return whole(*seat_.table, seat_.column, seat_.column);
     }
@@ -153,8 +156,38 @@ SheetOperator SheetFormulaMaking::comparison(Operator op) {
     case Operator::greater_equal:
         return SheetOperator::greater_equal;
     default:
-        refuse("it compares by ≈ or in");
+        refuse("it compares by in");
     }
+}
+
+namespace {
+
+void add_ranges(const SheetNodePtr& node, std::vector<SheetNodePtr>& out) {
+    if (node->type == Type::range) {
+        out.push_back(node);
+    }
+    for (const SheetNodePtr& kid : node->kids) {
+        add_ranges(kid, out);
+    }
+}
+
+} // namespace
+
+/// `≈`: the difference is within the study's tolerance of the size of what both sides are made of, which is that of the
+/// sides and of the sums of the sizes in the ranges that they take.
+SheetNodePtr SheetFormulaMaking::about_equal(const SheetNodePtr& left, const SheetNodePtr& right) const {
+    const auto size = [](const SheetNodePtr& of) { return call_of(openformula::absolute, {of}); };
+    std::vector<SheetNodePtr> sizes{size(left), size(right)};
+    std::vector<SheetNodePtr> ranges;
+    add_ranges(left, ranges);
+    add_ranges(right, ranges);
+    for (const SheetNodePtr& range : ranges) {
+        sizes.push_back(call_of(openformula::sum_of_products, {size(range)}));
+    }
+    return operation_of(SheetOperator::less_equal,
+                        {size(operation_of(SheetOperator::subtract, {left, right})),
+                         operation_of(SheetOperator::multiply,
+                                      {number_of(study_.settings.tolerance), call_of(openformula::greatest, sizes)})});
 }
 
 SheetNodePtr SheetFormulaMaking::chain(const Node& node, bool in_measure) {
@@ -163,7 +196,11 @@ SheetNodePtr SheetFormulaMaking::chain(const Node& node, bool in_measure) {
         const Node& left = node.kid(at);
         const Node& right = node.kid(at + 1);
         check_texts(left, right);
-        pairs.push_back(operation_of(comparison(node.ops[at]), {value(left, in_measure), value(right, in_measure)}));
+        const SheetNodePtr first = value(left, in_measure);
+        const SheetNodePtr second = value(right, in_measure);
+        pairs.push_back(node.ops[at] == Operator::approximately
+                            ? about_equal(first, second)
+                            : operation_of(comparison(node.ops[at]), {first, second}));
     }
     return pairs.size() == 1 ? pairs.front() : call_of(openformula::all_of, pairs);
 }

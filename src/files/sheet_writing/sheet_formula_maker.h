@@ -10,8 +10,11 @@ namespace ledgefall {
 /// Where a formula stands that is to be said in a worksheet.
 struct FormulaSeat {
     const Table* table = nullptr; ///< null: on the study's ledge
-    enum class In : std::uint8_t { column, foot, layer, ledge } in = In::ledge;
+    /// A foot value stands under a column, and of a two-way table also beside a row (side) or in the corner.
+    enum class In : std::uint8_t { column, foot, side, corner, layer, ledge, check } in = In::ledge;
     Id column; ///< of a column its own, of a foot value the one it stands under
+    bool in_foot() const { return in == In::foot || in == In::side || in == In::corner; }
+    bool apart() const { return in == In::ledge || in == In::check; } ///< on a sheet of no table
 };
 
 struct MadeFormula {

@@ -6,6 +6,7 @@
 #include "files/sheet_writing/worksheet_writers.h"
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 
 namespace ledgefall {
@@ -28,13 +29,47 @@ class OpenDocumentWriter {
                R"( xmlns:style="urn:oasis:names:tc:opendocument:xmlns:style:1.0")"
                R"( xmlns:number="urn:oasis:names:tc:opendocument:xmlns:datastyle:1.0")"
                R"( xmlns:fo="urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0")"
+               R"( xmlns:draw="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0")"
+               R"( xmlns:svg="urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0")"
+               R"( xmlns:xlink="http://www.w3.org/1999/xlink")"
                R"( xmlns:of="urn:oasis:names:tc:opendocument:xmlns:of:1.2")"
                R"( xmlns:dc="http://purl.org/dc/elements/1.1/" office:version="1.3"><office:automatic-styles>)" +
                styles_ + "</office:automatic-styles><office:body><office:spreadsheet>" + tables + names() +
                "</office:spreadsheet></office:body></office:document-content>";
     }
 
+    /// The pictures that the content shows: names within the package, and bytes.
+    const std::vector<std::pair<std::string, std::string>>& pictures() const { return pictures_; }
+
   private:
+    /// Pictures stand at the lengths at which their cells begin.
+    void write_pictures(const Sheet& sheet, std::string& out) {
+        if (sheet.pictures.empty()) {
+            return;
+        }
+        constexpr double in_centimetres = 2.54 / 96;
+        const auto length = [](const char* name, double value) {
+            return " svg:" + std::string(name) + "=\"" + shortest(std::round(value * 1000) / 1000) + "cm\"";
+        };
+        out += "<table:shapes>";
+        for (const SheetPicture& picture : sheet.pictures) {
+            double left = 1;
+            for (const double width : sheet.widths) {
+                left += width_in_centimetres(width);
+            }
+            const std::string name = "Pictures/" + std::to_string(pictures_.size() + 1) + ".png";
+            pictures_.emplace_back(name, picture.png);
+            out += "<draw:frame draw:name=\"" + xml_escaped(picture.title) + "\"" +
+                   length("width", picture.width * in_centimetres) + length("height", picture.height * in_centimetres) +
+                   length("x", left) + length("y", picture.at.row * 0.5) + "><draw:image xlink:href=\"" + name +
+                   "\" xlink:type=\"simple\" xlink:show=\"embed\" xlink:actuate=\"onLoad\"/><svg:title>" +
+                   xml_escaped(picture.title) + "</svg:title></draw:frame>";
+        }
+        out += "</table:shapes>";
+    }
+
+    static double width_in_centimetres(double width) { return static_cast<int>(width) * 0.2; }
+
     /// The style of cells of a format; made where it is new.
     std::string style_of(const SheetCell& cell) {
         const bool date = cell.kind == Kind::date && cell.has_value;
@@ -74,14 +109,18 @@ class OpenDocumentWriter {
 
     void write_sheet(const Sheet& sheet, std::string& out) {
         out += "<table:table table:name=\"" + xml_escaped(sheet.name) + "\">";
+        write_pictures(sheet, out);
+        std::uint32_t columns = 0;
         for (const double width : sheet.widths) {
             const std::string name = "w" + std::to_string(static_cast<int>(width));
             if (widths_.insert({name, true}).second) {
                 styles_ += "<style:style style:name=\"" + name +
                            "\" style:family=\"table-column\"><style:table-column-properties style:column-width=\"" +
-                           shortest(static_cast<int>(width) * 0.2) + "cm\"/></style:style>";
+                           shortest(width_in_centimetres(width)) + "cm\"/></style:style>";
             }
-            out += "<table:table-column table:style-name=\"" + name + "\"/>";
+            const std::string column = "<table:table-column table:style-name=\"" + name + "\"/>";
+            const bool heading = columns++ < sheet.frozen_columns;
+            out += heading ? "<table:table-header-columns>" + column + "</table:table-header-columns>" : column;
         }
         std::uint32_t row = 0;
         for (auto cell = sheet.cells.begin(); cell != sheet.cells.end();) {
@@ -90,7 +129,8 @@ class OpenDocumentWriter {
                        "\"><table:table-cell/></table:table-row>";
                 row = cell->place.row;
             }
-            out += "<table:table-row>";
+            const bool heading = row < sheet.frozen_rows; // repeated on every page, and kept in view
+            out += heading ? "<table:table-header-rows><table:table-row>" : "<table:table-row>";
             std::uint32_t column = 0;
             for (; cell != sheet.cells.end() && cell->place.row == row; ++cell) {
                 if (cell->place.column > column) {
@@ -101,7 +141,7 @@ class OpenDocumentWriter {
                 write_cell(*cell, note == sheet.notes.end() ? std::string() : note->second, out);
                 column = cell->place.column + 1;
             }
-            out += "</table:table-row>";
+            out += heading ? "</table:table-row></table:table-header-rows>" : "</table:table-row>";
             ++row;
         }
         out += "</table:table>";
@@ -167,22 +207,27 @@ class OpenDocumentWriter {
     std::string styles_;
     std::map<std::tuple<int, int, bool, bool>, std::string> style_names_;
     std::map<std::string, bool> widths_;
+    std::vector<std::pair<std::string, std::string>> pictures_;
 };
 
 } // namespace
 
 Result<std::string> write_open_document(const Workbook& workbook) {
     const std::string mimetype = "application/vnd.oasis.opendocument.spreadsheet";
-    const std::string manifest =
-        R"(<?xml version="1.0" encoding="UTF-8"?>
-<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.3">)"
-        R"(<manifest:file-entry manifest:full-path="/" manifest:media-type=")" +
-        mimetype +
-        R"("/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>)";
-    return pack({{"mimetype", mimetype},
-                 {"content.xml", OpenDocumentWriter(workbook).content()},
-                 {"META-INF/manifest.xml", manifest}},
-                true);
+    const auto entry = [](const std::string& path, const std::string& type) {
+        return "<manifest:file-entry manifest:full-path=\"" + path + "\" manifest:media-type=\"" + type + "\"/>";
+    };
+    OpenDocumentWriter writer(workbook);
+    std::vector<std::pair<std::string, std::string>> parts{{"mimetype", mimetype}, {"content.xml", writer.content()}};
+    std::string manifest = R"(<?xml version="1.0" encoding="UTF-8"?>
+<manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.3">)" +
+                           entry("/", mimetype) + entry("content.xml", "text/xml");
+    for (const auto& picture : writer.pictures()) {
+        manifest += entry(picture.first, "image/png");
+        parts.push_back(picture);
+    }
+    parts.emplace_back("META-INF/manifest.xml", manifest + "</manifest:manifest>");
+    return pack(parts, true);
 }
 
 } // namespace ledgefall

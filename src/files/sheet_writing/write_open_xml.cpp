@@ -2,6 +2,7 @@
 // as the same double, which takes up to 17 digits.
 
 #include "core/value/date.h"
+#include "files/sheet_writing/open_xml_attachments.h"
 #include "files/sheet_writing/packing.h"
 #include "files/sheet_writing/worksheet_writers.h"
 
@@ -29,7 +30,10 @@ class OpenXmlWriter {
         for (std::size_t at = 0; at < workbook_.sheets.size(); ++at) {
             const std::string number = std::to_string(at + 1);
             const std::string part = "worksheets/sheet" + number + ".xml";
-            sheets.emplace_back("xl/" + part, sheet_xml(workbook_.sheets[at]));
+            OpenXmlAttachments attached = open_xml_attachments(workbook_.sheets[at], number);
+            sheets.emplace_back("xl/" + part, sheet_xml(workbook_.sheets[at], attached.in_sheet));
+            std::move(attached.parts.begin(), attached.parts.end(), std::back_inserter(sheets));
+            types += attached.types;
             types += "<Override PartName=\"/xl/" + part + "\" ContentType=\"" + content_type("worksheet") + "\"/>";
             relations += relation(number, "worksheet", part);
             list += "<sheet name=\"";
@@ -42,6 +46,7 @@ class OpenXmlWriter {
                                         "<Default Extension=\"rels\" "
                                         "ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
                                         "<Default Extension=\"xml\" ContentType=\"application/xml\"/>"
+                                        "<Default Extension=\"png\" ContentType=\"image/png\"/>"
                                         "<Override PartName=\"/xl/workbook.xml\" ContentType=\"" +
                                         content_type("sheet.main") +
                                         "\"/><Override PartName=\"/xl/styles.xml\" ContentType=\"" +
@@ -140,14 +145,19 @@ class OpenXmlWriter {
 
     // --- sheets -----------------------------------------------------------------------------------------------------
 
-    std::string sheet_xml(const Sheet& sheet) {
-        std::string out = header + ("<worksheet xmlns=\"" + main_space + "\">");
-        if (sheet.frozen_rows > 0) {
-            const std::string rows = std::to_string(sheet.frozen_rows);
-            out += "<sheetViews><sheetView workbookViewId=\"0\"><pane ySplit=\"" + rows + "\" topLeftCell=\"" +
-                   place_name({sheet.frozen_rows, 0}) +
-                   "\" activePane=\"bottomLeft\" state=\"frozen\"/></sheetView>"
-                   "</sheetViews>";
+    std::string sheet_xml(const Sheet& sheet, const std::string& attached) {
+        std::string out = header + ("<worksheet xmlns=\"" + main_space + "\" xmlns:r=\"" + relation_space + "\">");
+        const auto split = [](const char* name, std::uint32_t count) {
+            return count == 0 ? std::string() : name + ("=\"" + std::to_string(count)) + "\" ";
+        };
+        if (sheet.frozen_rows > 0 || sheet.frozen_columns > 0) {
+            const char* const active = sheet.frozen_rows == 0      ? "topRight"
+                                       : sheet.frozen_columns == 0 ? "bottomLeft"
+                                                                   : "bottomRight";
+            out += "<sheetViews><sheetView workbookViewId=\"0\"><pane " + split("xSplit", sheet.frozen_columns) +
+                   split("ySplit", sheet.frozen_rows) + "topLeftCell=\"" +
+                   place_name({sheet.frozen_rows, sheet.frozen_columns}) + "\" activePane=\"" + active +
+                   "\" state=\"frozen\"/></sheetView></sheetViews>";
         }
         if (!sheet.widths.empty()) {
             out += "<cols>";
@@ -167,7 +177,7 @@ class OpenXmlWriter {
             }
             out += "</row>";
         }
-        return out + "</sheetData></worksheet>";
+        return out + "</sheetData>" + attached + "</worksheet>";
     }
 
     void write_cell(const SheetCell& cell, std::string& out) {

@@ -187,6 +187,7 @@ class OpenDocumentReader {
         std::string_view type, value, date, time, answer, text, formula, style;
         bool has_text = false, error = false;
         unsigned columns = 1, columns_spanned = 1, rows_spanned = 1;
+        unsigned block_columns = 1, block_rows = 1; ///< of cells for which the formula is
 
         explicit CellAttributes(const pugi::xml_node& node) {
             for (const pugi::xml_attribute& attribute : node.attributes()) {
@@ -215,6 +216,10 @@ class OpenDocumentReader {
                     columns_spanned = attribute.as_uint(1);
                 } else if (name == "table:number-rows-spanned") {
                     rows_spanned = attribute.as_uint(1);
+                } else if (name == "table:number-matrix-columns-spanned") {
+                    block_columns = attribute.as_uint(1);
+                } else if (name == "table:number-matrix-rows-spanned") {
+                    block_rows = attribute.as_uint(1);
                 } else if (name == "calcext:value-type") {
                     error = std::string_view(said) == "error";
                 }
@@ -321,7 +326,11 @@ class OpenDocumentReader {
         } else if (place.column < column_formats_.size()) {
             cell.format = column_formats_[place.column];
         }
-        return sheet.add(std::move(cell), formula, notation);
+        const bool added = sheet.add(std::move(cell), formula, notation);
+        if (!formula.empty()) {
+            sheet.spread(said.block_rows, said.block_columns);
+        }
+        return added;
     }
 
     void read_names(const pugi::xml_node& parent, const std::string& sheet) {

@@ -277,7 +277,15 @@ class OpenXmlReader {
         if (written.starts_with('=')) {
             written.erase(0, 1);
         }
-        return sheet.add(std::move(cell), written, FormulaNotation::plain);
+        const bool added = sheet.add(std::move(cell), written, FormulaNotation::plain);
+        if (formula_type == "array" && !written.empty()) { // `C2:C9`: the cells that it is for
+            const std::string_view block = formula.attribute("ref").value();
+            const auto last = place_of(block.substr(std::min(block.find(':'), block.size() - 1) + 1));
+            if (last && last->row >= place.row && last->column >= place.column) {
+                sheet.spread(last->row - place.row + 1, last->column - place.column + 1);
+            }
+        }
+        return added;
     }
 
     void read_number(const char* value, unsigned style, SheetCell& cell) const {

@@ -36,13 +36,22 @@ struct SheetCell {
     bool is_text() const { return !at_fault && has_value && kind == Kind::text; }
 };
 
+/// A picture beside the cells of a written sheet: a PNG, with its size in 96ths of an inch.
+struct SheetPicture {
+    std::string title, png;
+    int width = 0, height = 0;
+    SheetPlace at; ///< the cell at its upper left corner
+};
+
 /// One sheet: cells that are not empty, row by row and from left to right.
 struct Sheet {
     std::string name;
     std::vector<SheetCell> cells;
     std::vector<double> widths;              ///< of a written sheet's columns, in characters
     std::uint32_t frozen_rows = 0;           ///< of a written sheet: they stay in view
+    std::uint32_t frozen_columns = 0;        ///< likewise
     std::map<SheetPlace, std::string> notes; ///< of a written sheet, at its cells
+    std::vector<SheetPicture> pictures;      ///< of a written sheet
 
     const SheetCell* at(SheetPlace place) const;
     /// The first cell in a row at or after a column; the end of the cells where there is none.

@@ -1,6 +1,7 @@
 #include "files/worksheets/sheet_builder.h"
 
 #include "core/formula/names.h"
+#include "files/worksheets/openformula_arrays.h"
 
 #include <algorithm>
 
@@ -37,6 +38,59 @@ bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation
     return true;
 }
 
+void SheetBuilder::spread(std::uint32_t rows, std::uint32_t columns) {
+    if (!sheet_.cells.empty() && sheet_.cells.back().formula != nullptr && rows > 0 && columns > 0 &&
+        rows <= WorksheetLimits::rows && columns <= WorksheetLimits::columns && (rows > 1 || columns > 1)) {
+        const SheetPlace from = sheet_.cells.back().place;
+        arrays_.push_back({sheet_.cells.back().formula, from, {from.row + rows - 1, from.column + columns - 1}});
+    }
+}
+
+namespace {
+
+std::size_t size_of(const SheetNode& node) {
+    std::size_t out = 1;
+    for (const SheetNodePtr& kid : node.kids) {
+        out += size_of(*kid);
+    }
+    return out;
+}
+
+} // namespace
+
+/// Gives each cell of the block a formula of its own. Where they would be too many, or one cannot be said, the block
+/// keeps its values, all but the first without a formula.
+void SheetBuilder::give_elements(const Array& array) {
+    constexpr std::size_t most_steps = 20'000'000;
+    if (!array.formula->tree) {
+        return;
+    }
+    const std::size_t size = size_of(*array.formula->tree);
+    std::vector<std::pair<std::size_t, std::shared_ptr<const SheetFormula>>> given;
+    const auto end = static_cast<std::size_t>(sheet_.from({array.to.row, array.to.column + 1}) - sheet_.cells.begin());
+    for (auto at = static_cast<std::size_t>(sheet_.from(array.from) - sheet_.cells.begin()); at < end; ++at) {
+        const SheetPlace place = sheet_.cells[at].place;
+        if (place.column < array.from.column || place.column > array.to.column) {
+            continue;
+        }
+        steps_ += size;
+        SheetFormula element;
+        element.tree = steps_ > most_steps
+                           ? nullptr
+                           : element_of_array(array.formula->tree, array.from, place.row - array.from.row,
+                                              place.column - array.from.column);
+        if (element.tree == nullptr) {
+            return;
+        }
+        element.text = write_sheet_formula(*element.tree, place);
+        element.says = what_formula_says(*element.tree);
+        given.emplace_back(at, workbook_.shared(std::move(element)));
+    }
+    for (auto& [at, formula] : given) {
+        sheet_.cells[at].formula = std::move(formula);
+    }
+}
+
 void SheetBuilder::finish() {
     if (!std::is_sorted(sheet_.cells.begin(), sheet_.cells.end(),
                         [](const SheetCell& a, const SheetCell& b) { return a.place < b.place; })) {
@@ -45,6 +99,9 @@ void SheetBuilder::finish() {
     }
     const auto same = [](const SheetCell& a, const SheetCell& b) { return a.place == b.place; };
     sheet_.cells.erase(std::unique(sheet_.cells.begin(), sheet_.cells.end(), same), sheet_.cells.end());
+    for (const Array& array : arrays_) {
+        give_elements(array);
+    }
     if (hidden_rows_ > 0) {
         workbook_.reports.push_back(
             {"%1: %2 hidden rows are taken like the others.", {sheet_.name, std::to_string(hidden_rows_)}});

@@ -17,14 +17,24 @@ class SheetBuilder {
 
     /// Adds a cell; its formula, where `formula` is not empty. False where there are too many cells.
     bool add(SheetCell cell, std::string_view formula, FormulaNotation notation);
+    /// The formula of the cell that was added last is one for a block of cells, of which it is the first.
+    void spread(std::uint32_t rows, std::uint32_t columns);
     void hide_row() { ++hidden_rows_; }
     void merge() { ++merged_; }
     /// What cannot be said of a table is reported; the sheet goes to the workbook.
     void finish();
 
   private:
+    struct Array {
+        std::shared_ptr<const SheetFormula> formula;
+        SheetPlace from, to;
+    };
+    void give_elements(const Array& array);
+
     Workbook& workbook_;
     Sheet sheet_;
+    std::vector<Array> arrays_;
+    std::size_t steps_ = 0; ///< of the giving of elements: formulas times their sizes
     std::size_t hidden_rows_ = 0, merged_ = 0;
 };
 

@@ -1,0 +1,24 @@
+#pragma once
+
+#include "files/sheet_writing/sheet_formula_maker.h"
+
+namespace ledgefall {
+
+/// The making of a workbook of a study: what its sheets have in common.
+struct WorkbookMaking {
+    const Study& study;
+    const Results& results;
+    const SheetPlaces& places;
+    const SheetFormulaMaker& maker;
+    Workbook& out;
+
+    void add_table(const Table& table);  ///< with one axis
+    void add_layers(const Table& table); ///< of a two-way table: a sheet each
+    void add_held();
+    void add_checks();
+
+    /// Says in the workbook's reports, and in a note at a cell, that something is written as values.
+    void not_said(const std::string& what, const Sentence& why, Sheet& sheet, SheetPlace at) const;
+};
+
+} // namespace ledgefall
