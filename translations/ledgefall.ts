@@ -3043,10 +3043,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3351,10 +3347,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 runs to the right in the worksheet: here its rows are under each other.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 stands under %2 and is no formula: it is left out.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3543,19 +3535,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it calls a held function</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it cannot be read from %1 on</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>it cannot be written in one formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it compares by ≈ or in</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3592,10 +3576,6 @@
     </message>
     <message>
         <source>it joins more than 500 operands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it looks for the nearest value in a block</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3892,6 +3872,54 @@
     </message>
     <message>
         <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has no tables that could be added.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart %1 is not written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it calls a held function that cannot be put in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it calls a held function whose names mean something else in the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares by in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in falling order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it takes a layer without cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a foot line that does not stand there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition or what it takes spans several columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition spans %1 columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what it looks for is worked out</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6482,6 +6510,18 @@
         <source>spreadsheet ods xlsx send hand on</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The tables of %1 were added; what was found in it stands in the study&apos;s note.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tables of %1 were added. Names were taken: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drawing the charts…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -7064,6 +7104,14 @@
     </message>
     <message>
         <source>Open a study or a worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>adding %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8236,6 +8284,10 @@
     </message>
     <message>
         <source>Take it as a study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add its tables to this study</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3043,10 +3043,6 @@
         <translation>%1 nach %2 und %3</translation>
     </message>
     <message>
-        <source>%1 goes on from row to row (first … then …), so the axes of %2 cannot change places.</source>
-        <translation>%1 geht von Zeile zu Zeile weiter (first … then …), daher können die Achsen von %2 nicht tauschen.</translation>
-    </message>
-    <message>
         <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
         <translation>%1 hat %2 Linien, und mehr als %3 sind nicht zu unterscheiden: als Farbkarte zeichnen oder die andere Achse wählen.</translation>
     </message>
@@ -3351,10 +3347,6 @@
         <translation>%1 behält ihre Werte: ihre Zeilen haben verschiedene Formeln.</translation>
     </message>
     <message>
-        <source>%1 runs to the right in the worksheet: here its rows are under each other.</source>
-        <translation>%1 läuft im Rechenblatt nach rechts: hier stehen ihre Zeilen untereinander.</translation>
-    </message>
-    <message>
         <source>%1 stands under %2 and is no formula: it is left out.</source>
         <translation>%1 steht unter %2 und ist keine Formel: es wird weggelassen.</translation>
     </message>
@@ -3543,20 +3535,12 @@
         <translation>ein Text darin ist nicht geschlossen</translation>
     </message>
     <message>
-        <source>it calls a held function</source>
-        <translation>sie ruft eine festgehaltene Funktion auf</translation>
-    </message>
-    <message>
         <source>it cannot be read from %1 on</source>
         <translation>sie kann von %1 an nicht gelesen werden</translation>
     </message>
     <message>
         <source>it cannot be written in one formula</source>
         <translation>sie kann nicht in einer Formel geschrieben werden</translation>
-    </message>
-    <message>
-        <source>it compares by ≈ or in</source>
-        <translation>sie vergleicht mit ≈ oder in</translation>
     </message>
     <message>
         <source>it counts texts that a formula leaves out in some rows</source>
@@ -3593,10 +3577,6 @@
     <message>
         <source>it joins more than 500 operands</source>
         <translation>sie verbindet mehr als 500 Operanden</translation>
-    </message>
-    <message>
-        <source>it looks for the nearest value in a block</source>
-        <translation>sie sucht den nächsten Wert in einem Block</translation>
     </message>
     <message>
         <source>it picks a row by more than one equality</source>
@@ -3893,6 +3873,54 @@
     <message>
         <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
         <translation>Die Zeilen einer quer gelegten Tabelle sind alle so breit, wie ihr breitester Wert es verlangt.</translation>
+    </message>
+    <message>
+        <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
+        <translation>%1 geht von Zeile zu Zeile weiter (first … then …) und braucht dort, was rechts davon steht; deshalb können die Achsen von %2 nicht vertauscht werden.</translation>
+    </message>
+    <message>
+        <source>It has no tables that could be added.</source>
+        <translation>Sie enthält keine Tabellen, die hinzugefügt werden könnten.</translation>
+    </message>
+    <message>
+        <source>The chart %1 is not written.</source>
+        <translation>Das Diagramm %1 wird nicht geschrieben.</translation>
+    </message>
+    <message>
+        <source>it calls a held function that cannot be put in</source>
+        <translation>sie ruft eine festgehaltene Funktion auf, die nicht eingesetzt werden kann</translation>
+    </message>
+    <message>
+        <source>it calls a held function whose names mean something else in the table</source>
+        <translation>sie ruft eine festgehaltene Funktion auf, deren Namen in der Tabelle etwas anderes bedeuten</translation>
+    </message>
+    <message>
+        <source>it compares by in</source>
+        <translation>sie vergleicht mit in</translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in falling order</source>
+        <translation>sie sucht den nächsten Wert in fallender Reihenfolge</translation>
+    </message>
+    <message>
+        <source>it takes a layer without cells</source>
+        <translation>sie nimmt eine Schicht ohne Zellen</translation>
+    </message>
+    <message>
+        <source>it uses a foot line that does not stand there</source>
+        <translation>sie verwendet eine Fußzeile, die dort nicht steht</translation>
+    </message>
+    <message>
+        <source>its condition or what it takes spans several columns</source>
+        <translation>ihre Bedingung oder was sie nimmt, erstreckt sich über mehrere Spalten</translation>
+    </message>
+    <message>
+        <source>its condition spans %1 columns</source>
+        <translation>ihre Bedingung erstreckt sich über %1 Spalten</translation>
+    </message>
+    <message>
+        <source>what it looks for is worked out</source>
+        <translation>was sie sucht, wird erst berechnet</translation>
     </message>
 </context>
 <context>
@@ -6482,6 +6510,18 @@
         <source>spreadsheet ods xlsx send hand on</source>
         <translation>Tabellenblatt ods xlsx senden weitergeben</translation>
     </message>
+    <message>
+        <source>The tables of %1 were added; what was found in it stands in the study&apos;s note.</source>
+        <translation>Die Tabellen von %1 wurden hinzugefügt; was darin gefunden wurde, steht in der Notiz der Studie.</translation>
+    </message>
+    <message>
+        <source>The tables of %1 were added. Names were taken: %2.</source>
+        <translation>Die Tabellen von %1 wurden hinzugefügt. Namen waren vergeben: %2.</translation>
+    </message>
+    <message>
+        <source>Drawing the charts…</source>
+        <translation>Diagramme werden gezeichnet…</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -7065,6 +7105,14 @@
     <message>
         <source>Open a study or a worksheet</source>
         <translation>Eine Studie oder ein Rechenblatt öffnen</translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
+        <translation>%1 heißt hier %2</translation>
+    </message>
+    <message>
+        <source>adding %1</source>
+        <translation>Hinzufügen von %1</translation>
     </message>
 </context>
 <context>
@@ -8237,6 +8285,10 @@
     <message>
         <source>Take it as a study</source>
         <translation>Als Studie nehmen</translation>
+    </message>
+    <message>
+        <source>Add its tables to this study</source>
+        <translation>Seine Tabellen zu dieser Studie hinzufügen</translation>
     </message>
 </context>
 </TS>

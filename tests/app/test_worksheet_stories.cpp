@@ -84,6 +84,36 @@ class TestWorksheetStories : public QObject {
         QCOMPARE(area.overrides->size(), std::size_t(1));
     }
 
+    /// Imported while a study is open, a worksheet's tables are added to it; names that are taken give way; one undo.
+    void tables_are_added_to_an_open_study() {
+        Hands hands(QStringLiteral("worksheet added"));
+        WindowDriver& drive = hands.drive;
+        drive.window.new_table(QStringLiteral("Slips"));
+        drive.click_cell(0, 0);
+        paste(drive, QStringLiteral("a\tb\n2\t3\n"));
+        const Study before = drive.window.document().study();
+        hands.in_next_dialog([&](QDialog&) {
+            hands.in_next_dialog([&](QDialog& dialog) {
+                if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                    dialog.grab().save(folder + QStringLiteral("/worksheet-added.png"));
+                }
+                hands.key_in_dialog(Qt::Key_Return);
+            });
+            hands.type(file("slips.ods"));
+            hands.key_in_dialog(Qt::Key_Return);
+        });
+        hands.key(Qt::Key_I, Qt::ControlModifier);
+        QVERIFY(drive.settle());
+        const Study& study = drive.window.document().study();
+        QCOMPARE(study.tables.size(), std::size_t(2));
+        QCOMPARE(study.tables[1]->name, std::string("Slips_2"));
+        QCOMPARE(drive.window.page()->table_id(), study.tables[1]->id); // what was just made is in view
+        QCOMPARE(hands.number("area", 4), 1.8);
+        QVERIFY(study.note.find("Row 4 of Area") != std::string::npos);
+        drive.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(drive.window.document().study() == before);
+    }
+
     /// Cancelling takes nothing, and what cannot be read says so in one sentence.
     void nothing_is_taken_unasked() {
         WindowDriver drive;

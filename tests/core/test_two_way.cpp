@@ -423,6 +423,27 @@ class TestTwoWay : public QObject {
                  working_text(*working).c_str());
     }
 
+    /// A number in place of cells past the edges and of missing ones, in grids of any width, against the same by `if`.
+    void a_number_stands_for_cells_past_the_edges() {
+        for (const char* columns : {"1..1", "1..2", "1..3", "1..17", "1..18", "1..40", "1..2100"}) {
+            GridBench bench("1..5", columns);
+            bench.layer("f = if (row + col) mod 7 = 3 then missing else row * 10 + col / 8");
+            bench.layer("g = default(f[i-1, j-1], 2) + 10 * default(f[i, j+2], -1) + 100 * default(f[i+1, j], 0.5)");
+            bench.layer("p = f[i-1, j-1]").layer("q = f[i, j+2]").layer("r = f[i+1, j]");
+            bench.layer("h = (if is_missing(p) then 2 else p) + 10 * (if is_missing(q) then -1 else q) + 100 * (if "
+                        "is_missing(r) then 0.5 else r)");
+            QVERIFY2(same(bench.cells("g"), bench.cells("h")), columns);
+            bench.layer("u = first col then default(u[i-1, j-1], 3) - default(u[i-1, j+1], 4) + u[i-1, j] / 2");
+            bench.layer("v = first col then (if col = 1 then 3 else v[i-1, j-1]) - (if col = cols then 4 else v[i-1, "
+                        "j+1]) + v[i-1, j] / 2");
+            QVERIFY2(same(bench.cells("u"), bench.cells("v")), columns);
+            bench.layer("s = sum(default(f[i, j-1], 5))");
+            bench.layer("k = default(1 / (f[i, j-1] - f[i, j-1]), 7)"); // a fault is no gap
+            QVERIFY(bench.results->cell(bench.id("k"), std::string(columns) == "1..1" ? 0 : 1).is_fault() ==
+                    (std::string(columns) != "1..1"));
+        }
+    }
+
     void the_axes_change_places() {
         GridBench bench("1..3", "1..4");
         bench.layer("f = 10 * a + b").layer("g = f[i-1, j] + sum(f[.., j]) / row + col + rows * 100");
@@ -442,6 +463,26 @@ class TestTwoWay : public QObject {
         QVERIFY(same(bench.cells("h"), made(4, 3, [&](long i, long j) { return at(before_h, j, i); })));
         QCOMPARE(bench.study.held_named("one")->formula.text(), std::string("Grid.f[3, 2] + sum(Grid.f[.., 1])"));
         QCOMPARE(bench.results->single(bench.study.held_named("one")->id).number(), held_before.number());
+    }
+
+    /// What goes on from row to row goes on from column to column, where nothing at its right is needed.
+    void what_goes_on_from_row_to_row_is_turned() {
+        GridBench bench("1..5", "1..4");
+        bench.layer("f = first 100 * b then f[i-1, j] * (1 + b / 100)");
+        bench.layer("g = first b; 2 * b then g[i-1, j] + default(g[i-2, j-1], 0) * f");
+        const Grid f = bench.cells("f");
+        const Grid g = bench.cells("g");
+        bench.take(transpose(bench.study, bench.table));
+        QVERIFY(same(bench.cells("f"), made(4, 5, [&](long i, long j) { return at(f, j, i); })));
+        QVERIFY(same(bench.cells("g"), made(4, 5, [&](long i, long j) { return at(g, j, i); })));
+        QCOMPARE(
+            bench.study.table(bench.table)->column_named("g")->pieces.front().formula.text(),
+            std::string("if col = 1 then b else if col = 2 then 2 * b else g[i, j-1] + default(g[i-1, j-2], 0) * f"));
+        bench.take(transpose(bench.study, bench.table)); // and back
+        QVERIFY(same(bench.cells("g"), g));
+        bench.layer("u = first b then u[i-1, j] + u[i-1, j+1]");
+        const Result<Study> refused = transpose(bench.study, bench.table);
+        QVERIFY(!refused && refused.refusal().text().find("needs what stands right of it") != std::string::npos);
     }
 
     void a_changed_axis_keeps_what_was_typed() {

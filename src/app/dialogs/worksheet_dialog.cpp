@@ -30,7 +30,7 @@ QString section(const WorksheetReport& report, Line::Is is, const QString& headi
 
 } // namespace
 
-WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString& name, QWidget* parent)
+WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString& name, bool may_add, QWidget* parent)
     : QDialog(parent)
     , report_(new QTextBrowser(this)) {
     setWindowTitle(tr("What is in %1").arg(name));
@@ -54,8 +54,13 @@ WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString&
                      section(report, Line::Is::note, tr("Also")));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
     QPushButton* take = buttons->addButton(tr("Take it as a study"), QDialogButtonBox::AcceptRole);
-    take->setDefault(true);
-    take->setFocus();
+    QPushButton* usual = take;
+    if (may_add) {
+        usual = buttons->addButton(tr("Add its tables to this study"), QDialogButtonBox::AcceptRole);
+        connect(usual, &QPushButton::clicked, this, [this] { adds_ = true; });
+    }
+    usual->setDefault(true);
+    usual->setFocus();
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);

@@ -11,12 +11,14 @@ namespace ledgefall {
 class WorksheetDialog : public QDialog {
     Q_OBJECT
   public:
-    /// `name`: of the file, without its folder.
-    WorksheetDialog(const WorksheetStudy& recovered, const QString& name, QWidget* parent = nullptr);
+    /// `name`: of the file, without its folder; `may_add`: whether its tables can be added to the study that is open.
+    WorksheetDialog(const WorksheetStudy& recovered, const QString& name, bool may_add, QWidget* parent = nullptr);
 
     QTextBrowser& report() { return *report_; }
+    bool adds() const { return adds_; } ///< whether they are to be added, rather than taken as a study of their own
 
   private:
+    bool adds_ = false;
     QTextBrowser* report_;
 };
 

@@ -171,6 +171,14 @@ void MainWindow::connect_parts() {
                "of this study.")
                 .arg(name));
     });
+    connect(
+        files_, &StudyFiles::worksheet_added, this, [this](const QString& name, Id first, const QStringList& renamed) {
+            show_table(first);
+            inform(renamed.isEmpty()
+                       ? tr("The tables of %1 were added; what was found in it stands in the study's note.").arg(name)
+                       : tr("The tables of %1 were added. Names were taken: %2.")
+                             .arg(name, renamed.join(QStringLiteral(", "))));
+        });
     connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
     connect(ledge_, &LedgeView::trials_wanted, this, &MainWindow::try_values);
     connect(ledge_, &LedgeView::search_wanted, this, &MainWindow::find_value);

@@ -45,7 +45,10 @@ bool MainWindow::open_from_outside(const QString& path) {
         return false;
     }
     const FileFormat& format = format_of(path.toStdString(), *bytes);
-    if (format.read_study != nullptr || format.read_worksheet != nullptr) {
+    if (format.read_worksheet != nullptr) {
+        return files_->import_worksheet(path);
+    }
+    if (format.read_study != nullptr) {
         return files_->may_leave() && open_path(path);
     }
     if (format.read_columns == nullptr) {

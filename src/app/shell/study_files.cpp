@@ -6,6 +6,7 @@
 #include "app/recovery/recovered_studies.h"
 #include "app/recovery/recovery_dialog.h"
 #include "app/shell/format_filters.h"
+#include "core/study/builders/joined_studies.h"
 #include "core/study/model/study_difference.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
@@ -60,36 +61,83 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
             });
 }
 
-bool StudyFiles::open_worksheet(const QString& path) {
+std::optional<WorksheetStudy> StudyFiles::read_worksheet(const QString& path) {
     const Result<std::string> bytes = document_.read_bytes(path);
     if (!bytes) {
         document_.refuse(bytes.refusal());
-        return false;
+        return std::nullopt;
     }
     const QString name = QFileInfo(path).fileName();
     auto read = document_.waited_work().run(
         tr("Reading %1…").arg(name), WaitedWork::WhenStopped::leave,
-        [bytes, format = format_of(path.toStdString())] { return format.read_worksheet(*bytes); });
+        [bytes, format = format_of(path.toStdString(), *bytes)] { return format.read_worksheet(*bytes); });
     if (!read || !*read) {
         document_.refuse(read ? Sentence{"%1: %2", {name.toStdString(), read->refusal().text()}}
                               : Sentence{"It was stopped before its end, and nothing has changed.", {}});
-        return false;
+        return std::nullopt;
     }
-    WorksheetStudy recovered = **std::move(read);
-    if (WorksheetDialog dialog(recovered, name, window_); dialog.exec() != QDialog::Accepted) {
-        return false;
-    }
+    return **std::move(read);
+}
+
+void StudyFiles::take_worksheet(WorksheetStudy recovered, const QString& path) {
     recovered.study.title = QFileInfo(path).completeBaseName().toStdString();
     document_.open_unsaved(std::move(recovered.study), {});
     worksheet_folder_ = QFileInfo(path).absolutePath();
     guard_.watch({});
-    Q_EMIT worksheet_taken(name);
+    Q_EMIT worksheet_taken(QFileInfo(path).fileName());
+}
+
+/// The report stands in the study's note, behind what is there.
+bool StudyFiles::add_worksheet(const WorksheetStudy& recovered, const QString& name) {
+    const Result<WithTables> with = with_tables(document_.study(), recovered.study);
+    if (!with) {
+        document_.refuse(with.refusal());
+        return false;
+    }
+    Study next = with->study;
+    if (!recovered.study.note.empty()) {
+        next.note += (next.note.empty() ? "" : "\n\n") + name.toStdString() + "\n" + recovered.study.note;
+    }
+    QStringList renamed;
+    for (const auto& [from, to] : with->renamed) {
+        renamed << tr("%1 is %2 here").arg(QString::fromStdString(from), QString::fromStdString(to));
+    }
+    if (!document_.perform(tr("adding %1").arg(name), next)) {
+        return false;
+    }
+    Q_EMIT worksheet_added(name, with->tables.front(), renamed);
+    return true;
+}
+
+bool StudyFiles::import_worksheet(const QString& path) {
+    const QString name = QFileInfo(path).fileName();
+    std::optional<WorksheetStudy> recovered = read_worksheet(path);
+    if (!recovered) {
+        return false;
+    }
+    WorksheetDialog dialog(*recovered, name, !document_.study().tables.empty(), window_);
+    if (dialog.exec() != QDialog::Accepted) {
+        return false;
+    }
+    if (dialog.adds()) {
+        return add_worksheet(*recovered, name);
+    }
+    if (!may_leave()) {
+        return false;
+    }
+    take_worksheet(*std::move(recovered), path);
     return true;
 }
 
 bool StudyFiles::open(const QString& path) {
     if (format_of(path.toStdString()).read_worksheet != nullptr) {
-        return open_worksheet(path);
+        std::optional<WorksheetStudy> recovered = read_worksheet(path);
+        if (!recovered ||
+            WorksheetDialog(*recovered, QFileInfo(path).fileName(), false, window_).exec() != QDialog::Accepted) {
+            return false;
+        }
+        take_worksheet(*std::move(recovered), path);
+        return true;
     }
     if (!document_.open(path)) {
         return false;

@@ -3,6 +3,7 @@
 #include "app/document/document.h"
 #include "app/recovery/autosave.h"
 #include "app/recovery/file_guard.h"
+#include "files/sheet_study/worksheet_study.h"
 
 #include <functional>
 
@@ -22,6 +23,8 @@ class StudyFiles : public QObject {
 
     /// Opens a study; of a worksheet, what was found in it is shown first, and it is taken as a study without a file.
     bool open(const QString& path);
+    /// Shows what is in a worksheet, and adds its tables to the study that is open, or takes it as a study.
+    bool import_worksheet(const QString& path);
     bool save_to(const QString& path);
     bool save();
     bool save_as();
@@ -47,10 +50,14 @@ class StudyFiles : public QObject {
   Q_SIGNALS:
     void opened(const QString& path); ///< or saved
     void worksheet_taken(const QString& name);
+    /// Its tables have been added; `renamed`: what has another name here.
+    void worksheet_added(const QString& name, ledgefall::Id first, const QStringList& renamed);
     void failed(const QString& why); ///< to be read before it goes
 
   private:
-    bool open_worksheet(const QString& path);
+    std::optional<WorksheetStudy> read_worksheet(const QString& path);
+    void take_worksheet(WorksheetStudy recovered, const QString& path);
+    bool add_worksheet(const WorksheetStudy& recovered, const QString& name);
     bool typed_is_taken(const QString& otherwise);
     void take_recovered(const RecoveredStudy& recovered);
 

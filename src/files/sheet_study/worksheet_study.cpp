@@ -4,6 +4,7 @@
 #include "core/formula/names.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/parts.h"
+#include "core/value/stopping.h"
 #include "files/sheet_study/column_recovery.h"
 #include "files/sheet_study/layout_names.h"
 #include "files/sheet_study/value_comparison.h"
@@ -71,6 +72,7 @@ class StudyRecovery {
             if (found.fields[field].left_out) {
                 continue;
             }
+            stop_if_asked();
             RecoveredColumn column = recovery.recover(field);
             column_reports_[{number, field}] = std::exchange(lines, {});
             for (ColumnDefinition& constants : column.constants) {

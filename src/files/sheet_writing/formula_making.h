@@ -101,6 +101,8 @@ class SheetFormulaMaking {
 
     SheetNodePtr call(const Node& node, bool in_measure);
 
+    SheetNodePtr inlined(const HeldValue& function, const Node& node, bool in_measure);
+
     void check_quantiles() const;
 
     /// The study's as-of day, which its formulas take for today.
@@ -152,6 +154,7 @@ class SheetFormulaMaking {
     const FormulaSeat& seat_;
     bool texts_compare_otherwise_;
     MadeFormula out_;
+    int depth_ = 0;             ///< of calls of held functions within each other
     bool names_others_ = false; ///< within a condition over another table's rows
 };
 

@@ -28,9 +28,42 @@ bool SheetFormulaMaking::runs(const Node& node) const {
     });
 }
 
+/// A call of a held function: its formula with the arguments put in, where every other name of it means the same in
+/// both places.
+SheetNodePtr SheetFormulaMaking::inlined(const HeldValue& function, const Node& node, bool in_measure) {
+    constexpr int deepest = 30;
+    const auto& tree = function.formula.tree();
+    if (!tree || node.kids.size() != function.parameters.size() || depth_ > deepest) {
+        refuse("it calls a held function that cannot be put in");
+    }
+    std::map<std::string, Filling> fillings;
+    for (std::size_t at = 0; at < function.parameters.size(); ++at) {
+        fillings[function.parameters[at]] = {&node.kid(at), nullptr};
+    }
+    const bool means_otherwise = contains(*tree, [&](const Node& one) {
+        if (one.type != NodeType::name || !one.owner.empty() || fillings.contains(one.text)) {
+            return false;
+        }
+        const Binding here = look_up(study_, seat_.table, "", one.text);
+        return here.column != nullptr || here.group != nullptr ||
+               here.held != look_up(study_, nullptr, "", one.text).held;
+    });
+    if (means_otherwise) {
+        refuse("it calls a held function whose names mean something else in the table");
+    }
+    const NodePtr put_in = filled(*tree, fillings, node.span, [](const Node&) { return false; });
+    ++depth_;
+    SheetNodePtr out = value(*put_in, in_measure);
+    --depth_;
+    return out;
+}
+
 SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
-    if (!node.owner.empty() || called_function(study_, seat_.table, node.owner, node.text) != nullptr) {
-        refuse("it calls a held function");
+    if (const HeldValue* function = called_function(study_, seat_.table, node.owner, node.text)) {
+        return inlined(*function, node, in_measure);
+    }
+    if (!node.owner.empty()) {
+        refuse("the worksheet functions cannot say it");
     }
     if (node.kids.size() == 1 && node.kid(0).type == NodeType::where) {
         return by_condition(node.text, &node.kid(0).kid(0), node.kid(0).kid(1));

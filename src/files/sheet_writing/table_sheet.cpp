@@ -1,6 +1,7 @@
 // The sheet of a table with one axis.
 
 #include "core/value/interval.h"
+#include "core/value/stopping.h"
 #include "files/sheet_writing/sheet_cells.h"
 #include "files/sheet_writing/workbook_making.h"
 
@@ -58,6 +59,7 @@ class TableSheet {
 
     std::vector<SheetCell> given_cells(const Table& table, const ColumnDefinition& column) const {
         const auto& of = making_.places.of(table);
+        stop_if_asked();
         std::vector<SheetCell> out{heading_cell(table, column)};
         const std::uint32_t at = of.column_of.at(column.id);
         for (std::uint32_t row = 0; row < of.rows; ++row) {

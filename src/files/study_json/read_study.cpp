@@ -1,8 +1,11 @@
+#include "core/value/stopping.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
 #include "files/study_json/study_reader.h"
 
 #include <algorithm>
+#include <cstdint>
+#include <iterator>
 
 namespace ledgefall {
 namespace {
@@ -51,6 +54,36 @@ std::optional<Sentence> not_a_study(const Json& json) {
     return std::nullopt;
 }
 
+/// The letters of a file, one after the other: at every millionth it says how far the reading has come, and asks
+/// whether it is to be given up.
+class ToldLetters {
+  public:
+    using iterator_category = std::input_iterator_tag;
+    using value_type = char;
+    using difference_type = std::ptrdiff_t;
+    using pointer = const char*;
+    using reference = const char&;
+
+    ToldLetters(std::string_view file, const char* at)
+        : file_(file)
+        , at_(at) {}
+
+    reference operator*() const { return *at_; }
+    ToldLetters& operator++() {
+        constexpr std::uintptr_t between = (1U << 20U) - 1;
+        if ((reinterpret_cast<std::uintptr_t>(++at_) & between) == 0) {
+            stop_if_asked();
+            tell_progress(static_cast<std::size_t>(at_ - file_.data()), file_.size());
+        }
+        return *this;
+    }
+    friend bool operator==(const ToldLetters& a, const ToldLetters& b) { return a.at_ == b.at_; }
+
+  private:
+    std::string_view file_;
+    const char* at_;
+};
+
 } // namespace
 
 Result<Study> read_study(std::string_view file) {
@@ -64,7 +97,7 @@ Result<Study> read_study(std::string_view file) {
     }
     Json json;
     try {
-        json = Json::parse(file.begin(), file.end());
+        json = Json::parse(ToldLetters(file, file.data()), ToldLetters(file, file.data() + file.size()));
     } catch (const Json::parse_error& error) {
         const std::size_t at = std::min(error.byte, file.size());
         const std::string_view before = file.substr(0, at == 0 ? 0 : at - 1);

@@ -1,6 +1,7 @@
 #include "files/worksheets/sheet_builder.h"
 
 #include "core/formula/names.h"
+#include "core/value/stopping.h"
 #include "files/worksheets/openformula_arrays.h"
 
 #include <algorithm>
@@ -26,6 +27,7 @@ bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation
     if (sheet_.cells.size() >= WorksheetLimits::cells) {
         return false;
     }
+    stop_if_asked_at(sheet_.cells.size());
     if (!cell.text.empty()) {
         cell.text = sound_text(cell.text);
     }

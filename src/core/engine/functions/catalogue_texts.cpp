@@ -131,6 +131,7 @@ std::vector<Function> gaps_and_texts() {
                                  {&default_one, &default_block, Kind::number},
                                  "x, or a value of your own where x is missing.", "default(missing, 4)", "4"));
     all.back().keeps_kind = true;
+    all.back().operation.fills_gaps = true;
     all.push_back(
         plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, "A value as text.", "text(1.50)", "1.5"));
     all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},

@@ -28,7 +28,8 @@ struct Operation {
     /// need not be looked for before.
     std::uint32_t carries = 0;
     RowCode row_code = RowCode::none;
-    Row row = nullptr; ///< of a call
+    Row row = nullptr;       ///< of a call
+    bool fills_gaps = false; ///< it gives its first argument, and where that is missing its second
 
     /// Of P( ), in place of `one`: the condition, whose limits are the last arguments.
     using OfEvent = Value (*)(const ConditionalEvent& event, const Value* arguments, std::size_t count,

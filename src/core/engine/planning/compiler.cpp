@@ -202,7 +202,41 @@ class Compiler {
         return static_cast<std::uint32_t>(program.columns.size() - 1);
     }
 
+    /// The number of `default(f[i-1, j+1], 0)`, where that is another cell of the grid and the number is written there.
+    static std::optional<double> in_place_of_gaps(const Term& term) {
+        if (term.type != TermType::operate || !term.operation.fills_gaps || term.kids.size() != 2) {
+            return std::nullopt;
+        }
+        const Term& cell = *term.kids[0];
+        const Term& number = *term.kids[1];
+        const bool in_grid = cell.type == TermType::column && !cell.across.empty() && cell.part == GridPart::cell &&
+                             (cell.shift != 0 || cell.line_shift != 0);
+        const bool plain = number.type == TermType::constant && number.value.plain() && number.kind == Kind::number;
+        return in_grid && plain && cell.kind == Kind::number ? std::optional(number.value.number()) : std::nullopt;
+    }
+
+    Instruction load(Program& program, const Term& cell, std::optional<double> otherwise) const {
+        Instruction step;
+        step.code = Instruction::Code::load;
+        step.kind = cell.kind;
+        step.column = column(program, cell);
+        step.shift = cell.shift;
+        step.line_shift = cell.line_shift;
+        step.part = cell.part;
+        step.otherwise = otherwise;
+        step.across = cell.across;
+        if (cell.shift != 0 && !cell.across.empty() && !otherwise) {
+            program.across = cell.across;
+            std::size_t& furthest = cell.shift < 0 ? program.columns_before : program.columns_after;
+            furthest = std::max(furthest, static_cast<std::size_t>(std::abs(cell.shift)));
+        }
+        return step;
+    }
+
     Instruction instruction(Context& context, const Term& term) {
+        if (const auto number = in_place_of_gaps(term)) {
+            return load(context.program, *term.kids.front(), number);
+        }
         Instruction step;
         step.kind = term.kind;
         const auto add_argument = [&](const TermPtr& kid) {
@@ -219,19 +253,7 @@ class Compiler {
             }
             break;
         case TermType::column:
-            step.code = Instruction::Code::load;
-            step.column = column(context.program, term);
-            step.shift = term.shift;
-            step.line_shift = term.line_shift;
-            step.part = term.part;
-            if (term.shift != 0 && !term.across.empty()) {
-                Program& program = context.program;
-                program.across = term.across;
-                std::size_t& furthest = term.shift < 0 ? program.columns_before : program.columns_after;
-                furthest = std::max(furthest, static_cast<std::size_t>(std::abs(term.shift)));
-            }
-            step.across = term.across;
-            break;
+            return load(context.program, term, std::nullopt);
         case TermType::gather:
             step.code = Instruction::Code::gather;
             step.column = column(context.program, term);

@@ -36,6 +36,8 @@ struct Instruction {
     /// the load is so many rows and columns of the grid away.
     Id across;
     std::int64_t line_shift = 0;
+    /// Of a load in a two-way table: the number that stands for missing cells and for those past the edges.
+    std::optional<double> otherwise;
     GridPart part = GridPart::cell; ///< of a row number; of a load, that it is an axis's value in each cell
     Faults faults;
     std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather

@@ -14,8 +14,8 @@ GridMeasure::GridMeasure(const MeasureCall& call, const Environment& environment
     , known_(columns_ + 1) {
     const Program& inner = call.inner;
     const bool one_load = inner.body.size() == 1 && inner.body.front().code == Instruction::Code::load &&
-                          inner.body.front().across.empty() && inner.body.front().shift == 0 &&
-                          inner.outputs.size() == 1 && !inner.outputs.front().scalar;
+                          !inner.body.front().otherwise && inner.body.front().across.empty() &&
+                          inner.body.front().shift == 0 && inner.outputs.size() == 1 && !inner.outputs.front().scalar;
     const Environment::View view = one_load ? environment.column(inner.columns.front()) : Environment::View();
     const bool whole = view.cells != nullptr && view.computed == nullptr && view.cells->size() >= rows_ * columns_;
     bool plain = whole;

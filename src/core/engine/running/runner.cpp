@@ -167,7 +167,12 @@ bool Runner::operate(const Instruction& step) {
         lanes[at] = lane(step.arguments[at]);
         plain = plain && lanes[at].states == nullptr;
     }
-    if (plain) {
+    if (plain && step.operation.fills_gaps && !lanes[0].single) { // there are none: it is read where it stands
+        to.lane = lanes[0];
+        if (step.kind != Kind::number || (!careful_ && !step.checked) || all_finite(to.lane.slots, count_)) {
+            return true;
+        }
+    } else if (plain) {
         double* out = own_slots(to);
         step.operation.block(lanes.data(), out, count_);
         const bool numeric = step.kind == Kind::number || step.kind == Kind::date;
@@ -243,16 +248,22 @@ void Runner::load_axis(const Instruction& step) {
     }
 }
 
+/// How many columns a two-way table has, by its axis across; looked for once while the program runs.
+std::int64_t Runner::columns_of_grid(const Id& across) {
+    if (!(across_ == across)) {
+        across_ = across;
+        columns_of_grid_ = static_cast<std::int64_t>(std::max<std::size_t>(environment_.rows(across), 1));
+    }
+    return columns_of_grid_;
+}
+
 void Runner::load(const Instruction& step) {
     if (step.part != GridPart::cell) {
         return load_axis(step);
     }
     Register& to = registers_[step.to];
     const Column& cells = *columns_[step.column].cells;
-    const std::int64_t columns =
-        step.across.empty() // else of a two-way table
-            ? 1
-            : static_cast<std::int64_t>(std::max<std::size_t>(environment_.rows(step.across), 1));
+    const std::int64_t columns = step.across.empty() ? 1 : columns_of_grid(step.across);
     const std::int64_t from = static_cast<std::int64_t>(first_) + step.line_shift * columns + step.shift;
     const std::int64_t end = from + static_cast<std::int64_t>(count_);
     const auto size = static_cast<std::int64_t>(cells.size());
@@ -274,6 +285,21 @@ void Runner::load(const Instruction& step) {
     if (!past_edges && from >= 0 && end <= size && copied(cells, static_cast<std::size_t>(from), count_, slots)) {
         return;
     }
+    if (step.otherwise && first_column + static_cast<std::int64_t>(count_) <= columns && from - step.shift >= 0) {
+        // A part of one line: what lies past its ends has the number, and the rest is copied.
+        const auto before = static_cast<std::size_t>(
+            std::clamp<std::int64_t>(-step.shift - first_column, 0, static_cast<std::int64_t>(count_)));
+        const auto after = static_cast<std::size_t>(
+            std::clamp<std::int64_t>(end_column + step.shift - columns, 0, static_cast<std::int64_t>(count_)));
+        const std::size_t inner = before + after < count_ ? count_ - before - after : 0;
+        const std::int64_t first = from + static_cast<std::int64_t>(before);
+        if (inner > 0 && first >= 0 && first + static_cast<std::int64_t>(inner) <= size &&
+            copied(cells, static_cast<std::size_t>(first), inner, slots + before)) {
+            std::fill_n(slots, before, *step.otherwise);
+            std::fill_n(slots + before + inner, after, *step.otherwise);
+            return;
+        }
+    }
     State* states = own_states(to);
     bool all_plain = true;
     for (std::size_t row = 0; row < count_; ++row) {
@@ -284,6 +310,7 @@ void Runner::load(const Instruction& step) {
         if (cell.state() == State::odd) {
             cell = Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(at + 1)});
         }
+        cell = cell.is_missing() && step.otherwise ? Value::number(*step.otherwise) : cell;
         slots[row] = cell.slot();
         states[row] = cell.state();
         all_plain = all_plain && cell.plain();

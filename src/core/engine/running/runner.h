@@ -84,6 +84,7 @@ class Runner {
     bool operate(const Instruction& step);
     void operate_one_by_one(const Instruction& step, Register& to);
     void load(const Instruction& step);
+    std::int64_t columns_of_grid(const Id& across);
     void load_axis(const Instruction& step); ///< its value in each cell of a two-way table
     void each_row(const Instruction& step);  ///< gathers, numbers, measures
     Value one(const Instruction& step, std::size_t in_block);
@@ -102,6 +103,8 @@ class Runner {
     std::vector<std::pair<const Instruction*, std::unique_ptr<MeasureState>>> states_;
     std::size_t first_ = 0, count_ = 0;
     bool in_prelude_ = false;
+    Id across_; ///< the axis whose length is this
+    std::int64_t columns_of_grid_ = 1;
     bool careful_ = false; ///< every step is checked
     double* target_ = nullptr;
 };

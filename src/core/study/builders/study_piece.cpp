@@ -148,10 +148,6 @@ class PieceMaker {
     Study piece_;
 };
 
-bool holds_the_same(const HeldValue& a, const HeldValue& b) {
-    return a.formula == b.formula && a.value == b.value && a.unit == b.unit && a.parameters == b.parameters;
-}
-
 /// Renames in the piece what has a name that is taken where it goes, so that its own formulas follow.
 Study with_free_names(const Study& piece, const Study& into, const Table& table, WithPiece& out) {
     Study free = piece;
@@ -174,7 +170,7 @@ Study with_free_names(const Study& piece, const Study& into, const Table& table,
     };
     for (auto& held : free.ledge) {
         const HeldValue* known = look_up(into, &table, "", held->name).held;
-        if (look_up(into, &table, "", held->name).exists() && (known == nullptr || !holds_the_same(*known, *held))) {
+        if (look_up(into, &table, "", held->name).exists() && (known == nullptr || !known->holds_the_same(*held))) {
             held.edit([&](HeldValue& copy) { copy.name = fresh(copy.name); });
         }
     }

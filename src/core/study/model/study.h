@@ -95,7 +95,10 @@ struct HeldValue {
 
     bool is_function() const { return !parameters.empty(); }
     bool worked() const { return !formula.empty() && !is_function(); }
-    std::string left_side() const; ///< `n`, or of a function `force(r)`
+    std::string left_side() const;                      ///< `n`, or of a function `force(r)`
+    bool holds_the_same(const HeldValue& other) const { ///< whatever they are called
+        return formula == other.formula && value == other.value && unit == other.unit && parameters == other.parameters;
+    }
     friend bool operator==(const HeldValue&, const HeldValue&) = default;
 };
 
