@@ -237,14 +237,16 @@ void Sequence::run_line(Member& member, std::size_t first, std::size_t end) {
 }
 
 bool Sequence::run_by_lines() {
-    for (auto& member : members_) {
-        member->cells->prepare(rows_);
-    }
     for (std::size_t first = 0; first < rows_; first += columns_) {
         if (outer_.stopped()) {
             return false;
         }
         const std::size_t end = std::min(rows_, first + columns_);
+        for (auto& member : members_) { // cells are made when they are written, while they are near
+            while (member->cells->size() < end) {
+                member->cells->extend(std::min(Column::chunk_rows, rows_ - member->cells->size()));
+            }
+        }
         for (auto& member : members_) {
             run_line(*member, first, end);
         }
