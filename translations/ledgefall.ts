@@ -4907,6 +4907,18 @@
         <source>Write it</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>a grid, as it is seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a line for each cell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;The table as</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FigurePlot</name>
@@ -6448,22 +6460,6 @@
     </message>
     <message>
         <source>a value that was looked for</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Export</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How is the two-way table to be written?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>As a grid</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A row for each cell</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -4907,6 +4907,18 @@
         <source>Write it</source>
         <translation>Schreiben</translation>
     </message>
+    <message>
+        <source>a grid, as it is seen</source>
+        <translation>ein Gitter, wie man es sieht</translation>
+    </message>
+    <message>
+        <source>a line for each cell</source>
+        <translation>eine Zeile für jede Zelle</translation>
+    </message>
+    <message>
+        <source>&amp;The table as</source>
+        <translation>Die &amp;Tabelle als</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FigurePlot</name>
@@ -6449,22 +6461,6 @@
     <message>
         <source>a value that was looked for</source>
         <translation>ein gesuchter Wert</translation>
-    </message>
-    <message>
-        <source>Export</source>
-        <translation>Ausgeben</translation>
-    </message>
-    <message>
-        <source>How is the two-way table to be written?</source>
-        <translation>Wie soll die zweiachsige Tabelle geschrieben werden?</translation>
-    </message>
-    <message>
-        <source>As a grid</source>
-        <translation>Als Gitter</translation>
-    </message>
-    <message>
-        <source>A row for each cell</source>
-        <translation>Eine Zeile für jede Zelle</translation>
     </message>
     <message>
         <source>Try values of &amp;two held values…</source>

@@ -2,6 +2,7 @@
 
 #include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
+#include "core/study/edits/edit_grid.h"
 #include "hands.h"
 #include "harness/test_program.h"
 
@@ -206,6 +207,26 @@ class TestImportStories : public QObject {
         QVERIFY(exported("c.tsv", [&](QDialog&) {
                     down(Qt::Key_H, 1);
                 }).startsWith("Caught fish\ttries\tsite\trate [1/h]\r\n"));
+        // A two-way table as it is seen, or a line for each cell: shown before it is written.
+        Id grid;
+        const Result<Study> with = add_two_way_table(hands.drive.window.document().study(), "Product",
+                                                     {"a", "", "", "1..2"}, {"b", "", "", "3, 4"}, &grid);
+        QVERIFY(with &&
+                hands.drive.window.document().perform(QStringLiteral("grid"), write_column(*with, grid, "p = a * b")));
+        hands.drive.window.show_table(grid);
+        QVERIFY(hands.drive.settle());
+        QString seen;
+        QCOMPARE(exported("g.csv", [&](QDialog& dialog) { seen = qobject_cast<ExportDialog*>(&dialog)->preview(); }),
+                 QByteArray("a by b,3,4\r\n1,3,4\r\n2,6,8\r\n"));
+        QVERIFY2(seen.startsWith(QStringLiteral("a by b,3,4\n")), qPrintable(seen));
+        const auto line_for_each_cell = [&](QDialog& dialog) {
+            if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
+                dialog.grab().save(folder + QStringLiteral("/export-grid.png"));
+            }
+            down(Qt::Key_T, 1);
+        };
+        QCOMPARE(exported("h.csv", line_for_each_cell), QByteArray("a,b,p\r\n1,3,3\r\n1,4,4\r\n2,3,6\r\n2,4,8\r\n"));
+        hands.drive.window.show_table(hands.drive.window.document().study().tables.front()->id);
         const QByteArray document = exported("d.md", [&](QDialog&) { down(Qt::Key_N, 1); });
         QVERIFY2(document.contains("?") && document.contains(shown.toUtf8()) && !document.contains("2.8333333333"),
                  document.constData());

@@ -84,6 +84,37 @@ class TestWorksheetStories : public QObject {
         QCOMPARE(area.overrides->size(), std::size_t(1));
     }
 
+    /// The charts of a study go out as pictures, beside the tables that they are drawn of.
+    void charts_go_out_as_pictures() {
+        WindowDriver drive;
+        QVERIFY(drive.window.open_demo());
+        QVERIFY(drive.settle());
+        for (const char* name : {"demo.ods", "demo.xlsx"}) {
+            QVERIFY(drive.window.export_worksheet(file(name)));
+            QVERIFY(QFileInfo(file(name)).size() > 100'000);
+            QProcess python;
+            python.start(QStringLiteral("/usr/bin/python3"),
+                         {QStringLiteral("-c"),
+                          QStringLiteral(
+                              "import sys, zipfile\nz = zipfile.ZipFile(sys.argv[1])\n"
+                              "print(sum(n.endswith('.png') and z.read(n)[:4] == b'\\x89PNG' for n in z.namelist()))"),
+                          file(name)});
+            QVERIFY(python.waitForFinished(30000));
+            QCOMPARE(python.readAllStandardOutput().trimmed().toULongLong(),
+                     qulonglong(drive.window.document().study().charts.size()));
+        }
+        // An independent reader finds the notes and the frozen headings.
+        QProcess reader;
+        reader.start(QStringLiteral("/usr/bin/python3"),
+                     {QStringLiteral("-c"),
+                      QStringLiteral("import sys, openpyxl\nb = openpyxl.load_workbook(sys.argv[1])\n"
+                                     "print(sum(c.comment is not None for s in b for r in s for c in r) > 5, "
+                                     "b.worksheets[0].freeze_panes)"),
+                      file("demo.xlsx")});
+        QVERIFY(reader.waitForFinished(30000));
+        QCOMPARE(reader.readAllStandardOutput().trimmed(), QByteArray("True A2"));
+    }
+
     /// Imported while a study is open, a worksheet's tables are added to it; names that are taken give way; one undo.
     void tables_are_added_to_an_open_study() {
         Hands hands(QStringLiteral("worksheet added"));

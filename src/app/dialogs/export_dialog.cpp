@@ -9,7 +9,7 @@
 
 namespace ledgefall {
 
-ExportDialog::ExportDialog(const WritingChoice& begun, bool delimited,
+ExportDialog::ExportDialog(const WritingChoice& begun, const Asked& asked,
                            std::function<QString(const WritingChoice&)> first, QWidget* parent)
     : QDialog(parent)
     , begun_(begun)
@@ -18,6 +18,7 @@ ExportDialog::ExportDialog(const WritingChoice& begun, bool delimited,
     , decimal_(new QComboBox(this))
     , headings_(new QComboBox(this))
     , numbers_(new QComboBox(this))
+    , form_(new QComboBox(this))
     , preview_(new QPlainTextEdit(this)) {
     setWindowTitle(tr("Export this table"));
     for (const auto& [words, sign] : {std::pair(tr("comma ,"), ','), std::pair(tr("semicolon ;"), ';'),
@@ -33,17 +34,17 @@ ExportDialog::ExportDialog(const WritingChoice& begun, bool delimited,
     headings_->addItem(tr("none"), static_cast<int>(HeadingForm::none));
     numbers_->addItem(tr("in full"), false);
     numbers_->addItem(tr("rounded as they are shown"), true);
+    form_->addItem(tr("a grid, as it is seen"), true);
+    form_->addItem(tr("a line for each cell"), false);
     auto* form = new QFormLayout;
-    if (delimited) {
-        form->addRow(tr("&Fields are divided by"), delimiter_);
-        form->addRow(tr("&Decimal sign"), decimal_);
-        form->addRow(tr("&Headings"), headings_);
-    } else {
-        for (QComboBox* box : {delimiter_, decimal_, headings_}) {
-            box->hide();
-        }
-    }
-    form->addRow(tr("&Numbers"), numbers_);
+    const auto add = [form](bool wanted, const QString& words, QComboBox* box) {
+        wanted ? form->addRow(words, box) : box->hide();
+    };
+    add(asked.grid, tr("&The table as"), form_);
+    add(asked.fields, tr("&Fields are divided by"), delimiter_);
+    add(asked.fields, tr("&Decimal sign"), decimal_);
+    add(asked.fields, tr("&Headings"), headings_);
+    add(asked.numbers, tr("&Numbers"), numbers_);
     preview_->setReadOnly(true);
     preview_->setLineWrapMode(QPlainTextEdit::NoWrap);
     preview_->setAccessibleName(tr("The first lines"));
@@ -56,7 +57,7 @@ ExportDialog::ExportDialog(const WritingChoice& begun, bool delimited,
     layout->addLayout(form);
     layout->addWidget(preview_, 1);
     layout->addWidget(buttons);
-    for (QComboBox* box : {delimiter_, decimal_, headings_, numbers_}) {
+    for (QComboBox* box : {form_, delimiter_, decimal_, headings_, numbers_}) {
         connect(box, &QComboBox::currentIndexChanged, this, &ExportDialog::show_first);
     }
     resize(look().px(560), look().px(400));
@@ -69,10 +70,13 @@ WritingChoice ExportDialog::choice() const {
     out.decimal = static_cast<char>(decimal_->currentData().toInt());
     out.headings = static_cast<HeadingForm>(headings_->currentData().toInt());
     out.as_shown = numbers_->currentData().toBool();
+    out.as_grid = form_->currentData().toBool();
     return out;
 }
 
+/// A grid is headed by the values of its axis.
 void ExportDialog::show_first() {
+    headings_->setEnabled(form_->isHidden() || !choice().as_grid);
     preview_->setPlainText(first_(choice()));
 }
 

@@ -21,15 +21,21 @@ struct WritingChoice {
     char delimiter = ',', decimal = '.';
     HeadingForm headings = HeadingForm::names;
     bool as_shown = false; ///< numbers rounded as the table shows them, not in full
+    bool as_grid = true;   ///< of a two-way table: as it is seen, rather than a line for each cell
 };
 
 /// Asks how a table is written, and shows the first lines of it.
 class ExportDialog : public QDialog {
     Q_OBJECT
   public:
-    /// `first` makes the beginning of the text as it would be written. A text in a form of its own, as HTML has, is
-    /// asked about its numbers only.
-    ExportDialog(const WritingChoice& begun, bool delimited, std::function<QString(const WritingChoice&)> first,
+    /// What there is to choose.
+    struct Asked {
+        bool fields = false;  ///< how fields are divided, the decimal sign and the headings: of delimited text
+        bool numbers = false; ///< in full, or as shown
+        bool grid = false;    ///< the form of a two-way table
+    };
+    /// `first` makes the beginning of the text as it would be written.
+    ExportDialog(const WritingChoice& begun, const Asked& asked, std::function<QString(const WritingChoice&)> first,
                  QWidget* parent = nullptr);
 
     WritingChoice choice() const;
@@ -44,6 +50,7 @@ class ExportDialog : public QDialog {
     QComboBox* decimal_;
     QComboBox* headings_;
     QComboBox* numbers_;
+    QComboBox* form_;
     QPlainTextEdit* preview_;
 };
 

@@ -60,7 +60,7 @@ class MainWindow : public QMainWindow {
     /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label,
                      const std::vector<Kind>& shown = {});
-    /// Writes the shown table; of two-way ones it asks in which form.
+    /// Writes the shown table.
     bool export_text(const QString& path, const struct WritingChoice& choice);
     bool export_text(const QString& path); ///< as it is usual for that kind of file
     /// The whole study as worksheets, with formulas; what they cannot say is told.

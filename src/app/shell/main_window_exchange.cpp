@@ -92,16 +92,18 @@ bool is_delimited(const FileFormat& format) {
 std::optional<WritingChoice> MainWindow::ask_writing(const QString& path) {
     const FileFormat& format = format_of(path.toStdString());
     const WritingChoice usual = usual_choice(format);
-    if (page() == nullptr || format.write_columns == nullptr || format.name == "json") {
+    const bool json = format.name == "json";
+    const bool two_way = page() != nullptr && page()->model().two_way();
+    if (page() == nullptr || format.write_columns == nullptr || (json && !two_way)) {
         return usual;
     }
     const auto first = [this, &format](const WritingChoice& choice) {
         constexpr std::size_t shown_rows = 8;
         LabelledColumns columns = columns_to_write(document_.study(), document_.results(), page()->table_id(),
-                                                   {choice, false, shown_rows, !is_delimited(format)});
+                                                   {choice, shown_rows, !is_delimited(format)});
         return QString::fromStdString(written_table(columns, format, choice));
     };
-    ExportDialog dialog(usual, is_delimited(format), first, this);
+    ExportDialog dialog(usual, {is_delimited(format), !json, two_way}, first, this);
     return dialog.exec() == QDialog::Accepted ? std::optional(dialog.choice()) : std::nullopt;
 }
 
@@ -247,19 +249,10 @@ bool MainWindow::export_text(const QString& path, const WritingChoice& choice) {
         document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
         return false;
     }
-    bool as_grid = false;
-    if (page()->model().two_way()) {
-        const int form = ask_choice(this, tr("Export"), tr("How is the two-way table to be written?"),
-                                    {tr("As a grid"), tr("A row for each cell")});
-        if (form < 0) {
-            return false;
-        }
-        as_grid = form == 0;
-    }
-    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(), as_grid,
-                        &format, choice] {
+    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(), &format,
+                        choice] {
         return std::make_shared<const std::string>(written_table(
-            columns_to_write(study, *results, table, {choice, as_grid, {}, !is_delimited(format)}), format, choice));
+            columns_to_write(study, *results, table, {choice, {}, !is_delimited(format)}), format, choice));
     };
     const auto saved = document_.write_aside(path, write);
     if (!saved) {

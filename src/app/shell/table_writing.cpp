@@ -63,13 +63,14 @@ Column as_shown(const Column& cells, const Format& format, bool for_readers) {
 } // namespace
 
 LabelledColumns columns_to_write(const Study& study, const Results& results, Id id, const WayOfWriting& way) {
-    LabelledColumns out = way.as_grid ? grid_columns(study, results, id) : labelled_columns(study, results, id);
     const Table* table = study.table(id);
+    const bool grid = table != nullptr && table->two_way() && way.choice.as_grid;
+    LabelledColumns out = grid ? grid_columns(study, results, id) : labelled_columns(study, results, id);
     if (way.rows) {
         out.least_rows = std::min(out.least_rows, *way.rows);
     }
     for (NewColumn& column : out.columns) {
-        const ColumnDefinition* definition = table == nullptr || way.as_grid ? nullptr : named(*table, column.name);
+        const ColumnDefinition* definition = table == nullptr || grid ? nullptr : named(*table, column.name);
         const Format own = definition == nullptr ? Format() : definition->format;
         const Format format =
             way.choice.as_shown ? settled_format(format_for_unit(own, column.unit, study.settings), column.cells) : own;
@@ -81,7 +82,7 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
             column.interned = scope.objects();
             column.cells = as_shown(column.cells, format, way.for_readers);
         }
-        if (!way.as_grid) {
+        if (!grid) {
             column.name = heading(column, definition, way.choice.headings);
         }
     }

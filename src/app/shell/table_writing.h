@@ -8,7 +8,6 @@ namespace ledgefall {
 
 struct WayOfWriting {
     WritingChoice choice;
-    bool as_grid = false;            ///< of a two-way table
     std::optional<std::size_t> rows; ///< only the first ones
     bool for_readers = false;        ///< HTML and the like, rather than for other programs
 };
