@@ -107,7 +107,9 @@ class OpenDocumentReader {
             return Sentence{"It is an OpenDocument file, but no spreadsheet.", {}};
         }
         for (const pugi::xml_node& table : body.children("table:table")) {
-            if (!read_table(table)) {
+            const pugi::xml_node next = table.next_sibling();
+            const auto end = next ? next.offset_debug() : static_cast<std::ptrdiff_t>((*content).size());
+            if (!read_table(table, static_cast<std::size_t>(std::max<std::ptrdiff_t>(end - table.offset_debug(), 0)))) {
                 return too_many;
             }
         }
@@ -146,8 +148,10 @@ class OpenDocumentReader {
         }
     }
 
-    bool read_table(const pugi::xml_node& table) {
+    bool read_table(const pugi::xml_node& table, std::size_t bytes) {
+        constexpr std::size_t bytes_of_cell = 70; // of most cells they are more
         SheetBuilder sheet(workbook_, table.attribute("table:name").value());
+        sheet.expect(bytes / bytes_of_cell);
         row_ = 0;
         column_formats_.clear();
         for (const pugi::xml_node& column : table.children("table:table-column")) {

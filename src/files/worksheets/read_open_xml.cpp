@@ -201,7 +201,9 @@ class OpenXmlReader {
             return refused;
         }
         shared_formulas_.clear();
+        constexpr std::size_t bytes_of_cell = 35; // of most cells they are more
         SheetBuilder sheet(workbook_, name);
+        sheet.expect(text.size() / bytes_of_cell);
         std::uint32_t next_row = 0;
         for (const pugi::xml_node& row : child(document.document_element(), "sheetData").children()) {
             const std::uint32_t at_row = row.attribute("r").as_uint(next_row + 1) - 1;

@@ -2,6 +2,8 @@
 
 #include "files/worksheets/sheet.h"
 
+#include <algorithm>
+
 namespace ledgefall {
 
 /// A text of a file as sound UTF-8: each byte that fits no letter becomes U+FFFD.
@@ -15,6 +17,8 @@ class SheetBuilder {
         sheet_.name = sound_text(name);
     }
 
+    /// About how many cells are to come, so that those that are there need not be moved.
+    void expect(std::size_t cells) { sheet_.cells.reserve(std::min(cells, WorksheetLimits::cells)); }
     /// Adds a cell; its formula, where `formula` is not empty. False where there are too many cells.
     bool add(SheetCell cell, std::string_view formula, FormulaNotation notation);
     /// The formula of the cell that was added last is one for a block of cells, of which it is the first.
