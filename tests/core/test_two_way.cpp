@@ -423,6 +423,28 @@ class TestTwoWay : public QObject {
                  working_text(*working).c_str());
     }
 
+    /// What an axis is said to be can be typed again, and makes the same axis; per cent stay per cent.
+    void an_axis_is_said_as_it_is_typed() {
+        for (const auto& [typed, said] :
+             {std::pair("3 %, 3.5 % .. 6 %", "3 %, 3.5 % .. 6 %"), std::pair("1..12", "1..12"),
+              std::pair("0..1 by 0.25", "0..1 by 0.25"), std::pair("0.1 %, 0.2 % .. 0.7 %", "0.1 %, 0.2 % .. 0.7 %"),
+              std::pair("pool, weir", "pool, weir")}) {
+            const Result<Study> study =
+                add_two_way_table(Study(), "Grid", {"rate", "", "", typed}, {"b", "", "", "1..2"});
+            QVERIFY2(study, typed);
+            const Axis& axis = study->tables.front()->axis;
+            const std::string words = axis_in_words(*study, axis);
+            QCOMPARE(QString::fromStdString(words), QString::fromUtf8(said));
+            const Result<WrittenAxis> again = written_axis("rate = " + words);
+            QVERIFY(again);
+            const Result<Study> other = add_two_way_table(Study(), "Grid", *again, {"b", "", "", "1..2"});
+            QVERIFY(other);
+            const Column was = *compute(*study)->column((*axis.column)->id);
+            const Column is = *compute(*other)->column((*other->tables.front()->axis.column)->id);
+            QVERIFY2(was == is, words.c_str());
+        }
+    }
+
     /// A number in place of cells past the edges and of missing ones, in grids of any width, against the same by `if`.
     void a_number_stands_for_cells_past_the_edges() {
         for (const char* columns : {"1..1", "1..2", "1..3", "1..17", "1..18", "1..40", "1..2100"}) {

@@ -11,6 +11,8 @@
 #include "core/value/decimals.h"
 
 #include <algorithm>
+#include <cstdio>
+#include <optional>
 
 namespace ledgefall {
 namespace {
@@ -186,8 +188,35 @@ Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, 
                : series(trimmed(written.substr(0, points)), trimmed(written.substr(points + 2)), spelling);
 }
 
+namespace {
+
+/// `0.035` as `3.5 %`.
+std::string as_percent(double number) {
+    constexpr int digits = 12; // what is left of a product with 100 beyond them is rounding
+    char text[40];
+    (void)std::snprintf(text, sizeof text, "%.*g", digits, number * 100);
+    return std::string(text) + " %";
+}
+
+/// A series of an axis that is shown in per cent, as it is typed: `3 %, 3.5 % .. 6 %`; nothing where it is no such
+/// series, or its ends are formulas.
+std::optional<std::string> series_in_percent(const Axis& axis, const SeriesRows& series) {
+    const auto from = read_number(series.from().text());
+    const auto to = read_number(series.to().text());
+    const auto step = read_number(series.step().text());
+    if (!axis.column || (*axis.column)->format.style != Format::Style::percent || !from || !to || !step) {
+        return std::nullopt;
+    }
+    return as_percent(*from) + ", " + as_percent(*from + *step) + " .. " + as_percent(*to);
+}
+
+} // namespace
+
 std::string axis_in_words(const Study& study, const Axis& axis) {
     if (const auto* numbers = axis.rows_as<SeriesRows>()) {
+        if (const auto in_percent = series_in_percent(axis, *numbers)) {
+            return *in_percent;
+        }
         const std::string step = numbers->step().text() == "1" ? "" : " by " + numbers->step().text();
         return numbers->from().text() + ".." + numbers->to().text() + step;
     }
