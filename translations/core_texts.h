@@ -903,6 +903,7 @@ QT_TRANSLATE_NOOP("Sentence", "variance, of a whole population (n)");
 QT_TRANSLATE_NOOP("Sentence", "what is asked for before with needs this very value: ask for something else");
 QT_TRANSLATE_NOOP("Sentence", "what is known here has the probability 0");
 QT_TRANSLATE_NOOP("Sentence", "what it looks for is worked out");
+QT_TRANSLATE_NOOP("Sentence", "where it is looked at %1, %2");
 QT_TRANSLATE_NOOP("Sentence", "where it lies among them, from 1");
 QT_TRANSLATE_NOOP("Sentence", "where the line meets the axis");
 QT_TRANSLATE_NOOP("Sentence", "where, for and a bar can stand only in the brackets of a measure.");

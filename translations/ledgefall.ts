@@ -3922,6 +3922,10 @@
         <source>what it looks for is worked out</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>where it is looked at %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -3922,6 +3922,10 @@
         <source>what it looks for is worked out</source>
         <translation>was sie sucht, wird erst berechnet</translation>
     </message>
+    <message>
+        <source>where it is looked at %1, %2</source>
+        <translation>wo %1 versucht wird: %2</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -118,6 +118,11 @@ class TestTwoWayStories : public QObject {
         QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
         QCOMPARE(page->plot().plots().size(), std::size_t{1});
         QCOMPARE(page->plot().plots()[0]->legend_text(), QStringLiteral("u, from 0 to 100"));
+        const QCPColorScale* key = page->plot().colour_key().scale(); // with the values that the colours stand for
+        QVERIFY(key != nullptr && key->dataRange().lower == 0 && key->dataRange().upper == 100);
+        QVERIFY(key->outerRect().left() >= page->plot().axisRect()->outerRect().right() - 1 &&
+                key->outerRect().right() < page->plot().width());
+        QVERIFY(key->gradient().colorStops().first() != key->gradient().colorStops().last());
         QVERIFY(!page->tool(QStringLiteral("trail")).isVisible()); // a map would cover it
         hands.picture(QStringLiteral("rod"));
         Chart chart = *hands.drive.window.document().study().charts.front();
@@ -126,6 +131,7 @@ class TestTwoWayStories : public QObject {
                                                       rewrite_chart(hands.drive.window.document().study(), chart)));
         QVERIFY(hands.drive.settle());
         QVERIFY(QTest::qWaitFor([page] { return page->settled(); }));
+        QVERIFY(page->plot().colour_key().scale() == nullptr); // contour lines have their values on them
     }
 
     void all_layers_stand_under_each_other() {

@@ -223,7 +223,8 @@ class TestWhatIf : public QObject {
         row("root(sin(t) for t in 1..10)", "0 in 3 places");
         row("root(1/t for t in -1..2)", "0 nowhere");
         row("root(t for t in 3..1)", "nothing in it");
-        row("root(ln(t) for t in -1..2)", "ln");
+        row("root(ln(t) for t in -1..2)", "where it is looked at -1, ln");
+        row("argmax(1 / (t - 1) for t in 0..2)", "where it is looked at 1, this divides by zero");
         row("argmin(t for t in 1)", "two points");
     }
     void refusals() {

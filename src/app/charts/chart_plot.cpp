@@ -128,6 +128,7 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title, std::vect
     make_plots();
     make_legend();
     make_ticks();
+    colour_key_.show(*figures_);
     const QSize room = ReferencePlot::room_outside(*figures_);
     axisRect()->setMinimumMargins(QMargins(look().px(12), std::max(look().px(10), room.height()),
                                            std::max(look().px(18), room.width()), look().px(8)));

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/charts/colour_key.h"
 #include "app/charts/reference_plot.h"
 
 namespace ledgefall {
@@ -16,6 +17,7 @@ class ChartPlot : public QCustomPlot {
     /// `trail`: what it drew before, the latest last, to be left faintly under it.
     void show_figures(FiguresPtr figures, const QString& title, std::vector<FiguresPtr> trail = {});
     const FiguresPtr& figures() const { return figures_; }
+    const ColourKey& colour_key() const { return colour_key_; } ///< of a heat map
     /// Marks rows of a table that are chosen elsewhere.
     void mark_rows(Id table, RowRanges rows);
     void show_all(); ///< the ranges that follow the data
@@ -67,6 +69,7 @@ class ChartPlot : public QCustomPlot {
     std::unique_ptr<QCPLayerable> overlay_;
     QCPTextElement* title_;
     QCPLayoutGrid* legend_row_; ///< the legend, with room at its right
+    ColourKey colour_key_{*this};
     Id marked_table_;
     RowRanges marked_;
     std::optional<QPointF> pointed_; ///< where the value that is told stands

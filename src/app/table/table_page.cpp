@@ -90,7 +90,9 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     cells->addWidget(foot_);
     cells->addStretch(1);
     layout->addLayout(cells, 100);
-    layout->addStretch(1);
+    if (laid_across()) { // else the stretch among the cells takes what they leave
+        layout->addStretch(1);
+    }
     setAutoFillBackground(true);
 
     connect(&document, &Document::study_changed, this, &TablePage::refresh_title);

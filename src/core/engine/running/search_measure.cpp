@@ -38,6 +38,11 @@ double SearchMeasure::value_at(double number) {
     inner_.start(parameters_);
     inner_.run(0, 1);
     const Value value = inner_.output_value(0, 0);
+    if (value.is_fault() && value.fault().at().definition == call_.itself) { // its own: it is said where that was
+        const FaultSite& site = value.fault().at();
+        const Sentence what{"where it is looked at %1, %2", {shortest(number), site.what.text()}};
+        throw Instead{Value::fault({fault_site({site.cause, site.definition, what, site.from, site.to}), 0})};
+    }
     if (!value.plain()) {
         throw Instead{value.is_fault() ? value : Value::missing()};
     }
