@@ -6,6 +6,7 @@
 
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
+#include "files/sheet_study/block_headings.h"
 #include "files/sheet_study/sheet_blocks.h"
 
 #include <algorithm>
@@ -124,23 +125,11 @@ class LayoutFinder {
 
     // --- tables -----------------------------------------------------------------------------------------------------
 
-    std::size_t filled_in_row(const SheetBlock& block, std::uint32_t row) const {
-        const auto from = sheet_.from({row, block.from.column});
-        const auto to = sheet_.from({row, block.to.column + 1});
-        return static_cast<std::size_t>(to - from);
-    }
-
-    bool all_texts(const SheetBlock& block, std::uint32_t row) const {
-        const auto to = sheet_.from({row, block.to.column + 1});
-        return std::all_of(sheet_.from({row, block.from.column}), to,
-                           [](const SheetCell& cell) { return cell.is_text() && cell.formula == nullptr; });
-    }
-
     /// A single text over a wider block is its title.
     void take_title_row(SheetBlock& block) {
         while (block.to.row > block.from.row && block.to.column > block.from.column &&
-               filled_in_row(block, block.from.row) == 1 && all_texts(block, block.from.row) &&
-               filled_in_row(block, block.from.row + 1) > 1) {
+               filled_in_row(sheet_, block, block.from.row) == 1 && all_texts(sheet_, block, block.from.row) &&
+               filled_in_row(sheet_, block, block.from.row + 1) > 1) {
             titles_.push_back(block.cells.front());
             ++block.from.row;
             std::erase_if(block.cells, [&](const SheetCell* cell) { return cell->place.row < block.from.row; });
@@ -201,13 +190,13 @@ class LayoutFinder {
         }
         SheetTable table;
         table.sheet = number_;
-        table.across = runs_across(block);
+        table.across = runs_across(sheet_, block);
         table.first_line = table.line_of(block.from);
         table.last_line = table.line_of(block.to);
         table.first_field = table.field_of(block.from);
         table.fields.resize(table.field_of(block.to) - table.first_field + 1);
         const std::uint32_t headings =
-            table.across ? (headings_are_texts(table, table.first_line) ? 1 : 0) : heading_rows(block);
+            table.across ? (headings_are_texts(table, table.first_line) ? 1 : 0) : heading_rows(sheet_, block);
         for (std::size_t field = 0; field < table.fields.size(); ++field) {
             head_field(table, field, headings);
         }
@@ -230,124 +219,6 @@ class LayoutFinder {
             texts += cell != nullptr ? 1 : 0;
         }
         return texts > 0;
-    }
-
-    /// Whether formulas have been copied to the right rather than down. A total under a column is copied to the right
-    /// in every table, and counts for neither; so do formulas that have been copied both ways.
-    bool runs_across(const SheetBlock& block) const {
-        std::size_t down = 0;
-        std::size_t right = 0;
-        for (const SheetCell* cell : block.cells) {
-            if (cell->formula == nullptr || !cell->formula->tree) {
-                continue;
-            }
-            const auto [row, column] = cell->place;
-            const auto same = [&](const SheetCell* other) {
-                return other != nullptr && other->formula == cell->formula;
-            };
-            const bool under = same(at(row + 1, column));
-            const bool beside = same(at(row, column + 1));
-            const bool runs_down = under || (row > 0 && same(at(row - 1, column)));
-            const bool runs_right = beside || (column > 0 && same(at(row, column - 1)));
-            down += under && !runs_right ? 1 : 0;
-            right += beside && !runs_down && !sums_above(*cell) ? 1 : 0;
-        }
-        bool labels = true;
-        for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
-            const SheetCell* cell = at(row, block.from.column);
-            labels = labels && (cell == nullptr || cell->is_text());
-        }
-        return labels && (right > down || (right == down && labelled_series(block)));
-    }
-
-    /// Whether a block has series of numbers to the right of their labels, and nothing above them that could head them:
-    /// more numbers than labels.
-    bool labelled_series(const SheetBlock& block) const {
-        constexpr std::uint32_t least = 3;
-        const std::uint32_t numbers = block.to.column - block.from.column;
-        return numbers >= least && numbers > block.to.row - block.from.row + 1 && !headed_by_numbers(block) &&
-               std::all_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
-                   return cell->place.column == block.from.column ? cell->is_text()
-                                                                  : !cell->is_text() || cell->formula != nullptr;
-               });
-    }
-
-    /// Whether a formula takes a range of its own column that ends above it.
-    static bool sums_above(const SheetCell& cell) {
-        bool out = false;
-        each_reference(*cell.formula->tree, [&](const SheetNode& node) {
-            out = out || (node.type == SheetNode::Type::range && !node.to.whole_column && !node.to.whole_row &&
-                          node.from.column.from(cell.place.column) == cell.place.column &&
-                          node.to.column.from(cell.place.column) == cell.place.column &&
-                          node.to.row.from(cell.place.row) < cell.place.row &&
-                          node.from.row.from(cell.place.row) < node.to.row.from(cell.place.row));
-        });
-        return out;
-    }
-
-    /// Whether the first row heads columns by numbers, as years or depths do: some of its texts, two or more, all stand
-    /// over what is no text, and nothing in it is worked out.
-    bool headed_by_numbers(const SheetBlock& block) const {
-        std::size_t texts = 0;
-        for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
-            const SheetCell* cell = at(block.from.row, column);
-            const SheetCell* under = at(block.from.row + 1, column);
-            if (cell != nullptr && cell->formula != nullptr) {
-                return false;
-            }
-            if (cell != nullptr && cell->is_text()) {
-                if (under == nullptr || under->is_text()) {
-                    return false;
-                }
-                ++texts;
-            }
-        }
-        return texts > 1 && texts < filled_in_row(block, block.from.row);
-    }
-
-    /// How many rows at the top are headings: none, one, or two where the second has units or goes on with the first.
-    std::uint32_t heading_rows(const SheetBlock& block) const {
-        const std::uint32_t rows = block.to.row - block.from.row + 1;
-        if (headed_by_numbers(block)) {
-            return 1;
-        }
-        if (!all_texts(block, block.from.row) || filled_in_row(block, block.from.row) == 0) {
-            return 0;
-        }
-        if (rows == 1) {
-            return 1;
-        }
-        const bool second_is_text = all_texts(block, block.from.row + 1);
-        if (second_is_text && rows > 2 && !all_texts(block, block.from.row + 2)) {
-            // Where a column goes on with texts, the second row is one of values.
-            bool numbers_under_texts = false;
-            bool in_brackets = true;
-            for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
-                const SheetCell* second = at(block.from.row + 1, column);
-                const SheetCell* third = at(block.from.row + 2, column);
-                numbers_under_texts =
-                    numbers_under_texts || (second != nullptr && third != nullptr && !third->is_text());
-                in_brackets = in_brackets &&
-                              (second == nullptr || second->text.starts_with('[') || second->text.starts_with('('));
-            }
-            return numbers_under_texts || in_brackets ? 2 : 1;
-        }
-        if (!second_is_text) {
-            return 1;
-        }
-        // Texts in all rows: the first is a heading where its texts do not come again under it.
-        std::set<std::string> below;
-        for (const SheetCell* cell : block.cells) {
-            if (cell->place.row > block.from.row) {
-                below.insert(cell->text);
-            }
-        }
-        return std::none_of(block.cells.begin(), block.cells.end(),
-                            [&](const SheetCell* cell) {
-                                return cell->place.row == block.from.row && below.contains(cell->text);
-                            })
-                   ? 1
-                   : 0;
     }
 
     void head_field(SheetTable& table, std::size_t field, std::uint32_t headings) const {
@@ -468,7 +339,7 @@ class LayoutFinder {
                 return true;
             }
             const bool same_width = block.from.column == table.first_field && block.to.column == last_field;
-            if (same_width && table.foot.empty() && heading_rows(block) == 0 && block.from.row == end + 2 &&
+            if (same_width && table.foot.empty() && heading_rows(sheet_, block) == 0 && block.from.row == end + 2 &&
                 table.fields.size() > 1) {
                 table.last_line = block.to.row;
                 find_foot(table);

@@ -1,0 +1,135 @@
+#include "files/sheet_study/block_headings.h"
+
+#include <algorithm>
+#include <set>
+
+namespace ledgefall {
+
+std::size_t filled_in_row(const Sheet& sheet, const SheetBlock& block, std::uint32_t row) {
+    const auto from = sheet.from({row, block.from.column});
+    const auto to = sheet.from({row, block.to.column + 1});
+    return static_cast<std::size_t>(to - from);
+}
+
+bool all_texts(const Sheet& sheet, const SheetBlock& block, std::uint32_t row) {
+    const auto to = sheet.from({row, block.to.column + 1});
+    return std::all_of(sheet.from({row, block.from.column}), to,
+                       [](const SheetCell& cell) { return cell.is_text() && cell.formula == nullptr; });
+}
+
+namespace {
+
+/// Whether a formula takes a range of its own column that ends above it.
+bool sums_above(const SheetCell& cell) {
+    bool out = false;
+    each_reference(*cell.formula->tree, [&](const SheetNode& node) {
+        out = out || (node.type == SheetNode::Type::range && !node.to.whole_column && !node.to.whole_row &&
+                      node.from.column.from(cell.place.column) == cell.place.column &&
+                      node.to.column.from(cell.place.column) == cell.place.column &&
+                      node.to.row.from(cell.place.row) < cell.place.row &&
+                      node.from.row.from(cell.place.row) < node.to.row.from(cell.place.row));
+    });
+    return out;
+}
+
+/// Whether the first row heads columns by numbers, as years or depths do: some of its texts, two or more, all stand
+/// over what is no text, and nothing in it is worked out.
+bool headed_by_numbers(const Sheet& sheet, const SheetBlock& block) {
+    std::size_t texts = 0;
+    for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
+        const SheetCell* cell = sheet.at({block.from.row, column});
+        const SheetCell* under = sheet.at({block.from.row + 1, column});
+        if (cell != nullptr && cell->formula != nullptr) {
+            return false;
+        }
+        if (cell != nullptr && cell->is_text()) {
+            if (under == nullptr || under->is_text()) {
+                return false;
+            }
+            ++texts;
+        }
+    }
+    return texts > 1 && texts < filled_in_row(sheet, block, block.from.row);
+}
+
+/// Whether a block has series of numbers to the right of their labels, and nothing above them that could head them:
+/// more numbers than labels.
+bool labelled_series(const Sheet& sheet, const SheetBlock& block) {
+    constexpr std::uint32_t least = 3;
+    const std::uint32_t numbers = block.to.column - block.from.column;
+    return numbers >= least && numbers > block.to.row - block.from.row + 1 && !headed_by_numbers(sheet, block) &&
+           std::all_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
+               return cell->place.column == block.from.column ? cell->is_text()
+                                                              : !cell->is_text() || cell->formula != nullptr;
+           });
+}
+
+} // namespace
+
+bool runs_across(const Sheet& sheet, const SheetBlock& block) {
+    std::size_t down = 0;
+    std::size_t right = 0;
+    for (const SheetCell* cell : block.cells) {
+        if (cell->formula == nullptr || !cell->formula->tree) {
+            continue;
+        }
+        const auto [row, column] = cell->place;
+        const auto same = [&](const SheetCell* other) { return other != nullptr && other->formula == cell->formula; };
+        const bool under = same(sheet.at({row + 1, column}));
+        const bool beside = same(sheet.at({row, column + 1}));
+        const bool runs_down = under || (row > 0 && same(sheet.at({row - 1, column})));
+        const bool runs_right = beside || (column > 0 && same(sheet.at({row, column - 1})));
+        down += under && !runs_right ? 1 : 0;
+        right += beside && !runs_down && !sums_above(*cell) ? 1 : 0;
+    }
+    bool labels = true;
+    for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
+        const SheetCell* cell = sheet.at({row, block.from.column});
+        labels = labels && (cell == nullptr || cell->is_text());
+    }
+    return labels && (right > down || (right == down && labelled_series(sheet, block)));
+}
+
+std::uint32_t heading_rows(const Sheet& sheet, const SheetBlock& block) {
+    const std::uint32_t rows = block.to.row - block.from.row + 1;
+    if (headed_by_numbers(sheet, block)) {
+        return 1;
+    }
+    if (!all_texts(sheet, block, block.from.row) || filled_in_row(sheet, block, block.from.row) == 0) {
+        return 0;
+    }
+    if (rows == 1) {
+        return 1;
+    }
+    const bool second_is_text = all_texts(sheet, block, block.from.row + 1);
+    if (second_is_text && rows > 2 && !all_texts(sheet, block, block.from.row + 2)) {
+        // Where a column goes on with texts, the second row is one of values.
+        bool numbers_under_texts = false;
+        bool in_brackets = true;
+        for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
+            const SheetCell* second = sheet.at({block.from.row + 1, column});
+            const SheetCell* third = sheet.at({block.from.row + 2, column});
+            numbers_under_texts = numbers_under_texts || (second != nullptr && third != nullptr && !third->is_text());
+            in_brackets =
+                in_brackets && (second == nullptr || second->text.starts_with('[') || second->text.starts_with('('));
+        }
+        return numbers_under_texts || in_brackets ? 2 : 1;
+    }
+    if (!second_is_text) {
+        return 1;
+    }
+    // Texts in all rows: the first is a heading where its texts do not come again under it.
+    std::set<std::string> below;
+    for (const SheetCell* cell : block.cells) {
+        if (cell->place.row > block.from.row) {
+            below.insert(cell->text);
+        }
+    }
+    return std::none_of(
+               block.cells.begin(), block.cells.end(),
+               [&](const SheetCell* cell) { return cell->place.row == block.from.row && below.contains(cell->text); })
+               ? 1
+               : 0;
+}
+
+} // namespace ledgefall

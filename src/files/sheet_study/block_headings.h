@@ -1,0 +1,20 @@
+#pragma once
+
+#include "files/sheet_study/sheet_blocks.h"
+#include "files/worksheets/sheet.h"
+
+namespace ledgefall {
+
+// Which way a block of cells lies, and what of it are headings.
+
+std::size_t filled_in_row(const Sheet& sheet, const SheetBlock& block, std::uint32_t row);
+bool all_texts(const Sheet& sheet, const SheetBlock& block, std::uint32_t row);
+
+/// Whether formulas have been copied to the right rather than down, or numbers stand in series behind their labels. A
+/// total under a column is copied to the right in every table, and counts for neither; so do formulas that have been
+/// copied both ways.
+bool runs_across(const Sheet& sheet, const SheetBlock& block);
+/// How many rows at the top are headings: none, one, or two where the second has units or goes on with the first.
+std::uint32_t heading_rows(const Sheet& sheet, const SheetBlock& block);
+
+} // namespace ledgefall
