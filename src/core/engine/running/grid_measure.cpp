@@ -145,6 +145,29 @@ void GridMeasure::add_cells(Accumulator& accumulator, std::size_t from, std::siz
     add_rows(accumulator, from, std::min(to, ready()));
 }
 
+/// A few rows at once, where all of them are plain: their cells lie far apart and come into the cache together, and
+/// what is written of a column fills a line of it. False where a chunk ends within, or has states.
+bool GridMeasure::turn_together(const Column& cells, std::size_t row, Turned& block) const {
+    std::array<const double*, rows_together> from;
+    for (std::size_t step = 0; step < rows_together; ++step) {
+        const std::size_t cell = (row + step) * columns_ + block.first;
+        const Column::Chunk& chunk = cells.chunk(cell / Column::chunk_rows);
+        const std::size_t in = cell % Column::chunk_rows;
+        if (!chunk.states.empty() || in + block.count > Column::chunk_rows) {
+            return false;
+        }
+        from[step] = chunk.slots.data() + in;
+    }
+    double* to = block.slots.data() + row;
+    for (std::size_t at = 0; at < block.count; ++at) {
+        for (std::size_t step = 0; step < rows_together; ++step) {
+            to[step] = from[step][at];
+        }
+        to += rows_;
+    }
+    return true;
+}
+
 const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t column) {
     constexpr std::size_t at_once = 32;
     Turned& block = turned_[output];
@@ -161,6 +184,10 @@ const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t
         block.states[at * rows_ + row] = state;
     };
     for (std::size_t row = 0; row < rows_; ++row) {
+        if (row + rows_together <= rows_ && turn_together(cells, row, block)) {
+            row += rows_together - 1;
+            continue;
+        }
         std::size_t at = 0;
         while (at < block.count) { // once, but where a chunk ends within
             const std::size_t cell = row * columns_ + block.first + at;

@@ -48,6 +48,8 @@ class GridMeasure : public AccumulatedMeasure {
         std::vector<State> states; ///< empty where all are plain
     };
     const Turned& turned(std::uint32_t output, std::size_t column);
+    static constexpr std::size_t rows_together = 8;
+    bool turn_together(const Column& cells, std::size_t row, Turned& block) const;
 
     const MeasureCall::Grid& grid_;
     const Column* direct_ = nullptr; ///< the layer itself, where what is measured is nothing but one that is worked out
