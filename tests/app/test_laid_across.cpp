@@ -41,7 +41,7 @@ class TestLaidAcross : public QObject {
     void initTestCase() { prepare_application(); }
 
     void rows_run_to_the_right() {
-        Hands hands(QStringLiteral("laid across"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         QVERIFY(drive.table().laid_across);
@@ -72,7 +72,7 @@ class TestLaidAcross : public QObject {
     }
 
     void values_are_typed_along_the_row_and_down_the_columns() {
-        Hands hands(QStringLiteral("laid across, typed"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         drive.click_cell(3, 0);
@@ -102,7 +102,7 @@ class TestLaidAcross : public QObject {
     }
 
     void formulas_are_pointed_at() {
-        Hands hands(QStringLiteral("laid across, pointed"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         drive.click_cell(2, 0);
@@ -134,7 +134,7 @@ class TestLaidAcross : public QObject {
     }
 
     void what_is_copied_lies_as_it_is_seen() {
-        Hands hands(QStringLiteral("laid across, copied"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         choose(drive, 1, 2, 0, 1);
@@ -197,7 +197,7 @@ class TestLaidAcross : public QObject {
 
     void it_is_kept_with_the_study_and_not_for_two_axes() {
         QTemporaryDir folder;
-        Hands hands(QStringLiteral("laid across, kept"));
+        Hands hands(QStringLiteral("-"));
         lay_drift_times(hands);
         const QString path = folder.filePath(QStringLiteral("drift.ledgefall"));
         QVERIFY(hands.drive.window.save_to(path));
@@ -214,7 +214,7 @@ class TestLaidAcross : public QObject {
     }
 
     void a_heading_over_columns_stands_left_of_theirs() {
-        Hands hands(QStringLiteral("laid across, group"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         const int before = view(drive).heading().sizeHint().width();

@@ -117,7 +117,7 @@ class TestWorksheetStories : public QObject {
 
     /// Imported while a study is open, a worksheet's tables are added to it; names that are taken give way; one undo.
     void tables_are_added_to_an_open_study() {
-        Hands hands(QStringLiteral("worksheet added"));
+        Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         drive.window.new_table(QStringLiteral("Slips"));
         drive.click_cell(0, 0);
