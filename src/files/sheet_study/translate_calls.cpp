@@ -46,7 +46,7 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
         for (const auto& kid : node.kids) {
             add_factors(*kid, factors);
         }
-        if (const std::string said = sum_of_products(factors); !said.empty()) {
+        if (std::string said = sum_of_products(factors); !said.empty()) {
             return said;
         }
         break;
@@ -54,7 +54,7 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
     case ArgumentForm::sum: {
         std::vector<const SheetNode*> factors;
         add_factors(argument(node, 0), factors);
-        if (const std::string said = node.kids.size() == 1 ? sum_of_products(factors) : std::string(); !said.empty()) {
+        if (std::string said = node.kids.size() == 1 ? sum_of_products(factors) : std::string(); !said.empty()) {
             return said;
         }
         break;

@@ -77,7 +77,7 @@ class StudyJoining {
                    name == "e" || name_refused(study_, nullptr, name).has_value();
         };
         const auto other_name = [&](const std::string& name) {
-            const std::string out =
+            std::string out =
                 free_name(name, [&](const std::string& one) { return used.contains(one) || is_taken(one); });
             used.insert(out);
             out_.renamed.emplace_back(name, out);

@@ -102,7 +102,7 @@ Result<Study> retitle_table(const Study& study, Id id, const std::string& title)
     }
     const bool named_by_title = table->name.rfind(table_name_for(table->shown_label()), 0) == 0;
     const std::string note = table->note;
-    const Result<Study> out = label_table(study, id, title, note);
+    Result<Study> out = label_table(study, id, title, note);
     if (!out || !named_by_title) {
         return out;
     }

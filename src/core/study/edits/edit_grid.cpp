@@ -315,7 +315,7 @@ Result<Study> rewrite_axis(const Study& study, Id id, bool across, const Written
         copy.format = copy.format == Format() ? before.format : copy.format;
         copy.width = before.width;
     });
-    const Result<Study> changed =
+    Result<Study> changed =
         with_table(std::move(out), id, [&](Table& copy) { (across ? *copy.across : copy.axis) = axis; });
     if (!changed || (*old.column)->name == name) {
         return changed;
