@@ -1,6 +1,6 @@
 // Tables with one axis that are laid across: their rows run to the right, and all commands are as before.
 
-#include "files/formats/formats.h"
+#include "app/look/look.h"
 #include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -224,6 +224,22 @@ class TestLaidAcross : public QObject {
         QCOMPARE(drive.table().groups.size(), std::size_t{1});
         QVERIFY(view(drive).heading().sizeHint().width() > before);
         hands.picture(QStringLiteral("laid-across-group"));
+    }
+
+    /// At another zoom all rows and columns are seen as before, where there is room.
+    void it_is_zoomed() {
+        Hands hands(QStringLiteral("-"));
+        lay_drift_times(hands);
+        const int before = view(hands.drive).width();
+        set_zoom(1.4);
+        QVERIFY(hands.drive.settle());
+        QCoreApplication::processEvents();
+        const bool wider = view(hands.drive).width() > before;
+        const QRect last = cell(hands.drive, 3, 1);
+        const QRect seen = view(hands.drive).viewport()->rect();
+        set_zoom(1);
+        QVERIFY(wider);
+        QVERIFY(seen.contains(last));
     }
 
     /// A table of all kinds of rows and columns, laid across, groups and classes too.
