@@ -43,17 +43,17 @@ std::string drawing(const Sheet& sheet) {
         const std::string number = std::to_string(at + 1);
         const std::string size = "cx=\"" + std::to_string(std::int64_t(picture.width) * units) + "\" cy=\"" +
                                  std::to_string(std::int64_t(picture.height) * units) + "\"/>";
-        out +=
-            "<xdr:oneCellAnchor><xdr:from><xdr:col>" + std::to_string(picture.at.column) +
-            "</xdr:col><xdr:colOff>0</xdr:colOff><xdr:row>" + std::to_string(picture.at.row) +
-            "</xdr:row><xdr:rowOff>0</xdr:rowOff></xdr:from><xdr:ext " + size +
-            "<xdr:pic><xdr:nvPicPr><xdr:cNvPr id=\"" + number + "\" name=\"" + xml_escaped(picture.title) +
-            "\" descr=\"" + xml_escaped(picture.title) +
-            "\"/><xdr:cNvPicPr/></xdr:nvPicPr><xdr:blipFill><a:blip r:embed=\"p" + number +
-            "\"/><a:stretch><a:fillRect/></a:stretch></xdr:blipFill><xdr:spPr><a:xfrm><a:off x=\"0\" y=\"0\"/><a:ext " +
-            size +
-            "</a:xfrm><a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom></xdr:spPr></xdr:pic>"
-            "<xdr:clientData/></xdr:oneCellAnchor>";
+        const std::string title = xml_escaped(picture.title);
+        out.append("<xdr:oneCellAnchor><xdr:from><xdr:col>").append(std::to_string(picture.at.column));
+        out.append("</xdr:col><xdr:colOff>0</xdr:colOff><xdr:row>").append(std::to_string(picture.at.row));
+        out.append("</xdr:row><xdr:rowOff>0</xdr:rowOff></xdr:from><xdr:ext ").append(size);
+        out.append("<xdr:pic><xdr:nvPicPr><xdr:cNvPr id=\"").append(number);
+        out.append("\" name=\"").append(title).append("\" descr=\"").append(title);
+        out.append("\"/><xdr:cNvPicPr/></xdr:nvPicPr><xdr:blipFill><a:blip r:embed=\"p").append(number);
+        out.append("\"/><a:stretch><a:fillRect/></a:stretch></xdr:blipFill><xdr:spPr><a:xfrm><a:off x=\"0\" y=\"0\"/>");
+        out.append("<a:ext ").append(size);
+        out.append("</a:xfrm><a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom></xdr:spPr></xdr:pic>");
+        out.append("<xdr:clientData/></xdr:oneCellAnchor>");
     }
     return out + "</xdr:wsDr>";
 }
