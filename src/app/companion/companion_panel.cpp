@@ -80,7 +80,7 @@ void CompanionPanel::sum_up() {
         if (model.two_way()) {
             continue;
         }
-        const auto end = static_cast<std::size_t>(block.bottom + 1);
+        const auto end = static_cast<std::size_t>(block.bottom) + 1;
         for (int section = block.left; section <= block.right; ++section) {
             const ColumnDefinition* column = page_->model().column(section);
             const auto from = static_cast<std::size_t>(block.top);
