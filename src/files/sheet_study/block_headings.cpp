@@ -33,9 +33,14 @@ bool sums_above(const SheetCell& cell) {
 }
 
 /// Whether the first row heads columns by numbers, as years or depths do: some of its texts, two or more, all stand
-/// over what is no text, and nothing in it is worked out.
+/// over what is no text, and nothing in it is worked out. They are all different, and one begins the row: signs for
+/// gaps in a first row of values are not taken for headings.
 bool headed_by_numbers(const Sheet& sheet, const SheetBlock& block) {
-    std::size_t texts = 0;
+    std::set<std::string> texts;
+    const SheetCell* corner = sheet.at(block.from);
+    if (corner == nullptr || !corner->is_text()) {
+        return false;
+    }
     for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
         const SheetCell* cell = sheet.at({block.from.row, column});
         const SheetCell* under = sheet.at({block.from.row + 1, column});
@@ -43,13 +48,12 @@ bool headed_by_numbers(const Sheet& sheet, const SheetBlock& block) {
             return false;
         }
         if (cell != nullptr && cell->is_text()) {
-            if (under == nullptr || under->is_text()) {
+            if (under == nullptr || under->is_text() || !texts.insert(cell->text).second) {
                 return false;
             }
-            ++texts;
         }
     }
-    return texts > 1 && texts < filled_in_row(sheet, block, block.from.row);
+    return texts.size() > 1 && texts.size() < filled_in_row(sheet, block, block.from.row);
 }
 
 /// Whether a block has series of numbers to the right of their labels, and nothing above them that could head them:
