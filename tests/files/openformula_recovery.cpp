@@ -122,6 +122,7 @@ const std::vector<Expected>& all_expected() {
          1,
          1},
         {"laid_across", {"so_far = sum(rain[1..i])", "in_inches = rain / 25.4"}, {}},
+        {"years", {"both = c_2019 + c_2020"}, {}},
         {"blocks",
          {"ratio = mass / size", "share = size / sum(size)",
           "count = count(Data.size <= up_to[i]) - count(Data.size <= up_to[i-1])",
@@ -243,7 +244,7 @@ class OpenFormulaRecovery : public QObject {
                 ++files;
             }
         }
-        QCOMPARE(files, std::size_t(44));
+        QCOMPARE(files, std::size_t(46));
     }
 
     /// Both formats say the same.

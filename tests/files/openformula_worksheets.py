@@ -606,7 +606,18 @@ def blocks():
     return [data, classes, charges, out], {}
 
 
+def years():
+    """Columns headed by numbers, between a label and a total."""
+    sheet = Sheet("Years")
+    sheet.row(1, "Depth", 2019, 2020, "Both")
+    for at, (depth, first, second) in enumerate([(3, 4, 6), (7, 8, 9), (9, 2, 5)]):
+        sheet.row(at + 2, depth, first, second)
+        sheet.put(f"D{at + 2}", first + second, f"B{at + 2}+C{at + 2}")
+    return [sheet], {}
+
+
 WORKSHEETS = {
+    "years": years,
     "blocks": blocks,
     "beside": beside,
     "marks": marks,

@@ -224,6 +224,9 @@ class LayoutFinder {
     void head_field(SheetTable& table, std::size_t field, std::uint32_t headings) const {
         const auto heading = [&](std::uint32_t line) {
             const SheetCell* cell = sheet_.at(table.place(line, table.first_field + static_cast<std::uint32_t>(field)));
+            if (cell != nullptr && cell->is_number()) { // a year, or a depth
+                return shortest(cell->number);
+            }
             return cell == nullptr ? std::string() : cell->text;
         };
         SheetTable::Field& here = table.fields[field];
