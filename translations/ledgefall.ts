@@ -3495,10 +3495,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There are %1 more such rows in %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3827,10 +3823,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There are %1 more such cells.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3924,6 +3916,26 @@
     </message>
     <message>
         <source>where it is looked at %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More such cells: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More such rows in %1: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, where the rows around it have %4. It has no value to keep, and takes the formula of the others here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dates of %1 are written as texts. They stay so: set the column&apos;s kind of values to dates to mend it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3495,10 +3495,6 @@
         <translation>Das Rechenblatt hat %1, und die Formel ergibt %2.</translation>
     </message>
     <message>
-        <source>There are %1 more such rows in %2.</source>
-        <translation>Es gibt %1 weitere solche Zeilen in %2.</translation>
-    </message>
-    <message>
         <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
         <translation>Diese Zelle hat %1, wo die Zellen ringsum die Formel %2 haben. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
     </message>
@@ -3827,10 +3823,6 @@
         <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
     </message>
     <message>
-        <source>There are %1 more such cells.</source>
-        <translation>Es gibt %1 weitere solche Zellen.</translation>
-    </message>
-    <message>
         <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
         <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben und nach *, ? und ~</translation>
     </message>
@@ -3925,6 +3917,26 @@
     <message>
         <source>where it is looked at %1, %2</source>
         <translation>wo %1 versucht wird: %2</translation>
+    </message>
+    <message>
+        <source>More such cells: %1.</source>
+        <translation>Weitere solche Zellen: %1.</translation>
+    </message>
+    <message>
+        <source>More such rows in %1: %2.</source>
+        <translation>Weitere solche Zeilen in %1: %2.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, where the rows around it have %4. It has no value to keep, and takes the formula of the others here.</source>
+        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Sie hat keinen Wert, der bleiben könnte, und nimmt hier die Formel der anderen.</translation>
+    </message>
+    <message>
+        <source>The dates of %1 are written as texts. They stay so: set the column&apos;s kind of values to dates to mend it.</source>
+        <translation>Die Datumsangaben von %1 stehen als Texte da. Sie bleiben so: Die Art der Werte der Spalte auf Daten stellen, um es zu beheben.</translation>
+    </message>
+    <message>
+        <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
+        <translation>Die Zahlen von %1 stehen als Texte da, die keine Summe nimmt. Sie bleiben so: Die Art der Werte der Spalte auf Zahlen stellen, um es zu beheben.</translation>
     </message>
 </context>
 <context>

@@ -122,6 +122,14 @@ const std::vector<Expected>& all_expected() {
          1,
          1},
         {"laid_across", {"so_far = sum(rain[1..i])", "in_inches = rain / 25.4"}, {}},
+        {"mixed",
+         {"share = size / 2", "c_2021 = c_2019 + c_2020", "mean(each) under 2019: mean(each)",
+          "mean(each) under 2021: mean(each)", "max(each) under 2021: max(each)"},
+         {"Cells of Depth that are not a number: 1 (row 2); they stay as they were written.",
+          "The numbers of Tries are written as texts, which no sum takes.",
+          "Row 3 of Share has =C4/C9, where the rows around it have =C4/2. It has no value to keep"},
+         1,
+         6},
         {"years", {"both = c_2019 + c_2020"}, {}},
         {"blocks",
          {"ratio = mass / size", "share = size / sum(size)",
@@ -244,7 +252,7 @@ class OpenFormulaRecovery : public QObject {
                 ++files;
             }
         }
-        QCOMPARE(files, std::size_t(46));
+        QCOMPARE(files, std::size_t(48));
     }
 
     /// Both formats say the same.
@@ -298,6 +306,23 @@ class OpenFormulaRecovery : public QObject {
         const auto dates = read("dates.xlsx");
         QCOMPARE(dates->study.tables.front()->columns[0]->cells->kind(), Kind::date);
         QCOMPARE(write_cell(dates->study.tables.front()->columns[0]->cells->at(1)), std::string("2020-02-29"));
+    }
+
+    /// A title stands over a table, and a single text under it heads a column; rows of another kind are another table;
+    /// series of several kinds lie across.
+    void unusual_blocks_are_found() {
+        const auto mixed = read("mixed.ods");
+        QVERIFY(mixed);
+        const auto& tables = mixed->study.tables;
+        QCOMPARE(tables[1]->columns[0]->cells->kind(), Kind::number);
+        QCOMPARE(tables[2]->columns[0]->cells->kind(), Kind::date);
+        QCOMPARE(tables[3]->label, std::string("Floats by reach"));
+        QCOMPARE(tables[3]->columns[0]->name, std::string("reach"));
+        QCOMPARE(tables[3]->columns[0]->cells->at(2).number(), 3.0);
+        QVERIFY(tables[4]->laid_across);
+        QCOMPARE(tables[4]->columns[0]->cells->kind(), Kind::date);
+        QCOMPARE(tables[4]->columns[2]->cells->at(1).text().str(), std::string("pool"));
+        QCOMPARE(tables[5]->foot.size(), std::size_t(2));
     }
 
     /// Files that are none, or are cut, or ask for too much: one sentence each.

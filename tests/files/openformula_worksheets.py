@@ -616,7 +616,45 @@ def years():
     return [sheet], {}
 
 
+def mixed():
+    """Cells that are not of their column's kind, numbers as texts, a fault among formulas, rows of another kind under an
+    empty one, a heading of one column alone, series of several kinds, headings of numbers, a foot in two blocks."""
+    dishes = Sheet("Dishes")
+    dishes.row(1, "Depth", "Tries", "Size", "Share")
+    for at, (depth, tries, size) in enumerate([(12, "3", 4), ("n/a", "4", 5), (15, "2", 8), (14, "6", 10)]):
+        dishes.row(at + 2, depth, tries, size)
+        dishes.put(f"D{at + 2}", size / 2, f"C{at + 2}/2")
+    dishes.put("D4", None, "C4/C9")
+    days = Sheet("Days")
+    for at in range(3):
+        days.row(at + 1, at + 0.5, at * at)
+        days.row(at + 5, datetime.date(2024, 5, at + 1), at)
+    heads = Sheet("Heads")
+    heads.row(1, "Floats by reach")
+    heads.row(2, "Reach")
+    for at in range(3):
+        heads.row(at + 3, at + 1, 10 * at)
+    series = Sheet("Series")
+    series.put("A1", "Day")
+    series.put("A2", "Stage")
+    series.put("A3", "Site")
+    for at, (letter, site) in enumerate(zip("BCD", ["weir", "pool", "weir"])):
+        series.put(f"{letter}1", datetime.date(2024, 5, at + 1))
+        series.put(f"{letter}2", 0.5 + at)
+        series.put(f"{letter}3", site)
+    feet = Sheet("Feet")
+    feet.row(1, 2019, 2020, 2021)
+    for at, (first, second) in enumerate([(4, 6), (8, 9), (3, 3)]):
+        feet.row(at + 2, first, second)
+        feet.put(f"C{at + 2}", first + second, f"A{at + 2}+B{at + 2}")
+    feet.put("A6", 5, "AVERAGE(A2:A4)")
+    feet.put("C6", 11, "AVERAGE(C2:C4)")
+    feet.put("C7", 17, "MAX(C2:C4)")
+    return [dishes, days, heads, series, feet], {}
+
+
 WORKSHEETS = {
+    "mixed": mixed,
     "years": years,
     "blocks": blocks,
     "beside": beside,

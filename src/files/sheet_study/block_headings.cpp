@@ -1,6 +1,9 @@
 #include "files/sheet_study/block_headings.h"
 
+#include "files/sheet_study/sheet_blocks.h"
+
 #include <algorithm>
+#include <cmath>
 #include <set>
 
 namespace ledgefall {
@@ -56,16 +59,72 @@ bool headed_by_numbers(const Sheet& sheet, const SheetBlock& block) {
     return texts.size() > 1 && texts.size() < filled_in_row(sheet, block, block.from.row);
 }
 
-/// Whether a block has series of numbers to the right of their labels, and nothing above them that could head them:
-/// more numbers than labels.
+/// Whether the first row heads columns by numbers alone: different whole ones, which no formula of the block looks at,
+/// although ranges begin right under them or the numbers go up by equal steps.
+bool headed_by_whole_numbers(const Sheet& sheet, const SheetBlock& block) {
+    constexpr std::size_t fewest_steps = 2;
+    std::set<double> numbers;
+    std::set<double> steps;
+    double before = 0;
+    for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
+        const SheetCell* cell = sheet.at({block.from.row, column});
+        if (cell == nullptr || cell->formula != nullptr || !cell->is_number() ||
+            cell->number != std::trunc(cell->number) || !numbers.insert(cell->number).second) {
+            return false;
+        }
+        if (column > block.from.column) {
+            steps.insert(cell->number - before);
+        }
+        before = cell->number;
+    }
+    bool begin_under = numbers.size() > fewest_steps && steps.size() == 1;
+    bool formulas = false;
+    bool looks_at_it = false;
+    for (const SheetCell* cell : block.cells) {
+        if (cell->formula == nullptr || !cell->formula->tree) {
+            continue;
+        }
+        formulas = true;
+        each_reference(*cell->formula->tree, [&](const SheetNode& node) {
+            const std::int64_t from = node.from.row.from(cell->place.row);
+            const bool range = node.type == SheetNode::Type::range;
+            const bool own = node.sheet.empty() && node.from.column.from(cell->place.column) >= block.from.column &&
+                             node.from.column.from(cell->place.column) <= block.to.column;
+            begin_under = begin_under || (range && own && from == block.from.row + 1);
+            looks_at_it = looks_at_it || (own && from <= block.from.row);
+        });
+    }
+    return formulas && begin_under && !looks_at_it;
+}
+
+/// Whether a block has series to the right of their labels, each of one kind, and nothing above them that could head
+/// them: numbers, more of them than labels, or series of different kinds.
 bool labelled_series(const Sheet& sheet, const SheetBlock& block) {
     constexpr std::uint32_t least = 3;
-    const std::uint32_t numbers = block.to.column - block.from.column;
-    return numbers >= least && numbers > block.to.row - block.from.row + 1 && !headed_by_numbers(sheet, block) &&
-           std::all_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
-               return cell->place.column == block.from.column ? cell->is_text()
-                                                              : !cell->is_text() || cell->formula != nullptr;
-           });
+    const std::uint32_t length = block.to.column - block.from.column;
+    std::set<Kind> kinds; // of the series, but for texts in the first, which may be headings
+    bool texts_first = false;
+    for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
+        std::set<Kind> here;
+        for (std::uint32_t column = block.from.column + 1; column <= block.to.column; ++column) {
+            const SheetCell* cell = sheet.at({row, column});
+            if (cell != nullptr && cell->has_value && !cell->at_fault) {
+                here.insert(cell->kind);
+            }
+        }
+        if (here.size() > 1) {
+            return false;
+        }
+        texts_first = texts_first || (row == block.from.row && here.contains(Kind::text));
+        if (row > block.from.row || !texts_first) {
+            kinds.insert(here.begin(), here.end());
+        }
+    }
+    if (headed_by_numbers(sheet, block) && kinds.size() < 2) {
+        return false;
+    }
+    const bool longer = length >= least && length > block.to.row - block.from.row + 1;
+    return kinds.size() > 1 ? length > 1 : longer && !texts_first && !kinds.contains(Kind::text);
 }
 
 } // namespace
@@ -96,7 +155,7 @@ bool runs_across(const Sheet& sheet, const SheetBlock& block) {
 
 std::uint32_t heading_rows(const Sheet& sheet, const SheetBlock& block) {
     const std::uint32_t rows = block.to.row - block.from.row + 1;
-    if (headed_by_numbers(sheet, block)) {
+    if (headed_by_numbers(sheet, block) || headed_by_whole_numbers(sheet, block)) {
         return 1;
     }
     if (!all_texts(sheet, block, block.from.row) || filled_in_row(sheet, block, block.from.row) == 0) {

@@ -1,6 +1,8 @@
 #include "files/sheet_study/column_recovery.h"
 
 #include "core/formula/names.h"
+#include "core/study/edits/offers.h"
+#include "files/tables/labelled_columns.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,11 +15,6 @@ using Is = WorksheetReport::Line::Is;
 
 std::string formula_text(const SheetCell& cell) {
     return "=" + (cell.formula->tree ? write_sheet_formula(*cell.formula->tree, cell.place) : cell.formula->text);
-}
-
-/// How a condition is told: "counts below".
-std::string word_of(const std::string& sign) {
-    return sign == "<" ? "below" : sign == "<=" ? "up to" : sign == ">" ? "above" : sign == ">=" ? "from" : "value";
 }
 
 } // namespace
@@ -107,6 +104,23 @@ ColumnDefinition ColumnRecovery::given(std::size_t field) const {
     return out;
 }
 
+/// Cells of a column with values that are not of its kind, and texts in all of it that read as numbers or dates.
+void ColumnRecovery::report_kinds(std::size_t field, const ColumnDefinition& column) {
+    if (std::optional<OddCells> odd = odd_cells_of(column.shown_label(), *column.cells)) {
+        report_.add(Is::slip, place(odd->first_row, field), std::move(odd->told));
+    } else if (const std::optional<OtherKind> other = other_kind_of(column, Spelling())) {
+        const Sentence told =
+            other->kind == Kind::number
+                ? Sentence{"The numbers of %1 are written as texts, which no sum takes. They stay so: set the column's "
+                           "kind of values to numbers to mend it.",
+                           {column.shown_label()}}
+                : Sentence{"The dates of %1 are written as texts. They stay so: set the column's kind of values to "
+                           "dates to mend it.",
+                           {column.shown_label()}};
+        report_.add(Is::slip, place(0, field), told);
+    }
+}
+
 /// The formula that at least half of a column's formulas are, the later where two are equally many; null where there is
 /// none, and where it stands in one row alone among others with values.
 std::shared_ptr<const SheetFormula> ColumnRecovery::usual_formula(const Cells& cells) const {
@@ -137,6 +151,7 @@ RecoveredColumn ColumnRecovery::recover(std::size_t field) {
     out.definition = given(field);
     if (std::none_of(cells.begin(), cells.end(),
                      [](const SheetCell* cell) { return cell != nullptr && cell->formula != nullptr; })) {
+        report_kinds(field, out.definition);
         return out;
     }
     const std::shared_ptr<const SheetFormula> usual = usual_formula(cells);
@@ -144,6 +159,7 @@ RecoveredColumn ColumnRecovery::recover(std::size_t field) {
         if (!recover_varied(field, cells, out)) {
             report_.add(Is::not_said, place(0, field),
                         {"%1 keeps its values: its rows have different formulas.", {out.definition.shown_label()}});
+            report_kinds(field, out.definition);
         }
         return out;
     }
@@ -247,10 +263,16 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
         }
         const std::string usual_here = "=" + write_sheet_formula(*usual.tree, cell->place);
         if (cell->formula != nullptr) {
+            const std::vector<std::string> words = {std::to_string(row + 1), column.shown_label(), formula_text(*cell),
+                                                    usual_here};
             report_.add(Is::slip, place(row, field),
-                        {"Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: "
-                         "give the formula back to mend it.",
-                         {std::to_string(row + 1), column.shown_label(), formula_text(*cell), usual_here}});
+                        value.is_missing()
+                            ? Sentence{"Row %1 of %2 has %3, where the rows around it have %4. It has no value to "
+                                       "keep, and takes the formula of the others here.",
+                                       words}
+                            : Sentence{"Row %1 of %2 has %3, where the rows around it have %4. Its value stands over "
+                                       "the formula: give the formula back to mend it.",
+                                       words});
         } else {
             report_.add(
                 Is::slip, place(row, field),
@@ -259,9 +281,8 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
         }
     }
     if (exceptions > most_told) {
-        report_.add(
-            Is::slip, place(last, field),
-            {"There are %1 more such rows in %2.", {std::to_string(exceptions - most_told), column.shown_label()}});
+        report_.add(Is::slip, place(last, field),
+                    {"More such rows in %1: %2.", {column.shown_label(), std::to_string(exceptions - most_told)}});
     }
     column.overrides = overrides;
 }
@@ -299,146 +320,6 @@ void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::stri
                         {"The range %1 leaves out the last rows of the column (%2). It stays so: write the column's "
                          "name alone to take all of them.",
                          {slip.from, std::to_string(slip.rows_left)}});
-        }
-    }
-}
-
-// --- formulas that differ only in a number or a text ---
-
-bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out) {
-    constexpr std::size_t fewest_rows = 3;
-    std::vector<FormulaShape> shapes;
-    shapes.reserve(cells.size());
-    for (const SheetCell* cell : cells) {
-        if (cell == nullptr || cell->formula == nullptr || !cell->formula->tree) {
-            return false;
-        }
-        shapes.push_back(shape_of(*cell->formula->tree));
-    }
-    if (shapes.size() < fewest_rows || std::any_of(shapes.begin(), shapes.end(), [&](const FormulaShape& shape) {
-            return shape.says != shapes.front().says || shape.constants.size() != shapes.front().constants.size();
-        })) {
-        return false;
-    }
-    FormulaTranslator::Replaced replaced;
-    std::vector<ColumnDefinition> added;
-    std::vector<std::size_t> different;
-    for (std::size_t at = 0; at < shapes.front().constants.size(); ++at) {
-        std::vector<ShapeConstant> constants;
-        constants.reserve(shapes.size());
-        for (const FormulaShape& shape : shapes) {
-            constants.push_back(constant_of(*shape.constants[at]));
-        }
-        if (std::all_of(constants.begin(), constants.end(), [&](const auto& one) { return one == constants[0]; })) {
-            continue;
-        }
-        if (std::any_of(constants.begin(), constants.end(),
-                        [&](const auto& one) { return one.number != constants[0].number; })) {
-            return false;
-        }
-        const SheetNode* node = shapes.front().constants[at];
-        if (const SheetTable::Field* known = field_with(constants, field, different)) {
-            replaced[node] = known->name + "[i]";
-            for (const std::size_t row : different) {
-                report_.add(Is::slip, place(row, field),
-                            {"Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over "
-                             "the formula: give the formula back to mend it.",
-                             {std::to_string(row + 1), out.definition.shown_label(),
-                              constants[row].number ? shortest(constants[row].value) : constants[row].text,
-                              known->label.empty() ? known->name : known->label}});
-            }
-        } else {
-            added.push_back(column_of_constants(constants, out.definition.name));
-            replaced[node] = added.back().name + "[i]";
-            report_progression(constants, field);
-        }
-    }
-    SheetFormulaPlace at{{table_.sheet, table_.cell(0, field)}, number_, false, field, 0, cells.size()};
-    const Result<TranslatedFormula> said = translator_.translate(*cells.front()->formula->tree, at, replaced);
-    if (!said) {
-        return false;
-    }
-    ColumnDefinition& column = out.definition;
-    column.cells = Column(Kind::number);
-    column.pieces = {{Formula(said->text), {}, {}}};
-    Overrides overrides;
-    for (const std::size_t row : different) {
-        overrides[row + 1] = value_of(*cells[row]);
-    }
-    column.overrides = overrides;
-    report_.add(Is::recovered, place(0, field), {"%1 = %2", {column.name, said->text}});
-    report_slips(*said, place(0, field), cells.size());
-    out.constants = std::move(added);
-    return true;
-}
-
-/// The given column that has these constants in its rows, but for a few.
-const SheetTable::Field* ColumnRecovery::field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
-                                                    std::vector<std::size_t>& different) const {
-    for (std::size_t field = 0; field < table_.fields.size(); ++field) {
-        if (field == own || table_.fields[field].left_out) {
-            continue;
-        }
-        const Cells cells = cells_of(field);
-        std::vector<std::size_t> others;
-        for (std::size_t row = 0; row < cells.size(); ++row) {
-            const bool same =
-                cells[row] != nullptr &&
-                (constants[row].number ? cells[row]->is_number() && cells[row]->number == constants[row].value
-                                       : cells[row]->is_text() && cells[row]->text == constants[row].text);
-            if (!same) {
-                others.push_back(row);
-            }
-        }
-        if (5 * others.size() <= cells.size()) {
-            different.insert(different.end(), others.begin(), others.end());
-            return &table_.fields[field];
-        }
-    }
-    return nullptr;
-}
-
-ColumnDefinition ColumnRecovery::column_of_constants(const std::vector<ShapeConstant>& constants,
-                                                     const std::string& near) {
-    ColumnDefinition out;
-    out.label = word_of(constants.front().sign);
-    const std::string wanted = name_from_label(constants.front().sign.empty() ? near + "_value" : out.label);
-    out.name = free_name(wanted, [this](const std::string& name) {
-        return std::find(names_.begin(), names_.end(), name) != names_.end();
-    });
-    names_.push_back(out.name);
-    Column cells(constants.front().number ? Kind::number : Kind::text);
-    for (const ShapeConstant& one : constants) {
-        cells.append(one.number ? Value::number(one.value) : Value::text(Text(one.text)));
-    }
-    out.cells = cells;
-    return out;
-}
-
-/// Numbers that go up by the same step but for one of them: that one is told.
-void ColumnRecovery::report_progression(const std::vector<ShapeConstant>& constants, std::size_t field) {
-    if (!constants.front().number || constants.size() < 4) {
-        return;
-    }
-    std::map<double, std::size_t> steps;
-    for (std::size_t row = 1; row < constants.size(); ++row) {
-        ++steps[constants[row].value - constants[row - 1].value];
-    }
-    const auto usual =
-        std::max_element(steps.begin(), steps.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
-    const double step = usual->first;
-    // A number that is out of line spoils the step to it and the step from it.
-    if (usual->second + 2 < constants.size() - 1 || step == 0) {
-        return;
-    }
-    for (std::size_t row = 1; row + 1 < constants.size(); ++row) {
-        const double between = constants[row - 1].value + step;
-        if (constants[row].value != between && constants[row + 1].value == between + step) {
-            report_.add(Is::slip, place(row, field),
-                        {"Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the "
-                         "column %2: type %5 there to mend it.",
-                         {std::to_string(row + 1), word_of(constants[row].sign), shortest(constants[row].value),
-                          shortest(step), shortest(between)}});
         }
     }
 }

@@ -28,18 +28,21 @@ class ColumnRecovery {
     Cells cells_of(std::size_t field) const;
     ColumnDefinition headed(std::size_t field) const;
     std::shared_ptr<const SheetFormula> usual_formula(const Cells& cells) const;
-    bool recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out);
-    ColumnDefinition column_of_constants(const std::vector<ShapeConstant>& constants, const std::string& near);
-    const SheetTable::Field* field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
-                                        std::vector<std::size_t>& different) const;
     std::optional<std::string> first_values(const Cells& cells, std::size_t field, std::size_t count) const;
     void take_exceptions(const Cells& cells, std::size_t field, const SheetFormula& usual, std::size_t first,
                          std::size_t last, ColumnDefinition& column);
     /// Numbers in a formula that a held value has too.
     void report_written_numbers(const SheetNode& tree, const std::string& place);
+    void report_kinds(std::size_t field, const ColumnDefinition& column);
     void report_slips(const TranslatedFormula& said, const std::string& place, std::size_t row_count);
-    void report_progression(const std::vector<ShapeConstant>& constants, std::size_t field);
     std::string place(std::size_t row, std::size_t field) const;
+
+    // varied_formulas.cpp
+    bool recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out);
+    ColumnDefinition column_of_constants(const std::vector<ShapeConstant>& constants, const std::string& near);
+    const SheetTable::Field* field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
+                                        std::vector<std::size_t>& different) const;
+    void report_progression(const std::vector<ShapeConstant>& constants, std::size_t field);
 
     const Workbook& workbook_;
     const SheetLayout& layout_;

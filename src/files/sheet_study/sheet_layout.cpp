@@ -8,10 +8,13 @@
 #include "core/study/edits/edits.h"
 #include "files/sheet_study/block_headings.h"
 #include "files/sheet_study/sheet_blocks.h"
+#include "files/sheet_study/sheet_grids.h"
+#include "files/sheet_study/table_feet.h"
 
 #include <algorithm>
 #include <functional>
 #include <map>
+#include <optional>
 
 namespace ledgefall {
 namespace {
@@ -125,67 +128,36 @@ class LayoutFinder {
 
     // --- tables -----------------------------------------------------------------------------------------------------
 
-    /// A single text over a wider block is its title.
+    /// A single text over a wider block is its title; under another title, and over values, it heads its column.
     void take_title_row(SheetBlock& block) {
-        while (block.to.row > block.from.row && block.to.column > block.from.column &&
-               filled_in_row(sheet_, block, block.from.row) == 1 && all_texts(sheet_, block, block.from.row) &&
-               filled_in_row(sheet_, block, block.from.row + 1) > 1) {
+        while (begins_with_title(block)) {
             titles_.push_back(block.cells.front());
             ++block.from.row;
             std::erase_if(block.cells, [&](const SheetCell* cell) { return cell->place.row < block.from.row; });
         }
     }
 
-    /// Whether a block is a two-way table: the formula of its cells looks at the heading above and the one beside.
-    bool take_grid(const SheetBlock& block) {
-        SheetGrid grid;
-        grid.sheet = number_;
-        grid.corner = block.from;
-        grid.rows = block.to.row - block.from.row;
-        grid.columns = block.to.column - block.from.column;
-        if (grid.rows < 2 || grid.columns < 2) {
+    bool begins_with_title(const SheetBlock& block) const {
+        const std::uint32_t row = block.from.row;
+        if (row == block.to.row || block.from.column == block.to.column || filled_in_row(sheet_, block, row) != 1 ||
+            !all_texts(sheet_, block, row)) {
             return false;
         }
-        const auto headings = [&](bool across) {
-            bool numbers = true;
-            bool texts = true;
-            for (std::uint32_t by = 1; by <= (across ? grid.columns : grid.rows); ++by) {
-                const SheetCell* cell = across ? at(grid.corner.row, grid.corner.column + by)
-                                               : at(grid.corner.row + by, grid.corner.column);
-                numbers = numbers && cell != nullptr && cell->is_number();
-                texts = texts && cell != nullptr && cell->is_text();
-            }
-            return numbers || texts;
-        };
-        const SheetCell* first = at(grid.corner.row + 1, grid.corner.column + 1);
-        if (first == nullptr || first->formula == nullptr || !first->formula->tree || !headings(true) ||
-            !headings(false)) {
-            return false;
-        }
-        grid.formula = first->formula;
-        bool above = false;
-        bool beside = false;
-        each_reference(*grid.formula->tree, [&](const SheetNode& node) {
-            const CellReference& to = node.from;
-            const bool own_sheet = node.type == SheetNode::Type::cell && node.sheet.empty();
-            above = above || (own_sheet && to.row == Coordinate{std::int32_t(grid.corner.row), true} &&
-                              to.column == Coordinate{0, false});
-            beside = beside || (own_sheet && to.column == Coordinate{std::int32_t(grid.corner.column), true} &&
-                                to.row == Coordinate{0, false});
+        const bool texts_under = all_texts(sheet_, block, row + 1);
+        return filled_in_row(sheet_, block, row + 1) > 1 ? texts_under || !under_title(block)
+                                                         : texts_under && row + 1 < block.to.row;
+    }
+
+    bool under_title(const SheetBlock& block) const {
+        return std::any_of(titles_.begin(), titles_.end(), [&block](const SheetCell* title) {
+            return title->place.row < block.from.row && title->place.row + 2 >= block.from.row &&
+                   title->place.column <= block.to.column && title->place.column + 1 >= block.from.column;
         });
-        std::size_t same = 0;
-        for (const SheetCell* cell : block.cells) {
-            same += cell->formula == grid.formula ? 1 : 0;
-        }
-        if (!above || !beside || 5 * same < 4 * std::size_t(grid.rows) * grid.columns) {
-            return false;
-        }
-        layout_.grids.push_back(std::move(grid));
-        return true;
     }
 
     void take_table(const SheetBlock& block) {
-        if (take_grid(block)) {
+        if (std::optional<SheetGrid> grid = grid_in(sheet_, number_, block)) {
+            layout_.grids.push_back(*std::move(grid));
             return;
         }
         SheetTable table;
@@ -204,7 +176,7 @@ class LayoutFinder {
         if (table.first_line > table.last_line) { // headings alone: a table that waits for its rows
             table.first_line = table.last_line;
         }
-        find_foot(table);
+        find_foot(sheet_, table);
         drop_empty_fields(table);
         layout_.tables.push_back(std::move(table));
     }
@@ -247,58 +219,6 @@ class LayoutFinder {
         split_unit(label, here.label, here.unit);
     }
 
-    /// The rows at the end in which formulas take ranges of what stands above, and all after the first such row.
-    void find_foot(SheetTable& table) const {
-        for (std::uint32_t line = table.first_line + 1; line <= table.last_line; ++line) {
-            if (is_foot(table, line)) {
-                for (std::uint32_t foot = line; foot <= table.last_line; ++foot) {
-                    table.foot.push_back({foot, foot_label(table, foot)});
-                }
-                table.last_line = line - 1;
-                return;
-            }
-        }
-    }
-
-    bool is_foot(const SheetTable& table, std::uint32_t line) const {
-        bool out = false;
-        for (std::size_t field = 0; field < table.fields.size(); ++field) {
-            const std::uint32_t sideways = table.first_field + static_cast<std::uint32_t>(field);
-            const SheetCell* cell = sheet_.at(table.place(line, sideways));
-            if (cell == nullptr || cell->formula == nullptr || !cell->formula->tree) {
-                continue;
-            }
-            const SheetCell* above = sheet_.at(table.place(line - 1, sideways));
-            const SheetCell* below = sheet_.at(table.place(line + 1, sideways));
-            if ((above != nullptr && above->formula == cell->formula) ||
-                (below != nullptr && below->formula == cell->formula)) {
-                continue;
-            }
-            each_reference(*cell->formula->tree, [&](const SheetNode& node) {
-                if (node.type != SheetNode::Type::range || !node.sheet.empty() || node.from.whole_column ||
-                    node.from.whole_row) {
-                    return;
-                }
-                const std::uint32_t own = table.line_of(cell->place);
-                const std::int64_t from = table.along(node.from).from(own);
-                const std::int64_t to = table.along(node.to).from(own);
-                out = out || (from <= table.first_line + 1 && to < own && to + 3 >= own && from < to) ||
-                      (from == table.first_line && to == from && own == to + 1);
-            });
-        }
-        return out;
-    }
-
-    std::string foot_label(const SheetTable& table, std::uint32_t line) const {
-        for (std::size_t field = 0; field < table.fields.size(); ++field) {
-            const SheetCell* cell = sheet_.at(table.place(line, table.first_field + static_cast<std::uint32_t>(field)));
-            if (cell != nullptr && cell->is_text() && cell->formula == nullptr) {
-                return cell->text;
-            }
-        }
-        return {};
-    }
-
     /// A column in which only the labels of the foot stand is none of the table's.
     void drop_empty_fields(SheetTable& table) const {
         for (std::size_t field = 0; field < table.fields.size(); ++field) {
@@ -322,49 +242,68 @@ class LayoutFinder {
             }
             const std::uint32_t end = table.foot.empty() ? table.last_line : table.foot.back().line;
             const std::uint32_t last_field = table.first_field + static_cast<std::uint32_t>(table.fields.size()) - 1;
-            const bool under = block.from.row > end && block.from.row <= end + 4 &&
+            const bool under = block.from.row > table.last_line && block.from.row <= end + 4 &&
                                block.from.column + 1 >= table.first_field && block.to.column <= last_field;
             if (!under) {
                 continue;
             }
-            const bool all_formulas = std::any_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
-                return cell->formula != nullptr && cell->formula->tree && takes_column_of(table, *cell);
+            const bool takes_columns = std::any_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {
+                return cell->formula != nullptr && cell->formula->tree && takes_column_of(*cell, table);
             });
             const bool texts_or_formulas =
                 std::all_of(block.cells.begin(), block.cells.end(),
                             [](const SheetCell* cell) { return cell->formula != nullptr || cell->is_text(); });
-            if (all_formulas && texts_or_formulas && block.to.row - block.from.row < 12) {
-                for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
-                    const SheetCell* beside = at(row, block.from.column);
-                    const std::string label = foot_label(table, row);
-                    table.foot.push_back({row, label.empty() && beside != nullptr ? beside->text : label});
-                }
+            if (takes_columns && texts_or_formulas && block.to.row - block.from.row < 12) {
+                add_foot_rows(table, block);
                 return true;
             }
             const bool same_width = block.from.column == table.first_field && block.to.column == last_field;
             if (same_width && table.foot.empty() && heading_rows(sheet_, block) == 0 && block.from.row == end + 2 &&
-                table.fields.size() > 1) {
+                table.fields.size() > 1 && has_kinds_of(block, table)) {
                 table.last_line = block.to.row;
-                find_foot(table);
+                find_foot(sheet_, table);
                 return true;
             }
         }
         return false;
     }
 
-    /// Whether a cell under a table takes the rows of its own column.
-    static bool takes_column_of(const SheetTable& table, const SheetCell& cell) {
-        bool out = false;
-        each_reference(*cell.formula->tree, [&](const SheetNode& node) {
-            if (node.type == SheetNode::Type::range && node.sheet.empty() && !node.from.whole_row &&
-                !node.from.whole_column) {
-                const std::int64_t from = node.from.row.from(cell.place.row);
-                const std::int64_t to = node.to.row.from(cell.place.row);
-                out = out || (from <= table.first_line + 1 && to >= table.first_line && to <= cell.place.row &&
-                              node.from.column.from(cell.place.column) == cell.place.column);
+    /// Rows that are in the foot already, by a block beside this one, are not taken twice.
+    void add_foot_rows(SheetTable& table, const SheetBlock& block) const {
+        for (std::uint32_t row = block.from.row; row <= block.to.row; ++row) {
+            const auto after = std::find_if(table.foot.begin(), table.foot.end(),
+                                            [row](const SheetTable::FootRow& one) { return one.line >= row; });
+            if (after != table.foot.end() && after->line == row) {
+                continue;
             }
-        });
-        return out;
+            const SheetCell* beside = at(row, block.from.column);
+            const std::string label = foot_label(sheet_, table, row);
+            table.foot.insert(after, {row, label.empty() && beside != nullptr ? beside->text : label});
+        }
+    }
+
+    /// Whether most cells in each column of a block are of the kind that most have in the table above it.
+    bool has_kinds_of(const SheetBlock& block, const SheetTable& table) const {
+        const auto kind_in = [&](std::uint32_t column, std::uint32_t from, std::uint32_t to) {
+            std::map<Kind, std::size_t> counts;
+            for (std::uint32_t row = from; row <= to; ++row) {
+                const SheetCell* cell = at(row, column);
+                if (cell != nullptr && cell->has_value && !cell->at_fault) {
+                    ++counts[cell->kind];
+                }
+            }
+            const auto most = std::max_element(counts.begin(), counts.end(),
+                                               [](const auto& a, const auto& b) { return a.second < b.second; });
+            return most == counts.end() ? std::optional<Kind>() : most->first;
+        };
+        for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
+            const std::optional<Kind> above = kind_in(column, table.first_line, table.last_line);
+            const std::optional<Kind> here = kind_in(column, block.from.row, block.to.row);
+            if (above && here && *above != *here) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /// Tables side by side, an empty column or two between them, are one where they have the same rows and the formulas
@@ -391,7 +330,7 @@ class LayoutFinder {
                     }
                 }
                 for (SheetTable::FootRow& row : whole.foot) {
-                    row.label = foot_label(whole, row.line);
+                    row.label = foot_label(sheet_, whole, row.line);
                 }
                 tables.erase(tables.begin() + static_cast<std::ptrdiff_t>(right));
                 if (right < left) {
@@ -463,77 +402,7 @@ class LayoutFinder {
     std::vector<const SheetCell*> titles_;
 };
 
-/// The places that some formula or name refers to as a single cell that stays put.
-std::set<WorkbookPlace> single_places(const Workbook& workbook) {
-    std::set<WorkbookPlace> out;
-    for (std::size_t sheet = 0; sheet < workbook.sheets.size(); ++sheet) {
-        const SheetFormula* before = nullptr;
-        for (const SheetCell& cell : workbook.sheets[sheet].cells) {
-            if (cell.formula == nullptr || !cell.formula->tree || cell.formula.get() == before) {
-                continue;
-            }
-            before = cell.formula.get();
-            each_reference(*cell.formula->tree, [&](const SheetNode& node) {
-                const bool fixed = node.from.row.fixed && node.from.column.fixed;
-                const bool elsewhere = !node.sheet.empty();
-                const std::int64_t row = node.from.row.from(cell.place.row);
-                const std::int64_t column = node.from.column.from(cell.place.column);
-                if (node.type == SheetNode::Type::cell && (fixed || elsewhere) && row >= 0 && column >= 0) {
-                    out.insert({sheet_of(workbook, node, sheet),
-                                {static_cast<std::uint32_t>(row), static_cast<std::uint32_t>(column)}});
-                }
-            });
-        }
-    }
-    for (const DefinedName& name : workbook.names) {
-        if (name.meaning->tree && name.meaning->tree->type == SheetNode::Type::cell) {
-            const SheetNode& node = *name.meaning->tree;
-            out.insert({sheet_of(workbook, node, 0),
-                        {static_cast<std::uint32_t>(node.from.row.value),
-                         static_cast<std::uint32_t>(node.from.column.value)}});
-        }
-    }
-    return out;
-}
-
 } // namespace
-
-std::size_t sheet_of(const Workbook& workbook, const SheetNode& node, std::size_t own) {
-    if (node.sheet.empty()) {
-        return own;
-    }
-    const Sheet* sheet = workbook.sheet_named(node.sheet);
-    return sheet == nullptr ? workbook.sheets.size() : static_cast<std::size_t>(sheet - workbook.sheets.data());
-}
-
-SheetLayout::Role SheetLayout::role_of(const WorkbookPlace& place) const {
-    for (std::size_t at = 0; at < tables.size(); ++at) {
-        const SheetTable& table = tables[at];
-        if (table.sheet != place.sheet) {
-            continue;
-        }
-        const std::uint32_t line = table.line_of(place.place);
-        const std::uint32_t sideways = table.field_of(place.place);
-        if (sideways < table.first_field || sideways >= table.first_field + table.fields.size()) {
-            continue;
-        }
-        const std::size_t field = sideways - table.first_field;
-        if (line >= table.first_line && line <= table.last_line) {
-            return {Role::Is::cell, at, line - table.first_line, field};
-        }
-        for (std::size_t foot = 0; foot < table.foot.size(); ++foot) {
-            if (table.foot[foot].line == line) {
-                return {Role::Is::foot, at, foot, field};
-            }
-        }
-    }
-    for (std::size_t at = 0; at < held.size(); ++at) {
-        if (held[at].place == place) {
-            return {Role::Is::held, at, 0, 0};
-        }
-    }
-    return {};
-}
 
 SheetLayout find_layout(const Workbook& workbook) {
     SheetLayout out;

@@ -88,6 +88,9 @@ struct SheetLayout {
 /// The sheet that a reference of a formula on the sheet `own` means; the number of sheets where there is none.
 std::size_t sheet_of(const Workbook& workbook, const SheetNode& node, std::size_t own);
 
+/// The places that some formula or name refers to as a single cell that stays put.
+std::set<WorkbookPlace> single_places(const Workbook& workbook);
+
 /// Finds tables, held values and feet: blocks of cells that are divided by empty rows or columns.
 SheetLayout find_layout(const Workbook& workbook);
 

@@ -95,8 +95,9 @@ void ValueComparison::report(WorksheetReport& report) const {
     if (different_.size() > most) {
         report.add(WorksheetReport::Line::Is::difference,
                    told_place(workbook_, {table_.sheet, table_.cell(different_[most], field_)}),
-                   {"There are %1 more such rows in %2.",
-                    {std::to_string(different_.size() - most), table_.fields[field_].label}});
+                   {"More such rows in %1: %2.",
+                    {table_.fields[field_].label.empty() ? table_.fields[field_].name : table_.fields[field_].label,
+                     std::to_string(different_.size() - most)}});
     }
 }
 

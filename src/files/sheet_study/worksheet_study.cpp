@@ -275,7 +275,7 @@ class StudyRecovery {
             }
             if (different > most_told) {
                 differences.add(Is::difference, told_place(workbook_, {grid.sheet, grid.cell(0, 0)}),
-                                {"There are %1 more such cells.", {std::to_string(different - most_told)}});
+                                {"More such cells: %1.", {std::to_string(different - most_told)}});
             }
         }
     }

@@ -256,31 +256,6 @@ std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<Colum
     return columns;
 }
 
-std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns) {
-    constexpr std::size_t most_told = 8;
-    std::vector<Sentence> out;
-    for (const NewColumn& column : columns) {
-        std::size_t count = 0;
-        std::string rows;
-        for (std::size_t chunk = 0; chunk < column.cells.chunk_count(); ++chunk) {
-            const std::vector<State>& states = column.cells.chunk(chunk).states;
-            for (std::size_t in = 0; in < states.size(); ++in) {
-                if (states[in] == State::odd) {
-                    const std::size_t row = chunk * Column::chunk_rows + in + 1;
-                    rows += count < most_told ? (count == 0 ? "" : ", ") + std::to_string(row) : "";
-                    ++count;
-                }
-            }
-        }
-        if (count > 0) {
-            out.push_back({"Cells of %1 that are not %2: %3 (row %4); they stay as they were written.",
-                           {column.name, kind_in_words(column.cells.kind()), std::to_string(count),
-                            rows + (count > most_told ? ", …" : "")}});
-        }
-    }
-    return out;
-}
-
 LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices) {
     LabelledColumns out;
     out.columns = columns_of(text, choices);

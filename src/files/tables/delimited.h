@@ -71,8 +71,6 @@ std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<Colum
 /// The same with what is to be said of the reading: its own reports, and those of cells that are not of their column's
 /// kind.
 LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices);
-/// What is to be said of cells that are not of their column's kind, with their rows.
-std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns);
 
 /// Columns as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults
 /// are empty.

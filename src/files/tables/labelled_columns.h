@@ -3,6 +3,7 @@
 #include "core/engine/running/results.h"
 #include "core/study/edits/edits.h"
 
+#include <optional>
 #include <vector>
 
 namespace ledgefall {
@@ -23,6 +24,15 @@ LabelledColumns labelled_columns(const Study& study, const Results& results, Id 
 /// A two-way table as a grid: a line for each row, with the across axis's values as headings. Several layers stand one
 /// under the other, named in a column before them.
 LabelledColumns grid_columns(const Study& study, const Results& results, Id table);
+
+/// Cells of a column that are not of its kind and stay as they were written.
+struct OddCells {
+    std::size_t first_row = 0;
+    Sentence told; ///< how many they are, and in which rows
+};
+/// Nothing where all cells are of the column's kind; `name` is how it is told.
+std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cells);
+std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns);
 
 /// A study with the table `Data` that has the columns.
 Study study_of(const LabelledColumns& columns);
