@@ -618,7 +618,7 @@ def years():
 
 def mixed():
     """Cells that are not of their column's kind, numbers as texts, a fault among formulas, rows of another kind under an
-    empty one, a heading of one column alone, series of several kinds, headings of numbers, a foot in two blocks."""
+    empty one, a heading of one column alone, series of several kinds, headings of numbers, a foot in two blocks, numbers with labels and a total."""
     dishes = Sheet("Dishes")
     dishes.row(1, "Depth", "Tries", "Size", "Share")
     for at, (depth, tries, size) in enumerate([(12, "3", 4), ("n/a", "4", 5), (15, "2", 8), (14, "6", 10)]):
@@ -650,7 +650,12 @@ def mixed():
     feet.put("A6", 5, "AVERAGE(A2:A4)")
     feet.put("C6", 11, "AVERAGE(C2:C4)")
     feet.put("C7", 17, "MAX(C2:C4)")
-    return [dishes, days, heads, series, feet], {}
+    catch = Sheet("Catch")
+    for at, (group, count) in enumerate([("mayfly", 12), ("caddis", 8), ("leech", 5)]):
+        catch.row(at + 1, group, count)
+    catch.put("A4", "Total")
+    catch.put("B4", 25, "SUM(B1:B3)")
+    return [dishes, days, heads, series, feet, catch], {}
 
 
 WORKSHEETS = {

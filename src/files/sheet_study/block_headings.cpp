@@ -20,9 +20,6 @@ bool all_texts(const Sheet& sheet, const SheetBlock& block, std::uint32_t row) {
                        [](const SheetCell& cell) { return cell.is_text() && cell.formula == nullptr; });
 }
 
-namespace {
-
-/// Whether a formula takes a range of its own column that ends above it.
 bool sums_above(const SheetCell& cell) {
     bool out = false;
     each_reference(*cell.formula->tree, [&](const SheetNode& node) {
@@ -34,6 +31,8 @@ bool sums_above(const SheetCell& cell) {
     });
     return out;
 }
+
+namespace {
 
 /// Whether the first row heads columns by numbers, as years or depths do: some of its texts, two or more, all stand
 /// over what is no text, and nothing in it is worked out. They are all different, and one begins the row: signs for
@@ -138,8 +137,9 @@ bool runs_across(const Sheet& sheet, const SheetBlock& block) {
         }
         const auto [row, column] = cell->place;
         const auto same = [&](const SheetCell* other) { return other != nullptr && other->formula == cell->formula; };
-        const bool under = same(sheet.at({row + 1, column}));
-        const bool beside = same(sheet.at({row, column + 1}));
+        // One that says otherwise may stand between two that are the same.
+        const bool under = same(sheet.at({row + 1, column})) || same(sheet.at({row + 2, column}));
+        const bool beside = same(sheet.at({row, column + 1})) || same(sheet.at({row, column + 2}));
         const bool runs_down = under || (row > 0 && same(sheet.at({row - 1, column})));
         const bool runs_right = beside || (column > 0 && same(sheet.at({row, column - 1})));
         down += under && !runs_right ? 1 : 0;

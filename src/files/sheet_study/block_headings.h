@@ -14,6 +14,8 @@ bool all_texts(const Sheet& sheet, const SheetBlock& block, std::uint32_t row);
 /// total under a column is copied to the right in every table, and counts for neither; so do formulas that have been
 /// copied both ways.
 bool runs_across(const Sheet& sheet, const SheetBlock& block);
+/// Whether a formula takes a range of its own column that ends above it.
+bool sums_above(const SheetCell& cell);
 /// How many rows at the top are headings: none, one, or two where the second has units or goes on with the first.
 std::uint32_t heading_rows(const Sheet& sheet, const SheetBlock& block);
 

@@ -102,6 +102,9 @@ class LayoutFinder {
             if (more) {
                 break;
             }
+            if (!referred && rows > 1 && value->formula != nullptr && value->formula->tree && sums_above(*value)) {
+                return 0; // labelled numbers with their total
+            }
             referred = referred || single_.contains({number_, value->place}) || value->formula != nullptr;
             repeats = repeats || (before != nullptr && before->formula != nullptr && before->formula == value->formula);
             before = value;
