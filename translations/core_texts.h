@@ -455,7 +455,6 @@ QT_TRANSLATE_NOOP("Sentence", "The results are being worked out, and nothing was
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are classes: change the classes instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 are counted: change their number instead.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of %1 come by themselves: they cannot be added, removed or moved by hand.");
-QT_TRANSLATE_NOOP("Sentence", "The rows of a table that is laid across are all as wide as its widest value asks.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table %1 are made from a column %2 that is not there.");
 QT_TRANSLATE_NOOP("Sentence", "The rows of the table at %1 are listed, which is for the axes of a two-way table.");
 QT_TRANSLATE_NOOP("Sentence", "The same, counting shared species twice.");

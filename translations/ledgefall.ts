@@ -3863,10 +3863,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7750,6 +7746,26 @@
     </message>
     <message>
         <source>laying across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it u&amp;p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it do&amp;wn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them to the &amp;left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them to the ri&amp;ght</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3863,10 +3863,6 @@
         <translation>%1 hat zwei Achsen: vertauschen Sie stattdessen die Achsen.</translation>
     </message>
     <message>
-        <source>The rows of a table that is laid across are all as wide as its widest value asks.</source>
-        <translation>Die Zeilen einer quer gelegten Tabelle sind alle so breit, wie ihr breitester Wert es verlangt.</translation>
-    </message>
-    <message>
         <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
         <translation>%1 geht von Zeile zu Zeile weiter (first … then …) und braucht dort, was rechts davon steht; deshalb können die Achsen von %2 nicht vertauscht werden.</translation>
     </message>
@@ -7751,6 +7747,26 @@
     <message>
         <source>laying across</source>
         <translation>Querlegen</translation>
+    </message>
+    <message>
+        <source>Move it u&amp;p</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move it do&amp;wn</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows to the left</source>
+        <translation>L&amp;inks Zeilen einfügen</translation>
+    </message>
+    <message>
+        <source>Move them to the &amp;left</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move them to the ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
     </message>
 </context>
 <context>

@@ -91,7 +91,7 @@ class TestLaidAcross : public QObject {
         drive.key(Qt::Key_Delete);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(4, 1), QStringLiteral("77"));
-        drive.command(QStringLiteral("Insert rows above"));
+        drive.command(QStringLiteral("Insert rows to the left"));
         QCOMPARE(drive.window.page()->model().table_rows(), 6);
         drive.double_click_heading(0);
         QVERIFY(view(drive).heading().label_line() != nullptr);
@@ -224,6 +224,56 @@ class TestLaidAcross : public QObject {
         QCOMPARE(drive.table().groups.size(), std::size_t{1});
         QVERIFY(view(drive).heading().sizeHint().width() > before);
         hands.picture(QStringLiteral("laid-across-group"));
+    }
+
+    /// Moving goes as it is seen, and so do its names: rows to the left and right, columns up and down.
+    void rows_and_columns_are_moved_as_they_are_seen() {
+        Hands hands(QStringLiteral("-"));
+        WindowDriver& drive = hands.drive;
+        lay_drift_times(hands);
+        const auto alt_shift = Qt::AltModifier | Qt::ShiftModifier;
+        drive.click_cell(2, 0);
+        drive.key(Qt::Key_Left, alt_shift);
+        QVERIFY(drive.settle());
+        QCOMPARE(current(drive), qMakePair(1, 0));
+        QCOMPARE(drive.shown(1, 0), QStringLiteral("11"));
+        QCOMPARE(drive.shown(2, 1), QStringLiteral("38"));
+        drive.click_cell(0, 0);
+        drive.key(Qt::Key_Down, alt_shift);
+        QCOMPARE(drive.table().columns[0]->name, std::string("total"));
+        drive.command(QStringLiteral("Move it up"));
+        QCOMPARE(drive.table().columns[0]->name, std::string("time"));
+        drive.command(QStringLiteral("Lay it across")); // down again
+        QVERIFY(!drive.window.page()->laid_across());
+        drive.click_cell(0, 0);
+        drive.key(Qt::Key_Down, alt_shift);
+        QCOMPARE(drive.shown(1, 0), QStringLiteral("12"));
+        drive.command(QStringLiteral("Move it to the right"));
+        QCOMPARE(drive.table().columns[1]->name, std::string("time"));
+    }
+
+    /// All rows get wider and narrower together, and fit again.
+    void rows_are_made_wider() {
+        Hands hands(QStringLiteral("-"));
+        WindowDriver& drive = hands.drive;
+        lay_drift_times(hands);
+        const auto control_alt = Qt::ControlModifier | Qt::AltModifier;
+        const auto width = [&drive] { return cell(drive, 1, 0).width(); };
+        const int before = width();
+        drive.click_cell(1, 0);
+        drive.key(Qt::Key_Right, control_alt);
+        QTRY_COMPARE(width(), before + 12);
+        QCOMPARE(cell(drive, 3, 1).width(), before + 12);
+        drive.click_cell(1, 1);
+        drive.key(Qt::Key_Left, control_alt);
+        QTRY_COMPARE(width(), before);
+        drive.key(Qt::Key_Right, control_alt);
+        drive.key(Qt::Key_Right, control_alt);
+        QTRY_COMPARE(width(), before + 24);
+        drive.key(Qt::Key_Down, control_alt);
+        QTRY_COMPARE(width(), before);
+        QCOMPARE(drive.table().columns[0]->width, 0);
+        QCOMPARE(drive.table().columns[1]->width, 0);
     }
 
     /// At another zoom all rows and columns are seen as before, where there is room.

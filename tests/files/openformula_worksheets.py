@@ -618,7 +618,8 @@ def years():
 
 def mixed():
     """Cells that are not of their column's kind, numbers as texts, a fault among formulas, rows of another kind under an
-    empty one, a heading of one column alone, series of several kinds, headings of numbers, a foot in two blocks, numbers with labels and a total."""
+    empty one, a heading of one column alone, series of several kinds, headings of numbers, a foot in two blocks, and
+    numbers with labels and a total."""
     dishes = Sheet("Dishes")
     dishes.row(1, "Depth", "Tries", "Size", "Share")
     for at, (depth, tries, size) in enumerate([(12, "3", 4), ("n/a", "4", 5), (15, "2", 8), (14, "6", 10)]):

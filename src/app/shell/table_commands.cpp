@@ -27,6 +27,18 @@ void TableCommands::enable(bool has_table) {
     for (QAction* action : actions_) {
         action->setEnabled(has_table);
     }
+    const int seen = has_table && page()->laid_across() ? 1 : 0;
+    for (const Directed& one : directed_) { // no two may have the same keys at any time
+        one.action->setShortcut({});
+    }
+    for (const Directed& one : directed_) {
+        one.action->setText(one.text[seen]);
+        one.action->setShortcut(one.keys[seen]);
+    }
+}
+
+void TableCommands::across(QAction* action, const QString& text, const QKeySequence& keys) {
+    directed_.push_back({action, {action->text(), text}, {action->shortcut(), keys}});
 }
 
 const ColumnDefinition* TableCommands::column() const {
@@ -89,10 +101,12 @@ void TableCommands::fill_columns_menu(QMenu* menu) {
     menu->addSeparator();
     add(menu, tr("&Insert a column before"), QKeySequence(Qt::CTRL | Qt::Key_Insert), [this] { insert_column(); });
     fits(add(menu, tr("&Duplicate the column"), {}, [this] { duplicate_column(); }), Needs::column, tr("copy"));
-    add(menu, tr("Move it to the le&ft"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Left),
-        [this] { move_column(-1); });
-    add(menu, tr("Move it to the ri&ght"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Right),
-        [this] { move_column(1); });
+    const QKeySequence left(Qt::ALT | Qt::SHIFT | Qt::Key_Left);
+    const QKeySequence right(Qt::ALT | Qt::SHIFT | Qt::Key_Right);
+    const QKeySequence up(Qt::ALT | Qt::SHIFT | Qt::Key_Up);
+    const QKeySequence down(Qt::ALT | Qt::SHIFT | Qt::Key_Down);
+    across(add(menu, tr("Move it to the le&ft"), left, [this] { move_column(-1); }), tr("Move it u&p"), up);
+    across(add(menu, tr("Move it to the ri&ght"), right, [this] { move_column(1); }), tr("Move it do&wn"), down);
     fits(add(menu, tr("&Hide the chosen columns"), {}, [this] { hide_columns(); }), Needs::column);
     fits(add(menu, tr("&Show hidden columns"), {}, [this] { show_hidden(); }), Needs::hidden_column);
     fits(add(menu, tr("Remove the column"), {}, [this] { remove_column(); }), Needs::column, tr("delete"));
@@ -108,11 +122,14 @@ void TableCommands::fill_columns_menu(QMenu* menu) {
 }
 
 void TableCommands::fill_rows_menu(QMenu* menu) {
-    add(menu, tr("&Insert rows above"), QKeySequence(Qt::ALT | Qt::Key_Insert),
-        [this] { page()->insert_rows_above(); });
+    const QKeySequence insert(Qt::ALT | Qt::Key_Insert);
+    across(add(menu, tr("&Insert rows above"), insert, [this] { page()->insert_rows_above(); }),
+           tr("&Insert rows to the left"), insert);
     add(menu, tr("&Remove rows"), QKeySequence(Qt::ALT | Qt::Key_Delete), [this] { page()->remove_selected_rows(); });
-    add(menu, tr("Move them &up"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Up), [this] { move_rows(-1); });
-    add(menu, tr("Move them &down"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Down), [this] { move_rows(1); });
+    across(add(menu, tr("Move them &up"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Up), [this] { move_rows(-1); }),
+           tr("Move them to the &left"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Left));
+    across(add(menu, tr("Move them &down"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Down), [this] { move_rows(1); }),
+           tr("Move them to the ri&ght"), QKeySequence(Qt::ALT | Qt::SHIFT | Qt::Key_Right));
     menu->addSeparator();
     fits(add(menu, tr("&Sort by this column, ascending"), {}, [this] { sort(false); }), Needs::column, tr("order"));
     fits(add(menu, tr("Sort by this column, &descending"), {}, [this] { sort(true); }), Needs::column, tr("order"));

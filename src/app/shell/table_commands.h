@@ -61,6 +61,8 @@ class TableCommands : public QObject {
     QString missing(Needs needs) const;
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                  const char* symbol = nullptr);
+    /// How a command is called, and by which keys, where the table is laid across.
+    void across(QAction* action, const QString& text, const QKeySequence& keys);
     void fill_columns_menu(QMenu* menu);
     void fill_rows_menu(QMenu* menu);
     void new_table();
@@ -108,7 +110,14 @@ class TableCommands : public QObject {
     Document& document_;
     PageArea& place_;
     QWidget* window_;
+    /// A command with a direction: as it is seen, it has another in a table that is laid across.
+    struct Directed {
+        QAction* action;
+        QString text[2];      ///< down, and across
+        QKeySequence keys[2]; ///< likewise
+    };
     std::vector<QAction*> actions_;
+    std::vector<Directed> directed_;
     QAction* laid_across_ = nullptr;
     QList<TablePage::NextStep> beside_table_;
     QMenu* rows_menu_ = nullptr;

@@ -215,13 +215,18 @@ void TableView::widen(int by) {
     if (column == nullptr) {
         return;
     }
-    if (laid_across()) {
-        return document_.refuse(
-            {"The rows of a table that is laid across are all as wide as its widest value asks.", {}});
+    const int drawn = laid_across() ? row_names_->defaultSectionSize() : columnWidth(current().column());
+    const int wanted = by == 0 ? 0 : std::max(40, static_cast<int>(std::lround(drawn / look().zoom)) + by);
+    Result<Study> changed = resize_column(document_.study(), column->id, wanted);
+    // All rows of a table that is laid across are of one width: no column of it asks for more, or all for what they
+    // need.
+    for (int section = 0; laid_across() && changed && section < table_.columnCount(); ++section) {
+        const ColumnDefinition* other = table_.column(section);
+        if (other != nullptr && other != column && (by == 0 || asked_width(section) > look().px(wanted))) {
+            changed = resize_column(*changed, other->id, wanted);
+        }
     }
-    const int now = static_cast<int>(std::lround(columnWidth(current().column()) / look().zoom));
-    document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
-                    resize_column(document_.study(), column->id, by == 0 ? 0 : std::max(40, now + by)));
+    document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)), changed);
 }
 
 /// A heading that was typed over a column, or over the place of the next one, which it makes.

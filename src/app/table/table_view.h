@@ -109,6 +109,7 @@ class TableView : public QTableView, public ShowsReferences {
     QRect continue_handle_rect() const; ///< of the drop under the chosen cells, by which they are continued
     bool can_continue() const;
     int content_width(int section) const;
+    int asked_width(int section) const;
     int widest_of(int section, const Format& format) const;
     int width_in_grid(int section) const;
 

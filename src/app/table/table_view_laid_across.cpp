@@ -65,7 +65,13 @@ int TableView::widest_row_name() const {
     return std::min(widest, look().px(160)) + look().px(18);
 }
 
-/// Columns are as high as their headings ask; all rows are as wide as the widest of their values.
+/// How wide the cells of a column are to be: as was chosen, or as its values ask.
+int TableView::asked_width(int section) const {
+    const ColumnDefinition* column = table_.column(section);
+    return column != nullptr && column->width > 0 ? look().px(column->width) : content_width(section);
+}
+
+/// Columns are as high as their headings ask; all rows are as wide as the widest of them asks.
 void TableView::fit_across() {
     fitting_ = true;
     const int line = QFontMetrics(look().text()).height() + look().px(10);
@@ -81,7 +87,7 @@ void TableView::fit_across() {
         if (heading_->isSectionHidden(section) != hidden) {
             heading_->setSectionHidden(section, hidden);
         }
-        widest = hidden || column == nullptr ? widest : std::max(widest, content_width(section));
+        widest = hidden || column == nullptr ? widest : std::max(widest, asked_width(section));
     }
     if (row_names_->defaultSectionSize() != widest) {
         row_names_->setDefaultSectionSize(widest);
