@@ -11,6 +11,7 @@
 #include <QClipboard>
 #include <QMenuBar>
 
+#include <map>
 #include <random>
 
 using namespace ledgefall;
@@ -48,12 +49,24 @@ const char* const plain_commands[] = {"Copy",
                                       "Let the formula cover all rows",
                                       "New random numbers",
                                       "Move the table up",
+                                      "Lay it across",
+                                      "Lay it across",
+                                      "Swap the axes",
+                                      "Swap the axes",
+                                      "Contingency table of two columns",
                                       "Zoom in",
                                       "Zoom out",
                                       "Reset the zoom",
                                       "Dark",
                                       "The ledge as a list",
                                       "Show only one table"};
+
+/// What is called otherwise where the table is laid across.
+const std::map<std::string, const char*> names_across = {{"Insert rows above", "Insert rows to the left"},
+                                                         {"Move them up", "Move them to the left"},
+                                                         {"Move them down", "Move them to the right"},
+                                                         {"Move it to the left", "Move it up"},
+                                                         {"Move it to the right", "Move it down"}};
 
 const char* const formulas[] = {"a = x + 1",
                                 "b = x - mean(x)",
@@ -66,7 +79,10 @@ const char* const formulas[] = {"a = x + 1",
                                 "k = 2x",
                                 "l = nothing_there + 1",
                                 "m = draw(normal(0, 1))",
-                                "n = mean(x[i-1..i+1])"};
+                                "n = mean(x[i-1..i+1])",
+                                "o = sum(x[i, ..]) + 1",
+                                "p = first 2 then p[i-1] + x",
+                                "q = x with k = 8"};
 
 class Wanderer {
   public:
@@ -104,6 +120,10 @@ class Wanderer {
         default: {
             choose(drive);
             const char* command = plain_commands[pick(std::size(plain_commands))];
+            const auto across = names_across.find(command);
+            if (drive.window.page()->laid_across() && across != names_across.end()) {
+                command = across->second;
+            }
             drive.command(QString::fromUtf8(command));
             return command;
         }
@@ -124,9 +144,12 @@ class Wanderer {
         if (!one.isValid() || !other.isValid()) {
             return "nothing to choose";
         }
-        view.setCurrentIndex(one);
+        const auto seen = [&view](const QModelIndex& cell) {
+            return view.laid_across() ? view.model()->index(cell.column(), cell.row()) : cell;
+        };
+        view.set_current(one);
         if (pick(2) == 0) {
-            view.selectionModel()->select(QItemSelection(one, other), QItemSelectionModel::ClearAndSelect);
+            view.selectionModel()->select(QItemSelection(seen(one), seen(other)), QItemSelectionModel::ClearAndSelect);
         }
         view.setFocus();
         return "choose";
