@@ -710,6 +710,7 @@ QT_TRANSLATE_NOOP("Sentence", "it takes a range with what stands under a table")
 QT_TRANSLATE_NOOP("Sentence", "it takes a row of a held value");
 QT_TRANSLATE_NOOP("Sentence", "it takes a row of what is worked out");
 QT_TRANSLATE_NOOP("Sentence", "it takes a whole column of the sheet, with what stands under the table");
+QT_TRANSLATE_NOOP("Sentence", "it takes the sum of a single value");
 QT_TRANSLATE_NOOP("Sentence", "it uses %1, which is in no table");
 QT_TRANSLATE_NOOP("Sentence", "it uses a cell of a two-way table");
 QT_TRANSLATE_NOOP("Sentence", "it uses a class as a value");
@@ -743,9 +744,11 @@ QT_TRANSLATE_NOOP("Sentence", "its condition has a sign that stands for any text
 QT_TRANSLATE_NOOP("Sentence", "its condition has a sign that stands for any text in worksheets");
 QT_TRANSLATE_NOOP("Sentence", "its condition is joined from texts");
 QT_TRANSLATE_NOOP("Sentence", "its condition is no comparison");
+QT_TRANSLATE_NOOP("Sentence", "its condition leaves out one value, and some rows have none");
 QT_TRANSLATE_NOOP("Sentence", "its condition or what it takes spans several columns");
 QT_TRANSLATE_NOOP("Sentence", "its condition spans %1 columns");
 QT_TRANSLATE_NOOP("Sentence", "its formula cannot be read");
+QT_TRANSLATE_NOOP("Sentence", "its formula is at fault: %1");
 QT_TRANSLATE_NOOP("Sentence", "its root");
 QT_TRANSLATE_NOOP("Sentence", "its rows are counted");
 QT_TRANSLATE_NOOP("Sentence", "k · P(k)");

@@ -3934,6 +3934,18 @@
         <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>it takes the sum of a single value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition leaves out one value, and some rows have none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its formula is at fault: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -3934,6 +3934,18 @@
         <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
         <translation>Die Zahlen von %1 stehen als Texte da, die keine Summe nimmt. Sie bleiben so: Die Art der Werte der Spalte auf Zahlen stellen, um es zu beheben.</translation>
     </message>
+    <message>
+        <source>it takes the sum of a single value</source>
+        <translation>es nimmt die Summe eines einzelnen Wertes</translation>
+    </message>
+    <message>
+        <source>its condition leaves out one value, and some rows have none</source>
+        <translation>seine Bedingung lässt einen Wert aus, und manche Zeilen haben keinen</translation>
+    </message>
+    <message>
+        <source>its formula is at fault: %1</source>
+        <translation>ihre Formel ist fehlerhaft: %1</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -549,6 +549,37 @@ class OpenFormulaRecovery : public QObject {
         QCOMPARE(compute(read->study)->cell(column, 3).number(), 10.0);
     }
 
+    /// OpenFormula has other names for some functions, and means others by the same name.
+    void functions_have_the_names_of_their_standard() {
+        const std::pair<const char*, const char*> all[] = {
+            {"LEGACY.CHIDIST(3;2)", "CHIDIST(3,2)"},      {"CHISQDIST([.A1];2)", "CHISQ.DIST(A1,2)"},
+            {"FDIST([.A1];2;4)", "F.DIST(A1,2,4)"},       {"LEGACY.FDIST([.A1];2;4)", "FDIST(A1,2,4)"},
+            {"FINV([.A1];2;4)", "F.INV(A1,2,4)"},         {"LEGACY.NORMSDIST([.A1])", "NORMSDIST(A1)"},
+            {"LEGACY.TDIST([.A1];5;2)", "TDIST(A1,5,2)"}, {"CHISQINV([.A1];2)", "CHISQ.INV(A1,2)"},
+            {"GAMMA([.A1])", "_xlfn.GAMMA(A1)"},          {"TINV([.A1];5)", "TINV(A1,5)"},
+        };
+        for (const auto& [open, other] : all) {
+            const SheetFormula read = read_sheet_formula(open, FormulaNotation::open_formula, {0, 1});
+            QVERIFY2(read.tree, open);
+            QCOMPARE(QString::fromStdString(write_sheet_formula(*read.tree, {0, 1})), QString(other));
+            QCOMPARE(QString::fromStdString(write_sheet_formula(*read.tree, {0, 1}, FormulaNotation::open_formula)),
+                     QString(open));
+        }
+    }
+
+    /// Without its last argument a distribution is cumulative; a formula without places is OpenFormula too.
+    void distributions_are_read_in_both_standards() {
+        const auto read = worksheet_study(*read_open_document(archive_of(
+            {{"content.xml", "<office:document-content><office:body><office:spreadsheet><table:table "
+                             "table:name=\"Chances\">" +
+                                 row_of(text_cell("left of it") + number_cell("0.84", "FDIST(3;2;4)")) + row_of("") +
+                                 row_of(text_cell("below") + number_cell("0.8413447460685429", "NORMDIST(3;2;1)")) +
+                                 "</table:table></office:spreadsheet></office:body></office:document-content>"}})));
+        QCOMPARE(QString::fromStdString(report_of(read.report, Is::recovered)),
+                 QStringLiteral("B1 left_of_it = P(f_dist(2, 4) <= 3)\nB3 below = P(normal(2, 1) <= 3)\n"));
+        QCOMPARE(read.report.count(Is::difference), std::size_t(0));
+    }
+
     /// Signs bind before powers, and powers to the left; what is written back reads as the same.
     void formulas_are_read_as_the_standards_say() {
         const std::pair<const char*, const char*> all[] = {
@@ -562,9 +593,11 @@ class OpenFormulaRecovery : public QObject {
             {"1+2*3%", "1+2*3%"},
             {"A1&\"x\"\"y\"=B2", "A1&\"x\"\"y\"=B2"},
             {"SUM(A1:B2,,3)", "SUM(A1:B2,,3)"},
-            {"'My sheet'!$A$1+Sheet2!B3", "'My sheet'!$A$1+Sheet2!B3"},
+            {"'My sheet'!$A$1+Sheet2!B3", "'My sheet'!$A$1+'Sheet2'!B3"},
+            {"Q3!A1+Sheet!B3", "'Q3'!A1+Sheet!B3"},
             {"IF(A1<>0,TRUE,\"no\")", "IF(A1<>0,TRUE,\"no\")"},
             {"_xlfn.STDEV.S(A:A)", "STDEV.S(A:A)"},
+            {"_xlfn.GAMMA(A1)", "_xlfn.GAMMA(A1)"},
             {"SUM(1:3)", "SUM(1:3)"},
         };
         for (const auto& [written, meant] : all) {

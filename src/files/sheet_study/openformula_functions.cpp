@@ -28,8 +28,8 @@ constexpr OpenFormulaFunction functions[] = {
     {"CHISQ.INV", 2, 2, "quantile(chi_squared($2), $1)"},
     {"CHISQ.INV.RT", 2, 2, "quantile(chi_squared($2), 1 - $1)"},
     {"COMBIN", 2, 2, "choose($1, $2)"},
+    {"CONCATENATE", 1, any, "join($*)"}, // before the other, for both standards have it
     {"CONCAT", 1, any, "join($*)"},
-    {"CONCATENATE", 1, any, "join($*)"},
     {"CORREL", 2, 2, "corr(@1, @2)"},
     {"COS", 1, 1, "cos($1)"},
     {"COUNT", 1, any, "count(@*)"},
@@ -243,6 +243,14 @@ const std::map<std::string_view, DistributionForms>& all_distributions() {
 }
 
 } // namespace
+
+std::size_t DistributionForms::arguments() const {
+    std::size_t out = 0;
+    for (std::size_t at = cumulative.find('$'); at != std::string_view::npos; at = cumulative.find('$', at + 1)) {
+        out = std::max(out, static_cast<std::size_t>(cumulative[at + 1] - '0'));
+    }
+    return out;
+}
 
 DistributionForms distribution_forms(std::string_view name) {
     const auto found = all_distributions().find(name);

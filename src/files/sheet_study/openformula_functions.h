@@ -58,6 +58,7 @@ bool finds_place(std::string_view name);
 /// Of a distribution, with its last argument true and false: how its other arguments are said.
 struct DistributionForms {
     std::string_view cumulative, at_value;
+    std::size_t arguments() const; ///< how many come before that last one
 };
 DistributionForms distribution_forms(std::string_view name);
 std::vector<std::pair<std::string_view, DistributionForms>> openformula_distributions();

@@ -19,6 +19,7 @@ const char* const square_root = "SQRT";
 const char* const pi = "PI";
 const char* const row = "ROW";
 const char* const column = "COLUMN";
+const char* const sum = "SUM";
 const char* const sum_of_products = "SUMPRODUCT";
 const char* const greatest = "MAX";
 const char* const count_if = "COUNTIFS";

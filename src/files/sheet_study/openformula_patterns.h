@@ -38,6 +38,7 @@ extern const char* const square_root;
 extern const char* const pi;
 extern const char* const row;
 extern const char* const column;
+extern const char* const sum;
 extern const char* const sum_of_products;
 extern const char* const greatest;
 extern const char* const count_if;

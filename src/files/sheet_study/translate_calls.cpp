@@ -88,10 +88,11 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
         return "convert(" + value(argument(node, 0), in_measure) + ", " + in_quotes(argument(node, 1).text) + ", " +
                in_quotes(argument(node, 2).text) + ")";
     case ArgumentForm::distribution: {
-        const SheetNode& last = *node.kids.back();
-        const bool cumulative = last.number != 0;
         const DistributionForms forms = distribution_forms(node.text);
-        if (last.type != Type::yes_no && last.type != Type::number) {
+        const std::size_t parameters = forms.arguments();
+        const bool cumulative = node.kids.size() == parameters || argument(node, parameters).number != 0;
+        if (node.kids.size() > parameters && node.kid(parameters).type != Type::yes_no &&
+            node.kid(parameters).type != Type::number) {
             throw no_like(node);
         }
         return filled(node, cumulative ? forms.cumulative : forms.at_value, in_measure);

@@ -96,12 +96,16 @@ class SheetFormulaMaking {
     /// such texts.
     void check_texts(const Node& left, const Node& right) const;
 
-    /// Whether a node runs over the rows of a measure's table: it has a column that is not held at a row.
+    /// Whether a node names a column or the row's number anywhere: in a measure it may run over the rows.
     bool runs(const Node& node) const;
+    /// Whether a value within a measure's condition is another for each of the measure's rows.
+    bool varies(const Node& node) const;
 
     SheetNodePtr call(const Node& node, bool in_measure);
 
     SheetNodePtr inlined(const HeldValue& function, const Node& node, bool in_measure);
+
+    static SheetNodePtr sum_of_products(std::vector<SheetNodePtr> arguments);
 
     void check_quantiles() const;
 
@@ -142,6 +146,9 @@ class SheetFormulaMaking {
     static SheetOperator turned(SheetOperator op);
 
     void add_condition(const Node& column, SheetOperator op, const Node& with, std::vector<SheetNodePtr>& out);
+
+    /// That cells of a column are not empty, which "is not" alone holds for.
+    void leave_out_missing(const Node& column, std::vector<SheetNodePtr>& out);
 
     /// A value beside a measure's column: `site[i]`, a held value, and in a measure over another table the bare column.
     SheetNodePtr of_own_row(const Node& node);

@@ -56,8 +56,8 @@ class LayerSheet {
         if (!layer_.worked() || !layer_.pieces.front().formula.tree()) {
             return nullptr;
         }
-        const auto made =
-            making_.maker.make(*layer_.pieces.front().formula.tree(), {&table_, FormulaSeat::In::layer, layer_.id});
+        const auto made = making_.made(*layer_.pieces.front().formula.tree(),
+                                       {&table_, FormulaSeat::In::layer, layer_.id}, making_.shown_by(layer_.id));
         if (!made) {
             making_.not_said(table_.name + "." + layer_.name, made.refusal(), sheet_, {0, 0});
             return nullptr;

@@ -1,5 +1,6 @@
 // Functions and measures, by the table that reading uses.
 
+#include "core/engine/functions/catalogue.h"
 #include "core/formula/parser.h"
 #include "core/formula/substitute.h"
 #include "core/value/date.h"
@@ -24,8 +25,25 @@ bool SheetFormulaMaking::runs(const Node& node) const {
             const Binding binding = look_up(study_, seat_.table, one.owner, one.text);
             return binding.column != nullptr || binding.group != nullptr;
         }
-        return one.type == NodeType::word && one.text == "each";
+        return one.type == NodeType::word && (one.text == "each" || one.text == "row");
     });
+}
+
+bool SheetFormulaMaking::varies(const Node& node) const {
+    if (node.type == NodeType::name) {
+        const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
+        return binding.group != nullptr || (binding.column != nullptr && (!is_own(*binding.table) || !names_others_));
+    }
+    if (node.type == NodeType::word) {
+        return node.text == "each" || node.text == "row";
+    }
+    const Function* function = node.type == NodeType::call && node.owner.empty() ? find_function(node.text) : nullptr;
+    if (function != nullptr && function->is_measure()) {
+        return false;
+    }
+    const std::size_t first = node.type == NodeType::index ? 1 : 0; // a column held at a row is one value
+    return std::any_of(node.kids.begin() + static_cast<std::ptrdiff_t>(std::min(first, node.kids.size())),
+                       node.kids.end(), [this](const NodePtr& kid) { return kid && varies(*kid); });
 }
 
 /// A call of a held function: its formula with the arguments put in, where every other name of it means the same in
@@ -121,7 +139,27 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
     if (match.says_cumulative) {
         arguments.push_back(yes_no_of(match.cumulative));
     }
+    if (match.name == openformula::sum_of_products) {
+        return sum_of_products(std::move(arguments));
+    }
     return call_of(match.name, std::move(arguments));
+}
+
+/// Worksheets take ranges of one size in a sum of products: single values stand before it.
+SheetNodePtr SheetFormulaMaking::sum_of_products(std::vector<SheetNodePtr> arguments) {
+    const auto single = std::stable_partition(arguments.begin(), arguments.end(),
+                                              [](const SheetNodePtr& one) { return one->type == Type::range; });
+    const std::vector<SheetNodePtr> factors(single, arguments.end());
+    arguments.erase(single, arguments.end());
+    if (arguments.empty()) {
+        refuse("it takes the sum of a single value");
+    }
+    const bool one = arguments.size() == 1;
+    SheetNodePtr out = call_of(one ? openformula::sum : openformula::sum_of_products, std::move(arguments));
+    for (const SheetNodePtr& factor : factors) {
+        out = operation_of(SheetOperator::multiply, {factor, out});
+    }
+    return out;
 }
 
 void SheetFormulaMaking::check_quantiles() const {

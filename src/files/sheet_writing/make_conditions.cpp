@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <map>
 
 namespace ledgefall {
@@ -66,9 +67,9 @@ void SheetFormulaMaking::add_conditions(const Node& condition, std::vector<Sheet
             out.push_back(operation_of(SheetOperator::join, {text_of(of->with_upper ? "<=" : "<"), limit(*of, true)}));
             continue;
         }
-        if (is_sample(left) && !is_sample(right)) {
+        if (is_sample(left) && !varies(right)) {
             add_condition(left, comparison(condition.ops[at]), right, out);
-        } else if (is_sample(right) && !is_sample(left)) {
+        } else if (is_sample(right) && !varies(left)) {
             add_condition(right, turned(comparison(condition.ops[at])), left, out);
         } else {
             refuse("its condition compares two columns, or none");
@@ -114,6 +115,26 @@ void SheetFormulaMaking::add_condition(const Node& column, SheetOperator op, con
         out.push_back(text_of(sign + with.text));
     } else {
         out.push_back(operation_of(SheetOperator::join, {text_of(sign), of_own_row(with)}));
+    }
+    if (op == SheetOperator::not_equal) {
+        leave_out_missing(column, out);
+    }
+}
+
+void SheetFormulaMaking::leave_out_missing(const Node& column, std::vector<SheetNodePtr>& out) {
+    const Binding binding = look_up(study_, seat_.table, column.owner, column.text);
+    const Column* cells = results_.column(binding.column->id);
+    if (cells == nullptr || cells->filled() == cells->size()) {
+        return;
+    }
+    if (cells->kind() == Kind::number || cells->kind() == Kind::date) {
+        out.push_back(value(column, true));
+        out.push_back(text_of("<=" + shortest(std::numeric_limits<double>::max())));
+    } else if (cells->kind() == Kind::text && !binding.column->worked()) {
+        out.push_back(value(column, true));
+        out.push_back(text_of("<>"));
+    } else {
+        refuse("its condition leaves out one value, and some rows have none");
     }
 }
 

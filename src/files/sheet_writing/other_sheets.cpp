@@ -19,7 +19,9 @@ void add_name(const SheetPlaces& places, const std::string& name, std::uint32_t 
     const bool known = std::any_of(out.names.begin(), out.names.end(), [&](const DefinedName& one) {
         return in_small_letters(one.name) == in_small_letters(name);
     });
-    if (!plain || known || name.size() < 2 || !read.tree || read.tree->type != SheetNode::Type::name) {
+    const bool row_and_column = name.find_first_not_of("rRcC0123456789") == std::string::npos;
+    if (!plain || known || row_and_column || name.size() < 2 || !read.tree ||
+        read.tree->type != SheetNode::Type::name) {
         return;
     }
     auto place = std::make_shared<SheetNode>();
@@ -50,7 +52,8 @@ void WorkbookMaking::add_held() {
             sheet.notes[cell.place] = held.note;
         }
         if (held.worked() && held.formula.tree()) {
-            const auto made = maker.make(*held.formula.tree(), {table, FormulaSeat::In::ledge, {}});
+            const auto made =
+                this->made(*held.formula.tree(), {table, FormulaSeat::In::ledge, {}}, results.single(held.id));
             if (made) {
                 cell.formula = shared_formula(made->tree);
             } else {

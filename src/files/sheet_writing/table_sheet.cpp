@@ -112,7 +112,7 @@ class TableSheet {
             }
             out.then_from = out.from + out.first.size();
         }
-        const Result<MadeFormula> made = making_.maker.make(*then, seat);
+        const Result<MadeFormula> made = making_.made(*then, seat, making_.shown_by(column.id));
         if (!made) {
             not_said(table, column, made.refusal());
             return std::nullopt;
@@ -240,7 +240,8 @@ class TableSheet {
                 SheetCell cell =
                     value_cell({row, at}, making_.results.foot(line.id, id), automatic ? column->format : line.format);
                 if (line.formula.tree()) {
-                    const auto made = making_.maker.make(*line.formula.tree(), {&table, FormulaSeat::In::foot, id});
+                    const auto made = making_.made(*line.formula.tree(), {&table, FormulaSeat::In::foot, id},
+                                                   making_.results.foot(line.id, id));
                     if (made) {
                         cell.formula = shared_formula(made->tree);
                     } else {

@@ -17,6 +17,11 @@ struct WorkbookMaking {
     void add_held();
     void add_checks();
 
+    /// A formula as the worksheets have it, where what it gives is not at fault: there a worksheet might give a number.
+    Result<MadeFormula> made(const Node& tree, const FormulaSeat& seat, const Value& shown) const;
+    /// What a column's formula gives, for that: a fault where all of its cells are at fault.
+    Value shown_by(Id column) const;
+
     /// Says in the workbook's reports, and in a note at a cell, that something is written as values.
     void not_said(const std::string& what, const Sentence& why, Sheet& sheet, SheetPlace at) const;
 };

@@ -8,6 +8,22 @@
 
 namespace ledgefall {
 
+Result<MadeFormula> WorkbookMaking::made(const Node& tree, const FormulaSeat& seat, const Value& shown) const {
+    if (!shown.is_fault()) {
+        return maker.make(tree, seat);
+    }
+    std::string why = explain(study, results, shown.fault()).text();
+    why.erase(why.find_last_not_of('.') + 1);
+    return Sentence{"its formula is at fault: %1", {why}};
+}
+
+Value WorkbookMaking::shown_by(Id column) const {
+    const Results::Entry* entry = results.find(column);
+    const bool all =
+        entry != nullptr && entry->cells != nullptr && entry->faults > 0 && entry->faults == entry->cells->size();
+    return all ? Value::fault(entry->first_fault) : Value::missing();
+}
+
 void WorkbookMaking::not_said(const std::string& what, const Sentence& why, Sheet& sheet, SheetPlace at) const {
     out.reports.push_back({"%1 is written as values: %2.", {what, why.text()}});
     std::string& note = sheet.notes[at];

@@ -71,6 +71,34 @@ double days_of_duration(std::string_view text) {
     return text.starts_with('-') ? -days : days;
 }
 
+/// Whether a formula refers to a cell as `A1`, outside of texts: some writers leave the brackets out.
+bool has_plain_place(std::string_view formula) {
+    const auto letter = [](char c) { return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z'); };
+    const auto figure = [](char c) { return c >= '0' && c <= '9'; };
+    const auto in_word = [&](char c) { return letter(c) || figure(c) || c == '.' || c == '_'; };
+    bool in_text = false;
+    for (std::size_t at = 0; at < formula.size(); ++at) {
+        in_text = formula[at] == '"' ? !in_text : in_text;
+        if (in_text || !letter(formula[at]) || (at > 0 && in_word(formula[at - 1]))) {
+            continue;
+        }
+        const auto after = [&](std::size_t from, const auto& is) {
+            while (from < formula.size() && is(formula[from])) {
+                ++from;
+            }
+            return from;
+        };
+        const std::size_t letters = after(at, letter);
+        const std::size_t figures = letters < formula.size() && formula[letters] == '$' ? letters + 1 : letters;
+        const std::size_t end = after(figures, figure);
+        const bool goes_on = end < formula.size() && (in_word(formula[end]) || formula[end] == '(');
+        if (letters - at <= 3 && end > figures && !goes_on) {
+            return true;
+        }
+    }
+    return false;
+}
+
 class OpenDocumentReader {
   public:
     Result<Workbook> read(std::string_view bytes) {
@@ -319,10 +347,8 @@ class OpenDocumentReader {
             if (const std::size_t equals = formula.find('='); equals != std::string_view::npos) {
                 formula.remove_prefix(equals + 1); // and the name of the notation before it
             }
-            notation = formula.find("[.") == std::string_view::npos && formula.find("[$") == std::string_view::npos &&
-                               formula.find("['") == std::string_view::npos
-                           ? FormulaNotation::plain
-                           : notation;
+            notation = formula.find('[') == std::string_view::npos && has_plain_place(formula) ? FormulaNotation::plain
+                                                                                               : notation;
         }
         if (!said.style.empty()) {
             const auto style = styles_.find(said.style);

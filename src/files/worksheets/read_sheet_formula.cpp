@@ -1,6 +1,7 @@
 // The formulas of worksheets, read by recursive descent: comparison, joining of texts, + -, * /, ^ (to the left),
 // signs, per cent, operands; as ODF 1.3 part 4 (OpenFormula) and ISO/IEC 29500-1, 18.17 order them.
 
+#include "files/worksheets/openformula_names.h"
 #include "files/worksheets/sheet_formula.h"
 
 #include <algorithm>
@@ -509,18 +510,8 @@ class Reader {
     }
 
     SheetNodePtr call(std::string name) {
-        // What stands before the function's own name says where it comes from.
-        for (const std::string_view from : {"_XLFN.", "_XLWS.", "COM.", "ORG."}) {
-            if (name.starts_with(from)) {
-                name.erase(0, from.size());
-                if (from.front() != '_') {
-                    const std::size_t point = name.find('.');
-                    name.erase(0, point == std::string::npos ? 0 : point + 1);
-                }
-            }
-        }
         auto out = node(Type::call);
-        out->text = std::move(name);
+        out->text = function_read(std::move(name), notation_);
         if (take(")")) {
             return out;
         }

@@ -2,6 +2,8 @@
 
 #include "files/worksheets/sheet_formula.h"
 
+#include "files/worksheets/openformula_names.h"
+
 #include <algorithm>
 
 namespace ledgefall {
@@ -12,10 +14,6 @@ using Type = SheetNode::Type;
 bool letter(char c) {
     return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z');
 }
-bool digit(char c) {
-    return c >= '0' && c <= '9';
-}
-
 std::string coordinate_text(Coordinate of) {
     return (of.fixed ? "=" : of.value < 0 ? "" : "+") + std::to_string(of.value);
 }
@@ -63,10 +61,10 @@ std::string in_marks(const std::string& text, char mark) {
     return out + mark;
 }
 
-/// A tree as text, with its references as `reference` writes them and `separator` between arguments. What binds less
-/// tightly than its place asks for stands in brackets.
+/// A tree as text, with its references as `reference` writes them. What binds less tightly than its place asks for
+/// stands in brackets.
 template <class Reference>
-void write(const SheetNode& node, const Reference& reference, std::string_view separator, std::string& out,
+void write(const SheetNode& node, const Reference& reference, FormulaNotation notation, std::string& out,
            int least_rank = 0) {
     switch (node.type) {
     case Type::number: {
@@ -96,26 +94,25 @@ void write(const SheetNode& node, const Reference& reference, std::string_view s
         const bool bracket = rank < least_rank;
         out += bracket ? "(" : "";
         if (node.kids.size() == 2) {
-            write(node.kid(0), reference, separator, out, rank);
+            write(node.kid(0), reference, notation, out, rank);
             out += sign_of(node.op);
-            write(node.kid(1), reference, separator, out, rank + 1);
+            write(node.kid(1), reference, notation, out, rank + 1);
         } else if (node.op == SheetOperator::percent) {
-            write(node.kid(0), reference, separator, out, rank);
+            write(node.kid(0), reference, notation, out, rank);
             out += "%";
         } else {
             out += sign_of(node.op);
-            write(node.kid(0), reference, separator, out, rank);
+            write(node.kid(0), reference, notation, out, rank);
         }
         out += bracket ? ")" : "";
         return;
     }
     case Type::call:
     case Type::list:
-        out += node.text;
-        out += node.type == Type::call ? '(' : '{';
+        out += node.type == Type::call ? function_written(node.text, notation) + "(" : "{";
         for (std::size_t kid = 0; kid < node.kids.size(); ++kid) {
-            out += kid > 0 ? separator : std::string_view();
-            write(node.kid(kid), reference, separator, out);
+            out += kid == 0 ? "" : notation == FormulaNotation::open_formula ? ";" : ",";
+            write(node.kid(kid), reference, notation, out);
         }
         out += node.type == Type::call ? ')' : '}';
         return;
@@ -158,16 +155,16 @@ std::string what_formula_says(const SheetNode& node) {
             return place.sheet + "!" + reference_text(place.from) +
                    (place.type == Type::range ? ":" + reference_text(place.to) : std::string());
         },
-        ",", out);
+        FormulaNotation::plain, out);
     return out;
 }
 
 std::string write_sheet_formula(const SheetNode& node, SheetPlace own, FormulaNotation notation) {
     const bool open = notation == FormulaNotation::open_formula;
+    // A name with figures may read as a cell's: it stands in quotes, and so do the letters of rows and columns.
     const auto sheet = [](const std::string& name) {
-        const bool plain = !name.empty() && !digit(name.front()) && std::all_of(name.begin(), name.end(), [](char c) {
-            return letter(c) || digit(c) || c == '_';
-        });
+        const bool plain =
+            name.size() > 2 && std::all_of(name.begin(), name.end(), [](char c) { return letter(c) || c == '_'; });
         return plain ? name : in_marks(name, '\'');
     };
     std::string out;
@@ -182,7 +179,7 @@ std::string write_sheet_formula(const SheetNode& node, SheetPlace own, FormulaNo
             }
             return (name.empty() ? "" : name + "!") + plain_text(place.from, own) + (to.empty() ? "" : ":" + to);
         },
-        open ? ";" : ",", out);
+        notation, out);
     return out;
 }
 
