@@ -231,6 +231,8 @@ FUNCTIONS = {
     "POWER": lambda x, y: as_number(x) ** as_number(y),
     "ROUND": lambda x, d: math.copysign(math.floor(abs(as_number(x)) * 10**d + 0.5) / 10**d, as_number(x)),
     "INT": lambda x: math.floor(as_number(x)),
+    "TRUNC": lambda x: math.trunc(as_number(x)),
+    "QUOTIENT": lambda x, y: math.trunc(as_number(x) / as_number(y)),
     "MOD": lambda x, y: as_number(x) % as_number(y),
     "FACT": lambda x: math.factorial(int(x)),
     "COMBIN": lambda n, k: math.comb(int(n), int(k)),

@@ -172,11 +172,16 @@ const std::vector<Expected>& all_expected() {
           "log = log10(1000)",
           "signs = (-2)^2 + 7%",
           "towers = (2^3)^2",
-          "joined = join(\"site \", Data.site[1])"},
+          "joined = join(\"site \", Data.site[1])",
+          "cut_off = trunc(Data.size[2] * 10^1) / 10^1",
+          "to_wholes = sign(-Data.size[1]) * ceil(abs(-Data.size[1]))",
+          "whole_times = trunc(Data.size[4] / 2)",
+          "from_the_line = intercept(Data.weight, Data.size) + slope(Data.weight, Data.size) * 10",
+          "graded = if Data.size[1] < 3 then \"small\" else if Data.size[1] < 6 then \"middle\" else \"large\""},
          {},
          0,
          2,
-         14},
+         19},
     };
     return all;
 }

@@ -456,6 +456,11 @@ def functions():
             ("signs", "-2^2+7%", 4.07),
             ("towers", "2^3^2", 64),
             ("joined", '"site "&Data!A2', "site riffle"),
+            ("cut off", "ROUNDDOWN(Data!B3,1)", 4.2),
+            ("to wholes", "ROUNDUP(-Data!B2,0)", -4),
+            ("whole times", "QUOTIENT(Data!B5,2)", 3),
+            ("from the line", "FORECAST(10,Data!C2:C9,Data!B2:B9)", mean_w + slope * (10 - mean)),
+            ("graded", 'IFS(Data!B2<3,"small",Data!B2<6,"middle",TRUE,"large")', "middle"),
         ]
     ):
         single.put(f"A{at + 1}", label)

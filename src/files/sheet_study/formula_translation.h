@@ -128,6 +128,7 @@ class FormulaTranslation {
     static bool needs(const SheetNode& node, const SheetNode& cell);
 
     std::string when(const SheetNode& node, bool in_measure);
+    std::string first_that_holds(const SheetNode& node, bool in_measure);
 
     /// What stands instead of a fault is said where the fault can only be a division by zero.
     std::string unless_divided_by_zero(const SheetNode& node, bool in_measure);

@@ -30,6 +30,7 @@ constexpr OpenFormulaFunction functions[] = {
     {"COMBIN", 2, 2, "choose($1, $2)"},
     {"CONCATENATE", 1, any, "join($*)"}, // before the other, for both standards have it
     {"CONCAT", 1, any, "join($*)"},
+    {"CONFIDENCE", 3, 3, "(quantile(normal(0, 1), 1 - $1 / 2) * $2 / sqrt($3))"},
     {"CORREL", 2, 2, "corr(@1, @2)"},
     {"COS", 1, 1, "cos($1)"},
     {"COUNT", 1, any, "count(@*)"},
@@ -42,6 +43,7 @@ constexpr OpenFormulaFunction functions[] = {
     {"DAYS", 2, 2, "($1 - $2)"},
     {"DEGREES", 1, 1, "($1 * 180 / pi)"},
     {"DEVSQ", 1, 1, "sum((@1 - mean(@1))^2)"},
+    {"ERF", 1, 1, "erf($1)"},
     {"EXACT", 2, 2, "($1 = $2)"},
     {"EXP", 1, 1, "exp($1)"},
     {"FACT", 1, 1, "factorial($1)"},
@@ -52,6 +54,7 @@ constexpr OpenFormulaFunction functions[] = {
     {"F.INV.RT", 3, 3, "quantile(f_dist($2, $3), 1 - $1)"},
     {"FLOOR", 1, 1, "floor($1)"},
     {"FLOOR", 2, 2, "(floor($1 / $2) * $2)"},
+    {"FORECAST", 3, 3, "(intercept(@2, @3) + slope(@2, @3) * $1)"},
     {"FV", 3, 3, "(-$3 * ((1 + $1)^$2 - 1) / $1)"},
     {"FV", 4, 4, "(-$4 * (1 + $1)^$2 - $3 * ((1 + $1)^$2 - 1) / $1)"},
     {"GAMMA", 1, 1, "gamma($1)"},
@@ -96,13 +99,16 @@ constexpr OpenFormulaFunction functions[] = {
     {"PV", 4, 4, "(-($4 + $3 * ((1 + $1)^$2 - 1) / $1) / (1 + $1)^$2)"},
     {"QUARTILE", 2, 2, "quantile(@1, $2 / 4)"},
     {"QUARTILE.INC", 2, 2, "quantile(@1, $2 / 4)"},
+    {"QUOTIENT", 2, 2, "trunc($1 / $2)"},
     {"RADIANS", 1, 1, "($1 * pi / 180)"},
     {"RANK", 2, 2, "(count(@2 > #1) + 1)"},
     {"RANK.EQ", 2, 2, "(count(@2 > #1) + 1)"},
     {"ROUND", 1, 1, "round($1, 0)"},
     {"ROUND", 2, 2, "round($1, $2)"},
     {"ROUNDDOWN", 1, 1, "trunc($1)"},
+    {"ROUNDDOWN", 2, 2, "(trunc($1 * 10^$2) / 10^$2)"},
     {"ROUNDUP", 1, 1, "(sign($1) * ceil(abs($1)))"},
+    {"ROUNDUP", 2, 2, "(sign($1) * ceil(abs($1) * 10^$2) / 10^$2)"},
     {"RSQ", 2, 2, "(corr(@1, @2)^2)"},
     {"SIGN", 1, 1, "sign($1)"},
     {"SIN", 1, 1, "sin($1)"},
@@ -110,6 +116,7 @@ constexpr OpenFormulaFunction functions[] = {
     {"SLOPE", 2, 2, "slope(@1, @2)"},
     {"SMALL", 2, 2, "quantile(@1, ($2 - 0.5) / count(@1), 1)"},
     {"SQRT", 1, 1, "sqrt($1)"},
+    {"STANDARDIZE", 3, 3, "(($1 - $2) / $3)"},
     {"STDEV", 1, any, "sd(@*)"},
     {"STDEV.P", 1, any, "sd_pop(@*)"},
     {"STDEV.S", 1, any, "sd(@*)"},
@@ -119,6 +126,8 @@ constexpr OpenFormulaFunction functions[] = {
     {"SUMPRODUCT", 2, 2, "sum(@1 * @2)"},
     {"SUMPRODUCT", 3, 3, "sum(@1 * @2 * @3)"},
     {"SUMSQ", 1, 1, "sum(@1^2)"},
+    {"SUMX2MY2", 2, 2, "sum(@1^2 - @2^2)"},
+    {"SUMX2PY2", 2, 2, "sum(@1^2 + @2^2)"},
     {"SUMXMY2", 2, 2, "sum((@1 - @2)^2)"},
     {"T.DIST.2T", 2, 2, "(2 * P(student_t($2) > abs($1)))"},
     {"T.DIST.RT", 2, 2, "P(student_t($2) > $1)"},
@@ -130,6 +139,7 @@ constexpr OpenFormulaFunction functions[] = {
     {"TODAY", 0, 0, "today()"},
     {"TRIM", 1, 1, "trim($1)"},
     {"TRUNC", 1, 1, "trunc($1)"},
+    {"TRUNC", 2, 2, "(trunc($1 * 10^$2) / 10^$2)"},
     {"UPPER", 1, 1, "upper($1)"},
     {"VAR", 1, any, "var(@*)"},
     {"VAR.P", 1, any, "var_pop(@*)"},
@@ -142,6 +152,7 @@ const std::map<std::string_view, ArgumentForm>& argument_forms() {
     static const std::map<std::string_view, ArgumentForm> all = {
         {"IF", ArgumentForm::when},
         {"IFERROR", ArgumentForm::unless_at_fault},
+        {"IFS", ArgumentForm::first_that_holds},
         {"AND", ArgumentForm::all_of},
         {"OR", ArgumentForm::any_of},
         {"COUNTIF", ArgumentForm::count_by},
@@ -216,6 +227,10 @@ std::string_view completed_function(std::string_view unit) {
     default:
         return {};
     }
+}
+
+bool takes_digits(std::string_view name) {
+    return name == "ROUNDDOWN" || name == "ROUNDUP" || name == "TRUNC";
 }
 
 bool finds_place(std::string_view name) {

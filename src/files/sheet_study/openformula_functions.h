@@ -27,6 +27,7 @@ enum class ArgumentForm : std::uint8_t {
     none,
     when,                ///< IF
     unless_at_fault,     ///< IFERROR
+    first_that_holds,    ///< IFS: pairs of condition and value
     all_of,              ///< AND
     any_of,              ///< OR
     count_by,            ///< COUNTIF, COUNTIFS: pairs of range and condition
@@ -53,6 +54,8 @@ ArgumentForm argument_form(std::string_view name);
 std::string_view subtotal_measure(int number);
 /// The function that a unit text of DATEDIF means; empty where there is none.
 std::string_view completed_function(std::string_view unit);
+/// Whether its second argument is a number of decimals, which may be left out (ROUNDDOWN, ROUNDUP, TRUNC).
+bool takes_digits(std::string_view name);
 /// Whether it is MATCH, whose place INDEX takes.
 bool finds_place(std::string_view name);
 /// Of a distribution, with its last argument true and false: how its other arguments are said.

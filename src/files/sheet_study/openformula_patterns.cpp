@@ -101,7 +101,8 @@ const std::multimap<std::string, Pattern>& patterns() {
     static const std::multimap<std::string, Pattern> all = [] {
         std::vector<Pattern> list;
         for (const OpenFormulaFunction& one : openformula_functions()) {
-            const bool of_one_argument = one.most_arguments == 1 && (one.name == "CEILING" || one.name == "FLOOR");
+            const bool of_one_argument = one.most_arguments == 1 && (one.name == "CEILING" || one.name == "FLOOR" ||
+                                                                     one.name == "ROUNDDOWN" || one.name == "ROUNDUP");
             if (one.name.find('.') != std::string_view::npos || of_one_argument) {
                 continue; // what only one of the two standards has
             }

@@ -23,6 +23,8 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
         return when(node, in_measure);
     case ArgumentForm::unless_at_fault:
         return unless_divided_by_zero(node, in_measure);
+    case ArgumentForm::first_that_holds:
+        return first_that_holds(node, in_measure);
     case ArgumentForm::all_of:
         return joined(node, " and ", in_measure);
     case ArgumentForm::any_of:
@@ -98,7 +100,9 @@ std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
         return filled(node, cumulative ? forms.cumulative : forms.at_value, in_measure);
     }
     }
-    const OpenFormulaFunction* function = openformula_function(node.text, node.kids.size());
+    const bool no_digits =
+        node.kids.size() == 2 && takes_digits(node.text) && node.kid(1).type == Type::number && node.kid(1).number == 0;
+    const OpenFormulaFunction* function = openformula_function(node.text, no_digits ? 1 : node.kids.size());
     if (function == nullptr) {
         throw no_like(node);
     }
@@ -185,6 +189,22 @@ std::string FormulaTranslation::when(const SheetNode& node, bool in_measure) {
     const std::string then = value(node.kid(1), in_measure);
     const std::string otherwise = node.kids.size() == 3 ? value(node.kid(2), in_measure) : "no";
     return bracketed("if " + condition + " then " + then + " else " + otherwise);
+}
+
+/// One choice within the other; where none of the conditions holds, the value is missing.
+std::string FormulaTranslation::first_that_holds(const SheetNode& node, bool in_measure) {
+    if (node.kids.empty() || node.kids.size() % 2 != 0) {
+        throw no_like(node);
+    }
+    const auto otherwise = [&node](std::size_t at) { // a condition that always holds
+        return node.kid(at).type == Type::yes_no && node.kid(at).number != 0;
+    };
+    std::string out = "missing";
+    for (std::size_t at = node.kids.size(); at > 0; at -= 2) {
+        const std::string then = value(node.kid(at - 1), in_measure);
+        out = otherwise(at - 2) ? then : "if " + value(node.kid(at - 2), in_measure) + " then " + then + " else " + out;
+    }
+    return bracketed(out);
 }
 
 /// What stands instead of a fault is said where the fault can only be a division by zero.

@@ -1,0 +1,183 @@
+// Formulas made at random, written to worksheets and worked out there by a program that shares no code with Ledgefall:
+// each that is written gives the number that stands beside it.
+
+#include "core/engine/running/results.h"
+#include "core/study/edits/edits.h"
+#include "files/formats/file_format.h"
+#include "files/io/atomic_file.h"
+#include "harness/test_program.h"
+
+#include <QFileInfo>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QtTest>
+
+#include <random>
+
+using namespace ledgefall;
+
+namespace {
+
+/// Formulas over the columns x, y, z of numbers and s of texts, and the held value k.
+class FormulaMaker {
+  public:
+    explicit FormulaMaker(unsigned seed)
+        : engine_(seed) {}
+
+    std::size_t pick(std::size_t count) { return std::uniform_int_distribution<std::size_t>(0, count - 1)(engine_); }
+    template <std::size_t N>
+    std::string of(const char* const (&all)[N]) {
+        return all[pick(N)];
+    }
+
+    std::string number(int depth) {
+        if (depth == 0) {
+            return of(
+                {"x", "y", "z", "2", "0.5", "-1", "x[i-1]", "y[i+1]", "z[3]", "x[last]", "row", "rows", "k", "x%"});
+        }
+        const auto below = [this, depth] { return number(depth - 1); };
+        switch (pick(14)) {
+        case 0:
+        case 1:
+            return "(" + below() + of({" + ", " - ", " * "}) + below() + ")";
+        case 2:
+            return "(" + below() + " / (1 + abs(" + below() + ")))";
+        case 3:
+            return of({"sum", "mean", "min", "max", "count", "median", "sd"}) + "(" + of({"x", "y", "z"}) + ")";
+        case 4:
+            return of({"sum", "mean", "max", "count"}) + "(" + of({"x", "y", "z"}) + "[1..i])";
+        case 5:
+            return of({"sum", "mean", "count"}) + "(" + of({"x", "y", "z"}) + " where " + condition(depth - 1) + ")";
+        case 6:
+            return "count(" + condition(0) + ")";
+        case 7:
+            return "(if " + condition(depth - 1) + " then " + below() + " else " + below() + ")";
+        case 8:
+            return of({"abs", "round", "floor", "sign", "ceil", "trunc"}) + "(" + below() + ")";
+        case 9:
+            return of({"sqrt(", "exp(-", "-("}) + "abs(" + below() + "))";
+        case 10:
+            return "(" + below() + " mod " + of({"3", "7", "2.5"}) + ")";
+        case 11:
+            return below() + "^2";
+        case 12:
+            return "quantile(" + of({"x", "y", "z"}) + ", " + of({"0.25", "0.5", "0.9"}) + ")";
+        default:
+            return "(" +
+                   of({"sum(x * 2)",
+                       "sum(x * y)",
+                       "sum(3 * x * y)",
+                       "sum(x^2)",
+                       "sum((x - mean(x))^2)",
+                       "sum(row)",
+                       "sum(x * row)",
+                       "count(x > y + 1)",
+                       "count(x > row)",
+                       "sum(x where y > row)",
+                       "count(x < 2 * y)",
+                       "count(s = s[i])",
+                       "sum(x where s = s[i])",
+                       "sum(x where y < y[i])",
+                       "count(x > x[i] and y < y[i])",
+                       "default(x[i-1], 0)",
+                       "sum(x[i-1..i+1])",
+                       "if is_missing(x) then 0 else x",
+                       "corr(x, z)",
+                       "count(s != \"pool\")",
+                       "sum(y where x != 0)",
+                       "rank(z)",
+                       "max(x, y, 3)",
+                       "slope(y, x)",
+                       "first 1 then x"}) +
+                   ")";
+        }
+    }
+
+    std::string condition(int depth) {
+        switch (pick(depth > 0 ? 5 : 3)) {
+        case 0:
+            return of({"x", "y", "z"}) + of({" < ", " <= ", " > ", " >= ", " = ", " != "}) + of({"2", "3", "0", "1.5"});
+        case 1:
+            return "s " + of({"= ", "!= "}) + of({"\"pool\"", "\"weir\"", "\"riffle\""});
+        case 2:
+            return of({"x", "y", "z"}) + " > " + of({"mean(x)", "y", "0"});
+        case 3:
+            return "(" + condition(depth - 1) + of({" and ", " or "}) + condition(depth - 1) + ")";
+        default:
+            return "not (" + condition(depth - 1) + ")";
+        }
+    }
+
+    /// A table of given columns; in every third one some cells are missing.
+    Study table(unsigned number) {
+        Id id;
+        Study study = *hold(*add_table(Study(), "Data", &id), Id(), "k = 2.5");
+        const std::size_t rows = 3 + pick(6);
+        std::vector<NewColumn> columns;
+        for (const char* name : {"x", "y", "z"}) {
+            Column cells(Kind::number);
+            for (std::size_t row = 0; row < rows; ++row) {
+                const bool gap = number % 3 == 0 && row > 0 && pick(4) == 0;
+                constexpr double all[] = {0, 1, 2, 3, 4.5, -2, 7.25, 10};
+                cells.append(gap ? Value::missing() : Value::number(all[pick(std::size(all))]));
+            }
+            columns.push_back({name, name, "", cells});
+        }
+        Column sites(Kind::text);
+        for (std::size_t row = 0; row < rows; ++row) {
+            const bool gap = number % 6 == 0 && pick(4) == 0;
+            sites.append(gap ? Value::missing(Kind::text) : Value::text(Text(of({"pool", "weir", "riffle"}))));
+        }
+        columns.push_back({"s", "s", "", sites});
+        study = *add_columns(study, id, columns);
+        for (int column = 0; column < 6; ++column) {
+            std::string formula = number_of_depth();
+            if (pick(10) == 0) {
+                formula = "first 1 then c" + std::to_string(column) + "[i-1] * 0.5 + " + formula;
+            }
+            if (const auto with = write_column(study, id, "c" + std::to_string(column) + " = " + formula)) {
+                study = *with;
+            }
+        }
+        return study;
+    }
+
+  private:
+    std::string number_of_depth() { return number(1 + static_cast<int>(pick(3))); }
+
+    std::mt19937 engine_;
+};
+
+} // namespace
+
+class OpenFormulaRandom : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void what_is_written_gives_what_stands_beside_it() {
+        QTemporaryDir folder;
+        QStringList files;
+        for (unsigned number = 1; number <= 60; ++number) {
+            const Study study = FormulaMaker(number).table(number);
+            const QString path = folder.filePath(QString::number(number) + (number % 2 == 0 ? ".ods" : ".xlsx"));
+            std::vector<Sentence> reports;
+            const auto bytes = format_of(path.toStdString()).write_worksheet(study, *compute(study), {}, reports);
+            QVERIFY(bytes && write_file(path.toStdString(), *bytes));
+            files << path;
+        }
+        QProcess evaluator;
+        evaluator.start("/usr/bin/python3",
+                        QStringList{QFileInfo(WORKSHEETS).path() + "/openformula_evaluate.py"} + files);
+        QVERIFY(evaluator.waitForFinished(120000));
+        QCOMPARE(QString::fromUtf8(evaluator.readAllStandardError()).left(3000), QString());
+        QCOMPARE(evaluator.exitCode(), 0);
+        int compared = 0;
+        for (const QByteArray& line : evaluator.readAllStandardOutput().split('\n')) {
+            compared += line.mid(line.indexOf(' ') + 1).toInt();
+        }
+        QVERIFY2(compared > 800, qPrintable(QString::number(compared)));
+    }
+};
+
+LEDGEFALL_TEST(OpenFormulaRandom)
+#include "openformula_random.moc"
