@@ -723,6 +723,7 @@ QT_TRANSLATE_NOOP("Sentence", "it uses a part of a two-way table");
 QT_TRANSLATE_NOOP("Sentence", "it uses a range over several tables");
 QT_TRANSLATE_NOOP("Sentence", "it uses a range that is empty");
 QT_TRANSLATE_NOOP("Sentence", "it uses a range that is in no table");
+QT_TRANSLATE_NOOP("Sentence", "it uses a row or column that is not there");
 QT_TRANSLATE_NOOP("Sentence", "it uses a row or column whose number is worked out");
 QT_TRANSLATE_NOOP("Sentence", "it uses a row whose number is worked out");
 QT_TRANSLATE_NOOP("Sentence", "it uses a whole column as one value");

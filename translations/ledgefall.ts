@@ -3946,6 +3946,10 @@
         <source>its formula is at fault: %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>it uses a row or column that is not there</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -3946,6 +3946,10 @@
         <source>its formula is at fault: %1</source>
         <translation>ihre Formel ist fehlerhaft: %1</translation>
     </message>
+    <message>
+        <source>it uses a row or column that is not there</source>
+        <translation>sie nutzt eine Zeile oder Spalte, die es nicht gibt</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

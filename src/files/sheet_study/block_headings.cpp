@@ -43,6 +43,9 @@ bool headed_by_numbers(const Sheet& sheet, const SheetBlock& block) {
     if (corner == nullptr || !corner->is_text()) {
         return false;
     }
+    if (corner->text.find(" \\ ") != std::string::npos) { // the axes of a two-way table, as it is written
+        return block.to.row > block.from.row;
+    }
     for (std::uint32_t column = block.from.column; column <= block.to.column; ++column) {
         const SheetCell* cell = sheet.at({block.from.row, column});
         const SheetCell* under = sheet.at({block.from.row + 1, column});

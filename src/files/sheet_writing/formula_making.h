@@ -52,6 +52,8 @@ class SheetFormulaMaking {
 
     SheetNodePtr held(const HeldValue& value) const;
 
+    /// Where the row or column with that number stands, of so many from the first on.
+    static std::int32_t placed(double number, std::uint32_t first, std::uint32_t count);
     /// Which row a place in brackets is: `i-1`, `3`, `last`.
     Coordinate row_at(const Table& table, const Node& place);
 
@@ -65,12 +67,12 @@ class SheetFormulaMaking {
     SheetNodePtr each_of_grid() const;
 
     /// A layer or an axis of a two-way table, in a formula of one of its layers.
-    SheetNodePtr in_grid(const Binding& binding, bool in_measure) const;
+    SheetNodePtr in_grid(const Binding& binding, bool in_measure);
 
     SheetNodePtr indexed(const Node& node, bool in_measure);
 
     /// `f[i-1, j]`, and in a measure `f[i, ..]`, `f[.., j]`.
-    SheetNodePtr grid_part(const Node& node, const Binding& binding, bool in_measure) const;
+    SheetNodePtr grid_part(const Node& node, const Binding& binding, bool in_measure);
 
     // --- values -----------------------------------------------------------------------------------------------------
 

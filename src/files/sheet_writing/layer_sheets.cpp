@@ -2,9 +2,11 @@
 // the corner.
 
 #include "core/study/model/grid_cells.h"
+#include "files/sheet_study/sheet_blocks.h"
 #include "files/sheet_writing/sheet_cells.h"
 #include "files/sheet_writing/workbook_making.h"
 
+#include <algorithm>
 #include <set>
 
 namespace ledgefall {
@@ -51,18 +53,86 @@ class LayerSheet {
         }
     }
 
-    /// The formula of all cells; null where there is none that can be said.
-    std::shared_ptr<const SheetFormula> formula() {
+    /// The formula of all cells; without a tree where there is none that can be said.
+    MadeFormula formula() {
         if (!layer_.worked() || !layer_.pieces.front().formula.tree()) {
-            return nullptr;
+            return {};
         }
         const auto made = making_.made(*layer_.pieces.front().formula.tree(),
                                        {&table_, FormulaSeat::In::layer, layer_.id}, making_.shown_by(layer_.id));
         if (!made) {
             making_.not_said(table_.name + "." + layer_.name, made.refusal(), sheet_, {0, 0});
-            return nullptr;
+            return {};
         }
-        return shared_formula(made->tree);
+        return *made;
+    }
+
+    /// By how many rows and columns a formula looks at other cells of the layers.
+    struct Shifts {
+        std::set<std::int64_t> rows, columns;
+    };
+    Shifts shifts_of(const SheetNode& tree) const {
+        Shifts out;
+        each_reference(tree, [&](const SheetNode& node) {
+            const bool layers =
+                node.sheet.empty() || std::any_of(of_.layer_sheet.begin(), of_.layer_sheet.end(),
+                                                  [&](const auto& one) { return one.second == node.sheet; });
+            const auto add = [](const Coordinate& one, std::set<std::int64_t>& to) {
+                if (!one.fixed) {
+                    to.insert(one.value);
+                }
+            };
+            for (const CellReference* end : {&node.from, &node.to}) {
+                if (layers && (end == &node.from || node.type == SheetNode::Type::range)) {
+                    add(end->row, out.rows);
+                    add(end->column, out.columns);
+                }
+            }
+        });
+        return out;
+    }
+    static bool reaches(const std::set<std::int64_t>& shifts, std::uint32_t at, std::uint32_t count) {
+        return shifts.empty() || (at + *shifts.begin() >= 0 && at + *shifts.rbegin() < count);
+    }
+
+    /// The value of the layers' cell that an operand of a formula stands for.
+    Value operand_value(const SheetNode& operand, std::uint32_t row, std::uint32_t column) const {
+        Id layer = layer_.id;
+        for (const auto& [id, sheet] : of_.layer_sheet) {
+            layer = sheet == operand.sheet ? id : layer;
+        }
+        const std::int64_t down = operand.from.row.from(of_.first_row + row) - of_.first_row;
+        const std::int64_t across = operand.from.column.from(of_.first_column + column) - of_.first_column;
+        return making_.results.cell(layer, static_cast<std::size_t>(down * of_.columns + across));
+    }
+
+    /// Which of the cells that a formula reaches have an operand that is missing, and whether they are then all missing
+    /// too: an empty cell counts as 0 in a worksheet.
+    enum class Missing : std::uint8_t { nowhere, with_the_cell, otherwise };
+    Missing missing_operands(const MadeFormula& made, const Shifts& shifts) const {
+        const auto is_full = [this](const auto& one) {
+            const Column* cells = making_.results.column(one.first);
+            return cells != nullptr && cells->filled() == cells->size();
+        };
+        Missing out = Missing::nowhere;
+        if (std::all_of(of_.layer_sheet.begin(), of_.layer_sheet.end(), is_full)) {
+            return out;
+        }
+        for (std::uint32_t row = 0; row < of_.rows; ++row) {
+            for (std::uint32_t column = 0; column < of_.columns; ++column) {
+                if (!reaches(shifts.rows, row, of_.rows) || !reaches(shifts.columns, column, of_.columns) ||
+                    std::none_of(made.operands.begin(), made.operands.end(), [&](const SheetNodePtr& operand) {
+                        return operand_value(*operand, row, column).is_missing();
+                    })) {
+                    continue;
+                }
+                if (making_.results.cell(layer_.id, std::size_t(row) * of_.columns + column).plain()) {
+                    return Missing::otherwise;
+                }
+                out = Missing::with_the_cell;
+            }
+        }
+        return out;
     }
 
     /// The cells that are typed over, from 0, row by row.
@@ -83,14 +153,25 @@ class LayerSheet {
     }
 
     void write_cells() {
-        const std::shared_ptr<const SheetFormula> all = formula();
+        MadeFormula made = formula();
+        const Shifts shifts = made.tree ? shifts_of(*made.tree) : Shifts();
+        const Missing missing = made.tree ? missing_operands(made, shifts) : Missing::nowhere;
+        if (missing == Missing::otherwise) {
+            making_.not_said(table_.name + "." + layer_.name, missing_otherwise, sheet_, {0, 0});
+            made = {};
+        }
+        const bool guarded = missing == Missing::with_the_cell;
+        const std::shared_ptr<const SheetFormula> all =
+            made.tree ? shared_formula(guarded ? guarded_formula(made.tree, made.operands) : made.tree) : nullptr;
         const std::set<std::size_t> typed = typed_over();
         for (std::uint32_t row = 0; row < of_.rows; ++row) {
             for (std::uint32_t column = 0; column < of_.columns; ++column) {
                 const std::size_t at = std::size_t(row) * of_.columns + column;
                 SheetCell cell = value_cell({of_.first_row + row, of_.first_column + column},
                                             making_.results.cell(layer_.id, at), layer_.format);
-                cell.formula = typed.contains(at) ? nullptr : all;
+                const bool holds = !typed.contains(at) && reaches(shifts.rows, row, of_.rows) &&
+                                   reaches(shifts.columns, column, of_.columns);
+                cell.formula = holds ? all : nullptr;
                 if (cell.has_value || cell.formula != nullptr) {
                     sheet_.cells.push_back(std::move(cell));
                 }

@@ -74,10 +74,17 @@ SheetNodePtr SheetFormulaMaking::held(const HeldValue& value) const {
     return out;
 }
 
+std::int32_t SheetFormulaMaking::placed(double number, std::uint32_t first, std::uint32_t count) {
+    if (!(number >= 1 && number <= count)) {
+        refuse("it uses a row or column that is not there");
+    }
+    return static_cast<std::int32_t>(first + static_cast<std::uint32_t>(number) - 1);
+}
+
 Coordinate SheetFormulaMaking::row_at(const Table& table, const Node& place) {
     const auto& of = places_.of(table);
     if (place.type == NodeType::number) {
-        return {static_cast<std::int32_t>(of.first_row + static_cast<std::uint32_t>(place.number) - 1), true};
+        return {placed(place.number, of.first_row, of.rows), true};
     }
     if (place.type == NodeType::word && place.text == "last") {
         return last_row(table);
@@ -179,7 +186,7 @@ SheetNodePtr SheetFormulaMaking::each_of_grid() const {
     return out;
 }
 
-SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure) const {
+SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure) {
     const Table& table = *binding.table;
     const auto& of = places_.of(table);
     const bool own_layer = is_own(table) && seat_.in == FormulaSeat::In::layer;
@@ -207,6 +214,7 @@ SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure
     if (!own_layer) {
         refuse("it uses a cell of a two-way table");
     }
+    out_.operands.push_back(out);
     return out;
 }
 
@@ -247,16 +255,16 @@ SheetNodePtr SheetFormulaMaking::indexed(const Node& node, bool in_measure) {
     return out;
 }
 
-SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& binding, bool in_measure) const {
+SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& binding, bool in_measure) {
     const Table& table = *binding.table;
     const auto& of = places_.of(table);
     if (!is_own(table) || seat_.in != FormulaSeat::In::layer || node.kids.size() != 3 ||
         table.axis_of(binding.column->id) != nullptr) {
         refuse("it uses a part of a two-way table");
     }
-    const auto coordinate = [](const Node& place, const char* word, std::uint32_t first) {
+    const auto coordinate = [](const Node& place, const char* word, std::uint32_t first, std::uint32_t count) {
         if (place.type == NodeType::number) {
-            return Coordinate{static_cast<std::int32_t>(first + static_cast<std::uint32_t>(place.number) - 1), true};
+            return Coordinate{placed(place.number, first, count), true};
         }
         const auto shift = shift_of(place, word);
         if (!shift) {
@@ -266,12 +274,12 @@ SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& bind
     };
     const auto ends = [&](const Node& place, const char* word, std::uint32_t first, std::uint32_t count) {
         if (place.type != NodeType::range) {
-            const Coordinate one = coordinate(place, word, first);
+            const Coordinate one = coordinate(place, word, first, count);
             return std::pair(one, one);
         }
-        return std::pair(place.kids[0] ? coordinate(*place.kids[0], word, first)
+        return std::pair(place.kids[0] ? coordinate(*place.kids[0], word, first, count)
                                        : Coordinate{static_cast<std::int32_t>(first), true},
-                         place.kids[1] ? coordinate(*place.kids[1], word, first)
+                         place.kids[1] ? coordinate(*place.kids[1], word, first, count)
                                        : Coordinate{static_cast<std::int32_t>(first + count - 1), true});
     };
     const auto [from_row, to_row] = ends(node.kid(1), "i", of.first_row, of.rows);
@@ -284,6 +292,9 @@ SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& bind
     out->sheet = binding.column->id == seat_.column ? std::string() : of.layer_sheet.at(binding.column->id);
     out->from = {from_row, from_column};
     out->to = {to_row, to_column};
+    if (!in_measure) {
+        out_.operands.push_back(out);
+    }
     return out;
 }
 

@@ -138,8 +138,7 @@ class TableSheet {
             }
             const SheetNodePtr tree = guarded(table, column, *made);
             if (tree == nullptr) {
-                not_said(table, column,
-                         {"it uses cells that are missing in some rows, without being missing there itself", {}});
+                not_said(table, column, missing_otherwise);
                 continue;
             }
             const auto then = shared_formula(tree);
