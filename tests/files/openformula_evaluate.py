@@ -128,6 +128,8 @@ def meets(value, criterion):
     else:
         sign, wanted = "=", criterion
     if wanted == "":  # the sign alone: empty cells, or those that are not
+        if sign not in ("=", "<>"):
+            raise TypeError("a condition compares with nothing")
         return (value is None) == (sign == "=")
     if isinstance(value, str) != isinstance(wanted, str) or value is None:
         return sign == "<>"

@@ -144,6 +144,39 @@ class FormulaMaker {
         return number % 4 < 2 ? study : *lay_across(study, id, true);
     }
 
+    /// A second table whose formulas take the rows of the first: by its own values, or all of them.
+    Study two_tables(unsigned number) {
+        Study study = table(number);
+        Id id;
+        study = *add_table(study, "Sites", &id);
+        Column sites(Kind::text);
+        Column limits(Kind::number);
+        for (const char* site : {"pool", "weir", "riffle"}) {
+            sites.append(Value::text(Text(site)));
+            limits.append(number % 5 == 0 && pick(4) == 0 ? Value::missing() : Value::number(double(pick(6))));
+        }
+        study = *add_columns(study, id, {{"site", "site", "", sites}, {"limit", "limit", "", limits}});
+        for (const char* single : {"one = Data.x[2] + 1", "two = Data.y[last] * k", "three = sum(Data.x) / Data.z[1]",
+                                   "four = default(Data.x[3], 5)", "five = if Data.x[2] > 1 then Data.y[2] else 0"}) {
+            study = *hold(study, Id(), single);
+        }
+        for (int column = 0; column < 8; ++column) {
+            const std::string taken = "Data." + of({"x", "y", "z"});
+            const std::string condition =
+                of({"Data.s = site", "Data.s != site", taken.c_str(), "Data.x > limit", "Data.x > limit + 1",
+                    "Data.y <= 2 * limit", "Data.x >= Data.y", "Data.x > Data.y + limit", "Data.x != limit",
+                    "Data.x > mean(limit)", "Data.s = site and Data.x > limit", "Data.x < limit[i-1]", "Data.x > row",
+                    "Data.z = Data.z[2]"});
+            const std::string formula = condition == taken ? of({"sum(", "mean(", "max("}) + taken + ") + limit"
+                                        : pick(3) == 0     ? "count(" + condition + ")"
+                                                       : of({"sum(", "mean("}) + taken + " where " + condition + ")";
+            if (const auto with = write_column(study, id, "t" + std::to_string(column) + " = " + formula)) {
+                study = *with;
+            }
+        }
+        return study;
+    }
+
     /// A formula over the axes a and b, and over the layer f, of a two-way table.
     std::string of_grid(int depth, bool of_axes) {
         if (depth == 0) {
@@ -240,6 +273,11 @@ class OpenFormulaRandom : public QObject {
     void columns_give_what_stands_beside_them() {
         const int count = compared(80, [](unsigned number) { return FormulaMaker(number).table(number); });
         QVERIFY2(count > 800, qPrintable(QString::number(count)));
+    }
+
+    void tables_that_take_others_give_what_stands_beside_them() {
+        const int count = compared(80, [](unsigned number) { return FormulaMaker(number + 1000).two_tables(number); });
+        QVERIFY2(count > 1500, qPrintable(QString::number(count)));
     }
 
     /// Cells at the edges, whose neighbours are not there, have no formulas that take headings for them.

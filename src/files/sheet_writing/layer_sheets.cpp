@@ -95,34 +95,18 @@ class LayerSheet {
         return shifts.empty() || (at + *shifts.begin() >= 0 && at + *shifts.rbegin() < count);
     }
 
-    /// The value of the layers' cell that an operand of a formula stands for.
-    Value operand_value(const SheetNode& operand, std::uint32_t row, std::uint32_t column) const {
-        Id layer = layer_.id;
-        for (const auto& [id, sheet] : of_.layer_sheet) {
-            layer = sheet == operand.sheet ? id : layer;
-        }
-        const std::int64_t down = operand.from.row.from(of_.first_row + row) - of_.first_row;
-        const std::int64_t across = operand.from.column.from(of_.first_column + column) - of_.first_column;
-        return making_.results.cell(layer, static_cast<std::size_t>(down * of_.columns + across));
-    }
-
     /// Which of the cells that a formula reaches have an operand that is missing, and whether they are then all missing
     /// too: an empty cell counts as 0 in a worksheet.
     enum class Missing : std::uint8_t { nowhere, with_the_cell, otherwise };
     Missing missing_operands(const MadeFormula& made, const Shifts& shifts) const {
-        const auto is_full = [this](const auto& one) {
-            const Column* cells = making_.results.column(one.first);
-            return cells != nullptr && cells->filled() == cells->size();
-        };
         Missing out = Missing::nowhere;
-        if (std::all_of(of_.layer_sheet.begin(), of_.layer_sheet.end(), is_full)) {
-            return out;
-        }
-        for (std::uint32_t row = 0; row < of_.rows; ++row) {
+        const auto operands = making_.perhaps_missing(made.operands, sheet_.name, {of_.first_row, of_.first_column});
+        for (std::uint32_t row = 0; !operands.empty() && row < of_.rows; ++row) {
             for (std::uint32_t column = 0; column < of_.columns; ++column) {
                 if (!reaches(shifts.rows, row, of_.rows) || !reaches(shifts.columns, column, of_.columns) ||
-                    std::none_of(made.operands.begin(), made.operands.end(), [&](const SheetNodePtr& operand) {
-                        return operand_value(*operand, row, column).is_missing();
+                    std::none_of(operands.begin(), operands.end(), [&](const SheetNodePtr& operand) {
+                        const SheetPlace own{of_.first_row + row, of_.first_column + column};
+                        return making_.value_at(*operand, sheet_.name, own).is_missing();
                     })) {
                     continue;
                 }

@@ -143,7 +143,8 @@ SheetNodePtr SheetFormulaMaking::of_own_row(const Node& node) {
         const Binding binding = look_up(study_, seat_.table, node.owner, node.text);
         if (binding.column != nullptr && binding.table != nullptr && is_own(*binding.table) &&
             seat_.in == FormulaSeat::In::column) {
-            return cell_of(*binding.table, binding.column->id, {0, false});
+            out_.operands.push_back(cell_of(*binding.table, binding.column->id, {0, false}));
+            return out_.operands.back();
         }
     }
     return value(node, false);

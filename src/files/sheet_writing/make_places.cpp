@@ -249,7 +249,7 @@ SheetNodePtr SheetFormulaMaking::indexed(const Node& node, bool in_measure) {
         return range_of(table, first, last, row, row);
     }
     SheetNodePtr out = cell_of(table, first, row);
-    if (!in_measure && seat_.in == FormulaSeat::In::column) {
+    if (!in_measure) {
         out_.operands.push_back(out);
     }
     return out;

@@ -52,13 +52,8 @@ void WorkbookMaking::add_held() {
             sheet.notes[cell.place] = held.note;
         }
         if (held.worked() && held.formula.tree()) {
-            const auto made =
-                this->made(*held.formula.tree(), {table, FormulaSeat::In::ledge, {}}, results.single(held.id));
-            if (made) {
-                cell.formula = shared_formula(made->tree);
-            } else {
-                not_said(held.name, made.refusal(), sheet, cell.place);
-            }
+            cell.formula = formula_of_one(*held.formula.tree(), {table, FormulaSeat::In::ledge, {}},
+                                          results.single(held.id), held.name, sheet, cell.place);
         }
         sheet.cells.push_back(std::move(cell));
         if (!held.unit.empty()) {

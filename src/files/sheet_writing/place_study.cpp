@@ -163,4 +163,20 @@ SheetPlaces place_study(const Study& study, const Results& results, std::vector<
     return StudyPlacing(study, results, reports).run();
 }
 
+SheetPlaces::Standing SheetPlaces::standing(const std::string& sheet, std::int64_t column) const {
+    for (const auto& [table, of] : tables) {
+        for (const auto& [layer, name] : of.layer_sheet) {
+            if (name == sheet) {
+                return {layer, &of};
+            }
+        }
+        for (const auto& [id, at] : of.column_of) {
+            if (at == column && of.sheet == sheet) {
+                return {id, &of};
+            }
+        }
+    }
+    return {};
+}
+
 } // namespace ledgefall

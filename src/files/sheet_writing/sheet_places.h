@@ -24,6 +24,14 @@ struct SheetPlaces {
     std::unordered_map<Id, std::uint32_t> held_row; ///< the values stand in the second column
 
     const OfTable& of(const Table& table) const { return tables.at(table.id); }
+
+    /// The column whose cells stand in a column of a sheet, or the layer that a sheet has; without an id where neither
+    /// does.
+    struct Standing {
+        Id column;
+        const OfTable* of = nullptr;
+    };
+    Standing standing(const std::string& sheet, std::int64_t column) const;
 };
 
 } // namespace ledgefall

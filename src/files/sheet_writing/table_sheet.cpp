@@ -163,34 +163,22 @@ class TableSheet {
         });
     }
 
-    /// The cell of a row that an operand of a formula stands for.
-    Value operand_value(const Table& table, const ColumnDefinition& column, const SheetNode& operand,
-                        std::size_t row) const {
-        const auto& of = making_.places.of(table);
-        const std::int64_t at = operand.from.column.from(of.column_of.at(column.id));
-        const std::int64_t sheet_row = operand.from.row.from(static_cast<std::uint32_t>(of.first_row + row));
-        for (const auto& [id, place] : of.column_of) {
-            if (place == at && operand.sheet.empty()) {
-                return making_.results.cell(
-                    id, static_cast<std::size_t>(std::max<std::int64_t>(sheet_row - of.first_row, 0)));
-            }
-        }
-        return Value::number(0); // of another table: it is not asked about
-    }
-
     /// A formula that is missing where one of its operands is: an empty cell counts as 0 in a worksheet. Null where
     /// that does not say when it is missing, as where an operand stands in a branch that is not taken.
     SheetNodePtr guarded(const Table& table, const ColumnDefinition& column, const RowFormulas& made) const {
-        const std::size_t rows = making_.places.of(table).rows;
+        const auto& of = making_.places.of(table);
+        const auto operands =
+            making_.perhaps_missing(made.then.operands, of.sheet, {of.first_row, of.column_of.at(column.id)});
         bool any_missing = false;
-        for (std::size_t row = made.then_from; row <= made.to && row < rows; ++row) {
-            if (!reaches(made.then, row, rows)) {
+        for (std::size_t row = made.then_from; !operands.empty() && row <= made.to && row < of.rows; ++row) {
+            if (!reaches(made.then, row, of.rows)) {
                 continue;
             }
             const Value value = making_.results.cell(column.id, row);
             const bool operand_missing =
-                std::any_of(made.then.operands.begin(), made.then.operands.end(), [&](const SheetNodePtr& operand) {
-                    return operand_value(table, column, *operand, row).is_missing();
+                std::any_of(operands.begin(), operands.end(), [&](const SheetNodePtr& operand) {
+                    const SheetPlace own{of.first_row + static_cast<std::uint32_t>(row), of.column_of.at(column.id)};
+                    return making_.value_at(*operand, of.sheet, own).is_missing();
                 });
             if (operand_missing && !value.is_missing() && !value.is_fault()) {
                 return nullptr;
@@ -239,14 +227,9 @@ class TableSheet {
                 SheetCell cell =
                     value_cell({row, at}, making_.results.foot(line.id, id), automatic ? column->format : line.format);
                 if (line.formula.tree()) {
-                    const auto made = making_.made(*line.formula.tree(), {&table, FormulaSeat::In::foot, id},
-                                                   making_.results.foot(line.id, id));
-                    if (made) {
-                        cell.formula = shared_formula(made->tree);
-                    } else {
-                        making_.not_said(line.label + " of " + table.name + "." + column->name, made.refusal(), sheet_,
-                                         cell.place);
-                    }
+                    cell.formula = making_.formula_of_one(
+                        *line.formula.tree(), {&table, FormulaSeat::In::foot, id}, making_.results.foot(line.id, id),
+                        line.label + " of " + table.name + "." + column->name, sheet_, cell.place);
                 }
                 columns[at].push_back(std::move(cell));
             }

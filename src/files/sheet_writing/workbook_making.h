@@ -23,6 +23,16 @@ struct WorkbookMaking {
 
     /// A formula as the worksheets have it, where what it gives is not at fault: there a worksheet might give a number.
     Result<MadeFormula> made(const Node& tree, const FormulaSeat& seat, const Value& shown) const;
+    /// The formula of a single value that shows `shown`, at a place of a sheet, and missing where one of its operands
+    /// is. Null where it cannot be said: that is told of `what`.
+    std::shared_ptr<const SheetFormula> formula_of_one(const Node& tree, const FormulaSeat& seat, const Value& shown,
+                                                       const std::string& what, Sheet& sheet, SheetPlace at) const;
+    /// The value at a place that a formula refers to, which is seen from the cell at `own`, on the sheet of that name;
+    /// missing outside of tables' rows.
+    Value value_at(const SheetNode& reference, const std::string& sheet, SheetPlace own) const;
+    /// Those of a formula's operands that may be missing, with `own` any of the formula's cells on that sheet.
+    std::vector<SheetNodePtr> perhaps_missing(const std::vector<SheetNodePtr>& operands, const std::string& sheet,
+                                              SheetPlace own) const;
     /// What a column's formula gives, for that: a fault where all of its cells are at fault.
     Value shown_by(Id column) const;
 

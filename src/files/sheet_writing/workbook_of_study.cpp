@@ -2,6 +2,7 @@
 
 #include "files/sheet_writing/lay_sheets_across.h"
 #include "files/sheet_writing/place_study.h"
+#include "files/sheet_writing/sheet_cells.h"
 #include "files/sheet_writing/workbook_making.h"
 
 #include <algorithm>
@@ -15,6 +16,55 @@ Result<MadeFormula> WorkbookMaking::made(const Node& tree, const FormulaSeat& se
     std::string why = explain(study, results, shown.fault()).text();
     why.erase(why.find_last_not_of('.') + 1);
     return Sentence{"its formula is at fault: %1", {why}};
+}
+
+std::shared_ptr<const SheetFormula> WorkbookMaking::formula_of_one(const Node& tree, const FormulaSeat& seat,
+                                                                   const Value& shown, const std::string& what,
+                                                                   Sheet& sheet, SheetPlace at) const {
+    Result<MadeFormula> formula = made(tree, seat, shown);
+    const bool lacks =
+        formula && std::any_of(formula->operands.begin(), formula->operands.end(), [&](const SheetNodePtr& operand) {
+            return value_at(*operand, sheet.name, at).is_missing();
+        });
+    if (lacks && shown.plain()) {
+        formula = missing_otherwise;
+    }
+    if (!formula) {
+        not_said(what, formula.refusal(), sheet, at);
+        return nullptr;
+    }
+    return shared_formula(lacks ? guarded_formula(formula->tree, formula->operands) : formula->tree);
+}
+
+Value WorkbookMaking::value_at(const SheetNode& reference, const std::string& sheet, SheetPlace own) const {
+    const std::int64_t row = reference.from.row.from(own.row);
+    const std::int64_t column = reference.from.column.from(own.column);
+    const SheetPlaces::Standing found = places.standing(reference.sheet.empty() ? sheet : reference.sheet, column);
+    if (found.of == nullptr) {
+        return Value::number(0); // a held value, or an axis
+    }
+    const std::int64_t down = row - found.of->first_row;
+    const bool layer = found.of->columns > 0;
+    const std::int64_t across = layer ? column - found.of->first_column : 0;
+    if (down < 0 || down >= found.of->rows || across < 0 || (layer && across >= found.of->columns)) {
+        return Value::missing();
+    }
+    return results.cell(found.column, static_cast<std::size_t>(layer ? down * found.of->columns + across : down));
+}
+
+std::vector<SheetNodePtr> WorkbookMaking::perhaps_missing(const std::vector<SheetNodePtr>& operands,
+                                                          const std::string& sheet, SheetPlace own) const {
+    std::vector<SheetNodePtr> some;
+    for (const SheetNodePtr& operand : operands) {
+        const std::string& on = operand->sheet.empty() ? sheet : operand->sheet;
+        const SheetPlaces::Standing found = places.standing(on, operand->from.column.from(own.column));
+        const Column* cells = found.of == nullptr ? nullptr : results.column(found.column);
+        const bool other_rows = found.of != nullptr && found.of->columns == 0 && on != sheet;
+        if (cells != nullptr && (cells->filled() < cells->size() || other_rows)) {
+            some.push_back(operand);
+        }
+    }
+    return some;
 }
 
 Value WorkbookMaking::shown_by(Id column) const {
