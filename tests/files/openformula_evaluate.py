@@ -153,6 +153,8 @@ def chosen(values, pairs):
 
 def quantile(values, p):
     found = sorted(numbers([values]))
+    if not found:
+        raise ValueError("no numbers")
     at = (len(found) - 1) * p
     low = math.floor(at)
     return found[low] + (found[min(low + 1, len(found) - 1)] - found[low]) * (at - low)
@@ -189,7 +191,10 @@ def chi_squared_above(x, v):
 
 
 def pairs(a, b):
-    return zip(*((x, y) for x, y in zip(a, b) if isinstance(x, (int, float)) and isinstance(y, (int, float))))
+    both = [(x, y) for x, y in zip(a, b) if isinstance(x, (int, float)) and isinstance(y, (int, float))]
+    if len(both) < 2:
+        raise ValueError("too few pairs")
+    return zip(*both)
 
 
 FUNCTIONS = {

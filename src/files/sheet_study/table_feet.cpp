@@ -2,6 +2,8 @@
 
 #include "files/sheet_study/sheet_blocks.h"
 
+#include <algorithm>
+
 namespace ledgefall {
 namespace {
 
@@ -35,11 +37,33 @@ bool is_foot(const Sheet& sheet, const SheetTable& table, std::uint32_t line) {
     return out;
 }
 
+/// The line from which on labels stand in a first column that is empty above them and has no heading, where a formula
+/// stands beside them; a line after the last where there is none.
+std::uint32_t first_label_alone(const Sheet& sheet, const SheetTable& table) {
+    const std::uint32_t none = table.last_line + 1;
+    std::uint32_t first = none;
+    bool formulas = false;
+    for (std::uint32_t line = table.first_line; line <= table.last_line; ++line) {
+        const SheetCell* label = sheet.at(table.place(line, table.first_field));
+        first = label != nullptr ? std::min(first, line) : first;
+        if (first != none && (label == nullptr || !label->is_text() || label->formula != nullptr)) {
+            return none;
+        }
+        for (std::size_t field = 1; first != none && field < table.fields.size(); ++field) {
+            const SheetCell* beside =
+                sheet.at(table.place(line, table.first_field + static_cast<std::uint32_t>(field)));
+            formulas = formulas || (beside != nullptr && beside->formula != nullptr);
+        }
+    }
+    return formulas && first > table.first_line && table.fields.front().label.empty() ? first : none;
+}
+
 } // namespace
 
 void find_foot(const Sheet& sheet, SheetTable& table) {
+    const std::uint32_t labelled = first_label_alone(sheet, table);
     for (std::uint32_t line = table.first_line + 1; line <= table.last_line; ++line) {
-        if (is_foot(sheet, table, line)) {
+        if (line == labelled || is_foot(sheet, table, line)) {
             for (std::uint32_t foot = line; foot <= table.last_line; ++foot) {
                 table.foot.push_back({foot, foot_label(sheet, table, foot)});
             }
