@@ -706,6 +706,7 @@ QT_TRANSLATE_NOOP("Sentence", "it refers to itself by way of other cells");
 QT_TRANSLATE_NOOP("Sentence", "it refers to the sheet %1, which is not there");
 QT_TRANSLATE_NOOP("Sentence", "it takes a column without rows");
 QT_TRANSLATE_NOOP("Sentence", "it takes a layer without cells");
+QT_TRANSLATE_NOOP("Sentence", "it takes a part of %1, which is not there");
 QT_TRANSLATE_NOOP("Sentence", "it takes a range with what stands under a table");
 QT_TRANSLATE_NOOP("Sentence", "it takes a row of a held value");
 QT_TRANSLATE_NOOP("Sentence", "it takes a row of what is worked out");

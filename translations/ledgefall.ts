@@ -3950,6 +3950,10 @@
         <source>it uses a row or column that is not there</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>it takes a part of %1, which is not there</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -3950,6 +3950,10 @@
         <source>it uses a row or column that is not there</source>
         <translation>sie nutzt eine Zeile oder Spalte, die es nicht gibt</translation>
     </message>
+    <message>
+        <source>it takes a part of %1, which is not there</source>
+        <translation>sie nimmt einen Teil von %1, den es nicht gibt</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

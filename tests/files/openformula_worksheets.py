@@ -664,6 +664,38 @@ def mixed():
     return [dishes, days, heads, series, feet, catch], {}
 
 
+def write_areas(path):
+    """A workbook with a named area that has headings and totals, and formulas that take its parts by name."""
+    book = xlsxwriter.Workbook(path)
+    sheet = book.add_worksheet("Dishes")
+    rows = [("riffle", 3, 12.5), ("pool", 4, 8.0), ("weir", 2, 5.5), ("pool", 6, 9.0)]
+    mass = "Mass '[g']"
+    columns = [
+        {"header": "Site", "total_string": "Total"},
+        {"header": "Count", "total_function": "sum", "total_value": 15},
+        {"header": "Mass [g]"},
+        {"header": "Mean mass"},
+    ]
+    sheet.add_table("B2:E7", {"name": "Dishes", "total_row": True, "columns": columns, "data": rows})
+    for at, (_, count, weight) in enumerate(rows):
+        formula = f"=Dishes[[#This Row],[{mass}]]/Dishes[[#This Row],[Count]]"
+        sheet.write_formula(2 + at, 4, formula, None, weight / count)
+    out = book.add_worksheet("Taken")
+    taken = [
+        ("all", "SUM(Dishes[Count])", 15),
+        ("pools", 'SUMIFS(dishes[count],Dishes[Site],"pool")', 10),
+        ("both", f"SUM(Dishes[[Count]:[{mass}]])", 50),
+        ("heading", "Dishes[[#Headers],[Site]]", "Site"),
+        ("half", "Dishes[[#Totals],[Count]]/2", 7.5),
+        ("largest", "MAX(Dishes[[#Data],[Mean mass]])", 12.5 / 3),
+        ("nothing", "SUM(Dishes[Depth])", 1),
+    ]
+    for at, (label, formula, value) in enumerate(taken):
+        out.write(2 * at, 0, label)
+        out.write_formula(2 * at, 1, "=" + formula, None, value)
+    book.close()
+
+
 WORKSHEETS = {
     "mixed": mixed,
     "years": years,
@@ -698,6 +730,7 @@ def main():
         sheets, defined = make()
         write_xlsx(f"{folder}/{name}.xlsx", sheets, defined)
         write_ods(f"{folder}/{name}.ods", sheets, defined)
+    write_areas(f"{folder}/areas.xlsx")
 
 
 main()

@@ -27,12 +27,13 @@ void recover(const Result<Workbook>& workbook) {
 
 void read_formula(const std::string& text, FormulaNotation notation) {
     const SheetPlace own{40, 40};
-    const SheetFormula read = read_sheet_formula(text, notation, own);
+    static const std::vector<TableArea> areas = {{"T", "Sheet", {0, 0}, {9, 2}, 1, 1, {"a", "b [c]", "d"}}};
+    const SheetFormula read = read_sheet_formula(text, notation, own, {&areas, "Sheet"});
     if (!read.tree || notation != FormulaNotation::plain) {
         return;
     }
     const std::string written = write_sheet_formula(*read.tree, own);
-    const SheetFormula again = read_sheet_formula(written, notation, own);
+    const SheetFormula again = read_sheet_formula(written, notation, own, {&areas, "Sheet"});
     if (again.tree && write_sheet_formula(*again.tree, own) != written) {
         std::abort();
     }

@@ -57,6 +57,16 @@ std::optional<SheetPlace> place_of(std::string_view text) {
     return SheetPlace{row - 1, column - 1};
 }
 
+/// The name of a part, with each `folder/../` in it left out.
+std::string without_parents(std::string part) {
+    for (std::size_t up = part.find("/../"); up != std::string::npos; up = part.find("/../")) {
+        const std::size_t before = up == 0 ? std::string::npos : part.rfind('/', up - 1);
+        part.erase(before == std::string::npos ? 0 : before + 1,
+                   up + 4 - (before == std::string::npos ? 0 : before + 1));
+    }
+    return part;
+}
+
 class OpenXmlReader {
   public:
     Result<Workbook> read(std::string_view bytes) {
@@ -95,6 +105,11 @@ class OpenXmlReader {
         }
         const pugi::xml_node workbook = document.document_element();
         later_base_ = child(workbook, "workbookPr").attribute("date1904").as_bool();
+        for (const pugi::xml_node& sheet : child(workbook, "sheets").children()) {
+            if (const auto part = parts.find(sheet.attribute("r:id").value()); part != parts.end()) {
+                read_areas(part->second.target, sound_text(sheet.attribute("name").value()));
+            }
+        }
         std::vector<std::string> sheet_names;
         for (const pugi::xml_node& sheet : child(workbook, "sheets").children()) {
             const auto part = parts.find(sheet.attribute("r:id").value());
@@ -117,10 +132,17 @@ class OpenXmlReader {
                                                                                FormulaNotation::plain, {0, 0}))});
             }
         }
+        for (const TableArea& area : workbook_.areas) { // the name alone means its data
+            workbook_.names.push_back({area.name, "",
+                                       workbook_.shared(read_sheet_formula(area.name + "[]", FormulaNotation::plain,
+                                                                           {0, 0}, {&workbook_.areas, ""}))});
+        }
         return std::move(workbook_);
     }
 
   private:
+    static constexpr std::size_t most_areas = 1000;
+
     struct Relation {
         std::string type, target;
     };
@@ -148,8 +170,9 @@ class OpenXmlReader {
         for (const pugi::xml_node& relation : document.document_element().children()) {
             const std::string target = relation.attribute("Target").value();
             if (std::string_view(relation.attribute("TargetMode").value()) != "External") {
-                out[relation.attribute("Id").value()] = {relation.attribute("Type").value(),
-                                                         target.starts_with('/') ? target.substr(1) : folder + target};
+                out[relation.attribute("Id").value()] = {
+                    relation.attribute("Type").value(),
+                    without_parents(target.starts_with('/') ? target.substr(1) : folder + target)};
             }
         }
         return out;
@@ -191,6 +214,41 @@ class OpenXmlReader {
         for (const pugi::xml_node& style : child(document.document_element(), "cellXfs").children()) {
             const auto format = formats.find(style.attribute("numFmtId").as_uint());
             styles_.push_back(format == formats.end() ? NumberFormat() : format->second);
+        }
+    }
+
+    /// The areas with headings of a sheet, each of which is a part of its own.
+    void read_areas(const std::string& sheet_part, const std::string& sheet) {
+        const std::size_t slash = sheet_part.rfind('/') + 1;
+        const std::string folder = sheet_part.substr(0, slash);
+        for (const auto& [id, relation] : relations(folder + "_rels/" + sheet_part.substr(slash) + ".rels", folder)) {
+            pugi::xml_document document;
+            std::string text;
+            if (!relation.type.ends_with("/table") || workbook_.areas.size() >= most_areas ||
+                load(relation.target, text, document)) {
+                continue;
+            }
+            const pugi::xml_node root = document.document_element();
+            const std::string_view block = root.attribute("ref").value();
+            const std::size_t colon = std::min(block.find(':'), block.size());
+            const auto from = place_of(block.substr(0, colon));
+            const auto to = colon < block.size() ? place_of(block.substr(colon + 1)) : from;
+            TableArea area;
+            area.name = sound_text(root.attribute("displayName").value());
+            area.sheet = sheet;
+            area.heading_rows = root.attribute("headerRowCount").as_uint(1);
+            area.total_rows = root.attribute("totalsRowCount").as_uint(0);
+            for (const pugi::xml_node& column : child(root, "tableColumns").children()) {
+                area.columns.push_back(sound_text(column.attribute("name").value()));
+            }
+            if (!from || !to || to->column < from->column || area.heading_rows > 1 || area.total_rows > 1 ||
+                area.columns.size() != to->column - from->column + 1 ||
+                from->row + area.heading_rows + area.total_rows > to->row) {
+                continue;
+            }
+            area.from = *from;
+            area.to = *to;
+            workbook_.areas.push_back(std::move(area));
         }
     }
 
@@ -270,7 +328,7 @@ class OpenXmlReader {
         if (formula_type == "shared") {
             const unsigned group = formula.attribute("si").as_uint();
             if (!written.empty()) {
-                shared_formulas_[group] = workbook_.shared(read_sheet_formula(written, FormulaNotation::plain, place));
+                shared_formulas_[group] = sheet.formula(written, FormulaNotation::plain, place);
             }
             const auto known = shared_formulas_.find(group);
             cell.formula = known == shared_formulas_.end() ? nullptr : known->second;

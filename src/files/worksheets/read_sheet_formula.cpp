@@ -3,6 +3,7 @@
 
 #include "files/worksheets/openformula_names.h"
 #include "files/worksheets/sheet_formula.h"
+#include "files/worksheets/table_areas.h"
 
 #include <algorithm>
 #include <charconv>
@@ -80,10 +81,11 @@ ReadReference read_reference(std::string_view text) {
 /// A reading of one formula. The first mistake ends it.
 class Reader {
   public:
-    Reader(std::string_view text, FormulaNotation notation, SheetPlace own)
+    Reader(std::string_view text, FormulaNotation notation, SheetPlace own, const AreasInReach& areas)
         : text_(text)
         , notation_(notation)
-        , own_(own) {}
+        , own_(own)
+        , areas_(areas) {}
 
     SheetFormula read() {
         SheetFormula out;
@@ -423,8 +425,11 @@ class Reader {
     SheetNodePtr word() {
         const std::size_t begin = at_;
         if (notation_ == FormulaNotation::plain) {
-            if (here() == '[') { // another file, `[1]Sheet!A1`
-                return elsewhere(begin);
+            if (here() == '[') {
+                const TableArea* area = areas_.around(own_);
+                const auto part = area == nullptr ? std::nullopt : part_of_area(*area, text_, at_, own_, areas_.sheet);
+                return part && !in_word(here()) ? std::make_shared<SheetNode>(*part)
+                                                : elsewhere(begin); // of another file: `[1]Sheet!A1`
             }
             if (here() == '\'') {
                 const std::string name = quoted();
@@ -455,6 +460,15 @@ class Reader {
         }
         if (here() == '!' && notation_ == FormulaNotation::plain) {
             return on_sheet(name, begin);
+        }
+        if (here() == '[' && notation_ == FormulaNotation::plain) {
+            const TableArea* area = areas_.find(name);
+            const auto part = area == nullptr ? std::nullopt : part_of_area(*area, text_, at_, own_, areas_.sheet);
+            if (part) {
+                return std::make_shared<SheetNode>(*part);
+            }
+            fail({"it takes a part of %1, which is not there", {name}});
+            return node(Type::nothing);
         }
         if (here() == ':' && notation_ == FormulaNotation::plain) { // over several sheets
             return elsewhere(begin);
@@ -533,6 +547,7 @@ class Reader {
     std::string_view text_;
     FormulaNotation notation_;
     SheetPlace own_;
+    const AreasInReach& areas_;
     std::size_t at_ = 0;
     std::size_t depth_ = 0;
     std::optional<Sentence> mistake_;
@@ -541,7 +556,12 @@ class Reader {
 } // namespace
 
 SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own) {
-    SheetFormula out = Reader(text, notation, own).read();
+    return read_sheet_formula(text, notation, own, {});
+}
+
+SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own,
+                                const AreasInReach& areas) {
+    SheetFormula out = Reader(text, notation, own, areas).read();
     if (out.tree) {
         out.says = what_formula_says(*out.tree);
     }

@@ -2,6 +2,7 @@
 
 #include "core/study/model/study.h"
 #include "files/worksheets/sheet_formula.h"
+#include "files/worksheets/table_areas.h"
 
 #include <map>
 #include <unordered_map>
@@ -69,6 +70,7 @@ struct DefinedName {
 struct Workbook {
     std::vector<Sheet> sheets;
     std::vector<DefinedName> names;
+    std::vector<TableArea> areas;  ///< known before the sheets are read
     std::vector<Sentence> reports; ///< what a person should know of the reading
 
     const Sheet* sheet_named(std::string_view name) const;

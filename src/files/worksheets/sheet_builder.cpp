@@ -23,6 +23,11 @@ std::string sound_text(std::string_view text) {
     return out;
 }
 
+std::shared_ptr<const SheetFormula> SheetBuilder::formula(std::string_view text, FormulaNotation notation,
+                                                          SheetPlace own) {
+    return workbook_.shared(read_sheet_formula(text, notation, own, {&workbook_.areas, sheet_.name}));
+}
+
 bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation notation) {
     if (sheet_.cells.size() >= WorksheetLimits::cells) {
         return false;
@@ -32,7 +37,7 @@ bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation
         cell.text = sound_text(cell.text);
     }
     if (!formula.empty()) {
-        cell.formula = workbook_.shared(read_sheet_formula(sound_text(formula), notation, cell.place));
+        cell.formula = this->formula(sound_text(formula), notation, cell.place);
     }
     if (cell.has_value || cell.formula != nullptr) {
         sheet_.cells.push_back(std::move(cell));

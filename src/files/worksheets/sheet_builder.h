@@ -19,6 +19,8 @@ class SheetBuilder {
 
     /// About how many cells are to come, so that those that are there need not be moved.
     void expect(std::size_t cells) { sheet_.cells.reserve(std::min(cells, WorksheetLimits::cells)); }
+    /// The formula of the cell at `own`.
+    std::shared_ptr<const SheetFormula> formula(std::string_view text, FormulaNotation notation, SheetPlace own);
     /// Adds a cell; its formula, where `formula` is not empty. False where there are too many cells.
     bool add(SheetCell cell, std::string_view formula, FormulaNotation notation);
     /// The formula of the cell that was added last is one for a block of cells, of which it is the first.

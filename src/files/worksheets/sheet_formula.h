@@ -92,8 +92,12 @@ struct SheetFormula {
 /// How the formula is written: with places as `[.A1]` and semicolons (OpenFormula), or as `A1` and with commas.
 enum class FormulaNotation : std::uint8_t { open_formula, plain };
 
-/// Reads the formula of the cell at `own`, without the equals sign before it.
+struct AreasInReach;
+/// Reads the formula of the cell at `own`, without the equals sign before it; `areas` are those whose parts it may
+/// name.
 SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own);
+SheetFormula read_sheet_formula(std::string_view text, FormulaNotation notation, SheetPlace own,
+                                const AreasInReach& areas);
 
 /// The same text for trees that say the same, seen from their cells, and for no others.
 std::string what_formula_says(const SheetNode& node);
