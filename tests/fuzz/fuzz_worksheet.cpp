@@ -27,7 +27,7 @@ void recover(const Result<Workbook>& workbook) {
 
 void read_formula(const std::string& text, FormulaNotation notation) {
     const SheetPlace own{40, 40};
-    static const std::vector<TableArea> areas = {{"T", "Sheet", {0, 0}, {9, 2}, 1, 1, {"a", "b [c]", "d"}}};
+    static const std::vector<TableArea> areas = {{"T", "Sheet", {0, 38}, {60, 40}, 1, 1, {"a", "b [c]", "d"}}};
     const SheetFormula read = read_sheet_formula(text, notation, own, {&areas, "Sheet"});
     if (!read.tree || notation != FormulaNotation::plain) {
         return;
