@@ -2,7 +2,6 @@
 
 #include "core/formula/names.h"
 #include "core/study/edits/offers.h"
-#include "files/tables/labelled_columns.h"
 
 #include <algorithm>
 #include <cmath>

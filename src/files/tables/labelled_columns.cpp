@@ -1,5 +1,7 @@
 #include "files/tables/labelled_columns.h"
 
+#include "core/study/edits/offers.h"
+
 #include <algorithm>
 
 namespace ledgefall {
@@ -89,31 +91,6 @@ Study study_of(const LabelledColumns& columns) {
     const Study study = *add_table(Study(), "Data", &table);
     const Result<Study> filled = add_columns(study, table, columns.columns);
     return filled ? *filled : study;
-}
-
-std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cells) {
-    constexpr std::size_t most_told = 8;
-    std::optional<OddCells> out;
-    std::size_t count = 0;
-    std::string rows;
-    for (std::size_t chunk = 0; chunk < cells.chunk_count(); ++chunk) {
-        const std::vector<State>& states = cells.chunk(chunk).states;
-        for (std::size_t in = 0; in < states.size(); ++in) {
-            if (states[in] != State::odd) {
-                continue;
-            }
-            const std::size_t row = chunk * Column::chunk_rows + in;
-            out = out ? out : OddCells{row, {}};
-            rows += count < most_told ? (count == 0 ? "" : ", ") + std::to_string(row + 1) : "";
-            ++count;
-        }
-    }
-    if (out) {
-        out->told = {
-            "Cells of %1 that are not %2: %3 (row %4); they stay as they were written.",
-            {name, kind_in_words(cells.kind()), std::to_string(count), rows + (count > most_told ? ", …" : "")}};
-    }
-    return out;
 }
 
 std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns) {

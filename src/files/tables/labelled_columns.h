@@ -3,7 +3,6 @@
 #include "core/engine/running/results.h"
 #include "core/study/edits/edits.h"
 
-#include <optional>
 #include <vector>
 
 namespace ledgefall {
@@ -25,13 +24,7 @@ LabelledColumns labelled_columns(const Study& study, const Results& results, Id 
 /// under the other, named in a column before them.
 LabelledColumns grid_columns(const Study& study, const Results& results, Id table);
 
-/// Cells of a column that are not of its kind and stay as they were written.
-struct OddCells {
-    std::size_t first_row = 0;
-    Sentence told; ///< how many they are, and in which rows
-};
-/// Nothing where all cells are of the column's kind; `name` is how it is told.
-std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cells);
+/// What is to be said of cells that are not of their column's kind, with their rows.
 std::vector<Sentence> reports_of_odd_cells(const std::vector<NewColumn>& columns);
 
 /// A study with the table `Data` that has the columns.

@@ -212,4 +212,29 @@ std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spe
     return std::nullopt;
 }
 
+std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cells) {
+    constexpr std::size_t most_told = 8;
+    std::optional<OddCells> out;
+    std::size_t count = 0;
+    std::string rows;
+    for (std::size_t chunk = 0; chunk < cells.chunk_count(); ++chunk) {
+        const std::vector<State>& states = cells.chunk(chunk).states;
+        for (std::size_t in = 0; in < states.size(); ++in) {
+            if (states[in] != State::odd) {
+                continue;
+            }
+            const std::size_t row = chunk * Column::chunk_rows + in;
+            out = out ? out : OddCells{row, {}};
+            rows += count < most_told ? (count == 0 ? "" : ", ") + std::to_string(row + 1) : "";
+            ++count;
+        }
+    }
+    if (out) {
+        out->told = {
+            "Cells of %1 that are not %2: %3 (row %4); they stay as they were written.",
+            {name, kind_in_words(cells.kind()), std::to_string(count), rows + (count > most_told ? ", …" : "")}};
+    }
+    return out;
+}
+
 } // namespace ledgefall

@@ -41,4 +41,12 @@ std::optional<ShareCorrection> correction_for_check(const Study& study, Id check
 /// formula is no such share.
 std::string lacking_total(const Study& study, const Table& own, const Formula& formula, const std::string& name);
 
+/// Cells of a column that are not of its kind and stay as they were written.
+struct OddCells {
+    std::size_t first_row = 0;
+    Sentence told; ///< how many they are, and in which rows
+};
+/// Nothing where all cells are of the column's kind; `name` is how it is told.
+std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cells);
+
 } // namespace ledgefall
