@@ -3359,14 +3359,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1: %2 hidden rows are taken like the others.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: %2 merged cells are taken as their first cell, and empty cells beside it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1: files of this kind are written and not read.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3952,6 +3944,14 @@
     </message>
     <message>
         <source>it takes a part of %1, which is not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: hidden rows are taken like the others (%2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -3359,14 +3359,6 @@
         <translation>%1, so wie es hier steht, hat in der Formelsprache nichts Gleiches</translation>
     </message>
     <message>
-        <source>%1: %2 hidden rows are taken like the others.</source>
-        <translation>%1: %2 verborgene Zeilen werden wie die anderen genommen.</translation>
-    </message>
-    <message>
-        <source>%1: %2 merged cells are taken as their first cell, and empty cells beside it.</source>
-        <translation>%1: %2 verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen.</translation>
-    </message>
-    <message>
         <source>%1: files of this kind are written and not read.</source>
         <translation>%1: Dateien dieser Art werden geschrieben und nicht gelesen.</translation>
     </message>
@@ -3953,6 +3945,14 @@
     <message>
         <source>it takes a part of %1, which is not there</source>
         <translation>sie nimmt einen Teil von %1, den es nicht gibt</translation>
+    </message>
+    <message>
+        <source>%1: hidden rows are taken like the others (%2).</source>
+        <translation>%1: Verborgene Zeilen werden wie die anderen genommen (%2).</translation>
+    </message>
+    <message>
+        <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
+        <translation>%1: Verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen (%2).</translation>
     </message>
 </context>
 <context>

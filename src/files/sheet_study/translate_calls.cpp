@@ -201,8 +201,12 @@ std::string FormulaTranslation::first_that_holds(const SheetNode& node, bool in_
     };
     std::string out = "missing";
     for (std::size_t at = node.kids.size(); at > 0; at -= 2) {
-        const std::string then = value(node.kid(at - 1), in_measure);
-        out = otherwise(at - 2) ? then : "if " + value(node.kid(at - 2), in_measure) + " then " + then + " else " + out;
+        std::string here = value(node.kid(at - 1), in_measure);
+        if (!otherwise(at - 2)) {
+            here.insert(0, "if " + value(node.kid(at - 2), in_measure) + " then ");
+            here.append(" else ").append(out);
+        }
+        out = std::move(here);
     }
     return bracketed(out);
 }
