@@ -42,9 +42,9 @@ void ColourKey::show(const ChartFigures& figures) {
         scale_->setRangeZoom(false);
         plot_.plotLayout()->addElement(plot_.plotLayout()->rowCount() - 1, 1, scale_);
         plot_.plotLayout()->setColumnStretchFactor(1, 0.001);
-        auto* group = new QCPMarginGroup(&plot_); // as high as the map
-        plot_.axisRect()->setMarginGroup(QCP::msTop | QCP::msBottom, group);
-        scale_->setMarginGroup(QCP::msTop | QCP::msBottom, group);
+        group_ = group_ == nullptr ? new QCPMarginGroup(&plot_) : group_;
+        plot_.axisRect()->setMarginGroup(QCP::msTop | QCP::msBottom, group_);
+        scale_->setMarginGroup(QCP::msTop | QCP::msBottom, group_);
     }
     const Look& in_use = look();
     scale_->setGradient(gradient());

@@ -18,6 +18,7 @@ class ColourKey {
   private:
     QCustomPlot& plot_;
     QCPColorScale* scale_ = nullptr;
+    QCPMarginGroup* group_ = nullptr; ///< by which it is as high as the map
 };
 
 } // namespace ledgefall

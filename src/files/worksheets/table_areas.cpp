@@ -7,6 +7,11 @@
 namespace ledgefall {
 namespace {
 
+/// Whether two names are the same but for capitals; most differ in their length.
+bool same_name(std::string_view a, std::string_view b) {
+    return a.size() == b.size() && in_small_letters(a) == in_small_letters(b);
+}
+
 /// Which rows and columns of an area are named; rows from the sheet's first, columns from the area's.
 struct Part {
     bool all = false, headings = false, data = false, totals = false, own_row = false;
@@ -31,10 +36,19 @@ std::optional<std::string> bracketed(std::string_view text, std::size_t& at) {
     return std::nullopt;
 }
 
+/// `[Depth]`, or without brackets up to the next sign that divides items.
+std::optional<std::string> next_item(std::string_view text, std::size_t& at) {
+    if (text[at] == '[') {
+        return bracketed(text, ++at);
+    }
+    const std::size_t begin = at;
+    at = std::min(text.find_first_of(",:]", at), text.size());
+    return std::string(text.substr(begin, at - begin));
+}
+
 std::optional<std::size_t> column_named(const TableArea& area, const std::string& name) {
-    const auto found = std::find_if(area.columns.begin(), area.columns.end(), [&name](const std::string& one) {
-        return in_small_letters(one) == in_small_letters(name);
-    });
+    const auto found = std::find_if(area.columns.begin(), area.columns.end(),
+                                    [&name](const std::string& one) { return same_name(one, name); });
     return found == area.columns.end() ? std::nullopt : std::optional<std::size_t>(found - area.columns.begin());
 }
 
@@ -81,12 +95,7 @@ std::optional<Part> read_part(const TableArea& area, std::string_view text, std:
         if (at >= text.size()) {
             return std::nullopt;
         }
-        const bool in_brackets = text[at] == '[';
-        const std::size_t begin = in_brackets ? ++at : at;
-        const std::optional<std::string> item =
-            in_brackets
-                ? bracketed(text, at)
-                : std::string(text.substr(begin, (at = std::min(text.find_first_of(",:]", at), text.size())) - begin));
+        const std::optional<std::string> item = next_item(text, at);
         if (!item || !add_item(area, *item, to_last, out)) {
             return std::nullopt;
         }
@@ -120,9 +129,8 @@ const TableArea* AreasInReach::find(std::string_view name) const {
     if (areas == nullptr) {
         return nullptr;
     }
-    const auto found = std::find_if(areas->begin(), areas->end(), [&](const TableArea& one) {
-        return in_small_letters(one.name) == in_small_letters(std::string(name));
-    });
+    const auto found =
+        std::find_if(areas->begin(), areas->end(), [name](const TableArea& one) { return same_name(one.name, name); });
     return found == areas->end() ? nullptr : &*found;
 }
 
