@@ -112,7 +112,10 @@ void Windows::take_from_other_start() {
         for (const QJsonValue& path : paths) {
             files << path.toString();
         }
-        files.isEmpty() ? add()->show() : open(files);
+        // Opening may ask and wait, in which time the other start goes away and with it the socket whose signal this
+        // is.
+        QMetaObject::invokeMethod(
+            this, [this, files] { files.isEmpty() ? add()->show() : open(files); }, Qt::QueuedConnection);
     });
 }
 
