@@ -14,6 +14,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 
+#include <atomic>
 #include <csignal>
 #include <thread>
 
@@ -109,6 +110,34 @@ class TestWindows : public QObject {
         QVERIFY(drive.window.open_from_outside(path));
         QCOMPARE(drive.window.document().study().tables.front()->columns.front()->cells->size(), std::size_t{2});
         drive.window.document().start_new();
+    }
+
+    /// Several starts at once: no file is lost, and each has a window.
+    void several_starts_at_once_lose_nothing() {
+        const QTemporaryDir folder;
+        QStringList paths;
+        for (const char* name : {"Upper", "Middle", "Lower"}) {
+            paths << study_file(folder, QString::fromLatin1(name));
+        }
+        Windows windows;
+        windows.listen();
+        std::vector<std::thread> starts;
+        std::atomic<int> taken = 0;
+        for (const QString& path : paths) {
+            starts.emplace_back([&taken, path] { taken += Windows::hand_over({path}) ? 1 : 0; });
+        }
+        QTRY_COMPARE(tables_shown(windows).size(), 3);
+        for (std::thread& start : starts) {
+            start.join();
+        }
+        QCOMPARE(taken.load(), 3);
+        QStringList shown = tables_shown(windows);
+        shown.sort();
+        QCOMPARE(shown, QStringList({QStringLiteral("Lower"), QStringLiteral("Middle"), QStringLiteral("Upper")}));
+        for (MainWindow* window : windows.all()) {
+            window->close();
+        }
+        QTRY_VERIFY(windows.all().isEmpty());
     }
 
     void a_second_start_hands_its_files_over() {

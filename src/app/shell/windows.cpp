@@ -16,7 +16,8 @@ QString server_name() {
     return QStringLiteral("ledgefall-%1").arg(::getuid());
 }
 
-constexpr int moment = 500; // milliseconds
+constexpr int moment = 500;     // milliseconds
+constexpr int opening = 10'000; // it answers when it has opened what others have handed over before
 
 } // namespace
 
@@ -54,7 +55,13 @@ QList<MainWindow*> Windows::all() const {
 }
 
 void Windows::open(const QStringList& files) {
-    for (const QString& file : files) {
+    to_open_ += files;
+    if (opening_) { // reading and asking wait, and let others be handed over meanwhile
+        return;
+    }
+    opening_ = true;
+    while (!to_open_.isEmpty()) {
+        const QString file = to_open_.takeFirst();
         MainWindow* window = nullptr;
         for (MainWindow* one : all()) { // one in which nothing has begun is as good as a new one
             const Document& document = one->document();
@@ -67,6 +74,7 @@ void Windows::open(const QStringList& files) {
         window->raise();
         window->activateWindow();
     }
+    opening_ = false;
 }
 
 void Windows::end_at_once() {
@@ -86,7 +94,7 @@ bool Windows::hand_over(const QStringList& files) {
         paths.append(local_path(file));
     }
     socket.write(QJsonDocument(paths).toJson(QJsonDocument::Compact) + '\n');
-    return socket.waitForBytesWritten(moment) && socket.waitForReadyRead(moment); // it has answered
+    return socket.waitForBytesWritten(moment) && socket.waitForReadyRead(opening); // it has answered
 }
 
 void Windows::listen() {
