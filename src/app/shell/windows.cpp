@@ -117,7 +117,7 @@ void Windows::take_from_other_start() {
         socket->write("taken\n");
         socket->flush();
         QStringList files;
-        for (const QJsonValue& path : paths) {
+        for (const auto& path : paths) {
             files << path.toString();
         }
         // Opening may ask and wait, in which time the other start goes away and with it the socket whose signal this
