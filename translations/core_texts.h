@@ -682,6 +682,7 @@ QT_TRANSLATE_NOOP("Sentence", "it calls a held function that cannot be put in");
 QT_TRANSLATE_NOOP("Sentence", "it calls a held function whose names mean something else in the table");
 QT_TRANSLATE_NOOP("Sentence", "it cannot be read from %1 on");
 QT_TRANSLATE_NOOP("Sentence", "it cannot be written in one formula");
+QT_TRANSLATE_NOOP("Sentence", "it compares a text that is made within it: give that a column of its own");
 QT_TRANSLATE_NOOP("Sentence", "it compares by in");
 QT_TRANSLATE_NOOP("Sentence", "it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~");
 QT_TRANSLATE_NOOP("Sentence", "it counts texts that a formula leaves out in some rows");

@@ -3954,6 +3954,10 @@
         <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>it compares a text that is made within it: give that a column of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

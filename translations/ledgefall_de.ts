@@ -3954,6 +3954,10 @@
         <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
         <translation>%1: Verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen (%2).</translation>
     </message>
+    <message>
+        <source>it compares a text that is made within it: give that a column of its own</source>
+        <translation>sie vergleicht einen Text, der in ihr entsteht: dem eine eigene Spalte geben</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

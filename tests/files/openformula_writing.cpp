@@ -438,6 +438,22 @@ class OpenFormulaWriting : public QObject {
         }
     }
 
+    /// A text in a formula may differ by its capitals alone too, and one that is made in it.
+    void texts_in_formulas_compare_otherwise() {
+        for (const char* formula :
+             {"c = count(site = \"Pool\")", "c = if site = \"POOL\" then 1 else 0",
+              "c = if site = upper(\"pool\") then 1 else 0", "c = if site = wanted then 1 else 0"}) {
+            Id table;
+            Study study = *add_table(*hold(Study(), Id(), "wanted = \"pOOl\""), "Sites", &table);
+            study =
+                *add_columns(study, table, {{"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool"))})}});
+            study = *write_column(study, table, formula);
+            std::vector<Sentence> reports;
+            QVERIFY(!written(study, "ods", reports).empty());
+            QVERIFY2(!reports.empty() && reports.front().text().find("compares") != std::string::npos, formula);
+        }
+    }
+
     /// Numbers to the last bit, texts that look like formulas, blanks, signs of XML, dates before 1900.
     void values_come_back_to_the_last_bit() {
         std::vector<Value> numbers;

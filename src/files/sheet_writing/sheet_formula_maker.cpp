@@ -6,6 +6,7 @@
 #include "core/value/text_order.h"
 #include "files/sheet_study/openformula_patterns.h"
 #include "files/sheet_writing/formula_making.h"
+#include "files/sheet_writing/place_study.h"
 #include "files/sheet_writing/sheet_nodes.h"
 
 #include <algorithm>
@@ -216,6 +217,14 @@ void SheetFormulaMaking::check_texts(const Node& left, const Node& right) const 
         }
         return node.type == NodeType::text;
     };
+    const auto makes_text = [](const Node& node) { // one that no cell has
+        constexpr const char* makers[] = {"join", "upper", "lower", "trim", "text"};
+        return node.type == NodeType::call &&
+               std::find(std::begin(makers), std::end(makers), node.text) != std::end(makers);
+    };
+    if (contains(left, makes_text) || contains(right, makes_text)) {
+        refuse("it compares a text that is made within it: give that a column of its own");
+    }
     if (texts_compare_otherwise_ && (is_text(left) || is_text(right))) {
         refuse("it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~");
     }
@@ -226,20 +235,36 @@ SheetFormulaMaker::SheetFormulaMaker(const Study& study, const Results& results,
     , results_(results)
     , places_(places) {
     std::map<std::string, std::string> by_small_letters;
+    const auto add = [&](const std::string& text) {
+        const auto [known, added] = by_small_letters.emplace(in_small_letters(text), text);
+        texts_compare_otherwise_ = texts_compare_otherwise_ || (!added && known->second != text) ||
+                                   text.find_first_of("*?~") != std::string::npos;
+    };
     for (const auto& table : study.tables) {
         for (const auto& column : table->columns) {
             const Column* cells = results.column(column->id);
             for (std::size_t row = 0; cells != nullptr && cells->kind() == Kind::text && row < cells->size(); ++row) {
-                const Value value = cells->at(row);
-                if (value.plain()) {
-                    const std::string& text = value.text().str();
-                    const auto [known, added] = by_small_letters.emplace(in_small_letters(text), text);
-                    texts_compare_otherwise_ = texts_compare_otherwise_ || (!added && known->second != text) ||
-                                               text.find_first_of("*?~") != std::string::npos;
+                if (const Value value = cells->at(row); value.plain()) {
+                    add(value.text().str());
                 }
             }
         }
     }
+    each_held(study, [&](const Table*, const HeldValue& held) {
+        if (const Value value = results.single(held.id); value.plain() && value.kind() == Kind::text) {
+            add(value.text().str());
+        }
+    });
+    for_each_formula(study, [&](const FormulaPlace&, const Formula& formula) {
+        if (const auto& tree = formula.tree()) {
+            static_cast<void>(contains(*tree, [&](const Node& node) {
+                if (node.type == NodeType::text) {
+                    add(node.text);
+                }
+                return false;
+            }));
+        }
+    });
 }
 
 Result<MadeFormula> SheetFormulaMaker::make(const Node& tree, const FormulaSeat& seat) const {
