@@ -3735,10 +3735,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its condition has a sign that stands for any text in worksheets</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>its condition is joined from texts</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3812,10 +3808,6 @@
     </message>
     <message>
         <source>it uses cells that are missing in some rows, without being missing there itself</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3956,6 +3948,14 @@
     </message>
     <message>
         <source>it compares a text that is made within it: give that a column of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and where they are numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition has a text that means more than itself in worksheets</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

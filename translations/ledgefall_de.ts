@@ -3735,10 +3735,6 @@
         <translation>ihre Bedingung hat ein Zeichen, das für beliebigen Text steht</translation>
     </message>
     <message>
-        <source>its condition has a sign that stands for any text in worksheets</source>
-        <translation>ihre Bedingung hat ein Zeichen, das in Rechenblättern für beliebigen Text steht</translation>
-    </message>
-    <message>
         <source>its condition is joined from texts</source>
         <translation>ihre Bedingung ist aus Texten zusammengefügt</translation>
     </message>
@@ -3813,10 +3809,6 @@
     <message>
         <source>it uses cells that are missing in some rows, without being missing there itself</source>
         <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
-    </message>
-    <message>
-        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~</source>
-        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben und nach *, ? und ~</translation>
     </message>
     <message>
         <source>%1 takes values of several columns, and for gives one list: write them as columns.</source>
@@ -3957,6 +3949,14 @@
     <message>
         <source>it compares a text that is made within it: give that a column of its own</source>
         <translation>sie vergleicht einen Text, der in ihr entsteht: dem eine eigene Spalte geben</translation>
+    </message>
+    <message>
+        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and where they are numbers</source>
+        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben, nach *, ? und ~, und wo sie Zahlen sind</translation>
+    </message>
+    <message>
+        <source>its condition has a text that means more than itself in worksheets</source>
+        <translation>ihre Bedingung hat einen Text, der in Rechenblättern mehr bedeutet als sich selbst</translation>
     </message>
 </context>
 <context>

@@ -426,7 +426,7 @@ class OpenFormulaWriting : public QObject {
 
     /// Texts that worksheets take for others, by capitals or by signs for any text, are compared by no formula.
     void texts_that_compare_otherwise_are_values() {
-        for (const char* other : {"Pool", "p*", "p?ol"}) {
+        for (const char* other : {"Pool", "p*", "p?ol", "05", "2024-05-01"}) {
             const Study study = table_of(
                 {{"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::text(Text(other))})}},
                 {"n = count(site = site[i])"});

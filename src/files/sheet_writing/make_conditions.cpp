@@ -109,8 +109,8 @@ void SheetFormulaMaking::add_condition(const Node& column, SheetOperator op, con
     if (with.type == NodeType::number) {
         out.push_back(text_of(sign + shortest(with.number)));
     } else if (with.type == NodeType::text) {
-        if (with.text.find_first_of("*?~") != std::string::npos) {
-            refuse("its condition has a sign that stands for any text in worksheets");
+        if (with.text.empty() || with.text.find_first_of("*?~") != std::string::npos) {
+            refuse("its condition has a text that means more than itself in worksheets");
         }
         out.push_back(text_of(sign + with.text));
     } else {

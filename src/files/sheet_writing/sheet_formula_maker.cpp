@@ -226,7 +226,8 @@ void SheetFormulaMaking::check_texts(const Node& left, const Node& right) const 
         refuse("it compares a text that is made within it: give that a column of its own");
     }
     if (texts_compare_otherwise_ && (is_text(left) || is_text(right))) {
-        refuse("it compares texts, and worksheets tell some of them apart otherwise: by capitals, and by *, ? and ~");
+        refuse("it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and "
+               "where they are numbers");
     }
 }
 
@@ -237,7 +238,9 @@ SheetFormulaMaker::SheetFormulaMaker(const Study& study, const Results& results,
     std::map<std::string, std::string> by_small_letters;
     const auto add = [&](const std::string& text) {
         const auto [known, added] = by_small_letters.emplace(in_small_letters(text), text);
+        const Kind kind = kind_of_typed(text, Spelling()); // a condition on `05` holds for 5, too
         texts_compare_otherwise_ = texts_compare_otherwise_ || (!added && known->second != text) ||
+                                   (!text.empty() && (kind == Kind::number || kind == Kind::date)) ||
                                    text.find_first_of("*?~") != std::string::npos;
     };
     for (const auto& table : study.tables) {
