@@ -7313,10 +7313,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fit the &amp;width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Insert rows above</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7777,10 +7773,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move it do&amp;wn</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Insert rows to the left</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7790,6 +7782,14 @@
     </message>
     <message>
         <source>Move them to the ri&amp;ght</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it d&amp;own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fi&amp;t the width</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

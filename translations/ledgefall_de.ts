@@ -7313,10 +7313,6 @@
         <translation>&amp;Schmaler</translation>
     </message>
     <message>
-        <source>Fit the &amp;width</source>
-        <translation>Breite &amp;anpassen</translation>
-    </message>
-    <message>
         <source>&amp;Insert rows above</source>
         <translation>Zeilen darüber &amp;einfügen</translation>
     </message>
@@ -7777,10 +7773,6 @@
         <translation>Nach &amp;oben verschieben</translation>
     </message>
     <message>
-        <source>Move it do&amp;wn</source>
-        <translation>Nach &amp;unten verschieben</translation>
-    </message>
-    <message>
         <source>&amp;Insert rows to the left</source>
         <translation>L&amp;inks Zeilen einfügen</translation>
     </message>
@@ -7791,6 +7783,14 @@
     <message>
         <source>Move them to the ri&amp;ght</source>
         <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>Move it d&amp;own</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>Fi&amp;t the width</source>
+        <translation>Breite &amp;anpassen</translation>
     </message>
 </context>
 <context>

@@ -106,7 +106,7 @@ void TableCommands::fill_columns_menu(QMenu* menu) {
     const QKeySequence up(Qt::ALT | Qt::SHIFT | Qt::Key_Up);
     const QKeySequence down(Qt::ALT | Qt::SHIFT | Qt::Key_Down);
     across(add(menu, tr("Move it to the le&ft"), left, [this] { move_column(-1); }), tr("Move it u&p"), up);
-    across(add(menu, tr("Move it to the ri&ght"), right, [this] { move_column(1); }), tr("Move it do&wn"), down);
+    across(add(menu, tr("Move it to the ri&ght"), right, [this] { move_column(1); }), tr("Move it d&own"), down);
     fits(add(menu, tr("&Hide the chosen columns"), {}, [this] { hide_columns(); }), Needs::column);
     fits(add(menu, tr("&Show hidden columns"), {}, [this] { show_hidden(); }), Needs::hidden_column);
     fits(add(menu, tr("Remove the column"), {}, [this] { remove_column(); }), Needs::column, tr("delete"));
@@ -117,7 +117,7 @@ void TableCommands::fill_columns_menu(QMenu* menu) {
     menu->addSeparator();
     add(menu, tr("&Wider"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Right), [this] { page()->view().widen(12); });
     add(menu, tr("&Narrower"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Left), [this] { page()->view().widen(-12); });
-    add(menu, tr("Fit the &width"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Down),
+    add(menu, tr("Fi&t the width"), QKeySequence(Qt::CTRL | Qt::ALT | Qt::Key_Down),
         [this] { page()->view().widen(0); });
 }
 
