@@ -70,7 +70,11 @@ bool Accumulator::chosen(const Lane& condition, std::size_t row) {
 }
 
 Value Accumulator::result(const Faults& faults) {
-    return fault_ ? Value::fault(*fault_) : finish(faults);
+    if (fault_) {
+        return Value::fault(*fault_);
+    }
+    const Value value = finish(faults);
+    return value.plain() && !std::isfinite(value.slot()) ? faults.number(value.slot()) : value;
 }
 
 void CompensatedSum::add_to(std::size_t lane, double value) {
@@ -181,6 +185,14 @@ double CompensatedSum::over(double count) const {
     const double quotient = all.sums_[0] / count;
     const double rest = std::fma(-quotient, count, all.sums_[0]) + all.lost_[0]; // exact but for its last addition
     return std::ldexp(std::isfinite(rest) ? quotient + rest / count : quotient, all.exponent_);
+}
+
+double CompensatedSum::over(const CompensatedSum& divisor) const {
+    const CompensatedSum all = in_one_lane();
+    const CompensatedSum by = divisor.in_one_lane();
+    const double quotient = all.sums_[0] / by.sums_[0];
+    const double rest = std::fma(-quotient, by.sums_[0], all.sums_[0]) + (all.lost_[0] - quotient * by.lost_[0]);
+    return std::ldexp(std::isfinite(rest) ? quotient + rest / by.sums_[0] : quotient, all.exponent_ - by.exponent_);
 }
 
 } // namespace ledgefall

@@ -50,7 +50,8 @@ class Accumulator {
     void add(std::span<const Lane> samples, const Lane* condition, std::size_t rows);
     void add(const Lane& sample, const Lane* condition, std::size_t rows) { add({&sample, 1}, condition, rows); }
 
-    /// The measure of what has been taken in. It may be asked at any time, as a running measure is.
+    /// The measure of what has been taken in. It may be asked at any time, as a running measure is. It is never a number
+    /// that is not finite.
     Value result(const Faults& faults);
 
     virtual void clear() { fault_.reset(); }
@@ -63,6 +64,11 @@ class Accumulator {
 
     /// Whether it keeps all values and works on them when it is asked, so that asking costs as much as taking them in.
     virtual bool gathers() const { return false; }
+
+    /// Whether the order in which values are taken in decides between several results.
+    virtual bool order_matters() const { return false; }
+    /// Rows are taken in from the last to the first, until it is cleared.
+    virtual void take_from_end() {}
 
     /// Told, where it is known, how many rows are to come.
     virtual void expect(std::size_t) {}
@@ -102,6 +108,8 @@ class CompensatedSum {
     double total() const;
     /// The total over a count, divided before it is rounded: the mean of three times 0.1 is 0.1.
     double over(double count) const;
+    /// The same over another sum, with what either has lost.
+    double over(const CompensatedSum& divisor) const;
 
   private:
     static constexpr std::size_t lanes = 8;

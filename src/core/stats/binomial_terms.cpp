@@ -65,9 +65,10 @@ double binomial_term(double from, double n, double p, double offset) {
         return std::exp(n * std::log(p));
     }
     const double np = n * p;
-    const double apart = (from - np) + (offset - std::fma(n, p, -np)); // k − n p, the product not rounded
+    const double rounding = std::fma(n, p, -np); // what the product loses by it
+    const double apart = (from - np) + (offset - rounding);
     const double exponent = stirling_error(n) - stirling_error(k) - stirling_error(n - k) - deviance(k, np, apart) -
-                            deviance(n - k, n - np, -apart);
+                            deviance(n - k, (n - np) - rounding, -apart);
     return std::exp(exponent) * std::sqrt(1 / (2 * std::numbers::pi * k) / (1 - k / n));
 }
 

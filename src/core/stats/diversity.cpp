@@ -60,6 +60,9 @@ Made of_community(F measure) {
         if (!community.sound) {
             return faults.out_of_domain();
         }
+        if (!std::isfinite(community.individuals)) {
+            return faults.too_large();
+        }
         return community.individuals == 0 ? Value::missing() : measure(community, faults);
     });
 }
@@ -133,6 +136,9 @@ Made of_two_communities(F measure) {
             apart += std::fabs(a - b);
             all += a + b;
         }
+        if (!std::isfinite(all)) {
+            return faults.too_large();
+        }
         return all == 0 ? Value::missing() : Value::number(measure(shared, only, apart, all));
     });
 }
@@ -178,7 +184,7 @@ Made make_simpson_unbiased(Plain) {
     return of_community([](const Community& c, const Faults&) {
         const double n = c.individuals;
         return n < 2 ? Value::missing()
-                     : Value::number(1 - c.sum([](double k) { return k * (k - 1); }) / (n * (n - 1)));
+                     : Value::number(1 - c.sum([n](double k) { return k / n * ((k - 1) / (n - 1)); }));
     });
 }
 

@@ -39,10 +39,6 @@ double median_of(Values& values) {
     return quantile_of(static_cast<double>(values.size()), 0.5, 7, Places(values));
 }
 
-bool sound_quantile(double p, double type) {
-    return p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);
-}
-
 Value quantile(Values& values, double p, double type, const Faults& faults) {
     return !sound_quantile(p, type) ? faults.out_of_domain()
                                     : Value::number(quantile_of(static_cast<double>(values.size()), p,
@@ -96,15 +92,21 @@ class Frequencies : public OfOne {
         Accumulator::clear();
         order_.clear();
         counts_.clear();
+        from_end_ = false;
+        taken_ = 0;
     }
+    bool order_matters() const override { return most_frequent_; }
+    void take_from_end() override { from_end_ = true; }
 
   protected:
     void take(const double* values, std::size_t count) override {
         for (std::size_t at = 0; at < count; ++at) {
             const double value = values[at] == 0 ? 0.0 : values[at]; // one zero, not two
-            if (counts_[std::bit_cast<std::uint64_t>(value)]++ == 0) {
+            Count& known = counts_[std::bit_cast<std::uint64_t>(value)];
+            if (known.times++ == 0) {
                 order_.push_back(value);
             }
+            known.last_taken = ++taken_;
         }
     }
     Value finish(const Faults&) override {
@@ -114,15 +116,23 @@ class Frequencies : public OfOne {
         if (order_.empty()) {
             return Value::missing();
         }
+        // Of several the first to occur: where rows come from the end, that is the last to be taken in.
         const auto count = [this](double value) { return counts_.at(std::bit_cast<std::uint64_t>(value)); };
-        return Value::number(*std::max_element(order_.begin(), order_.end(),
-                                               [&count](double a, double b) { return count(a) < count(b); }));
+        return Value::number(*std::max_element(order_.begin(), order_.end(), [&](double a, double b) {
+            const bool tied = from_end_ && count(a).times == count(b).times;
+            return tied ? count(a).last_taken < count(b).last_taken : count(a).times < count(b).times;
+        }));
     }
 
   private:
+    struct Count {
+        std::size_t times = 0, last_taken = 0;
+    };
     bool most_frequent_;
-    std::vector<double> order_; ///< in which the values first occurred
-    std::unordered_map<std::uint64_t, std::size_t> counts_;
+    bool from_end_ = false;
+    std::size_t taken_ = 0;
+    std::vector<double> order_; ///< in which the values were first taken in
+    std::unordered_map<std::uint64_t, Count> counts_;
 };
 
 /// The one value that is taken in; a row whose value is missing counts as one as well.

@@ -52,7 +52,10 @@ Value correlation(const Values& a, const Values& b, const Faults& faults) {
     if (cross.aa == 0 || cross.bb == 0) {
         return faults.out_of_domain();
     }
-    return faults.number(std::clamp(cross.ab / std::sqrt(cross.aa) / std::sqrt(cross.bb), -1.0, 1.0));
+    if (cross.n == 2) {
+        return Value::number(cross.ab < 0 ? -1 : 1); // two points lie on a line
+    }
+    return faults.number(std::clamp(cross.ab / std::sqrt(cross.aa * cross.bb), -1.0, 1.0));
 }
 
 /// Ranks from 1; equal values share the mean of theirs.

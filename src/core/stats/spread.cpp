@@ -22,11 +22,15 @@ class Spread : public OfOne {
         Accumulator::clear();
         count_ = mean_ = squares_ = 0;
         exponent_ = 0;
+        sum_ = {};
     }
 
   protected:
     void take(const double* values, std::size_t count) override {
         constexpr std::size_t piece = 1024;
+        if (form_ == Form::relative) {
+            sum_.add(values, count);
+        }
         first_ = count_ == 0 && count > 0 ? values[0] : first_;
         for (std::size_t at = 0; at < count; at += piece) {
             const std::size_t here = std::min(piece, count - at);
@@ -60,7 +64,7 @@ class Spread : public OfOne {
         case Form::relative:
             break;
         }
-        const double mean = std::ldexp(first_, -exponent_) + mean_;
+        const double mean = std::ldexp(std::fabs(sum_.over(count_)), -exponent_);
         return mean == 0 ? faults.divided_by_zero() : faults.number(deviation / mean);
     }
 
@@ -139,6 +143,7 @@ class Spread : public OfOne {
     double first_ = 0;                          ///< from which distances are taken
     double count_ = 0, mean_ = 0, squares_ = 0; ///< of distances in units of 2^exponent
     int exponent_ = 0;                          ///< 0 unless squares would overflow or vanish
+    CompensatedSum sum_;                        ///< of the values themselves, where their mean is needed
     static constexpr double most = 1e300, least = 1e-280;
 };
 

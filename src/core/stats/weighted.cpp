@@ -2,7 +2,6 @@
 
 #include "core/stats/gathered.h"
 #include "core/stats/quantile.h"
-#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
@@ -22,13 +21,30 @@ bool any_negative(const Values& frequencies) {
     return std::any_of(frequencies.begin(), frequencies.end(), [](double f) { return f < 0; });
 }
 
-/// The mean of scaled distances with their frequencies.
-double mean_distance(const Values& distances, const Values& f, double n) {
+/// Σ f x over Σ f, with what the products and both sums lose by rounding.
+double weighted_mean(const Values& x, const Values& f) {
     CompensatedSum sum;
-    for (std::size_t at = 0; at < distances.size(); ++at) {
-        sum.add(distances[at] * f[at]);
+    CompensatedSum weights;
+    for (std::size_t at = 0; at < x.size(); ++at) {
+        const double product = x[at] * f[at];
+        sum.add(product);
+        sum.add(std::fma(x[at], f[at], -product));
+        weights.add(f[at]);
     }
-    return sum.over(n);
+    return sum.over(weights);
+}
+
+/// Divides values by a power of two, by which the largest comes near 1, and gives its exponent.
+int scale_down(Values& values) {
+    double largest = 0;
+    for (const double value : values) {
+        largest = std::max(largest, std::fabs(value));
+    }
+    const int exponent = largest == 0 ? 0 : std::ilogb(largest);
+    for (double& value : values) {
+        value = std::ldexp(value, -exponent);
+    }
+    return exponent;
 }
 
 Made weighted_spread(bool population, bool root) {
@@ -42,15 +58,21 @@ Made weighted_spread(bool population, bool root) {
         if (over <= 0) {
             return Value::missing();
         }
-        const ScaledDistances distances(samples[0]);
-        const double mean = mean_distance(distances.values, f, n);
+        // Two passes: distances from the mean, whose own mean is what rounding it has left (Björck).
+        Values off = samples[0];
+        int exponent = scale_down(off);
+        const double mean = weighted_mean(off, f);
+        for (std::size_t at = 0; at < f.size(); ++at) {
+            off[at] = f[at] > 0 ? off[at] - mean : 0;
+        }
+        exponent += scale_down(off);
+        const double left = weighted_mean(off, f);
         CompensatedSum squares;
         for (std::size_t at = 0; at < f.size(); ++at) {
-            const double off = distances.values[at] - mean;
-            squares.add(f[at] * off * off);
+            squares.add(f[at] * off[at] * off[at]);
         }
-        const double variance = squares.total() / over;
-        return faults.number(root ? distances.unscaled(std::sqrt(variance)) : distances.unscaled(variance, 2));
+        const double variance = std::max(0.0, squares.total() - n * left * left) / over;
+        return faults.number(root ? std::ldexp(std::sqrt(variance), exponent) : std::ldexp(variance, 2 * exponent));
     });
 }
 
@@ -65,9 +87,9 @@ Made make_wmean(Plain) {
         if (n == 0) {
             return Value::missing();
         }
-        const ScaledDistances distances(samples[0]);
-        const double mean = mean_distance(distances.values, samples[1], n);
-        return faults.number(samples[0].front() + distances.unscaled(mean));
+        Values x = samples[0];
+        const int exponent = scale_down(x);
+        return faults.number(std::ldexp(weighted_mean(x, samples[1]), exponent));
     });
 }
 
@@ -89,7 +111,7 @@ Made make_wquantile(Plain plain) {
         [p = plain_number(plain, 0, -1), type = plain_number(plain, 1, 7)](Samples& samples, const Faults& faults) {
             const Values& x = samples[0];
             const Values& f = samples[1];
-            if (any_negative(f) || !(p >= 0 && p <= 1)) {
+            if (any_negative(f) || !sound_quantile(p, type)) {
                 return faults.out_of_domain();
             }
             std::vector<std::size_t> order(x.size());

@@ -65,7 +65,7 @@ class NumbersWithPoint {
 
 /// `y = a x + b`.
 struct Line {
-    double a = 1, b = 0;
+    long double a = 1, b = 0;
 };
 
 /// The line that a converter draws, where its numbers are short decimals, as those of most definitions are: an inch is
@@ -73,17 +73,17 @@ struct Line {
 std::optional<Line> short_line(const cv_converter* converter) {
     const double at_0 = cv_convert_double(converter, 0);
     const double slope = cv_convert_double(converter, 1) - at_0;
-    const auto rounded = [](double x) {
+    const auto rounded = [](double x) -> long double {
         constexpr int figures = 12;
         std::array<char, 40> text{};
         const auto end =
             std::to_chars(text.data(), text.data() + text.size(), x, std::chars_format::general, figures).ptr;
-        double read = x;
+        long double read = x;
         std::from_chars(text.data(), end, read);
         return read;
     };
     const Line line{rounded(slope), rounded(at_0)};
-    const auto near = [](double a, double b, double size) { return std::fabs(a - b) <= 2e-15 * size; };
+    const auto near = [](long double a, long double b, double size) { return std::fabs(a - b) <= 2e-15L * size; };
     const double far = cv_convert_double(converter, 1000);
     const double size = std::fabs(slope) + std::fabs(at_0);
     const bool same =
@@ -103,9 +103,9 @@ class Conversion::Converter {
     }
     double of(double x) const {
         if (back_ && (!there_ || std::fabs(back_->a) > 1)) {
-            return (x - back_->b) / back_->a;
+            return static_cast<double>((x - back_->b) / back_->a);
         }
-        return there_ ? there_->a * x + there_->b : cv_convert_double(converter_.get(), x);
+        return there_ ? static_cast<double>(there_->a * x + there_->b) : cv_convert_double(converter_.get(), x);
     }
 
   private:

@@ -217,17 +217,18 @@ TermPtr Binder::choice(const Node& node) {
     if (!unify(node, kids, 1)) {
         return nullptr;
     }
+    return chosen(node, kids[0], kids[1], kids[2]);
+}
+
+TermPtr Binder::chosen(const Node& node, const TermPtr& condition, const TermPtr& yes, const TermPtr& no) const {
     auto term = std::make_shared<Term>();
     term->type = TermType::operate;
-    term->kind = kids[1]->kind;
-    term->open_kind = kids[1]->open_kind;
+    term->kind = yes->kind;
+    term->open_kind = yes->open_kind;
     term->span = here(node.span);
     term->operation = choice_of(term->kind);
-    for (const TermPtr& kid : kids) {
-        term->on |= kid->on;
-    }
-    term->kids = std::move(kids);
-    return term;
+    term->kids = {condition, yes, no};
+    return end_operation(std::move(term));
 }
 
 /// Gives all kids from `from` on one kind; a missing that was written out takes the kind of the others.

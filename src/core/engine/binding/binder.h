@@ -21,6 +21,8 @@ class Binder : public ContextUser {
     TermPtr under_same_column(const Node& node);
     TermPtr unknown_name(const Node& node);
     TermPtr operate(const Node& node, Operator op, std::vector<TermPtr> kids);
+    /// `if` of terms of one kind.
+    TermPtr chosen(const Node& node, const TermPtr& condition, const TermPtr& yes, const TermPtr& no) const;
     /// A call of a function of plain arguments by its operation.
     TermPtr plain_call(const Node& node, const Function& function);
     /// False, with a fault, where the function is not written with as many arguments.

@@ -201,13 +201,9 @@ TermPtr GridBinder::one_cell(const Node& node, const Binding& binding) {
     const TermPtr inside = operate(Operator::logical_and, operate(Operator::less_equal, one, column),
                                    operate(Operator::less_equal, column, columns));
     const TermPtr before = operate(Operator::multiply, operate(Operator::subtract, row, one), columns);
-    auto number = std::make_shared<Term>();
-    number->type = TermType::operate;
-    number->span = here(node.span);
-    number->operation = choice_of(Kind::number);
-    number->kids = {inside, operate(Operator::add, before, column), constant(node, Value::missing())};
-    auto cell =
-        std::make_shared<Term>(*gather(node, binding.column->id, table.id, Binder::end_operation(std::move(number))));
+    const TermPtr number =
+        binder_.chosen(node, inside, operate(Operator::add, before, column), constant(node, Value::missing()));
+    auto cell = std::make_shared<Term>(*gather(node, binding.column->id, table.id, number));
     cell->kind = context_.scope.kind_of(binding.column->id);
     link(LinkType::computed_row, binding);
     return cell;

@@ -7,6 +7,7 @@
 #include "core/engine/functions/simpler_form.h"
 
 #include <algorithm>
+#include <functional>
 
 namespace ledgefall {
 namespace {
@@ -16,6 +17,28 @@ constexpr std::size_t most_levels = 20;
 /// Whether all that stands in the brackets is pooled: nothing else follows the sample.
 bool pools(const Function& function) {
     return function.arguments.size() == 1;
+}
+
+bool is_measure_call(const Node& node) {
+    const Function* function = node.type == NodeType::call ? find_function(node.text) : nullptr;
+    return function != nullptr && function->is_measure();
+}
+
+/// How many of the values that are pooled run over a range of rows, and how many over all of them.
+void count_ranges(const Node& node, std::size_t& ranged, std::size_t& whole) {
+    if (node.type == NodeType::list || node.type == NodeType::where) {
+        for (std::size_t at = 0; at < (node.type == NodeType::where ? 1 : node.kids.size()); ++at) {
+            count_ranges(node.kid(at), ranged, whole);
+        }
+        return;
+    }
+    const std::function<bool(const Node&)> has_range = [&](const Node& part) {
+        const bool indexed = part.type == NodeType::index;
+        return !is_measure_call(part) && std::any_of(part.kids.begin(), part.kids.end(), [&](const NodePtr& kid) {
+                   return kid && ((indexed && kid->type == NodeType::range) || has_range(*kid));
+               });
+    };
+    ++(has_range(node) ? ranged : whole);
 }
 
 /// Which rows of its table a range of a measure needs.
@@ -51,6 +74,10 @@ void MeasureBinder::scan_domain(const Node& node, Level& level, Named& named) {
     if (node.type == NodeType::call &&
         called_function(*context_.scope.study, context_.frame.own, node.owner, node.text) == nullptr) {
         const Function* function = find_function(node.text);
+        if (function != nullptr && function->special == Special::rank && !node.kids.empty()) {
+            const bool conditional = node.kid(0).type == NodeType::where;
+            return scan_domain(conditional ? node.kid(0).kid(0) : node.kid(0), level, named); // of the running row
+        }
         if (function != nullptr && function->is_measure()) {
             return; // it runs over rows of its own
         }
@@ -219,23 +246,82 @@ bool MeasureBinder::bind_range(const Node* range, MeasureTerm& measure) {
 }
 
 bool MeasureBinder::bind_samples(const Node& node, const Function& function, MeasureTerm& measure) {
+    const std::size_t samples = pools(function) ? node.kids.size() : function.sample_count();
+    const Node* where = nullptr;
+    for (std::size_t at = 0; at < samples; ++at) {
+        if (node.kid(at).type != NodeType::where) {
+            continue;
+        }
+        if (where != nullptr || (function.sample_count() == 1 && at + 1 < samples)) {
+            fail(Cause::wrong_arguments, node.kid(at).span,
+                 {"The condition after where holds for all that %1 is taken of. Write it once, at the end, and join "
+                  "several with and.",
+                  {std::string(function.name)}});
+            return false;
+        }
+        where = &node.kid(at);
+    }
+    std::size_t ranged = 0;
+    std::size_t whole = 0;
+    for (std::size_t at = 0; function.sample_count() == 1 && at < samples; ++at) {
+        count_ranges(node.kid(at), ranged, whole);
+    }
+    if (ranged > 0 && whole > 0) {
+        fail(Cause::wrong_arguments, node.span,
+             {"The values of one measure run over the same rows. Write the range of rows after each column, or after "
+              "none.",
+              {}});
+        return false;
+    }
+    const auto value = [](const Node& kid) -> const Node& { return kid.type == NodeType::where ? kid.kid(0) : kid; };
     if (function.sample_count() > 1) {
         if (!add_paired(node, function, measure)) {
             return false;
         }
     } else {
-        for (std::size_t at = 0; at < (pools(function) ? node.kids.size() : 1); ++at) {
-            if (!add_sample(node.kid(at), function, measure)) {
+        for (std::size_t at = 0; at < samples; ++at) {
+            if (!add_sample(value(node.kid(at)), function, measure)) {
                 return false;
             }
         }
     }
-    return measure.over == MeasureTerm::Over::values || !refuse_single_values(node, function, measure);
+    if (measure.over != MeasureTerm::Over::values && refuse_single_values(node, function, measure, where != nullptr)) {
+        return false;
+    }
+    return where == nullptr || add_condition(*where, measure);
+}
+
+/// The condition holds for every sample. Single values that it leaves out are missing.
+bool MeasureBinder::add_condition(const Node& where, MeasureTerm& measure) {
+    const TermPtr condition = term(where.kid(1));
+    if (!condition) {
+        return false;
+    }
+    if (condition->kind != Kind::yes_no && !condition->open_kind) {
+        fail(Cause::wrong_kind, where.kid(1).span,
+             {"After where comes a condition, such as x > 0, but this is %1.", {kind_in_words(condition->kind)}});
+        return false;
+    }
+    for (Sample& sample : measure.samples) {
+        if (measure.over == MeasureTerm::Over::table) {
+            sample.condition = condition;
+            continue;
+        }
+        for (TermPtr& value : sample.values) {
+            value = binder_.chosen(where, condition, value, constant(where, Value::missing(value->kind)));
+        }
+    }
+    return true;
 }
 
 /// What does not run over the rows is a single value, and has no place beside whole columns; true where there is one.
-bool MeasureBinder::refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure) {
+/// Alone, it may be taken for each row for which a condition holds.
+bool MeasureBinder::refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure,
+                                         bool conditional) {
     const std::uint32_t runs = 1U << measure.level;
+    if (conditional && measure.samples.size() == 1) {
+        return false;
+    }
     for (const Sample& sample : measure.samples) {
         if ((sample.on() & runs) != 0) {
             continue;
@@ -289,30 +375,31 @@ TermPtr MeasureBinder::count_compared(const Node& node, Operator op, const Level
     measure->table = level.table;
     measure->level = static_cast<std::uint32_t>(context_.levels.size() + 1);
     context_.levels.push_back(level);
-    Sample sample;
     const TermPtr other = term(conditional ? node.kid(0).kid(0) : node.kid(0));
-    sample.values = {other ? binder_.operate(node, op, {other, own}) : nullptr};
-    sample.condition = conditional && sample.values.front() ? where_condition(node.kid(0)) : nullptr;
-    context_.levels.pop_back();
-    if (!sample.values.front() || (conditional && !sample.condition)) {
-        return nullptr;
+    const TermPtr compared = other ? binder_.operate(node, op, {other, own}) : nullptr;
+    if (compared) {
+        measure->samples.push_back({{compared}, nullptr});
     }
-    measure->samples.push_back(std::move(sample));
-    return finish_measure(node, std::move(measure));
+    const bool bound = compared && (!conditional || add_condition(node.kid(0), *measure));
+    context_.levels.pop_back();
+    return bound ? finish_measure(node, std::move(measure)) : nullptr;
 }
 
-/// The place of this row's value among the values of a column, smallest first, equal ones sharing their mean place: a
-/// count of the smaller and half of the equal ones, missing where this row's value is.
+/// The place of the running row's value among the values of a column, smallest first, equal ones sharing their mean
+/// place: a count of the smaller and half of the equal ones. It is missing where the value is, or where the condition
+/// leaves it out.
 TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     const bool conditional = node.kid(0).type == NodeType::where;
     const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
-    if (!context_.frame.has_rows || node.kids.size() > 1 || value.type == NodeType::bound) {
+    const bool in_rows = context_.frame.has_rows || context_.levels.size() > context_.frame.levels;
+    if (!in_rows || node.kids.size() > 1 || value.type == NodeType::bound) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"rank(x) tells the place of this row's x among all: it is for the formula of a column.", {}});
+                    {"rank(x) gives the position of this row's x among all: it is for the formula of a column.", {}});
     }
     const TermPtr own = term(value);
+    const TermPtr included = own && conditional ? term(node.kid(0).kid(1)) : nullptr;
     Level level;
-    if (!own || !find_domain(node, 1, level)) {
+    if (!own || (conditional && !included) || !find_domain(node, 1, level)) {
         return nullptr;
     }
     if (own->kind != Kind::number && own->kind != Kind::date) {
@@ -335,13 +422,10 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     const TermPtr place = binder_.operate(node, Operator::add, {half, below});
     auto is_missing = binder_.begin_operation(node, special_function(Special::missing_test));
     is_missing->kids = {own};
-    auto choice = std::make_shared<Term>();
-    choice->type = TermType::operate;
-    choice->span = here(node.span);
-    choice->function = &function;
-    choice->operation = choice_of(Kind::number);
-    choice->kids = {Binder::end_operation(std::move(is_missing)), constant(node, Value::missing()), place};
-    return Binder::end_operation(std::move(choice));
+    const TermPtr missing = constant(node, Value::missing());
+    auto ranked = std::make_shared<Term>(*binder_.chosen(node, Binder::end_operation(std::move(is_missing)), missing, place));
+    ranked->function = &function;
+    return included ? binder_.chosen(node, included, ranked, missing) : TermPtr(ranked);
 }
 
 /// A function that is written in simpler ones, with what it is taken of put in.
@@ -394,8 +478,7 @@ TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
     context_.levels.push_back(level);
     const bool ok = add_sample(node.kid(0), function, *result);
     context_.levels.pop_back();
-    if (ok && result->search != SearchGoal::none &&
-        (result->samples.size() > 1 || result->samples.front().condition != nullptr)) {
+    if (ok && result->search != SearchGoal::none && result->samples.size() > 1) {
         return fail(Cause::wrong_arguments, node.span,
                     {"%1 takes one expression, without where.", {std::string(function.name)}});
     }

@@ -29,19 +29,18 @@ class MeasureBinder : PartBinder {
     void scan_domain(const Node& node, Level& level, Named& named);
     void scan_places(const Node& node, const Node& rows, const Node* columns, Level& level, Named& named);
     void see_table(const Table* table, Named& named) const;
-    TermPtr where_condition(const Node& where);
+    bool add_condition(const Node& where, MeasureTerm& measure);
     bool check_arguments(const Node& node, const Function& function);
     bool bind_plain(const Node& node, const Function& function, MeasureTerm& measure);
     bool bind_samples(const Node& node, const Function& function, MeasureTerm& measure);
-    bool refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure);
+    bool refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure,
+                              bool conditional);
     TermPtr sample_value(const Node& node, const Function& function, const Argument& wanted);
     bool add_paired(const Node& node, const Function& function, MeasureTerm& measure);
-    bool add_sample(const Node& node, const Function& function, MeasureTerm& measure, const Node* where = nullptr);
-    bool add_columns_between(const Node& range, const Function& function, MeasureTerm& measure, const Node* where);
-    bool add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure,
-                   const Node* where);
-    bool add_column(const Node& named, const Binding& binding, const Function& function, MeasureTerm& measure,
-                    const Node* where);
+    bool add_sample(const Node& node, const Function& function, MeasureTerm& measure);
+    bool add_columns_between(const Node& range, const Function& function, MeasureTerm& measure);
+    bool add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure);
+    bool add_column(const Node& named, const Binding& binding, const Function& function, MeasureTerm& measure);
     TermPtr rank(const Node& node, const Function& function);
     TermPtr count_compared(const Node& node, Operator op, const Level& level, const TermPtr& own);
     TermPtr by_simpler_form(const Node& node, const Function& function);

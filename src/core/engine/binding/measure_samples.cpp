@@ -7,18 +7,14 @@
 
 namespace ledgefall {
 
-/// What a sample is taken of: one expression, or the columns that a list, a group or a pair of ends stands for. A
-/// `where` behind them holds for each.
-bool MeasureBinder::add_sample(const Node& node, const Function& function, MeasureTerm& measure, const Node* where) {
-    if (node.type == NodeType::where) {
-        return add_sample(node.kid(0), function, measure, &node);
-    }
+/// What a sample is taken of: one expression, or the columns that a list, a group or a pair of ends stands for.
+bool MeasureBinder::add_sample(const Node& node, const Function& function, MeasureTerm& measure) {
     if (node.type == NodeType::list) {
         return std::all_of(node.kids.begin(), node.kids.end(),
-                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure, where); });
+                           [&](const NodePtr& kid) { return add_sample(*kid, function, measure); });
     }
     if (node.type == NodeType::range) {
-        return add_columns_between(node, function, measure, where);
+        return add_columns_between(node, function, measure);
     }
     if (node.type == NodeType::bound || node.type == NodeType::given) {
         fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
@@ -27,21 +23,18 @@ bool MeasureBinder::add_sample(const Node& node, const Function& function, Measu
     const Node& named = node.type == NodeType::index ? node.kid(0) : node;
     const Binding group = named.type == NodeType::name ? bound(named) : Binding();
     if (group.group != nullptr) {
-        return add_group(node, group, function, measure, where);
+        return add_group(node, group, function, measure);
     }
-    Sample sample;
-    sample.values = {sample_value(node, function, function.arguments.front())};
-    sample.condition = where != nullptr && sample.values.front() ? where_condition(*where) : nullptr;
-    if (!sample.values.front() || (where != nullptr && !sample.condition)) {
-        return false;
+    const TermPtr value = sample_value(node, function, function.arguments.front());
+    if (value) {
+        measure.samples.push_back({{value}, nullptr});
     }
-    measure.samples.push_back(std::move(sample));
-    return true;
+    return value != nullptr;
 }
 
 /// One column, at the row or range of `named` where that has one.
 bool MeasureBinder::add_column(const Node& named, const Binding& binding, const Function& function,
-                               MeasureTerm& measure, const Node* where) {
+                               MeasureTerm& measure) {
     const bool indexed = named.type == NodeType::index;
     TermPtr value = indexed ? PlaceBinder(context_, binder_).indexed_column(named, binding, named.kid(1))
                             : binder_.column(named, binding);
@@ -53,30 +46,15 @@ bool MeasureBinder::add_column(const Node& named, const Binding& binding, const 
              {"Among these columns is %1, which holds %2.", {binding.column->name, kind_in_words(value->kind)}});
         return false;
     }
-    Sample sample;
-    sample.values = {std::move(value)};
-    sample.condition = where != nullptr ? where_condition(*where) : nullptr;
-    const bool sound = where == nullptr || sample.condition;
-    measure.samples.push_back(std::move(sample));
-    return sound;
+    measure.samples.push_back({{std::move(value)}, nullptr});
+    return true;
 }
 
-bool MeasureBinder::add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure,
-                              const Node* where) {
+bool MeasureBinder::add_group(const Node& node, const Binding& group, const Function& function, MeasureTerm& measure) {
     return std::all_of(group.group->columns.begin(), group.group->columns.end(), [&](Id id) {
         const ColumnDefinition* column = group.table->column(id);
-        return column == nullptr || add_column(node, {group.table, column, nullptr}, function, measure, where);
+        return column == nullptr || add_column(node, {group.table, column, nullptr}, function, measure);
     });
-}
-
-TermPtr MeasureBinder::where_condition(const Node& where) {
-    TermPtr condition = term(where.kid(1));
-    if (condition && condition->kind != Kind::yes_no) {
-        return fail(
-            Cause::wrong_kind, where.kid(1).span,
-            {"After where comes a condition, such as x > 0, and this is %1.", {kind_in_words(condition->kind)}});
-    }
-    return condition;
 }
 
 TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, const Argument& wanted) {
@@ -94,7 +72,7 @@ TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, 
                          kind_in_words(value->kind)}});
 }
 
-/// Samples that are paired row by row; one `where` among them is a condition on the row.
+/// Samples that are paired row by row.
 bool MeasureBinder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
     if (measure.over == MeasureTerm::Over::values) {
         fail(Cause::wrong_arguments, node.span,
@@ -103,13 +81,10 @@ bool MeasureBinder::add_paired(const Node& node, const Function& function, Measu
     }
     Sample sample;
     for (std::size_t at = 0; at < function.sample_count(); ++at) {
-        const bool conditional = node.kid(at).type == NodeType::where;
-        const Node& value = conditional ? node.kid(at).kid(0) : node.kid(at);
+        const Node& kid = node.kid(at);
+        const Node& value = kid.type == NodeType::where ? kid.kid(0) : kid;
         sample.values.push_back(sample_value(value, function, function.arguments[at]));
-        if (sample.values.back() && conditional) {
-            sample.condition = where_condition(node.kid(at));
-        }
-        if (!sample.values.back() || (conditional && !sample.condition)) {
+        if (!sample.values.back()) {
             return false;
         }
     }
@@ -118,8 +93,7 @@ bool MeasureBinder::add_paired(const Node& node, const Function& function, Measu
 }
 
 /// `a .. c`, or `a[i] .. c[i]`: those columns and what stands between them in the table.
-bool MeasureBinder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure,
-                                        const Node* where) {
+bool MeasureBinder::add_columns_between(const Node& range, const Function& function, MeasureTerm& measure) {
     const auto named = [](const Node* node) -> const Node& {
         return node->type == NodeType::index ? node->kid(0) : *node;
     };
@@ -142,7 +116,7 @@ bool MeasureBinder::add_columns_between(const Node& range, const Function& funct
         if (!inside) {
             continue;
         }
-        if (!add_column(indexed ? range.kid(0) : first, {from.table, &*column, nullptr}, function, measure, where)) {
+        if (!add_column(indexed ? range.kid(0) : first, {from.table, &*column, nullptr}, function, measure)) {
             return false;
         }
         if (column->id == to.column->id) {

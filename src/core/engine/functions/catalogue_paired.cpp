@@ -125,7 +125,7 @@ std::vector<Function> measures_of_several_columns() {
          .make = &make_wsd_pop,
          .simpler_form = "sqrt(wvar_pop(x, f))"},
         {.name = "wquantile",
-         .arguments = {x, f, p},
+         .arguments = {x, f, p, {"type", Role::plain, Kind::number, false, true}},
          .purpose = "A quantile of values with their frequencies.",
          .domain = frequencies,
          .source = "as quantile, of each value as often as it occurs",

@@ -39,16 +39,26 @@ std::optional<Distribution> distribution_in(const Value* a) {
     return sound(d) ? std::optional(d) : std::nullopt;
 }
 
+/// The distribution of the first four arguments; or the value in its place, which is an error before it is missing.
+std::optional<Value> take_distribution(const Value* a, std::size_t count, const Faults& faults, Distribution& taken) {
+    const bool known = std::all_of(a, a + 4, [](const Value& number) { return number.plain(); });
+    const auto passed = passed_on(a, count, Kind::number);
+    const auto d = known ? distribution_in(a) : std::nullopt;
+    if (known && !d && !(passed && passed->is_fault())) {
+        return faults.arguments_out_of_domain();
+    }
+    taken = d.value_or(taken);
+    return passed;
+}
+
 /// An operation on a distribution and the arguments behind it, from a function object
 /// F with `double operator()(const Distribution&, const Value* further)`.
 template <class F>
 Operation of_distribution() {
     return {[](const Value* a, std::size_t count, const Faults& faults) {
-                if (const auto passed = passed_on(a, count, Kind::number)) {
-                    return *passed;
-                }
-                const auto d = distribution_in(a);
-                return d ? faults.number(F()(*d, a + 4)) : faults.arguments_out_of_domain();
+                Distribution d{};
+                const auto instead = take_distribution(a, count, faults, d);
+                return instead ? *instead : faults.number(F()(d, a + 4));
             },
             nullptr, Kind::number};
 }
@@ -73,35 +83,29 @@ struct Deviation {
 };
 
 Value draw(const Value* a, std::size_t count, const Faults& faults) {
-    if (const auto passed = passed_on(a, count, Kind::number)) {
-        return *passed;
-    }
-    const auto d = distribution_in(a);
-    if (!d) {
-        return faults.arguments_out_of_domain();
+    Distribution d{};
+    if (const auto instead = take_distribution(a, count, faults, d)) {
+        return *instead;
     }
     auto key = static_cast<std::uint64_t>(a[4].number());
     for (std::size_t at = 5; at < count; ++at) {
         key = mixed(key, static_cast<std::uint64_t>(static_cast<std::int64_t>(a[at].number())));
     }
-    return faults.number(draw_number(*d, key));
+    return faults.number(draw_number(d, key));
 }
 
 /// Of a distribution (four arguments) and the event's limits.
 Value probability_of(const ConditionalEvent& event, const Value* a, std::size_t count, const Faults& faults) {
-    if (const auto passed = passed_on(a, count, Kind::number)) {
-        return *passed;
-    }
-    const auto d = distribution_in(a);
-    if (!d) {
-        return faults.arguments_out_of_domain();
+    Distribution d{};
+    if (const auto instead = take_distribution(a, count, faults, d)) {
+        return *instead;
     }
     std::array<double, Operation::most_arguments> limits{};
     const std::size_t first = 4;
     for (std::size_t at = first; at < count; ++at) {
         limits[at - first] = a[at].number();
     }
-    const double result = ledgefall::probability(*d, event, {limits.data(), count - first});
+    const double result = ledgefall::probability(d, event, {limits.data(), count - first});
     return std::isnan(result) ? faults.divided_by_zero() : Value::number(result);
 }
 

@@ -185,7 +185,7 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
     const bool grows = range.from == last_.from && range.to >= last_.to;
     constexpr std::size_t many = 64;
     if (!grows && range.to == last_.to && range.from > last_.from && range.to - range.from > many &&
-        !accumulator_->gathers()) { // it loses rows at its beginning: added to from its end, it grows
+        !accumulator_->gathers() && (call_.samples.size() == 1 || !accumulator_->order_matters())) { // it loses rows at its beginning: added to from its end, it grows
         return of_rest(range, faults);
     }
     if (!grows) {
@@ -224,6 +224,7 @@ Value AccumulatedMeasure::of_rest(const Range& range, const Faults& faults) {
         rest_from_ = range.from;
         rest_to_ = range.to;
         accumulator_->clear();
+        accumulator_->take_from_end();
         for (std::size_t row = range.to; row > range.from && !environment_.stopped(); --row) {
             add_rows(*accumulator_, row - 1, row);
             rest_[row - 1 - range.from] = accumulator_->result(faults);

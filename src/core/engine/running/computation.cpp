@@ -410,7 +410,7 @@ void Computation::compute_column(const PlannedDefinition& definition, Results::E
         for (const PlannedPiece& piece : definition.pieces) {
             Reach reach = reach_of(piece, *definition.table, rows_here);
             for (const Program& first : piece.first) {
-                const std::size_t end = std::min(reach.from + 1, reach.to);
+                const std::size_t end = std::min(reach.from + cells_of_row(*definition.table, *this), reach.to);
                 run_rows(first, reach.from, end, *cells);
                 reach.from = end;
             }

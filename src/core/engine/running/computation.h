@@ -27,6 +27,7 @@ class Computation : public Environment {
     Value single(const DefinitionId& id) const override;
     std::size_t rows(Id table) const override;
     std::optional<Fault> fault_of_rows(Id table) const override;
+    bool is_replaced(const DefinitionId& id) const override;
     bool stopped() const override { return outer_ != nullptr ? outer_->stopped() : stop_.stop_requested(); }
     std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
     void worked(std::size_t rows) const override;
@@ -56,6 +57,7 @@ class Computation : public Environment {
     InternedObjectsPtr planned_; ///< what planning interned
     std::shared_ptr<const Plan> plan_;
     const Environment* outer_ = nullptr; ///< of a trial
+    std::vector<DefinitionId> replaced_; ///< by the trial
     ResultsPtr before_;
     std::stop_token stop_;
     Progress* progress_ = nullptr;

@@ -31,6 +31,7 @@ struct RecurrenceStep {
     std::uint32_t to = 0;
     std::array<std::uint32_t, 3> from{};
     Operation::Row call = nullptr;
+    std::uint32_t carries = 0; ///< as an `Operation` has it: from which arguments a NaN surely reaches the result
 };
 
 /// A cell of a column that is put into a register before the steps of its row.

@@ -44,9 +44,9 @@ std::optional<RecurrenceCode> RecurrenceCompiler::compile() {
             return std::nullopt;
         }
     }
-    read_before_written();
     leave_out_covered_checks();
-    code_.steps.push_back({Code::end, 0, {}, nullptr});
+    read_before_written();
+    code_.steps.push_back({Code::end});
     std::sort(code_.checked.begin(), code_.checked.end());
     code_.checked.erase(std::unique(code_.checked.begin(), code_.checked.end()), code_.checked.end());
     for (const RecurrenceLoad& load : code_.loads) {
@@ -117,11 +117,12 @@ bool RecurrenceCompiler::add(const Source& source) {
         step.code = *code;
         step.to = to;
         step.call = instruction.operation.row;
+        step.carries = instruction.operation.carries;
         for (std::size_t at = 0; at < instruction.count; ++at) {
             const Operand operand = instruction.arguments[at];
             step.from[at] = operand.scalar ? base + operand.at : place[operand.at];
-            if (operand.scalar && instruction.kinds[at] != Kind::text && std::isnan(code_.registers[step.from[at]])) {
-                return false; // a gap or a fault that stands for every row
+            if (operand.scalar && std::isnan(code_.registers[step.from[at]])) {
+                return false; // missing, or an error, for every row
             }
         }
         const auto same = std::find_if(code_.steps.begin(), code_.steps.end(), [&step](const RecurrenceStep& steps) {
@@ -135,7 +136,10 @@ bool RecurrenceCompiler::add(const Source& source) {
         code_.steps.push_back(step);
     }
     const Operand output = program.outputs.front();
-    const std::uint32_t result = output.scalar ? base + output.at : place[output.at];
+    if (output.scalar) {
+        return false; // its register would be written by the rows that have a first value
+    }
+    const std::uint32_t result = place[output.at];
     if (std::find(code_.outputs.begin(), code_.outputs.end(), result) != code_.outputs.end()) {
         return false; // a column that is only another's name would share its register
     }
@@ -146,7 +150,8 @@ bool RecurrenceCompiler::add(const Source& source) {
 }
 
 /// A cell of our own one row before is what its register still holds from that row, as long as that is read before it
-/// is written: then it need not be loaded.
+/// is written: then it need not be loaded. It must carry into a later check, since what it holds is overwritten before
+/// the checks are made.
 void RecurrenceCompiler::read_before_written() {
     std::erase_if(code_.loads, [this](const RecurrenceLoad& load) {
         if (load.window >= sources_.size() || load.shift != -1) {
@@ -158,7 +163,8 @@ void RecurrenceCompiler::read_before_written() {
         const bool numbered =
             std::find(code_.row_numbers.begin(), code_.row_numbers.end(), source) != code_.row_numbers.end();
         const bool is_output = std::find(code_.outputs.begin(), code_.outputs.end(), load.to) != code_.outputs.end();
-        if (loaded || numbered || is_output) {
+        const bool checked = std::find(code_.checked.begin(), code_.checked.end(), load.to) != code_.checked.end();
+        if (loaded || numbered || is_output || checked) {
             return false;
         }
         bool written = false;
@@ -175,7 +181,6 @@ void RecurrenceCompiler::read_before_written() {
         for (RecurrenceStep& step : code_.steps) {
             std::replace(step.from.begin(), step.from.end(), load.to, source);
         }
-        std::erase(code_.checked, load.to);
         return true;
     });
 }
@@ -190,6 +195,7 @@ bool RecurrenceCompiler::add_load(const Instruction& instruction, const Program&
         return false;
     }
     code_.loads.push_back(load);
+    code_.checked.push_back(to);
     return true;
 }
 
@@ -216,7 +222,8 @@ void RecurrenceCompiler::join_products(std::size_t from) {
                    sum.to,
                    {second ? sum.from[0] : sum.from[1], product.from[0],
                     product.from[product.code == Code::square ? 0 : 1]},
-                   nullptr};
+                   nullptr,
+                   0b111};
             code_.steps.erase(code_.steps.begin() + static_cast<std::ptrdiff_t>(at));
         } else {
             ++at;
@@ -224,28 +231,21 @@ void RecurrenceCompiler::join_products(std::size_t from) {
     }
 }
 
-/// Drops the checks of registers whose infinities and not-a-numbers surely propagate into a later register that is
-/// checked.
+/// Drops the checks of registers whose infinities and not-a-numbers surely propagate into a register that is checked.
 void RecurrenceCompiler::leave_out_covered_checks() {
-    const auto carries = [](const RecurrenceStep& step, std::uint32_t place) {
-        if (step.code == Code::call) {
-            return false;
+    std::vector<bool> seen(code_.registers.size());
+    std::vector<bool> covered(code_.registers.size());
+    for (const std::uint32_t at : code_.checked) {
+        seen[at] = true;
+    }
+    for (auto step = code_.steps.rbegin(); step != code_.steps.rend(); ++step) {
+        for (std::size_t at = 0; seen[step->to] && at < step->from.size(); ++at) {
+            if ((step->carries >> at & 1U) != 0) {
+                seen[step->from[at]] = covered[step->from[at]] = true;
+            }
         }
-        const std::size_t count = step.code == Code::add_product                          ? 3
-                                  : step.code == Code::divide                             ? 1
-                                  : step.code >= Code::add && step.code <= Code::multiply ? 2
-                                                                                          : 1;
-        return std::find(step.from.begin(), step.from.begin() + count, place) != step.from.begin() + count;
-    };
-    const std::vector<std::uint32_t> all = code_.checked;
-    std::erase_if(code_.checked, [&](std::uint32_t place) {
-        const auto written = std::find_if(code_.steps.begin(), code_.steps.end(),
-                                          [place](const RecurrenceStep& step) { return step.to == place; });
-        return written != code_.steps.end() &&
-               std::any_of(written + 1, code_.steps.end(), [&](const RecurrenceStep& step) {
-                   return carries(step, place) && std::find(all.begin(), all.end(), step.to) != all.end();
-               });
-    });
+    }
+    std::erase_if(code_.checked, [&](std::uint32_t place) { return covered[place]; });
 }
 
 } // namespace ledgefall

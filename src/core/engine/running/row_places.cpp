@@ -1,5 +1,7 @@
 #include "core/engine/running/row_places.h"
 
+#include <algorithm>
+
 namespace ledgefall {
 
 RowPlaces::RowPlaces(const Table& table, const Environment& environment)
@@ -9,6 +11,10 @@ RowPlaces::RowPlaces(const Table& table, const Environment& environment)
         const Column* across = environment.column((*table.across->column)->id).cells;
         grid_.emplace(table, *down, *across);
     }
+}
+
+std::size_t cells_of_row(const Table& table, const Environment& environment) {
+    return table.two_way() ? std::max<std::size_t>(environment.rows((*table.across->column)->id), 1) : 1;
 }
 
 } // namespace ledgefall

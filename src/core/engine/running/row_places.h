@@ -20,6 +20,9 @@ class RowPlaces {
     std::optional<GridCells> grid_;
 };
 
+/// How many cells a row of a table has for each column of it: in a two-way table the length of its axis across, else 1.
+std::size_t cells_of_row(const Table& table, const Environment& environment);
+
 /// `for_blocks`, where in a two-way table cells from which the program reads past an edge of the grid are apart from
 /// the others: those are then as quick as any.
 template <class Step>

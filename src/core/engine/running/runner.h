@@ -30,6 +30,8 @@ class Environment {
     virtual std::size_t rows(Id table) const = 0;
     /// Why a table's number of rows is not known, if it is not: what is taken of its rows has no value either.
     virtual std::optional<Fault> fault_of_rows(Id table) const = 0;
+    /// Whether a trial has another value in the place of a held one: it stays in the trials within that trial.
+    virtual bool is_replaced(const DefinitionId&) const { return false; }
     virtual bool stopped() const = 0;
     /// What a what-if asks for, of each trial.
     virtual std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const = 0;

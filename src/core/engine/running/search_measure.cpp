@@ -4,13 +4,16 @@
 #include <boost/math/tools/toms748_solve.hpp>
 
 #include <algorithm>
+#include <bit>
 #include <cmath>
 #include <limits>
+#include <optional>
 
 namespace ledgefall {
 namespace {
 
 constexpr std::size_t steps_through = 64;
+constexpr double most_powers = 64;         ///< looked at in a range of many powers of ten
 constexpr std::uintmax_t most_steps = 200; ///< of coming closer
 
 /// What the search comes to in place of a number: a fault, or missing.
@@ -49,18 +52,64 @@ double SearchMeasure::value_at(double number) {
     return value.number();
 }
 
+/// Points through the range in equal steps; where it spans powers of ten, between 0 and one side of it, also one for each
+/// of those, so that what happens near 0 is seen.
 std::vector<SearchMeasure::Point> SearchMeasure::look_through(double from, double to) {
+    std::vector<double> numbers;
+    for (std::size_t step = 0; step < steps_through; ++step) {
+        numbers.push_back(from + (to - from) * (static_cast<double>(step) / static_cast<double>(steps_through)));
+    }
+    numbers.push_back(to);
+    const double near = std::min(std::fabs(from), std::fabs(to));
+    const double far = std::max(std::fabs(from), std::fabs(to));
+    if ((from >= 0 || to <= 0) && near < far / 10) {
+        const double least = near > 0 ? near : far * 1e-16;
+        const double factor = std::pow(10, std::max(1.0, std::ceil(std::log10(far / least) / most_powers)));
+        for (double at = far / factor; at > least; at /= factor) {
+            numbers.push_back(to <= 0 ? -at : at);
+        }
+    }
+    std::sort(numbers.begin(), numbers.end());
+    numbers.erase(std::unique(numbers.begin(), numbers.end()), numbers.end());
     std::vector<Point> points;
-    for (std::size_t step = 0; step <= steps_through; ++step) {
-        const double part = static_cast<double>(step) / static_cast<double>(steps_through);
-        const double at = step == steps_through ? to : from + (to - from) * part;
-        points.push_back({at, value_at(at)});
+    for (const double number : numbers) {
+        points.push_back({number, value_at(number)});
     }
     return points;
 }
 
-/// Alefeld, Potra and Shi (1995), algorithm 748, as Boost.Math has it.
-double SearchMeasure::refined_root(const Point& left, const Point& right) {
+/// Halves the bracket by the order of doubles, which has at most 2^64 of them, until its ends are of one size.
+void SearchMeasure::bring_together(Point& left, Point& right) {
+    const auto ordinal = [](double x) {
+        const auto bits = std::bit_cast<std::int64_t>(x);
+        return bits < 0 ? std::numeric_limits<std::int64_t>::min() - bits : bits;
+    };
+    const auto double_of = [](std::int64_t order) {
+        return std::bit_cast<double>(order < 0 ? std::numeric_limits<std::int64_t>::min() - order : order);
+    };
+    while (left.value != 0 && right.value != 0 &&
+           (left.at < 0 ? right.at > left.at / 2 : left.at < right.at / 2 || left.at == 0)) {
+        const std::int64_t low = ordinal(left.at);
+        const std::int64_t high = ordinal(right.at);
+        const std::int64_t middle = (low & high) + ((low ^ high) >> 1U); // their mean, without overflow
+        if (middle <= low || middle >= high) {
+            return;
+        }
+        const double at = double_of(middle);
+        const Point half{at, value_at(at)};
+        ((half.value < 0) == (left.value < 0) && half.value != 0 ? left : right) = half;
+    }
+}
+
+/// Alefeld, Potra and Shi (1995), algorithm 748, as Boost.Math has it: the two doubles, or nearly so, between which the
+/// sign changes.
+std::pair<SearchMeasure::Point, SearchMeasure::Point> SearchMeasure::narrowed(Point left, Point right) {
+    bring_together(left, right);
+    for (const Point& end : {left, right}) {
+        if (end.value == 0) {
+            return {end, end};
+        }
+    }
     std::uintmax_t steps = most_steps;
     const auto near_enough = [](double a, double b) {
         return std::fabs(b - a) <= 4 * std::numeric_limits<double>::epsilon() * std::max(std::fabs(a), std::fabs(b));
@@ -68,12 +117,32 @@ double SearchMeasure::refined_root(const Point& left, const Point& right) {
     const auto [low, high] =
         boost::math::tools::toms748_solve([this](double number) { return value_at(number); }, left.at, right.at,
                                           left.value, right.value, near_enough, steps);
-    // Of the doubles that are left, the one that comes nearest to 0; about 0 there are more than can be looked at.
-    Point best{low, value_at(low)};
+    if (!near_enough(low, high)) {
+        throw Instead{fault({"the search between %1 and %2 took too many steps: choose a narrower range",
+                             {shortest(left.at), shortest(right.at)}})};
+    }
+    return {{low, value_at(low)}, {high, value_at(high)}};
+}
+
+/// Whether the values jump where their sign changes. The change over a few neighbouring doubles is then nearly all of the
+/// change over a stretch around them that is far longer; of a continuous function it is a small part, or only rounding.
+bool SearchMeasure::jumps(const Point& left, const Point& right, const Point& low, const Point& high) {
+    const double change = std::fabs(high.value - low.value);
+    const double rounding = 1e-9 * std::max(std::fabs(left.value), std::fabs(right.value));
+    const double around = 1e-6 * (right.at - left.at);
+    const double before = std::max(left.at, low.at - around);
+    const double after = std::min(right.at, high.at + around);
+    return change > rounding && change > std::fabs(value_at(after) - value_at(before)) / 20;
+}
+
+/// Of the doubles between two neighbouring ones, that whose value comes nearest to 0; about 0 there are more than can
+/// be looked at.
+double SearchMeasure::nearest_to_zero(const Point& low, const Point& high) {
+    Point best = std::fabs(low.value) < std::fabs(high.value) ? low : high;
     constexpr int most_left = 8;
-    double next = low;
-    for (int step = 0; step < most_left && next < high && best.value != 0; ++step) {
-        next = step + 1 == most_left ? high : std::nextafter(next, high);
+    double next = low.at;
+    for (int step = 0; step < most_left && next < high.at && best.value != 0; ++step) {
+        next = std::nextafter(next, high.at);
         const Point here{next, value_at(next)};
         best = std::fabs(here.value) < std::fabs(best.value) ? here : best;
     }
@@ -83,21 +152,28 @@ double SearchMeasure::refined_root(const Point& left, const Point& right) {
 Value SearchMeasure::root(double from, double to) {
     const std::vector<Point> points = look_through(from, to);
     std::vector<double> roots;
+    std::optional<std::pair<Point, Point>> jump;
     for (std::size_t at = 0; at < points.size(); ++at) {
         const Point& here = points[at];
+        const Point* next = at + 1 < points.size() ? &points[at + 1] : nullptr;
         if (here.value == 0) {
             roots.push_back(here.at);
-        } else if (at + 1 < points.size() && points[at + 1].value != 0 &&
-                   (here.value < 0) != (points[at + 1].value < 0)) {
-            const double root = refined_root(here, points[at + 1]);
-            const double largest = std::max(std::fabs(here.value), std::fabs(points[at + 1].value));
-            if (std::fabs(value_at(root)) <= largest) { // else it jumps there, as 1/t does at 0
+        } else if (next != nullptr && next->value != 0 && (here.value < 0) != (next->value < 0)) {
+            const auto [low, high] = narrowed(here, *next);
+            const double root = nearest_to_zero(low, high);
+            if (value_at(root) != 0 && jumps(here, *next, low, high)) {
+                jump = jump ? jump : std::optional(std::pair(low, high));
+            } else {
                 roots.push_back(root);
             }
         }
     }
     if (roots.size() == 1) {
         return Value::number(roots.front());
+    }
+    if (roots.empty() && jump) {
+        return fault({"this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression",
+                      {shortest(jump->first.value), shortest(jump->second.value), shortest(jump->second.at)}});
     }
     if (roots.empty()) {
         return fault({"this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range",

@@ -21,7 +21,10 @@ class SearchMeasure : public MeasureState {
     double value_at(double number); ///< throws `Instead` where the expression has no number there
     std::vector<Point> look_through(double from, double to);
     Value root(double from, double to);
-    double refined_root(const Point& left, const Point& right);
+    void bring_together(Point& left, Point& right);
+    std::pair<Point, Point> narrowed(Point left, Point right);
+    bool jumps(const Point& left, const Point& right, const Point& low, const Point& high);
+    double nearest_to_zero(const Point& low, const Point& high);
     Value extreme(double from, double to);
     Value fault(const Sentence& what) const;
 

@@ -67,10 +67,8 @@ struct Sequence::Member {
 Sequence::Sequence(const Plan& plan, const Plan::Group& group, const Environment& outer, std::size_t rows)
     : outer_(outer)
     , table_(*plan.definitions[group.members.front()].table)
-    , rows_(rows) {
-    if (table_.two_way()) {
-        columns_ = std::max<std::size_t>(outer.rows((*table_.across->column)->id), 1);
-    }
+    , rows_(rows)
+    , columns_(cells_of_row(table_, outer)) {
     std::vector<std::size_t> order = group.members;
     std::stable_partition(order.begin(), order.end(), [&plan](std::size_t member) {
         return plan.definitions[member].what != PlannedDefinition::What::until;

@@ -7,6 +7,11 @@
 #include <cstdint>
 
 namespace ledgefall {
+namespace {
+
+constexpr std::size_t most_summed_again = 4096; ///< rows of a window
+
+} // namespace
 
 /// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
 /// be before the first row, as not a number. Null where one is at fault. They stand half a page off from `slots`, to
@@ -72,18 +77,21 @@ bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, do
         with_gaps(values, count, reach, slots, states, plain);
     } else if (window.from) {
         slide(values, count, reach, slots);
+        const auto size = static_cast<double>(reach + 1);
         for (std::size_t row = 0; mean && row < count; ++row) {
-            slots[row] /= static_cast<double>(reach + 1);
+            slots[row] = mean_of(slots[row], rests_[row], size, 1 / size);
         }
     } else {
         MovingSum sum = total_; // a local copy, which the compiler keeps in registers
         for (std::size_t row = 0; row < count; ++row) {
             sum.add(values[row]);
             slots[row] = sum.total();
+            rests_[row] = sum.rest();
         }
         total_ = sum;
         for (std::size_t row = 0; mean && row < count; ++row) {
-            slots[row] /= static_cast<double>(first + row + 1);
+            const auto size = static_cast<double>(first + row + 1);
+            slots[row] = mean_of(slots[row], rests_[row], size, 1 / size);
         }
         total_.count = static_cast<double>(first + count);
     }
@@ -96,14 +104,23 @@ bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, do
 
 /// The sums of each row and the `reach` rows before it.
 void WindowMeasure::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
-    MovingSum sum;
-    for (std::size_t at = 0; at <= reach; ++at) {
-        sum.add(values[at]);
-    }
+    const auto sum_from = [values, reach](std::size_t row) {
+        MovingSum sum;
+        for (std::size_t at = row; at <= row + reach; ++at) {
+            sum.add(values[at]);
+        }
+        return sum;
+    };
+    MovingSum sum = sum_from(0);
     slots[0] = sum.total();
+    rests_[0] = sum.rest();
     for (std::size_t row = 1; row < count; ++row) {
         sum.exchange(values[row - 1], values[row + reach]);
+        if (sum.is_doubtful() && reach <= most_summed_again) {
+            sum = sum_from(row);
+        }
         slots[row] = sum.total();
+        rests_[row] = sum.rest();
     }
     total_ = sum;
 }
@@ -124,9 +141,17 @@ void WindowMeasure::with_gaps(const double* values, std::size_t count, std::size
     }
     for (std::size_t row = 0; row < count; ++row) {
         change(row + reach, 1);
+        if (!running && sum.is_doubtful() && reach <= most_summed_again) {
+            sum = {};
+            for (std::size_t at = row; at <= row + reach; ++at) {
+                change(at, 1);
+            }
+        }
         const bool none = sum.count == 0;
         states[row] = none && mean ? State::missing : State::plain;
-        slots[row] = none ? 0 : mean ? sum.total() / sum.count : sum.total();
+        slots[row] = none   ? 0
+                     : mean ? mean_of(sum.total(), sum.rest(), sum.count, 1 / sum.count)
+                            : sum.total();
         plain = plain && states[row] == State::plain;
         if (!running) {
             change(row, -1);
