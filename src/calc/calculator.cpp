@@ -16,13 +16,13 @@ Result<std::string> Calculator::run(const std::string& file, const std::vector<S
     if (auto opened = open(file); !opened) {
         return opened.refusal();
     }
-    if (!in_.empty() && study_.table_named(in_) == nullptr) {
-        return no_such_table(in_);
-    }
     for (const Step& one : steps) {
         if (auto done = step(one); !done) {
             return done.refusal();
         }
+    }
+    if (!in_.empty() && study_.table_named(in_) == nullptr) {
+        return no_such_table(in_);
     }
     for (const auto& [path, text] : files_) {
         if (auto saved = write_file(path, text); !saved) {
@@ -111,15 +111,15 @@ Result<Calculator::Done> Calculator::change(Result<Study> changed, const std::st
 
 Result<Calculator::Done> Calculator::step(const Step& one) {
     const Table* table = own_table();
-    const Sentence no_table{"This study has no table yet.", {}};
+    const Sentence no_table = in_.empty() ? Sentence{"This study has no table yet.", {}} : no_such_table(in_);
     switch (one.what) {
     case Step::Do::hold: {
         // A held value of the table itself comes before one of the study, as in formulas.
         const ParsedDefinition parsed = parse_definition(one.text, true);
         const bool of_table = table != nullptr && !parsed.mistake &&
                               look_up(study_, nullptr, table->name, parsed.definition.name).held != nullptr;
-        return parsed.mistake ? Result<Done>(in_text(one.text, *parsed.mistake))
-                              : change(hold(study_, of_table ? table->id : Id(), one.text), one.text);
+        const Result<Study> with = hold(study_, of_table ? table->id : Id(), one.text);
+        return !with && parsed.mistake ? Result<Done>(in_text(one.text, *parsed.mistake)) : change(with, one.text);
     }
     case Step::Do::setting:
         return change(set_setting(study_, one.text), one.text);
@@ -132,8 +132,8 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
                                 : change(write_column(study_, table->id, one.text), one.text);
     }
     case Step::Do::in:
-        in_ = one.text;
-        return study_.table_named(in_) == nullptr ? Result<Done>(no_such_table(in_)) : Result<Done>(Done());
+        in_ = one.text; // of a table that a later option may make
+        return Done();
     case Step::Do::value:
         return print_value(one.text);
     case Step::Do::table:
@@ -189,17 +189,20 @@ Result<Calculator::Done> Calculator::save_as(const std::string& path) {
     return Done();
 }
 
-/// Works a formula out as a held value that is there for this once.
+/// Computes a formula as a held value that is there for this once.
 Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
     const Table* table = own_table();
+    if (table == nullptr && !in_.empty()) {
+        return no_such_table(in_);
+    }
     const Formula parsed(formula);
     if (parsed.mistake()) {
         return in_text(formula, *parsed.mistake());
     }
     Study asked = study_;
     HeldValue held;
-    held.id = Id("value");
-    held.name = "value";
+    held.id = Id("--value");
+    held.name = "--value"; // which no formula can name
     held.formula = parsed;
     if (table == nullptr) {
         asked.ledge.emplace_back(held);
@@ -275,9 +278,8 @@ Result<Calculator::Done> Calculator::print_working(const std::string& text) {
 }
 
 Result<Calculator::Done> Calculator::find_faults(const Table& table) {
-    const auto count = results().single(table.id);
-    if (count.is_fault()) {
-        return explain(study_, results(), count.fault());
+    if (const auto no_rows = results().fault_of_rows(table.id)) {
+        return explain(study_, results(), *no_rows);
     }
     for (const auto& column : table.columns) {
         const Results::Entry* entry = results().find(column->id);

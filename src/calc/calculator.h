@@ -40,10 +40,6 @@ struct Step {
 /// Does the options of one call. What they print is gathered, so that nothing is put out where one of them fails.
 class Calculator {
   public:
-    /// `in`: the table whose names are meant; empty for `Data`, or the study's first table.
-    explicit Calculator(std::string in)
-        : in_(std::move(in)) {}
-
     Result<std::string> run(const std::string& file, const std::vector<Step>& steps);
     /// Whether all checks that have been printed hold.
     bool all_hold() const { return all_hold_; }
@@ -71,7 +67,7 @@ class Calculator {
     const Table* own_table() const;
     const Results& results();
 
-    std::string in_;
+    std::string in_;        ///< the table whose names are meant; empty: `Data`, or the study's first table
     Id grid_;               ///< the two-way table that was made last
     std::string grid_name_; ///< of one whose axes are still to come
     WrittenAxis down_;      ///< of that one

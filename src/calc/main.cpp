@@ -5,7 +5,6 @@
 
 #include <CLI/CLI.hpp>
 
-#include <algorithm>
 #include <cstdio>
 #include <map>
 
@@ -83,9 +82,7 @@ int main(int count, char** arguments) {
             steps.push_back({entry[option]->what, option->results()[used[option]++]});
         }
     }
-    const auto in = std::find_if(steps.begin(), steps.end(), [](const Step& one) { return one.what == Step::Do::in; });
-    ledgefall::Calculator calculator(in == steps.end() ? std::string()
-                                                       : in->text); // the first holds from the beginning
+    ledgefall::Calculator calculator;
     const ledgefall::Result<std::string> done = calculator.run(file, steps);
     if (!done) {
         std::fputs((done.refusal().text() + "\n").c_str(), stderr);

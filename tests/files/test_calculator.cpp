@@ -18,7 +18,11 @@ namespace {
 using Do = Step::Do;
 
 std::string out(const std::vector<Step>& steps, const std::string& file = "", const std::string& in = "") {
-    const Result<std::string> done = Calculator(in).run(file, steps);
+    std::vector<Step> all = steps;
+    if (!in.empty()) {
+        all.insert(all.begin(), {Do::in, in});
+    }
+    const Result<std::string> done = Calculator().run(file, all);
     return done ? *done : "refused: " + done.refusal().text();
 }
 
@@ -104,17 +108,17 @@ class TestCalculator : public QObject {
     }
 
     void settings_are_changed() {
-        QCOMPARE(*Calculator("").run("", {{Do::setting, "quantile_type = 6"}, {Do::value, "q1(1, 2, 3, 10)"}}),
+        QCOMPARE(*Calculator().run("", {{Do::setting, "quantile_type = 6"}, {Do::value, "q1(1, 2, 3, 10)"}}),
                  std::string("1.25\n"));
-        QCOMPARE(*Calculator("").run("", {{Do::setting, "as_of = 20 May 2026"}, {Do::value, "today()"}}),
+        QCOMPARE(*Calculator().run("", {{Do::setting, "as_of = 20 May 2026"}, {Do::value, "today()"}}),
                  std::string("2026-05-20\n"));
         const std::string written =
-            *Calculator("").run("", {{Do::setting, "decimal_sign = comma"}, {Do::value, "1/4"}});
+            *Calculator().run("", {{Do::setting, "decimal_sign = comma"}, {Do::value, "1/4"}});
         QCOMPARE(written, std::string("0.25\n")); // what the command line prints is for programs
         for (const char* wrong :
              {"quantile_type = 10", "quantile_type = 2.5", "tolerance = 0", "tolerance = nan", "seed = -1",
               "seed = 1e20", "as_of = 31/02/2026", "mood = good", "angles = grads", ""}) {
-            QVERIFY2(!Calculator("").run("", {{Do::setting, wrong}}), wrong);
+            QVERIFY2(!Calculator().run("", {{Do::setting, wrong}}), wrong);
         }
     }
 
@@ -131,7 +135,7 @@ class TestCalculator : public QObject {
         const QTemporaryDir folder;
         const std::string file = folder.filePath(QStringLiteral("ragged.csv")).toStdString();
         QVERIFY(write_file(file, "a,b\n1,2\n3\n"));
-        Calculator calculator({});
+        Calculator calculator;
         QVERIFY(calculator.run(file, {{Do::value, "sum(a)"}}));
         QVERIFY2(calculator.notes().find("line 3") != std::string::npos, calculator.notes().c_str());
     }
@@ -146,7 +150,7 @@ class TestCalculator : public QObject {
         QCOMPARE(out({{Do::check, ""}}, file),
                  std::string("holds: good\nfails: bad (it is not)\nat fault: odd (The check odd: this divides by "
                              "zero.)\nunknown: open\n"));
-        Calculator calculator({});
+        Calculator calculator;
         QVERIFY(calculator.run(file, {{Do::value, "1"}}) && calculator.all_hold());
         QVERIFY(calculator.run(file, {{Do::check, ""}}) && !calculator.all_hold());
     }

@@ -36,7 +36,7 @@ Study with_runs() {
 }
 
 std::string out(const std::vector<Step>& steps) {
-    const Result<std::string> done = Calculator("").run("", steps);
+    const Result<std::string> done = Calculator().run("", steps);
     return done ? *done : "refused: " + done.refusal().text();
 }
 

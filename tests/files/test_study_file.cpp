@@ -261,8 +261,10 @@ class TestStudyFile : public QObject {
         const Result<Study> read = read_study(write_study(study));
         QVERIFY2(read, read ? "" : read.refusal().text().c_str());
         QCOMPARE(write_study(*read), write_study(study));
-        const Value row = compute(*read)->cell((*read->tables[0]->axis.column)->id, 0).for_ever();
-        QVERIFY(row.is_fault() && QString::fromStdString(row.fault().at().what.text()).contains("removed"));
+        const ResultsPtr results = compute(*read);
+        const auto fault = results->fault_of_rows(read->tables[0]->id);
+        QVERIFY(fault && QString::fromStdString(fault->at().what.text()).contains("removed"));
+        QCOMPARE(results->rows(read->tables[0]->id), std::size_t{0});
     }
 
     void charts_that_are_wrong_are_refused_data() {

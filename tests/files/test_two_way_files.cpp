@@ -16,7 +16,7 @@ namespace {
 using Do = Step::Do;
 
 std::string out(const std::vector<Step>& steps, const std::string& file = "") {
-    const Result<std::string> done = Calculator("").run(file, steps);
+    const Result<std::string> done = Calculator().run(file, steps);
     return done ? *done : "refused: " + done.refusal().text();
 }
 

@@ -150,7 +150,7 @@ void TwoWayDialog::show_cells(const ResultsPtr& results) {
     preview_->setHorizontalHeaderLabels(headings);
     preview_->setVerticalHeaderLabels(names);
     preview_->resizeColumnsToContents();
-    const Value count = results->single(table->id);
+    const auto no_rows = results->fault_of_rows(table->id);
     const Results::Entry* entry = layer == nullptr ? nullptr : results->find(layer->id);
     const auto told = [&](const Fault& fault) { return Document::translated(explain(tried_, *results, fault)); };
     const std::string waits = entry == nullptr || entry->faults == 0 ? "" : entry->first_fault.at().waits_for;
@@ -158,7 +158,7 @@ void TwoWayDialog::show_cells(const ResultsPtr& results) {
         return told_->setText(tr("The formula waits for %1: it can be held on the ledge when the table is made.")
                                   .arg(QString::fromStdString(waits)));
     }
-    told_->setText(count.is_fault() ? told(count.fault())
+    told_->setText(no_rows ? told(*no_rows)
                    : entry != nullptr && entry->faults > 0
                        ? told(entry->first_fault)
                        : tr("%1 rows, %2 columns").arg(down->size()).arg(across->size()));

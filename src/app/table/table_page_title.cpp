@@ -15,11 +15,8 @@ namespace ledgefall {
 QString TablePage::state_line() const {
     const Table* table = model_->table();
     QStringList parts;
-    const Value count = document_.results().single(table_);
-    const Value until = document_.results().single(DefinitionId::stop(table_));
-    if (count.is_fault() || until.is_fault()) {
-        return Document::translated(
-            explain(document_.study(), document_.results(), (count.is_fault() ? count : until).fault()));
+    if (const auto fault = document_.results().fault_of_rows(table_)) {
+        return Document::translated(explain(document_.study(), document_.results(), *fault));
     }
     if (document_.shows_old()) {
         parts << (document_.computing() ? tr("values as before the last change")

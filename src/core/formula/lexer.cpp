@@ -1,11 +1,13 @@
 #include "core/formula/lexer.h"
 
 #include "core/formula/names.h"
+#include "core/value/value.h"
 
 #include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
+#include <optional>
 #include <utility>
 
 namespace ledgefall {
@@ -82,14 +84,30 @@ class Lexer {
             quoted(c);
         } else if (begins_name(c.value)) {
             name();
-        } else if (c.value == 0xB2 || c.value == 0xB3) {
-            const std::size_t from = at_;
-            at_ += c.length;
-            add(TokenType::sign, from, "^");
-            add(TokenType::number, from, c.value == 0xB2 ? "2" : "3").number = c.value == 0xB2 ? 2 : 3;
+        } else if (raised_digit(c.value)) {
+            raised();
         } else {
             sign(c);
         }
+    }
+
+    static std::optional<char> raised_digit(char32_t c) {
+        constexpr std::u32string_view all = U"⁰¹²³⁴⁵⁶⁷⁸⁹";
+        const std::size_t digit = all.find(c);
+        return digit == std::u32string_view::npos ? std::nullopt : std::optional(static_cast<char>('0' + digit));
+    }
+
+    /// Neighbouring raised digits are one exponent: `3²³` is 3 to the power of 23.
+    void raised() {
+        const std::size_t from = at_;
+        std::string written;
+        for (auto digit = raised_digit(next()); digit && at_ < text_.size(); digit = raised_digit(next())) {
+            written += *digit;
+            at_ += code_point_at(text_, at_).length;
+        }
+        add(TokenType::sign, from, "^");
+        Token& exponent = add(TokenType::number, from, written);
+        std::from_chars(written.data(), written.data() + written.size(), exponent.number);
     }
 
     void digits() {
@@ -98,21 +116,47 @@ class Lexer {
         }
     }
 
+    /// `2024-02-29` without spaces: a date, which a formula writes otherwise.
+    bool is_date(std::size_t from) const {
+        const std::string_view written = text_.substr(from, 10);
+        const auto digits_at = [&](std::size_t at, std::size_t count) {
+            return std::all_of(written.begin() + static_cast<std::ptrdiff_t>(at),
+                               written.begin() + static_cast<std::ptrdiff_t>(at + count),
+                               [](char c) { return c >= '0' && c <= '9'; });
+        };
+        return written.size() == 10 && written[4] == '-' && written[7] == '-' && digits_at(0, 4) && digits_at(5, 2) &&
+               digits_at(8, 2) && !digit_at(from + 10);
+    }
+
     void number() {
         const std::size_t from = at_;
+        if (is_date(from)) {
+            const auto part = [&](std::size_t at, std::size_t count) {
+                const std::string written(text_.substr(from + at, count));
+                const std::size_t first = written.find_first_not_of('0');
+                return first == std::string::npos ? std::string("0") : written.substr(first);
+            };
+            const std::string date = "date(" + part(0, 4) + ", " + part(5, 2) + ", " + part(8, 2) + ")";
+            return mistake(from, from + 10, {"In a formula a date is written %1.", {date}}, put_in(from, from + 10, date));
+        }
         digits();
         if (next() == '.' && digit_at(at_ + 1)) {
             ++at_;
             digits();
         }
         if (next() == 'e' || next() == 'E') {
-            const std::size_t sign_length = at_ + 1 < text_.size() && (text_[at_ + 1] == '-' || text_[at_ + 1] == '+');
+            const std::string_view behind = text_.substr(at_ + 1);
+            const bool typographic = behind.starts_with("\u2212");
+            const std::size_t sign_length = typographic ? 3 : behind.starts_with('-') || behind.starts_with('+') ? 1 : 0;
             if (digit_at(at_ + 1 + sign_length)) {
                 at_ += 1 + sign_length;
                 digits();
             }
         }
-        const std::string written(text_.substr(from, at_ - from));
+        std::string written(text_.substr(from, at_ - from));
+        if (const std::size_t minus = written.find("\u2212"); minus != std::string::npos) {
+            written.replace(minus, 3, "-");
+        }
         double value = 0;
         const auto read = std::from_chars(written.data(), written.data() + written.size(), value);
         const bool tiny = read.ec == std::errc::result_out_of_range && written.find("e-") != std::string::npos;
@@ -121,6 +165,11 @@ class Lexer {
         }
         if (begins_name(next())) {
             return after_number(from, written);
+        }
+        if (is_inexact_whole(written)) {
+            const std::string nearest = write_cell(Value::number(value));
+            return mistake(from, at_, {"%1 has more digits than a number can hold. The nearest is %2.", {written, nearest}},
+                           put_in(from, at_, nearest));
         }
         add(TokenType::number, from, written).number = tiny ? 0 : value;
     }

@@ -1,5 +1,6 @@
 #include "core/value/date.h"
 
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <chrono>
@@ -31,18 +32,18 @@ bool take(std::string_view& text, std::string_view any_of) {
     return true;
 }
 
-/// Up to three decimals of a second, as milliseconds.
-std::optional<int> take_milliseconds(std::string_view& text) {
-    int number = 0;
-    for (const int worth : {100, 10, 1}) {
+/// The decimals of a second, up to six of them, as milliseconds.
+std::optional<double> take_milliseconds(std::string_view& text) {
+    double microseconds = 0;
+    for (const int worth : {100'000, 10'000, 1000, 100, 10, 1}) {
         const bool digit = !text.empty() && text.front() >= '0' && text.front() <= '9';
-        if (!digit && worth == 100) {
+        if (!digit && worth == 100'000) {
             return std::nullopt;
         }
-        number += digit ? worth * (text.front() - '0') : 0;
+        microseconds += digit ? worth * (text.front() - '0') : 0;
         text.remove_prefix(digit ? 1 : 0);
     }
-    return number;
+    return microseconds / 1000;
 }
 
 /// The fraction of a day that `hh:mm`, `hh:mm:ss` or `hh:mm:ss.f` is.
@@ -51,7 +52,7 @@ std::optional<double> read_time(std::string_view text) {
     const bool colon = take(text, ":");
     const auto minute = take_digits(text, 2);
     std::optional<int> second = 0;
-    std::optional<int> millisecond = 0;
+    std::optional<double> millisecond = 0;
     if (take(text, ":")) {
         second = take_digits(text, 2);
         millisecond = second && take(text, ".") ? take_milliseconds(text) : millisecond;
@@ -111,7 +112,15 @@ std::int64_t day_of(std::int64_t milliseconds) {
 
 std::string write_date(double days_since) {
     using namespace std::chrono;
-    const std::int64_t since = milliseconds_of(days_since);
+    // To the microsecond, which is about what a day's number holds; what misses a millisecond by no more is rounding.
+    constexpr double microseconds_in_day = 1000.0 * static_cast<double>(milliseconds_in_day);
+    const std::int64_t nearest = milliseconds_of(days_since);
+    const std::int64_t exact = std::llround(days_since * microseconds_in_day);
+    const std::int64_t apart = exact - nearest * 1000;
+    const double rounding = (std::nextafter(std::fabs(days_since), HUGE_VAL) - std::fabs(days_since)) * microseconds_in_day;
+    const bool is_millisecond = std::fabs(static_cast<double>(apart)) <= rounding;
+    const std::int64_t microseconds = is_millisecond ? nearest * 1000 : exact;
+    const std::int64_t since = microseconds >= 0 ? microseconds / 1000 : (microseconds - 999) / 1000;
     const std::int64_t number = day_of(since);
     const year_month_day day{sys_days(days(static_cast<int>(number)))};
     std::array<char, 40> text{};
@@ -119,18 +128,19 @@ std::string write_date(double days_since) {
                   static_cast<unsigned>(day.month()), static_cast<unsigned>(day.day()));
     std::string out = text.data();
     const auto time = static_cast<int>(since - number * milliseconds_in_day);
-    if (time == 0) {
+    const int second_decimals = time % 1000 * 1000 + static_cast<int>(microseconds - since * 1000);
+    if (time == 0 && second_decimals == 0) {
         return out;
     }
     const int second = time / 1000;
     std::snprintf(text.data(), text.size(), " %02d:%02d", second / 3600, second / 60 % 60);
     out += text.data();
-    if (time % 60'000 != 0) {
+    if (time % 60'000 != 0 || second_decimals != 0) {
         std::snprintf(text.data(), text.size(), ":%02d", second % 60);
         out += text.data();
     }
-    if (time % 1000 != 0) {
-        std::snprintf(text.data(), text.size(), ".%03d", time % 1000);
+    if (second_decimals != 0) {
+        std::snprintf(text.data(), text.size(), ".%06d", second_decimals);
         out += text.data();
         out.erase(out.find_last_not_of('0') + 1);
     }

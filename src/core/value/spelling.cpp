@@ -260,7 +260,8 @@ std::optional<double> read_spelled_number(std::string_view typed, const Spelling
     }
     const std::size_t digits_end = std::min(text.find_first_of("eE%"), text.size());
     const std::string digits = without_ends(text.substr(0, digits_end));
-    const std::string rest = without_ends(text.substr(digits_end));
+    std::string rest = without_ends(text.substr(digits_end));
+    replace_all(rest, "\u2212", "-");
     return read_number(sign + plain_digits(digits, spelling.decimal) + rest);
 }
 

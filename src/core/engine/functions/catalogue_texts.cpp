@@ -75,8 +75,8 @@ Value as_number(const Value* a, std::size_t count, const Faults& faults) {
     if (passed) {
         return *passed;
     }
-    const auto number = read_number(a[0].text().str());
-    return number ? Value::number(*number) : faults.out_of_domain();
+    const Value number = read_cell(a[0].text().str(), Kind::number);
+    return number.state() == State::odd ? faults.out_of_domain() : number;
 }
 
 Value as_text(const Value* a, std::size_t count, const Faults&) {
@@ -135,7 +135,7 @@ std::vector<Function> gaps_and_texts() {
     all.push_back(
         plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, "A value as text.", "text(1.50)", "1.5"));
     all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},
-                                 "The number that a text writes.", "number(\"2.5\")", "2.5",
+                                 "The number that a text writes, read as in a cell.", "number(\"2.5\")", "2.5",
                                  "this text writes no number"));
     all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
                                  "A count in strokes, five by five; beyond 200 the number.", "tally(7)", "||||| ||",

@@ -267,7 +267,7 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
         } else if (definition.what == PlannedDefinition::What::until) {
             results_->rows_.at(definition.table->id) = entry.stopped_after;
         } else if (definition.what == PlannedDefinition::What::axis) {
-            set_axis_rows(definition, entry.cells->size());
+            set_axis_rows(definition, entry);
         }
         results_->entries_.at(definition.id) = std::move(entry);
     }
@@ -321,9 +321,14 @@ void Computation::compute_group(const Plan::Group& group) {
         } else if (definition.what == PlannedDefinition::What::foot_row) {
             compute_foot_row(definition, entry);
         } else if (definition.what == PlannedDefinition::What::cells) {
-            const std::vector<const Axis*> axes = definition.table->axes();
-            entry.single = Value::number(static_cast<double>(rows((*axes[0]->column)->id)) *
-                                         static_cast<double>(rows((*axes[1]->column)->id)));
+            double count = 1;
+            entry.single = Value::missing();
+            for (const Axis* axis : definition.table->axes()) {
+                const auto fault = fault_of_rows((*axis->column)->id);
+                entry.single = fault && !entry.single.is_fault() ? Value::fault(*fault) : entry.single;
+                count *= static_cast<double>(rows((*axis->column)->id));
+            }
+            entry.single = entry.single.is_fault() ? entry.single : Value::number(count);
             set_rows(definition, entry);
         } else {
             compute_single(definition, entry);

@@ -46,7 +46,7 @@ class Computation : public Environment {
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_series(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry);
-    void set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis);
+    void set_axis_rows(const PlannedDefinition& definition, const Results::Entry& entry);
     void compute_axis(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,

@@ -11,10 +11,19 @@ namespace {
 
 constexpr double most_rows = 20'000'000;
 
+std::optional<Fault> first_fault(const Column& cells) {
+    for (std::size_t row = 0; row < cells.size(); ++row) {
+        if (const Value value = cells.at(row); value.is_fault()) {
+            return value.fault();
+        }
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
-/// A table's rows, made from the cells of another one's column. Where that column is at fault, or gives too many, the
-/// table has one row that says why.
+/// A table's rows, made from the cells of another one's column. Where that column is in error, or gives too many, the
+/// table has no rows, and what asks for them gets that error.
 void Computation::compute_axis(const PlannedDefinition& definition, Results::Entry& entry) {
     const RowSource& source = *definition.axis->source;
     if (!source.axis_formulas().empty()) {
@@ -30,28 +39,26 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
         result = source.axis_from(*of);
     }
     if (no_rows) {
-        Column fault(definition.kind);
-        fault.append(Value::fault(*no_rows));
-        entry.cells = std::make_shared<Column>(std::move(fault));
-    } else if (result) {
-        entry.cells = std::make_shared<Column>(std::move(*result));
-    } else {
+        entry.single = Value::fault(*no_rows);
+    } else if (!result) {
         const std::uint32_t site =
             definition.fault.value_or(fault_site({Cause::too_large, definition.id, result.refusal(), 0, 0}));
-        Column fault(definition.kind);
-        fault.append(Value::fault({site, 0}));
-        entry.cells = std::make_shared<Column>(std::move(fault));
+        entry.single = Value::fault({site, 0});
+    } else if (const auto of_value = first_fault(*result)) {
+        entry.single = Value::fault(*of_value);
     }
-    set_axis_rows(definition, entry.cells->size());
+    entry.cells = std::make_shared<Column>(entry.single.is_fault() ? Column(definition.kind) : std::move(*result));
+    set_axis_rows(definition, entry);
 }
 
-void Computation::set_axis_rows(const PlannedDefinition& definition, std::size_t rows_of_axis) {
+/// How many rows an axis gives its table, or the error in place of that.
+void Computation::set_axis_rows(const PlannedDefinition& definition, const Results::Entry& entry) {
     const Id id = definition.table->two_way() ? definition.id.object : definition.table->id;
-    results_->rows_.at(id) = rows_of_axis;
+    results_->rows_.at(id) = entry.cells->size();
+    results_->axis_faults_[id] = entry.single.is_fault() ? std::optional(entry.single.fault()) : std::nullopt;
 }
 
-/// An axis of numbers from one formula's value to another's. Where one of them is no number, it has one value that says
-/// why.
+/// An axis of numbers from one formula's value to another's. Where one of them is not a number it has no values.
 void Computation::compute_series(const PlannedDefinition& definition, Results::Entry& entry) {
     std::vector<Value> values;
     std::optional<Value> instead;
@@ -75,11 +82,13 @@ void Computation::compute_series(const PlannedDefinition& definition, Results::E
             instead = Value::fault({fault_site({Cause::too_large, definition.id, made.refusal(), 0, 0}), 0});
         }
     }
-    if (instead) {
-        cells->append(*instead);
+    if (instead && !instead->is_fault()) {
+        const Sentence what{"an end of this axis has no value yet", {}};
+        instead = Value::fault({fault_site({Cause::out_of_domain, definition.id, what, 0, 0}), 0});
     }
+    entry.single = instead.value_or(Value::missing());
     entry.cells = std::move(cells);
-    set_axis_rows(definition, entry.cells->size());
+    set_axis_rows(definition, entry);
 }
 
 /// A foot line's values under the columns of a layer, or beside its rows.

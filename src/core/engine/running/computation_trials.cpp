@@ -38,8 +38,8 @@ std::size_t Computation::rows(Id table) const {
 }
 
 std::optional<Fault> Computation::fault_of_rows(Id table) const {
-    const bool own =
-        outer_ == nullptr || results_->find(table) != nullptr || results_->find(DefinitionId::stop(table)) != nullptr;
+    const bool own = outer_ == nullptr || results_->find(table) != nullptr ||
+                     results_->find(DefinitionId::stop(table)) != nullptr || results_->axis_faults_.contains(table);
     return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
 }
 

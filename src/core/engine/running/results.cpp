@@ -37,7 +37,8 @@ std::optional<Fault> Results::fault_of_rows(Id table) const {
             return value.fault();
         }
     }
-    return std::nullopt;
+    const auto of_axis = axis_faults_.find(table);
+    return of_axis == axis_faults_.end() ? std::nullopt : of_axis->second;
 }
 
 bool Results::only_rounding(const DefinitionId& id) const {

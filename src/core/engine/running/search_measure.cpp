@@ -87,6 +87,18 @@ void SearchMeasure::bring_together(Point& left, Point& right) {
     const auto double_of = [](std::int64_t order) {
         return std::bit_cast<double>(order < 0 ? std::numeric_limits<std::int64_t>::min() - order : order);
     };
+    if (left.at < 0 && right.at > 0) { // either side of 0, where there may be no value
+        const double tiny = 1e-100 * std::max(-left.at, right.at);
+        for (const double at : {-tiny, tiny}) {
+            if (at > left.at && at < right.at) {
+                const Point here{at, value_at(at)};
+                ((here.value < 0) == (left.value < 0) && here.value != 0 ? left : right) = here;
+            }
+        }
+        if (left.at == -tiny && right.at == tiny) {
+            return;
+        }
+    }
     while (left.value != 0 && right.value != 0 &&
            (left.at < 0 ? right.at > left.at / 2 : left.at < right.at / 2 || left.at == 0)) {
         const std::int64_t low = ordinal(left.at);
@@ -109,6 +121,9 @@ std::pair<SearchMeasure::Point, SearchMeasure::Point> SearchMeasure::narrowed(Po
         if (end.value == 0) {
             return {end, end};
         }
+    }
+    if (left.at < 0 && right.at > 0) {
+        return {left, right};
     }
     std::uintmax_t steps = most_steps;
     const auto near_enough = [](double a, double b) {
@@ -139,6 +154,9 @@ bool SearchMeasure::jumps(const Point& left, const Point& right, const Point& lo
 /// be looked at.
 double SearchMeasure::nearest_to_zero(const Point& low, const Point& high) {
     Point best = std::fabs(low.value) < std::fabs(high.value) ? low : high;
+    if (low.at < 0 && high.at > 0) {
+        return 0; // as near as doubles need to be told
+    }
     constexpr int most_left = 8;
     double next = low.at;
     for (int step = 0; step < most_left && next < high.at && best.value != 0; ++step) {
@@ -160,11 +178,10 @@ Value SearchMeasure::root(double from, double to) {
             roots.push_back(here.at);
         } else if (next != nullptr && next->value != 0 && (here.value < 0) != (next->value < 0)) {
             const auto [low, high] = narrowed(here, *next);
-            const double root = nearest_to_zero(low, high);
-            if (value_at(root) != 0 && jumps(here, *next, low, high)) {
+            if (low.value != 0 && high.value != 0 && jumps(here, *next, low, high)) {
                 jump = jump ? jump : std::optional(std::pair(low, high));
             } else {
-                roots.push_back(root);
+                roots.push_back(nearest_to_zero(low, high));
             }
         }
     }
@@ -173,7 +190,8 @@ Value SearchMeasure::root(double from, double to) {
     }
     if (roots.empty() && jump) {
         return fault({"this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression",
-                      {shortest(jump->first.value), shortest(jump->second.value), shortest(jump->second.at)}});
+                      {shortest(jump->first.value), shortest(jump->second.value),
+                       shortest(jump->first.at < 0 && jump->second.at > 0 ? 0 : jump->second.at)}});
     }
     if (roots.empty()) {
         return fault({"this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range",

@@ -65,6 +65,15 @@ const HeldValue* held_with(const Study& study, Id id, const Table*& table) {
     return nullptr;
 }
 
+/// Of `d = 2024-02-29`: what stands before the sign, and the day, where that can only be one.
+std::pair<std::string, std::optional<double>> given_date(const std::string& text) {
+    const std::size_t sign = text.find('=');
+    if (sign == std::string::npos || has_two_dates(text.substr(sign + 1))) {
+        return {};
+    }
+    return {text.substr(0, sign), read_spelled_date(text.substr(sign + 1))};
+}
+
 /// A held function must not take the name of one of the language's, and each of its parameters is a name by itself.
 std::optional<Sentence> function_refused(const Definition& definition) {
     for (std::size_t at = 0; at < definition.parameters.size(); ++at) {
@@ -121,7 +130,13 @@ std::optional<Sentence> foot_label_refused(const Study& study, const Table& tabl
 Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id* added) {
     const ParsedDefinition parsed = parse_definition(text, true);
     if (parsed.mistake) {
-        return parsed.mistake->what;
+        const auto [name, day] = given_date(text);
+        Id id;
+        const Result<Study> with = day ? hold(study, table_id, name + "= 0", &id) : parsed.mistake->what;
+        if (added != nullptr) {
+            *added = id;
+        }
+        return with ? give_held(*with, id, Value::of(*day, Kind::date, State::plain)) : with;
     }
     if (auto refused = function_refused(parsed.definition)) {
         return *refused;
