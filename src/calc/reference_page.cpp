@@ -37,6 +37,7 @@ std::string reference_page() {
         }
         page += "<h3><a name=\"" + std::string(function.name) + "\">" + code(function.signature()) + "</a></h3>\n<p>" +
                 escaped(function.purpose) + (function.source.empty() ? "" : "<br>" + escaped(function.source)) +
+                (function.is_measure() ? "<br>Of no values: " + escaped(function.of_none) + "." : "") +
                 "<br>Example: <code class=\"example\">" + escaped(function.example) + "</code> is " +
                 escaped(function.example_result) + "</p>\n";
     }

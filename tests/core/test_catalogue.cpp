@@ -47,6 +47,29 @@ class TestCatalogue : public QObject {
         }
     }
 
+    void measures_of_no_values_are_as_their_entries_say() {
+        Bench bench;
+        bench.numbers("x", {2, 4, 4, 6}).numbers("y", {1, 4, 2, 5}).numbers("z", {1, 2, 2, 1});
+        std::size_t compared = 0;
+        for (const Function& function : catalogue()) {
+            if (!function.is_measure() || function.special == Special::rank || function.search != SearchGoal::none) {
+                continue;
+            }
+            std::string call = std::string(function.name) + "(";
+            const char* names[] = {"x", "y", "z"};
+            for (std::size_t at = 0; at < function.arguments.size() && !function.arguments[at].optional; ++at) {
+                const bool sample = function.arguments[at].role != Role::plain;
+                const std::string value = function.arguments[at].kind == Kind::yes_no ? "x > 1" : sample ? names[at] : "0.5";
+                call += (at == 0 ? "" : ", ") + value + (at + 1 == function.sample_count() ? " where no" : "");
+            }
+            const Value none = bench.value(call + ")");
+            const std::string given = none.is_fault() ? none.fault().at().what.text() : none.is_missing() ? "missing" : write_cell(none);
+            QVERIFY2(given == function.of_none, (call + ") gives " + given).c_str());
+            ++compared;
+        }
+        QVERIFY(compared > 50);
+    }
+
     void references_of_other_libraries_data() {
         QTest::addColumn<double>("expected");
         for (const auto& [formula, expected] : references) {

@@ -72,7 +72,7 @@ class Expressions {
         node->span.to = at_ > 0 ? std::max(node->span.to, tokens_[at_ - 1].span.to) : node->span.to;
         if (node->depth > FormulaLimits::depth) {
             return fail(node->span,
-                        {"This formula has more than %1 steps one within the other: divide it between columns.",
+                        {"This formula is nested more than %1 deep. Divide it between columns.",
                          {std::to_string(FormulaLimits::depth)}});
         }
         return node;
@@ -104,6 +104,7 @@ class Expressions {
     NodePtr place();
     NodePtr primary();
     NodePtr too_nested(Span at);
+    static bool ends_operand(const Token& token);
     NodePtr bars();
     NodePtr bracketed();
     NodePtr ranged();

@@ -24,6 +24,10 @@ NodePtr Expressions::unexpected() {
         return fail(token.span, {"The formula stops too early: something is missing at its end.", {}});
     }
     const std::string shown = token.type == TokenType::text ? "\"" + token.text + "\"" : token.text;
+    const bool after_operand = at_ > 0 && ends_operand(tokens_[at_ - 1]);
+    if (at_ > 0 && !after_operand && (token.text == ")" || token.text == "]")) {
+        return fail(token.span, {"Something is missing between %1 and %2.", {tokens_[at_ - 1].text, shown}});
+    }
     if (token.text == ")" || token.text == "]") {
         return fail(token.span, {"There is a %1 too many here: remove it, or open its partner before.", {shown}},
                     SuggestedCorrection{token.span, ""});
@@ -35,7 +39,18 @@ NodePtr Expressions::unexpected() {
     if (at_sign("=")) {
         return fail(token.span, {"%1 does not belong here.", {shown}});
     }
+    if (after_operand) {
+        return fail(token.span, {"%1 cannot follow here: an operator, a closing bracket or the end can.", {shown}});
+    }
     return fail(token.span, {"%1 cannot stand here: a number, a name or a bracket is expected.", {shown}});
+}
+
+/// Whether a value is complete with this token.
+bool Expressions::ends_operand(const Token& token) {
+    constexpr std::array<std::string_view, 6> closing = {")", "]", "!", "%", "°", "|"};
+    return token.type == TokenType::number || token.type == TokenType::text || holds(closing, token.text) ||
+           (token.type == TokenType::name &&
+            (!is_reserved(token.text) || holds(value_words, token.text) || holds(place_words, token.text)));
 }
 
 bool Expressions::begins_operand() const {
@@ -137,7 +152,7 @@ NodePtr Expressions::primary() {
 }
 
 NodePtr Expressions::too_nested(Span at) {
-    return fail(at, {"This formula has more than %1 brackets one within the other: divide it between columns.",
+    return fail(at, {"This formula is nested more than %1 deep. Divide it between columns.",
                      {std::to_string(FormulaLimits::brackets)}});
 }
 

@@ -83,7 +83,7 @@ std::optional<Line> short_line(const cv_converter* converter) {
         return read;
     };
     const Line line{rounded(slope), rounded(at_0)};
-    const auto near = [](long double a, long double b, double size) { return std::fabs(a - b) <= 2e-15L * size; };
+    const auto near = [](long double a, long double b, double size) { return std::fabs(a - b) <= 1e-14L * size; };
     const double far = cv_convert_double(converter, 1000);
     const double size = std::fabs(slope) + std::fabs(at_0);
     const bool same =

@@ -7,6 +7,7 @@
 #include <array>
 #include <charconv>
 #include <chrono>
+#include <cmath>
 #include <tuple>
 #include <vector>
 
@@ -287,6 +288,17 @@ std::optional<double> read_fraction(std::string_view typed) {
     }
     const double size = (*whole * *below + *above) / *below;
     return negative ? -size : size;
+}
+
+bool offset_changes_day(std::string_view typed) {
+    const std::size_t colon = typed.find(':');
+    const std::size_t offset = typed.find_last_of("+-");
+    if (colon == std::string_view::npos || offset == std::string_view::npos || offset < colon) {
+        return false;
+    }
+    const auto written = read_spelled_date(typed.substr(0, offset));
+    const auto read = read_spelled_date(typed);
+    return written && read && std::floor(*written) != std::floor(*read);
 }
 
 std::optional<double> read_spelled_date(std::string_view typed, const Spelling& spelling) {

@@ -26,6 +26,9 @@ std::optional<double> read_fraction(std::string_view typed);
 /// 1970 to 2069. Nothing where the day does not exist.
 std::optional<double> read_spelled_date(std::string_view typed, const Spelling& spelling = {});
 
+/// Whether a time's offset from Greenwich moves it to another day than is written.
+bool offset_changes_day(std::string_view typed);
+
 /// Whether both orders of day and month give a date, and not the same one.
 bool has_two_dates(std::string_view typed);
 /// Whether a comma or point may group thousands or begin decimals, as in `1,250`.

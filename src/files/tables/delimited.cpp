@@ -18,25 +18,38 @@ std::string_view field_of(const std::vector<std::string>& record, std::size_t co
     return column < record.size() ? std::string_view(record[column]) : std::string_view();
 }
 
-/// Whether a column's dates name the month first: some can be read so only, and none the other way only.
-bool names_month_first(const Delimited& text, std::size_t column) {
+/// What a column's dates show of the order of day and month: some can be read the one way only.
+DateOrder date_order_of(const Delimited& text, std::size_t column) {
     bool month_first = false;
     std::size_t others = 0;
-    constexpr std::size_t most_others = 50; // of what is no date, after which none is expected
+    constexpr std::size_t most_others = 50; // fields that are not dates, after which none is expected
     for (const auto& record : text.records) {
         const std::string_view field = field_of(record, column);
         const bool by_day = read_spelled_date(field, {'.', false}).has_value();
         const bool by_month = read_spelled_date(field, {'.', true}).has_value();
         if (by_day && !by_month) {
-            return false;
+            return DateOrder::day_first;
         }
         month_first = month_first || (by_month && !by_day);
         others += by_day || by_month ? 0 : 1;
         if (others > most_others) {
-            return false;
+            return DateOrder::unknown;
         }
     }
-    return month_first;
+    return month_first ? DateOrder::month_first : DateOrder::unknown;
+}
+
+/// The order of a column's dates; where its own do not show it, that of the text's other columns, if they agree.
+DateOrder date_order(const Delimited& text, std::size_t column) {
+    const DateOrder own = column < text.date_orders.size() ? text.date_orders[column] : DateOrder::unknown;
+    const auto has = [&](DateOrder order) {
+        return std::find(text.date_orders.begin(), text.date_orders.end(), order) != text.date_orders.end();
+    };
+    const bool by_day = has(DateOrder::day_first);
+    const bool by_month = has(DateOrder::month_first);
+    return own != DateOrder::unknown || by_day == by_month ? own
+           : by_day                                       ? DateOrder::day_first
+                                                          : DateOrder::month_first;
 }
 
 Kind kind_of(const Delimited& text, std::size_t column, const Spelling& spelling) {
@@ -63,22 +76,39 @@ Kind kind_of(const Delimited& text, std::size_t column, const Spelling& spelling
     return filled == 0 ? Kind::number : Kind::text;
 }
 
-/// The first cell that can be read in two ways, where no other cell of the column shows which is meant.
+/// The first cell that can be read in two ways, where nothing in the text shows which is meant.
 std::string cell_of_two_ways(const Delimited& text, std::size_t column, Kind kind) {
-    std::string found;
+    if (kind == Kind::date && date_order(text, column) != DateOrder::unknown) {
+        return "";
+    }
     for (const auto& record : text.records) {
         const std::string_view field = field_of(record, column);
-        if (kind == Kind::date) {
-            const bool by_day = read_spelled_date(field, {'.', false}).has_value();
-            if (by_day != read_spelled_date(field, {'.', true}).has_value()) {
-                return "";
-            }
-        }
-        if (found.empty() && (kind == Kind::date ? has_two_dates(field) : has_two_numbers(field))) {
-            found = field;
+        if (kind == Kind::date ? has_two_dates(field) : has_two_numbers(field)) {
+            return std::string(field);
         }
     }
-    return found;
+    return "";
+}
+
+/// What is said of times whose offset from Greenwich moves them to another day.
+std::vector<Sentence> reports_of_moved_days(const Delimited& text, const std::vector<NewColumn>& columns,
+                                            const std::vector<std::size_t>& fields) {
+    std::vector<Sentence> out;
+    for (std::size_t at = 0; at < columns.size(); ++at) {
+        std::size_t moved = 0;
+        std::string_view first;
+        for (const auto& record : text.records) {
+            const std::string_view field = field_of(record, fields[at]);
+            if (columns[at].cells.kind() == Kind::date && offset_changes_day(field)) {
+                first = moved++ == 0 ? field : first;
+            }
+        }
+        if (moved > 0) {
+            out.push_back({"Times of %1 that are on another day in Greenwich time, by which they are read: %2 (%3).",
+                           {columns[at].name, std::to_string(moved), std::string(first)}});
+        }
+    }
+    return out;
 }
 
 /// Names that are each given once: `x`, `x_2`, `x_3`, …; each in constant time, however often one is wanted.
@@ -189,6 +219,9 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
         out.units = std::move(out.records[1]);
     }
     out.records.erase(out.records.begin(), out.records.begin() + (dialect.header ? 1 : 0) + (dialect.units ? 1 : 0));
+    for (std::size_t column = 0; column < out.width(); ++column) {
+        out.date_orders.push_back(date_order_of(out, column));
+    }
     return out;
 }
 
@@ -215,7 +248,7 @@ std::vector<Sentence> Delimited::reports() const {
 
 ColumnReading reading_of(const Delimited& text, std::size_t column, const ColumnChoice& choice) {
     ColumnReading out;
-    out.spelling = choice.spelling.value_or(Spelling(text.dialect.decimal, names_month_first(text, column)));
+    out.spelling = choice.spelling.value_or(Spelling(text.dialect.decimal, date_order(text, column) == DateOrder::month_first));
     out.kind = choice.kind.value_or(kind_of(text, column, out.spelling));
     const bool asked =
         !choice.spelling && (out.kind == Kind::date || (out.kind == Kind::number && !text.decimal_found));
@@ -260,7 +293,8 @@ LabelledColumns labelled_columns(const Delimited& text, const std::vector<Column
     LabelledColumns out;
     out.columns = columns_of(text, choices);
     out.reports = text.reports();
-    for (auto& more : {reports_of_inexact_wholes(text, out.columns, taken_fields(text, choices)),
+    const std::vector<std::size_t> fields = taken_fields(text, choices);
+    for (auto& more : {reports_of_inexact_wholes(text, out.columns, fields), reports_of_moved_days(text, out.columns, fields),
                        reports_of_odd_cells(out.columns)}) {
         out.reports.insert(out.reports.end(), more.begin(), more.end());
     }

@@ -39,6 +39,9 @@ struct DialectChoice {
     bool blank_lines_at_end = false;        ///< in a single column they are missing values, too
 };
 
+/// What the dates of a column show of their order.
+enum class DateOrder : std::uint8_t { unknown, day_first, month_first };
+
 struct Delimited {
     Dialect dialect;
     bool decimal_found = false; ///< some field can be read with the decimal sign only
@@ -47,6 +50,8 @@ struct Delimited {
     std::vector<std::vector<std::string>> records;
     std::size_t comments = 0;        ///< lines that were left out as such
     std::vector<std::size_t> ragged; ///< the lines (from 1) whose number of fields is not that of the first
+
+    std::vector<DateOrder> date_orders; ///< of each column
 
     std::size_t width() const; ///< the number of columns
     /// What a person should know of the reading; empty where there is nothing to say.

@@ -163,8 +163,8 @@ std::optional<char> guessed_decimal(const TextRecords& records) {
             const bool comma = field.find(',') != std::string::npos;
             const bool point = field.find('.') != std::string::npos;
             if ((comma || point) && !has_two_numbers(field)) {
-                commas += comma && read_number(field, ',').has_value() ? 1 : 0;
-                points += point && read_number(field, '.').has_value() ? 1 : 0;
+                commas += comma && read_spelled_number(field, {','}).has_value() ? 1 : 0;
+                points += point && read_spelled_number(field, {'.'}).has_value() ? 1 : 0;
             }
         }
     }

@@ -63,7 +63,7 @@ TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, 
         return nullptr;
     }
     const bool fits = wanted.any_kind || value->open_kind || value->kind == wanted.kind ||
-                      (function.keeps_kind && value->kind == Kind::date);
+                      ((function.keeps_kind || function.takes_dates) && value->kind == Kind::date);
     return fits ? value
                 : fail(Cause::wrong_kind, value->span,
                        {"%1 takes %2, and this is %3.",

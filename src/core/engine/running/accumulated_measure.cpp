@@ -82,7 +82,7 @@ AccumulatedMeasure::Range AccumulatedMeasure::range_at(const Runner& outer, std:
         if (!value.plain() && !range.instead) {
             range.instead = value.is_fault() ? value : Value::missing(call_.kind);
         } else if (value.plain() && value.number() != std::floor(value.number()) && !range.instead) {
-            range.instead = faults.out_of_domain();
+            range.instead = faults.arguments_out_of_domain();
         }
         return value.plain() ? value.number() : otherwise;
     };

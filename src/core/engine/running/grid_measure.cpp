@@ -33,7 +33,7 @@ GridMeasure::Part GridMeasure::part_at(const Runner& outer, std::size_t in_block
         if (!value.plain() && !instead) {
             instead = value.is_fault() ? value : Value::missing(call_.kind);
         } else if (value.plain() && value.number() != std::floor(value.number()) && !instead) {
-            instead = faults.out_of_domain();
+            instead = faults.arguments_out_of_domain();
         }
         return value.plain() ? value.number() : otherwise;
     };

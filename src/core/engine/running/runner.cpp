@@ -376,7 +376,8 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
     case Instruction::Code::measure: {
         Faults faults = step.faults;
         faults.row = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
-        return state_of(step).at(*this, in_block, faults);
+        const Value result = state_of(step).at(*this, in_block, faults);
+        return result.is_fault() ? fault_of_measure(step, result.fault(), faults) : result;
     }
     case Instruction::Code::what_if:
         return environment_.answers(*step.what_if, {trial(step, in_block)}).front();
@@ -391,6 +392,27 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
         break; // a column never stands in a prelude
     }
     return Value::missing(step.kind);
+}
+
+/// An error that begins within a measure is one of the formula's row, and says in which of the measure's rows it began.
+Value Runner::fault_of_measure(const Instruction& step, Fault fault, const Faults& faults) {
+    const MeasureCall& call = *step.measure;
+    const bool reads_itself = std::find(call.inner.columns.begin(), call.inner.columns.end(), call.itself.object) !=
+                              call.inner.columns.end();
+    const bool of_measure = fault.row == faults.row && (fault.site == faults.domain || fault.site == faults.division ||
+                                                        fault.site == faults.large || fault.site == faults.steps ||
+                                                        fault.site == faults.arguments);
+    if (reads_itself || of_measure || call.over == MeasureTerm::Over::values || !(fault.at().definition == call.itself)) {
+        return Value::fault(fault);
+    }
+    constexpr std::size_t most_told = 64; // different ones each cost as much as a sentence
+    if (call.over == MeasureTerm::Over::table && !call.grid && fault.row > 0 && measure_rows_told_ < most_told) {
+        ++measure_rows_told_;
+        FaultSite site = fault.at();
+        site.what = {"in row %1 of those that the measure runs over, %2", {std::to_string(fault.row), site.what.text()}};
+        return Value::fault({fault_site(site), faults.row});
+    }
+    return Value::fault({fault.site, faults.row});
 }
 
 Trial Runner::trial(const Instruction& step, std::size_t in_block) const {

@@ -90,6 +90,7 @@ class Runner {
     void load_axis(const Instruction& step); ///< its value in each cell of a two-way table
     void each_row(const Instruction& step);  ///< gathers, numbers, measures
     Value one(const Instruction& step, std::size_t in_block);
+    Value fault_of_measure(const Instruction& step, Fault fault, const Faults& faults);
     void ask(const Instruction& step, double* slots, State* states, bool& plain);
     Trial trial(const Instruction& step, std::size_t in_block) const;
     Value gathered(const Instruction& step, std::size_t in_block) const;
@@ -105,6 +106,7 @@ class Runner {
     std::vector<std::pair<const Instruction*, std::unique_ptr<MeasureState>>> states_;
     std::size_t first_ = 0, count_ = 0;
     bool in_prelude_ = false;
+    std::size_t measure_rows_told_ = 0; ///< in errors
     Id across_; ///< the axis whose length is this
     std::int64_t columns_of_grid_ = 1;
     bool careful_ = false; ///< every step is checked

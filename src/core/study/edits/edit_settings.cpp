@@ -46,6 +46,15 @@ bool set_display(Settings& settings, const std::string& name, std::string word) 
            (name == "angles" && choose({"radians", "degrees", "degrees_minutes"}, settings.angles));
 }
 
+/// What a setting that is a number or a date must be; nothing for others.
+std::optional<std::string> setting_needs(const std::string& name) {
+    return name == "quantile_type" ? std::optional("a whole number from 1 to 9")
+           : name == "tolerance"   ? std::optional("a number above 0 and at most 0.1")
+           : name == "seed"        ? std::optional("a whole number of 0 or more")
+           : name == "as_of"       ? std::optional("a date")
+                                   : std::nullopt;
+}
+
 } // namespace
 
 Result<Study> set_setting(Study study, const std::string& text) {
@@ -65,6 +74,8 @@ Result<Study> set_setting(Study study, const std::string& text) {
         settings.as_of = std::floor(*read_spelled_date(typed));
     } else if (name == "as_of" && typed.find_first_not_of(" \t") == std::string::npos) {
         settings.as_of.reset();
+    } else if (const auto needs = setting_needs(name)) {
+        return Sentence{"%1 needs %2. %3 is not one.", {name, *needs, typed.substr(std::min(typed.find_first_not_of(' '), typed.size()))}};
     } else if (!set_display(settings, name, typed)) {
         return Sentence{
             "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
