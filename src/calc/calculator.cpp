@@ -83,8 +83,9 @@ const Table* Calculator::own_table() const {
 }
 
 const Results& Calculator::results() {
-    if (!results_) {
-        results_ = compute(study_);
+    if (!current_) {
+        results_ = compute(study_, results_);
+        current_ = true;
     }
     return *results_;
 }
@@ -105,7 +106,7 @@ Result<Calculator::Done> Calculator::change(Result<Study> changed, const std::st
         return Sentence{"%1: %2", {option, changed.refusal().text()}};
     }
     study_ = *std::move(changed);
-    results_ = compute(study_, results_);
+    current_ = false; // computed when an option needs it, however many changes come before
     return Done();
 }
 
@@ -213,6 +214,7 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
             }
         }
     }
+    results();
     const ResultsPtr worked = compute(asked, results_);
     const Value value = worked->single(held.id);
     if (value.is_fault()) {
@@ -260,6 +262,7 @@ Result<Calculator::Done> Calculator::print_runs() {
     if (!with_table) {
         return with_table.refusal();
     }
+    results();
     out_ += write_delimited(labelled_columns(*with_table, *compute(*with_table, results_), table), Dialect(), "\n");
     return Done();
 }

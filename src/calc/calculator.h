@@ -73,6 +73,7 @@ class Calculator {
     WrittenAxis down_;      ///< of that one
     Study study_;
     ResultsPtr results_;
+    bool current_ = false; ///< whether the results are the study's as it is now
     std::string out_;
     std::string notes_;
     std::optional<WorksheetReport> worksheet_; ///< of the file, where it is one

@@ -228,7 +228,7 @@ class TestEndurance : public QObject {
         editor.line().setPlainText(QStringLiteral("z = ") + QString(100'000, QLatin1Char('1')));
         QVERIFY(editor.message().contains(QStringLiteral("100004 characters")));
         editor.line().setPlainText(QStringLiteral("z = ") + QString(5'000, QLatin1Char('(')) + QStringLiteral("1"));
-        QVERIFY(editor.message().contains(QStringLiteral("brackets")));
+        QVERIFY(editor.message().contains(QStringLiteral("nested")));
         drive.key(Qt::Key_Return);
         QVERIFY(editor.is_open());
         QString sum = QStringLiteral("z = x");

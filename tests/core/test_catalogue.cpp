@@ -115,9 +115,9 @@ class TestCatalogue : public QObject {
             QCOMPARE(said(formula), std::string("binomial takes a whole n from 0 up and a p from 0 to 1"));
         }
         QVERIFY(said("quantile(binomial(2, 0.5), 2)").find("p from 0 to 1") != std::string::npos);
-        QCOMPARE(bench.value("chi2_stat(o, w)").fault().row, 3U);
-        QCOMPARE(bench.value("chi2_stat(o where o > 5, w)").fault().row, 4U);
-        QCOMPARE(bench.value("chi2_stat(o[2..4], w[2..4])").fault().row, 3U);
+        QVERIFY(said("chi2_stat(o, w)").starts_with("in row 3 of those that the measure runs over, "));
+        QVERIFY(said("chi2_stat(o where o > 5, w)").starts_with("in row 4 of those that the measure runs over, "));
+        QVERIFY(said("chi2_stat(o[2..4], w[2..4])").starts_with("in row 3 of those that the measure runs over, "));
         for (const char* formula : {"shannon(1, 2)", "shannon(o[1], 2)", "shannon(1 + 2, 10)"}) {
             QVERIFY2(said(formula).find("((a, b)") != std::string::npos, said(formula).c_str());
         }

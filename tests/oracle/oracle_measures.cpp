@@ -390,7 +390,9 @@ Value measure_of(const std::string& name, const std::vector<std::vector<Value>>&
         for (const double value : x.all) {
             distances.push_back({Value::of(std::fabs(value - middle))});
         }
-        return quantile_value(Numbers(distances, 0), 0.5, 7);
+        Value value = quantile_value(Numbers(distances, 0), 0.5, 7);
+        value.error += value.plain() ? 4 * spacing(x.size) : 0;
+        return value;
     }
     if (name == "geomean" || name == "harmean") {
         double logs = 0;

@@ -11,6 +11,7 @@ Value median_of_order(std::span<const Value> plain, double n, const KthValue& kt
 Value quantile_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 Value q1_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 Value q3_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
+Value mad_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 Value iqr_of_order(std::span<const Value> plain, double n, const KthValue& kth, const Faults& faults);
 
 // The measures of the catalogue, each as a maker of its accumulator. What they mean and where their formulas are from

@@ -1,10 +1,12 @@
 // Other means, and the moments of third and fourth order.
 
 #include "core/stats/gathered.h"
+#include "core/stats/growing_moments.h"
 #include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace ledgefall {
 namespace {
@@ -38,6 +40,48 @@ Value standardised(const Values& values, int order, double minus, const Faults& 
     return faults.number(moment / std::pow(second, order / 2.0) - minus);
 }
 
+/// Skewness (order 3) or excess kurtosis (order 4). Asked again, as in a range that grows, it goes on from what it had.
+class Standardised : public Gathered {
+  public:
+    explicit Standardised(int order)
+        : order_(order) {}
+    void clear() override {
+        Gathered::clear();
+        moments_ = {};
+        moved_to_ = 0;
+        asked_ = false;
+    }
+    bool gathers() const override { return false; }
+
+  protected:
+    Value finish(const Faults& faults) override {
+        if (values_.empty()) {
+            return Value::missing();
+        }
+        const double minus = order_ == 4 ? 3 : 0;
+        if (!std::exchange(asked_, true)) {
+            return standardised(values_, order_, minus, faults);
+        }
+        for (; moved_to_ < values_.size(); ++moved_to_) {
+            moments_.add(values_[moved_to_]);
+        }
+        const GrowingMoments& m = moments_;
+        if (m.second == 0) {
+            return faults.out_of_domain();
+        }
+        const Wide variance = m.second / m.n;
+        const Wide moment = (order_ == 3 ? m.third : m.fourth) / m.n;
+        const Wide power = variance * (order_ == 3 ? square_root(variance) : variance);
+        return faults.number(static_cast<double>(moment / power) - minus);
+    }
+
+  private:
+    int order_;
+    GrowingMoments moments_;
+    std::size_t moved_to_ = 0; ///< how many values the moments are of
+    bool asked_ = false;
+};
+
 } // namespace
 
 Made make_geomean(Plain) {
@@ -61,11 +105,11 @@ Made make_harmean(Plain) {
 }
 
 Made make_skewness(Plain) {
-    return gathered_by([](Values& values, const Faults& faults) { return standardised(values, 3, 0, faults); });
+    return std::make_unique<Standardised>(3);
 }
 
 Made make_kurtosis(Plain) {
-    return gathered_by([](Values& values, const Faults& faults) { return standardised(values, 4, 3, faults); });
+    return std::make_unique<Standardised>(4);
 }
 
 } // namespace ledgefall

@@ -90,8 +90,8 @@ class Frequencies : public OfOne {
         : most_frequent_(most_frequent) {}
     void clear() override {
         Accumulator::clear();
-        order_.clear();
         counts_.clear();
+        mode_ = {};
         from_end_ = false;
         taken_ = 0;
     }
@@ -103,36 +103,32 @@ class Frequencies : public OfOne {
         for (std::size_t at = 0; at < count; ++at) {
             const double value = values[at] == 0 ? 0.0 : values[at]; // one zero, not two
             Count& known = counts_[std::bit_cast<std::uint64_t>(value)];
-            if (known.times++ == 0) {
-                order_.push_back(value);
+            known.first_taken = known.times++ == 0 ? taken_ : known.first_taken;
+            ++taken_;
+            // Of several the first to occur: where rows come from the end, that is the last to be taken in.
+            const bool first = from_end_ || known.first_taken <= mode_.first_taken;
+            if (known.times > mode_.times || (known.times == mode_.times && first)) {
+                mode_ = known;
+                most_frequent_value_ = value;
             }
-            known.last_taken = ++taken_;
         }
     }
     Value finish(const Faults&) override {
-        if (!most_frequent_) {
-            return Value::number(static_cast<double>(order_.size()));
-        }
-        if (order_.empty()) {
-            return Value::missing();
-        }
-        // Of several the first to occur: where rows come from the end, that is the last to be taken in.
-        const auto count = [this](double value) { return counts_.at(std::bit_cast<std::uint64_t>(value)); };
-        return Value::number(*std::max_element(order_.begin(), order_.end(), [&](double a, double b) {
-            const bool tied = from_end_ && count(a).times == count(b).times;
-            return tied ? count(a).last_taken < count(b).last_taken : count(a).times < count(b).times;
-        }));
+        return !most_frequent_    ? Value::number(static_cast<double>(counts_.size()))
+               : counts_.empty() ? Value::missing()
+                                 : Value::number(most_frequent_value_);
     }
 
   private:
     struct Count {
-        std::size_t times = 0, last_taken = 0;
+        std::size_t times = 0, first_taken = 0;
     };
     bool most_frequent_;
     bool from_end_ = false;
     std::size_t taken_ = 0;
-    std::vector<double> order_; ///< in which the values were first taken in
     std::unordered_map<std::uint64_t, Count> counts_;
+    Count mode_; ///< of the most frequent value so far
+    double most_frequent_value_ = 0;
 };
 
 /// The one value that is taken in; a row whose value is missing counts as one as well.
@@ -195,6 +191,30 @@ Value iqr_of_order(Plain plain, double n, const KthValue& kth, const Faults& fau
     const Value low = q1_of_order(plain, n, kth, faults);
     const Value high = q3_of_order(plain, n, kth, faults);
     return low.plain() && high.plain() ? faults.number(high.number() - low.number()) : low;
+}
+
+/// The k-th smallest distance from the median is found between two rows of distances, those below it and those above,
+/// each in order: how many of the k are below is searched for.
+Value mad_of_order(Plain, double n, const KthValue& kth, const Faults& faults) {
+    if (n == 0) {
+        return Value::missing();
+    }
+    const double middle = quantile_of(n, 0.5, 7, kth);
+    const double below = std::floor(n / 2); // values at most the median, from it down; the others from it up
+    const auto down = [&](double at) { return at < 1 ? -HUGE_VAL : at > below ? HUGE_VAL : middle - kth(below + 1 - at); };
+    const auto up = [&](double at) {
+        return at < 1 ? -HUGE_VAL : at > n - below ? HUGE_VAL : kth(below + at) - middle;
+    };
+    const auto distance = [&](double k) {
+        double from = std::max(0.0, k - (n - below));
+        double to = std::min(k, below);
+        while (from < to) { // the least count of those below that leaves no nearer one out
+            const double half = std::floor((from + to) / 2);
+            (down(half + 1) < up(k - half) ? from : to) = down(half + 1) < up(k - half) ? half + 1 : half;
+        }
+        return std::max(down(from), up(k - from));
+    };
+    return faults.number(quantile_of(n, 0.5, 7, distance));
 }
 
 Made make_pick(Plain) {

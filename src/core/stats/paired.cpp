@@ -1,11 +1,13 @@
 // Measures of two columns together. The first sample is x for cov and corr, and y for slope and intercept.
 
 #include "core/stats/gathered.h"
+#include "core/stats/growing_moments.h"
 #include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 namespace ledgefall {
 namespace {
@@ -44,6 +46,51 @@ struct Cross {
     double slope() const { return std::ldexp(ab / bb, a.exponent - b.exponent); }
 };
 
+/// A measure of two samples. The first time it is asked it takes two passes over them; asked again, as in a range that
+/// grows, it goes on from what it had.
+template <class OfSamples, class OfMoments>
+class CrossMeasure : public GatheredPairs {
+  public:
+    CrossMeasure(OfSamples of_samples, OfMoments of_moments)
+        : GatheredPairs(2)
+        , of_samples_(of_samples)
+        , of_moments_(of_moments) {}
+    void clear() override {
+        GatheredPairs::clear();
+        moments_ = {};
+        moved_to_ = 0;
+        asked_ = false;
+    }
+    bool gathers() const override { return false; }
+
+  protected:
+    Value finish(const Faults& faults) override {
+        const std::size_t size = samples_[0].size();
+        if (size < 2) {
+            return Value::missing();
+        }
+        if (!std::exchange(asked_, true)) {
+            return of_samples_(Cross(samples_[0], samples_[1]), samples_, faults);
+        }
+        for (; moved_to_ < size; ++moved_to_) {
+            moments_.add(samples_[0][moved_to_], samples_[1][moved_to_]);
+        }
+        return of_moments_(moments_, faults);
+    }
+
+  private:
+    OfSamples of_samples_;
+    OfMoments of_moments_;
+    GrowingCross moments_;
+    std::size_t moved_to_ = 0; ///< how many pairs the moments are of
+    bool asked_ = false;
+};
+
+template <class OfSamples, class OfMoments>
+Made cross_measure(OfSamples of_samples, OfMoments of_moments) {
+    return std::make_unique<CrossMeasure<OfSamples, OfMoments>>(of_samples, of_moments);
+}
+
 Value correlation(const Values& a, const Values& b, const Faults& faults) {
     const Cross cross(a, b);
     if (cross.n < 2) {
@@ -80,15 +127,27 @@ Values ranks(const Values& values) {
 } // namespace
 
 Made make_cov(Plain) {
-    return pairs_by([](Samples& samples, const Faults& faults) {
-        const Cross cross(samples[0], samples[1]);
-        return cross.n < 2 ? Value::missing()
-                           : faults.number(std::ldexp(cross.ab / (cross.n - 1), cross.a.exponent + cross.b.exponent));
-    });
+    return cross_measure(
+        [](const Cross& cross, const Samples&, const Faults& faults) {
+            return faults.number(std::ldexp(cross.ab / (cross.n - 1), cross.a.exponent + cross.b.exponent));
+        },
+        [](const GrowingCross& cross, const Faults& faults) {
+            return faults.number(static_cast<double>(cross.ab / (cross.n - 1)));
+        });
 }
 
 Made make_corr(Plain) {
-    return pairs_by([](Samples& samples, const Faults& faults) { return correlation(samples[0], samples[1], faults); });
+    return cross_measure(
+        [](const Cross&, const Samples& samples, const Faults& faults) {
+            return correlation(samples[0], samples[1], faults);
+        },
+        [](const GrowingCross& cross, const Faults& faults) {
+            if (cross.aa == 0 || cross.bb == 0) {
+                return faults.out_of_domain();
+            }
+            const Wide size = square_root(cross.aa) * square_root(cross.bb);
+            return Value::number(std::clamp(static_cast<double>(cross.ab / size), -1.0, 1.0));
+        });
 }
 
 Made make_rank_corr(Plain) {
@@ -98,25 +157,27 @@ Made make_rank_corr(Plain) {
 }
 
 Made make_slope(Plain) {
-    return pairs_by([](Samples& samples, const Faults& faults) {
-        const Cross cross(samples[0], samples[1]);
-        return cross.n < 2 ? Value::missing() : cross.bb == 0 ? faults.divided_by_zero() : faults.number(cross.slope());
-    });
+    return cross_measure(
+        [](const Cross& cross, const Samples&, const Faults& faults) {
+            return cross.bb == 0 ? faults.divided_by_zero() : faults.number(cross.slope());
+        },
+        [](const GrowingCross& cross, const Faults& faults) {
+            return cross.bb == 0 ? faults.divided_by_zero() : faults.number(static_cast<double>(cross.ab / cross.bb));
+        });
 }
 
 Made make_intercept(Plain) {
-    return pairs_by([](Samples& samples, const Faults& faults) {
-        const Cross cross(samples[0], samples[1]);
-        if (cross.n < 2) {
-            return Value::missing();
-        }
-        if (cross.bb == 0) {
-            return faults.divided_by_zero();
-        }
-        const double mean_a = samples[0].front() + cross.a.unscaled(cross.from_a);
-        const double mean_b = samples[1].front() + cross.b.unscaled(cross.from_b);
-        return faults.number(mean_a - cross.slope() * mean_b);
-    });
+    return cross_measure(
+        [](const Cross& cross, const Samples& samples, const Faults& faults) {
+            const double mean_a = samples[0].front() + cross.a.unscaled(cross.from_a);
+            const double mean_b = samples[1].front() + cross.b.unscaled(cross.from_b);
+            return cross.bb == 0 ? faults.divided_by_zero() : faults.number(mean_a - cross.slope() * mean_b);
+        },
+        [](const GrowingCross& cross, const Faults& faults) {
+            const Wide slope = cross.bb == 0 ? 0 : cross.ab / cross.bb;
+            return cross.bb == 0 ? faults.divided_by_zero()
+                                 : faults.number(static_cast<double>(cross.mean_a - slope * cross.mean_b));
+        });
 }
 
 } // namespace ledgefall

@@ -20,8 +20,9 @@ InternedObjects::~InternedObjects() {
     }
 }
 
-InternScope::InternScope()
+InternScope::InternScope(double bytes)
     : number_(next_number())
+    , bytes_left_(bytes)
     , outer_(innermost) {
     innermost = this;
 }
@@ -41,6 +42,14 @@ InternForEver::~InternForEver() {
 
 std::uint64_t InternScope::current() {
     return innermost == nullptr ? 0 : innermost->number_;
+}
+
+bool InternScope::take(std::size_t bytes) {
+    if (innermost == nullptr) {
+        return true;
+    }
+    innermost->bytes_left_ -= static_cast<double>(bytes);
+    return innermost->bytes_left_ >= 0;
 }
 
 void InternScope::hold(const void* object, void (*release)(const void*)) {

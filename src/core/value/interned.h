@@ -3,6 +3,7 @@
 #include <array>
 #include <cstdint>
 #include <functional>
+#include <limits>
 #include <memory>
 #include <mutex>
 #include <unordered_map>
@@ -48,7 +49,8 @@ struct HeldObjects {
 /// Whoever stores cells that were made within it stores those objects beside them. Scopes may be nested.
 class InternScope {
   public:
-    InternScope();
+    /// `bytes` is how much the texts that are made in it may take in all.
+    explicit InternScope(double bytes = std::numeric_limits<double>::infinity());
     InternScope(const InternScope&) = delete;
     InternScope& operator=(const InternScope&) = delete;
     ~InternScope();
@@ -59,9 +61,12 @@ class InternScope {
     static std::uint64_t current();
     /// Adds an object to the thread's scope.
     static void hold(const void* object, void (*release)(const void*));
+    /// Whether the thread's scope has room for so much text more, which is then taken.
+    static bool take(std::size_t bytes);
 
   private:
     std::uint64_t number_;
+    double bytes_left_;
     std::shared_ptr<InternedObjects> objects_ = std::make_shared<InternedObjects>();
     InternScope* outer_;
 };

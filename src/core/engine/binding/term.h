@@ -77,7 +77,7 @@ struct WhatIfTerm {
     std::vector<DefinitionId> replaced;
     std::vector<std::string> names;                       ///< of those, as written
     std::vector<Link> links;                              ///< what `asked` needs
-    std::vector<std::shared_ptr<const WhatIfTerm>> inner; ///< the what-ifs in `asked`
+    std::vector<std::shared_ptr<const WhatIfTerm>> inner; ///< the what-ifs in `asked`, those within them too
     Span span;
 };
 

@@ -198,6 +198,7 @@ std::vector<Function> measures_of_one_column() {
          .example = "mad(1, 2, 4, 8, 9)",
          .example_result = "3",
          .make = &make_mad,
+         .of_order = &mad_of_order,
          .simpler_form = "median(abs(x - median(x)))"},
         {.name = "geomean",
          .arguments = {x},

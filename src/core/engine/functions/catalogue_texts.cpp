@@ -2,6 +2,7 @@
 
 #include "core/engine/functions/catalogue_parts.h"
 #include "core/engine/functions/operation_templates.h"
+#include "core/value/interned.h"
 #include "core/value/text_order.h"
 
 #include <algorithm>
@@ -84,16 +85,20 @@ Value as_text(const Value* a, std::size_t count, const Faults&) {
     return passed ? *passed : said(write_cell(a[0]));
 }
 
-Value joined(const Value* a, std::size_t count, const Faults&) {
+Value joined(const Value* a, std::size_t count, const Faults& faults) {
     const auto passed = passed_on(a, count, Kind::text);
     if (passed) {
         return *passed;
     }
+    constexpr std::size_t longest = 10'000'000;
     std::string text;
     for (std::size_t at = 0; at < count; ++at) {
         text += write_cell(a[at]);
+        if (text.size() > longest) {
+            return faults.too_large();
+        }
     }
-    return said(text);
+    return InternScope::take(text.size()) ? said(text) : faults.too_large();
 }
 
 /// Strokes in fives, as people count them off.

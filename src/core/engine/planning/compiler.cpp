@@ -289,6 +289,8 @@ class Compiler {
             call->meant = term.what_if;
             call->at_row = term.kids.size() > term.what_if->replaced.size();
             call->asked = compile(term.what_if->asked, itself_);
+            call->too_many = site(Cause::too_large, term.span,
+                                  {"this tries too many values within values that are tried: try fewer of them", {}});
             step.what_if = std::move(call);
             break;
         }

@@ -76,6 +76,7 @@ struct WhatIfCall {
     std::shared_ptr<const WhatIfTerm> meant;
     Program asked;
     bool at_row = false;
+    std::uint32_t too_many = 0; ///< the error of more trials within trials than can be made
 };
 
 /// A measure as a step of a program: what it runs over, and the program that is run there.

@@ -21,7 +21,11 @@ class SequenceCheck {
   public:
     SequenceCheck(Plan& plan, std::vector<std::size_t> members)
         : plan_(plan)
-        , members_(std::move(members)) {}
+        , members_(std::move(members)) {
+        for (std::size_t at = 0; at < members_.size(); ++at) {
+            positions_.emplace(plan_.definitions[members_[at]].id, at);
+        }
+    }
 
     Plan::Group run() { return result(refused()); }
 
@@ -72,12 +76,22 @@ class SequenceCheck {
     }
 
     std::optional<std::size_t> position(const DefinitionId& id) const {
-        for (std::size_t at = 0; at < members_.size(); ++at) {
-            if (plan_.definitions[members_[at]].id == id) {
-                return at;
+        const auto found = positions_.find(id);
+        return found == positions_.end() ? std::nullopt : std::optional(found->second);
+    }
+
+    /// The names of a cycle, from one to the next and back; of a long one the first and the last few.
+    std::string cycle_of(const std::vector<std::size_t>& definitions) const {
+        constexpr std::size_t most_named = 12;
+        std::string names;
+        for (std::size_t at = 0; at < definitions.size(); ++at) {
+            const bool left_out = definitions.size() > most_named && at >= most_named / 2 && at < definitions.size() - most_named / 2;
+            if (left_out && at > most_named / 2) {
+                continue;
             }
+            names += (at == 0 ? "" : " → ") + (left_out ? "…" : name_of(plan_.definitions[definitions[at]]));
         }
-        return std::nullopt;
+        return names;
     }
 
     /// The ring through a link that cannot be: from its owner to its target and back.
@@ -90,14 +104,15 @@ class SequenceCheck {
         }
         const auto own = static_cast<std::size_t>(std::find(members_.begin(), members_.end(), from) - members_.begin());
         const std::size_t target = *position(link.target);
-        std::string ring = name_of(plan_.definitions[from]);
+        std::vector<std::size_t> cycle = {from};
         if (target == own) {
-            return {pattern, {ring + " → " + ring}};
+            cycle.push_back(from);
+        } else {
+            for (const std::size_t at : way(needs, target, own)) {
+                cycle.push_back(members_[at]);
+            }
         }
-        for (const std::size_t at : way(needs, target, own)) {
-            ring += " → " + name_of(plan_.definitions[members_[at]]);
-        }
-        return {pattern, {ring}};
+        return {pattern, {cycle_of(cycle)}};
     }
 
     static bool is_same_row(LinkType type) { return type == LinkType::same_row || type == LinkType::rows_to_here; }
@@ -187,14 +202,10 @@ class SequenceCheck {
             }
         }
         for (const std::size_t member : left) {
-            std::string ring;
-            for (const std::size_t at : way(needs, member, member)) {
-                ring += (ring.empty() ? "" : " → ") + name_of(plan_.definitions[at]);
-            }
-            if (!ring.empty()) {
+            if (const auto cycle = way(needs, member, member); !cycle.empty()) {
                 return {Cause::ring,
                         {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them",
-                         {ring}},
+                         {cycle_of(cycle)}},
                         {}};
             }
         }
@@ -203,6 +214,7 @@ class SequenceCheck {
 
     Plan& plan_;
     std::vector<std::size_t> members_;
+    std::unordered_map<DefinitionId, std::size_t> positions_; ///< of the members, by their ids
     std::vector<std::size_t> order_;
 };
 

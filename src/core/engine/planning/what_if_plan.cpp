@@ -20,6 +20,13 @@ bool WhatIfPlanner::replaces(const WhatIfTerm& what_if, std::size_t definition) 
 }
 
 void WhatIfPlanner::add_targets(const WhatIfTerm& what_if, Numbers& needs) const {
+    add_own_targets(what_if, needs);
+    for (const auto& inner : what_if.inner) { // all of them, however deep
+        add_own_targets(*inner, needs);
+    }
+}
+
+void WhatIfPlanner::add_own_targets(const WhatIfTerm& what_if, Numbers& needs) const {
     for (const Link& link : what_if.links) {
         if (const auto it = plan_.by_id.find(link.target); it != plan_.by_id.end()) {
             needs.push_back(it->second);
@@ -33,9 +40,6 @@ void WhatIfPlanner::add_targets(const WhatIfTerm& what_if, Numbers& needs) const
                 }
             }
         }
-    }
-    for (const auto& inner : what_if.inner) {
-        add_targets(*inner, needs);
     }
 }
 
@@ -135,12 +139,16 @@ void WhatIfPlanner::find_needs() {
 
 void WhatIfPlanner::add(const WhatIfTerm& what_if) {
     find_needs();
-    const auto found = between(what_if, needed_by(what_if)).definitions;
-    between_ = {{&what_if, Numbers(found.begin(), found.end())}};
-    find_groups();
+    const auto add_one = [this](const WhatIfTerm& one) {
+        const auto found = between(one, needed_by(one)).definitions;
+        between_[&one] = Numbers(found.begin(), found.end());
+    };
+    between_.clear();
+    add_one(what_if);
     for (const auto& inner : what_if.inner) {
-        add(*inner);
+        add_one(*inner);
     }
+    find_groups();
 }
 
 void WhatIfPlanner::link() {

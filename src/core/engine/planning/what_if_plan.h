@@ -36,6 +36,7 @@ class WhatIfPlanner {
     void link(PlannedDefinition& definition, const WhatIfTerm& what_if);
     void add_needs(const PlannedDefinition& definition, Numbers& needs) const;
     void add_targets(const WhatIfTerm& what_if, Numbers& needs) const;
+    void add_own_targets(const WhatIfTerm& what_if, Numbers& needs) const; ///< without those of the what-ifs in it
     /// All that `what_if` needs, by whatever way, but for what it replaces and what only that needs.
     Numbers needed_by(const WhatIfTerm& what_if) const;
     bool replaces(const WhatIfTerm& what_if, std::size_t definition) const;

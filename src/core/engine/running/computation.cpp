@@ -10,6 +10,7 @@
 #include <bit>
 #include <cmath>
 #include <map>
+#include <set>
 #include <thread>
 
 namespace ledgefall {
@@ -64,6 +65,8 @@ Computation::Computation(const Study& study, ResultsPtr before, std::stop_token 
     , before_(std::move(before))
     , stop_(std::move(stop))
     , progress_(progress)
+    , own_answers_(std::make_unique<TrialAnswers>())
+    , trial_answers_(own_answers_.get())
     , own_memory_(std::make_unique<MemoryBudget>())
     , memory_(*own_memory_) {}
 
@@ -170,7 +173,11 @@ void Computation::worked(std::size_t rows) const {
 }
 
 /// What a definition's own text and place add to what it is worked out from.
-void Computation::add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs) const {
+void Computation::add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs,
+                                 std::set<const PlannedDefinition*>& added) const {
+    if (!added.insert(&definition).second) {
+        return;
+    }
     for (const Formula* formula : definition.formulas()) {
         inputs.push_back({formula->tree(), {}});
     }
@@ -212,7 +219,7 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
         const auto groups = plan_->trials.find(what_if.get());
         for (const std::size_t at : groups == plan_->trials.end() ? std::vector<std::size_t>() : groups->second) {
             for (const std::size_t member : plan_->groups[at].members) {
-                add_own_inputs(plan_->definitions[member], inputs);
+                add_own_inputs(plan_->definitions[member], inputs, added);
             }
         }
     }
@@ -223,6 +230,7 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
     if (outer_ != nullptr) {
         return inputs; // a trial's results are not taken over into others
     }
+    std::set<const PlannedDefinition*> added;
     for (const std::size_t member : group.members) {
         const PlannedDefinition& definition = plan_->definitions[member];
         const Settings& settings = study_.settings;
@@ -230,7 +238,7 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
         inputs.push_back({nullptr, Value::number(settings.quantile_type)});
         inputs.push_back({nullptr, Value::of(std::bit_cast<double>(settings.seed), Kind::text, State::plain)});
         inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
-        add_own_inputs(definition, inputs);
+        add_own_inputs(definition, inputs, added);
         for (const Link& link : definition.links) {
             const PlannedDefinition* target = plan_->find(link.target);
             const bool own =
@@ -303,7 +311,8 @@ void Computation::compute_group(const Plan::Group& group) {
     if (before_ != nullptr && reuse(group, inputs)) {
         return;
     }
-    const InternScope scope;
+    constexpr double most_text = 1e9; // of one definition
+    const InternScope scope(std::min(memory_.left(), most_text));
     if (group.by_rows) {
         compute_sequence(group, inputs, scope.objects());
         return;

@@ -4,9 +4,11 @@
 #include "core/engine/running/memory_budget.h"
 #include "core/engine/running/results.h"
 #include "core/engine/running/runner.h"
+#include "core/engine/running/trials.h"
 #include "core/value/date.h"
 
 #include <atomic>
+#include <set>
 
 namespace ledgefall {
 
@@ -19,7 +21,8 @@ class Computation : public Environment {
     /// A trial within another working out: the groups `between` are worked out anew with `values` in the place of what
     /// `what_if` replaces, all else is taken from `outer`.
     Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer, MemoryBudget& memory,
-                const WhatIfTerm& what_if, const std::vector<Value>& values);
+                const WhatIfTerm& what_if, const std::vector<Value>& values, const TrialWorld& world,
+                TrialAnswers& answers);
     ~Computation() override;
     void run_groups(const std::vector<std::size_t>& groups);
 
@@ -27,7 +30,8 @@ class Computation : public Environment {
     Value single(const DefinitionId& id) const override;
     std::size_t rows(Id table) const override;
     std::optional<Fault> fault_of_rows(Id table) const override;
-    bool is_replaced(const DefinitionId& id) const override;
+    const TrialWorld* world() const override { return outer_ == nullptr ? nullptr : &world_; }
+    TrialAnswers* trial_answers() const override { return trial_answers_; }
     bool stopped() const override { return outer_ != nullptr ? outer_->stopped() : stop_.stop_requested(); }
     std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
     void worked(std::size_t rows) const override;
@@ -37,7 +41,8 @@ class Computation : public Environment {
     void compute_together(const std::vector<const Plan::Group*>& groups);
     void compute_group(const Plan::Group& group);
     std::vector<Results::Input> inputs_of(const Plan::Group& group) const;
-    void add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs) const;
+    void add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs,
+                        std::set<const PlannedDefinition*>& added) const;
     bool take_memory(double bytes);
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made);
@@ -57,13 +62,15 @@ class Computation : public Environment {
     InternedObjectsPtr planned_; ///< what planning interned
     std::shared_ptr<const Plan> plan_;
     const Environment* outer_ = nullptr; ///< of a trial
-    std::vector<DefinitionId> replaced_; ///< by the trial
+    TrialWorld world_; ///< of a trial
     ResultsPtr before_;
     std::stop_token stop_;
     Progress* progress_ = nullptr;
     double today_ = day_of_today();
     std::atomic<std::size_t> worked_out_ = 0;
     std::shared_ptr<Results> results_ = std::make_shared<Results>();
+    std::unique_ptr<TrialAnswers> own_answers_; ///< none of a trial
+    TrialAnswers* trial_answers_ = nullptr;
     std::unique_ptr<MemoryBudget> own_memory_; ///< none of a trial
     MemoryBudget& memory_;
     double taken_ = 0; ///< of the memory, by a trial

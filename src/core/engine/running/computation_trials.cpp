@@ -9,11 +9,13 @@
 namespace ledgefall {
 
 Computation::Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer,
-                         MemoryBudget& memory, const WhatIfTerm& what_if, const std::vector<Value>& values)
+                         MemoryBudget& memory, const WhatIfTerm& what_if, const std::vector<Value>& values,
+                         const TrialWorld& world, TrialAnswers& answers)
     : study_(study)
     , plan_(std::move(plan))
     , outer_(&outer)
-    , replaced_(what_if.replaced)
+    , world_(world)
+    , trial_answers_(&answers)
     , memory_(memory) {
     for (std::size_t at = 0; at < what_if.replaced.size(); ++at) {
         Results::Entry& entry = results_->entries_[what_if.replaced[at]];
@@ -43,18 +45,13 @@ std::optional<Fault> Computation::fault_of_rows(Id table) const {
     return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
 }
 
-bool Computation::is_replaced(const DefinitionId& id) const {
-    return outer_ != nullptr &&
-           (std::find(replaced_.begin(), replaced_.end(), id) != replaced_.end() || outer_->is_replaced(id));
-}
-
 /// Works out the groups of a trial, in their order; but for what a trial around it has replaced.
 void Computation::run_groups(const std::vector<std::size_t>& all_groups) {
     std::vector<std::size_t> groups = all_groups;
     std::erase_if(groups, [this](std::size_t at) {
         const auto& members = plan_->groups[at].members;
         return std::any_of(members.begin(), members.end(),
-                           [this](std::size_t member) { return is_replaced(plan_->definitions[member].id); });
+                           [this](std::size_t member) { return world_.replaces(plan_->definitions[member].id); });
     });
     for (const std::size_t at : groups) {
         for (const std::size_t member : plan_->groups[at].members) {

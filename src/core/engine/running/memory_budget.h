@@ -19,6 +19,7 @@ class MemoryBudget {
     /// False where so much more would be too much; then nothing is taken.
     bool take(double bytes);
     void give_back(double bytes) { taken_ -= bytes; }
+    double left() const { return most_ - taken_; }
     /// Cells of a column for which there is no memory: one such column of a length is shared by all of them.
     std::shared_ptr<Column> refused(const DefinitionId& definition, Kind kind, std::size_t rows);
 

@@ -15,6 +15,9 @@ struct Trial {
     friend bool operator==(const Trial&, const Trial&) = default;
 };
 
+struct TrialWorld;
+class TrialAnswers;
+
 /// What a program reads while it runs.
 class Environment {
   public:
@@ -30,8 +33,11 @@ class Environment {
     virtual std::size_t rows(Id table) const = 0;
     /// Why a table's number of rows is not known, if it is not: what is taken of its rows has no value either.
     virtual std::optional<Fault> fault_of_rows(Id table) const = 0;
-    /// Whether a trial has another value in the place of a held one: it stays in the trials within that trial.
-    virtual bool is_replaced(const DefinitionId&) const { return false; }
+    /// The trial that this belongs to, and what it and the trials around it have in the place of held values; none
+    /// outside of trials. A replaced value stays replaced in the trials within that trial.
+    virtual const TrialWorld* world() const { return nullptr; }
+    /// What trials have given so far, where it is kept.
+    virtual TrialAnswers* trial_answers() const { return nullptr; }
     virtual bool stopped() const = 0;
     /// What a what-if asks for, of each trial.
     virtual std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const = 0;
