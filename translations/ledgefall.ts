@@ -739,10 +739,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>After where comes a condition, such as x &gt; 0, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Among these columns is %1, which holds %2.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1243,10 +1239,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The number that a text writes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The one value of those rows for which a condition holds: missing of none, a fault of several.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1500,14 +1492,6 @@
     </message>
     <message>
         <source>This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This formula has more than %1 brackets one within the other: divide it between columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This formula has more than %1 steps one within the other: divide it between columns.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2000,10 +1984,6 @@
     </message>
     <message>
         <source>quantile takes a p from 0 to 1 for which the distribution has a finite value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>rank(x) tells the place of this row&apos;s x among all: it is for the formula of a column.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3956,6 +3936,90 @@
     </message>
     <message>
         <source>its condition has a text that means more than itself in worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot follow here: an operator, a closing bracket or the end can.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has more digits than a number can hold. The nearest is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs %2. %3 is not one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After where comes a condition, such as x &gt; 0, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In a formula a date is written %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something is missing between %1 and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The condition after where holds for all that %1 is taken of. Write it once, at the end, and join several with and.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number that a text writes, read as in a cell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The values of one measure run over the same rows. Write the range of rows after each column, or after none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This formula is nested more than %1 deep. Divide it between columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times of %1 that are on another day in Greenwich time, by which they are read: %2 (%3).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number above 0 and at most 0.1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a range of rows has whole numbers as its ends, and one here is not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a whole number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an end of this axis has no value yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for runs over whole numbers, and an end of this range is not one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in row %1 of those that the measure runs over, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rank(x) gives the position of this row&apos;s x among all: it is for the formula of a column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the search between %1 and %2 took too many steps: choose a narrower range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this tries too many values within values that are tried: try fewer of them</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -739,10 +739,6 @@
         <translation>Nach if kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
     </message>
     <message>
-        <source>After where comes a condition, such as x &gt; 0, and this is %1.</source>
-        <translation>Nach where kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
-    </message>
-    <message>
         <source>Among these columns is %1, which holds %2.</source>
         <translation>Unter diesen Spalten ist %1, und darin steht %2.</translation>
     </message>
@@ -1243,10 +1239,6 @@
         <translation>Die erwartete Artenzahl in einer Stichprobe von m.</translation>
     </message>
     <message>
-        <source>The number that a text writes.</source>
-        <translation>Die Zahl, die ein Text schreibt.</translation>
-    </message>
-    <message>
         <source>The one value of those rows for which a condition holds: missing of none, a fault of several.</source>
         <translation>Der eine Wert der Zeilen, für die eine Bedingung gilt: leer bei keiner, ein Fehler bei mehreren.</translation>
     </message>
@@ -1501,14 +1493,6 @@
     <message>
         <source>This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.</source>
         <translation>Diese Formel hat %1 Zeichen, mehr als die %2, die eine Formel haben darf: auf mehrere Spalten verteilen.</translation>
-    </message>
-    <message>
-        <source>This formula has more than %1 brackets one within the other: divide it between columns.</source>
-        <translation>Diese Formel hat mehr als %1 Klammern ineinander: auf mehrere Spalten verteilen.</translation>
-    </message>
-    <message>
-        <source>This formula has more than %1 steps one within the other: divide it between columns.</source>
-        <translation>Diese Formel hat mehr als %1 Schritte ineinander: auf mehrere Spalten verteilen.</translation>
     </message>
     <message>
         <source>This gives %1 in one case and %2 in another: make them the same kind.</source>
@@ -2001,10 +1985,6 @@
     <message>
         <source>quantile takes a p from 0 to 1 for which the distribution has a finite value</source>
         <translation>quantile nimmt ein p von 0 bis 1, für das die Verteilung einen endlichen Wert hat</translation>
-    </message>
-    <message>
-        <source>rank(x) tells the place of this row&apos;s x among all: it is for the formula of a column.</source>
-        <translation>rank(x) nennt den Platz des x dieser Zeile unter allen: es gehört in die Formel einer Spalte.</translation>
     </message>
     <message>
         <source>regression line</source>
@@ -3957,6 +3937,90 @@
     <message>
         <source>its condition has a text that means more than itself in worksheets</source>
         <translation>ihre Bedingung hat einen Text, der in Rechenblättern mehr bedeutet als sich selbst</translation>
+    </message>
+    <message>
+        <source>%1 cannot follow here: an operator, a closing bracket or the end can.</source>
+        <translation>%1 kann hier nicht folgen: ein Operator, eine schließende Klammer oder das Ende kann es.</translation>
+    </message>
+    <message>
+        <source>%1 has more digits than a number can hold. The nearest is %2.</source>
+        <translation>%1 hat mehr Ziffern, als eine Zahl halten kann. Die nächste ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 needs %2. %3 is not one.</source>
+        <translation>%1 braucht %2. %3 ist das nicht.</translation>
+    </message>
+    <message>
+        <source>After where comes a condition, such as x &gt; 0, but this is %1.</source>
+        <translation>Nach where kommt eine Bedingung wie x &gt; 0, aber dies ist %1.</translation>
+    </message>
+    <message>
+        <source>In a formula a date is written %1.</source>
+        <translation>In einer Formel wird ein Datum als %1 geschrieben.</translation>
+    </message>
+    <message>
+        <source>Something is missing between %1 and %2.</source>
+        <translation>Zwischen %1 und %2 fehlt etwas.</translation>
+    </message>
+    <message>
+        <source>The condition after where holds for all that %1 is taken of. Write it once, at the end, and join several with and.</source>
+        <translation>Die Bedingung nach where gilt für alles, wovon %1 genommen wird. Schreiben Sie sie einmal, ans Ende, und verbinden Sie mehrere mit and.</translation>
+    </message>
+    <message>
+        <source>The number that a text writes, read as in a cell.</source>
+        <translation>Die Zahl, die ein Text schreibt, gelesen wie in einer Zelle.</translation>
+    </message>
+    <message>
+        <source>The values of one measure run over the same rows. Write the range of rows after each column, or after none.</source>
+        <translation>Die Werte eines Maßes laufen über dieselben Zeilen. Schreiben Sie den Zeilenbereich hinter jede Spalte oder hinter keine.</translation>
+    </message>
+    <message>
+        <source>This formula is nested more than %1 deep. Divide it between columns.</source>
+        <translation>Diese Formel ist mehr als %1 Stufen tief verschachtelt. Teilen Sie sie auf Spalten auf.</translation>
+    </message>
+    <message>
+        <source>Times of %1 that are on another day in Greenwich time, by which they are read: %2 (%3).</source>
+        <translation>Zeiten von %1, die nach Greenwicher Zeit, in der sie gelesen werden, an einem anderen Tag liegen: %2 (%3).</translation>
+    </message>
+    <message>
+        <source>a number above 0 and at most 0.1</source>
+        <translation>eine Zahl über 0 und höchstens 0,1</translation>
+    </message>
+    <message>
+        <source>a range of rows has whole numbers as its ends, and one here is not</source>
+        <translation>ein Zeilenbereich hat ganze Zahlen als Enden, und eines hier ist keine</translation>
+    </message>
+    <message>
+        <source>a whole number of 0 or more</source>
+        <translation>eine ganze Zahl von 0 oder mehr</translation>
+    </message>
+    <message>
+        <source>an end of this axis has no value yet</source>
+        <translation>ein Ende dieser Achse hat noch keinen Wert</translation>
+    </message>
+    <message>
+        <source>for runs over whole numbers, and an end of this range is not one</source>
+        <translation>for läuft über ganze Zahlen, und ein Ende dieses Bereichs ist keine</translation>
+    </message>
+    <message>
+        <source>in row %1 of those that the measure runs over, %2</source>
+        <translation>in Zeile %1 von denen, über die das Maß läuft: %2</translation>
+    </message>
+    <message>
+        <source>rank(x) gives the position of this row&apos;s x among all: it is for the formula of a column.</source>
+        <translation>rank(x) gibt den Platz des x dieser Zeile unter allen an: Es ist für die Formel einer Spalte.</translation>
+    </message>
+    <message>
+        <source>the search between %1 and %2 took too many steps: choose a narrower range</source>
+        <translation>die Suche zwischen %1 und %2 brauchte zu viele Schritte: wählen Sie einen engeren Bereich</translation>
+    </message>
+    <message>
+        <source>this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression</source>
+        <translation>dies springt bei %3 von %1 auf %2 und ist nirgends 0: wählen Sie einen anderen Bereich oder einen anderen Ausdruck</translation>
+    </message>
+    <message>
+        <source>this tries too many values within values that are tried: try fewer of them</source>
+        <translation>dies probiert zu viele Werte innerhalb von Werten, die probiert werden: probieren Sie weniger</translation>
     </message>
 </context>
 <context>

@@ -59,11 +59,15 @@ class TestCatalogue : public QObject {
             const char* names[] = {"x", "y", "z"};
             for (std::size_t at = 0; at < function.arguments.size() && !function.arguments[at].optional; ++at) {
                 const bool sample = function.arguments[at].role != Role::plain;
-                const std::string value = function.arguments[at].kind == Kind::yes_no ? "x > 1" : sample ? names[at] : "0.5";
+                const std::string value = function.arguments[at].kind == Kind::yes_no ? "x > 1"
+                                          : sample                                    ? names[at]
+                                                                                      : "0.5";
                 call += (at == 0 ? "" : ", ") + value + (at + 1 == function.sample_count() ? " where no" : "");
             }
             const Value none = bench.value(call + ")");
-            const std::string given = none.is_fault() ? none.fault().at().what.text() : none.is_missing() ? "missing" : write_cell(none);
+            const std::string given = none.is_fault()     ? none.fault().at().what.text()
+                                      : none.is_missing() ? "missing"
+                                                          : write_cell(none);
             QVERIFY2(given == function.of_none, (call + ") gives " + given).c_str());
             ++compared;
         }

@@ -5,6 +5,7 @@
 #include "core/stats/combinations.h"
 #include "core/stats/distributions.h"
 #include "harness/test_program.h"
+#include "working.h"
 
 #include <QtTest>
 
@@ -109,6 +110,25 @@ class TestDistributions : public QObject {
     }
 
     /// Both tails, far out too, where one of them is all that is left.
+    /// By exact fractions of the doubles, rounded once.
+    void terms_near_certainty_keep_their_digits() {
+        struct Term {
+            const char* formula;
+            double expected;
+        };
+        const Term terms[] = {
+            {"P(binomial(1000, 0.999999999999) = 999)", 9.999778772809227e-10},
+            {"P(binomial(100, 0.9999999) = 99)", 9.999900995221644e-06},
+            {"P(binomial(5000, 0.99999) = 4999)", 4.756193495373402e-02},
+            {"P(negative_binomial(200, 0.9999999) = 1)", 1.999959999345328e-05},
+        };
+        for (const Term& term : terms) {
+            const double value = testing::Bench().number(term.formula);
+            QVERIFY2(testing::near(value, term.expected, 1e-14),
+                     (std::string(term.formula) + " " + shortest(value)).c_str());
+        }
+    }
+
     void tails_are_sums_of_terms() {
         int compared = 0;
         for (const Named& one : discrete) {

@@ -1,6 +1,7 @@
 // Columns in which all values are equal, or nearly so: measures of spread are 0 or have no value, and never something
 // that only rounding has left. What must come out is known beforehand and needs no reference.
 
+#include "core/engine/functions/catalogue.h"
 #include "harness/test_program.h"
 #include "working.h"
 
@@ -91,6 +92,73 @@ class TestEqualValues : public QObject {
     }
 
     /// Shifted by as much as a double holds in whole numbers, small samples keep their exact moments.
+    void moving_measures_of_equal_values_are_that_value() {
+        Bench bench;
+        std::vector<double> x(5000, 0.1);
+        std::vector<double> far = x;
+        for (std::size_t row = 0; row < 100; ++row) {
+            far[row] = 1e15 * static_cast<double>(row % 7);
+        }
+        bench.numbers("x", x).numbers("far", far);
+        for (const char* window : {"[i-2..i]", "[i-9..i]", "[1..i]", "[i-1..i+1]", "[i..]"}) {
+            bench.work("m = mean(x" + std::string(window) + ")").work("s = sd(x" + std::string(window) + ")");
+            for (std::size_t row = 20; row < 4900; row += 7) {
+                QCOMPARE(bench.cell("m", row).number(), 0.1);
+                QCOMPARE(bench.cell("s", row).number(), 0.0);
+            }
+        }
+        bench.work("later = mean(far[i-4..i])").work("total = sum(far[i-4..i])");
+        QCOMPARE(bench.cell("later", 200).number(), 0.1);
+        QCOMPARE(bench.cell("total", 200).number(), 0.5);
+    }
+
+    void two_points_lie_on_a_line_and_quantiles_between_two_values() {
+        Bench bench;
+        bench.numbers("x", {0.1, 0.7}).numbers("y", {3.3, 1.1}).numbers("z", {0, 1});
+        QCOMPARE(bench.number("corr(x, x)"), 1.0);
+        QCOMPARE(bench.number("corr(x, y)"), -1.0);
+        for (const char* p : {"0.1", "0.3", "0.7", "0.9"}) {
+            QCOMPARE(bench.number("quantile(z, " + std::string(p) + ")"), std::stod(p));
+        }
+        QCOMPARE(bench.number("convert(32, \"°F\", \"°C\")"), 0.0);
+        QCOMPARE(bench.number("convert(32, \"°F\", \"K\")"), 273.15);
+        QCOMPARE(bench.number("convert(100, \"°C\", \"°F\")"), 212.0);
+    }
+
+    /// References by exact fractions.
+    void nothing_is_lost_where_values_cancel() {
+        Bench bench;
+        bench.numbers("x", {1e16, 1, -1e16, 2}).numbers("f", {1, 3, 1, 2});
+        QCOMPARE(bench.number("wmean(x, f)"), 1.0);
+        QVERIFY(near(bench.number("cv(x)"), std::sqrt((2e32 + 5 - 9.0 / 4) / 3) / 0.75));
+        bench.numbers("a", {1e16, 0.1, 0.2, 0.3}).numbers("w", {0, 1, 1, 1});
+        QVERIFY(near(bench.number("wsd(a, w)"), 0.1, 1e-13));
+        QCOMPARE(bench.number("wmean(a, w)"), 0.2);
+    }
+
+    void no_value_is_not_finite() {
+        Bench bench;
+        bench.numbers("n", {1e308, 1e308, 1e308}).numbers("m", {1e308, 1, 1e308});
+        std::size_t compared = 0;
+        for (const Function& function : catalogue()) {
+            if (!function.is_measure() || function.search != SearchGoal::none || function.special == Special::rank) {
+                continue;
+            }
+            std::string call = std::string(function.name) + "(";
+            for (std::size_t at = 0; at < function.arguments.size() && !function.arguments[at].optional; ++at) {
+                const bool condition = function.arguments[at].kind == Kind::yes_no;
+                call += (at == 0 ? "" : ", ") + std::string(condition                                    ? "n > 1"
+                                                            : function.arguments[at].role == Role::plain ? "0.5"
+                                                            : at == 0                                    ? "n"
+                                                                                                         : "m");
+            }
+            const Value value = bench.value(call + ")");
+            QVERIFY2(!value.plain() || std::isfinite(value.slot()), call.c_str());
+            ++compared;
+        }
+        QVERIFY(compared > 50);
+    }
+
     void moments_hold_far_from_zero() {
         for (const double offset : {0.0, 1e6, 1e9, 1e12, 1e15}) {
             Bench bench;

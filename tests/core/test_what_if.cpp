@@ -222,6 +222,9 @@ class TestWhatIf : public QObject {
         row("root(t^2 + 1 for t in 0..3)", "is 1 at 0 and 10 at 3");
         row("root(sin(t) for t in 1..10)", "0 in 3 places");
         row("root(1/t for t in -1..2)", "0 nowhere");
+        row("root(floor(t) - 1.5 for t in 0..5)", "jumps from -0.5 to 0.5 at 2");
+        row("root(round(t, 0) - 0.5 for t in 0..3)", "jumps from -0.5 to 0.5 at 0.5");
+        row("root(100 * (t - 2) + 0.01 * sign(t - 2.00005) for t in 0..5)", "jumps from -0.00");
         row("root(t for t in 3..1)", "nothing in it");
         row("root(ln(t) for t in -1..2)", "where it is looked at -1, ln");
         row("argmax(1 / (t - 1) for t in 0..2)", "where it is looked at 1, this divides by zero");
@@ -268,6 +271,10 @@ class TestWhatIf : public QObject {
         };
         QCOMPARE(single("root(t - 2 for t in 0..2)"), 2.0); // at the very end
         QCOMPARE(single("root(t + 1 for t in -1..2)"), -1.0);
+        QCOMPARE(single("root(ln(t) for t in 1e-300..1e300)"), 1.0);
+        QVERIFY(std::fabs(single("root(t^3 - 1e-30 for t in 0..1e6)") - 1e-10) < 1e-20);
+        QCOMPARE(single("root(t^3 for t in -1..3)"), 0.0);
+        QVERIFY(std::fabs(single("root(100 * (t - 2) + 0.01 * sign(t - 4) for t in 0..5)") - 2.0001) < 1e-12);
         QVERIFY(std::fabs(single("root(cos(t) - t for t in 0..2)") - 0.73908513321516064) < 1e-15);
         QVERIFY(std::fabs(single("argmin(t^4 - 3*t^3 + 2 for t in 0..4)") - 2.25) < 1e-7);
         QVERIFY(std::fabs(single("argmax(t * exp(-t) for t in 0..10)") - 1) < 1e-7);

@@ -112,8 +112,7 @@ class TestCalculator : public QObject {
                  std::string("1.25\n"));
         QCOMPARE(*Calculator().run("", {{Do::setting, "as_of = 20 May 2026"}, {Do::value, "today()"}}),
                  std::string("2026-05-20\n"));
-        const std::string written =
-            *Calculator().run("", {{Do::setting, "decimal_sign = comma"}, {Do::value, "1/4"}});
+        const std::string written = *Calculator().run("", {{Do::setting, "decimal_sign = comma"}, {Do::value, "1/4"}});
         QCOMPARE(written, std::string("0.25\n")); // what the command line prints is for programs
         for (const char* wrong :
              {"quantile_type = 10", "quantile_type = 2.5", "tolerance = 0", "tolerance = nan", "seed = -1",

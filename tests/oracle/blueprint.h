@@ -19,8 +19,8 @@ struct HeldPlan {
 struct ColumnPlan {
     std::string name;
     OracleKind kind = OracleKind::number;
-    std::vector<OracleValue> cells; ///< of a given column
-    std::string formula;            ///< of a computed one; of a layer too
+    std::vector<OracleValue> cells;               ///< of a given column
+    std::string formula;                          ///< of a computed one; of a layer too
     std::map<std::size_t, OracleValue> overrides; ///< by the row from 1; of a layer by its cell, row by row
     std::size_t from = 0, to = 0;                 ///< the reach; 0 and 0: all rows
 };

@@ -29,7 +29,9 @@ Kind engine_kind(OracleKind kind) {
                                         : Kind::number;
 }
 
-std::string shown(double x) { return write_cell(Value::number(x)); }
+std::string shown(double x) {
+    return write_cell(Value::number(x));
+}
 
 std::string shown(const std::vector<double>& values) {
     std::string all;
@@ -40,11 +42,12 @@ std::string shown(const std::vector<double>& values) {
 }
 
 std::string shown(const OracleValue& value) {
-    return value.failed()                       ? "error"
-           : value.missing()                    ? "missing"
-           : value.kind == OracleKind::text     ? "\"" + value.text + "\""
-           : value.kind == OracleKind::yes_no   ? (value.yes() ? "yes" : "no")
-                                                : shown(value.number) + (value.error > 0 ? " ± " + shown(value.error) : "");
+    return value.failed()                   ? "error"
+           : value.missing()                ? "missing"
+           : value.kind == OracleKind::text ? "\"" + value.text + "\""
+           : value.kind == OracleKind::yes_no
+               ? (value.yes() ? "yes" : "no")
+               : shown(value.number) + (value.error > 0 ? " ± " + shown(value.error) : "");
 }
 
 /// Makes a study by the edits, one after the other; the first refusal ends it.
@@ -155,7 +158,8 @@ bool is_static(const Results::Entry* entry, const DefinitionId& id, const Value&
         return false;
     }
     return cause == Cause::ring || cause == Cause::no_first ||
-           ((cause == Cause::syntax || cause == Cause::unknown_name || cause == Cause::wrong_kind || cause == Cause::wrong_arguments) &&
+           ((cause == Cause::syntax || cause == Cause::unknown_name || cause == Cause::wrong_kind ||
+             cause == Cause::wrong_arguments) &&
             fault.at().definition == id);
 }
 
@@ -189,13 +193,16 @@ class Comparer {
                 return result_; // its condition for stopping is in error
             }
             if (rows != oracle_.rows(table)) {
-                result_.difference = made.name + ": " + std::to_string(rows) + " rows, expected " + std::to_string(oracle_.rows(table));
+                result_.difference =
+                    made.name + ": " + std::to_string(rows) + " rows, expected " + std::to_string(oracle_.rows(table));
                 return result_;
             }
         }
         for_each([this](const std::string& key, const DefinitionId&, const Value&, const auto& pairs) {
             if (!result_.difference) {
-                pairs([&](const std::string& where, const Value& value, const OracleValue& expected) { compare_one(key + where, value, expected); });
+                pairs([&](const std::string& where, const Value& value, const OracleValue& expected) {
+                    compare_one(key + where, value, expected);
+                });
             }
         });
         return result_;
@@ -211,7 +218,12 @@ class Comparer {
                 return;
             }
             const Value value = results_->single(made->id);
-            visit(table == Oracle::none ? held.name : plan_.tables[table].name + "." + held.name, DefinitionId(made->id), value,
+            if (held.formula.starts_with("root(")) {
+                return visit(held.name, DefinitionId(made->id), Value::missing(),
+                             [&](const auto&) { compare_root(held, value); });
+            }
+            visit(table == Oracle::none ? held.name : plan_.tables[table].name + "." + held.name,
+                  DefinitionId(made->id), value,
                   [&](const auto& pair) { pair("", value, oracle_.held(table, held.name)); });
         };
         for (const HeldPlan& held : plan_.ledge) {
@@ -228,8 +240,10 @@ class Comparer {
                 visit(plan.name + "." + column.name, DefinitionId(id), first_fault_or_cell(id), [&](const auto& pair) {
                     const std::size_t across = plan.columns_across();
                     for (std::size_t cell = 0; cell < oracle_.rows(table) * across; ++cell) {
-                        pair(" [" + std::to_string(cell / across + 1) + (plan.two_way() ? ", " + std::to_string(cell % across + 1) : "") + "]",
-                             results_->cell(id, cell), oracle_.cell(table, column.name, cell / across + 1, cell % across + 1));
+                        pair(" [" + std::to_string(cell / across + 1) +
+                                 (plan.two_way() ? ", " + std::to_string(cell % across + 1) : "") + "]",
+                             results_->cell(id, cell),
+                             oracle_.cell(table, column.name, cell / across + 1, cell % across + 1));
                     }
                 });
             }
@@ -255,7 +269,8 @@ class Comparer {
     }
 
     template <class Visit>
-    void foot(std::size_t table, const FootPlan& plan, const FootLine& line, const ColumnDefinition& column, Visit visit) {
+    void foot(std::size_t table, const FootPlan& plan, const FootLine& line, const ColumnDefinition& column,
+              Visit visit) {
         const std::string key = plan_.tables[table].name + "." + plan.label + ":" + column.name;
         const Value single = results_->foot(line.id, column.id);
         visit(key, DefinitionId::foot_value(line.id, column.id), single, [&](const auto& pair) {
@@ -283,13 +298,76 @@ class Comparer {
         result_.plain += expected.plain() ? 1 : 0;
         if (!agrees(value, expected) && !result_.difference) {
             result_.difference = where + ": " +
-                                 (value.is_fault()     ? "error (" + explain(study_, *results_, value.fault()).text() + ")"
-                                  : value.is_missing() ? "missing"
+                                 (value.is_fault() ? "error (" + explain(study_, *results_, value.fault()).text() + ")"
+                                  : value.is_missing()         ? "missing"
                                   : value.kind() == Kind::text ? value.text().str()
                                                                : shown(value.number())) +
                                  ", expected " + shown(expected);
         }
     }
+    /// A root by dense sampling and bisection: there is one, there is none, or there are several.
+    void compare_root(const HeldPlan& held, const Value& value) {
+        const Node* call = oracle_.parse(held.formula);
+        if (call == nullptr || call->kid(0).type != NodeType::bound) {
+            return;
+        }
+        const Node& expression = call->kid(0).kid(0);
+        const Node& range = call->kid(0).kid(1);
+        const auto f = [&](double t) { return oracle_.at(Oracle::none, expression, call->kid(0).text, t); };
+        const OracleValue from = oracle_.at(Oracle::none, range.kid(0), "", 0);
+        const OracleValue to = oracle_.at(Oracle::none, range.kid(1), "", 0);
+        constexpr int points = 3000;
+        std::vector<std::pair<double, double>> samples;
+        bool defined = from.plain() && to.plain() && from.number < to.number;
+        for (int at = 0; defined && at <= points; ++at) {
+            const double t = from.number + (to.number - from.number) * at / points;
+            const OracleValue y = f(t);
+            defined = y.plain() && !y.unsure;
+            samples.emplace_back(t, y.number);
+        }
+        std::vector<double> roots;
+        std::size_t zeros = 0;
+        for (std::size_t at = 0; defined && at < samples.size(); ++at) {
+            zeros += samples[at].second == 0 ? 1 : 0;
+            if (at + 1 == samples.size() || samples[at].second * samples[at + 1].second >= 0) {
+                continue;
+            }
+            auto [low, low_value] = samples[at];
+            auto [high, high_value] = samples[at + 1];
+            bool broken = false; // a pole
+            for (int step = 0; step < 1100 && low < std::nextafter(high, low); ++step) {
+                const double middle = low + (high - low) / 2;
+                const OracleValue value_there = f(middle);
+                broken = broken || !value_there.plain();
+                const double y = value_there.number;
+                ((y < 0) == (low_value < 0) ? low : high) = middle;
+                ((y < 0) == (low_value < 0) ? low_value : high_value) = y;
+            }
+            // At a jump a few doubles make nearly all of the change over a longer stretch.
+            const double stretch = 1e-7 * std::max(std::fabs(low), 1e-9);
+            const OracleValue before = f(low - stretch);
+            const OracleValue after = f(high + stretch);
+            const bool jump = !before.plain() || !after.plain() ||
+                              std::fabs(high_value - low_value) > std::fabs(after.number - before.number) / 20;
+            if (!broken && (!jump || low_value == 0 || high_value == 0)) {
+                roots.push_back(high);
+            }
+        }
+        if (!defined || zeros > 0 || roots.size() > 1) {
+            ++result_.undecided;
+            return;
+        }
+        ++result_.compared;
+        result_.plain += roots.size();
+        const bool same = roots.empty() ? !value.plain()
+                                        : value.plain() && std::fabs(value.number() - roots[0]) <=
+                                                               1e-4 * std::max(std::fabs(roots[0]), 1e-6);
+        if (!same && !result_.difference) {
+            result_.difference = held.name + ": " + (value.plain() ? shown(value.number()) : "no root") +
+                                 ", expected " + (roots.empty() ? "no root" : shown(roots[0]));
+        }
+    }
+
     static bool agrees(const Value& value, const OracleValue& expected) {
         if (!expected.plain()) {
             return expected.failed() ? value.is_fault() : value.is_missing();
@@ -304,7 +382,8 @@ class Comparer {
             return value.kind() == Kind::distribution;
         }
         return value.kind() == engine_kind(expected.kind) && std::isfinite(value.number()) &&
-               std::fabs(value.number() - expected.number) <= (expected.error > 0 ? 8 * expected.error + 8 * spacing(expected.number) : 0);
+               std::fabs(value.number() - expected.number) <=
+                   (expected.error > 0 ? 8 * expected.error + 8 * spacing(expected.number) : 0);
     }
 
     const Blueprint& plan_;
@@ -323,7 +402,8 @@ void add_parts(const std::string& text, const Node& node, std::vector<std::strin
         if (kid && kid->span.to <= text.size() && kid->span.to > kid->span.from) {
             const std::string written = text.substr(kid->span.from, kid->span.to - kid->span.from);
             parts.push_back(written);
-            if (node.span.to <= text.size() && node.span.from < node.span.to) { // the part in the place of what it is in
+            if (node.span.to <= text.size() &&
+                node.span.from < node.span.to) { // the part in the place of what it is in
                 parts.push_back(text.substr(0, node.span.from) + written + text.substr(node.span.to));
             }
             add_parts(text, *kid, parts);
@@ -360,11 +440,16 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
             changed([&](Blueprint& copy) { copy.tables.erase(copy.tables.begin() + static_cast<std::ptrdiff_t>(t)); });
         }
         for (std::size_t at = 0; at < table.foot.size(); ++at) {
-            changed([&](Blueprint& copy) { copy.tables[t].foot.erase(copy.tables[t].foot.begin() + static_cast<std::ptrdiff_t>(at)); });
-            shorter(table.foot[at].formula, [=](Blueprint& copy, const std::string& part) { copy.tables[t].foot[at].formula = part; });
+            changed([&](Blueprint& copy) {
+                copy.tables[t].foot.erase(copy.tables[t].foot.begin() + static_cast<std::ptrdiff_t>(at));
+            });
+            shorter(table.foot[at].formula,
+                    [=](Blueprint& copy, const std::string& part) { copy.tables[t].foot[at].formula = part; });
         }
         for (std::size_t at = 0; at < table.columns.size(); ++at) {
-            changed([&](Blueprint& copy) { copy.tables[t].columns.erase(copy.tables[t].columns.begin() + static_cast<std::ptrdiff_t>(at)); });
+            changed([&](Blueprint& copy) {
+                copy.tables[t].columns.erase(copy.tables[t].columns.begin() + static_cast<std::ptrdiff_t>(at));
+            });
             if (!table.columns[at].overrides.empty()) {
                 changed([&](Blueprint& copy) { copy.tables[t].columns[at].overrides.clear(); });
             }
@@ -381,7 +466,8 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
                         column.overrides.clear();
                         column.from = column.to = 0;
                         if (column.cells.size() >= to) {
-                            column.cells.erase(column.cells.begin() + static_cast<std::ptrdiff_t>(from), column.cells.begin() + static_cast<std::ptrdiff_t>(to));
+                            column.cells.erase(column.cells.begin() + static_cast<std::ptrdiff_t>(from),
+                                               column.cells.begin() + static_cast<std::ptrdiff_t>(to));
                         }
                     }
                     less.rows -= to - from;
@@ -389,16 +475,21 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
             }
         }
         if (table.two_way() && table.down.size() > 1) {
-            changed([&](Blueprint& copy) { copy.tables[t].down.pop_back(), copy.tables[t].rows = copy.tables[t].down.size(); });
+            changed([&](Blueprint& copy) {
+                copy.tables[t].down.pop_back(), copy.tables[t].rows = copy.tables[t].down.size();
+            });
         }
         if (table.two_way() && table.across.size() > 1) {
             changed([&](Blueprint& copy) { copy.tables[t].across.pop_back(); });
         }
         for (std::size_t at = 0; at < table.columns.size(); ++at) {
-            shorter(table.columns[at].formula, [=](Blueprint& copy, const std::string& part) { copy.tables[t].columns[at].formula = part; });
+            shorter(table.columns[at].formula,
+                    [=](Blueprint& copy, const std::string& part) { copy.tables[t].columns[at].formula = part; });
         }
         for (std::size_t at = 0; at < table.ledge.size(); ++at) {
-            changed([&](Blueprint& copy) { copy.tables[t].ledge.erase(copy.tables[t].ledge.begin() + static_cast<std::ptrdiff_t>(at)); });
+            changed([&](Blueprint& copy) {
+                copy.tables[t].ledge.erase(copy.tables[t].ledge.begin() + static_cast<std::ptrdiff_t>(at));
+            });
         }
         if (!table.until.empty()) {
             changed([&](Blueprint& copy) { copy.tables[t].until.clear(); });
@@ -406,14 +497,17 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
     }
     for (std::size_t at = 0; at < plan.ledge.size(); ++at) {
         changed([&](Blueprint& copy) { copy.ledge.erase(copy.ledge.begin() + static_cast<std::ptrdiff_t>(at)); });
-        shorter(plan.ledge[at].formula, [=](Blueprint& copy, const std::string& part) { copy.ledge[at].formula = part; });
+        shorter(plan.ledge[at].formula,
+                [=](Blueprint& copy, const std::string& part) { copy.ledge[at].formula = part; });
     }
     return all;
 }
 
 } // namespace
 
-MadeStudy make_study(const Blueprint& plan) { return Maker().make(plan); }
+MadeStudy make_study(const Blueprint& plan) {
+    return Maker().make(plan);
+}
 
 Comparison compare_study(const Blueprint& plan) {
     const MadeStudy made = make_study(plan);
@@ -451,7 +545,8 @@ std::string described(const Blueprint& plan) {
         text += "table " + table.name + ", rows: " + std::to_string(table.rows) + (table.counted ? ", counted" : "") +
                 (table.until.empty() ? "" : ", until " + table.until) + "\n";
         if (table.two_way()) {
-            text += "  " + table.down_name + " down: " + shown(table.down) + "; " + table.across_name + " across: " + shown(table.across) + "\n";
+            text += "  " + table.down_name + " down: " + shown(table.down) + "; " + table.across_name +
+                    " across: " + shown(table.across) + "\n";
         }
         for (const HeldPlan& held : table.ledge) {
             text += "  own: " + held.name + " = " + held.formula + "\n";
@@ -464,7 +559,9 @@ std::string described(const Blueprint& plan) {
             for (const auto& [row, value] : column.overrides) {
                 text += "; typed over row " + std::to_string(row) + ": " + shown(value);
             }
-            text += column.to == 0 ? "\n" : "; rows " + std::to_string(column.from) + " to " + std::to_string(column.to) + "\n";
+            text += column.to == 0
+                        ? "\n"
+                        : "; rows " + std::to_string(column.from) + " to " + std::to_string(column.to) + "\n";
         }
         for (const FootPlan& line : table.foot) {
             text += "  foot: " + line.label + " = " + line.formula + " of";

@@ -25,7 +25,7 @@ std::unique_ptr<Node> copy_of(const Node& node) {
 
 /// What has been computed so far, with the held values that a what-if replaces.
 struct Oracle::World {
-    std::map<std::string, OracleValue> replaced; ///< by `name`, or `table.name`
+    std::map<std::string, OracleValue> replaced;                     ///< by `name`, or `table.name`
     std::unordered_map<std::string, std::vector<signed char>> state; ///< of each cell: 0 not yet, 1 begun, 2 done
     std::unordered_map<std::string, std::vector<OracleValue>> cells;
     std::map<std::string, OracleValue> held;
@@ -213,6 +213,9 @@ OracleValue Oracle::eval(const Node& node, Frame& frame) {
         if (!condition.plain()) {
             return condition.failed() ? condition : OracleValue::none();
         }
+        if (condition.kind != OracleKind::yes_no) {
+            return OracleValue::failure();
+        }
         return eval(node.kid(condition.yes() ? 1 : 2), frame);
     }
     case NodeType::unary: {
@@ -303,7 +306,8 @@ OracleValue Oracle::name(const Node& node, Frame& frame) {
             return at == 0 ? OracleValue::failure()
                            : OracleValue::of(where.down ? plan.down[at - 1] : plan.across[at - 1]);
         }
-        return row == 0 ? OracleValue::failure() : column_value(*where.column, where.table, row, std::max<std::size_t>(col, 1));
+        return row == 0 ? OracleValue::failure()
+                        : column_value(*where.column, where.table, row, std::max<std::size_t>(col, 1));
     }
     const auto on = [&](std::size_t table) {
         const std::vector<HeldPlan>& ledge = table == none ? plan_->ledge : plan_->tables[table].ledge;
@@ -334,15 +338,14 @@ OracleValue Oracle::name(const Node& node, Frame& frame) {
         const std::size_t col = node.text == "cols" ? plan_->tables[frame.table].across.size() : frame.own_col;
         return col == 0 ? OracleValue::failure() : OracleValue::of(static_cast<double>(col));
     }
-    return node.text == "pi"  ? OracleValue::of(M_PI)
-           : node.text == "e" ? OracleValue::of(M_E)
-                              : OracleValue::failure();
+    return node.text == "pi" ? OracleValue::of(M_PI) : node.text == "e" ? OracleValue::of(M_E) : OracleValue::failure();
 }
 
 /// The row or column number that a place in brackets means: plain and whole, or why not.
 OracleValue Oracle::place(const Node& node, const Frame& frame, const Reference& where, bool across) {
     if (node.type == NodeType::word && node.text == "last") {
-        return OracleValue::of(static_cast<double>(across ? plan_->tables[where.table].across.size() : rows(where.table)));
+        return OracleValue::of(
+            static_cast<double>(across ? plan_->tables[where.table].across.size() : rows(where.table)));
     }
     if (node.type == NodeType::binary && (node.op == Operator::add || node.op == Operator::subtract)) {
         return arithmetic(node.op, place(node.kid(0), frame, where, across), place(node.kid(1), frame, where, across));
@@ -352,9 +355,9 @@ OracleValue Oracle::place(const Node& node, const Frame& frame, const Reference&
     if (!number.plain() || number.unsure) {
         return number;
     }
-    return number.error > 0                                                                 ? OracleValue::undecided()
+    return number.error > 0                                                                  ? OracleValue::undecided()
            : number.kind != OracleKind::number || number.number != std::floor(number.number) ? OracleValue::failure()
-                                                                                            : number;
+                                                                                             : number;
 }
 
 OracleValue Oracle::index(const Node& node, Frame& frame) {
@@ -362,12 +365,14 @@ OracleValue Oracle::index(const Node& node, Frame& frame) {
     if (!refers(node.kid(0), frame, where, frame.each) || where.column == nullptr) {
         return OracleValue::failure();
     }
-    const bool runs_here = node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
+    const bool runs_here =
+        node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
     if (runs_here) { // the measure around it has chosen the position
         const bool own = where.table == frame.table && where.table != frame.other;
         const std::size_t row = own ? frame.own_row : frame.other_row;
         return row == 0 ? OracleValue::failure()
-                        : column_value(*where.column, where.table, row, std::max<std::size_t>(own ? frame.own_col : frame.other_col, 1));
+                        : column_value(*where.column, where.table, row,
+                                       std::max<std::size_t>(own ? frame.own_col : frame.other_col, 1));
     }
     const OracleValue row = place(node.kid(1), frame, where, false);
     const OracleValue col = node.kids.size() > 2 ? place(node.kid(2), frame, where, true) : OracleValue::of(1);
@@ -378,7 +383,8 @@ OracleValue Oracle::index(const Node& node, Frame& frame) {
     }
     const bool inside = row.number >= 1 && col.number >= 1 && row.number <= static_cast<double>(rows(where.table)) &&
                         col.number <= static_cast<double>(plan_->tables[where.table].columns_across());
-    return inside ? column_value(*where.column, where.table, static_cast<std::size_t>(row.number), static_cast<std::size_t>(col.number))
+    return inside ? column_value(*where.column, where.table, static_cast<std::size_t>(row.number),
+                                 static_cast<std::size_t>(col.number))
                   : OracleValue::none(where.column->kind);
 }
 
@@ -421,8 +427,9 @@ OracleValue Oracle::what_if(const Node& node, Frame& frame) {
             return value;
         }
         const auto& ledge = frame.table == none ? plan_->ledge : plan_->tables[frame.table].ledge;
-        const bool of_table = replaced.owner.empty() && frame.table != none &&
-                              std::any_of(ledge.begin(), ledge.end(), [&](const HeldPlan& held) { return held.name == replaced.text; });
+        const bool of_table =
+            replaced.owner.empty() && frame.table != none &&
+            std::any_of(ledge.begin(), ledge.end(), [&](const HeldPlan& held) { return held.name == replaced.text; });
         world->replaced[of_table ? plan_->tables[frame.table].name + "." + replaced.text : replaced.text] = value;
     }
     world.swap(world_);
@@ -459,7 +466,8 @@ OracleValue Oracle::call(const Node& node, Frame& frame) {
             return body == nullptr ? OracleValue::failure() : eval(*body, inner);
         }
     }
-    const bool condition_inside = std::any_of(node.kids.begin(), node.kids.end(), [](const NodePtr& kid) { return kid->type == NodeType::where; });
+    const bool condition_inside = std::any_of(node.kids.begin(), node.kids.end(),
+                                              [](const NodePtr& kid) { return kid->type == NodeType::where; });
     if (is_plain_function(node.text) && !condition_inside) {
         std::vector<OracleValue> arguments;
         for (const NodePtr& kid : node.kids) {
@@ -479,8 +487,8 @@ OracleValue Oracle::call(const Node& node, Frame& frame) {
     }
     std::size_t over = none;
     const bool of_family = !node.kids.empty() && node.kid(0).type == NodeType::call && is_family(node.kid(0).text);
-    const bool of_held = node.kids.size() == 1 && node.kid(0).type == NodeType::name && !runs(node.kid(0), frame, over) &&
-                         eval(node.kid(0), frame).kind == OracleKind::distribution;
+    const bool of_held = node.kids.size() == 1 && node.kid(0).type == NodeType::name &&
+                         !runs(node.kid(0), frame, over) && eval(node.kid(0), frame).kind == OracleKind::distribution;
     if (of_family || of_held) {
         return distribution_measure(node.text, arguments_of());
     }
@@ -522,7 +530,8 @@ OracleValue Oracle::rank(const Node& node, Frame& frame) {
     if (!runs(argument, frame, over) || over == none) {
         return OracleValue::failure();
     }
-    const OracleValue included = argument.type == NodeType::where ? eval(argument.kid(1), frame) : OracleValue::of_yes(true);
+    const OracleValue included =
+        argument.type == NodeType::where ? eval(argument.kid(1), frame) : OracleValue::of_yes(true);
     if (!included.plain() || included.unsure || !included.yes()) {
         return included.unsure || included.failed() ? included : OracleValue::none();
     }
@@ -561,7 +570,8 @@ bool Oracle::runs(const Node& node, const Frame& frame, std::size_t& over) {
         return true;
     }
     if (node.type == NodeType::index) {
-        const bool ranged = node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
+        const bool ranged =
+            node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
         return ranged && runs(node.kid(0), frame, over);
     }
     if (node.type == NodeType::word && node.text == "row" && frame.table != none) {
@@ -579,14 +589,17 @@ bool Oracle::runs(const Node& node, const Frame& frame, std::size_t& over) {
 }
 
 /// The positions that an expression runs over: those of the range of rows in it, else all of the table.
-bool Oracle::positions(const Node& node, Frame& frame, std::size_t over, std::vector<Position>& found, OracleValue& why) {
+bool Oracle::positions(const Node& node, Frame& frame, std::size_t over, std::vector<Position>& found,
+                       OracleValue& why) {
     if (node.type == NodeType::index) {
-        const bool ranged = node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
+        const bool ranged =
+            node.kid(1).type == NodeType::range || (node.kids.size() > 2 && node.kid(2).type == NodeType::range);
         Reference where{};
         if (!ranged || !refers(node.kid(0), frame, where, frame.each)) {
             return false;
         }
-        double ends[4] = {1, static_cast<double>(rows(over)), 1, static_cast<double>(plan_->tables[over].columns_across())};
+        double ends[4] = {1, static_cast<double>(rows(over)), 1,
+                          static_cast<double>(plan_->tables[over].columns_across())};
         for (std::size_t axis = 0; axis + 1 < node.kids.size(); ++axis) {
             const Node& at = node.kid(axis + 1);
             const bool range = at.type == NodeType::range;
@@ -600,7 +613,8 @@ bool Oracle::positions(const Node& node, Frame& frame, std::size_t over, std::ve
                     why = number.unsure ? OracleValue::undecided() : number;
                     return true;
                 }
-                ends[2 * axis + end] = end == 0 ? std::max(ends[2 * axis], number.number) : std::min(ends[2 * axis + 1], number.number);
+                ends[2 * axis + end] =
+                    end == 0 ? std::max(ends[2 * axis], number.number) : std::min(ends[2 * axis + 1], number.number);
             }
         }
         found.clear();
@@ -645,7 +659,8 @@ OracleValue Oracle::gather(const Sample& sample, const std::vector<std::vector<c
             }
             for (std::size_t row = 1; !ranged && row <= rows(over); ++row) {
                 for (std::size_t col = 1; col <= plan_->tables[over].columns_across(); ++col) {
-                    if ((frame.part_row == 0 || frame.part_row == row) && (frame.part_col == 0 || frame.part_col == col)) {
+                    if ((frame.part_row == 0 || frame.part_row == row) &&
+                        (frame.part_col == 0 || frame.part_col == col)) {
                         found.push_back({row, col});
                     }
                 }
@@ -680,7 +695,8 @@ OracleValue Oracle::gather(const Sample& sample, const std::vector<std::vector<c
                     failed = failed || tuple.back().failed();
                 }
             }
-            if (included && std::all_of(tuple.begin(), tuple.end(), [](const OracleValue& each) { return each.plain(); })) {
+            if (included &&
+                std::all_of(tuple.begin(), tuple.end(), [](const OracleValue& each) { return each.plain(); })) {
                 tuples.push_back(tuple);
             }
         }
@@ -689,7 +705,8 @@ OracleValue Oracle::gather(const Sample& sample, const std::vector<std::vector<c
 }
 
 /// The items that a sample argument is made of: the entries of a list, and the columns from one to another.
-std::vector<const Node*> Oracle::spread(const Node& node, const Frame& frame, std::vector<std::unique_ptr<Node>>& made) {
+std::vector<const Node*> Oracle::spread(const Node& node, const Frame& frame,
+                                        std::vector<std::unique_ptr<Node>>& made) {
     std::vector<const Node*> items;
     if (node.type == NodeType::list) {
         for (const NodePtr& kid : node.kids) {
@@ -705,7 +722,8 @@ std::vector<const Node*> Oracle::spread(const Node& node, const Frame& frame, st
     const Node& to = node.kid(1).type == NodeType::index ? node.kid(1).kid(0) : node.kid(1);
     bool between = false;
     for (const TablePlan& plan : plan_->tables) {
-        if (from.owner.empty() ? frame.table == none || &plan != &plan_->tables[frame.table] : plan.name != from.owner) {
+        if (from.owner.empty() ? frame.table == none || &plan != &plan_->tables[frame.table]
+                               : plan.name != from.owner) {
             continue;
         }
         for (const ColumnPlan& column : plan.columns) {
@@ -781,7 +799,8 @@ OracleValue Oracle::measure(const Node& node, Frame& frame) {
     }
     // What cannot be meant: a condition that is not at the end, single values beside columns, a range beside none.
     const bool at_end = pooled ? sample.conditions.empty() || node.kids.back()->type == NodeType::where : true;
-    const bool fits = plain.size() >= shape.plain_least && plain.size() <= shape.plain_most && sample.conditions.size() <= 1 && at_end &&
+    const bool fits = plain.size() >= shape.plain_least && plain.size() <= shape.plain_most &&
+                      sample.conditions.size() <= 1 && at_end &&
                       (shape.samples > 1 || ((running == 0 || single == 0) && (ranged == 0 || ranged == running))) &&
                       (running > 0 || shape.samples == 1) && !(running == 0 && condition_runs && single > 1);
     OracleValue result = OracleValue::failure();
@@ -852,7 +871,9 @@ OracleValue Oracle::probability(const Node& node, Frame& frame) {
                 const OracleValue value = eval(kid, frame);
                 return value.kind == OracleKind::distribution ? x : value.number;
             };
-            all = all && compare(part.ops[at], OracleValue::of(number(part.kid(at))), OracleValue::of(number(part.kid(at + 1))), 0).yes();
+            all = all && compare(part.ops[at], OracleValue::of(number(part.kid(at))),
+                                 OracleValue::of(number(part.kid(at + 1))), 0)
+                             .yes();
         }
         return all;
     };
@@ -868,7 +889,10 @@ OracleValue Oracle::probability(const Node& node, Frame& frame) {
     for (std::size_t at = 0; at <= cuts.size(); ++at) {
         const double from = at == 0 ? -HUGE_VAL : cuts[at - 1];
         const double to = at == cuts.size() ? HUGE_VAL : cuts[at];
-        add(at == 0 ? to - 1 : at == cuts.size() ? from + 1 : (from + to) / 2, probability_between(distribution, from, false, to, false));
+        add(at == 0             ? to - 1
+            : at == cuts.size() ? from + 1
+                                : (from + to) / 2,
+            probability_between(distribution, from, false, to, false));
         if (at < cuts.size()) {
             add(to, probability_between(distribution, to, true, to, true));
         }

@@ -15,17 +15,22 @@ double mass(const Value& d, double k) {
     if (k < 0 || k != std::floor(k)) {
         return 0;
     }
-    const auto choose = [](double n, double m) { return std::lgamma(n + 1) - std::lgamma(m + 1) - std::lgamma(n - m + 1); };
+    const auto choose = [](double n, double m) {
+        return std::lgamma(n + 1) - std::lgamma(m + 1) - std::lgamma(n - m + 1);
+    };
     if (d.text == "binomial") {
         return k > p[0] ? 0
-               : p[1] == 0 || p[1] == 1 ? (k == p[0] * p[1] ? 1 : 0)
-                                        : std::exp(choose(p[0], k) + k * std::log(p[1]) + (p[0] - k) * std::log1p(-p[1]));
+               : p[1] == 0 || p[1] == 1
+                   ? (k == p[0] * p[1] ? 1 : 0)
+                   : std::exp(choose(p[0], k) + k * std::log(p[1]) + (p[0] - k) * std::log1p(-p[1]));
     }
     if (d.text == "poisson") {
         return p[0] == 0 ? (k == 0 ? 1 : 0) : std::exp(k * std::log(p[0]) - p[0] - std::lgamma(k + 1));
     }
     if (d.text == "hypergeometric") {
-        return k > p[1] || k > p[2] || p[2] - k > p[0] - p[1] ? 0 : std::exp(choose(p[1], k) + choose(p[0] - p[1], p[2] - k) - choose(p[0], p[2]));
+        return k > p[1] || k > p[2] || p[2] - k > p[0] - p[1]
+                   ? 0
+                   : std::exp(choose(p[1], k) + choose(p[0] - p[1], p[2] - k) - choose(p[0], p[2]));
     }
     return 0;
 }
@@ -42,7 +47,9 @@ double density(const Value& d, double x) {
     return x < 0 ? 0 : p[0] * std::exp(-p[0] * x); // exponential
 }
 
-bool discrete(const Value& d) { return d.text == "binomial" || d.text == "poisson" || d.text == "hypergeometric"; }
+bool discrete(const Value& d) {
+    return d.text == "binomial" || d.text == "poisson" || d.text == "hypergeometric";
+}
 
 /// Where nearly all of a continuous distribution lies.
 std::pair<double, double> support(const Value& d) {
@@ -77,7 +84,9 @@ double probability_between(const Value& d, double from, bool with_from, double t
     return sum * (b - a) / steps / 3;
 }
 
-bool is_family(const std::string& name) { return families.contains(name); }
+bool is_family(const std::string& name) {
+    return families.contains(name);
+}
 
 Value distribution_of(const std::string& family, const std::vector<Value>& arguments) {
     if (families.at(family) != arguments.size()) {
@@ -99,12 +108,13 @@ Value distribution_of(const std::string& family, const std::vector<Value>& argum
     }
     const std::vector<double>& p = made.values;
     const auto whole = [](double x) { return x >= 0 && x == std::floor(x); };
-    const bool sound = family == "binomial"         ? whole(p[0]) && p[1] >= 0 && p[1] <= 1
-                       : family == "hypergeometric" ? whole(p[0]) && whole(p[1]) && whole(p[2]) && p[1] <= p[0] && p[2] <= p[0]
-                       : family == "normal"         ? p[1] > 0
-                       : family == "uniform"        ? p[0] < p[1]
-                       : family == "poisson"        ? p[0] >= 0
-                                                    : p[0] > 0;
+    const bool sound = family == "binomial" ? whole(p[0]) && p[1] >= 0 && p[1] <= 1
+                       : family == "hypergeometric"
+                           ? whole(p[0]) && whole(p[1]) && whole(p[2]) && p[1] <= p[0] && p[2] <= p[0]
+                       : family == "normal"  ? p[1] > 0
+                       : family == "uniform" ? p[0] < p[1]
+                       : family == "poisson" ? p[0] >= 0
+                                             : p[0] > 0;
     return sound ? made : Value::failure();
 }
 

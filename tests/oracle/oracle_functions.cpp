@@ -109,27 +109,36 @@ std::array<int, 3> civil(double days) { // Howard Hinnant's algorithm
 }
 
 const std::map<std::string, double (*)(double)> smooth_functions = {
-    {"sqrt", [](double x) { return std::sqrt(x); }},   {"cbrt", [](double x) { return std::cbrt(x); }},
-    {"exp", [](double x) { return std::exp(x); }},     {"ln", [](double x) { return x > 0 ? std::log(x) : NAN; }},
+    {"sqrt", [](double x) { return std::sqrt(x); }},
+    {"cbrt", [](double x) { return std::cbrt(x); }},
+    {"exp", [](double x) { return std::exp(x); }},
+    {"ln", [](double x) { return x > 0 ? std::log(x) : NAN; }},
     {"log10", [](double x) { return x > 0 ? std::log10(x) : NAN; }},
     {"log2", [](double x) { return x > 0 ? std::log2(x) : NAN; }},
-    {"sin", [](double x) { return std::sin(x); }},     {"cos", [](double x) { return std::cos(x); }},
-    {"atan", [](double x) { return std::atan(x); }},   {"asin", [](double x) { return std::asin(x); }},
-    {"acos", [](double x) { return std::acos(x); }},   {"erf", [](double x) { return std::erf(x); }},
-    {"xlnx", [](double x) { return x == 0 ? 0.0 : x > 0 ? x * std::log(x) : NAN; }},
+    {"sin", [](double x) { return std::sin(x); }},
+    {"cos", [](double x) { return std::cos(x); }},
+    {"atan", [](double x) { return std::atan(x); }},
+    {"asin", [](double x) { return std::asin(x); }},
+    {"acos", [](double x) { return std::acos(x); }},
+    {"erf", [](double x) { return std::erf(x); }},
+    {"xlnx", [](double x) { return x == 0  ? 0.0
+                                   : x > 0 ? x * std::log(x)
+                                           : NAN; }},
     {"abs", [](double x) { return std::fabs(x); }},
 };
 const std::map<std::string, double (*)(double)> stepped_functions = {
     {"floor", [](double x) { return std::floor(x); }},
     {"ceil", [](double x) { return std::ceil(x) + 0.0; }},
     {"trunc", [](double x) { return std::trunc(x) + 0.0; }},
-    {"sign", [](double x) { return x > 0 ? 1.0 : x < 0 ? -1.0 : 0.0; }},
+    {"sign", [](double x) { return x > 0   ? 1.0
+                                   : x < 0 ? -1.0
+                                           : 0.0; }},
 };
 
-const std::set<std::string> others = {"larger", "smaller", "round",  "sigfig", "default", "is_missing", "factorial",
-                                      "choose", "hypot",   "log",    "atan2",  "text",    "join",       "upper",
-                                      "lower",  "length",  "starts", "ends",   "contains", "date",      "year",
-                                      "month",  "day",     "weekday", "days",  "arrange"};
+const std::set<std::string> others = {"larger", "smaller", "round",   "sigfig", "default",  "is_missing", "factorial",
+                                      "choose", "hypot",   "log",     "atan2",  "text",     "join",       "upper",
+                                      "lower",  "length",  "starts",  "ends",   "contains", "date",       "year",
+                                      "month",  "day",     "weekday", "days",   "arrange"};
 
 Value of_texts(const std::string& name, const std::vector<Value>& arguments) {
     const std::string& text = arguments.front().text;
@@ -147,9 +156,9 @@ Value of_texts(const std::string& name, const std::vector<Value>& arguments) {
         return Value::of(static_cast<double>(text.size()));
     }
     const std::string& part = arguments.back().text;
-    return Value::of_yes(name == "starts"     ? text.starts_with(part)
-                         : name == "ends"     ? text.ends_with(part)
-                                              : text.find(part) != std::string::npos);
+    return Value::of_yes(name == "starts" ? text.starts_with(part)
+                         : name == "ends" ? text.ends_with(part)
+                                          : text.find(part) != std::string::npos);
 }
 
 } // namespace
@@ -202,8 +211,11 @@ Value arithmetic(Operator op, const Value& a, const Value& b) {
             return error > 0 ? Value::undecided() : Value::failure();
         }
         if (b.error > 0) {
-            return x > 2 * a.error && x > 0 ? Value::of(power(x, y), power(x, y) * (std::fabs(std::log(x)) * b.error + std::fabs(y) * a.error / x) * 2 + 4 * spacing(power(x, y)))
-                                            : Value::undecided();
+            return x > 2 * a.error && x > 0
+                       ? Value::of(power(x, y),
+                                   power(x, y) * (std::fabs(std::log(x)) * b.error + std::fabs(y) * a.error / x) * 2 +
+                                       4 * spacing(power(x, y)))
+                       : Value::undecided();
         }
         return smooth(a, [&](double base) { return power(base, y); });
     }
@@ -216,6 +228,8 @@ Value arithmetic(Operator op, const Value& a, const Value& b) {
             return Value::failure();
         }
         result.kind = between ? OracleKind::number : OracleKind::date;
+        const bool outside = !between && (result.number < -719162 || result.number >= 2932897); // the years 1 to 9999
+        result = outside ? Value::failure() : result;
     }
     return result;
 }
@@ -259,7 +273,9 @@ Value compare(Operator op, const Value& a, const Value& b, double tolerance) {
 }
 
 Value both(const Value& a, const Value& b, bool decisive) {
-    const auto settles = [&](const Value& x) { return x.plain() && !x.unsure && x.kind == OracleKind::yes_no && x.yes() == decisive; };
+    const auto settles = [&](const Value& x) {
+        return x.plain() && !x.unsure && x.kind == OracleKind::yes_no && x.yes() == decisive;
+    };
     if (a.failed() || a.unsure) { // from left to right: what comes before is not hidden
         return a;
     }
@@ -315,12 +331,16 @@ Value plain_function(const std::string& name, const std::vector<Value>& argument
     if (name == "sigfig") {
         const auto figures = static_cast<int>(arguments[1].number);
         return stepped(x, [&](double value) {
-            return value == 0 ? 0.0 : rounded(value, figures - 1 - static_cast<int>(std::floor(std::log10(std::fabs(value)))));
+            return value == 0
+                       ? 0.0
+                       : rounded(value, figures - 1 - static_cast<int>(std::floor(std::log10(std::fabs(value)))));
         });
     }
     if (name == "factorial") {
         const bool fits = x.number >= 0 && x.number == std::floor(x.number);
-        return x.error > 0 ? Value::undecided() : fits ? Value::of(whole_factorial(x.number), 4 * spacing(whole_factorial(x.number))) : Value::failure();
+        return x.error > 0 ? Value::undecided()
+               : fits      ? Value::of(whole_factorial(x.number), 4 * spacing(whole_factorial(x.number)))
+                           : Value::failure();
     }
     if (arguments.size() < 2) {
         return Value::failure();
@@ -333,17 +353,21 @@ Value plain_function(const std::string& name, const std::vector<Value>& argument
         return chosen;
     }
     if (name == "hypot") {
-        return Value::of(std::hypot(x.number, y.number), x.error + y.error + 4 * spacing(std::hypot(x.number, y.number)));
+        return Value::of(std::hypot(x.number, y.number),
+                         x.error + y.error + 4 * spacing(std::hypot(x.number, y.number)));
     }
     if (name == "atan2") {
         return x.error + y.error > 0 ? Value::undecided() : Value::of(std::atan2(x.number, y.number), 4 * spacing(4.0));
     }
     if (name == "log") {
-        const auto log = [](double of, double base) { return of > 0 && base > 0 && base != 1 ? std::log(of) / std::log(base) : NAN; };
+        const auto log = [](double of, double base) {
+            return of > 0 && base > 0 && base != 1 ? std::log(of) / std::log(base) : NAN;
+        };
         return y.error > 0 ? Value::undecided() : smooth(x, [&](double of) { return log(of, y.number); });
     }
     if (name == "choose" || name == "arrange") {
-        const bool fits = x.number >= 0 && y.number >= 0 && x.number == std::floor(x.number) && y.number == std::floor(y.number);
+        const bool fits =
+            x.number >= 0 && y.number >= 0 && x.number == std::floor(x.number) && y.number == std::floor(y.number);
         if (x.error + y.error > 0 || !fits) {
             return x.error + y.error > 0 ? Value::undecided() : Value::failure();
         }

@@ -57,16 +57,20 @@ int main(int argc, char** argv) {
     std::sort(differing.begin(), differing.end());
     for (std::size_t at = 0; at < std::min(wanted, differing.size()); ++at) {
         const Blueprint smallest = shrink(random_blueprint(differing[at]));
-        std::printf("--- seed %llu, subject %d\n%s%s\n", static_cast<unsigned long long>(differing[at]), static_cast<int>(subject_of(differing[at])),
-                    described(smallest).c_str(), compare_study(smallest).difference.value_or("").c_str());
+        std::printf("--- seed %llu, subject %d\n%s%s\n", static_cast<unsigned long long>(differing[at]),
+                    static_cast<int>(subject_of(differing[at])), described(smallest).c_str(),
+                    compare_study(smallest).difference.value_or("").c_str());
     }
-    std::printf("%llu studies: %zu values compared, %zu of them plain; %zu undecided; %zu of %zu definitions refused; %zu studies differ\nby subject:",
-                static_cast<unsigned long long>(count), all.compared, all.plain, all.undecided, all.refused, all.definitions, differing.size());
+    std::printf("%llu studies: %zu values compared, %zu of them plain; %zu undecided; %zu of %zu definitions refused; "
+                "%zu studies differ\nby subject:",
+                static_cast<unsigned long long>(count), all.compared, all.plain, all.undecided, all.refused,
+                all.definitions, differing.size());
     for (const std::size_t compared : by_subject) {
         std::printf(" %zu", compared);
     }
     std::printf("\n");
-    const bool enough = all.plain * 4 > all.compared && all.undecided * 4 < all.compared && all.refused * 4 < all.definitions;
+    const bool enough =
+        all.plain * 4 > all.compared && all.undecided * 4 < all.compared && all.refused * 4 < all.definitions;
     if (!enough) {
         std::printf("too little of it was compared\n");
     }

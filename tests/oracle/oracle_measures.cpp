@@ -9,21 +9,29 @@ using Value = OracleValue;
 using Wide = __float128;
 
 const std::map<std::string, MeasureShape> shapes = {
-    {"sum", {1, 0, 0, false}},       {"product", {1, 0, 0, false}}, {"count", {1, 0, 0, true}},
-    {"share", {1, 0, 0, true}},      {"mean", {1, 0, 0, false}},    {"median", {1, 0, 0, false}},
-    {"mode", {1, 0, 0, true}},       {"min", {1, 0, 0, true}},      {"max", {1, 0, 0, true}},
-    {"range", {1, 0, 0, true}},      {"q1", {1, 0, 0, false}},      {"q3", {1, 0, 0, false}},
-    {"iqr", {1, 0, 0, false}},       {"var", {1, 0, 0, false}},     {"sd", {1, 0, 0, false}},
-    {"var_pop", {1, 0, 0, false}},   {"sd_pop", {1, 0, 0, false}},  {"se", {1, 0, 0, false}},
-    {"cv", {1, 0, 0, false}},        {"mad", {1, 0, 0, false}},     {"geomean", {1, 0, 0, false}},
-    {"harmean", {1, 0, 0, false}},   {"skewness", {1, 0, 0, false}}, {"kurtosis", {1, 0, 0, false}},
-    {"distinct", {1, 0, 0, true}},   {"quantile", {1, 1, 2, false}}, {"corr", {2, 0, 0, false}},
-    {"cov", {2, 0, 0, false}},       {"slope", {2, 0, 0, false}},   {"intercept", {2, 0, 0, false}},
-    {"rank_corr", {2, 0, 0, false}}, {"wmean", {2, 0, 0, false}},   {"wvar", {2, 0, 0, false}},
-    {"wsd", {2, 0, 0, false}},       {"wvar_pop", {2, 0, 0, false}}, {"wsd_pop", {2, 0, 0, false}},
-    {"wquantile", {2, 1, 2, false}}, {"shannon", {1, 0, 1, false}}, {"richness", {1, 0, 0, false}},
-    {"dominance", {1, 0, 0, false}}, {"gini_simpson", {1, 0, 0, false}}, {"inverse_simpson", {1, 0, 0, false}},
-    {"pielou", {1, 0, 0, false}},    {"berger_parker", {1, 0, 0, false}}, {"pick", {1, 0, 0, true}}};
+    {"sum", {1, 0, 0, false}},          {"product", {1, 0, 0, false}},
+    {"count", {1, 0, 0, true}},         {"share", {1, 0, 0, true}},
+    {"mean", {1, 0, 0, false}},         {"median", {1, 0, 0, false}},
+    {"mode", {1, 0, 0, true}},          {"min", {1, 0, 0, true}},
+    {"max", {1, 0, 0, true}},           {"range", {1, 0, 0, true}},
+    {"q1", {1, 0, 0, false}},           {"q3", {1, 0, 0, false}},
+    {"iqr", {1, 0, 0, false}},          {"var", {1, 0, 0, false}},
+    {"sd", {1, 0, 0, false}},           {"var_pop", {1, 0, 0, false}},
+    {"sd_pop", {1, 0, 0, false}},       {"se", {1, 0, 0, false}},
+    {"cv", {1, 0, 0, false}},           {"mad", {1, 0, 0, false}},
+    {"geomean", {1, 0, 0, false}},      {"harmean", {1, 0, 0, false}},
+    {"skewness", {1, 0, 0, false}},     {"kurtosis", {1, 0, 0, false}},
+    {"distinct", {1, 0, 0, true}},      {"quantile", {1, 1, 2, false}},
+    {"corr", {2, 0, 0, false}},         {"cov", {2, 0, 0, false}},
+    {"slope", {2, 0, 0, false}},        {"intercept", {2, 0, 0, false}},
+    {"rank_corr", {2, 0, 0, false}},    {"wmean", {2, 0, 0, false}},
+    {"wvar", {2, 0, 0, false}},         {"wsd", {2, 0, 0, false}},
+    {"wvar_pop", {2, 0, 0, false}},     {"wsd_pop", {2, 0, 0, false}},
+    {"wquantile", {2, 1, 2, false}},    {"shannon", {1, 0, 1, false}},
+    {"richness", {1, 0, 0, false}},     {"dominance", {1, 0, 0, false}},
+    {"gini_simpson", {1, 0, 0, false}}, {"inverse_simpson", {1, 0, 0, false}},
+    {"pielou", {1, 0, 0, false}},       {"berger_parker", {1, 0, 0, false}},
+    {"pick", {1, 0, 0, true}}};
 
 /// A number in one column of the tuples, and what is known of all of them.
 struct Numbers {
@@ -81,7 +89,8 @@ Wide quantile_of(std::vector<double> x, double p, int type) {
     const Wide tiny = 4e-16 * (1 + n * q); // as in their own program: a product that is whole but for rounding is whole
     const auto at = [&](Wide k) {
         const auto place = static_cast<long long>(k);
-        return static_cast<Wide>(x[static_cast<std::size_t>(std::clamp<long long>(place, 1, static_cast<long long>(x.size())) - 1)]);
+        return static_cast<Wide>(
+            x[static_cast<std::size_t>(std::clamp<long long>(place, 1, static_cast<long long>(x.size())) - 1)]);
     };
     const auto floor_of = [&](Wide v) {
         auto whole = static_cast<long long>(v + tiny);
@@ -92,10 +101,17 @@ Wide quantile_of(std::vector<double> x, double p, int type) {
         const Wide j = floor_of(n * q + m);
         const Wide g = n * q + m - j;
         const bool zero = g < tiny;
-        const Wide gamma = type == 1 ? (zero ? 0 : 1) : type == 2 ? (zero ? 0.5 : 1) : (zero && static_cast<long long>(j) % 2 == 0 ? 0 : 1);
+        const Wide gamma = type == 1   ? (zero ? 0 : 1)
+                           : type == 2 ? (zero ? 0.5 : 1)
+                                       : (zero && static_cast<long long>(j) % 2 == 0 ? 0 : 1);
         return (1 - gamma) * at(j) + gamma * at(j + 1);
     }
-    const Wide a = type == 4 ? 0 : type == 5 ? 0.5 : type == 6 ? 0 : type == 7 ? 1 : type == 8 ? static_cast<Wide>(1) / 3 : static_cast<Wide>(3) / 8;
+    const Wide a = type == 4   ? 0
+                   : type == 5 ? 0.5
+                   : type == 6 ? 0
+                   : type == 7 ? 1
+                   : type == 8 ? static_cast<Wide>(1) / 3
+                               : static_cast<Wide>(3) / 8;
     const Wide b = type == 4 ? 1 : a;
     const Wide nppm = a + q * (n + 1 - a - b);
     const Wide j = floor_of(nppm);
@@ -126,7 +142,9 @@ Value spread(const std::string& name, const Numbers& x) {
         return variance == 0 && x.error == 0 ? Value::of(0) : relative(variance, 1e-13, x.error, x.size);
     }
     const Wide sd = square_root(variance);
-    const Wide value = name == "se" ? sd / square_root(n) : name == "cv" ? sd / (x.mean() < 0 ? -x.mean() : x.mean()) : sd;
+    const Wide value = name == "se"   ? sd / square_root(n)
+                       : name == "cv" ? sd / (x.mean() < 0 ? -x.mean() : x.mean())
+                                      : sd;
     if (name == "cv" && x.mean() == 0) {
         return x.error > 0 ? Value::undecided() : Value::failure();
     }
@@ -150,8 +168,11 @@ Value moment_form(const std::string& name, const Numbers& x) {
     if (x.all.empty() || variance == 0) {
         return x.error > 0 ? Value::undecided() : x.all.empty() ? Value::none() : Value::failure();
     }
-    const Wide value = name == "skewness" ? third / n / (variance * square_root(variance)) : fourth / n / (variance * variance) - 3;
-    return x.error > 0 ? Value::undecided() : Value::of(static_cast<double>(value), 1e-11 * std::max(1.0, std::fabs(static_cast<double>(value))));
+    const Wide value =
+        name == "skewness" ? third / n / (variance * square_root(variance)) : fourth / n / (variance * variance) - 3;
+    return x.error > 0
+               ? Value::undecided()
+               : Value::of(static_cast<double>(value), 1e-11 * std::max(1.0, std::fabs(static_cast<double>(value))));
 }
 
 Value paired(const std::string& name, const Numbers& x, const Numbers& y) {
@@ -219,7 +240,8 @@ Value weighted(const std::string& name, const Numbers& x, const Numbers& f, cons
             }
             repeated.insert(repeated.end(), static_cast<std::size_t>(f.all[at]), {Value::of(x.all[at])});
         }
-        return quantile_value(Numbers(repeated, 0), plain.front().number, plain.size() > 1 ? static_cast<int>(plain[1].number) : type);
+        return quantile_value(Numbers(repeated, 0), plain.front().number,
+                              plain.size() > 1 ? static_cast<int>(plain[1].number) : type);
     }
     Wide sum = 0;
     for (std::size_t at = 0; at < x.all.size(); ++at) {
@@ -272,10 +294,11 @@ Value diversity(const std::string& name, const Numbers& n, const std::vector<Val
         return species < 2 ? Value::none() : near(entropy / std::log(species));
     }
     const auto sum = static_cast<double>(squares);
-    return name == "dominance"         ? near(sum)
-           : name == "gini_simpson"    ? near(1 - sum)
-           : name == "inverse_simpson" ? near(1 / sum)
-                                       : near(*std::max_element(n.all.begin(), n.all.end()) / static_cast<double>(n.sum));
+    return name == "dominance"      ? near(sum)
+           : name == "gini_simpson" ? near(1 - sum)
+           : name == "inverse_simpson"
+               ? near(1 / sum)
+               : near(*std::max_element(n.all.begin(), n.all.end()) / static_cast<double>(n.sum));
 }
 
 /// Measures of values of any kind, which compare and count them.
@@ -299,7 +322,8 @@ Value of_any_kind(const std::string& name, const std::vector<std::vector<Value>>
     double error = 0;
     for (const auto& tuple : tuples) {
         error = std::max(error, tuple.front().error);
-        const auto entry = std::find_if(counted.begin(), counted.end(), [&](const auto& each) { return same(each.first, tuple.front()); });
+        const auto entry = std::find_if(counted.begin(), counted.end(),
+                                        [&](const auto& each) { return same(each.first, tuple.front()); });
         if (entry == counted.end()) {
             counted.emplace_back(tuple.front(), 1);
         } else {
@@ -312,7 +336,8 @@ Value of_any_kind(const std::string& name, const std::vector<std::vector<Value>>
     if (name == "distinct") {
         return Value::of(static_cast<double>(counted.size()));
     }
-    const auto most = std::max_element(counted.begin(), counted.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
+    const auto most = std::max_element(counted.begin(), counted.end(),
+                                       [](const auto& a, const auto& b) { return a.second < b.second; });
     return most == counted.end() ? Value::none() : most->first; // of several the first to occur
 }
 
@@ -323,8 +348,8 @@ const MeasureShape* measure_shape(const std::string& name) {
     return shape == shapes.end() ? nullptr : &shape->second;
 }
 
-Value measure_of(const std::string& name, const std::vector<std::vector<Value>>& tuples, const std::vector<Value>& plain,
-                 int quantile_type, bool of_condition) {
+Value measure_of(const std::string& name, const std::vector<std::vector<Value>>& tuples,
+                 const std::vector<Value>& plain, int quantile_type, bool of_condition) {
     for (const Value& argument : plain) {
         if (!argument.plain() || argument.unsure) {
             return argument;

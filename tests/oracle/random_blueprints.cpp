@@ -23,7 +23,7 @@ class Writer {
             grid();
         } else {
             table("Data", rows());
-            if (pick(3) == 0) {
+            if (!long_ && pick(3) == 0) {
                 table("Sites", 1 + pick(4));
             }
         }
@@ -45,6 +45,10 @@ class Writer {
     std::string of(const Names& all) { return all[pick(all.size())]; }
 
     std::size_t rows() {
+        long_ = (subject_ == Subject::recurrences || subject_ == Subject::tables) && chance(1000);
+        if (long_) {
+            return 4200; // longer than a block; then without measures for each row, which the oracle computes anew
+        }
         switch (pick(8)) {
         case 0:
             return pick(3);
@@ -107,6 +111,9 @@ class Writer {
         if (chance(4)) {
             plan_.ledge.push_back({"force(r)", of({"k / r^2", "r * m", "if r > 2 then r else k"})});
         }
+        if (subject_ == Subject::probability) {
+            plan_.ledge.push_back({"D", of({"binomial(12, 0.35)", "normal(k, 2)", "poisson(k)", "uniform(0, m)"})});
+        }
     }
 
     /// Held values that use the tables.
@@ -118,6 +125,9 @@ class Writer {
             place.sample = true;
             add_names(over, place);
             plan_.ledge.push_back({"h" + std::to_string(count), measure(place, 1)});
+        }
+        for (int count = 0; subject_ == Subject::searches && count < 4; ++count) {
+            plan_.ledge.push_back({"root" + std::to_string(count), search()});
         }
     }
 
@@ -145,7 +155,8 @@ class Writer {
             table.columns.push_back(given("b", OracleKind::yes_no, rows));
             table.columns.push_back(given("d", OracleKind::date, rows));
         } else {
-            table.columns.push_back(computed("x", of({"row", "row / 2", "row mod 3", "if row = 3 then missing else row", "1 / (row - 2)"})));
+            table.columns.push_back(computed(
+                "x", of({"row", "row / 2", "row mod 3", "if row = 3 then missing else row", "1 / (row - 2)"})));
         }
         if (chance(3)) {
             table.ledge.push_back({"own", of({"mean(x)", "1.5", "sum(x) / k", "x[2]", "count(x) + m"})});
@@ -169,14 +180,17 @@ class Writer {
         if (made.counted && chance(2)) {
             made.until = of({"x > 3", "c0 > 5", "x[i-1] = 2", "c0 < 0", "row = 2"});
         }
+        if (subject_ == Subject::kinds && !made.counted) {
+            other_kinds(made);
+        }
         for (std::size_t lines = pick(3); lines > 0; --lines) {
             made.foot.push_back({"line" + std::to_string(lines), foot_formula(), {"x", "c0"}});
         }
     }
     std::string foot_formula() {
-        return of({"sum(each)", "mean(each)", "sum(each) / rows", "sum(each where x > 2)", "sd(each) / sqrt(count(each))", "median(each)",
-                   "quantile(each, 0.3)", "max(each) - min(each)", "count(each > k)", "sum(each * x)", "sum(x) - each[2]", "mode(each)",
-                   "mean(each where each > x)"});
+        return of({"sum(each)", "mean(each)", "sum(each) / rows", "sum(each where x > 2)",
+                   "sd(each) / sqrt(count(each))", "median(each)", "quantile(each, 0.3)", "max(each) - min(each)",
+                   "count(each > k)", "sum(each * x)", "sum(x) - each[2]", "mode(each)", "mean(each where each > x)"});
     }
     static ColumnPlan computed(const std::string& name, const std::string& formula) {
         ColumnPlan column;
@@ -193,7 +207,8 @@ class Writer {
             if (chance(4)) { // a cycle of two columns
                 const std::string other = column + "b";
                 place.self = other;
-                table.columns.push_back(computed(other, "first " + number(start(place), 0) + " then " + column + "[i-1] + " + number(place, 1)));
+                table.columns.push_back(computed(other, "first " + number(start(place), 0) + " then " + column +
+                                                            "[i-1] + " + number(place, 1)));
                 place.self = other;
                 return "first " + number(start(place), 0) + " then " + number(place, depth);
             }
@@ -206,7 +221,10 @@ class Writer {
         case Subject::measures:
             return chance(4) ? number(place, depth) : measure(place, depth);
         case Subject::what_if:
-            return "(" + number(place, 1) + ") with " + of({"k = ", "m = "}) + number(place, chance(2) ? 0 : 1);
+            return chance(4) ? "((" + number(place, 1) + ") with k = " + leaf(place) + ") with m = " + leaf(place)
+                   : chance(4)
+                       ? "(" + number(place, 1) + ") with (k = " + leaf(place) + ", m = 2)"
+                       : "(" + number(place, 1) + ") with " + of({"k = ", "m = "}) + number(place, chance(2) ? 0 : 1);
         case Subject::probability:
             return probability(place);
         default:
@@ -255,7 +273,7 @@ class Writer {
             return leaf(place);
         }
         const auto below = [&] { return number(place, depth - 1); };
-        switch (pick(place.sample ? 12 : 16)) {
+        switch (pick(place.sample || long_ ? 12 : 16)) {
         case 0:
         case 1:
             return "(" + below() + of({" + ", " - ", " * "}) + below() + ")";
@@ -266,7 +284,9 @@ class Writer {
         case 4:
             return of({"larger", "smaller"}) + "(" + below() + ", " + below() + ")";
         case 5:
-            return of({"abs", "sign", "floor", "ceil", "trunc", "round", "sqrt", "cbrt", "exp", "ln", "xlnx", "sin", "atan"}) + "(" + below() + ")";
+            return of({"abs", "sign", "floor", "ceil", "trunc", "round", "sqrt", "cbrt", "exp", "ln", "xlnx", "sin",
+                       "atan"}) +
+                   "(" + below() + ")";
         case 6:
             return below() + of({"^2", "^0.5", "^-1", "^3"});
         case 7:
@@ -276,7 +296,8 @@ class Writer {
         case 9:
             return "round(" + below() + ", " + of({"0", "1", "2"}) + ")";
         case 10:
-            return of({"abs(", "-(", "|", "(if is_missing("}) == std::string("|") ? "|" + below() + "|" : "-(" + below() + ")";
+            return of({"abs(", "-(", "|", "(if is_missing("}) == std::string("|") ? "|" + below() + "|"
+                                                                                  : "-(" + below() + ")";
         case 11:
             return text_number(place);
         case 12:
@@ -284,7 +305,8 @@ class Writer {
         case 13:
             return conditional_measure(place);
         case 14:
-            return chance(2) ? single_measure(place) : "sum(" + literal() + " / (j + 1) for j in 0.." + of({"3", "row", "k"}) + ")";
+            return chance(2) ? single_measure(place)
+                             : "sum(" + literal() + " / (j + 1) for j in 0.." + of({"3", "row", "k"}) + ")";
         default:
             return measure(place, depth - 1);
         }
@@ -295,7 +317,8 @@ class Writer {
         }
         const std::string s = bare(place, place.texts);
         const std::string d = place.dates.empty() ? s : bare(place, place.dates);
-        return place.dates.empty() || chance(2) ? "length(" + s + ")" : of({"year", "month", "day", "weekday"}) + "(" + d + ")";
+        return place.dates.empty() || chance(2) ? "length(" + s + ")"
+                                                : of({"year", "month", "day", "weekday"}) + "(" + d + ")";
     }
 
     std::string condition(const Place& place, int depth) {
@@ -306,11 +329,14 @@ class Writer {
         case 2:
             return "(" + leaf(place) + of({" < ", " <= ", " > ", " >= ", " = ", " != "}) + below() + ")";
         case 3:
-            return place.texts.empty() ? "(" + leaf(place) + " > 1)" : "(" + bare(place, place.texts) + of({" = ", " != "}) + "\"" + of({"pool", "weir", "riffle"}) + "\")";
+            return place.texts.empty() ? "(" + leaf(place) + " > 1)"
+                                       : "(" + bare(place, place.texts) + of({" = ", " != "}) + "\"" +
+                                             of({"pool", "weir", "riffle"}) + "\")";
         case 4:
             return "(" + leaf(place) + " in (" + leaf(place) + ", 2, 3))";
         case 5:
-            return place.conditions.empty() ? "(" + leaf(place) + " < 2 <= " + leaf(place) + ")" : bare(place, place.conditions);
+            return place.conditions.empty() ? "(" + leaf(place) + " < 2 <= " + leaf(place) + ")"
+                                            : bare(place, place.conditions);
         case 6:
             return "is_missing(" + leaf(place) + ")";
         case 7:
@@ -336,9 +362,15 @@ class Writer {
         return sample;
     }
     std::string measure_name() {
-        return of({"sum", "mean", "count", "min", "max", "median", "mode", "range", "q1", "q3", "iqr", "var", "sd", "var_pop", "sd_pop", "se",
-                   "cv", "mad", "geomean", "harmean", "skewness", "kurtosis", "distinct", "product", "sum", "mean", "sd", "richness", "shannon",
-                   "dominance", "gini_simpson", "inverse_simpson", "pielou", "berger_parker"});
+        return of({"sum",      "mean",         "count",        "min",
+                   "max",      "median",       "mode",         "range",
+                   "q1",       "q3",           "iqr",          "var",
+                   "sd",       "var_pop",      "sd_pop",       "se",
+                   "cv",       "mad",          "geomean",      "harmean",
+                   "skewness", "kurtosis",     "distinct",     "product",
+                   "sum",      "mean",         "sd",           "richness",
+                   "shannon",  "dominance",    "gini_simpson", "inverse_simpson",
+                   "pielou",   "berger_parker"});
     }
     std::string measure(const Place& place, int depth) {
         const Place sample = inside(place);
@@ -354,12 +386,14 @@ class Writer {
         case 3:
             return of({"wmean", "wvar", "wsd", "wvar_pop", "wsd_pop"}) + "(" + x + ", " + y + ")";
         case 4:
-            return (chance(2) ? "quantile(" + x : "wquantile(" + x + ", " + y) + ", " + of({"0.1", "0.5", "0.9", "0", "1", "k", "0.25"}) +
+            return (chance(2) ? "quantile(" + x : "wquantile(" + x + ", " + y) + ", " +
+                   of({"0.1", "0.5", "0.9", "0", "1", "k", "0.25"}) +
                    (chance(3) ? ", " + of({"1", "4", "6", "9"}) : "") + ")";
         case 5:
             return pooled(sample);
         case 6:
-            return place.rows && place.owner.empty() && sample.owner.empty() ? ranks(sample, x) : measure_name() + "(" + x + ")";
+            return place.rows && place.owner.empty() && sample.owner.empty() ? ranks(sample, x)
+                                                                             : measure_name() + "(" + x + ")";
         default:
             return measure_name() + "(" + x + ")";
         }
@@ -378,7 +412,8 @@ class Writer {
     std::string pooled(const Place& sample) {
         const std::string name = of({"sum", "mean", "count", "min", "max", "median", "sd", "mode"});
         const std::string tail = chance(2) ? " where " + condition(sample, 0) : "";
-        return sample.owner.empty() && chance(2) && sample.numbers.size() > 2 && sample.numbers[0] == "x" && sample.numbers[1] == "y"
+        return sample.owner.empty() && chance(2) && sample.numbers.size() > 2 && sample.numbers[0] == "x" &&
+                       sample.numbers[1] == "y"
                    ? name + "(x .. z" + tail + ")"
                    : name + "(" + bare(sample, sample.numbers) + ", " + bare(sample, sample.numbers) + tail + ")";
     }
@@ -387,11 +422,14 @@ class Writer {
         const std::string x = bare(sample, sample.numbers);
         switch (pick(6)) {
         case 0:
-            return place.rows && place.owner.empty() ? single_measure(place) : measure_name() + "(" + x + " where " + condition(sample, 1) + ")";
+            return place.rows && place.owner.empty()
+                       ? single_measure(place)
+                       : measure_name() + "(" + x + " where " + condition(sample, 1) + ")";
         case 1:
             return pooled(sample);
         case 2:
-            return of({"corr", "wmean", "slope", "cov"}) + "(" + x + ", " + bare(sample, sample.numbers) + " where " + condition(sample, 1) + ")";
+            return of({"corr", "wmean", "slope", "cov"}) + "(" + x + ", " + bare(sample, sample.numbers) + " where " +
+                   condition(sample, 1) + ")";
         case 3:
             return place.rows && sample.owner.empty() && place.owner.empty()
                        ? measure_name() + "(" + x + " where " + own_row_condition(sample) + ")"
@@ -403,20 +441,26 @@ class Writer {
     /// A condition that compares each row with the formula's own.
     std::string own_row_condition(const Place& sample) {
         const std::string y = of(sample.numbers);
-        return chance(3) && !sample.texts.empty() ? "s = s[i]" : y + of({" < ", " <= ", " > ", " = "}) + y + "[i]" + (chance(3) ? " and " + condition(sample, 0) : "");
+        return chance(3) && !sample.texts.empty() ? "s = s[i]"
+                                                  : y + of({" < ", " <= ", " > ", " = "}) + y + "[i]" +
+                                                        (chance(3) ? " and " + condition(sample, 0) : "");
     }
     std::string single_measure(const Place& place) {
         const std::string name = of({"sum", "mean", "max", "min", "count", "sd", "median"});
-        const std::string tail = chance(2) ? "" : " where " + of({"x[i] > 1", "no", "yes", "b[i]", "k > 1", "s[i] = \"pool\""});
+        const std::string tail =
+            chance(2) ? "" : " where " + of({"x[i] > 1", "no", "yes", "b[i]", "k > 1", "s[i] = \"pool\""});
         const bool range = place.numbers.size() > 2 && place.numbers[0] == "x" && place.numbers[1] == "y";
-        return name + "(" + (range && chance(2) ? of({"x[i] .. z[i]", "x[i-1] .. z[i-1]"}) : of({"x[i], 3, k", "5", "x[1], x[2]", "k, m, x[i]"})) + tail + ")";
+        return name + "(" +
+               (range && chance(2) ? of({"x[i] .. z[i]", "x[i-1] .. z[i-1]"})
+                                   : of({"x[i], 3, k", "5", "x[1], x[2]", "k, m, x[i]"})) +
+               tail + ")";
     }
     std::string ranged_measure(const Place& place) {
         if (!place.rows || !place.owner.empty()) {
             return leaf(place);
         }
-        const std::string range = of({"[1..i]", "[..i-1]", "[i-2..i]", "[i..]", "[2..4]", "[i-1..i+1]", "[3..]", "[i-20..i]", "[i-9..i-1]", "[i..i+30]",
-                                      "[row - 5..row]", "[1..k]", "[i-70..i]"});
+        const std::string range = of({"[1..i]", "[..i-1]", "[i-2..i]", "[i..]", "[2..4]", "[i-1..i+1]", "[3..]",
+                                      "[i-20..i]", "[i-9..i-1]", "[i..i+30]", "[row - 5..row]", "[1..k]", "[i-70..i]"});
         const std::string x = (place.self.empty() ? of(place.numbers) : of({place.self, "x"})) +
                               (place.self.empty() ? range : of({"[..i-1]", "[1..i-1]", "[i-3..i-1]"}));
         Place sample = place;
@@ -430,18 +474,70 @@ class Writer {
         case 2:
             return "quantile(" + x + ", " + of({"0.1", "0.5", "0.75"}) + ")";
         case 3:
-            return of({"corr", "wmean", "slope", "wsd"}) + "(" + x + ", " + of(place.numbers) + x.substr(x.find('[')) + ")";
+            return of({"corr", "wmean", "slope", "wsd"}) + "(" + x + ", " + of(place.numbers) + x.substr(x.find('[')) +
+                   ")";
         default:
             return measure_name() + "(" + x + ")";
         }
     }
 
+    /// A root of a function that is smooth, has corners, jumps, or is a step.
+    std::string search() {
+        const std::string part = of({"t^2 - 2", "t - 1", "(t - 1)^3", "ln(t + 2) - 1", "abs(t - 1) - 0.5",
+                                     "exp(-t) - 0.5", "t^3 - 1e-12", "sin(t)"});
+        const std::string step =
+            of({"floor(t) - 1.5", "round(t, 1) - 0.55", "sign(t - 1)", "(if t < 1.3 then -1 else 2)", "1 / (t - 1.55)",
+                "count(Data.x < t) - 1.5", "(if t < 1 then t - 2 else t)"});
+        if (chance(6)) { // many powers of ten, where only what rises or falls throughout can be looked through
+            return "root(" + of({"t - 1", "t^3 - 1e-12", "ln(t + 2) - 1", "1 - 1000 / (t + 1)"}) + " for t in 0..1e9)";
+        }
+        const bool both = chance(3) && !step.starts_with("1 /");
+        return "root(" +
+               (chance(2) ? part
+                : both    ? part + " + 0.01 * (" + step + ")"
+                          : step) +
+               " for t in " + of({"0..3", "-1..2", "0.5..10", "1e-9..5", "k..m"}) + ")";
+    }
+
+    /// Columns of texts, dates and answers, made of others.
+    void other_kinds(TablePlan& table) {
+        const auto add = [&](const std::string& name, OracleKind kind, const std::string& formula) {
+            table.columns.push_back(computed(name, formula));
+            table.columns.back().kind = kind;
+        };
+        Place place;
+        place.rows = true;
+        add_names(table, place);
+        add("t", OracleKind::text,
+            of({"if " + condition(place, 1) + " then s else \"none\"", "join(s, \"-\", s)", "upper(s)",
+                "default(s, \"none\")", "first \"a\" then join(t[i-1], \"b\")",
+                "first s then if x > 1 then s else t[i-1]", "mode(s where " + condition(place, 0) + ")", "s[i-1]",
+                "first \"pool\"; \"weir\" then t[i-2]"}));
+        add("u", OracleKind::date,
+            of({"d + x", "d[i-1]", "max(d)", "mean(d)", "first d then u[i-1] + 1",
+                "min(d where " + condition(place, 0) + ")", "default(d, d[1])", "median(d)",
+                "if x > 1 then d else d[1]", "max(d[1..i])"}));
+        add("v", OracleKind::yes_no,
+            of({condition(place, 2), "first b then v[i-1] or x > 2", "first yes then not v[i-1]",
+                "first b then v[i-1] and " + condition(place, 0), "t = s", "t in (\"pool\", s[1])", "d < u",
+                "starts(t, \"p\")", "is_missing(t)"}));
+        add("w", OracleKind::number,
+            of({"length(t)", "u - d", "year(u) + month(u)", "count(t = t[i])", "if v then x else y", "distinct(t)",
+                "first 1 then if t = s then w[i-1] else 2", "range(d)", "iqr(u)", "count(v)", "share(v)",
+                "first 0 then if v[i-1] then w[i-1] + 1 else 0", "sum(x where t = t[i])", "count(u <= u[i])"}));
+    }
+
     std::string probability(const Place& place) {
         const std::string n = of({"12", "5", "row", "rows"});
-        const std::string d = of({"binomial(" + n + ", 0.35)", "binomial(6, k)", "poisson(2.5)", "poisson(x)", "normal(2, 1.5)", "normal(k, y)",
-                                  "uniform(0, 3)", "exponential(0.5)", "hypergeometric(10, 4, 3)"});
+        const std::string d =
+            of({"binomial(" + n + ", 0.35)", "binomial(6, k)", "poisson(2.5)", "poisson(x)", "normal(2, 1.5)",
+                "normal(k, y)", "uniform(0, 3)", "exponential(0.5)", "hypergeometric(10, 4, 3)"});
         const std::string x = of({"2", "x", "y", "3", "0"});
-        switch (pick(7)) {
+        switch (pick(9)) {
+        case 7:
+            return "P(D" + of({" <= ", " < ", " > ", " = "}) + x + ")";
+        case 8:
+            return of({"mean", "sd", "var"}) + "(D)";
         case 0:
             return "P(" + d + of({" <= ", " < ", " > ", " = ", " >= "}) + x + ")";
         case 1:
@@ -491,7 +587,10 @@ class Writer {
             made.columns.push_back(computed(layer, text));
         }
         for (std::size_t lines = pick(3); lines > 0; --lines) {
-            made.foot.push_back({"line" + std::to_string(lines), of({"sum(each)", "mean(each)", "max(each)", "count(each > 2)", "sd(each)", "mean(each where each > 1)"}), {"f", "g"}});
+            made.foot.push_back({"line" + std::to_string(lines),
+                                 of({"sum(each)", "mean(each)", "max(each)", "count(each > 2)", "sd(each)",
+                                     "mean(each where each > 1)"}),
+                                 {"f", "g"}});
         }
     }
     std::string grid_number(const Names& names, int depth, const std::string& self) {
@@ -501,8 +600,9 @@ class Writer {
             }
             const std::string name = of(names);
             return chance(3) ? of({"2", "k", "row", "col", "rows", "cols"})
-                   : name == "a" || name == "c" || chance(2) ? name
-                                                              : name + of({"[i-1, j]", "[i, j-1]", "[i+1, j+1]", "[1, j]", "[i, 1]", "[last, last]"});
+                   : name == "a" || name == "c" || chance(2)
+                       ? name
+                       : name + of({"[i-1, j]", "[i, j-1]", "[i+1, j+1]", "[1, j]", "[i, 1]", "[last, last]"});
         }
         const auto below = [&] { return grid_number(names, depth - 1, self); };
         switch (pick(7)) {
@@ -511,7 +611,10 @@ class Writer {
         case 1:
             return "(if " + below() + " > " + below() + " then " + below() + " else " + below() + ")";
         case 2:
-            return names.size() > 2 ? of({"sum", "mean", "max", "count", "sd"}) + "(" + names.back() + of({"[i, ..]", "[.., j]", "", "[1..i, j]", "[i, 1..j]", "[i-1..i+1, j]"}) + ")" : below();
+            return names.size() > 2
+                       ? of({"sum", "mean", "max", "count", "sd"}) + "(" + names.back() +
+                             of({"[i, ..]", "[.., j]", "", "[1..i, j]", "[i, 1..j]", "[i-1..i+1, j]"}) + ")"
+                       : below();
         case 3:
             return of({"larger", "smaller"}) + "(" + below() + ", " + below() + ")";
         case 4:
@@ -524,14 +627,19 @@ class Writer {
     Subject subject_;
     std::mt19937_64 engine_;
     Blueprint plan_;
+    bool long_ = false;
     std::size_t style_ = 0;
     std::size_t gaps_ = 0;
 };
 
 } // namespace
 
-Subject subject_of(std::uint64_t seed) { return static_cast<Subject>(seed % subject_count); }
+Subject subject_of(std::uint64_t seed) {
+    return static_cast<Subject>(seed % subject_count);
+}
 
-Blueprint random_blueprint(std::uint64_t seed) { return Writer(seed * 0x9E3779B97F4A7C15ULL + 1, subject_of(seed)).study(); }
+Blueprint random_blueprint(std::uint64_t seed) {
+    return Writer(seed * 0x9E3779B97F4A7C15ULL + 1, subject_of(seed)).study();
+}
 
 } // namespace ledgefall::testing

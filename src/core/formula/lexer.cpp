@@ -137,7 +137,8 @@ class Lexer {
                 return first == std::string::npos ? std::string("0") : written.substr(first);
             };
             const std::string date = "date(" + part(0, 4) + ", " + part(5, 2) + ", " + part(8, 2) + ")";
-            return mistake(from, from + 10, {"In a formula a date is written %1.", {date}}, put_in(from, from + 10, date));
+            return mistake(from, from + 10, {"In a formula a date is written %1.", {date}},
+                           put_in(from, from + 10, date));
         }
         digits();
         if (next() == '.' && digit_at(at_ + 1)) {
@@ -147,7 +148,9 @@ class Lexer {
         if (next() == 'e' || next() == 'E') {
             const std::string_view behind = text_.substr(at_ + 1);
             const bool typographic = behind.starts_with("\u2212");
-            const std::size_t sign_length = typographic ? 3 : behind.starts_with('-') || behind.starts_with('+') ? 1 : 0;
+            const std::size_t sign_length = typographic                                          ? 3
+                                            : behind.starts_with('-') || behind.starts_with('+') ? 1
+                                                                                                 : 0;
             if (digit_at(at_ + 1 + sign_length)) {
                 at_ += 1 + sign_length;
                 digits();
@@ -168,7 +171,8 @@ class Lexer {
         }
         if (is_inexact_whole(written)) {
             const std::string nearest = write_cell(Value::number(value));
-            return mistake(from, at_, {"%1 has more digits than a number can hold. The nearest is %2.", {written, nearest}},
+            return mistake(from, at_,
+                           {"%1 has more digits than a number can hold. The nearest is %2.", {written, nearest}},
                            put_in(from, at_, nearest));
         }
         add(TokenType::number, from, written).number = tiny ? 0 : value;

@@ -50,8 +50,8 @@ class Accumulator {
     void add(std::span<const Lane> samples, const Lane* condition, std::size_t rows);
     void add(const Lane& sample, const Lane* condition, std::size_t rows) { add({&sample, 1}, condition, rows); }
 
-    /// The measure of what has been taken in. It may be asked at any time, as a running measure is. It is never a number
-    /// that is not finite.
+    /// The measure of what has been taken in. It may be asked at any time, as a running measure is. It is never a
+    /// number that is not finite.
     Value result(const Faults& faults);
 
     virtual void clear() { fault_.reset(); }

@@ -69,7 +69,7 @@ double binomial_term(double from, double n, double p, double offset) {
     const double apart = (from - np) + (offset - rounding);
     const double exponent = stirling_error(n) - stirling_error(k) - stirling_error(n - k) - deviance(k, np, apart) -
                             deviance(n - k, (n - np) - rounding, -apart);
-    return std::exp(exponent) * std::sqrt(1 / (2 * std::numbers::pi * k) / (1 - k / n));
+    return std::exp(exponent) * std::sqrt(1 / (2 * std::numbers::pi * k) / ((n - k) / n));
 }
 
 double poisson_term(double from, double m, double offset) {

@@ -114,7 +114,7 @@ class Frequencies : public OfOne {
         }
     }
     Value finish(const Faults&) override {
-        return !most_frequent_    ? Value::number(static_cast<double>(counts_.size()))
+        return !most_frequent_   ? Value::number(static_cast<double>(counts_.size()))
                : counts_.empty() ? Value::missing()
                                  : Value::number(most_frequent_value_);
     }
@@ -201,7 +201,9 @@ Value mad_of_order(Plain, double n, const KthValue& kth, const Faults& faults) {
     }
     const double middle = quantile_of(n, 0.5, 7, kth);
     const double below = std::floor(n / 2); // values at most the median, from it down; the others from it up
-    const auto down = [&](double at) { return at < 1 ? -HUGE_VAL : at > below ? HUGE_VAL : middle - kth(below + 1 - at); };
+    const auto down = [&](double at) {
+        return at < 1 ? -HUGE_VAL : at > below ? HUGE_VAL : middle - kth(below + 1 - at);
+    };
     const auto up = [&](double at) {
         return at < 1 ? -HUGE_VAL : at > n - below ? HUGE_VAL : kth(below + at) - middle;
     };

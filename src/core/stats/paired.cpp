@@ -137,17 +137,15 @@ Made make_cov(Plain) {
 }
 
 Made make_corr(Plain) {
-    return cross_measure(
-        [](const Cross&, const Samples& samples, const Faults& faults) {
-            return correlation(samples[0], samples[1], faults);
-        },
-        [](const GrowingCross& cross, const Faults& faults) {
-            if (cross.aa == 0 || cross.bb == 0) {
-                return faults.out_of_domain();
-            }
-            const Wide size = square_root(cross.aa) * square_root(cross.bb);
-            return Value::number(std::clamp(static_cast<double>(cross.ab / size), -1.0, 1.0));
-        });
+    return cross_measure([](const Cross&, const Samples& samples,
+                            const Faults& faults) { return correlation(samples[0], samples[1], faults); },
+                         [](const GrowingCross& cross, const Faults& faults) {
+                             if (cross.aa == 0 || cross.bb == 0) {
+                                 return faults.out_of_domain();
+                             }
+                             const Wide size = square_root(cross.aa) * square_root(cross.bb);
+                             return Value::number(std::clamp(static_cast<double>(cross.ab / size), -1.0, 1.0));
+                         });
 }
 
 Made make_rank_corr(Plain) {

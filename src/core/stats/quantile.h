@@ -25,8 +25,8 @@ inline bool sound_quantile(double p, double type) {
     return p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);
 }
 
-/// Where each type finds the quantile among n ordered values: at the position (n + more) p + shift, and what it makes of
-/// a position between two of them.
+/// Where each type finds the quantile among n ordered values: at the position (n + more) p + shift, and what it makes
+/// of a position between two of them.
 struct QuantileType {
     enum class Between : std::uint8_t { upper, upper_or_mean, nearest_even, interpolated };
     double more = 0, shift = 0;

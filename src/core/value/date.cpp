@@ -117,7 +117,8 @@ std::string write_date(double days_since) {
     const std::int64_t nearest = milliseconds_of(days_since);
     const std::int64_t exact = std::llround(days_since * microseconds_in_day);
     const std::int64_t apart = exact - nearest * 1000;
-    const double rounding = (std::nextafter(std::fabs(days_since), HUGE_VAL) - std::fabs(days_since)) * microseconds_in_day;
+    const double rounding =
+        (std::nextafter(std::fabs(days_since), HUGE_VAL) - std::fabs(days_since)) * microseconds_in_day;
     const bool is_millisecond = std::fabs(static_cast<double>(apart)) <= rounding;
     const std::int64_t microseconds = is_millisecond ? nearest * 1000 : exact;
     const std::int64_t since = microseconds >= 0 ? microseconds / 1000 : (microseconds - 999) / 1000;

@@ -48,8 +48,8 @@ DateOrder date_order(const Delimited& text, std::size_t column) {
     const bool by_day = has(DateOrder::day_first);
     const bool by_month = has(DateOrder::month_first);
     return own != DateOrder::unknown || by_day == by_month ? own
-           : by_day                                       ? DateOrder::day_first
-                                                          : DateOrder::month_first;
+           : by_day                                        ? DateOrder::day_first
+                                                           : DateOrder::month_first;
 }
 
 Kind kind_of(const Delimited& text, std::size_t column, const Spelling& spelling) {
@@ -248,7 +248,8 @@ std::vector<Sentence> Delimited::reports() const {
 
 ColumnReading reading_of(const Delimited& text, std::size_t column, const ColumnChoice& choice) {
     ColumnReading out;
-    out.spelling = choice.spelling.value_or(Spelling(text.dialect.decimal, date_order(text, column) == DateOrder::month_first));
+    out.spelling =
+        choice.spelling.value_or(Spelling(text.dialect.decimal, date_order(text, column) == DateOrder::month_first));
     out.kind = choice.kind.value_or(kind_of(text, column, out.spelling));
     const bool asked =
         !choice.spelling && (out.kind == Kind::date || (out.kind == Kind::number && !text.decimal_found));
@@ -294,8 +295,8 @@ LabelledColumns labelled_columns(const Delimited& text, const std::vector<Column
     out.columns = columns_of(text, choices);
     out.reports = text.reports();
     const std::vector<std::size_t> fields = taken_fields(text, choices);
-    for (auto& more : {reports_of_inexact_wholes(text, out.columns, fields), reports_of_moved_days(text, out.columns, fields),
-                       reports_of_odd_cells(out.columns)}) {
+    for (auto& more : {reports_of_inexact_wholes(text, out.columns, fields),
+                       reports_of_moved_days(text, out.columns, fields), reports_of_odd_cells(out.columns)}) {
         out.reports.insert(out.reports.end(), more.begin(), more.end());
     }
     return out;

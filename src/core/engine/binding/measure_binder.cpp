@@ -35,8 +35,8 @@ void count_ranges(const Node& node, std::size_t& ranged, std::size_t& whole) {
     const std::function<bool(const Node&)> has_range = [&](const Node& part) {
         const bool indexed = part.type == NodeType::index;
         return !is_measure_call(part) && std::any_of(part.kids.begin(), part.kids.end(), [&](const NodePtr& kid) {
-                   return kid && ((indexed && kid->type == NodeType::range) || has_range(*kid));
-               });
+            return kid && ((indexed && kid->type == NodeType::range) || has_range(*kid));
+        });
     };
     ++(has_range(node) ? ranged : whole);
 }
@@ -423,7 +423,8 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     auto is_missing = binder_.begin_operation(node, special_function(Special::missing_test));
     is_missing->kids = {own};
     const TermPtr missing = constant(node, Value::missing());
-    auto ranked = std::make_shared<Term>(*binder_.chosen(node, Binder::end_operation(std::move(is_missing)), missing, place));
+    auto ranked =
+        std::make_shared<Term>(*binder_.chosen(node, Binder::end_operation(std::move(is_missing)), missing, place));
     ranked->function = &function;
     return included ? binder_.chosen(node, included, ranked, missing) : TermPtr(ranked);
 }

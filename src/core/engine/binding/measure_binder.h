@@ -33,8 +33,7 @@ class MeasureBinder : PartBinder {
     bool check_arguments(const Node& node, const Function& function);
     bool bind_plain(const Node& node, const Function& function, MeasureTerm& measure);
     bool bind_samples(const Node& node, const Function& function, MeasureTerm& measure);
-    bool refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure,
-                              bool conditional);
+    bool refuse_single_values(const Node& node, const Function& function, const MeasureTerm& measure, bool conditional);
     TermPtr sample_value(const Node& node, const Function& function, const Argument& wanted);
     bool add_paired(const Node& node, const Function& function, MeasureTerm& measure);
     bool add_sample(const Node& node, const Function& function, MeasureTerm& measure);

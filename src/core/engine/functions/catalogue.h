@@ -63,10 +63,10 @@ struct Function {
     MakeAccumulator make_of_condition = nullptr; ///< where the measure differs for a condition
     RollingForm rolling = RollingForm::none;     ///< of a measure of one column of numbers
     OfOrder of_order = nullptr;                  ///< of a measure that needs only the k-th values of a sample in order
-    bool takes_type = false; ///< its last plain argument is a type of quantile, the study's where it is left out
-    bool adds_up = false;    ///< it adds its values, so that rounding leaves an error of their size, not of its own
-    bool keeps_kind = false; ///< the result is of the sample's kind, as the smallest date is a date
-    bool takes_dates = false;              ///< of dates it gives days
+    bool takes_type = false;  ///< its last plain argument is a type of quantile, the study's where it is left out
+    bool adds_up = false;     ///< it adds its values, so that rounding leaves an error of their size, not of its own
+    bool keeps_kind = false;  ///< the result is of the sample's kind, as the smallest date is a date
+    bool takes_dates = false; ///< of dates it gives days
     std::string_view of_none = "missing";  ///< what a measure gives of no values
     std::string_view terms_joined_by = {}; ///< the sign between the values, where a working lists them
     std::string_view row_by_row = {};      ///< the plain function that is meant where single values are compared

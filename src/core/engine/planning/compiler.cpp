@@ -185,10 +185,11 @@ class Compiler {
         if (term.type == TermType::measure) {
             out.steps = site(Cause::too_large, term.span,
                              {"this takes more steps than one formula may: divide it, or shorten its ranges", {}});
-            out.arguments = site(Cause::out_of_domain, term.span,
-                                 term.measure->over == MeasureTerm::Over::bound
-                                     ? Sentence{"for runs over whole numbers, and an end of this range is not one", {}}
-                                     : Sentence{"a range of rows has whole numbers as its ends, and one here is not", {}});
+            out.arguments =
+                site(Cause::out_of_domain, term.span,
+                     term.measure->over == MeasureTerm::Over::bound
+                         ? Sentence{"for runs over whole numbers, and an end of this range is not one", {}}
+                         : Sentence{"a range of rows has whole numbers as its ends, and one here is not", {}});
         }
         return out;
     }

@@ -85,7 +85,8 @@ class SequenceCheck {
         constexpr std::size_t most_named = 12;
         std::string names;
         for (std::size_t at = 0; at < definitions.size(); ++at) {
-            const bool left_out = definitions.size() > most_named && at >= most_named / 2 && at < definitions.size() - most_named / 2;
+            const bool left_out =
+                definitions.size() > most_named && at >= most_named / 2 && at < definitions.size() - most_named / 2;
             if (left_out && at > most_named / 2) {
                 continue;
             }

@@ -185,7 +185,9 @@ Value AccumulatedMeasure::growing(const Range& range, const Faults& faults) {
     const bool grows = range.from == last_.from && range.to >= last_.to;
     constexpr std::size_t many = 64;
     if (!grows && range.to == last_.to && range.from > last_.from && range.to - range.from > many &&
-        !accumulator_->gathers() && (call_.samples.size() == 1 || !accumulator_->order_matters())) { // it loses rows at its beginning: added to from its end, it grows
+        !accumulator_->gathers() &&
+        (call_.samples.size() == 1 ||
+         !accumulator_->order_matters())) { // it loses rows at its beginning: added to from its end, it grows
         return of_rest(range, faults);
     }
     if (!grows) {

@@ -62,7 +62,7 @@ class Computation : public Environment {
     InternedObjectsPtr planned_; ///< what planning interned
     std::shared_ptr<const Plan> plan_;
     const Environment* outer_ = nullptr; ///< of a trial
-    TrialWorld world_; ///< of a trial
+    TrialWorld world_;                   ///< of a trial
     ResultsPtr before_;
     std::stop_token stop_;
     Progress* progress_ = nullptr;

@@ -33,7 +33,8 @@ struct MovingSum {
 };
 
 /// The mean of `count` values with this total: the quotient with what its rounding leaves, so that the mean of equal
-/// values is that value. The remainder is exact for up to 2^26 values, by halves of the quotient's digits (Dekker 1971).
+/// values is that value. The remainder is exact for up to 2^26 values, by halves of the quotient's digits (Dekker
+/// 1971).
 inline double mean_of(double total, double rest, double count, double reciprocal) {
     const double quotient = total * reciprocal;
     const double high = std::bit_cast<double>(std::bit_cast<std::uint64_t>(quotient) & ~std::uint64_t{0x7FFFFFF});

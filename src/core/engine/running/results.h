@@ -53,7 +53,8 @@ class Results {
     friend class Computation;
     std::unordered_map<DefinitionId, Entry> entries_;
     std::unordered_map<Id, std::size_t> rows_;
-    /// Of tables whose rows are made from an axis, and of the axes of two-way tables: what is wrong with it, if anything.
+    /// Of tables whose rows are made from an axis, and of the axes of two-way tables: what is wrong with it, if
+    /// anything.
     std::unordered_map<Id, std::optional<Fault>> axis_faults_;
     HeldObjects interned_; ///< of the study that they follow from
     std::size_t worked_out_ = 0;

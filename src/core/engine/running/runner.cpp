@@ -397,19 +397,21 @@ Value Runner::one(const Instruction& step, std::size_t in_block) {
 /// An error that begins within a measure is one of the formula's row, and says in which of the measure's rows it began.
 Value Runner::fault_of_measure(const Instruction& step, Fault fault, const Faults& faults) {
     const MeasureCall& call = *step.measure;
-    const bool reads_itself = std::find(call.inner.columns.begin(), call.inner.columns.end(), call.itself.object) !=
-                              call.inner.columns.end();
+    const bool reads_itself =
+        std::find(call.inner.columns.begin(), call.inner.columns.end(), call.itself.object) != call.inner.columns.end();
     const bool of_measure = fault.row == faults.row && (fault.site == faults.domain || fault.site == faults.division ||
                                                         fault.site == faults.large || fault.site == faults.steps ||
                                                         fault.site == faults.arguments);
-    if (reads_itself || of_measure || call.over == MeasureTerm::Over::values || !(fault.at().definition == call.itself)) {
+    if (reads_itself || of_measure || call.over == MeasureTerm::Over::values ||
+        !(fault.at().definition == call.itself)) {
         return Value::fault(fault);
     }
     constexpr std::size_t most_told = 64; // different ones each cost as much as a sentence
     if (call.over == MeasureTerm::Over::table && !call.grid && fault.row > 0 && measure_rows_told_ < most_told) {
         ++measure_rows_told_;
         FaultSite site = fault.at();
-        site.what = {"in row %1 of those that the measure runs over, %2", {std::to_string(fault.row), site.what.text()}};
+        site.what = {"in row %1 of those that the measure runs over, %2",
+                     {std::to_string(fault.row), site.what.text()}};
         return Value::fault({fault_site(site), faults.row});
     }
     return Value::fault({fault.site, faults.row});

@@ -113,7 +113,7 @@ class Runner {
     std::size_t first_ = 0, count_ = 0;
     bool in_prelude_ = false;
     std::size_t measure_rows_told_ = 0; ///< in errors
-    Id across_; ///< the axis whose length is this
+    Id across_;                         ///< the axis whose length is this
     std::int64_t columns_of_grid_ = 1;
     bool careful_ = false; ///< every step is checked
     double* target_ = nullptr;

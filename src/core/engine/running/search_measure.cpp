@@ -52,8 +52,8 @@ double SearchMeasure::value_at(double number) {
     return value.number();
 }
 
-/// Points through the range in equal steps; where it spans powers of ten, between 0 and one side of it, also one for each
-/// of those, so that what happens near 0 is seen.
+/// Points through the range in equal steps; where it spans powers of ten, between 0 and one side of it, also one for
+/// each of those, so that what happens near 0 is seen.
 std::vector<SearchMeasure::Point> SearchMeasure::look_through(double from, double to) {
     std::vector<double> numbers;
     for (std::size_t step = 0; step < steps_through; ++step) {
@@ -139,8 +139,9 @@ std::pair<SearchMeasure::Point, SearchMeasure::Point> SearchMeasure::narrowed(Po
     return {{low, value_at(low)}, {high, value_at(high)}};
 }
 
-/// Whether the values jump where their sign changes. The change over a few neighbouring doubles is then nearly all of the
-/// change over a stretch around them that is far longer; of a continuous function it is a small part, or only rounding.
+/// Whether the values jump where their sign changes. The change over a few neighbouring doubles is then nearly all of
+/// the change over a stretch around them that is far longer; of a continuous function it is a small part, or only
+/// rounding.
 bool SearchMeasure::jumps(const Point& left, const Point& right, const Point& low, const Point& high) {
     const double change = std::fabs(high.value - low.value);
     const double rounding = 1e-9 * std::max(std::fabs(left.value), std::fabs(right.value));
@@ -152,10 +153,14 @@ bool SearchMeasure::jumps(const Point& left, const Point& right, const Point& lo
 
 /// Of the doubles between two neighbouring ones, that whose value comes nearest to 0; about 0 there are more than can
 /// be looked at.
-double SearchMeasure::nearest_to_zero(const Point& low, const Point& high) {
+SearchMeasure::Point SearchMeasure::nearest_to_zero(const Point& low, const Point& high) {
     Point best = std::fabs(low.value) < std::fabs(high.value) ? low : high;
-    if (low.at < 0 && high.at > 0) {
-        return 0; // as near as doubles need to be told
+    if (low.at < 0 && high.at > 0) { // as near to 0 as need be; at 0 itself there may be no value
+        try {
+            return {0, value_at(0)};
+        } catch (const Instead&) {
+            return {0, best.value};
+        }
     }
     constexpr int most_left = 8;
     double next = low.at;
@@ -164,29 +169,41 @@ double SearchMeasure::nearest_to_zero(const Point& low, const Point& high) {
         const Point here{next, value_at(next)};
         best = std::fabs(here.value) < std::fabs(best.value) ? here : best;
     }
-    return best.at;
+    return best;
 }
 
 Value SearchMeasure::root(double from, double to) {
     const std::vector<Point> points = look_through(from, to);
     std::vector<double> roots;
     std::optional<std::pair<Point, Point>> jump;
+    std::optional<Value> no_value;
     for (std::size_t at = 0; at < points.size(); ++at) {
         const Point& here = points[at];
         const Point* next = at + 1 < points.size() ? &points[at + 1] : nullptr;
         if (here.value == 0) {
             roots.push_back(here.at);
         } else if (next != nullptr && next->value != 0 && (here.value < 0) != (next->value < 0)) {
-            const auto [low, high] = narrowed(here, *next);
-            if (low.value != 0 && high.value != 0 && jumps(here, *next, low, high)) {
-                jump = jump ? jump : std::optional(std::pair(low, high));
-            } else {
-                roots.push_back(nearest_to_zero(low, high));
+            try {
+                const auto [low, high] = narrowed(here, *next);
+                const Point nearest = nearest_to_zero(low, high);
+                if (nearest.value != 0 && jumps(here, *next, low, high)) {
+                    jump = jump ? jump : std::optional(std::pair(low, high));
+                } else {
+                    roots.push_back(nearest.at);
+                }
+            } catch (const Instead& instead) { // it has no value where its sign changes, as 1/t has none at 0
+                if (environment_.stopped()) {
+                    throw;
+                }
+                no_value = no_value ? no_value : std::optional(instead.value);
             }
         }
     }
     if (roots.size() == 1) {
         return Value::number(roots.front());
+    }
+    if (roots.empty() && no_value) {
+        return *no_value;
     }
     if (roots.empty() && jump) {
         return fault({"this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression",

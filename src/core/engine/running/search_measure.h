@@ -24,7 +24,7 @@ class SearchMeasure : public MeasureState {
     void bring_together(Point& left, Point& right);
     std::pair<Point, Point> narrowed(Point left, Point right);
     bool jumps(const Point& left, const Point& right, const Point& low, const Point& high);
-    double nearest_to_zero(const Point& low, const Point& high);
+    Point nearest_to_zero(const Point& low, const Point& high);
     Value extreme(double from, double to);
     Value fault(const Sentence& what) const;
 

@@ -17,7 +17,7 @@ namespace {
 thread_local bool among_others = false; ///< whether this thread makes a trial beside those of other threads
 
 constexpr double most_nested = 200'000; ///< trials within trials
-constexpr std::size_t most_kept = 64;    ///< trials at once, of which answers are kept
+constexpr std::size_t most_kept = 64;   ///< trials at once, of which answers are kept
 
 /// What the trials of one call share.
 struct Trials {
@@ -97,7 +97,8 @@ bool TrialWorld::replaces(const DefinitionId& id) const {
 std::size_t TrialAnswers::hash_of(const WhatIfTerm& what_if, const TrialWorld& world, std::size_t row) {
     std::size_t hash = std::hash<const void*>()(&what_if) ^ (row * 0x9E3779B97F4A7C15U);
     for (const auto& [id, value] : world.replaced) {
-        hash = hash * 31 + (std::hash<DefinitionId>()(id) ^ std::hash<std::uint64_t>()(std::bit_cast<std::uint64_t>(value.slot())));
+        hash = hash * 31 +
+               (std::hash<DefinitionId>()(id) ^ std::hash<std::uint64_t>()(std::bit_cast<std::uint64_t>(value.slot())));
     }
     return hash;
 }

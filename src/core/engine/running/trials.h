@@ -15,7 +15,8 @@ struct TrialWorld {
     double trials = 1; ///< how many there are on the way to this one, where each level makes as many
 
     /// The same with what a trial in it replaces.
-    TrialWorld with(const std::vector<DefinitionId>& ids, const std::vector<Value>& values, std::size_t of_trials) const;
+    TrialWorld with(const std::vector<DefinitionId>& ids, const std::vector<Value>& values,
+                    std::size_t of_trials) const;
     bool replaces(const DefinitionId& id) const;
 };
 

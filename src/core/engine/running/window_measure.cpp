@@ -149,9 +149,7 @@ void WindowMeasure::with_gaps(const double* values, std::size_t count, std::size
         }
         const bool none = sum.count == 0;
         states[row] = none && mean ? State::missing : State::plain;
-        slots[row] = none   ? 0
-                     : mean ? mean_of(sum.total(), sum.rest(), sum.count, 1 / sum.count)
-                            : sum.total();
+        slots[row] = none ? 0 : mean ? mean_of(sum.total(), sum.rest(), sum.count, 1 / sum.count) : sum.total();
         plain = plain && states[row] == State::plain;
         if (!running) {
             change(row, -1);

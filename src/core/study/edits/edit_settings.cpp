@@ -75,7 +75,8 @@ Result<Study> set_setting(Study study, const std::string& text) {
     } else if (name == "as_of" && typed.find_first_not_of(" \t") == std::string::npos) {
         settings.as_of.reset();
     } else if (const auto needs = setting_needs(name)) {
-        return Sentence{"%1 needs %2. %3 is not one.", {name, *needs, typed.substr(std::min(typed.find_first_not_of(' '), typed.size()))}};
+        return Sentence{"%1 needs %2. %3 is not one.",
+                        {name, *needs, typed.substr(std::min(typed.find_first_not_of(' '), typed.size()))}};
     } else if (!set_display(settings, name, typed)) {
         return Sentence{
             "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
