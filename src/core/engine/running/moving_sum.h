@@ -26,20 +26,16 @@ struct MovingSum {
         add(step);
     }
     double total() const { return sum + lost; }
-    /// What `total` has lost by rounding.
-    double rest() const { return lost - (total() - sum); }
     /// Whether the sum is so much smaller than what went through it that what it has lost is no longer exact.
     bool is_doubtful() const { return std::fabs(lost) > 0x1p-30 * std::fabs(sum); }
+    /// The mean of `size` values: the quotient with what its rounding leaves, so that the mean of equal values is that
+    /// value. The remainder is exact for up to 2^26 values, by halves of the quotient's digits (Dekker 1971).
+    double over(double size, double reciprocal) const {
+        const double quotient = sum * reciprocal;
+        const double high = std::bit_cast<double>(std::bit_cast<std::uint64_t>(quotient) & ~std::uint64_t{0x7FFFFFF});
+        const double remainder = ((sum - high * size) - (quotient - high) * size) + lost;
+        return quotient + remainder * reciprocal;
+    }
 };
-
-/// The mean of `count` values with this total: the quotient with what its rounding leaves, so that the mean of equal
-/// values is that value. The remainder is exact for up to 2^26 values, by halves of the quotient's digits (Dekker
-/// 1971).
-inline double mean_of(double total, double rest, double count, double reciprocal) {
-    const double quotient = total * reciprocal;
-    const double high = std::bit_cast<double>(std::bit_cast<std::uint64_t>(quotient) & ~std::uint64_t{0x7FFFFFF});
-    const double remainder = ((total - high * count) - (quotient - high) * count) + rest;
-    return quotient + remainder * reciprocal;
-}
 
 } // namespace ledgefall

@@ -75,25 +75,14 @@ bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, do
     plain = true;
     if (!whole) {
         with_gaps(values, count, reach, slots, states, plain);
+    } else if (window.from && mean) {
+        slide<true>(values, count, reach, slots);
     } else if (window.from) {
-        slide(values, count, reach, slots);
-        const auto size = static_cast<double>(reach + 1);
-        for (std::size_t row = 0; mean && row < count; ++row) {
-            slots[row] = mean_of(slots[row], rests_[row], size, 1 / size);
-        }
+        slide<false>(values, count, reach, slots);
+    } else if (mean) {
+        grow<true>(values, first, count, slots);
     } else {
-        MovingSum sum = total_; // a local copy, which the compiler keeps in registers
-        for (std::size_t row = 0; row < count; ++row) {
-            sum.add(values[row]);
-            slots[row] = sum.total();
-            rests_[row] = sum.rest();
-        }
-        total_ = sum;
-        for (std::size_t row = 0; mean && row < count; ++row) {
-            const auto size = static_cast<double>(first + row + 1);
-            slots[row] = mean_of(slots[row], rests_[row], size, 1 / size);
-        }
-        total_.count = static_cast<double>(first + count);
+        grow<false>(values, first, count, slots);
     }
     if (!std::isfinite(total_.total())) {
         return false; // too large, which is told row by row
@@ -102,8 +91,31 @@ bool WindowMeasure::fill(const Runner&, std::size_t first, std::size_t count, do
     return true;
 }
 
-/// The sums of each row and the `reach` rows before it.
+/// The sums, or means, of all rows to each one.
+template <bool mean>
+void WindowMeasure::grow(const double* values, std::size_t first, std::size_t count, double* slots) {
+    MovingSum sum = total_; // a local copy, which the compiler keeps in registers
+    for (std::size_t row = 0; row < count; ++row) {
+        sum.add(values[row]);
+        if constexpr (mean) {
+            const auto size = static_cast<double>(first + row + 1);
+            slots[row] = sum.over(size, 1 / size);
+        } else {
+            slots[row] = sum.total();
+        }
+    }
+    total_ = sum;
+    total_.count = static_cast<double>(first + count);
+}
+
+/// The sums, or means, of each row and the `reach` rows before it.
+template <bool mean>
 void WindowMeasure::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
+    const auto size = static_cast<double>(reach + 1);
+    const double reciprocal = 1 / size;
+    const auto result = [size, reciprocal](const MovingSum& sum) {
+        return mean ? sum.over(size, reciprocal) : sum.total();
+    };
     const auto sum_from = [values, reach](std::size_t row) {
         MovingSum sum;
         for (std::size_t at = row; at <= row + reach; ++at) {
@@ -112,15 +124,20 @@ void WindowMeasure::slide(const double* values, std::size_t count, std::size_t r
         return sum;
     };
     MovingSum sum = sum_from(0);
-    slots[0] = sum.total();
-    rests_[0] = sum.rest();
-    for (std::size_t row = 1; row < count; ++row) {
-        sum.exchange(values[row - 1], values[row + reach]);
-        if (sum.is_doubtful() && reach <= most_summed_again) {
-            sum = sum_from(row);
+    slots[0] = result(sum);
+    bool doubtful = false;
+    constexpr std::size_t few = 8; // rows; what large values have left behind stays there for longer
+    for (std::size_t from = 1; from < count; from += few) {
+        const std::size_t to = std::min(from + few, count);
+        for (std::size_t row = from; row < to; ++row) {
+            sum.exchange(values[row - 1], values[row + reach]);
+            slots[row] = result(sum);
         }
-        slots[row] = sum.total();
-        rests_[row] = sum.rest();
+        doubtful = doubtful || sum.is_doubtful();
+    }
+    for (std::size_t row = 1; doubtful && reach <= most_summed_again && row < count; ++row) { // each by itself
+        sum = sum_from(row);
+        slots[row] = result(sum);
     }
     total_ = sum;
 }
@@ -149,7 +166,7 @@ void WindowMeasure::with_gaps(const double* values, std::size_t count, std::size
         }
         const bool none = sum.count == 0;
         states[row] = none && mean ? State::missing : State::plain;
-        slots[row] = none ? 0 : mean ? mean_of(sum.total(), sum.rest(), sum.count, 1 / sum.count) : sum.total();
+        slots[row] = none ? 0 : mean ? sum.over(sum.count, 1 / sum.count) : sum.total();
         plain = plain && states[row] == State::plain;
         if (!running) {
             change(row, -1);

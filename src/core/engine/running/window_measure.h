@@ -21,6 +21,9 @@ class WindowMeasure : public MeasureState {
               bool& plain) override;
 
   private:
+    template <bool mean>
+    void grow(const double* values, std::size_t first, std::size_t count, double* slots);
+    template <bool mean>
     void slide(const double* values, std::size_t count, std::size_t reach, double* slots);
     void with_gaps(const double* values, std::size_t count, std::size_t reach, double* slots, State* states,
                    bool& plain);
@@ -34,7 +37,6 @@ class WindowMeasure : public MeasureState {
     // the end of the block before.
     std::vector<double> tail_; ///< the last values before the block, as far as windows reach back
     std::vector<double> values_;
-    std::vector<double> rests_ = std::vector<double>(Runner::block_rows); ///< what the rounding of each sum has left
     std::size_t whole_from_ = 0; ///< from this row on no window meets a gap, as far as is known
     MovingSum total_;
     std::size_t totalled_ = 0;
