@@ -72,6 +72,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 has %2 lines, and %3 are the most that can be 
 QT_TRANSLATE_NOOP("Sentence", "%1 has more digits than a number can hold. The nearest is %2.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has more than %2 different values, too many for a box each.");
+QT_TRANSLATE_NOOP("Sentence", "%1 has no column called %2. Put a text in quotation marks.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no fitted line: that takes two points at different places across.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no formula whose reach could be narrowed: write one first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 has no layer yet: write a formula for its cells first.");
@@ -92,6 +93,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 is a function: its working is that of the cell
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: write what it is taken of, as in %1(%2).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a group of columns: take a measure of it, as in mean(%1[i]).");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a held value and has no rows: leave out the brackets.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a two-way table: change the values of its axes instead.");
@@ -220,6 +222,7 @@ QT_TRANSLATE_NOOP("Sentence", "Also:");
 QT_TRANSLATE_NOOP("Sentence", "Among these columns is %1, which holds %2.");
 QT_TRANSLATE_NOOP("Sentence", "An axis cannot reach from %1 to %2: the second number must be larger.");
 QT_TRANSLATE_NOOP("Sentence", "An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.");
+QT_TRANSLATE_NOOP("Sentence", "An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them.");
 QT_TRANSLATE_NOOP("Sentence", "Any number from a to b, all alike.");
 QT_TRANSLATE_NOOP("Sentence", "As many equally common species would have this dominance.");
 QT_TRANSLATE_NOOP("Sentence", "At %1 the file should have %2: correct it, or take an earlier copy.");
@@ -507,6 +510,7 @@ QT_TRANSLATE_NOOP("Sentence", "The y at a place between the rows of a table, on 
 QT_TRANSLATE_NOOP("Sentence", "The year of a date.");
 QT_TRANSLATE_NOOP("Sentence", "There is a %1 too many here: remove it, or open its partner before.");
 QT_TRANSLATE_NOOP("Sentence", "There is already a table called %1: choose another name.");
+QT_TRANSLATE_NOOP("Sentence", "There is no column called %1 here. Put a single text in quotation marks.");
 QT_TRANSLATE_NOOP("Sentence", "There is no column or held value called %1. Did you mean %2?");
 QT_TRANSLATE_NOOP("Sentence", "There is no column or held value called %1: add it, or correct the name.");
 QT_TRANSLATE_NOOP("Sentence", "There is no formula here yet: write one, such as x - mean(x).");
@@ -516,6 +520,7 @@ QT_TRANSLATE_NOOP("Sentence", "There is no held number to try values of: put one
 QT_TRANSLATE_NOOP("Sentence", "There is no number in this column to be put in classes: enter some, or choose another column.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table called %1. Did you mean %2?");
+QT_TRANSLATE_NOOP("Sentence", "There is no table called %1. Put a text in quotation marks.");
 QT_TRANSLATE_NOOP("Sentence", "There is no table to draw from: begin with a table.");
 QT_TRANSLATE_NOOP("Sentence", "There is no version %1 of the study format: its field version should be %2.");
 QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.");
@@ -638,6 +643,7 @@ QT_TRANSLATE_NOOP("Sentence", "different values");
 QT_TRANSLATE_NOOP("Sentence", "distance of the quartiles");
 QT_TRANSLATE_NOOP("Sentence", "dpi counts dots, which are no unit here: write 1/in");
 QT_TRANSLATE_NOOP("Sentence", "e to the power of a number.");
+QT_TRANSLATE_NOOP("Sentence", "each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1");
 QT_TRANSLATE_NOOP("Sentence", "each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.");
 QT_TRANSLATE_NOOP("Sentence", "every pair is counted");
 QT_TRANSLATE_NOOP("Sentence", "every value of %1 is counted");

@@ -4022,6 +4022,30 @@
         <source>this tries too many values within values that are tried: try fewer of them</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 has no column called %2. Put a text in quotation marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no column called %1 here. Put a single text in quotation marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no table called %1. Put a text in quotation marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

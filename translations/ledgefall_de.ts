@@ -4022,6 +4022,30 @@
         <source>this tries too many values within values that are tried: try fewer of them</source>
         <translation>dies probiert zu viele Werte innerhalb von Werten, die probiert werden: probieren Sie weniger</translation>
     </message>
+    <message>
+        <source>%1 has no column called %2. Put a text in quotation marks.</source>
+        <translation>%1 hat keine Spalte namens %2. Setzen Sie einen Text in Anführungszeichen.</translation>
+    </message>
+    <message>
+        <source>%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.</source>
+        <translation>%1 ist ein gehaltener Wert, und eine Liste nimmt Werte: Schreiben Sie seine Zahl, oder setzen Sie einen Text in Anführungszeichen.</translation>
+    </message>
+    <message>
+        <source>An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them.</source>
+        <translation>Eine Achse aus Daten geht von einem früheren zu einem späteren, um eine ganze Zahl von Tagen, bis zu %1 davon.</translation>
+    </message>
+    <message>
+        <source>There is no column called %1 here. Put a single text in quotation marks.</source>
+        <translation>Es gibt hier keine Spalte namens %1. Setzen Sie einen einzelnen Text in Anführungszeichen.</translation>
+    </message>
+    <message>
+        <source>There is no table called %1. Put a text in quotation marks.</source>
+        <translation>Es gibt keine Tabelle namens %1. Setzen Sie einen Text in Anführungszeichen.</translation>
+    </message>
+    <message>
+        <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
+        <translation>jede Klasse braucht eine untere Grenze unter ihrer oberen, Häufigkeiten von 0 oder mehr und ein p von 0 bis 1</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

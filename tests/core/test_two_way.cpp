@@ -99,6 +99,52 @@ class TestTwoWay : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void an_axis_in_error_has_no_rows() {
+        for (const char* down : {"1..k", "3..1", "1..1/0"}) {
+            GridBench bench("1, 2", "1, 2");
+            Study study = *hold(Study(), Id(), "k = 0/0");
+            Id table;
+            const Result<Study> with =
+                add_two_way_table(study, "Grid", {"a", "", "", down}, {"b", "", "", "1, 2"}, &table);
+            if (!with) {
+                continue; // refused beforehand
+            }
+            study = *write_column(*with, table, "f = 1");
+            study = *hold(study, Id(), "s = sum(Grid.f)");
+            const ResultsPtr results = compute(study);
+            QCOMPARE(results->rows(table), std::size_t{0});
+            QVERIFY(results->fault_of_rows(table).has_value());
+            QVERIFY(results->single(study.held_named("s")->id).is_fault());
+        }
+    }
+
+    void values_of_an_axis_are_read_as_they_are_meant() {
+        Study study = *hold(Study(), Id(), "k = 3");
+        study = *add_table(study, "Data");
+        const auto axis = [&](const std::string& values) -> std::string {
+            Id table;
+            const Result<Study> with =
+                add_two_way_table(study, "Grid", {"a", "", "", values}, {"b", "", "", "1, 2"}, &table);
+            if (!with) {
+                return with.refusal().text();
+            }
+            const ResultsPtr results = compute(*with);
+            const Column* cells = results->column((*with->table(table)->axis.column)->id);
+            return kind_name(cells->kind()) + " " + std::to_string(cells->size()) + " " +
+                   axis_in_words(*with, with->table(table)->axis);
+        };
+        QCOMPARE(axis("2024-02-28..2024-03-01"), std::string("date 3 2024-02-28, 2024-02-29, 2024-03-01"));
+        QCOMPARE(axis("2024-01-01..2024-01-31 by 10"),
+                 std::string("date 4 2024-01-01, 2024-01-11, 2024-01-21, 2024-01-31"));
+        QCOMPARE(axis("2024-02-28, 2024-03-01"), std::string("date 2 2024-02-28, 2024-03-01"));
+        QCOMPARE(axis("riffle, pool"), std::string("text 2 riffle, pool"));
+        QCOMPARE(axis("\"pool\""), std::string("text 1 \"pool\""));
+        QVERIFY(axis("nix").find("There is no column called nix") != std::string::npos);
+        QVERIFY(axis("Data.nix").find("Data has no column called nix") != std::string::npos);
+        QVERIFY(axis("Other.x").find("There is no table called Other") != std::string::npos);
+        QVERIFY(axis("1, k").find("k is a held value") != std::string::npos);
+    }
+
     void a_formula_is_for_all_cells() {
         GridBench bench("0.03, 0.035 .. 0.06", "6, 12, 18, 24");
         bench.layer("value = 100 * ((1 + a)^b - 1) / a").layer("r = row + 10 * col + 100 * rows + 1000 * cols");

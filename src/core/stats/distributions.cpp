@@ -295,6 +295,10 @@ double density(const Distribution& d, double x) {
         return binomial_term(x, a, b);
     case Family::poisson:
         return poisson_term(x, a);
+    case Family::normal: { // the square of a tiny deviation would vanish
+        const double z = (x - a) / b;
+        return std::exp(-z * z / 2) / (b * std::sqrt(2 * std::numbers::pi));
+    }
     case Family::geometric:
         return a * std::exp(x * std::log1p(-a));
     case Family::negative_binomial: // a part of the binomial probability of r successes in r + k trials

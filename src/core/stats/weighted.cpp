@@ -141,7 +141,11 @@ Made make_grouped_quantile(Plain plain) {
             const Values& upper = samples[1];
             const Values& f = samples[2];
             const double n = total(f);
-            if (any_negative(f) || !(p >= 0 && p <= 1)) {
+            bool rising = true;
+            for (std::size_t at = 0; at < lower.size(); ++at) {
+                rising = rising && lower[at] < upper[at];
+            }
+            if (any_negative(f) || !(p >= 0 && p <= 1) || !rising) {
                 return faults.out_of_domain();
             }
             if (n == 0) {

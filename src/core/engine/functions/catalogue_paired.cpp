@@ -136,7 +136,7 @@ std::vector<Function> measures_of_several_columns() {
         {.name = "grouped_quantile",
          .arguments = {{"lower", Role::sample}, {"upper", Role::paired}, f, p},
          .purpose = "A quantile estimated from classes and their counts.",
-         .domain = frequencies,
+         .domain = "each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1",
          .source = "within its class evenly",
          .example = "grouped_quantile(y, y + 2, f, 0.5)",
          .example_result = "4",

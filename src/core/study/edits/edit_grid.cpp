@@ -11,6 +11,7 @@
 #include "core/value/decimals.h"
 
 #include <algorithm>
+#include <cmath>
 #include <cstdio>
 #include <optional>
 
@@ -54,8 +55,29 @@ std::string end_of_series(const std::string& typed, const Spelling& spelling) {
     return number ? write_cell(Value::number(*number)) : typed;
 }
 
+/// The days from one date to another, by a number of days.
+Result<RowSourcePtr> days(double from, double to, const std::string& step) {
+    constexpr double most_listed = 10'000;
+    const double by = step.empty() ? 1 : read_number(step).value_or(0);
+    if (by < 1 || by != std::floor(by) || to < from || (to - from) / by >= most_listed) {
+        return Sentence{
+            "An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them.",
+            {"10,000"}};
+    }
+    Column cells(Kind::date);
+    for (double day = from; day <= to; day += by) {
+        cells.append(Value::of(day, Kind::date, State::plain));
+    }
+    return RowSourcePtr(std::make_shared<ListedRows>(std::move(cells)));
+}
+
 Result<RowSourcePtr> series(const std::string& before, const std::string& after, const Spelling& spelling) {
     const std::size_t by = after.rfind(" by ");
+    const auto first_day = read_spelled_date(before, spelling);
+    const auto last_day = read_spelled_date(trimmed(after.substr(0, by)), spelling);
+    if (first_day && last_day) {
+        return days(*first_day, *last_day, by == std::string::npos ? "" : trimmed(after.substr(by + 4)));
+    }
     std::string to = end_of_series(trimmed(after.substr(0, by)), spelling);
     std::string step = by == std::string::npos ? "" : end_of_series(trimmed(after.substr(by + 4)), spelling);
     const std::vector<std::string> begun = divided(before, before.find(';') != std::string::npos ? ';' : ',');
@@ -89,13 +111,35 @@ Result<RowSourcePtr> series(const std::string& before, const std::string& after,
     return RowSourcePtr(std::make_shared<SeriesRows>(Formula(from), Formula(to), Formula(step)));
 }
 
-Result<RowSourcePtr> list(const std::string& written, const Spelling& spelling) {
+/// Why a name cannot be one of the values of an axis: it means something else, or nothing that is known.
+std::optional<Sentence> name_in_list(const Study& study, const std::string& one, bool alone) {
+    const std::size_t point = one.find('.');
+    if (point != std::string::npos && is_name(one.substr(0, point)) && is_name(one.substr(point + 1))) {
+        return study.table_named(one.substr(0, point)) == nullptr
+                   ? Sentence{"There is no table called %1. Put a text in quotation marks.", {one.substr(0, point)}}
+                   : Sentence{"%1 has no column called %2. Put a text in quotation marks.",
+                              {one.substr(0, point), one.substr(point + 1)}};
+    }
+    if (is_name(one) && study.held_named(one) != nullptr) {
+        return Sentence{
+            "%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.", {one}};
+    }
+    return alone && is_name(one)
+               ? std::optional(
+                     Sentence{"There is no column called %1 here. Put a single text in quotation marks.", {one}})
+               : std::nullopt;
+}
+
+Result<RowSourcePtr> list(const Study& study, const std::string& written, const Spelling& spelling) {
     constexpr std::size_t most_listed = 10'000;
     const char sign = written.find(';') != std::string::npos ? ';' : ',';
     std::vector<Value> values;
     for (const std::string& one : divided(written, sign)) {
         if (one.empty()) {
             return Sentence{"Between two commas of the axis a value is missing.", {}};
+        }
+        if (const auto other = name_in_list(study, one, one == written)) {
+            return *other;
         }
         values.push_back(listed_value(one, spelling));
     }
@@ -184,7 +228,7 @@ Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, 
     }
     const std::size_t points = written.find("..");
     return points == std::string::npos
-               ? list(written, spelling)
+               ? list(study, written, spelling)
                : series(trimmed(written.substr(0, points)), trimmed(written.substr(points + 2)), spelling);
 }
 
@@ -224,7 +268,9 @@ std::string axis_in_words(const Study& study, const Axis& axis) {
         const Column cells = *axis.source->axis_cells();
         std::string out;
         for (std::size_t at = 0; at < cells.size(); ++at) {
-            out += (at == 0 ? "" : ", ") + write_cell(cells.at(at));
+            const std::string one = write_cell(cells.at(at));
+            const bool quoted = cells.kind() == Kind::text && name_in_list(study, one, cells.size() == 1);
+            out += (at == 0 ? "" : ", ") + (quoted ? "\"" + one + "\"" : one);
         }
         return out;
     }
