@@ -293,11 +293,11 @@ Value diversity(const std::string& name, const Numbers& n, const std::vector<Val
     if (name == "pielou") {
         return species < 2 ? Value::none() : near(entropy / std::log(species));
     }
-    const auto sum = static_cast<double>(squares);
-    return name == "dominance"      ? near(sum)
-           : name == "gini_simpson" ? near(1 - sum)
+    const auto squared = static_cast<double>(squares);
+    return name == "dominance"      ? near(squared)
+           : name == "gini_simpson" ? near(1 - squared)
            : name == "inverse_simpson"
-               ? near(1 / sum)
+               ? near(1 / squared)
                : near(*std::max_element(n.all.begin(), n.all.end()) / static_cast<double>(n.sum));
 }
 

@@ -1,4 +1,5 @@
 #include "core/value/stopping.h"
+#include "files/io/json_depth.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
 #include "files/study_json/study_reader.h"
@@ -9,27 +10,6 @@
 
 namespace ledgefall {
 namespace {
-
-/// How deep brackets and braces stand one within the other, outside texts.
-std::size_t nesting(std::string_view file) {
-    std::size_t depth = 0;
-    std::size_t deepest = 0;
-    bool in_text = false;
-    for (std::size_t at = 0; at < file.size(); ++at) {
-        const char c = file[at];
-        if (in_text) {
-            at += c == '\\' ? 1 : 0;
-            in_text = c != '"';
-        } else if (c == '"') {
-            in_text = true;
-        } else if (c == '[' || c == '{') {
-            deepest = std::max(deepest, ++depth);
-        } else if ((c == ']' || c == '}') && depth > 0) {
-            --depth;
-        }
-    }
-    return deepest;
-}
 
 std::optional<Sentence> not_a_study(const Json& json) {
     if (!json.is_object() || !json.contains("format") || json["format"] != fields::format_mark) {
@@ -91,7 +71,7 @@ Result<Study> read_study(std::string_view file) {
         file.remove_prefix(3);
     }
     constexpr std::size_t most_nesting = 200;
-    if (nesting(file) > most_nesting) {
+    if (json_depth(file) > most_nesting) {
         return Sentence{"The file is not a study: it nests brackets more than %1 deep.",
                         {std::to_string(most_nesting)}};
     }

@@ -2,6 +2,7 @@
 
 #include "core/formula/names.h"
 #include "core/value/date.h"
+#include "files/io/json_depth.h"
 
 #include <nlohmann/json.hpp>
 
@@ -86,27 +87,6 @@ LabelledColumns columns_of(const std::vector<Field>& fields) {
     return out;
 }
 
-/// How deep brackets stand within each other, outside of texts.
-std::size_t depth_of(std::string_view json) {
-    std::size_t depth = 0;
-    std::size_t deepest = 0;
-    bool in_text = false;
-    for (std::size_t at = 0; at < json.size(); ++at) {
-        const char c = json[at];
-        if (in_text) {
-            at += c == '\\' ? 1 : 0;
-            in_text = c != '"';
-        } else if (c == '"') {
-            in_text = true;
-        } else if (c == '[' || c == '{') {
-            deepest = std::max(deepest, ++depth);
-        } else if ((c == ']' || c == '}') && depth > 0) {
-            --depth;
-        }
-    }
-    return deepest;
-}
-
 Json json_of(const Value& value) {
     if (!value.plain()) {
         return value.state() == State::odd ? Json(value.text().str()) : Json(nullptr);
@@ -127,9 +107,8 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
     if (bytes.starts_with("\xEF\xBB\xBF")) {
         bytes.remove_prefix(3);
     }
-    // The depth is seen beforehand: a parser that is told of it at every bracket looks through a whole array at each.
     constexpr std::size_t deepest = 200;
-    const Json json = depth_of(bytes) > deepest ? Json(Json::value_t::discarded) : Json::parse(bytes, nullptr, false);
+    const Json json = json_depth(bytes) > deepest ? Json(Json::value_t::discarded) : Json::parse(bytes, nullptr, false);
     if (json.is_discarded()) {
         return Sentence{"It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.",
                         {}};

@@ -116,14 +116,14 @@ void WindowMeasure::slide(const double* values, std::size_t count, std::size_t r
     const auto result = [size, reciprocal](const MovingSum& sum) {
         return mean ? sum.over(size, reciprocal) : sum.total();
     };
-    const auto sum_from = [values, reach](std::size_t row) {
+    const auto window_at = [values, reach](std::size_t row) {
         MovingSum sum;
         for (std::size_t at = row; at <= row + reach; ++at) {
             sum.add(values[at]);
         }
         return sum;
     };
-    MovingSum sum = sum_from(0);
+    MovingSum sum = window_at(0);
     slots[0] = result(sum);
     bool doubtful = false;
     constexpr std::size_t few = 8; // rows; what large values have left behind stays there for longer
@@ -136,7 +136,7 @@ void WindowMeasure::slide(const double* values, std::size_t count, std::size_t r
         doubtful = doubtful || sum.is_doubtful();
     }
     for (std::size_t row = 1; doubtful && reach <= most_summed_again && row < count; ++row) { // each by itself
-        sum = sum_from(row);
+        sum = window_at(row);
         slots[row] = result(sum);
     }
     total_ = sum;
