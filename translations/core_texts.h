@@ -313,6 +313,7 @@ QT_TRANSLATE_NOOP("Sentence", "JSON records");
 QT_TRANSLATE_NOOP("Sentence", "Kept as values:");
 QT_TRANSLATE_NOOP("Sentence", "LaTeX tables");
 QT_TRANSLATE_NOOP("Sentence", "Ledgefall studies");
+QT_TRANSLATE_NOOP("Sentence", "Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.");
 QT_TRANSLATE_NOOP("Sentence", "Line %1: %2");
 QT_TRANSLATE_NOOP("Sentence", "Lines that begin with %1 were left out: %2.");
 QT_TRANSLATE_NOOP("Sentence", "Margalef's richness.");

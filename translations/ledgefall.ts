@@ -4046,6 +4046,10 @@
         <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

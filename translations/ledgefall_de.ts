@@ -4046,6 +4046,10 @@
         <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
         <translation>jede Klasse braucht eine untere Grenze unter ihrer oberen, Häufigkeiten von 0 oder mehr und ein p von 0 bis 1</translation>
     </message>
+    <message>
+        <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
+        <translation>Zeile %1 hat %2 Felder, die anderen haben im Mittel %3. Berichtigen Sie diese Zeile, oder wählen Sie ein anderes Trennzeichen.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -29,6 +29,20 @@ class TestDelimited : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void one_very_long_line_among_short_ones_is_refused_at_once() {
+        std::string text = "a,b\n";
+        for (int row = 0; row < 3000; ++row) {
+            text += "1,2\n";
+        }
+        text += std::string(6000, ',') + "\n";
+        const Result<Delimited> read = read_delimited(text);
+        QVERIFY(!read);
+        QCOMPARE(
+            QString::fromStdString(read.refusal().text()),
+            QStringLiteral("Line 3002 has 6001 fields, and the others have 2 on average. Correct that line, or choose "
+                           "another separator."));
+    }
+
     void dialects_are_found_data() {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<char>("delimiter");

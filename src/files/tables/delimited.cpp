@@ -155,6 +155,26 @@ std::vector<Sentence> reports_of_inexact_wholes(const Delimited& text, const std
     return out;
 }
 
+/// Why a text is no table: one line has so many more fields than the others that nearly all cells would be empty.
+std::optional<Sentence> too_sparse(const TextRecords& records, const std::vector<std::size_t>& lines) {
+    constexpr std::size_t always_read = 1'000'000; // cells
+    constexpr std::size_t most_for_a_field = 20;
+    std::size_t fields = 0;
+    std::size_t widest = 0;
+    for (std::size_t at = 0; at < records.size(); ++at) {
+        fields += records[at].size();
+        widest = records[at].size() > records[widest].size() ? at : widest;
+    }
+    const std::size_t width = records.empty() ? 0 : records[widest].size();
+    if (width * records.size() <= always_read + most_for_a_field * fields) {
+        return std::nullopt;
+    }
+    return Sentence{"Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another "
+                    "separator.",
+                    {std::to_string(lines[widest]), std::to_string(width),
+                     std::to_string((fields - width) / std::max<std::size_t>(records.size() - 1, 1))}};
+}
+
 ColumnChoice choice_at(const std::vector<ColumnChoice>& choices, std::size_t column) {
     return column < choices.size() ? choices[column] : ColumnChoice();
 }
@@ -211,6 +231,9 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
         if (out.records[at].size() != width) {
             out.ragged.push_back(read.lines[at]);
         }
+    }
+    if (const auto refused = too_sparse(out.records, read.lines)) {
+        return *refused;
     }
     if (dialect.header) {
         out.header = std::move(out.records.front());
