@@ -56,6 +56,7 @@ double SearchMeasure::value_at(double number) {
 /// each of those, so that what happens near 0 is seen.
 std::vector<SearchMeasure::Point> SearchMeasure::look_through(double from, double to) {
     std::vector<double> numbers;
+    numbers.reserve(2 * steps_through);
     for (std::size_t step = 0; step < steps_through; ++step) {
         numbers.push_back(from + (to - from) * (static_cast<double>(step) / static_cast<double>(steps_through)));
     }
@@ -72,6 +73,7 @@ std::vector<SearchMeasure::Point> SearchMeasure::look_through(double from, doubl
     std::sort(numbers.begin(), numbers.end());
     numbers.erase(std::unique(numbers.begin(), numbers.end()), numbers.end());
     std::vector<Point> points;
+    points.reserve(numbers.size());
     for (const double number : numbers) {
         points.push_back({number, value_at(number)});
     }
