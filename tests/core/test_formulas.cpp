@@ -88,6 +88,23 @@ class TestFormulas : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void dates_raised_digits_and_long_numbers_are_read_as_they_are_meant() {
+        QCOMPARE(parse_formula("3²³").tree->kid(1).number, 23.0);
+        QCOMPARE(parse_formula("x⁴ + 1").tree->kid(0).kid(1).number, 4.0);
+        QCOMPARE(parse_formula("1e−3").tree->number, 1e-3);
+        const ParsedFormula date = parse_formula("x - 2024-02-09");
+        QVERIFY(date.mistake && date.mistake->correction);
+        QCOMPARE(date.mistake->correction->text, std::string("date(2024, 2, 9)"));
+        QVERIFY(parse_formula("2024-13-45").tree != nullptr); // not a date, so a subtraction
+        QVERIFY(parse_formula("2024 - 02 - 29").tree != nullptr);
+        QVERIFY(parse_formula("9007199254740993").mistake.has_value());
+        QVERIFY(parse_formula("9007199254740992").tree != nullptr);
+        for (const char* incomplete : {"sum(1,)", "(1 + )"}) {
+            QVERIFY2(parse_formula(incomplete).mistake->what.text().starts_with("Something is missing between"),
+                     incomplete);
+        }
+    }
+
     void shapes_data() {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("expected");

@@ -73,6 +73,7 @@ std::size_t Oracle::rows(std::size_t table) {
         frame.table = table;
         frame.row = frame.own_row = row;
         const OracleValue stop = eval(*until, frame);
+        rows_are_undecided = rows_are_undecided || stop.unsure;
         if (stop.plain() && stop.yes()) {
             count = row;
             break;

@@ -20,6 +20,8 @@ class Oracle {
     std::set<std::string> refused;
 
     std::size_t rows(std::size_t table);
+    /// Whether a condition for stopping was too near to a comparison to tell a table's number of rows.
+    bool rows_are_undecided = false;
     OracleValue cell(std::size_t table, const std::string& column, std::size_t row, std::size_t col = 1);
     OracleValue held(std::size_t table, const std::string& name); ///< of the study where `table` is `none`
     /// A foot value: of a two-way table under a column, beside a row, or in the corner (both 0).

@@ -60,6 +60,9 @@ struct Numbers {
 };
 
 Wide square_root(Wide x) {
+    if (x > 1e300 || (x > 0 && x < 1e-300)) { // beyond what a double can begin with
+        return x > 1 ? square_root(x / 1e200) * 1e100 : square_root(x * 1e200) / 1e100;
+    }
     Wide root = std::sqrt(static_cast<double>(x));
     for (int step = 0; step < 3 && root > 0; ++step) {
         root = (root + x / root) / 2;

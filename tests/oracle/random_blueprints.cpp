@@ -296,8 +296,7 @@ class Writer {
         case 9:
             return "round(" + below() + ", " + of({"0", "1", "2"}) + ")";
         case 10:
-            return of({"abs(", "-(", "|", "(if is_missing("}) == std::string("|") ? "|" + below() + "|"
-                                                                                  : "-(" + below() + ")";
+            return chance(4) ? "|" + below() + "|" : "-(" + below() + ")";
         case 11:
             return text_number(place);
         case 12:
@@ -380,7 +379,7 @@ class Writer {
         case 0:
             return measure_name() + "(" + x + of({" + ", " * ", " - "}) + number(sample, depth - 1) + ")";
         case 1:
-            return of({"count", "share"}) + "(" + condition(anchored(sample, x), 1) + " or " + x + " > 1)";
+            return of({"count", "share"}) + "(" + condition(sample, 1) + " or " + x + " > 1)";
         case 2:
             return of({"corr", "cov", "slope", "intercept", "rank_corr"}) + "(" + x + ", " + y + ")";
         case 3:
@@ -398,7 +397,6 @@ class Writer {
             return measure_name() + "(" + x + ")";
         }
     }
-    static Place anchored(const Place& sample, const std::string&) { return sample; }
     std::string ranks(const Place& sample, const std::string& x) {
         switch (pick(3)) {
         case 0:

@@ -1,6 +1,7 @@
 #include "core/formula/lexer.h"
 
 #include "core/formula/names.h"
+#include "core/value/date.h"
 #include "core/value/value.h"
 
 #include <algorithm>
@@ -119,13 +120,7 @@ class Lexer {
     /// `2024-02-29` without spaces: a date, which a formula writes otherwise.
     bool is_date(std::size_t from) const {
         const std::string_view written = text_.substr(from, 10);
-        const auto digits_at = [&](std::size_t at, std::size_t count) {
-            return std::all_of(written.begin() + static_cast<std::ptrdiff_t>(at),
-                               written.begin() + static_cast<std::ptrdiff_t>(at + count),
-                               [](char c) { return c >= '0' && c <= '9'; });
-        };
-        return written.size() == 10 && written[4] == '-' && written[7] == '-' && digits_at(0, 4) && digits_at(5, 2) &&
-               digits_at(8, 2) && !digit_at(from + 10);
+        return written.size() == 10 && read_date(written) && !digit_at(from + 10);
     }
 
     void number() {

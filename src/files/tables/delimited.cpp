@@ -155,7 +155,7 @@ std::vector<Sentence> reports_of_inexact_wholes(const Delimited& text, const std
     return out;
 }
 
-/// Why a text is no table: one line has so many more fields than the others that nearly all cells would be empty.
+/// Why a text is not a table: one line has so many more fields than the others that nearly all cells would be empty.
 std::optional<Sentence> too_sparse(const TextRecords& records, const std::vector<std::size_t>& lines) {
     constexpr std::size_t always_read = 1'000'000; // cells
     constexpr std::size_t most_for_a_field = 20;
