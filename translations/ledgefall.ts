@@ -5271,6 +5271,10 @@
         <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaEditor</name>

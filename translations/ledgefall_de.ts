@@ -5271,6 +5271,10 @@
         <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
         <translation>Das tritt an die Stelle der eingegebenen Werte von %1 (%2 Zeilen).</translation>
     </message>
+    <message>
+        <source>This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be stopped.</source>
+        <translation>Das geht %L1 Zeilen für jede der %L2 Zeilen einmal durch und dauert eine Weile. Es lässt sich anhalten.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaEditor</name>

@@ -359,6 +359,22 @@ class TestPieces : public QObject {
         QVERIFY(draft.trouble().has_value()); // a ring
     }
 
+    void a_draft_tells_what_takes_long() {
+        Id table;
+        const Column cells = Column::numbers(std::vector<double>(40'000, 1));
+        Document document;
+        document.perform(QStringLiteral("data"), add_table(Study(), "Data", &table));
+        document.perform(QStringLiteral("data"),
+                         add_columns(document.study(), table, {{"x", "x", "", cells}, {"y", "y", "", cells}}));
+        QTRY_VERIFY(!document.computing());
+        FormulaDraft draft(document);
+        draft.begin(table, Id());
+        draft.set_text(QStringLiteral("m = median(x where y < y[i])"), 0);
+        QVERIFY2(draft.warning().contains(QStringLiteral("takes a while")), qPrintable(draft.warning()));
+        draft.set_text(QStringLiteral("m = sum(x where y < y[i])"), 0);
+        QVERIFY(draft.warning().isEmpty());
+    }
+
     void a_draft_in_each_is_written_for_all() {
         Open open;
         FormulaDraft draft(open.document);

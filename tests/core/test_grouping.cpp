@@ -127,6 +127,75 @@ class TestGrouping : public QObject {
         QVERIFY(compared > 15000);
     }
 
+    /// Groups whose rows are put in order once, for a sum between two limits of each row.
+    void rows_like_this_one_within_limits() {
+        std::mt19937 random(5);
+        const auto any = [&random](int to) { return static_cast<int>(random() % static_cast<unsigned>(to)); };
+        for (const std::size_t rows : {1UL, 7UL, 60UL, 2000UL}) {
+            Cells x(rows);
+            Cells y(rows);
+            std::vector<std::string> site(rows);
+            const char* const sites[] = {"riffle", "pool", "weir", ""};
+            for (std::size_t row = 0; row < rows; ++row) {
+                x[row] = any(8) == 0 ? std::nan("") : any(1000) / 10.0 - 40;
+                y[row] = any(9) == 0 ? std::nan("") : any(30);
+                site[row] = sites[any(4)];
+            }
+            Bench bench;
+            bench.numbers("x", x).numbers("y", y).texts("site", site);
+            bench.work("before = sum(x where site = site[i] and y < y[i])");
+            bench.work("near = mean(x where y[i] - 3 <= y <= y[i] and site = site[i] and x > 0)");
+            bench.work("all = sum(x where y >= y[i])");
+            bench.work("n = count(site = site[i] and y > y[i])");
+            bench.work("n_of = count(x where site = site[i] and y != 3 and y <= y[i])");
+            for (std::size_t row = 0; row < rows; ++row) {
+                Cells before;
+                Cells near;
+                Cells above;
+                double n = 0;
+                double n_of = 0;
+                for (std::size_t other = 0; other < rows; ++other) {
+                    const bool same_site = !site[row].empty() && site[other] == site[row];
+                    n += same_site && y[other] > y[row] ? 1 : 0;
+                    if (std::isnan(x[other])) {
+                        continue;
+                    }
+                    n_of += same_site && y[other] != 3 && y[other] <= y[row] ? 1 : 0;
+                    if (same_site && y[other] < y[row]) {
+                        before.push_back(x[other]);
+                    }
+                    if (same_site && x[other] > 0 && y[row] - 3 <= y[other] && y[other] <= y[row]) {
+                        near.push_back(x[other]);
+                    }
+                    if (y[other] >= y[row]) {
+                        above.push_back(x[other]);
+                    }
+                }
+                const auto cell = [&bench, row](const char* name) {
+                    const Value value = bench.cell(name, row + 1);
+                    return value.plain() ? value.number() : std::nan("");
+                };
+                QVERIFY(same(cell("before"), sum_of(before)) && same(cell("near"), mean_of(near)));
+                QVERIFY(same(cell("all"), sum_of(above)));
+                QCOMPARE(cell("n"), n);
+                QCOMPARE(cell("n_of"), n_of);
+            }
+        }
+    }
+
+    /// A difference of two sums would keep nothing of a small one behind large ones; and an error among the rows is met
+    /// by the rows that reach it.
+    void sums_within_limits_keep_small_values_and_errors() {
+        Bench bench;
+        bench.numbers("x", {1e17, 0.1, 0.2, -0.3}).numbers("y", {1, 2, 3, 4});
+        bench.work("s = sum(x where y >= y[i] and y > 0)").work("m = mean(x where y >= y[i] and y > 0)");
+        bench.work("bad = 1 / (y - 1)").work("e = sum(bad where y >= y[i] and y > 0)");
+        QCOMPARE(bench.cell("s", 3).number(), 0.2 - 0.3);
+        QCOMPARE(bench.cell("m", 4).number(), -0.3);
+        QVERIFY(bench.cell("e", 1).is_fault());
+        QCOMPARE(bench.cell("e", 3).number(), 1 / 2.0 + 1 / 3.0);
+    }
+
     /// A fault is the fault that each row by itself would come to.
     void faults_and_gaps_stay_what_they_are() {
         Bench bench;

@@ -30,6 +30,11 @@ struct FootPlan {
     std::vector<std::string> columns;
 };
 
+struct GroupPlan {
+    std::string name;
+    std::vector<std::string> columns; ///< side by side, and given
+};
+
 struct TablePlan {
     std::string name;
     std::size_t rows = 0;
@@ -38,8 +43,10 @@ struct TablePlan {
     std::string down_name, across_name; ///< of a two-way table
     std::vector<double> down, across;
     std::vector<HeldPlan> ledge;
-    std::vector<ColumnPlan> columns;
+    std::vector<ColumnPlan> columns; ///< of a two-way table its layers; one without a formula is typed
+    std::vector<GroupPlan> groups;
     std::vector<FootPlan> foot;
+    std::vector<HeldPlan> checks; ///< their labels and conditions
 
     bool two_way() const { return !across_name.empty(); }
     std::size_t columns_across() const { return two_way() ? across.size() : 1; }

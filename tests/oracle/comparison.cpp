@@ -6,6 +6,8 @@
 #include "core/study/model/parts.h"
 #include "oracle/oracle.h"
 
+#include <functional>
+
 namespace ledgefall::testing {
 namespace {
 
@@ -107,11 +109,21 @@ class Maker {
             columns.push_back({"filler", "filler", "", Column::of(Kind::number, std::vector<Value>(table.rows))});
         }
         take(add_columns(made_.study, id, columns));
+        for (const GroupPlan& group : table.groups) {
+            std::vector<Id> ids;
+            for (const std::string& name : group.columns) {
+                ids.push_back(made_.study.table(id)->column_named(name)->id);
+            }
+            take(group_columns(made_.study, id, group.name, ids));
+        }
         return id;
     }
     void finish(const TablePlan& table, Id id) {
         for (const ColumnPlan& column : table.columns) {
             if (column.formula.empty()) {
+                if (table.two_way()) {
+                    type_layer(table, column, id);
+                }
                 continue;
             }
             Id written;
@@ -119,7 +131,9 @@ class Maker {
             if (column.to != 0 && column.to >= column.from && column.to <= table.rows) {
                 take(narrow_reach(made_.study, written, std::pair(column.from - 1, column.to - 1)));
             }
-            if (!column.overrides.empty()) {
+            if (!column.overrides.empty() && table.two_way()) {
+                type_cells_of(table, column, written);
+            } else if (!column.overrides.empty()) {
                 const Axis axis = made_.study.table(id)->axis;
                 take(with_column(made_.study, written, [&](ColumnDefinition& definition) {
                     definition.overrides.edit([&](Overrides& typed) {
@@ -141,6 +155,28 @@ class Maker {
                 }
             }
             take(define_foot_line(made_.study, id, line.label + " = " + line.formula, ids));
+        }
+        for (const HeldPlan& check : table.checks) {
+            take(add_check(made_.study, id, {check.name, check.formula, ""}));
+        }
+    }
+
+    void type_layer(const TablePlan& table, const ColumnPlan& layer, Id id) {
+        Id added;
+        take(add_typed_layer(made_.study, id, layer.name, Kind::number, &added));
+        type_cells_of(table, layer, added);
+    }
+    void type_cells_of(const TablePlan& table, const ColumnPlan& layer, const Id& id) {
+        const auto axis = [](const std::vector<double>& numbers) {
+            std::vector<Value> values;
+            for (const double number : numbers) {
+                values.push_back(Value::number(number));
+            }
+            return Column::of(Kind::number, values);
+        };
+        for (const auto& [cell, value] : layer.overrides) {
+            const GridPlace place{(cell - 1) / table.across.size(), (cell - 1) % table.across.size()};
+            take(type_cells(made_.study, id, place, axis(table.down), axis(table.across), {{shown(value)}}));
         }
     }
 
@@ -223,9 +259,10 @@ class Comparer {
                 return;
             }
             const Value value = results_->single(made->id);
-            if (held.formula.starts_with("root(")) {
-                return visit(held.name, DefinitionId(made->id), Value::missing(),
-                             [&](const auto&) { compare_root(held, value); });
+            if (held.formula.starts_with("root(") || held.formula.starts_with("arg")) {
+                return visit(held.name, DefinitionId(made->id), Value::missing(), [&](const auto&) {
+                    held.formula.starts_with("root(") ? compare_root(held, value) : compare_extreme(held, value);
+                });
             }
             visit(table == Oracle::none ? held.name : plan_.tables[table].name + "." + held.name,
                   DefinitionId(made->id), value,
@@ -256,6 +293,15 @@ class Comparer {
                 for (const std::string& name : plan.foot[line].columns) {
                     if (const ColumnDefinition* column = made.column_named(name)) {
                         foot(table, plan.foot[line], *made.foot[line], *column, visit);
+                    }
+                }
+            }
+            for (const HeldPlan& check : plan.checks) {
+                for (const auto& one : study_.checks) {
+                    if (one->table == made.id && one->label == check.name) {
+                        const Value value = results_->single(one->id);
+                        visit(plan.name + " check " + check.name, DefinitionId(one->id), value,
+                              [&](const auto& pair) { pair("", value, oracle_.check(table, check.formula)); });
                     }
                 }
             }
@@ -310,6 +356,37 @@ class Comparer {
                                  ", expected " + shown(expected);
         }
     }
+    /// Where a function is least or greatest: in the range, and there not worse than at the best of many points.
+    void compare_extreme(const HeldPlan& held, const Value& value) {
+        const Node* call = oracle_.parse(held.formula);
+        const Node& range = call->kid(0).kid(1);
+        const auto f = [&](double t) { return oracle_.at(Oracle::none, call->kid(0).kid(0), call->kid(0).text, t); };
+        const OracleValue from = oracle_.at(Oracle::none, range.kid(0), "", 0);
+        const OracleValue to = oracle_.at(Oracle::none, range.kid(1), "", 0);
+        constexpr int points = 1000;
+        const double sign = held.formula.starts_with("argmin") ? 1 : -1;
+        double least = HUGE_VAL;
+        double most = -HUGE_VAL;
+        bool defined = from.plain() && to.plain() && from.number < to.number;
+        for (int at = 0; defined && at <= points; ++at) {
+            const OracleValue y = f(from.number + (to.number - from.number) * at / points);
+            defined = y.plain() && !y.unsure;
+            least = std::min(least, sign * y.number);
+            most = std::max(most, sign * y.number);
+        }
+        if (!defined) {
+            ++result_.undecided;
+            return;
+        }
+        ++result_.compared;
+        ++result_.plain;
+        const bool inside = value.plain() && value.number() >= from.number && value.number() <= to.number;
+        if ((!inside || sign * f(value.number()).number > least + 1e-5 * (most - least)) && !result_.difference) {
+            result_.difference = held.name + ": " + (value.plain() ? shown(value.number()) : "no place") +
+                                 " where others are better, as good as " + shown(sign * least);
+        }
+    }
+
     /// A root by dense sampling and bisection: there is one, there is none, or there are several.
     void compare_root(const HeldPlan& held, const Value& value) {
         const Node* call = oracle_.parse(held.formula);
@@ -419,13 +496,18 @@ void add_parts(const std::string& text, const Node& node, std::vector<std::strin
     }
 }
 
-/// All studies that are one step smaller.
-std::vector<Blueprint> smaller(const Blueprint& plan) {
-    std::vector<Blueprint> all;
+/// The first of the studies that are one step smaller for which `differs` holds.
+std::optional<Blueprint> smaller(const Blueprint& plan, const std::function<bool(const Blueprint&)>& differs) {
+    std::optional<Blueprint> found;
     const auto changed = [&](auto change) {
+        if (found) {
+            return;
+        }
         Blueprint copy = plan;
         change(copy);
-        all.push_back(std::move(copy));
+        if (differs(copy)) {
+            found = std::move(copy);
+        }
     };
     const auto shorter = [&](const std::string& formula, auto set) {
         const ParsedFormula parsed = parse_formula(formula);
@@ -443,6 +525,12 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
         const TablePlan& table = plan.tables[t];
         if (plan.tables.size() > 1) {
             changed([&](Blueprint& copy) { copy.tables.erase(copy.tables.begin() + static_cast<std::ptrdiff_t>(t)); });
+        }
+        if (!table.checks.empty()) {
+            changed([&](Blueprint& copy) { copy.tables[t].checks.pop_back(); });
+        }
+        if (!table.groups.empty()) {
+            changed([&](Blueprint& copy) { copy.tables[t].groups.pop_back(); });
         }
         for (std::size_t at = 0; at < table.foot.size(); ++at) {
             changed([&](Blueprint& copy) {
@@ -505,7 +593,7 @@ std::vector<Blueprint> smaller(const Blueprint& plan) {
         shorter(plan.ledge[at].formula,
                 [=](Blueprint& copy, const std::string& part) { copy.ledge[at].formula = part; });
     }
-    return all;
+    return found;
 }
 
 } // namespace
@@ -528,15 +616,11 @@ constexpr std::size_t most_tried = 20'000; ///< smaller studies
 
 Blueprint shrink(Blueprint plan) {
     std::size_t tried = 0;
-    for (bool less = true; less && tried < most_tried;) {
-        less = false;
-        for (const Blueprint& candidate : smaller(plan)) {
-            if (++tried < most_tried && compare_study(candidate).difference) {
-                plan = candidate;
-                less = true;
-                break;
-            }
-        }
+    const auto differs = [&](const Blueprint& candidate) {
+        return ++tried < most_tried && compare_study(candidate).difference.has_value();
+    };
+    while (auto less = smaller(plan, differs)) {
+        plan = std::move(*less);
     }
     return plan;
 }
@@ -567,6 +651,12 @@ std::string described(const Blueprint& plan) {
             text += column.to == 0
                         ? "\n"
                         : "; rows " + std::to_string(column.from) + " to " + std::to_string(column.to) + "\n";
+        }
+        for (const HeldPlan& check : table.checks) {
+            text += "  check: " + check.formula + "\n";
+        }
+        for (const GroupPlan& group : table.groups) {
+            text += "  group " + group.name + ": " + group.columns.front() + " to " + group.columns.back() + "\n";
         }
         for (const FootPlan& line : table.foot) {
             text += "  foot: " + line.label + " = " + line.formula + " of";

@@ -159,6 +159,13 @@ OracleValue Oracle::held(std::size_t table, const std::string& name) {
     return world_->held[key] = value;
 }
 
+OracleValue Oracle::check(std::size_t table, const std::string& condition) {
+    const Node* tree = parse(condition);
+    Frame frame;
+    frame.table = table;
+    return tree == nullptr ? OracleValue::failure() : eval(*tree, frame);
+}
+
 OracleValue Oracle::foot(std::size_t table, const FootPlan& line, const std::string& column, std::size_t row,
                          std::size_t col) {
     const std::string key = plan_->tables[table].name + "." + line.label + ":" + column;
@@ -382,8 +389,12 @@ OracleValue Oracle::index(const Node& node, Frame& frame) {
             return each;
         }
     }
+    const TablePlan& read = plan_->tables[where.table];
+    if (!read.until.empty() && where.table == frame.table && row.number > static_cast<double>(frame.own_row)) {
+        return OracleValue::undecided(); // whether this row may be read depends on what decides where the table stops
+    }
     const bool inside = row.number >= 1 && col.number >= 1 && row.number <= static_cast<double>(rows(where.table)) &&
-                        col.number <= static_cast<double>(plan_->tables[where.table].columns_across());
+                        col.number <= static_cast<double>(read.columns_across());
     return inside ? column_value(*where.column, where.table, static_cast<std::size_t>(row.number),
                                  static_cast<std::size_t>(col.number))
                   : OracleValue::none(where.column->kind);
@@ -706,6 +717,18 @@ OracleValue Oracle::gather(const Sample& sample, const std::vector<std::vector<c
 }
 
 /// The items that a sample argument is made of: the entries of a list, and the columns from one to another.
+const GroupPlan* Oracle::group_named(const Node& node, const Frame& frame) const {
+    for (const TablePlan& plan : plan_->tables) {
+        const bool own = frame.table != none && &plan == &plan_->tables[frame.table];
+        for (const GroupPlan& group : plan.groups) {
+            if (group.name == node.text && (node.owner.empty() ? own : plan.name == node.owner)) {
+                return &group;
+            }
+        }
+    }
+    return nullptr;
+}
+
 std::vector<const Node*> Oracle::spread(const Node& node, const Frame& frame,
                                         std::vector<std::unique_ptr<Node>>& made) {
     std::vector<const Node*> items;
@@ -716,8 +739,15 @@ std::vector<const Node*> Oracle::spread(const Node& node, const Frame& frame,
         }
         return items;
     }
+    const GroupPlan* group = node.type == NodeType::name ? group_named(node, frame) : nullptr;
+    for (std::size_t at = 0; group != nullptr && at < group->columns.size(); ++at) {
+        auto single = copy_of(node);
+        single->text = group->columns[at];
+        made.push_back(std::move(single));
+        items.push_back(made.back().get());
+    }
     if (node.type != NodeType::range) {
-        return {&node};
+        return items.empty() ? std::vector<const Node*>{&node} : items;
     }
     const Node& from = node.kid(0).type == NodeType::index ? node.kid(0).kid(0) : node.kid(0);
     const Node& to = node.kid(1).type == NodeType::index ? node.kid(1).kid(0) : node.kid(1);

@@ -24,6 +24,7 @@ class Oracle {
     bool rows_are_undecided = false;
     OracleValue cell(std::size_t table, const std::string& column, std::size_t row, std::size_t col = 1);
     OracleValue held(std::size_t table, const std::string& name); ///< of the study where `table` is `none`
+    OracleValue check(std::size_t table, const std::string& condition);
     /// A foot value: of a two-way table under a column, beside a row, or in the corner (both 0).
     OracleValue foot(std::size_t table, const FootPlan& line, const std::string& column, std::size_t row = 0,
                      std::size_t col = 0);
@@ -78,6 +79,7 @@ class Oracle {
     bool refers(const Node& node, const Frame& frame, Reference& found, const std::string& each);
     bool runs(const Node& node, const Frame& frame, std::size_t& over);
     bool positions(const Node& node, Frame& frame, std::size_t over, std::vector<Position>& found, OracleValue& why);
+    const GroupPlan* group_named(const Node& node, const Frame& frame) const;
     std::vector<const Node*> spread(const Node& node, const Frame& frame, std::vector<std::unique_ptr<Node>>& made);
     OracleValue column_value(const ColumnPlan& column, std::size_t table, std::size_t row, std::size_t col);
     bool is_definition_refused(std::size_t table, const std::string& name) const;

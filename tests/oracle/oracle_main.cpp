@@ -55,6 +55,10 @@ int main(int argc, char** argv) {
         }
     }
     std::sort(differing.begin(), differing.end());
+    for (const std::uint64_t seed : differing) {
+        std::printf("study %llu differs\n", static_cast<unsigned long long>(seed));
+    }
+    std::fflush(stdout);
     for (std::size_t at = 0; at < std::min(wanted, differing.size()); ++at) {
         const Blueprint smallest = shrink(random_blueprint(differing[at]));
         std::printf("--- seed %llu, subject %d\n%s%s\n", static_cast<unsigned long long>(differing[at]),

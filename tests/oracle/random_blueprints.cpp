@@ -158,6 +158,12 @@ class Writer {
             table.columns.push_back(computed(
                 "x", of({"row", "row / 2", "row mod 3", "if row = 3 then missing else row", "1 / (row - 2)"})));
         }
+        if (!table.counted) {
+            table.groups.push_back({"both", {"x", "y"}});
+            if (chance(2)) {
+                table.groups.front().columns.push_back("z");
+            }
+        }
         if (chance(3)) {
             table.ledge.push_back({"own", of({"mean(x)", "1.5", "sum(x) / k", "x[2]", "count(x) + m"})});
         }
@@ -185,6 +191,14 @@ class Writer {
         }
         for (std::size_t lines = pick(3); lines > 0; --lines) {
             made.foot.push_back({"line" + std::to_string(lines), foot_formula(), {"x", "c0"}});
+        }
+        for (std::size_t checks = pick(3); checks > 0; --checks) {
+            Place place;
+            place.sample = true;
+            add_names(made, place);
+            const std::string left = measure(place, 0);
+            made.checks.push_back({"check" + std::to_string(checks),
+                                   left + of({" < ", " = ", " >= "}) + of({"1", "k", "mean(x)", left})});
         }
     }
     std::string foot_formula() {
@@ -410,6 +424,9 @@ class Writer {
     std::string pooled(const Place& sample) {
         const std::string name = of({"sum", "mean", "count", "min", "max", "median", "sd", "mode"});
         const std::string tail = chance(2) ? " where " + condition(sample, 0) : "";
+        if (sample.numbers.size() > 2 && sample.numbers[1] == "y" && chance(3)) {
+            return name + "(" + sample.owner + "both" + tail + ")";
+        }
         return sample.owner.empty() && chance(2) && sample.numbers.size() > 2 && sample.numbers[0] == "x" &&
                        sample.numbers[1] == "y"
                    ? name + "(x .. z" + tail + ")"
@@ -439,9 +456,13 @@ class Writer {
     /// A condition that compares each row with the formula's own.
     std::string own_row_condition(const Place& sample) {
         const std::string y = of(sample.numbers);
-        return chance(3) && !sample.texts.empty() ? "s = s[i]"
-                                                  : y + of({" < ", " <= ", " > ", " = "}) + y + "[i]" +
-                                                        (chance(3) ? " and " + condition(sample, 0) : "");
+        std::string text = chance(3)
+                               ? y + "[i] - " + leaf(sample) + of({" < ", " <= "}) + y + of({" <= ", " < "}) + y + "[i]"
+                               : y + of({" < ", " <= ", " > ", " = ", " >= "}) + y + "[i]";
+        if (!sample.texts.empty() && chance(2)) {
+            text = chance(3) ? "s = s[i]" : "s = s[i] and " + text;
+        }
+        return text + (chance(3) ? " and " + condition(sample, 0) : "");
     }
     std::string single_measure(const Place& place) {
         const std::string name = of({"sum", "mean", "max", "min", "count", "sd", "median"});
@@ -481,6 +502,12 @@ class Writer {
 
     /// A root of a function that is smooth, has corners, jumps, or is a step.
     std::string search() {
+        if (chance(4)) {
+            return of({"argmin", "argmax"}) + "(" +
+                   of({"(t - 1)^2", "abs(t - 1.5)", "t * exp(-t)", "cos(t)", "t^3 - t", "count(Data.x < t)", "k * t",
+                       "|t|"}) +
+                   " for t in " + of({"0..3", "-1..2", "0.5..10", "k..m"}) + ")";
+        }
         const std::string part = of({"t^2 - 2", "t - 1", "(t - 1)^3", "ln(t + 2) - 1", "abs(t - 1) - 0.5",
                                      "exp(-t) - 0.5", "t^3 - 1e-12", "sin(t)"});
         const std::string step =
@@ -582,7 +609,13 @@ class Writer {
                 }
                 text = first + " then " + (chance(4) ? text : grid_number(names, 2, name));
             }
-            made.columns.push_back(computed(layer, text));
+            made.columns.push_back(computed(layer, chance(6) ? "" : text));
+            const bool typed = made.columns.back().formula.empty();
+            for (std::size_t cell = 1; cell <= table.down.size() * table.across.size(); ++cell) {
+                if (chance(typed ? 1 : 12) && !(typed && chance(4))) {
+                    made.columns.back().overrides[cell] = OracleValue::of(static_cast<double>(pick(9)));
+                }
+            }
         }
         for (std::size_t lines = pick(3); lines > 0; --lines) {
             made.foot.push_back({"line" + std::to_string(lines),

@@ -2,7 +2,6 @@
 
 #include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
-#include "core/engine/planning/plan.h"
 #include "core/engine/writing/definitions.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
@@ -168,6 +167,24 @@ void FormulaDraft::find_trouble(int place) {
                                                                          : tried_column_);
     if (planned != nullptr && planned->fault) {
         tell_fault(Fault{*planned->fault, 0}.at());
+    } else if (planned != nullptr && warning_.isEmpty()) {
+        find_cost(*planned);
+    }
+}
+
+/// Of a column each of whose rows goes through all rows of a table anew, it is told where that takes seconds.
+void FormulaDraft::find_cost(const PlannedDefinition& planned) {
+    constexpr double many_steps = 1e9;
+    const auto rows = [this](const Id& table) { return static_cast<double>(document_.results().rows(table)); };
+    for (const PlannedPiece& piece : planned.pieces) {
+        const MeasureCall* call = measure_of_each_row(piece.program);
+        if (call != nullptr && rows(call->table) * rows(table_) >= many_steps) {
+            warning_ = tr("This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be "
+                          "stopped.")
+                           .arg(static_cast<qint64>(rows(call->table)))
+                           .arg(static_cast<qint64>(rows(table_)));
+            return;
+        }
     }
 }
 

@@ -3,6 +3,7 @@
 #include "app/document/computer.h"
 #include "app/document/document.h"
 #include "core/engine/binding/hints.h"
+#include "core/engine/planning/plan.h"
 #include "core/engine/writing/marks.h"
 #include "core/engine/writing/turning.h"
 #include "core/study/edits/offers.h"
@@ -79,6 +80,7 @@ class FormulaDraft : public QObject {
     void find_text_column(std::uint32_t from, std::uint32_t to);
     void count_giving_way();
     void find_warning();
+    void find_cost(const PlannedDefinition& planned);
     Study with_held() const;
 
     Document& document_;

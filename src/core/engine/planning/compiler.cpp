@@ -418,6 +418,13 @@ class Compiler {
         if (key.rest.condition) {
             taken.condition = output(key.rest.condition);
         }
+        if (key.within.counted) {
+            call->rolling = key.adding;
+            taken.values.push_back(output(key.within.counted));
+            for (const CountLimits::Limit& limit : key.within.limits) {
+                call->limits.push_back({value(context, limit.value), limit.above, limit.or_equal});
+            }
+        }
         call->samples.push_back(taken);
         mark_checks(call->inner);
         return call->parameters.empty() ? call : nullptr;
@@ -428,6 +435,17 @@ class Compiler {
 };
 
 } // namespace
+
+const MeasureCall* measure_of_each_row(const Program& program) {
+    for (const Instruction& step : program.body) {
+        const MeasureCall* call = step.measure.get();
+        if (call != nullptr && call->over == MeasureTerm::Over::table && !call->parameters.empty() && !call->grouped &&
+            call->limits.empty() && !call->grid) {
+            return call;
+        }
+    }
+    return nullptr;
+}
 
 Program compile(const TermPtr& term, const DefinitionId& itself) {
     Program program;

@@ -1,9 +1,7 @@
 #include "core/engine/planning/count_limits.h"
 
 namespace ledgefall {
-namespace {
 
-/// Adds the limit that a comparison sets; false where it is no comparison of the counted expression with a limit.
 bool add_limit(const Term& comparison, std::uint32_t rows, CountLimits& out) {
     if (comparison.type != TermType::operate || comparison.kids.size() != 2) {
         return false;
@@ -34,8 +32,6 @@ bool add_limit(const Term& comparison, std::uint32_t rows, CountLimits& out) {
     out.limits.push_back({limit, greater == counted_left, or_equal});
     return true;
 }
-
-} // namespace
 
 std::optional<CountLimits> count_limits(const MeasureTerm& measure) {
     const bool plain_count = measure.function->special == Special::count && measure.over == MeasureTerm::Over::table &&

@@ -55,7 +55,7 @@ std::optional<GroupKey> group_key(const MeasureTerm& measure) {
             return std::nullopt;
         }
     }
-    GroupKey out{{}, {}, measure.samples.front(), measure.make};
+    GroupKey out{{}, {}, {}, measure.samples.front(), measure.make, measure.function->rolling};
     // count(site = site[i]) counts the rows of its own condition.
     const bool counts = measure.function->special == Special::count && out.rest.values.size() == 1 &&
                         out.rest.values.front()->kind == Kind::yes_no && !out.rest.condition;
@@ -80,11 +80,17 @@ std::optional<GroupKey> group_key(const MeasureTerm& measure) {
             out.asked.push_back(one->kids[0]);
         } else if (within(one)) {
             others.push_back(one);
-        } else {
+        } else if (!add_limit(*one, rows, out.within) || out.within.limits.size() > 2) {
             return std::nullopt;
         }
     }
-    if (out.keys.empty()) {
+    const Kind measured = out.rest.values.front()->kind;
+    if (measure.function->special == Special::count && measured == Kind::yes_no) {
+        out.adding = RollingForm::sum; // of ones
+    }
+    const bool adds_up = out.adding == RollingForm::none ? measure.function->special == Special::count
+                                                         : measured == Kind::number || measured == Kind::yes_no;
+    if (out.within.counted ? !adds_up || out.rest.values.size() != 1 : out.keys.empty()) {
         return std::nullopt;
     }
     out.rest.condition = joined(others);

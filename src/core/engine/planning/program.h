@@ -102,9 +102,11 @@ struct MeasureCall {
     DefinitionId itself; ///< what a search is of, and where it stands, for its faults
     Span span;
     std::optional<Window> window;
-    RollingForm rolling = RollingForm::none; ///< of a window of plain numbers
+    RollingForm rolling = RollingForm::none; ///< of a window of plain numbers, or of a group within limits
     OfOrder of_order = nullptr;              ///< of one column, whose values in order are all it needs
-    std::vector<Limit> limits; ///< then the first output is the x, which is sorted once and searched for each row
+    /// Then the first output is the x, which is sorted once and searched for each row; where rows are grouped, it is
+    /// the last of what is taken, in whose order a group's sums are kept.
+    std::vector<Limit> limits;
     /// The same with its rows grouped by keys, where the measure is of the rows that have a key's value, or several.
     std::shared_ptr<const MeasureCall> grouped;
     struct Key {
@@ -131,6 +133,10 @@ struct MeasureCall {
     };
     std::optional<Grid> grid;
 };
+
+/// The first measure in a column's program that goes through all rows of a table anew for each row of the column, or
+/// null.
+const MeasureCall* measure_of_each_row(const Program& program);
 
 /// Compiles a bound formula of the definition `itself`. A formula with several first values gives a program for each.
 Program compile(const TermPtr& term, const DefinitionId& itself);

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <bit>
+#include <cmath>
 
 namespace ledgefall {
 namespace {
@@ -66,7 +67,7 @@ void GroupedMeasure::group_rows() {
         for (std::size_t at = 0; at < width && same && same_.size() < width; ++at) {
             same_.push_back(lanes[at].slots[0]);
         }
-        const bool all_plain = !taken.condition && std::all_of(keys.begin(), keys.end(), is_plain) &&
+        const bool all_plain = !taken.condition && !keys.empty() && std::all_of(keys.begin(), keys.end(), is_plain) &&
                                std::all_of(lanes.begin(), lanes.begin() + static_cast<std::ptrdiff_t>(width), is_plain);
         if (all_plain) {
             group_plain(keys, {lanes.data(), width}, count);
@@ -113,12 +114,76 @@ GroupedMeasure::Group& GroupedMeasure::group_of(std::size_t place) {
     return groups_[place];
 }
 
+/// Puts the group's rows in the order of what the limits are about, its last column, and adds up the values.
+void GroupedMeasure::put_in_order(Group& group) const {
+    std::vector<std::pair<double, double>> rows;
+    for (std::size_t row = 0; row < group.rows; ++row) {
+        rows.emplace_back(group.values.back()[row], group.values.front()[row]);
+    }
+    std::sort(rows.begin(), rows.end());
+    group.sums.emplace_back();
+    for (std::size_t row = 0; row < rows.size(); ++row) {
+        group.values.back()[row] = rows[row].first;
+        if (call_.grouped->rolling != RollingForm::none) {
+            group.sums.push_back(group.sums.back());
+            group.sums.back().add(rows[row].second);
+            group.most += std::fabs(rows[row].second);
+        }
+    }
+}
+
+/// The number, sum or mean of the group's values within the limits of a row; none where a limit is at fault, and where
+/// the sum is so much smaller than the values that it has to be added up by itself.
+std::optional<Value> GroupedMeasure::within_limits(Group& group, const Runner& outer, std::size_t in_block,
+                                                   const Faults& faults) {
+    if (group.sums.empty()) {
+        put_in_order(group);
+    }
+    const std::vector<double>& order = group.values.back();
+    auto from = order.begin();
+    auto to = order.end();
+    for (const MeasureCall::Limit& limit : call_.grouped->limits) {
+        const Value value = outer.value(limit.value, Kind::number, in_block);
+        if (value.is_fault()) {
+            return std::nullopt;
+        }
+        if (!value.plain()) { // no row is known to lie within
+            to = from;
+            continue;
+        }
+        const bool at_first = limit.above == limit.or_equal; // the first of equal values, or what comes after them
+        const auto place = at_first ? std::lower_bound(order.begin(), order.end(), value.number())
+                                    : std::upper_bound(order.begin(), order.end(), value.number());
+        (limit.above ? from : to) = limit.above ? std::max(from, place) : std::min(to, place);
+    }
+    if (from >= to) {
+        return of_group(none_, outer, in_block, faults);
+    }
+    const auto count = static_cast<double>(to - from);
+    if (call_.grouped->rolling == RollingForm::none) {
+        return Value::number(count);
+    }
+    const MovingSum& before = group.sums[static_cast<std::size_t>(from - order.begin())];
+    MovingSum sum = group.sums[static_cast<std::size_t>(to - order.begin())];
+    sum.add(-before.sum);
+    sum.lost -= before.lost;
+    const bool exact = group.sums.back().lost == 0 && sum.lost == 0; // as of whole numbers
+    const double total = sum.total();
+    if (!std::isfinite(group.most) || (!exact && std::fabs(total) < 0x1p-30 * group.most)) {
+        return std::nullopt;
+    }
+    return Value::number(call_.grouped->rolling == RollingForm::mean ? sum.mean(Reciprocal::of(count)) : total);
+}
+
 Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults& faults) {
     if (!grouped_) {
         group_rows();
     }
     const MeasureCall& call = *call_.grouped;
     std::optional<std::size_t> place;
+    if (call.keys.empty() && !groups_.empty()) {
+        place = 0;
+    }
     for (std::size_t at = 0; at < call.keys.size(); ++at) {
         const Value asked = outer.value(call.keys[at].asked, call.keys[at].kind, in_block);
         if (!sound_ || asked.is_fault()) {
@@ -132,14 +197,23 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
         }
     }
     Group& group = place ? groups_[*place] : none_;
+    const auto result =
+        call.limits.empty() ? of_group(group, outer, in_block, faults) : within_limits(group, outer, in_block, faults);
+    return sound_ && result ? *result : one_by_one_.at(outer, in_block, faults);
+}
+
+/// The measure of a whole group; none where it is at fault, since the fault tells the row that asks.
+std::optional<Value> GroupedMeasure::of_group(Group& group, const Runner& outer, std::size_t in_block,
+                                              const Faults& faults) {
     if (group.result) {
-        return *group.result;
+        return group.result;
     }
+    const MeasureCall& call = *call_.grouped;
     std::vector<Value> plain;
     for (std::size_t at = 0; at < call.plain.size(); ++at) {
         plain.push_back(outer.value(call.plain[at], call.plain_kinds[at], in_block));
         if (!plain.back().plain()) {
-            return one_by_one_.at(outer, in_block, faults);
+            return std::nullopt;
         }
     }
     const std::unique_ptr<Accumulator> accumulator = call.make(plain);
@@ -153,11 +227,10 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
     lanes.fill({&none, &missing, true});
     accumulator->add({lanes.data(), group.values.size()}, nullptr, group.missing);
     const Value result = accumulator->result(faults);
-    if (result.is_fault()) { // which tells the row that asks
-        return one_by_one_.at(outer, in_block, faults);
+    if (!result.is_fault()) {
+        group.result = Value::of(result.slot(), call_.kind, result.state());
     }
-    group.result = Value::of(result.slot(), call_.kind, result.state());
-    return *group.result;
+    return group.result;
 }
 
 } // namespace ledgefall

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/running/accumulated_measure.h"
+#include "core/engine/running/moving_sum.h"
 #include "core/value/flat_index.h"
 
 #include <span>
@@ -8,7 +9,9 @@
 namespace ledgefall {
 
 /// A measure of the rows whose key has the value that is asked for in each row: the rows are put into groups once, and
-/// a group is measured once. Where a fault is met, every row is asked by itself, so that it is the same fault.
+/// a group is measured once. Where there are limits besides, a group is put in their order once and its sums from the
+/// first row on are kept, and each row takes a difference of two of them. Where a fault is met, every row is asked by
+/// itself, so that it is the same fault.
 class GroupedMeasure : public MeasureState {
   public:
     GroupedMeasure(const MeasureCall& call, const Environment& environment)
@@ -24,11 +27,16 @@ class GroupedMeasure : public MeasureState {
         std::size_t rows = 0;                    ///< in which none is missing
         std::size_t missing = 0;                 ///< rows in which one of them is missing
         std::optional<Value> result;
+        std::vector<MovingSum> sums; ///< within limits, of the first 0, 1, 2, … values in order
+        double most = 0;             ///< the sum of the values without their signs
     };
 
     void group_rows();
     void group_plain(const std::vector<Lane>& keys, std::span<const Lane> lanes, std::size_t count);
     Group& group_of(std::size_t place);
+    void put_in_order(Group& group) const;
+    std::optional<Value> of_group(Group& group, const Runner& outer, std::size_t in_block, const Faults& faults);
+    std::optional<Value> within_limits(Group& group, const Runner& outer, std::size_t in_block, const Faults& faults);
 
     const MeasureCall& call_;
     const Environment& environment_;

@@ -98,8 +98,7 @@ void WindowMeasure::grow(const double* values, std::size_t first, std::size_t co
     for (std::size_t row = 0; row < count; ++row) {
         sum.add(values[row]);
         if constexpr (mean) {
-            const auto size = static_cast<double>(first + row + 1);
-            slots[row] = sum.over(size, 1 / size);
+            slots[row] = sum.mean(Reciprocal::of(static_cast<double>(first + row + 1)));
         } else {
             slots[row] = sum.total();
         }
@@ -111,11 +110,8 @@ void WindowMeasure::grow(const double* values, std::size_t first, std::size_t co
 /// The sums, or means, of each row and the `reach` rows before it.
 template <bool mean>
 void WindowMeasure::slide(const double* values, std::size_t count, std::size_t reach, double* slots) {
-    const auto size = static_cast<double>(reach + 1);
-    const double reciprocal = 1 / size;
-    const auto result = [size, reciprocal](const MovingSum& sum) {
-        return mean ? sum.over(size, reciprocal) : sum.total();
-    };
+    const Reciprocal one = Reciprocal::of(static_cast<double>(reach + 1));
+    const auto result = [one](const MovingSum& sum) { return mean ? sum.mean(one) : sum.total(); };
     const auto window_at = [values, reach](std::size_t row) {
         MovingSum sum;
         for (std::size_t at = row; at <= row + reach; ++at) {
@@ -166,7 +162,7 @@ void WindowMeasure::with_gaps(const double* values, std::size_t count, std::size
         }
         const bool none = sum.count == 0;
         states[row] = none && mean ? State::missing : State::plain;
-        slots[row] = none ? 0 : mean ? sum.over(sum.count, 1 / sum.count) : sum.total();
+        slots[row] = none ? 0 : mean ? sum.mean(Reciprocal::of(sum.count)) : sum.total();
         plain = plain && states[row] == State::plain;
         if (!running) {
             change(row, -1);
