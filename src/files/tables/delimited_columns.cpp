@@ -5,6 +5,7 @@
 
 #include "files/tables/delimited_columns.h"
 
+#include "core/parallel/parallel.h"
 #include "core/value/date.h"
 #include "core/value/stopping.h"
 #include "files/tables/text_encoding.h"
@@ -13,7 +14,6 @@
 #include <atomic>
 #include <charconv>
 #include <cstring>
-#include <thread>
 #include <unordered_map>
 
 namespace ledgefall {
@@ -112,18 +112,11 @@ class RegularReader {
             column.cells.prepare(rows_);
         }
         const std::size_t blocks = block_starts_.size();
-        const std::size_t threads =
-            std::clamp<std::size_t>(std::thread::hardware_concurrency(), 1, std::max<std::size_t>(blocks, 1));
+        const std::size_t threads = std::min(parallel_width(), std::max<std::size_t>(blocks, 1));
         std::vector<Worker> workers(threads, Worker(fields_.size()));
-        std::vector<std::thread> running;
-        const std::stop_token token = stop_token_of_thread();
-        for (std::size_t thread = 1; thread < threads; ++thread) {
-            running.emplace_back([this, &workers, thread, token] { work(workers[thread], token); });
-        }
-        work(workers.front(), token);
-        for (std::thread& thread : running) {
-            thread.join();
-        }
+        parallel_for(threads, [this, &workers, token = stop_token_of_thread()](std::size_t thread) {
+            work(workers[thread], token);
+        });
         stop_if_asked();
         return !irregular_ && settle(workers);
     }

@@ -4,6 +4,7 @@
 #include "core/engine/running/measure_state.h"
 #include "core/engine/running/row_places.h"
 #include "core/engine/running/sequence.h"
+#include "core/parallel/parallel.h"
 #include "core/value/date.h"
 
 #include <algorithm>
@@ -11,7 +12,6 @@
 #include <cmath>
 #include <map>
 #include <set>
-#include <thread>
 
 namespace ledgefall {
 namespace {
@@ -130,7 +130,7 @@ ResultsPtr Computation::run() {
     return results_;
 }
 
-/// Works out groups that need nothing of each other, on both cores where there is much to do.
+/// Works out groups that need nothing of each other, on several cores where there is much to do.
 void Computation::compute_together(const std::vector<const Plan::Group*>& groups) {
     constexpr std::size_t few_cells = 50'000;
     constexpr std::size_t rows_for_a_cell = 64;
@@ -147,20 +147,19 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
             cells += first.what == PlannedDefinition::What::axis ? rows_read : rows_read / rows_for_a_cell;
         }
     }
-    std::atomic<std::size_t> next = 0;
-    const auto work = [&] {
-        for (std::size_t at = next++; at < groups.size() && !stopped(); at = next++) {
+    const auto compute = [&](std::size_t at) {
+        if (!stopped()) {
             start_allowance();
             compute_group(*groups[at]);
         }
     };
-    std::vector<std::jthread> helpers;
-    if (groups.size() > 1 && cells > few_cells) {
-        for (unsigned at = 1; at < std::min(std::thread::hardware_concurrency(), 8U); ++at) {
-            helpers.emplace_back(work);
+    if (cells > few_cells) {
+        parallel_for(groups.size(), compute);
+    } else {
+        for (std::size_t at = 0; at < groups.size(); ++at) {
+            compute(at);
         }
     }
-    work();
 }
 
 void Computation::worked(std::size_t rows) const {

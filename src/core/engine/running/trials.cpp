@@ -2,19 +2,15 @@
 
 #include "core/engine/running/computation.h"
 #include "core/engine/running/measure_state.h"
+#include "core/parallel/parallel.h"
 #include "core/value/stopping.h"
 
 #include <algorithm>
-#include <atomic>
 #include <bit>
-#include <exception>
-#include <mutex>
 #include <thread>
 
 namespace ledgefall {
 namespace {
-
-thread_local bool among_others = false; ///< whether this thread makes a trial beside those of other threads
 
 constexpr double most_nested = 200'000; ///< trials within trials
 constexpr std::size_t most_kept = 64;   ///< trials at once, of which answers are kept
@@ -129,35 +125,14 @@ std::vector<Value> answer_trials(const Study& study, const std::shared_ptr<const
     TrialAnswers own_answers;
     TrialAnswers* const kept = outer.trial_answers();
     const Trials all{study, plan, outer, call, memory, kept == nullptr ? own_answers : *kept, trials.size()};
-    std::atomic<std::size_t> next = 0;
-    std::exception_ptr broken; // as where the memory did not suffice: told on the thread that asked
-    std::mutex telling;
-    const auto work = [&] {
-        try {
-            for (std::size_t at = next++; at < trials.size() && !outer.stopped(); at = next++) {
-                answers[at] = answer(all, trials[at]);
-            }
-        } catch (...) {
-            next = trials.size();
-            const std::lock_guard lock(telling);
-            broken = std::current_exception();
+    parallel_for(trials.size(), [&, asking = std::this_thread::get_id()](std::size_t at) {
+        if (std::this_thread::get_id() != asking) {
+            start_allowance();
         }
-    };
-    const std::size_t cores = among_others ? 1 : std::min(std::thread::hardware_concurrency(), 8U);
-    std::vector<std::jthread> helpers;
-    for (std::size_t at = 1; at < std::min(cores, trials.size()); ++at) {
-        helpers.emplace_back([&work] {
-            among_others = true;
-            work();
-        });
-    }
-    const bool before = std::exchange(among_others, among_others || !helpers.empty());
-    work();
-    among_others = before;
-    helpers.clear(); // waits for them
-    if (broken) {
-        std::rethrow_exception(broken);
-    }
+        if (!outer.stopped()) {
+            answers[at] = answer(all, trials[at]);
+        }
+    });
     return answers;
 }
 
