@@ -154,7 +154,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 takes the columns %2, and would then take othe
 QT_TRANSLATE_NOOP("Sentence", "%1 takes values of several columns, and for gives one list: write them as columns.");
 QT_TRANSLATE_NOOP("Sentence", "%1 under %2");
 QT_TRANSLATE_NOOP("Sentence", "%1 under %2: %3");
-QT_TRANSLATE_NOOP("Sentence", "%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.");
+QT_TRANSLATE_NOOP("Sentence", "%1 was not written, since it was stopped. What was there is unchanged.");
 QT_TRANSLATE_NOOP("Sentence", "%1%2 is not read as a product: write %1*%2.");
 QT_TRANSLATE_NOOP("Sentence", "%1, as it is used here, has no like in the formula language");
 QT_TRANSLATE_NOOP("Sentence", "%1, classes");
@@ -389,7 +389,6 @@ QT_TRANSLATE_NOOP("Sentence", "The chosen cells of %1 cannot go on in this way: 
 QT_TRANSLATE_NOOP("Sentence", "The class of the numbers from a up to, not including, b.");
 QT_TRANSLATE_NOOP("Sentence", "The coefficient of variation.");
 QT_TRANSLATE_NOOP("Sentence", "The columns of a summary must be of one table: choose them there.");
-QT_TRANSLATE_NOOP("Sentence", "The computation was stopped, so that there are no results to be used: compute again first.");
 QT_TRANSLATE_NOOP("Sentence", "The condition after where holds for all that %1 is taken of. Write it once, at the end, and join several with and.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of the ranks of two columns.");
 QT_TRANSLATE_NOOP("Sentence", "The correlation of two columns.");
@@ -488,6 +487,7 @@ QT_TRANSLATE_NOOP("Sentence", "The steps do not lead to the measure.");
 QT_TRANSLATE_NOOP("Sentence", "The sum of the values; 0 of none.");
 QT_TRANSLATE_NOOP("Sentence", "The sum of v squared standard normal numbers.");
 QT_TRANSLATE_NOOP("Sentence", "The table at %1 needs one axis, or two that each have values of their own.");
+QT_TRANSLATE_NOOP("Sentence", "The table has been removed, and nothing was written.");
 QT_TRANSLATE_NOOP("Sentence", "The tangent of an angle in radians.");
 QT_TRANSLATE_NOOP("Sentence", "The text was no UTF-8 and has been read as Windows-1252.");
 QT_TRANSLATE_NOOP("Sentence", "The time until the next event, where events come at a rate.");
@@ -525,6 +525,7 @@ QT_TRANSLATE_NOOP("Sentence", "There is no table called %1. Put a text in quotat
 QT_TRANSLATE_NOOP("Sentence", "There is no table to draw from: begin with a table.");
 QT_TRANSLATE_NOOP("Sentence", "There is no version %1 of the study format: its field version should be %2.");
 QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.");
+QT_TRANSLATE_NOOP("Sentence", "There is not enough memory for this, and nothing has changed: use fewer rows, or close other programs.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing of this name to show the working of.");
 QT_TRANSLATE_NOOP("Sentence", "There is nothing to keep: nothing here is worked out by a formula yet.");
 QT_TRANSLATE_NOOP("Sentence", "These values are being worked out and were not copied: copy again when they are there.");
@@ -533,6 +534,7 @@ QT_TRANSLATE_NOOP("Sentence", "This block has %1 rows and %2 columns, more than 
 QT_TRANSLATE_NOOP("Sentence", "This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.");
 QT_TRANSLATE_NOOP("Sentence", "This chart has nothing to draw yet: give it a series.");
 QT_TRANSLATE_NOOP("Sentence", "This column has more than %1 different values, too many for a row each: put its numbers in classes.");
+QT_TRANSLATE_NOOP("Sentence", "This failed, and nothing has changed: %1");
 QT_TRANSLATE_NOOP("Sentence", "This form can only be the one argument of a measure.");
 QT_TRANSLATE_NOOP("Sentence", "This formula calls held functions more than %1 times.");
 QT_TRANSLATE_NOOP("Sentence", "This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.");
@@ -554,6 +556,9 @@ QT_TRANSLATE_NOOP("Sentence", "This table has no classes of another column that 
 QT_TRANSLATE_NOOP("Sentence", "This table has no column of numbers yet that could be summed up.");
 QT_TRANSLATE_NOOP("Sentence", "This table's rows are no classes.");
 QT_TRANSLATE_NOOP("Sentence", "This text is not closed: put a quotation mark at its end.");
+QT_TRANSLATE_NOOP("Sentence", "This was given up, since another study has been opened: %1.");
+QT_TRANSLATE_NOOP("Sentence", "This was given up, since the computation was stopped: %1. Compute again first.");
+QT_TRANSLATE_NOOP("Sentence", "This was not begun, since something else is being read or written: wait for it, or stop it.");
 QT_TRANSLATE_NOOP("Sentence", "Times of %1 that are on another day in Greenwich time, by which they are read: %2 (%3).");
 QT_TRANSLATE_NOOP("Sentence", "Times of day without a date are taken as parts of a day: noon is 0.5.");
 QT_TRANSLATE_NOOP("Sentence", "To");

@@ -2751,10 +2751,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The computation was stopped, so that there are no results to be used: compute again first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The results are being worked out, and nothing was written: export again when they are there.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2796,10 +2792,6 @@
     </message>
     <message>
         <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It was stopped before its end, and nothing has changed.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2888,10 +2880,6 @@
     </message>
     <message>
         <source>a list of pairs of row ids</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4048,6 +4036,38 @@
     </message>
     <message>
         <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not written, since it was stopped. What was there is unchanged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table has been removed, and nothing was written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was stopped before its end, and nothing has changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is not enough memory for this, and nothing has changed: use fewer rows, or close other programs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This failed, and nothing has changed: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This was given up, since another study has been opened: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This was given up, since the computation was stopped: %1. Compute again first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6648,6 +6668,10 @@
     </message>
     <message>
         <source>Drawing the charts…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the export to %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

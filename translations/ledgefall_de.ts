@@ -2751,10 +2751,6 @@
         <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
     </message>
     <message>
-        <source>The computation was stopped, so that there are no results to be used: compute again first.</source>
-        <translation>Das Rechnen wurde angehalten, sodass es keine verwendbaren Ergebnisse gibt: zuerst weiterrechnen.</translation>
-    </message>
-    <message>
         <source>The results are being worked out, and nothing was written: export again when they are there.</source>
         <translation>Die Ergebnisse werden berechnet, und nichts wurde geschrieben: noch einmal exportieren, wenn sie da sind.</translation>
     </message>
@@ -2797,10 +2793,6 @@
     <message>
         <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
         <translation>Ganze Zahlen mit mehr Ziffern, als eine Zahl fassen kann: %1; ihre Spalten sind als Texte gelesen, damit keine Ziffer verloren geht.</translation>
-    </message>
-    <message>
-        <source>It was stopped before its end, and nothing has changed.</source>
-        <translation>Es wurde vor dem Ende angehalten, und nichts hat sich geändert.</translation>
     </message>
     <message>
         <source>%1 is defined twice here: keep one of the two.</source>
@@ -2889,10 +2881,6 @@
     <message>
         <source>a list of pairs of row ids</source>
         <translation>eine Liste von Paaren von Zeilennummern</translation>
-    </message>
-    <message>
-        <source>%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.</source>
-        <translation>%1 wurde nicht geschrieben: es wurde angehalten, oder der Speicher reichte nicht. Was da war, ist unverändert.</translation>
     </message>
     <message>
         <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
@@ -4049,6 +4037,38 @@
     <message>
         <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
         <translation>Zeile %1 hat %2 Felder, die anderen haben im Mittel %3. Berichtigen Sie diese Zeile, oder wählen Sie ein anderes Trennzeichen.</translation>
+    </message>
+    <message>
+        <source>%1 was not written, since it was stopped. What was there is unchanged.</source>
+        <translation>%1 wurde nicht geschrieben, weil es angehalten wurde. Was dort war, ist unverändert.</translation>
+    </message>
+    <message>
+        <source>The table has been removed, and nothing was written.</source>
+        <translation>Die Tabelle wurde entfernt, und nichts wurde geschrieben.</translation>
+    </message>
+    <message>
+        <source>It was stopped before its end, and nothing has changed.</source>
+        <translation>Es wurde vor dem Ende angehalten, und nichts hat sich geändert.</translation>
+    </message>
+    <message>
+        <source>There is not enough memory for this, and nothing has changed: use fewer rows, or close other programs.</source>
+        <translation>Dafür reicht der Speicher nicht, und nichts hat sich geändert: weniger Zeilen nehmen oder andere Programme schließen.</translation>
+    </message>
+    <message>
+        <source>This failed, and nothing has changed: %1</source>
+        <translation>Das ist misslungen, und nichts hat sich geändert: %1</translation>
+    </message>
+    <message>
+        <source>This was given up, since another study has been opened: %1.</source>
+        <translation>Das wurde aufgegeben, weil eine andere Studie geöffnet wurde: %1.</translation>
+    </message>
+    <message>
+        <source>This was given up, since the computation was stopped: %1. Compute again first.</source>
+        <translation>Das wurde aufgegeben, weil die Berechnung angehalten wurde: %1. Zuerst neu berechnen.</translation>
+    </message>
+    <message>
+        <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
+        <translation>Das wurde nicht begonnen, weil noch etwas anderes gelesen oder geschrieben wird: abwarten oder es anhalten.</translation>
     </message>
 </context>
 <context>
@@ -6649,6 +6669,10 @@
     <message>
         <source>Drawing the charts…</source>
         <translation>Diagramme werden gezeichnet…</translation>
+    </message>
+    <message>
+        <source>the export to %1</source>
+        <translation>der Export nach %1</translation>
     </message>
 </context>
 <context>

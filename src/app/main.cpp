@@ -5,17 +5,15 @@
 #include "app/look/translations.h"
 #include "app/recovery/end_signal.h"
 #include "app/shell/windows.h"
+#include "app/tasks/task_runner.h"
 #include "core/engine/running/allocator_settings.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QTimer>
 
-#include <chrono>
-#include <cstdlib>
 #include <functional>
 #include <new>
-#include <thread>
 
 namespace {
 
@@ -73,7 +71,7 @@ int main(int count, char** arguments) {
     // An end from outside, by a signal or with the session: what is not saved is kept, and nothing is asked.
     ledgefall::on_end_signal(&windows, [&windows] {
         windows.end_at_once();
-        std::_Exit(0); // at once: no window asks on its way out
+        QApplication::exit(0); // no window asks on its way out
     });
     QObject::connect(
         &application, &QGuiApplication::commitDataRequest, &windows, [&windows] { windows.end_at_once(); },
@@ -87,14 +85,6 @@ int main(int count, char** arguments) {
                  {}});
         }
     };
-    // The last window is gone from the screen: what still runs for it need not be waited for.
-    QObject::connect(&application, &QGuiApplication::lastWindowClosed, &windows, [] {
-        std::thread([] {
-            constexpr std::chrono::milliseconds patience(900);
-            std::this_thread::sleep_for(patience);
-            std::_Exit(0);
-        }).detach();
-    });
     ledgefall::MainWindow* first = windows.add();
     first->show();
     if (show_demo) {
@@ -104,5 +94,7 @@ int main(int count, char** arguments) {
         first->files().offer_recovered();
         windows.open(files);
     });
-    return QApplication::exec();
+    const int status = QApplication::exec();
+    ledgefall::TaskRunner::of_process().shut_down();
+    return status;
 }

@@ -73,7 +73,7 @@ class TestRecovery : public QObject {
         QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 4000);
         drive.press_button_of_next_dialog(QStringLiteral("Discard"));
         drive.window.close();
-        QVERIFY(!QFile::exists(file)); // deliberately given up
+        QTRY_VERIFY(!QFile::exists(file)); // deliberately given up
     }
 
     /// What a crashed window left: opened, left to the file, or both.
@@ -350,7 +350,7 @@ class TestRecovery : public QObject {
         const QString path = folder.filePath(QStringLiteral("slow.csv"));
         QVERIFY(!drive.window.export_text(path) && !QFile::exists(path));
         bool came = false;
-        document.when_current([&came] { came = true; });
+        document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
         document.stop_computing();
         QTRY_VERIFY(!document.computing());
         QVERIFY(!document.results_are_current() && !came);
@@ -358,7 +358,7 @@ class TestRecovery : public QObject {
         QVERIFY(drive.window.notice().contains(QStringLiteral("stopped")));
         document.undo();
         QVERIFY(document.perform(QStringLiteral("lighter"), write_column(document.study(), table, "slow = a + 1")));
-        document.when_current([&came] { came = true; });
+        document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
         QTRY_VERIFY(came);
         QVERIFY(document.results_are_current() && !document.shows_old());
         QVERIFY(drive.window.export_text(path) && QFile::exists(path));

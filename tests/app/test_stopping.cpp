@@ -83,13 +83,14 @@ class TestStopping : public QObject {
                 }
                 return study;
             };
-            document.perform_aside(QStringLiteral("sorting"), endless, [&taken](bool done) { taken = done; });
+            document.perform_aside(&drive.window, QStringLiteral("sorting"), endless,
+                                   [&taken](bool done) { taken = done; });
             QVERIFY(document.computing());
             drive.command(QStringLiteral("Stop computing"));
             QTRY_VERIFY(!taken);
             QVERIFY(!document.computing());
             QVERIFY2(drive.window.notice().contains(QStringLiteral("stopped")), qPrintable(drive.window.notice()));
-            document.perform_aside(QStringLiteral("sorting"), endless);
+            document.perform_aside(&drive.window, QStringLiteral("sorting"), endless);
             drive.window.files().autosave().discard();
             since.start();
         }
@@ -160,7 +161,7 @@ class TestStopping : public QObject {
         int made = 0;
         bool taken = false;
         document.perform_aside(
-            QStringLiteral("sorting"),
+            &document, QStringLiteral("sorting"),
             [&made, table](const Study& of) {
                 ++made;
                 return sort_rows(of, table, *of.table(table)->column_named("x")->cells, false);
@@ -190,7 +191,7 @@ class TestStopping : public QObject {
                 }
             };
         };
-        for (const auto when : {WaitedWork::WhenStopped::leave, WaitedWork::WhenStopped::wait}) {
+        for (const auto when : {WhenStopped::leave, WhenStopped::wait}) {
             QTimer presses;
             connect(&presses, &QTimer::timeout, this, stop_after(3)); // it goes on to turn while it is waited for
             presses.start(10);
@@ -204,11 +205,11 @@ class TestStopping : public QObject {
             QVERIFY(!document.waited_work().waiting());
         }
         int ran = 0;
-        const auto done = document.waited_work().run(QStringLiteral("Reading…"), WaitedWork::WhenStopped::leave, [&] {
+        const auto done = document.waited_work().run(QStringLiteral("Reading…"), WhenStopped::leave, [&] {
             QThread::msleep(500);
             return ++ran;
         });
-        QCOMPARE(done.value_or(0), 1);
+        QCOMPARE(done ? *done : 0, 1);
     }
 
     void a_stopped_writing_leaves_the_file_that_was_there() {
@@ -239,15 +240,13 @@ class TestStopping : public QObject {
         QTimer::singleShot(500, &drive.window, &QWidget::close);
         QElapsedTimer since;
         since.start();
-        const auto work =
-            drive.window.document().waited_work().run(QStringLiteral("Reading…"), WaitedWork::WhenStopped::leave, [] {
-                QThread::msleep(3000); // never asks
-                return 1;
-            });
+        const auto work = drive.window.document().waited_work().run(QStringLiteral("Reading…"), WhenStopped::leave, [] {
+            QThread::msleep(3000); // never asks
+            return 1;
+        });
         QVERIFY(!work);
         QTRY_VERIFY(!drive.window.isVisible());
         QVERIFY2(since.elapsed() < 2500, qPrintable(QString::number(since.elapsed())));
-        QThreadPool::globalInstance()->waitForDone();
     }
 };
 

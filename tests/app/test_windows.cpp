@@ -1,6 +1,8 @@
 // Several windows in one process, files from outside: dropped, as addresses, handed over by a second start; and the end
 // of the process by a signal.
 
+#include "app/dialogs/import_dialog.h"
+#include "app/numbers/locale_text.h"
 #include "app/recovery/recovered_studies.h"
 #include "app/shell/windows.h"
 #include "core/study/edits/edits.h"
@@ -14,6 +16,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 
+#include <array>
 #include <atomic>
 #include <csignal>
 #include <thread>
@@ -97,16 +100,54 @@ class TestWindows : public QObject {
         QTRY_VERIFY(windows.all().isEmpty());
     }
 
+    /// Each window paints numbers as its own study has them, whichever is in front.
+    void windows_paint_with_their_own_decimal_signs() {
+        struct Number : QWidget {
+            using QWidget::QWidget;
+            void paintEvent(QPaintEvent*) override { painted = field_text(1.5); }
+            QString painted;
+        };
+        Windows windows;
+        std::array<Number*, 2> numbers = {};
+        for (std::size_t at = 0; at < 2; ++at) {
+            MainWindow* window = windows.add();
+            window->document().perform(
+                QStringLiteral("sign"),
+                set_setting(window->document().study(), at == 0 ? "decimal_sign = comma" : "decimal_sign = point"));
+            window->show();
+            numbers[at] = new Number(window);
+            numbers[at]->resize(20, 20);
+            numbers[at]->show();
+        }
+        for (int turn = 0; turn < 2; ++turn) {
+            windows.all()[turn]->activateWindow();
+            for (Number* number : numbers) {
+                number->painted.clear();
+                number->update();
+            }
+            QTRY_COMPARE(numbers[0]->painted, QStringLiteral("1,5"));
+            QTRY_COMPARE(numbers[1]->painted, QStringLiteral("1.5"));
+        }
+        for (MainWindow* window : windows.all()) {
+            window->files().autosave().discard();
+            window->document().start_new();
+            window->close();
+        }
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
     void delimited_text_from_outside_is_asked_about() {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("lengths.csv"));
         QVERIFY(write_file(path.toStdString(), "length\n42\n57\n"));
         WindowDriver drive;
-        QTimer::singleShot(0, &drive.window, [] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            QVERIFY(dialog != nullptr);
-            dialog->accept();
+        QTimer asked;
+        connect(&asked, &QTimer::timeout, this, [] {
+            if (auto* dialog = qobject_cast<ImportDialog*>(QApplication::activeModalWidget())) {
+                dialog->accept();
+            }
         });
+        asked.start(5);
         QVERIFY(drive.window.open_from_outside(path));
         QCOMPARE(drive.window.document().study().tables.front()->columns.front()->cells->size(), std::size_t{2});
         drive.window.document().start_new();

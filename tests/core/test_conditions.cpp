@@ -87,6 +87,24 @@ class TestConditions : public QObject {
         }
     }
 
+    /// The position of a quantile among many values is not rounded with their number.
+    void quantiles_of_many_values_keep_their_digits() {
+        Bench made;
+        made.numbers("x", {4.2, 4.8}).numbers("f", {2002, 2002});
+        made.study = *set_setting(made.study, "quantile_type = 8");
+        QCOMPARE(made.number("wquantile(x, f, 0.5)"), 4.5);
+    }
+
+    /// Also where the values before have left something behind, and the mean is a power of two.
+    void moving_means_of_equal_values_are_that_value() {
+        Bench made;
+        made.numbers("x", {0.4, 0.45, 0.5, 0.5, 0.5, 0.5}).numbers("z", std::vector<double>(75, 0.25));
+        made.work("m = mean(x[i-2..i])").work("g = mean(z[1..i])");
+        QCOMPARE(made.cell("m", 5).number(), 0.5);
+        QCOMPARE(made.cell("m", 6).number(), 0.5);
+        QCOMPARE(made.cell("g", 75).number(), 0.25);
+    }
+
     void the_row_of_an_error_is_the_formulas() {
         Bench made;
         made.numbers("x", {1, 2, 0}).work("c = sum(row / x[i])").work("d = sum(1 / x)");

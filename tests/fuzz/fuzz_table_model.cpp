@@ -26,7 +26,7 @@ void require(bool holds) {
 /// Until the document's results are those of its study.
 void wait_for(Document& document) {
     bool there = false;
-    document.when_current([&there] { there = true; });
+    document.when_current(&document, QStringLiteral("a test"), [&there] { there = true; });
     while (!there) {
         QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
     }

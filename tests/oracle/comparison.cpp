@@ -112,7 +112,8 @@ class Maker {
         for (const GroupPlan& group : table.groups) {
             std::vector<Id> ids;
             for (const std::string& name : group.columns) {
-                ids.push_back(made_.study.table(id)->column_named(name)->id);
+                const ColumnDefinition* column = made_.study.table(id)->column_named(name);
+                ids.push_back(column == nullptr ? Id() : column->id);
             }
             take(group_columns(made_.study, id, group.name, ids));
         }

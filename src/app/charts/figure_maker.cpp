@@ -30,22 +30,22 @@ FigureMaker::FigureMaker(QObject* parent)
 
 void FigureMaker::ask(Question question) {
     next_ = std::move(question);
-    if (!busy_) {
+    if (!busy()) {
         start();
     }
 }
 
 void FigureMaker::start() {
-    busy_ = true;
-    aside_.run(
+    task_ = TaskRunner::of_process().start(
         this, [asked = *std::exchange(next_, std::nullopt)] { return work_out(asked); },
-        [this](const std::optional<FiguresPtr>& figures) {
-            busy_ = next_.has_value();
-            if (figures) {
-                Q_EMIT figures_ready(*figures);
-            }
+        [this](const TaskOutcome<FiguresPtr>& figures) {
             if (next_) {
                 start();
+            }
+            if (figures) {
+                Q_EMIT figures_ready(*figures);
+            } else {
+                Q_EMIT failed(figures.why());
             }
         });
 }

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/charts/figure_plot.h"
-#include "app/document/aside_work.h"
+#include "app/tasks/task_runner.h"
 
 #include <QObject>
 
@@ -21,16 +21,16 @@ class FigureMaker : public QObject {
     };
     explicit FigureMaker(QObject* parent = nullptr);
     void ask(Question question);
-    bool busy() const { return busy_; }
+    bool busy() const { return task_.running(); }
 
   Q_SIGNALS:
     void figures_ready(const ledgefall::FiguresPtr& figures);
+    void failed(const ledgefall::Sentence& why);
 
   private:
     void start();
-    AsideWork aside_;
+    Task task_;
     std::optional<Question> next_;
-    bool busy_ = false;
 };
 
 } // namespace ledgefall

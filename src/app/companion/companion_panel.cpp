@@ -93,15 +93,14 @@ void CompanionPanel::sum_up() {
             }
         }
     }
-    aside_.stop();
-    const quint64 number = ++asked_;
+    summing_.stop();
     if (cells < summed_at_once) {
         return show_summary(summary_of(chosen));
     }
-    aside_.run(
+    summing_ = TaskRunner::of_process().start(
         this, [chosen = std::move(chosen)] { return summary_of(chosen); },
-        [this, number](const std::optional<ChosenSummary>& summary) {
-            if (number == asked_ && summary) {
+        [this](const TaskOutcome<ChosenSummary>& summary) {
+            if (summary) {
                 show_summary(*summary);
             }
         });

@@ -2,9 +2,9 @@
 
 #include "app/companion/chosen_summary.h"
 #include "app/companion/working_panel.h"
-#include "app/document/aside_work.h"
 #include "app/look/name_value_list.h"
 #include "app/table/table_page.h"
+#include "app/tasks/task_runner.h"
 
 #include <QLabel>
 #include <QPointer>
@@ -35,8 +35,7 @@ class CompanionPanel : public QScrollArea {
     WorkingPanel* working_;
     QLabel* summary_heading_;
     NameValueList* summary_;
-    AsideWork aside_;
-    quint64 asked_ = 0;
+    Task summing_;
 };
 
 } // namespace ledgefall

@@ -1,53 +1,46 @@
 #pragma once
 
+#include "app/tasks/task_runner.h"
 #include "core/engine/running/results.h"
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QTimer>
 
-#include <condition_variable>
-#include <mutex>
 #include <optional>
-#include <thread>
 
 namespace ledgefall {
 
-/// Works studies out on a thread of its own. Of several asked for while it is busy only the latest is done; one that
+/// Computes studies beside the interface. Of several asked for while it is busy only the latest is done; one that
 /// takes long is given up for a newer one.
 class Computer : public QObject {
     Q_OBJECT
   public:
     explicit Computer(QObject* parent = nullptr);
-    ~Computer() override;
 
     void ask(const Study& study);
     void begin_from(ResultsPtr results); ///< what the next answer shares with them is not worked out again
     void stop();                         ///< gives up what is being worked out
-    bool busy() const { return asked_ != answered_; }
+    bool busy() const { return task_.running() || next_.has_value(); }
 
   Q_SIGNALS:
-    void finished(const ledgefall::ResultsPtr& results); ///< null where it was stopped; on the interface's thread
+    void finished(const ledgefall::ResultsPtr& results); ///< null where it was stopped, or failed
+    void failed(const ledgefall::Sentence& why);         ///< before that: what else than a stop was the cause
     void busy_changed(bool busy);
     void progressed(qint64 cells); ///< how many cells have been worked out so far, now and then while it takes long
 
   private:
-    struct Question {
-        Study study;
-        quint64 number = 0;
-    };
-    void work(const std::stop_token& ending);
-    void answer(quint64 number, const ResultsPtr& results);
+    void start();
+    void take(const TaskOutcome<ResultsPtr>& outcome);
+    void tell_busy();
 
-    std::mutex mutex_;
-    std::condition_variable_any waiting_;
-    std::optional<Question> next_;
-    ResultsPtr previous_; ///< from which the next working out begins, where it is set
-    std::stop_source running_;
-    Progress progress_;
-    QTimer ticking_;
-    qint64 started_at_ = 0; ///< of the running one, in milliseconds; 0: none
-    quint64 asked_ = 0, answered_ = 0;
-    std::jthread thread_;
+    std::optional<Study> next_;
+    ResultsPtr previous_; ///< from which the next computation begins
+    std::shared_ptr<Progress> progress_ = std::make_shared<Progress>();
+    QTimer ticking_, patience_;
+    QElapsedTimer since_; ///< the running one was begun
+    Task task_;
+    bool told_busy_ = false;
 };
 
 } // namespace ledgefall

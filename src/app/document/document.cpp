@@ -13,8 +13,10 @@
 namespace ledgefall {
 namespace {
 
-Sentence not_opened(const QString& name) {
-    return {"%1 was not opened: it was stopped, or is too large for the memory.", {name.toStdString()}};
+/// What a task gives that reads, or why nothing came of it.
+template <class T>
+Result<T> result_of(TaskOutcome<Result<T>> outcome) {
+    return outcome ? *std::move(outcome) : Result<T>(outcome.why());
 }
 
 /// Whether a foot line's values have the unit of their columns, as a mean has and a count has not.
@@ -29,16 +31,18 @@ bool keeps_unit(const Formula& line) {
 
 Document::Document(QObject* parent)
     : QObject(parent)
-    , history_(Study()) {
+    , history_(Study())
+    , changes_(this) {
     connect(&computer_, &Computer::finished, this, [this](const ResultsPtr& results) {
         if (results) {
             // Much may be freed with those before: not here, where it would be felt.
-            QThreadPool::globalInstance()->start([before = std::exchange(results_, results)] {});
+            TaskRunner::of_process().free(std::exchange(results_, results));
             current_ = !computer_.busy();
             Q_EMIT results_changed();
         }
         results_came(static_cast<bool>(results));
     });
+    connect(&computer_, &Computer::failed, this, &Document::refuse);
     constexpr int moment = 300; // in which most changes are worked out
     old_soon_.setSingleShot(true);
     old_soon_.setInterval(moment);
@@ -52,28 +56,46 @@ Document::Document(QObject* parent)
 
 void Document::stop_computing() {
     computer_.stop();
-    aside_work_.stop();
+    changes_.stop();
 }
 
-void Document::perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done) {
-    ++aside_;
+void Document::perform_aside(QObject* receiver, const QString& name, const Change& change,
+                             const std::function<void(bool)>& done) {
+    const auto take = [this, guarded = QPointer<QObject>(receiver), name, change, done, state = state_,
+                       opened = opened_](const TaskOutcome<Result<Study>>& next) {
+        if (opened != opened_) { // it was of another study
+            return Q_EMIT computing_changed(computing());
+        }
+        if (next && state != state_) { // somebody was faster
+            return perform_aside(guarded, name, change, done);
+        }
+        const bool taken = perform(name, next ? *next : Result<Study>(next.why()));
+        if (!computing()) {
+            Q_EMIT computing_changed(false);
+        }
+        if (done && guarded) {
+            done(taken);
+        }
+    };
+    changes_.start([change, before = study()] { return change(before); }, take);
     Q_EMIT computing_changed(true);
-    aside_work_.run(
-        this, [change, before = study()] { return change(before); },
-        [this, name, change, done, state = state_](const std::optional<Result<Study>>& next) {
-            --aside_;
-            if (next && state != state_) { // somebody was faster
-                return perform_aside(name, change, done);
+}
+
+void Document::perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change) {
+    when_current(receiver, name, [this, guarded = QPointer<QObject>(receiver), name, change] {
+        const auto take = [this, guarded, name, change, state = state_,
+                           opened = opened_](const TaskOutcome<Result<Study>>& next) {
+            if (next && state != state_ && opened == opened_ && guarded) { // by the results of the newer study
+                return perform_by_results(guarded, name, change);
             }
-            const Result<Study> stopped = Sentence{"It was stopped before its end, and nothing has changed.", {}};
-            const bool taken = perform(name, next.value_or(stopped));
-            if (!computing()) {
-                Q_EMIT computing_changed(false);
+            if (opened == opened_) {
+                perform(name, next ? *next : Result<Study>(next.why()));
             }
-            if (done) {
-                done(taken);
-            }
-        });
+            Q_EMIT computing_changed(computing());
+        };
+        changes_.start([change, before = study(), results = snapshot()] { return change(before, *results); }, take);
+        Q_EMIT computing_changed(true);
+    });
 }
 
 QString Document::title() const {
@@ -171,12 +193,23 @@ void Document::results_came(bool any) {
         if (std::exchange(shows_old_, false)) {
             Q_EMIT shows_old_changed();
         }
-        for (const auto& done : std::exchange(waiting_, {})) {
-            done();
+        for (const Waiting& waiting : std::exchange(waiting_, {})) {
+            if (waiting.receiver) {
+                waiting.done();
+            }
         }
-    } else if (!any && !computer_.busy() && !waiting_.empty()) {
-        waiting_.clear();
-        refuse({"The computation was stopped, so that there are no results to be used: compute again first.", {}});
+    } else if (!any && !computer_.busy()) {
+        give_up(std::exchange(waiting_, {}),
+                Sentence{"This was given up, since the computation was stopped: %1. Compute again first.", {}});
+    }
+}
+
+/// `why` has a place for what was waiting.
+void Document::give_up(const std::vector<Waiting>& all, const Sentence& why) {
+    for (const Waiting& waiting : all) {
+        if (waiting.receiver) {
+            refuse({why.pattern, {waiting.what.toStdString()}});
+        }
     }
 }
 
@@ -188,13 +221,13 @@ Document::CheckState Document::check_state(Id check) const {
     return value.plain() && value.yes() ? CheckState::holds : CheckState::fails;
 }
 
-void Document::when_current(const std::function<void()>& done) {
+void Document::when_current(QObject* receiver, const QString& what, const std::function<void()>& done) {
     if (current_) {
-        done();
-    } else if (computer_.busy()) {
-        waiting_.push_back(done);
-    } else {
-        refuse({"The computation was stopped, so that there are no results to be used: compute again first.", {}});
+        return done();
+    }
+    waiting_.push_back({receiver, what, done});
+    if (!computer_.busy()) {
+        results_came(false); // it has been stopped before
     }
 }
 
@@ -216,10 +249,20 @@ void Document::changed() {
 }
 
 void Document::replace(Study next, const QString& path) {
-    history_ = History(std::move(next));
+    take_up(History(std::move(next)), path);
+}
+
+/// What was asked for before and waits is of the study that was there, and is given up.
+void Document::take_up(History history, const QString& path) {
+    ++opened_;
+    sliding_.clear();
+    changes_.stop();
+    const std::vector<Waiting> of_the_one_before = std::exchange(waiting_, {});
+    history_ = std::move(history);
     path_ = path;
     results_ = std::make_shared<Results>();
     changed();
+    give_up(of_the_one_before, Sentence{"This was given up, since another study has been opened: %1.", {}});
 }
 
 void Document::start_new() {
@@ -228,9 +271,8 @@ void Document::start_new() {
 
 Result<std::string> Document::read_bytes(const QString& path) {
     const QString name = QFileInfo(path).fileName();
-    const auto read = waited_work_.run(tr("Reading %1…").arg(name), WaitedWork::WhenStopped::leave,
-                                       [path = path.toStdString()] { return read_file(path); });
-    return read.value_or(not_opened(name));
+    return result_of(waited_work_.run(tr("Reading %1…").arg(name), WhenStopped::leave,
+                                      [path = path.toStdString()] { return read_file(path); }));
 }
 
 Result<Study> Document::read_study_file(const QString& path) {
@@ -239,18 +281,18 @@ Result<Study> Document::read_study_file(const QString& path) {
     if (!bytes) {
         return bytes.refusal();
     }
-    const auto read = waited_work_.run(tr("Opening %1…").arg(name), WaitedWork::WhenStopped::leave,
-                                       [bytes] { return read_study(*bytes); });
-    return read.value_or(not_opened(name));
+    return result_of(
+        waited_work_.run(tr("Opening %1…").arg(name), WhenStopped::leave, [bytes] { return read_study(*bytes); }));
 }
 
 Result<Saved> Document::write_aside(const QString& path, const std::function<BytesPtr()>& bytes) {
     const QString name = QFileInfo(path).fileName();
-    const auto written = waited_work_.run(tr("Saving %1…").arg(name), WaitedWork::WhenStopped::wait,
-                                          [path = path.toStdString(), bytes] { return write_file(path, *bytes()); });
-    return written.value_or(
-        Sentence{"%1 was not written: it was stopped, or the memory did not suffice. What was there is unchanged.",
-                 {name.toStdString()}});
+    auto written = waited_work_.run(tr("Saving %1…").arg(name), WhenStopped::wait,
+                                    [path = path.toStdString(), bytes] { return write_file(path, *bytes()); });
+    if (!written && written.end() == TaskEnd::stopped) {
+        return Sentence{"%1 was not written, since it was stopped. What was there is unchanged.", {name.toStdString()}};
+    }
+    return result_of(std::move(written));
 }
 
 bool Document::open(const QString& path) {
@@ -280,11 +322,9 @@ bool Document::open_text(const QByteArray& text) {
 }
 
 void Document::open_unsaved(Study next, const QString& path) {
-    history_ = History(std::move(next));
-    history_.mark_unsaved();
-    path_ = path;
-    results_ = std::make_shared<Results>();
-    changed();
+    History history(std::move(next));
+    history.mark_unsaved();
+    take_up(std::move(history), path);
 }
 
 bool Document::save(const QString& path) {

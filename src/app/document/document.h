@@ -1,8 +1,8 @@
 #pragma once
 
-#include "app/document/aside_work.h"
 #include "app/document/computer.h"
 #include "app/document/waited_work.h"
+#include "app/tasks/task_queue.h"
 #include "core/study/model/history.h"
 #include "core/value/result.h"
 #include "files/io/atomic_file.h"
@@ -24,7 +24,7 @@ class Document : public QObject {
     const Study& study() const { return history_.now(); }
     const Results& results() const { return *results_; }
     const ResultsPtr& snapshot() const { return results_; }
-    bool computing() const { return computer_.busy() || aside_ > 0; }
+    bool computing() const { return computer_.busy() || changes_.busy(); }
     void stop_computing();
     void compute_again(); ///< after it was stopped
     /// Whether the results are those of the study as it is now; else they are of a state before.
@@ -34,9 +34,10 @@ class Document : public QObject {
     /// Of a check that has not been worked out it is not known whether it holds.
     enum class CheckState { holds, fails, unknown };
     CheckState check_state(Id check) const;
-    /// Calls `done` with the results that belong to the study, at once or when they are there; tells where they do not
-    /// come because the computation was stopped.
-    void when_current(const std::function<void()>& done);
+    /// Calls `done` with the results that belong to the study, at once or when they are there, unless `receiver` is
+    /// gone by then. Where they do not come, because the computation was stopped or another study was opened, it is
+    /// told that `what` (such as "sorting") was given up.
+    void when_current(QObject* receiver, const QString& what, const std::function<void()>& done);
 
     const QString& path() const { return path_; } ///< empty where it has no file yet
     bool modified() const { return !history_.is_saved(); }
@@ -44,10 +45,15 @@ class Document : public QObject {
 
     /// Takes a changed study as the next state, called `name` for undo; or tells why it was refused.
     bool perform(const QString& name, const Result<Study>& changed);
-    /// The same for a change that may take long, as the sorting of a million rows: it is made on a thread of its own,
-    /// and made again where the study has changed in the meantime. `done` is called with whether it was taken.
+    /// The same for a change that may take long, as the sorting of a million rows: it is made by a task, and made anew
+    /// where the study has changed in the meantime. `done` is called with whether it was taken, unless `receiver` is
+    /// gone by then or another study was opened.
     using Change = std::function<Result<Study>(const Study&)>;
-    void perform_aside(const QString& name, const Change& change, const std::function<void(bool)>& done = {});
+    void perform_aside(QObject* receiver, const QString& name, const Change& change,
+                       const std::function<void(bool)>& done = {});
+    /// The same for a change that needs the results of the study, for which it waits.
+    using ChangeByResults = std::function<Result<Study>(const Study&, const Results&)>;
+    void perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change);
     /// The same for one of many changes that follow each other fast, as while a slider moves: those of one `name` with
     /// nothing in between are one step for undo, until `end_sliding`.
     bool slide(const QString& name, const Result<Study>& changed);
@@ -100,6 +106,7 @@ class Document : public QObject {
 
   private:
     void replace(Study study, const QString& path);
+    void take_up(History history, const QString& path);
     void changed();
     void results_came(bool any);
 
@@ -108,11 +115,17 @@ class Document : public QObject {
     QString path_;
     bool current_ = true, shows_old_ = false;
     QTimer old_soon_;
-    std::vector<std::function<void()>> waiting_; ///< for results that are current
-    QString sliding_;                            ///< the name of the change that goes on
-    int aside_ = 0;                              ///< changes that are being made on the side
-    quint64 state_ = 0;                          ///< a number for each state that the study has been in
-    AsideWork aside_work_;
+    struct Waiting {
+        QPointer<QObject> receiver;
+        QString what;
+        std::function<void()> done;
+    };
+    void give_up(const std::vector<Waiting>& all, const Sentence& why);
+    std::vector<Waiting> waiting_; ///< for results that are current
+    QString sliding_;              ///< the name of the change that goes on
+    quint64 state_ = 0;            ///< a number for each state that the study has been in
+    quint64 opened_ = 0;           ///< and for each study that has been opened
+    TaskQueue changes_;
     WaitedWork waited_work_;
     Computer computer_;
 };

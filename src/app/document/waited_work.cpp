@@ -1,50 +1,39 @@
 #include "app/document/waited_work.h"
 
+#include <QPointer>
 #include <QTimer>
 
 namespace ledgefall {
 
-void WaitedWork::stop() {
-    if (source_) {
-        source_->request_stop();
-    }
-}
-
-void WaitedWork::wait(const QString& what, WhenStopped when_stopped, const IsReady& is_ready) {
-    using std::chrono::milliseconds;
-    constexpr milliseconds unnoticed(40);
+void WaitedWork::wait(const QString& what) {
     constexpr int before_told = 300, between = 5; // milliseconds
-    if (is_ready(unnoticed)) {
-        return;
-    }
-    const auto over = [&] {
-        return is_ready(milliseconds(0)) || (source_->stop_requested() && when_stopped == WhenStopped::leave);
-    };
+    const QPointer<WaitedWork> there = this;
     QEventLoop loop;
     QTimer poll;
-    poll.setInterval(between);
     double told = 0;
     connect(&poll, &QTimer::timeout, &loop, [&] {
-        if (over()) {
-            loop.quit();
-        } else if (const double part = *progress_; part != told) {
+        if (!there || !task_.running()) {
+            return loop.quit();
+        }
+        if (const double part = task_.progress(); part != told) {
             told = part;
             Q_EMIT progressed(part);
         }
     });
-    poll.start();
+    connect(this, &QObject::destroyed, &loop, &QEventLoop::quit);
+    poll.start(between);
     // What is typed and clicked in the first moment waits: it is meant for what comes of the work.
     QTimer::singleShot(before_told, &loop, &QEventLoop::quit);
     loop.exec(QEventLoop::ExcludeUserInputEvents);
-    if (!over()) {
-        Q_EMIT began(what);
-        if (loop.exec() != 0 || !over()) { // the program is being left
-            stop();
-        }
-        Q_EMIT ended();
+    if (!there || !waiting()) {
+        return;
     }
-    while (when_stopped == WhenStopped::wait && !is_ready(milliseconds(between))) {
-        // left while it was writing: what is written must come to its end or be taken back
+    Q_EMIT began(what);
+    while (there && waiting() && loop.exec() != 0) { // the program is being left
+        stop();
+    }
+    if (there) {
+        Q_EMIT ended();
     }
 }
 

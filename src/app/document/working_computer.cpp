@@ -7,8 +7,8 @@ WorkingComputer::WorkingComputer(QObject* parent)
 
 void WorkingComputer::ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
                           std::function<void(const Workings&)> done) {
-    aside_.stop();
-    aside_.run(
+    task_.stop();
+    task_ = TaskRunner::of_process().start(
         this,
         [study, results, places = std::move(places)] {
             Workings workings;
@@ -18,17 +18,15 @@ void WorkingComputer::ask(const Study& study, ResultsPtr results, std::vector<Wo
             return workings;
         },
         // It keeps the results, since they hold the workings' texts.
-        [this, number = ++asked_, results, done = std::move(done)](const std::optional<Workings>& workings) {
-            if (number == asked_) {
-                answered_ = number;
-                done(workings.value_or(Workings()));
+        [results, done = std::move(done)](const TaskOutcome<Workings>& workings) {
+            if (workings.end() != TaskEnd::stopped) {
+                done(workings ? *workings : Workings());
             }
         });
 }
 
 void WorkingComputer::forget() {
-    aside_.stop();
-    answered_ = ++asked_;
+    task_.stop();
 }
 
 } // namespace ledgefall

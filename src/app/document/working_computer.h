@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/aside_work.h"
+#include "app/tasks/task_runner.h"
 #include "core/engine/workings/working.h"
 
 #include <QObject>
@@ -21,11 +21,10 @@ class WorkingComputer : public QObject {
     void ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
              std::function<void(const Workings&)> done);
     void forget(); ///< what has been asked for is not wanted any more
-    bool busy() const { return asked_ != answered_; }
+    bool busy() const { return task_.running(); }
 
   private:
-    AsideWork aside_;
-    quint64 asked_ = 0, answered_ = 0;
+    Task task_;
 };
 
 } // namespace ledgefall

@@ -8,7 +8,7 @@ namespace ledgefall {
 namespace {
 
 Settings& settings_in_use() {
-    static Settings settings;
+    thread_local Settings settings;
     return settings;
 }
 
@@ -28,6 +28,13 @@ bool spell_numbers_by(const Settings& settings) {
         now.decimal_sign == settings.decimal_sign && now.grouping == settings.grouping && now.angles == settings.angles;
     now = settings;
     return !same;
+}
+
+SpelledBy::SpelledBy(const Settings& settings)
+    : before_(std::exchange(settings_in_use(), settings)) {}
+
+SpelledBy::~SpelledBy() {
+    settings_in_use() = before_;
 }
 
 QString group_sign() {

@@ -10,10 +10,22 @@
 
 namespace ledgefall {
 
-/// By which numbers are shown and read: of the study that is worked at, else of the desktop. One for the whole program,
-/// since every widget shows numbers: a window sets it when it comes to the front and when its study's settings change.
-/// Gives whether that changes what is shown.
+/// By which this thread shows and reads numbers: of the study that is worked at, else of the desktop. Every widget
+/// shows numbers: a window sets it when it comes to the front and when its study's settings change; a task sets it for
+/// its own thread. Gives whether that changes what is shown.
 bool spell_numbers_by(const Settings& settings);
+
+/// The same while it lives.
+class SpelledBy {
+  public:
+    explicit SpelledBy(const Settings& settings);
+    SpelledBy(const SpelledBy&) = delete;
+    SpelledBy& operator=(const SpelledBy&) = delete;
+    ~SpelledBy();
+
+  private:
+    Settings before_;
+};
 /// Between thousands; empty where they are not grouped.
 QString group_sign();
 

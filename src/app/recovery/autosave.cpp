@@ -7,7 +7,12 @@
 #include <QFile>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QLockFile>
 #include <QUuid>
+
+#include <algorithm>
+#include <atomic>
+#include <mutex>
 
 namespace ledgefall {
 
@@ -27,23 +32,72 @@ Result<Saved> write_recovery(const QString& base, const Study& study, const QStr
                       Renaming::left_to_the_system);
 }
 
+/// The files of one window in the recovery folder, and the lock that tells that the window is still there. Tasks write
+/// and remove them in the order in which they were asked to; the lock is given back when the last of them is done.
+class RecoveryFile {
+  public:
+    explicit RecoveryFile(QString base)
+        : base_(std::move(base))
+        , lock_(base_ + QStringLiteral(".lock")) {
+        lock_.setStaleLockTime(0);
+    }
+    const QString& base() const { return base_; }
+    bool is_written() const { return written_; }
+    /// The number of what is asked for next, by which what comes too late is known.
+    quint64 next() { return ++asked_; }
+
+    Result<Saved> write(quint64 number, const Study& study, const QString& path, const QString& title) {
+        const std::lock_guard order(mutex_);
+        if (number < done_) {
+            return Saved();
+        }
+        done_ = number;
+        if (!lock_.isLocked()) {
+            lock_.tryLock(0);
+        }
+        const auto saved = write_recovery(base_, study, path, title, about_);
+        written_ = written_ || saved;
+        return saved;
+    }
+    void remove(quint64 number) {
+        const std::lock_guard order(mutex_);
+        done_ = std::max(done_, number);
+        for (const char* ending : {".ledgefall", ".about"}) {
+            QFile::remove(base_ + QLatin1String(ending));
+        }
+        about_.clear();
+        written_ = false;
+        lock_.unlock();
+    }
+
+  private:
+    const QString base_;
+    std::mutex mutex_;
+    QLockFile lock_;
+    QByteArray about_; ///< what was last written of the study's file and title
+    quint64 done_ = 0; ///< the number of the last that was done
+    std::atomic<quint64> asked_ = 0;
+    std::atomic<bool> written_ = false;
+};
+
 Autosave::Autosave(Document& document, QObject* parent)
     : QObject(parent)
     , document_(document)
-    , base_(state_folder(QStringLiteral("recovery")) + QLatin1Char('/') +
-            QUuid::createUuid().toString(QUuid::WithoutBraces))
-    , lock_(std::make_unique<QLockFile>(base_ + QStringLiteral(".lock"))) {
+    , file_(std::make_shared<RecoveryFile>(state_folder(QStringLiteral("recovery")) + QLatin1Char('/') +
+                                           QUuid::createUuid().toString(QUuid::WithoutBraces))) {
     constexpr int soon = 1000; // writing may take as long again
-    pool_.setMaxThreadCount(1);
-    lock_->setStaleLockTime(0);
     soon_.setSingleShot(true);
     soon_.setInterval(soon);
     connect(&soon_, &QTimer::timeout, this, &Autosave::write);
     connect(&document_, &Document::state_changed, this, &Autosave::follow);
 }
 
-Autosave::~Autosave() {
-    pool_.waitForDone();
+QString Autosave::base() const {
+    return file_->base();
+}
+
+bool Autosave::is_written() const {
+    return file_->is_written();
 }
 
 void Autosave::follow() {
@@ -59,62 +113,46 @@ void Autosave::write() {
     if (!document_.modified()) {
         return;
     }
-    if (writing_) {
+    if (writing_.running()) {
         again_ = true;
         return;
     }
-    if (!lock_->isLocked()) {
-        lock_->tryLock(0);
+    writing_ = TaskRunner::of_process().start(
+        this,
+        [file = file_, number = file_->next(), study = document_.study(), path = document_.path(),
+         title = document_.title()] { return file->write(number, study, path, title); },
+        [this](const TaskOutcome<Result<Saved>>& saved) { take(saved ? *saved : Result<Saved>(saved.why())); },
+        WhenStopped::wait);
+}
+
+void Autosave::take(const Result<Saved>& saved) {
+    if (!saved && !told_) {
+        Q_EMIT failed(saved.refusal());
     }
-    writing_ = true;
-    pool_.start([this, study = document_.study(), path = document_.path(), title = document_.title()]() mutable {
-        const auto saved = write_recovery(base_, study, path, title, about_);
-        study = Study(); // freed here, not on the interface's thread
-        QMetaObject::invokeMethod(
-            this,
-            [this, saved] {
-                writing_ = false;
-                written_ = written_ || saved;
-                if (!saved && !told_) {
-                    Q_EMIT failed(saved.refusal());
-                }
-                told_ = !saved;
-                if (!document_.modified()) {
-                    remove();
-                } else if (std::exchange(again_, false)) {
-                    write();
-                }
-            },
-            Qt::QueuedConnection);
-    });
+    told_ = !saved;
+    if (std::exchange(again_, false)) {
+        write();
+    }
 }
 
 void Autosave::save_now() {
     soon_.stop();
-    pool_.waitForDone();
     if (document_.modified()) {
-        lock_->isLocked() || lock_->tryLock(0);
-        written_ = write_recovery(base_, document_.study(), document_.path(), document_.title(), about_) || written_;
+        take(file_->write(file_->next(), document_.study(), document_.path(), document_.title()));
     }
 }
 
 void Autosave::discard() {
     soon_.stop();
-    pool_.waitForDone();
     remove();
 }
 
+/// After what is being written at this moment. It is done although the window is gone by then.
 void Autosave::remove() {
-    if (writing_) {
-        return; // it is removed when it has been written
-    }
-    for (const char* ending : {".ledgefall", ".about"}) {
-        QFile::remove(base_ + QLatin1String(ending));
-    }
-    lock_->unlock();
-    about_.clear();
-    written_ = false;
     again_ = false;
+    if (writing_.running() || file_->is_written()) {
+        TaskRunner::of_process().start_unattended([file = file_, number = file_->next()] { file->remove(number); });
+    }
 }
 
 } // namespace ledgefall

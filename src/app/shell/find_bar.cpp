@@ -84,8 +84,7 @@ void FindBar::find(bool backwards) {
             from = CellPlace{page->model().cell_of(now.row(), now.column()), at};
         }
     }
-    aside_.stop();
-    searching_ = true;
+    finding_.stop();
     message_->setText(tr("searching…"));
     const auto look_through = [study = document_.study(), results = document_.snapshot(), id = page->table_id(),
                                rows = shown.two_way() ? document_.results().rows(shown.id)
@@ -98,16 +97,17 @@ void FindBar::find(bool backwards) {
         return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards);
     };
     // A million cells are looked through away from the interface.
-    aside_.run(this, look_through,
-               [this, id = page->table_id(), number = ++asked_](const std::optional<std::optional<CellPlace>>& found) {
-                   if (number == asked_ && found) {
-                       select_match(id, *found);
-                   }
-               });
+    finding_ = TaskRunner::of_process().start(
+        this, look_through, [this, id = page->table_id()](const TaskOutcome<std::optional<CellPlace>>& found) {
+            if (found) {
+                select_match(id, *found);
+            } else if (found.end() != TaskEnd::stopped) {
+                message_->setText(Document::translated(found.why()));
+            }
+        });
 }
 
 void FindBar::select_match(Id table, std::optional<CellPlace> at) {
-    searching_ = false;
     TablePage* page = place_.page();
     const bool there = page != nullptr && page->table_id() == table; // another one may have been chosen meanwhile
     if (!there) {
@@ -146,7 +146,7 @@ void FindBar::replace(bool all) {
     message_->setText(tr("searching…"));
     const auto count = std::make_shared<std::size_t>(0);
     document_.perform_aside(
-        tr("replacing"),
+        this, tr("replacing"),
         [table = page->table_id(), wanted = search(), with = with_->text().toStdString(), count](const Study& study) {
             return replace_cells(study, table, wanted, with, std::nullopt, count.get());
         },

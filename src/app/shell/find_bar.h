@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/document/aside_work.h"
 #include "app/shell/page_area.h"
+#include "app/tasks/task_runner.h"
 #include "core/study/edits/find.h"
 
 #include <QCheckBox>
@@ -24,7 +24,7 @@ class FindBar : public QFrame {
     QLineEdit& with() { return *with_; }
     QCheckBox& whole() { return *whole_; }
     QString message() const { return message_->text(); }
-    bool searching() const { return searching_; }
+    bool searching() const { return finding_.running(); }
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -39,9 +39,7 @@ class FindBar : public QFrame {
     QLineEdit *what_, *with_;
     QCheckBox *whole_, *chosen_;
     QLabel* message_;
-    AsideWork aside_;
-    quint64 asked_ = 0;
-    bool searching_ = false;
+    Task finding_;
     std::vector<Id> columns_; ///< those that were chosen when the strip was opened
 };
 

@@ -386,7 +386,12 @@ void MainWindow::set_dark(bool dark) {
 }
 
 /// Numbers are shown as the study of the window in front says; where that has changed, all are shown anew.
+/// Not of a window behind the one that is worked in.
 void MainWindow::spell_numbers() {
+    const auto* in_front = qobject_cast<MainWindow*>(QApplication::activeWindow());
+    if (in_front != nullptr && in_front != this) {
+        return;
+    }
     if (spell_numbers_by(document_.study().settings)) {
         Q_EMIT look_news().changed();
     }
@@ -405,6 +410,15 @@ void MainWindow::dropEvent(QDropEvent* event) {
     }
     event->acceptProposedAction();
     Q_EMIT files_dropped(files);
+}
+
+/// A window in the background paints its numbers as its own study has them.
+bool MainWindow::event(QEvent* event) {
+    if (event->type() != QEvent::UpdateRequest) {
+        return QMainWindow::event(event);
+    }
+    const SpelledBy own(document_.study().settings);
+    return QMainWindow::event(event);
 }
 
 void MainWindow::changeEvent(QEvent* event) {

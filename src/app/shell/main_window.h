@@ -61,7 +61,7 @@ class MainWindow : public QMainWindow {
     bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label,
                      const std::vector<Kind>& shown = {});
     /// Writes the shown table.
-    bool export_text(const QString& path, const struct WritingChoice& choice);
+    bool export_text(const QString& path, const Id& table, const struct WritingChoice& choice);
     bool export_text(const QString& path); ///< as it is usual for that kind of file
     /// The whole study as worksheets, with formulas; what they cannot say is told.
     bool export_worksheet(const QString& path);
@@ -80,6 +80,7 @@ class MainWindow : public QMainWindow {
     void dropEvent(QDropEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void changeEvent(QEvent* event) override;
+    bool event(QEvent* event) override;
 
   private:
     std::vector<ChartPicture> pictures_of_charts();
@@ -130,7 +131,7 @@ class MainWindow : public QMainWindow {
     bool import_columns(const QString& path, const QString& label,
                         const std::function<Result<LabelledColumns>(std::string_view)>& reader);
     void choose_export();
-    std::optional<struct WritingChoice> ask_writing(const QString& path);
+    std::optional<struct WritingChoice> ask_writing(const QString& path, const Id& table);
     void choose_worksheet_export();
     void list_formulas();
     void about();

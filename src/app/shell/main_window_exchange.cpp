@@ -4,6 +4,7 @@
 #include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "app/dialogs/prompts.h"
+#include "app/numbers/locale_text.h"
 #include "app/shell/format_filters.h"
 #include "app/shell/main_window.h"
 #include "app/shell/table_writing.h"
@@ -65,12 +66,13 @@ void MainWindow::choose_export() {
     const QString begun = QString::fromStdString(page()->model().table()->name) + QStringLiteral(".csv");
     const QString path = ask_save_path(this, tr("Export this table"), begun, format_filters(&FileFormat::write_columns),
                                        format_suffixes(&FileFormat::write_columns));
-    if (!path.isEmpty()) {
-        document_.when_current([this, path] {
-            if (const auto choice = ask_writing(path)) {
-                export_text(path, *choice);
-            }
-        });
+    if (!path.isEmpty()) { // the table that is shown now, whatever is shown when its results are there
+        document_.when_current(this, tr("the export to %1").arg(QFileInfo(path).fileName()),
+                               [this, path, table = page()->table_id()] {
+                                   if (const auto choice = ask_writing(path, table)) {
+                                       export_text(path, table, *choice);
+                                   }
+                               });
     }
 }
 
@@ -88,18 +90,18 @@ bool is_delimited(const FileFormat& format) {
 
 } // namespace
 
-/// How the shown table is to be written; nothing where it is left. JSON has one way only.
-std::optional<WritingChoice> MainWindow::ask_writing(const QString& path) {
+/// How a table is to be written; nothing where it is left. JSON has one way only.
+std::optional<WritingChoice> MainWindow::ask_writing(const QString& path, const Id& table) {
     const FileFormat& format = format_of(path.toStdString());
     const WritingChoice usual = usual_choice(format);
     const bool json = format.name == "json";
-    const bool two_way = page() != nullptr && page()->model().two_way();
-    if (page() == nullptr || format.write_columns == nullptr || (json && !two_way)) {
+    const bool two_way = document_.study().table(table) != nullptr && document_.study().table(table)->two_way();
+    if (format.write_columns == nullptr || (json && !two_way)) {
         return usual;
     }
-    const auto first = [this, &format](const WritingChoice& choice) {
+    const auto first = [this, &format, &table](const WritingChoice& choice) {
         constexpr std::size_t shown_rows = 8;
-        LabelledColumns columns = columns_to_write(document_.study(), document_.results(), page()->table_id(),
+        LabelledColumns columns = columns_to_write(document_.study(), document_.results(), table,
                                                    {choice, shown_rows, !is_delimited(format)});
         return QString::fromStdString(written_table(columns, format, choice));
     };
@@ -114,14 +116,15 @@ void MainWindow::choose_worksheet_export() {
                       proposed.path() + u'/' + proposed.completeBaseName() + QStringLiteral(" worksheet.ods"),
                       format_filters(&FileFormat::write_worksheet), format_suffixes(&FileFormat::write_worksheet));
     if (!path.isEmpty()) {
-        document_.when_current([this, path] { export_worksheet(path); });
+        document_.when_current(this, tr("the export to %1").arg(QFileInfo(path).fileName()),
+                               [this, path] { export_worksheet(path); });
     }
 }
 
 /// What the charts draw is worked out aside; they are painted here, one after the other.
 std::vector<ChartPicture> MainWindow::pictures_of_charts() {
     const Study study = document_.study();
-    const auto figures = document_.waited_work().run(tr("Drawing the charts…"), WaitedWork::WhenStopped::leave,
+    const auto figures = document_.waited_work().run(tr("Drawing the charts…"), WhenStopped::leave,
                                                      [study, results = document_.snapshot()] {
                                                          std::vector<FiguresPtr> out;
                                                          for (const auto& chart : study.charts) {
@@ -131,7 +134,7 @@ std::vector<ChartPicture> MainWindow::pictures_of_charts() {
                                                      });
     std::vector<ChartPicture> pictures;
     constexpr QSize shape(640, 420);
-    for (std::size_t at = 0; figures && at < figures->size(); ++at) {
+    for (std::size_t at = 0; figures && at < (*figures).size(); ++at) {
         const Chart& chart = *study.charts[at];
         const QByteArray png =
             chart_picture((*figures)[at], QString::fromStdString(chart.label), shape, PictureForm::png);
@@ -154,7 +157,7 @@ bool MainWindow::export_worksheet(const QString& path) {
     };
     const auto pictures = pictures_of_charts();
     const auto written =
-        document_.waited_work().run(tr("Writing %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
+        document_.waited_work().run(tr("Writing %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
                                     [study = document_.study(), results = document_.snapshot(), pictures,
                                      write = format.write_worksheet]() -> Result<Written> {
                                         Written out;
@@ -166,8 +169,7 @@ bool MainWindow::export_worksheet(const QString& path) {
                                         return out;
                                     });
     if (!written || !*written) {
-        document_.refuse(written ? written->refusal()
-                                 : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        document_.refuse(written ? (*written).refusal() : written.why());
         return false;
     }
     if (const auto saved = document_.write_aside(path, [&] { return (*written)->bytes; }); !saved) {
@@ -211,12 +213,10 @@ bool MainWindow::import_columns(const QString& path, const QString& label,
         document_.refuse(bytes.refusal());
         return false;
     }
-    const auto read =
-        document_.waited_work().run(tr("Reading %1…").arg(QFileInfo(path).fileName()), WaitedWork::WhenStopped::leave,
-                                    [bytes, reader] { return reader(*bytes); });
+    const auto read = document_.waited_work().run(tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+                                                  [bytes, reader] { return reader(*bytes); });
     if (!read || !*read) {
-        document_.refuse(read ? read->refusal()
-                              : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        document_.refuse(read ? (*read).refusal() : read.why());
         return false;
     }
     Id table;
@@ -232,11 +232,12 @@ bool MainWindow::import_columns(const QString& path, const QString& label,
 }
 
 bool MainWindow::export_text(const QString& path) {
-    return export_text(path, usual_choice(format_of(path.toStdString())));
+    return page() != nullptr && export_text(path, page()->table_id(), usual_choice(format_of(path.toStdString())));
 }
 
-bool MainWindow::export_text(const QString& path, const WritingChoice& choice) {
-    if (page() == nullptr) {
+bool MainWindow::export_text(const QString& path, const Id& table, const WritingChoice& choice) {
+    if (document_.study().table(table) == nullptr) {
+        document_.refuse({"The table has been removed, and nothing was written.", {}});
         return false;
     }
     if (!document_.results_are_current()) {
@@ -249,8 +250,8 @@ bool MainWindow::export_text(const QString& path, const WritingChoice& choice) {
         document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
         return false;
     }
-    const auto write = [study = document_.study(), results = document_.snapshot(), table = page()->table_id(), &format,
-                        choice] {
+    const auto write = [study = document_.study(), results = document_.snapshot(), table, &format, choice] {
+        const SpelledBy own(study.settings);
         return std::make_shared<const std::string>(written_table(
             columns_to_write(study, *results, table, {choice, {}, !is_delimited(format)}), format, choice));
     };
@@ -260,7 +261,7 @@ bool MainWindow::export_text(const QString& path, const WritingChoice& choice) {
         return false;
     }
     std::size_t faults = 0;
-    for (const auto& column : page()->model().table()->columns) {
+    for (const auto& column : document_.study().table(table)->columns) {
         const Results::Entry* entry = document_.results().find(column->id);
         faults += entry == nullptr ? 0 : entry->faults;
     }

@@ -33,7 +33,7 @@ QString RunCommands::why_no_run() const {
 }
 
 void RunCommands::keep() {
-    document_.when_current([this] { keep_now(); });
+    document_.when_current(this, tr("keeping a run"), [this] { keep_now(); });
 }
 
 void RunCommands::keep_now() {

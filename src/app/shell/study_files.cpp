@@ -13,7 +13,6 @@
 
 #include <QFileInfo>
 #include <QLocale>
-#include <QThreadPool>
 
 namespace ledgefall {
 namespace {
@@ -57,7 +56,7 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
     });
     connect(&document_, &Document::saved, this,
             [](const QString& path, const std::shared_ptr<const std::string>& text) {
-                QThreadPool::globalInstance()->start([path, text] { keep_version(path, *text); });
+                TaskRunner::of_process().start_unattended([path, text] { keep_version(path, *text); });
             });
 }
 
@@ -69,11 +68,10 @@ std::optional<WorksheetStudy> StudyFiles::read_worksheet(const QString& path) {
     }
     const QString name = QFileInfo(path).fileName();
     auto read = document_.waited_work().run(
-        tr("Reading %1…").arg(name), WaitedWork::WhenStopped::leave,
+        tr("Reading %1…").arg(name), WhenStopped::leave,
         [bytes, format = format_of(path.toStdString(), *bytes)] { return format.read_worksheet(*bytes); });
     if (!read || !*read) {
-        document_.refuse(read ? Sentence{"%1: %2", {name.toStdString(), read->refusal().text()}}
-                              : Sentence{"It was stopped before its end, and nothing has changed.", {}});
+        document_.refuse(read ? Sentence{"%1: %2", {name.toStdString(), (*read).refusal().text()}} : read.why());
         return std::nullopt;
     }
     return **std::move(read);
@@ -302,7 +300,7 @@ void StudyFiles::show_earlier_versions() {
     }
     const QList<EarlierVersion> versions = earlier_versions(document_.path());
     const auto differences = document_.waited_work().run(
-        tr("Reading the earlier versions…"), WaitedWork::WhenStopped::leave, [versions, now = document_.study()] {
+        tr("Reading the earlier versions…"), WhenStopped::leave, [versions, now = document_.study()] {
             std::vector<Sentence> sentences;
             for (const EarlierVersion& version : versions) {
                 stop_if_asked();

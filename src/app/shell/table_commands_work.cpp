@@ -30,16 +30,20 @@ void TableCommands::sort(bool falling) {
     if (column() == nullptr) {
         return;
     }
+    const Id table = page()->table_id();
     const Id sorted_by = column()->id;
-    if (column()->worked() && !document_.results_are_current()) { // it is sorted by values that are not there yet
-        return document_.when_current([this, falling] { sort(falling); });
+    if (!column()->worked()) {
+        return document_.perform_aside(this, tr("sorting"), [table, sorted_by, falling](const Study& study) {
+            const ColumnDefinition* key =
+                study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
+            return key == nullptr ? Result<Study>(study) : sort_rows(study, table, *key->cells, falling);
+        });
     }
-    document_.perform_aside(tr("sorting"), [table = page()->table_id(), sorted_by, falling,
-                                            results = document_.snapshot()](const Study& study) {
-        const ColumnDefinition* key = study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
-        const Column* keys = key == nullptr ? nullptr : key->worked() ? results->column(sorted_by) : &*key->cells;
-        return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling);
-    });
+    document_.perform_by_results(
+        this, tr("sorting"), [table, sorted_by, falling](const Study& study, const Results& results) {
+            const Column* keys = study.table(table) == nullptr ? nullptr : results.column(sorted_by);
+            return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling);
+        });
 }
 
 void TableCommands::continue_pattern() {
@@ -70,7 +74,7 @@ void TableCommands::continue_to(std::size_t row, const std::optional<Pattern>& p
     };
     constexpr std::size_t done_at_once = 50'000; // rows
     row < done_at_once ? perform(tr("continuing"), change(document_.study()))
-                       : document_.perform_aside(tr("continuing"), change);
+                       : document_.perform_aside(this, tr("continuing"), change);
 }
 
 // --- formulas --------------------------------------------------------------------------------------------------------

@@ -1,5 +1,6 @@
 #include "app/starters/starters.h"
 
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "core/engine/running/results.h"
 #include "files/io/atomic_file.h"
@@ -123,6 +124,7 @@ Starter pictured(const QString& file, const Study& study) {
 }
 
 QList<Starter> read_all() {
+    const SpelledBy desktop((Settings())); // whatever study is open
     QList<Starter> all;
     for (const QString& folder : {QStringLiteral(":/starters"), own_folder()}) {
         for (const QFileInfo& info :
@@ -150,7 +152,8 @@ Starters::Starters(QObject* parent)
 }
 
 void Starters::read() {
-    reading_.run(this, read_all, [this](const std::optional<QList<Starter>>& all) {
+    reading_.stop();
+    reading_ = TaskRunner::of_process().start(this, read_all, [this](const TaskOutcome<QList<Starter>>& all) {
         if (all) {
             all_ = *all;
             Q_EMIT changed();

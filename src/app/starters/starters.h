@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/aside_work.h"
+#include "app/tasks/task_runner.h"
 #include "core/study/model/study.h"
 #include "core/value/result.h"
 
@@ -44,7 +44,7 @@ class Starters : public QObject {
 
   private:
     QList<Starter> all_;
-    AsideWork reading_;
+    Task reading_;
 };
 
 } // namespace ledgefall

@@ -51,11 +51,9 @@ template <class ValueAt>
 double quantile_of(double n, double p, int type, ValueAt value) {
     const QuantileType& method = quantile_types[static_cast<std::size_t>(type) - 1];
     // The position as a whole number and a part that is not rounded with it.
-    const double factor = n + method.more;
-    const double product = factor * p;
-    const double whole_shift = std::floor(method.shift);
-    double below = std::floor(product) + whole_shift;
-    double part = (product - std::floor(product)) + std::fma(factor, p, -product) + (method.shift - whole_shift);
+    const double product = n * p;
+    double below = std::floor(product);
+    double part = (product - below) + std::fma(n, p, -product) + (method.more * p + method.shift);
     // Where the position should be whole and is so but for rounding, it is taken as whole.
     const double slack = 4 * std::numeric_limits<double>::epsilon() * std::max(1.0, product);
     const double carried = std::floor(part + slack);

@@ -46,7 +46,11 @@ struct MovingSum {
     bool is_doubtful() const { return std::fabs(lost) > 0x1p-30 * std::fabs(sum); }
     /// The mean of as many values as `one` is one of. The mean of equal values is that value: the product of the large
     /// parts is rounded once, and what the small ones add brings it back to it.
-    double mean(const Reciprocal& one) const { return sum * one.high + (sum * one.low + lost * one.high); }
+    double mean(const Reciprocal& one) const {
+        const double all = total(); // which is exact where the mean is a power of two
+        const double rest = (sum - all) + lost;
+        return all * one.high + (all * one.low + rest * one.high);
+    }
 };
 
 } // namespace ledgefall

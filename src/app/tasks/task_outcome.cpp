@@ -1,0 +1,21 @@
+#include "app/tasks/task_outcome.h"
+
+namespace ledgefall {
+
+Sentence why_nothing_came(TaskEnd end, const std::string& cause) {
+    switch (end) {
+    case TaskEnd::out_of_memory:
+        return Sentence{"There is not enough memory for this, and nothing has changed: use fewer rows, or close other "
+                        "programs.",
+                        {}};
+    case TaskEnd::failed:
+        return Sentence{"This failed, and nothing has changed: %1", {cause}};
+    case TaskEnd::not_begun:
+        return Sentence{"This was not begun, since something else is being read or written: wait for it, or stop it.",
+                        {}};
+    default:
+        return Sentence{"It was stopped before its end, and nothing has changed.", {}};
+    }
+}
+
+} // namespace ledgefall
