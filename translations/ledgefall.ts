@@ -7266,6 +7266,14 @@
         <source>adding %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Reading what was recovered of %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the earlier version…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SummaryDialog</name>

@@ -7266,6 +7266,14 @@
         <source>adding %1</source>
         <translation>Hinzufügen von %1</translation>
     </message>
+    <message>
+        <source>Reading what was recovered of %1…</source>
+        <translation>Lesen, was von %1 wiederhergestellt wurde …</translation>
+    </message>
+    <message>
+        <source>Reading the earlier version…</source>
+        <translation>Lesen der früheren Fassung …</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SummaryDialog</name>

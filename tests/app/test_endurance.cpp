@@ -210,7 +210,7 @@ class TestEndurance : public QObject {
             DialectChoice choice;
             choice.delimiter = round % 2 == 0 ? ',' : '\t';
             choice.header = true;
-            QVERIFY(drive.window.import_text(path, choice, QStringLiteral("Back")));
+            QVERIFY(drive.window.import_text(path, bytes_of_file(path), choice, QStringLiteral("Back")));
             const Table& back = drive.table();
             QCOMPARE(back.columns.size(), columns.size());
             for (std::size_t at = 0; at < columns.size(); ++at) {

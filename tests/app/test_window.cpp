@@ -294,7 +294,7 @@ class TestWindow : public QObject {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("drift.csv"));
         QVERIFY(write_file(path.toStdString(), "reach;time\nupper;1,5\nlower;2,5;extra\n"));
-        QVERIFY(drive.window.import_text(path, {}, QStringLiteral("Drift times")));
+        QVERIFY(drive.window.import_text(path, bytes_of_file(path), {}, QStringLiteral("Drift times")));
         QCOMPARE(drive.table().name, std::string("Drift_times"));
         QCOMPARE(drive.shown(1, 1), QStringLiteral("2.5"));
         QVERIFY2(drive.window.notice().contains(QStringLiteral("line 3")), qPrintable(drive.window.notice()));

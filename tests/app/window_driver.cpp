@@ -1,6 +1,7 @@
 #include "window_driver.h"
 
 #include "app/look/look.h"
+#include "files/io/atomic_file.h"
 
 #include <QApplication>
 #include <QDialog>
@@ -53,6 +54,10 @@ void prepare_application() {
     static const QTemporaryDir settings;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
     apply_application_look();
+}
+
+Document::BytesPtr bytes_of_file(const QString& path) {
+    return std::make_shared<const std::string>(*read_file(path.toStdString()));
 }
 
 WindowDriver::WindowDriver() {

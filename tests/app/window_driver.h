@@ -9,6 +9,8 @@ namespace ledgefall::testing {
 /// What every test of the window does first: settings of its own, fonts, resources.
 void prepare_application();
 
+Document::BytesPtr bytes_of_file(const QString& path);
+
 /// Drives the real window as a person does: with the mouse on what is shown, and with keys to what has the focus.
 class WindowDriver {
   public:

@@ -20,7 +20,7 @@ FiguresPtr work_out(const FigureMaker::Question& asked) {
     Study study = asked.study;
     study.charts.clear();
     study.charts.emplace_back(asked.chart);
-    return figures_of(study, compute(study, asked.results), asked.chart);
+    return figures_of(study, compute_in_task(study, asked.results), asked.chart);
 }
 
 } // namespace

@@ -49,11 +49,7 @@ void Computer::start() {
     progress_ = std::make_shared<Progress>();
     since_.start();
     const auto work = [study = *std::exchange(next_, std::nullopt), before = previous_, progress = progress_] {
-        ResultsPtr results = compute(study, before, stop_token_of_thread(), progress.get());
-        if (!results) {
-            throw Stopped();
-        }
-        return results;
+        return compute_in_task(study, before, progress.get());
     };
     task_ =
         TaskRunner::of_process().start(this, work, [this](const TaskOutcome<ResultsPtr>& outcome) { take(outcome); });

@@ -58,8 +58,8 @@ class MainWindow : public QMainWindow {
     bool open_from_outside(const QString& path);
     bool save_to(const QString& path);
     /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
-    bool import_text(const QString& path, const struct DialectChoice& choice, const QString& label,
-                     const std::vector<Kind>& shown = {});
+    bool import_text(const QString& path, const Document::BytesPtr& bytes, const struct DialectChoice& choice,
+                     const QString& label, const std::vector<Kind>& shown = {});
     /// Writes the shown table.
     bool export_text(const QString& path, const Id& table, const struct WritingChoice& choice);
     bool export_text(const QString& path); ///< as it is usual for that kind of file
@@ -127,8 +127,8 @@ class MainWindow : public QMainWindow {
     void offer_destinations();
 
     void choose_import();
-    bool import_file(const QString& path);
-    bool import_columns(const QString& path, const QString& label,
+    bool import_file(const QString& path, const Document::BytesPtr& bytes);
+    bool import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
                         const std::function<Result<LabelledColumns>(std::string_view)>& reader);
     void choose_export();
     std::optional<struct WritingChoice> ask_writing(const QString& path, const Id& table);

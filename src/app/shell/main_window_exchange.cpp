@@ -26,28 +26,25 @@ void MainWindow::choose_import() {
     }
 }
 
-bool MainWindow::import_file(const QString& path) {
-    const Result<std::string> bytes = document_.read_bytes(path);
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
-        return false;
-    }
+bool MainWindow::import_file(const QString& path, const Document::BytesPtr& bytes) {
     ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
     if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
         return false;
     }
-    return import_text(path, dialog.choice(), dialog.table_label(), dialog.shown_kinds());
+    return import_text(path, bytes, dialog.choice(), dialog.table_label(), dialog.shown_kinds());
 }
 
+/// The file is read once: what is shown of it before it is taken, and what is taken, are of the same bytes.
 bool MainWindow::open_from_outside(const QString& path) {
-    const Result<std::string> bytes = document_.read_bytes(path);
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
+    Result<std::string> read = document_.read_bytes(path);
+    if (!read) {
+        document_.refuse(read.refusal());
         return false;
     }
+    const auto bytes = std::make_shared<const std::string>(*std::move(read));
     const FileFormat& format = format_of(path.toStdString(), *bytes);
     if (format.read_worksheet != nullptr) {
-        return files_->import_worksheet(path);
+        return files_->import_worksheet(path, bytes);
     }
     if (format.read_study != nullptr) {
         return files_->may_leave() && open_path(path);
@@ -58,8 +55,8 @@ bool MainWindow::open_from_outside(const QString& path) {
     }
     // How delimited text is to be read is asked; other formats say it themselves.
     return format.name == "csv" || format.name == "tsv"
-               ? import_file(path)
-               : import_columns(path, QFileInfo(path).completeBaseName(), format.read_columns);
+               ? import_file(path, bytes)
+               : import_columns(path, bytes, QFileInfo(path).completeBaseName(), format.read_columns);
 }
 
 void MainWindow::choose_export() {
@@ -185,9 +182,9 @@ bool MainWindow::export_worksheet(const QString& path) {
     return true;
 }
 
-bool MainWindow::import_text(const QString& path, const DialectChoice& choice, const QString& label,
-                             const std::vector<Kind>& shown) {
-    return import_columns(path, label, [choice, shown](std::string_view text) {
+bool MainWindow::import_text(const QString& path, const Document::BytesPtr& bytes, const DialectChoice& choice,
+                             const QString& label, const std::vector<Kind>& shown) {
+    return import_columns(path, bytes, label, [choice, shown](std::string_view text) {
         Result<LabelledColumns> read = read_delimited_columns(text, choice);
         if (!read) {
             return read;
@@ -206,13 +203,8 @@ bool MainWindow::import_text(const QString& path, const DialectChoice& choice, c
     });
 }
 
-bool MainWindow::import_columns(const QString& path, const QString& label,
+bool MainWindow::import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
                                 const std::function<Result<LabelledColumns>(std::string_view)>& reader) {
-    const Result<std::string> bytes = document_.read_bytes(path);
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
-        return false;
-    }
     const auto read = document_.waited_work().run(tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
                                                   [bytes, reader] { return reader(*bytes); });
     if (!read || !*read) {

@@ -60,12 +60,7 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
             });
 }
 
-std::optional<WorksheetStudy> StudyFiles::read_worksheet(const QString& path) {
-    const Result<std::string> bytes = document_.read_bytes(path);
-    if (!bytes) {
-        document_.refuse(bytes.refusal());
-        return std::nullopt;
-    }
+std::optional<WorksheetStudy> StudyFiles::read_worksheet(const QString& path, const Document::BytesPtr& bytes) {
     const QString name = QFileInfo(path).fileName();
     auto read = document_.waited_work().run(
         tr("Reading %1…").arg(name), WhenStopped::leave,
@@ -107,9 +102,9 @@ bool StudyFiles::add_worksheet(const WorksheetStudy& recovered, const QString& n
     return true;
 }
 
-bool StudyFiles::import_worksheet(const QString& path) {
+bool StudyFiles::import_worksheet(const QString& path, const Document::BytesPtr& bytes) {
     const QString name = QFileInfo(path).fileName();
-    std::optional<WorksheetStudy> recovered = read_worksheet(path);
+    std::optional<WorksheetStudy> recovered = read_worksheet(path, bytes);
     if (!recovered) {
         return false;
     }
@@ -129,7 +124,13 @@ bool StudyFiles::import_worksheet(const QString& path) {
 
 bool StudyFiles::open(const QString& path) {
     if (format_of(path.toStdString()).read_worksheet != nullptr) {
-        std::optional<WorksheetStudy> recovered = read_worksheet(path);
+        Result<std::string> bytes = document_.read_bytes(path);
+        if (!bytes) {
+            document_.refuse(bytes.refusal());
+            return false;
+        }
+        std::optional<WorksheetStudy> recovered =
+            read_worksheet(path, std::make_shared<const std::string>(*std::move(bytes)));
         if (!recovered ||
             WorksheetDialog(*recovered, QFileInfo(path).fileName(), false, window_).exec() != QDialog::Accepted) {
             return false;
@@ -254,7 +255,9 @@ bool StudyFiles::look_at_file() {
 }
 
 void StudyFiles::take_recovered(const RecoveredStudy& recovered) {
-    const Result<Study> study = recovered.read();
+    auto read = document_.waited_work().run(tr("Reading what was recovered of %1…").arg(recovered.title),
+                                            WhenStopped::leave, [recovered] { return recovered.read(); });
+    const Result<Study> study = read ? *std::move(read) : Result<Study>(read.why());
     if (!study) {
         Q_EMIT failed(tr("What was recovered of “%1” cannot be read: %2")
                           .arg(recovered.title, Document::translated(study.refusal())));
@@ -326,7 +329,9 @@ void StudyFiles::show_earlier_versions() {
                                         "step for undo; the file changes only when it is saved."),
                                      offers, tr("Take this version"));
     if (chosen >= 0) {
-        document_.perform(tr("taking an earlier version"), versions[chosen].read());
+        auto read = document_.waited_work().run(tr("Reading the earlier version…"), WhenStopped::leave,
+                                                [version = versions[chosen]] { return version.read(); });
+        document_.perform(tr("taking an earlier version"), read ? *std::move(read) : Result<Study>(read.why()));
     }
 }
 

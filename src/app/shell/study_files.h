@@ -24,7 +24,7 @@ class StudyFiles : public QObject {
     /// Opens a study; of a worksheet, what was found in it is shown first, and it is taken as a study without a file.
     bool open(const QString& path);
     /// Shows what is in a worksheet, and adds its tables to the study that is open, or takes it as a study.
-    bool import_worksheet(const QString& path);
+    bool import_worksheet(const QString& path, const Document::BytesPtr& bytes);
     bool save_to(const QString& path);
     bool save();
     bool save_as();
@@ -55,7 +55,7 @@ class StudyFiles : public QObject {
     void failed(const QString& why); ///< to be read before it goes
 
   private:
-    std::optional<WorksheetStudy> read_worksheet(const QString& path);
+    std::optional<WorksheetStudy> read_worksheet(const QString& path, const Document::BytesPtr& bytes);
     void take_worksheet(WorksheetStudy recovered, const QString& path);
     bool add_worksheet(const WorksheetStudy& recovered, const QString& name);
     bool typed_is_taken(const QString& otherwise);

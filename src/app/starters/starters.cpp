@@ -99,7 +99,7 @@ Starter pictured(const QString& file, const Study& study) {
     out.title = QString::fromStdString(study.title);
     out.note = QString::fromStdString(study.note);
     out.study = study;
-    const ResultsPtr results = compute(study);
+    const ResultsPtr results = compute_in_task(study);
     const Table* table = shown_table(study);
     if (table == nullptr) {
         return out;

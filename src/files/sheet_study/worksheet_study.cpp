@@ -236,7 +236,7 @@ class StudyRecovery {
     /// Cells of a grid that say otherwise than its formula keep their values.
     void take_grid_exceptions(const SheetGrid& grid, Id layer, const std::string& formula) {
         const Sheet& sheet = workbook_.sheets[grid.sheet];
-        const ResultsPtr results = compute(out_.study);
+        const ResultsPtr results = compute_in_task(out_.study);
         const Table& table = *table_with(out_.study, &Table::columns, layer);
         const Column down = *results->column((*table.axis.column)->id);
         const Column across = *results->column((*table.across->column)->id);
@@ -291,7 +291,7 @@ class StudyRecovery {
         }
         constexpr int most_rounds = 4;
         for (int round = 0; round < most_rounds; ++round) {
-            const ResultsPtr results = compute(out_.study);
+            const ResultsPtr results = compute_in_task(out_.study);
             WorksheetReport differences;
             bool changed = false;
             for (const auto& [place, id] : ids_) {

@@ -6,6 +6,7 @@
 #include "core/engine/running/sequence.h"
 #include "core/parallel/parallel.h"
 #include "core/value/date.h"
+#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <bit>
@@ -57,6 +58,11 @@ std::shared_ptr<const Plan> planned(const Study& study, InternedObjectsPtr& inte
 
 ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token stop, Progress* progress) {
     return Computation(study, before, std::move(stop), progress).run();
+}
+
+ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before, Progress* progress) {
+    ResultsPtr results = compute(study, before, stop_token_of_thread(), progress);
+    return results ? results : throw Stopped();
 }
 
 Computation::Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress)

@@ -71,6 +71,8 @@ struct Progress {
 /// `stop` was requested before the end.
 ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
                    Progress* progress = nullptr);
+/// The same within the work of a task: throws `Stopped` where that is given up before the end.
+ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before = nullptr, Progress* progress = nullptr);
 
 /// How many columns the grid of a two-way table has; 0 for other tables.
 std::size_t columns_of_grid(const Study& study, const Results& results, Id table);
