@@ -7272,7 +7272,7 @@
     </message>
     <message>
         <source>Reading the earlier version…</source>
-        <translation>Lesen der früheren Fassung …</translation>
+        <translation>Lesen der früheren Version …</translation>
     </message>
 </context>
 <context>

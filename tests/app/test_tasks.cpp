@@ -12,6 +12,7 @@
 #include <QTemporaryDir>
 #include <QtTest>
 
+#include <atomic>
 #include <memory>
 #include <random>
 
@@ -227,7 +228,7 @@ class TestTasks : public QObject {
         QTRY_VERIFY(!document.computing());
         QSemaphore began;
         QSemaphore goes_on;
-        int turns = 0;
+        std::atomic<int> turns = 0;
         const Id by = document.study().table(table)->column_named("y")->id;
         document.perform_by_results(&document, QStringLiteral("sorting"),
                                     [&](const Study& study, const Results& results) {

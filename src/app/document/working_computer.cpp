@@ -5,7 +5,7 @@ namespace ledgefall {
 WorkingComputer::WorkingComputer(QObject* parent)
     : QObject(parent) {}
 
-void WorkingComputer::ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
+void WorkingComputer::ask(const Study& study, const ResultsPtr& results, std::vector<WorkingPlace> places,
                           std::function<void(const Workings&)> done) {
     task_.stop();
     task_ = TaskRunner::of_process().start(

@@ -18,7 +18,7 @@ class WorkingComputer : public QObject {
     explicit WorkingComputer(QObject* parent = nullptr);
 
     /// `done` is called on the interface's thread, unless something else has been asked for by then.
-    void ask(const Study& study, ResultsPtr results, std::vector<WorkingPlace> places,
+    void ask(const Study& study, const ResultsPtr& results, std::vector<WorkingPlace> places,
              std::function<void(const Workings&)> done);
     void forget(); ///< what has been asked for is not wanted any more
     bool busy() const { return task_.running(); }

@@ -21,7 +21,7 @@ Result<Saved> write_recovery(const QString& base, const Study& study, const QStr
     const QJsonObject fields{{QStringLiteral("path"), path}, {QStringLiteral("title"), title}};
     const QByteArray text = QJsonDocument(fields).toJson();
     if (text != about) {
-        const auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
+        auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
                                       Renaming::left_to_the_system);
         if (!saved) {
             return saved;
@@ -55,7 +55,7 @@ class RecoveryFile {
         if (!lock_.isLocked()) {
             lock_.tryLock(0);
         }
-        const auto saved = write_recovery(base_, study, path, title, about_);
+        auto saved = write_recovery(base_, study, path, title, about_);
         written_ = written_ || saved;
         return saved;
     }

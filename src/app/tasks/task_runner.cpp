@@ -1,5 +1,7 @@
 #include "app/tasks/task_runner.h"
 
+#include <QCoreApplication>
+#include <QEvent>
 #include <QMetaObject>
 #include <QThread>
 
@@ -33,14 +35,33 @@ void TaskRunner::begin(const Task& task) {
     running_.push_back(task.job_);
     run([this, job = task.job_] {
         std::exchange(job->work, nullptr)();
-        const std::lock_guard lock(mutex_);
-        QMetaObject::invokeMethod(
-            this, [this, job] { end(job, false); }, Qt::QueuedConnection);
+        {
+            const std::lock_guard lock(mutex_);
+            came_back_.push_back(job);
+        }
+        QCoreApplication::postEvent(this, new QEvent(QEvent::User));
     });
 }
 
-/// What is run goes to the other thread through a list of our own, and comes back under its mutex: a thread sanitizer
-/// sees these, and not what Qt has for it.
+bool TaskRunner::event(QEvent* event) {
+    if (event->type() != QEvent::User) {
+        return QObject::event(event);
+    }
+    std::shared_ptr<Task::Job> job; // one an event: a completion may wait for another task
+    {
+        const std::lock_guard lock(mutex_);
+        if (came_back_.empty()) {
+            return true;
+        }
+        job = std::move(came_back_.front());
+        came_back_.pop_front();
+    }
+    end(job, false);
+    return true;
+}
+
+/// What is run goes to the other thread, and comes back, through lists of our own: a thread sanitizer sees their mutex,
+/// and not what Qt has for it.
 void TaskRunner::run(std::function<void()> work) {
     {
         const std::lock_guard lock(mutex_);
@@ -67,7 +88,6 @@ void TaskRunner::end(const std::shared_ptr<Task::Job>& job, bool left) {
     if (job->over) {
         return;
     }
-    { const std::lock_guard written(mutex_); }
     job->over = true;
     std::erase(running_, job);
     const auto complete = std::exchange(job->complete, nullptr);
@@ -97,6 +117,8 @@ void TaskRunner::shut_down() {
     }
     running_.clear();
     pool_.waitForDone();
+    const std::lock_guard lock(mutex_);
+    came_back_.clear();
 }
 
 } // namespace ledgefall

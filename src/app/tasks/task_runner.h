@@ -79,6 +79,9 @@ class TaskRunner : public QObject {
     /// Completions are not called any more.
     void shut_down();
 
+  protected:
+    bool event(QEvent* event) override;
+
   private:
     friend class Task;
     friend class TaskQueue;
@@ -122,7 +125,8 @@ class TaskRunner : public QObject {
     void end(const std::shared_ptr<Task::Job>& job, bool left);
 
     std::mutex mutex_;
-    std::deque<std::function<void()>> handed_over_; ///< to the pool, in the order in which it runs them
+    std::deque<std::function<void()>> handed_over_;    ///< to the pool, in the order in which it runs them
+    std::deque<std::shared_ptr<Task::Job>> came_back_; ///< and whose work is over
     QThreadPool pool_;
     std::vector<std::shared_ptr<Task::Job>> running_;
 };

@@ -111,7 +111,7 @@ Result<RowSourcePtr> series(const std::string& before, const std::string& after,
     return RowSourcePtr(std::make_shared<SeriesRows>(Formula(from), Formula(to), Formula(step)));
 }
 
-/// Why a name cannot be one of the values of an axis: it means something else, or nothing that is known.
+/// Why a name or formula cannot be one of the values of an axis: it means something else, or nothing that is known.
 std::optional<Sentence> name_in_list(const Study& study, const std::string& one, bool alone) {
     const std::size_t point = one.find('.');
     if (point != std::string::npos && is_name(one.substr(0, point)) && is_name(one.substr(point + 1))) {
@@ -123,6 +123,10 @@ std::optional<Sentence> name_in_list(const Study& study, const std::string& one,
     if (is_name(one) && study.held_named(one) != nullptr) {
         return Sentence{
             "%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.", {one}};
+    }
+    if (one.front() != '"' && one.find_first_of("*^") != std::string::npos && !Formula(one).mistake()) {
+        return Sentence{"%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.",
+                        {one}};
     }
     return alone && is_name(one)
                ? std::optional(
