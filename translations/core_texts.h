@@ -88,6 +88,7 @@ QT_TRANSLATE_NOOP("Sentence", "%1 has two axes: write the row and the column, as
 QT_TRANSLATE_NOOP("Sentence", "%1 holds %2, and this is %3.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a device or a pipe, which may have no end: save what it gives to a file first.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a folder, not a file.");
+QT_TRANSLATE_NOOP("Sentence", "%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function or a distribution, and is not written.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: its working is that of the cells which call it.");
 QT_TRANSLATE_NOOP("Sentence", "%1 is a function: write what it is taken of, as in %1(%2).");

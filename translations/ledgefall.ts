@@ -4070,6 +4070,10 @@
         <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -4070,6 +4070,10 @@
         <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
         <translation>Das wurde nicht begonnen, weil noch etwas anderes gelesen oder geschrieben wird: abwarten oder es anhalten.</translation>
     </message>
+    <message>
+        <source>%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.</source>
+        <translation>%1 ist eine Formel, und eine Liste nimmt Werte: die Zahl schreiben oder einen Text in Anführungszeichen setzen.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -286,10 +286,11 @@ class TestRecovery : public QObject {
             drive.keys(QString::number(version));
             drive.key(Qt::Key_Return);
             QVERIFY(drive.window.save_to(path));
-            QVERIFY(QThreadPool::globalInstance()->waitForDone(5000));
+            QTRY_VERIFY(!earlier_versions(path).isEmpty() &&
+                        cell(*earlier_versions(path).front().read(), 0) == static_cast<double>(version));
         }
+        QTRY_COMPARE(earlier_versions(path).size(), 10);
         const QList<EarlierVersion> versions = earlier_versions(path);
-        QCOMPARE(versions.size(), 10);
         QCOMPARE(cell(*versions.front().read(), 0), 14.0);
         QCOMPARE(cell(*versions.back().read(), 0), 2.0); // the oldest stays
         drive.press_button_of_next_dialog(QStringLiteral("Take this version"));

@@ -140,6 +140,8 @@ class TestTwoWay : public QObject {
         QCOMPARE(axis("riffle, pool"), std::string("text 2 riffle, pool"));
         QCOMPARE(axis("\"pool\""), std::string("text 1 \"pool\""));
         QVERIFY(axis("nix").find("There is no column called nix") != std::string::npos);
+        QVERIFY(axis("1, 2 * k").find("2 * k is a formula") != std::string::npos);
+        QCOMPARE(axis("north-west, south"), std::string("text 2 north-west, south"));
         QVERIFY(axis("Data.nix").find("Data has no column called nix") != std::string::npos);
         QVERIFY(axis("Other.x").find("There is no table called Other") != std::string::npos);
         QVERIFY(axis("1, k").find("k is a held value") != std::string::npos);

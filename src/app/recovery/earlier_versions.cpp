@@ -7,6 +7,7 @@
 #include <QDir>
 
 #include <algorithm>
+#include <mutex>
 
 namespace ledgefall {
 namespace {
@@ -67,6 +68,8 @@ void keep_version(const QString& path, std::string_view text) {
     if (folder.isEmpty() || static_cast<qint64>(text.size()) > most_bytes) {
         return;
     }
+    static std::mutex one_after_the_other;
+    const std::lock_guard lock(one_after_the_other);
     const QString name = QDateTime::currentDateTime().toString(stamp_format);
     if (!write_file((folder + QLatin1Char('/') + name + QStringLiteral(".ledgefall")).toStdString(), text)) {
         return; // the save itself has gone well: a version less is no loss of work

@@ -124,7 +124,7 @@ std::optional<Sentence> name_in_list(const Study& study, const std::string& one,
         return Sentence{
             "%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.", {one}};
     }
-    if (one.front() != '"' && one.find_first_of("*^") != std::string::npos && !Formula(one).mistake()) {
+    if (!one.starts_with("\"") && one.find_first_of("*^") != std::string::npos && !Formula(one).mistake()) {
         return Sentence{"%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.",
                         {one}};
     }
