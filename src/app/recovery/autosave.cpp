@@ -22,7 +22,7 @@ Result<Saved> write_recovery(const QString& base, const Study& study, const QStr
     const QByteArray text = QJsonDocument(fields).toJson();
     if (text != about) {
         auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
-                                      Renaming::left_to_the_system);
+                                Renaming::left_to_the_system);
         if (!saved) {
             return saved;
         }
