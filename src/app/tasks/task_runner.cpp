@@ -1,7 +1,5 @@
 #include "app/tasks/task_runner.h"
 
-#include <QCoreApplication>
-#include <QEvent>
 #include <QMetaObject>
 #include <QThread>
 
@@ -39,25 +37,21 @@ void TaskRunner::begin(const Task& task) {
             const std::lock_guard lock(mutex_);
             came_back_.push_back(job);
         }
-        QCoreApplication::postEvent(this, new QEvent(QEvent::User));
+        QMetaObject::invokeMethod(this, "take_back", Qt::QueuedConnection); // by name: nothing of ours is in the event
     });
 }
 
-bool TaskRunner::event(QEvent* event) {
-    if (event->type() != QEvent::User) {
-        return QObject::event(event);
-    }
-    std::shared_ptr<Task::Job> job; // one an event: a completion may wait for another task
+void TaskRunner::take_back() {
+    std::shared_ptr<Task::Job> job; // one at a time: a completion may wait for another task
     {
         const std::lock_guard lock(mutex_);
         if (came_back_.empty()) {
-            return true;
+            return;
         }
         job = std::move(came_back_.front());
         came_back_.pop_front();
     }
     end(job, false);
-    return true;
 }
 
 /// What is run goes to the other thread, and comes back, through lists of our own: a thread sanitizer sees their mutex,

@@ -79,9 +79,6 @@ class TaskRunner : public QObject {
     /// Completions are not called any more.
     void shut_down();
 
-  protected:
-    bool event(QEvent* event) override;
-
   private:
     friend class Task;
     friend class TaskQueue;
@@ -120,6 +117,7 @@ class TaskRunner : public QObject {
     }
 
     void run(std::function<void()> work);
+    Q_INVOKABLE void take_back();
     void begin(const Task& task);
     void leave(const Task& task); ///< completes it as stopped at the next chance, whatever its work does
     void end(const std::shared_ptr<Task::Job>& job, bool left);

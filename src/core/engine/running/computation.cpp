@@ -78,7 +78,9 @@ Computation::Computation(const Study& study, ResultsPtr before, std::stop_token 
 
 bool Computation::take_memory(double bytes) {
     const bool taken = memory_.take(bytes);
-    taken_ += taken ? bytes : 0;
+    if (taken) {
+        taken_ += bytes;
+    }
     return taken;
 }
 

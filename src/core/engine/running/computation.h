@@ -73,7 +73,7 @@ class Computation : public Environment {
     TrialAnswers* trial_answers_ = nullptr;
     std::unique_ptr<MemoryBudget> own_memory_; ///< none of a trial
     MemoryBudget& memory_;
-    double taken_ = 0; ///< of the memory, by a trial
+    std::atomic<double> taken_ = 0; ///< of the memory, by a trial
     Column none_;
 };
 
