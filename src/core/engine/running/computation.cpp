@@ -461,7 +461,10 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
     if (!sequence.run()) {
         return;
     }
-    results_->rows_.at(table.id) = sequence.stopped_after();
+    // Written only where it changes: groups that do not depend on a stop may read it at the same time.
+    if (std::size_t& own_rows = results_->rows_.at(table.id); own_rows != sequence.stopped_after()) {
+        own_rows = sequence.stopped_after();
+    }
     for (std::size_t at = 0; at < group.members.size(); ++at) {
         const PlannedDefinition& definition = sequence.definition(at);
         Results::Entry entry;
