@@ -5,7 +5,8 @@
 namespace ledgefall::testing {
 namespace {
 
-constexpr double most_summed = 1000; ///< of a distribution's first number
+constexpr double most_bound = 100'000; ///< values of a bound number, which the oracle goes through one by one
+constexpr double most_summed = 1000;   ///< of a distribution's first number
 
 std::unique_ptr<Node> copy_of(const Node& node) {
     auto copy = std::make_unique<Node>();
@@ -518,6 +519,9 @@ OracleValue Oracle::bound(const Node& node, Frame& frame, const std::string& mea
         if (end.number != std::floor(end.number)) {
             return OracleValue::failure();
         }
+    }
+    if (to.number - from.number > most_bound) {
+        return OracleValue::undecided();
     }
     std::vector<std::vector<OracleValue>> tuples;
     for (double k = from.number; k <= to.number; ++k) {
