@@ -14,6 +14,7 @@
 
 #include <atomic>
 #include <memory>
+#include <optional>
 #include <random>
 
 using namespace ledgefall;
@@ -223,6 +224,32 @@ class TestTasks : public QObject {
         QVERIFY(document.study().tables.empty());
     }
 
+    /// The same of a change that is being made: it is completed as not taken, and the other study stays as it is.
+    void a_change_does_not_meet_another_study() {
+        Document document;
+        Id table;
+        document.perform(QStringLiteral("stones"), long_study(10, &table));
+        QSemaphore began;
+        QSemaphore goes_on;
+        std::optional<bool> taken;
+        document.perform_aside(
+            this, QStringLiteral("replacing"),
+            [&](const Study& study) {
+                began.release();
+                goes_on.acquire();
+                return hold(study, Id(), "late = 1");
+            },
+            [&taken](bool is_taken) { taken = is_taken; });
+        began.acquire();
+        document.start_new();
+        goes_on.release();
+        QTRY_VERIFY(taken.has_value());
+        QVERIFY(!*taken);
+        QTRY_VERIFY(!document.computing());
+        QVERIFY(document.study() == Study());
+        TaskRunner::of_process().shut_down(); // the work that was left uses what stands here
+    }
+
     /// A sort by computed values that meets a newer study is made anew by the values of that study.
     void a_sort_is_by_the_values_of_the_study_that_it_changes() {
         Document document;
@@ -270,6 +297,7 @@ class TestTasks : public QObject {
         QCOMPARE(end_of([] { return 1; }), TaskEnd::done);
         QVERIFY(QThreadPool::globalInstance()->activeThreadCount() == 0);
         goes_on.release(4);
+        TaskRunner::of_process().shut_down(); // the work that was left uses what stands here
     }
 };
 

@@ -52,6 +52,7 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     setAutoFillBackground(true);
     connect(&document_, &Document::results_changed, this, &ChartPage::refresh);
     connect(&maker_, &FigureMaker::figures_ready, this, &ChartPage::show_figures);
+    connect(&maker_, &FigureMaker::failed, &document_, &Document::refuse);
     connect(&look_news(), &LookNews::changed, this, &ChartPage::apply_look);
     connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
     connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);

@@ -100,8 +100,8 @@ void CompanionPanel::sum_up() {
     summing_ = TaskRunner::of_process().start(
         this, [chosen = std::move(chosen)] { return summary_of(chosen); },
         [this](const TaskOutcome<ChosenSummary>& summary) {
-            if (summary) {
-                show_summary(*summary);
+            if (summary.end() != TaskEnd::stopped) { // without one, nothing rather than that of other cells
+                show_summary(summary ? *summary : ChosenSummary());
             }
         });
 }

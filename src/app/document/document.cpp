@@ -63,13 +63,10 @@ void Document::perform_aside(QObject* receiver, const QString& name, const Chang
                              const std::function<void(bool)>& done) {
     const auto take = [this, guarded = QPointer<QObject>(receiver), name, change, done, state = state_,
                        opened = opened_](const TaskOutcome<Result<Study>>& next) {
-        if (opened != opened_) { // it was of another study
-            return Q_EMIT computing_changed(computing());
-        }
-        if (next && state != state_) { // somebody was faster
+        if (next && opened == opened_ && state != state_) { // somebody was faster
             return perform_aside(guarded, name, change, done);
         }
-        const bool taken = perform(name, next ? *next : Result<Study>(next.why()));
+        const bool taken = opened == opened_ && perform(name, next ? *next : Result<Study>(next.why()));
         if (!computing()) {
             Q_EMIT computing_changed(false);
         }

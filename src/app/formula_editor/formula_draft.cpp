@@ -172,7 +172,7 @@ void FormulaDraft::find_trouble(int place) {
     }
 }
 
-/// Of a column each of whose rows goes through all rows of a table anew, it is told where that takes seconds.
+/// Warns where each row of a column goes through all rows of a table anew, and that takes seconds.
 void FormulaDraft::find_cost(const PlannedDefinition& planned) {
     constexpr double many_steps = 1e9;
     const auto rows = [this](const Id& table) { return static_cast<double>(document_.results().rows(table)); };

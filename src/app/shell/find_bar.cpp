@@ -150,9 +150,10 @@ void FindBar::replace(bool all) {
         [table = page->table_id(), wanted = search(), with = with_->text().toStdString(), count](const Study& study) {
             return replace_cells(study, table, wanted, with, std::nullopt, count.get());
         },
-        [this, count](bool) {
-            message_->setText(*count == 0 ? tr("%1 is in no typed cell.").arg(what_->text())
-                                          : tr("Cells changed: %1").arg(*count));
+        [this, count](bool taken) {
+            message_->setText(!taken        ? QString()
+                              : *count == 0 ? tr("%1 is in no typed cell.").arg(what_->text())
+                                            : tr("Cells changed: %1").arg(*count));
         });
 }
 

@@ -132,7 +132,7 @@ void GroupedMeasure::put_in_order(Group& group) const {
     }
 }
 
-/// The number, sum or mean of the group's values within the limits of a row; none where a limit is at fault, and where
+/// The number, sum or mean of the group's values within the limits of a row; none where a limit is in error, and where
 /// the sum is so much smaller than the values that it has to be added up by itself.
 std::optional<Value> GroupedMeasure::within_limits(Group& group, const Runner& outer, std::size_t in_block,
                                                    const Faults& faults) {
@@ -202,7 +202,7 @@ Value GroupedMeasure::at(const Runner& outer, std::size_t in_block, const Faults
     return sound_ && result ? *result : one_by_one_.at(outer, in_block, faults);
 }
 
-/// The measure of a whole group; none where it is at fault, since the fault tells the row that asks.
+/// The measure of a whole group; none where it is an error, since that names the row that asks.
 std::optional<Value> GroupedMeasure::of_group(Group& group, const Runner& outer, std::size_t in_block,
                                               const Faults& faults) {
     if (group.result) {
