@@ -2783,10 +2783,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The text was no UTF-8 and has been read as Windows-1252.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3144,10 +3140,6 @@
     </message>
     <message>
         <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Values are typed into the cells of a layer.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4067,11 +4059,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
+        <source>%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.</source>
+        <source>The table has been changed meanwhile, and nothing was pasted: paste again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This was not begun, since another task is still running: %1 Wait for it, or stop it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7343,6 +7339,21 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::TableClipboard</name>
+    <message>
+        <source> by </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>paste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::TableCommands</name>
     <message>
         <source>Title and &amp;note…</source>
@@ -8133,10 +8144,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>paste</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>emptying cells</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8146,14 +8153,6 @@
     </message>
     <message>
         <source>column %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> by </source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is %2 here</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2783,10 +2783,6 @@
         <translation>dies zu berechnen bräuchte mehr Speicher, als frei ist: weniger Zeilen oder weniger Formeln verwenden</translation>
     </message>
     <message>
-        <source>%1 has more digits than a number can hold: the cell holds %2. In a column of texts all of them stay.</source>
-        <translation>%1 hat mehr Ziffern, als eine Zahl fassen kann: Die Zelle hält %2. In einer Spalte aus Texten bleiben alle.</translation>
-    </message>
-    <message>
         <source>The text was no UTF-8 and has been read as Windows-1252.</source>
         <translation>Der Text war kein UTF-8 und ist als Windows-1252 gelesen.</translation>
     </message>
@@ -3145,10 +3141,6 @@
     <message>
         <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
         <translation>Zwei Plätze in Klammern gehören zu einer zweiachsigen Tabelle, und %1 hat eine Achse: einen Platz schreiben, wie in %2[1].</translation>
-    </message>
-    <message>
-        <source>Values are typed into the cells of a layer.</source>
-        <translation>Werte werden in die Zellen einer Schicht getippt.</translation>
     </message>
     <message>
         <source>Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.</source>
@@ -4067,12 +4059,16 @@
         <translation>Das wurde aufgegeben, weil die Berechnung angehalten wurde: %1. Zuerst neu berechnen.</translation>
     </message>
     <message>
-        <source>This was not begun, since something else is being read or written: wait for it, or stop it.</source>
-        <translation>Das wurde nicht begonnen, weil noch etwas anderes gelesen oder geschrieben wird: abwarten oder es anhalten.</translation>
-    </message>
-    <message>
         <source>%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.</source>
         <translation>%1 ist eine Formel, und eine Liste nimmt Werte: die Zahl schreiben oder einen Text in Anführungszeichen setzen.</translation>
+    </message>
+    <message>
+        <source>The table has been changed meanwhile, and nothing was pasted: paste again.</source>
+        <translation>Die Tabelle ist inzwischen geändert worden, und nichts wurde eingefügt: noch einmal einfügen.</translation>
+    </message>
+    <message>
+        <source>This was not begun, since another task is still running: %1 Wait for it, or stop it.</source>
+        <translation>Das wurde nicht begonnen, weil noch etwas anderes läuft: %1 Warten, oder es anhalten.</translation>
     </message>
 </context>
 <context>
@@ -7343,6 +7339,21 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::TableClipboard</name>
+    <message>
+        <source> by </source>
+        <translation> nach </translation>
+    </message>
+    <message>
+        <source>paste</source>
+        <translation>einfügen</translation>
+    </message>
+    <message>
+        <source>%1 is %2 here</source>
+        <translation>%1 heißt hier %2</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::TableCommands</name>
     <message>
         <source>Title and &amp;note…</source>
@@ -8133,10 +8144,6 @@
         <translation>fortsetzen</translation>
     </message>
     <message>
-        <source>paste</source>
-        <translation>einfügen</translation>
-    </message>
-    <message>
         <source>emptying cells</source>
         <translation>Zellen leeren</translation>
     </message>
@@ -8147,14 +8154,6 @@
     <message>
         <source>column %1</source>
         <translation>Spalte %1</translation>
-    </message>
-    <message>
-        <source> by </source>
-        <translation> nach </translation>
-    </message>
-    <message>
-        <source>%1 is %2 here</source>
-        <translation>%1 heißt hier %2</translation>
     </message>
 </context>
 <context>

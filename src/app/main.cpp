@@ -91,8 +91,7 @@ int main(int count, char** arguments) {
         first->open_demo();
     }
     QTimer::singleShot(0, first, [&windows, first, files = parser.positionalArguments()] {
-        first->files().offer_recovered();
-        windows.open(files);
+        first->files().offer_recovered([&windows, files] { windows.open(files); });
     });
     const int status = QApplication::exec();
     ledgefall::TaskRunner::of_process().shut_down();

@@ -43,7 +43,7 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
     }
     const FileFormat& format = format_of(file, *text);
     if (format.read_study != nullptr) {
-        Result<Study> read = format.read_study(*text);
+        Result<Study> read = format.read_study(*text, {});
         if (!read) {
             return Sentence{"%1: %2", {file, read.refusal().text()}};
         }
@@ -51,7 +51,7 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
         return Done();
     }
     if (format.read_worksheet != nullptr) {
-        Result<WorksheetStudy> read = format.read_worksheet(*text);
+        Result<WorksheetStudy> read = format.read_worksheet(*text, {});
         if (!read) {
             return Sentence{"%1: %2", {file, read.refusal().text()}};
         }
@@ -63,7 +63,7 @@ Result<Calculator::Done> Calculator::open(const std::string& file) {
     if (format.read_columns == nullptr) {
         return Sentence{"%1: files of this kind are written and not read.", {file}};
     }
-    const Result<LabelledColumns> read = format.read_columns(*text);
+    const Result<LabelledColumns> read = format.read_columns(*text, {});
     if (!read) {
         return Sentence{"%1: %2", {file, read.refusal().text()}};
     }
@@ -179,7 +179,7 @@ Result<Calculator::Done> Calculator::save_as(const std::string& path) {
         return Done();
     }
     std::vector<Sentence> reports;
-    const Result<std::string> bytes = format.write_worksheet(study_, results(), {}, reports);
+    const Result<std::string> bytes = format.write_worksheet(study_, results(), {}, reports, {});
     if (!bytes) {
         return Sentence{"%1: %2", {path, bytes.refusal().text()}};
     }

@@ -1,6 +1,7 @@
 #include "hands.h"
 
 #include "app/contents/contents_panel.h"
+#include "app/shell/wait_dialog.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -227,7 +228,8 @@ void Hands::in_next_dialog(const std::function<void(QDialog&)>& done) {
     auto* waiting = new QTimer(qApp);
     QObject::connect(waiting, &QTimer::timeout, qApp, [waiting, done] {
         auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        if (dialog != nullptr && dialog->isVisible() && dialog->isActiveWindow()) {
+        if (dialog != nullptr && dialog->isVisible() && dialog->isActiveWindow() &&
+            qobject_cast<WaitDialog*>(dialog) == nullptr) {
             waiting->stop();
             waiting->deleteLater();
             done(*dialog);

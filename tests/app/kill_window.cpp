@@ -46,7 +46,7 @@ int type_on(const QString& folder, unsigned seed, bool saves) {
         drive.key(Qt::Key_Return);
         log.write(QByteArray::number(now()) + ' ' + QByteArray::number(number) + '\n');
         if (saves && random() % 60 == 0) {
-            (void)drive.window.save_to(folder + QStringLiteral("/gravel.ledgefall"));
+            (void)drive.save_to(folder + QStringLiteral("/gravel.ledgefall"));
         }
         QTest::qWait(static_cast<int>(random() % 60));
     }

@@ -103,7 +103,7 @@ class Screenshots : public QObject {
         }
         Q_EMIT drive.window.help().closed();
         const auto of_demo = [&drive](const char* study, const char* label, const char* table, const char* name) {
-            QVERIFY(drive.window.open_path(QStringLiteral(DEMO_FOLDER "/%1.ledgefall").arg(QLatin1String(study))));
+            QVERIFY(drive.open(QStringLiteral(DEMO_FOLDER "/%1.ledgefall").arg(QLatin1String(study))));
             chart(drive, label, table);
             picture(drive, QLatin1String(name));
         };

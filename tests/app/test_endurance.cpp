@@ -88,10 +88,10 @@ class TestEndurance : public QObject {
                 break;
             case 11:
                 page.view().selectColumn(pick(columns));
-                QApplication::clipboard()->setText(page.view().copied());
+                QApplication::clipboard()->setText(page.clipboard().copied());
                 break;
             case 12:
-                page.view().paste(QApplication::clipboard()->text());
+                page.clipboard().paste();
                 break;
             default:
                 drive.key(pick(2) == 0 ? Qt::Key_Down : Qt::Key_Right);
@@ -206,11 +206,13 @@ class TestEndurance : public QObject {
             QVERIFY(drive.window.document().perform(QStringLiteral("texts"), study));
             QVERIFY(drive.settle());
             const QString path = folder.filePath(round % 2 == 0 ? QStringLiteral("t.csv") : QStringLiteral("t.tsv"));
-            QVERIFY(drive.window.export_text(path));
+            drive.window.export_text(path);
+            QVERIFY(drive.files_done());
             DialectChoice choice;
             choice.delimiter = round % 2 == 0 ? ',' : '\t';
             choice.header = true;
-            QVERIFY(drive.window.import_text(path, bytes_of_file(path), choice, QStringLiteral("Back")));
+            drive.window.import_text(path, bytes_of_file(path), choice, QStringLiteral("Back"));
+            QVERIFY(drive.files_done());
             const Table& back = drive.table();
             QCOMPARE(back.columns.size(), columns.size());
             for (std::size_t at = 0; at < columns.size(); ++at) {

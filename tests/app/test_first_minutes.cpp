@@ -232,7 +232,7 @@ class TestFirstMinutes : public QObject {
         QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::ControlModifier,
                           {heading.sectionViewportPosition(2) + 20, 20});
         QCOMPARE(page.view().chosen_sections(), (std::vector<int>{0, 2}));
-        QCOMPARE(page.view().copied(), QStringLiteral("x\ty\n1\t3\n2\t5\n"));
+        QCOMPARE(page.clipboard().copied(), QStringLiteral("x\ty\n1\t3\n2\t5\n"));
         drive.window.commands().measure_across("sum");
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());

@@ -34,6 +34,7 @@ class TestImportStories : public QObject {
             hands.key_in_dialog(Qt::Key_Return);
         });
         hands.key(Qt::Key_I, Qt::ControlModifier);
+        QVERIFY(hands.drive.files_done() && hands.drive.settle());
     }
 
     static QRect cell(ImportDialog& dialog, int row, int column) {

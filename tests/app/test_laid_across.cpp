@@ -200,9 +200,9 @@ class TestLaidAcross : public QObject {
         Hands hands(QStringLiteral("-"));
         lay_drift_times(hands);
         const QString path = folder.filePath(QStringLiteral("drift.ledgefall"));
-        QVERIFY(hands.drive.window.save_to(path));
+        QVERIFY(hands.drive.save_to(path));
         WindowDriver other;
-        QVERIFY(other.window.open_path(path));
+        QVERIFY(other.open(path));
         QVERIFY(other.settle());
         QVERIFY(other.window.page()->laid_across());
         QCOMPARE(other.shown(3, 1), QStringLiteral("52"));

@@ -235,9 +235,9 @@ class TestLayoutStories : public QObject {
         QCOMPARE(study().held_named("site")->value.text().str(), std::string("weir"));
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("held.ledgefall"));
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         WindowDriver again;
-        QVERIFY(again.window.open_path(path));
+        QVERIFY(again.open(path));
         QVERIFY(again.window.document().study() == study());
     }
 

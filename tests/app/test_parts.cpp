@@ -229,9 +229,12 @@ class TestParts : public QObject {
         QCOMPARE(document.undo_name(), QStringLiteral("small"));
         QVERIFY(document.perform(QStringLiteral("nothing"), document.study())); // no change, no step
         QCOMPARE(document.undo_name(), QStringLiteral("small"));
-        QVERIFY(!document.open(QStringLiteral("/nowhere.ledgefall")));
+        document.read_study_file(QStringLiteral("/nowhere.ledgefall"), [](const Study&) { QFAIL("it is not there"); });
+        QTRY_VERIFY(!document.file_task().running());
         QSignalSpy not_saved(&document, &Document::saving_failed);
-        QVERIFY(!document.save(QStringLiteral("/nowhere/x.ledgefall")));
+        std::optional<bool> saved;
+        document.save(QStringLiteral("/nowhere/x.ledgefall"), [&saved](bool done) { saved = done; });
+        QTRY_COMPARE(saved, std::optional(false));
         QCOMPARE(refused.size(), 2);
         QCOMPARE(not_saved.size(), 1);
         document.start_new();

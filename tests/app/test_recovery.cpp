@@ -67,7 +67,7 @@ class TestRecovery : public QObject {
         const QString file = drive.window.files().autosave().base() + QStringLiteral(".ledgefall");
         const Result<Study> written = read_study(bytes_of(file));
         QVERIFY(written && *written == drive.window.document().study());
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         QTRY_VERIFY(!QFile::exists(file)); // saved: nothing is to be recovered
         drive.window.document().undo();
         QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 4000);
@@ -95,7 +95,7 @@ class TestRecovery : public QObject {
             QVERIFY2(dialog.told().contains(QStringLiteral("Cells changed: 3")), qPrintable(dialog.told()));
             WindowDriver drive;
             drive.press_button_of_next_dialog(QLatin1String(choice));
-            drive.window.files().offer_recovered();
+            QVERIFY(drive.followed([&](const auto& then) { drive.window.files().offer_recovered(then); }));
             const Document& document = drive.window.document();
             const QLatin1String chosen(choice);
             const bool opened = chosen.startsWith(QLatin1String("Open")) || chosen.contains(QLatin1String("both"));
@@ -119,14 +119,16 @@ class TestRecovery : public QObject {
         const QString path = folder.filePath(QStringLiteral("typed.ledgefall"));
         WindowDriver drive;
         begin(drive, {QStringLiteral("42")});
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         drive.click_cell(1, 0);
         drive.keys(QStringLiteral("57")); // and no Enter
         drive.command(QStringLiteral("Save"));
+        QVERIFY(drive.files_done());
         QCOMPARE(cell(*read_study(bytes_of(path)), 1), 57.0);
         drive.window.page()->write_formula(1);
         drive.keys(QStringLiteral("dev = x - mean(x)"));
         drive.command(QStringLiteral("Save"));
+        QVERIFY(drive.files_done());
         QVERIFY(read_study(bytes_of(path))->tables.front()->column_named("dev") != nullptr);
         // A formula that cannot be taken is asked about: nothing of it is lost by staying.
         drive.window.page()->write_formula(2);
@@ -141,6 +143,7 @@ class TestRecovery : public QObject {
         drive.keys(QStringLiteral("61"));
         drive.press_button_of_next_dialog(QStringLiteral("Save"));
         drive.window.close();
+        QTRY_VERIFY(!drive.window.isVisible()); // once it is saved
         QCOMPARE(cell(*read_study(bytes_of(path)), 2), 61.0);
     }
 
@@ -167,7 +170,7 @@ class TestRecovery : public QObject {
                     Qt::SingleShotConnection);
                 QTest::keyClick(line, Qt::Key_Return);
             });
-            return drive.window.files().save_as();
+            return drive.followed([&](const auto& next) { drive.window.files().save_as(next); });
         };
         QVERIFY(!save_as(QStringLiteral("foo"), {QStringLiteral("Cancel"), QStringLiteral("Cancel")}));
         QCOMPARE(bytes_of(other), std::string("somebody's"));
@@ -182,14 +185,14 @@ class TestRecovery : public QObject {
         const QString path = folder.filePath(QStringLiteral("shared.ledgefall"));
         WindowDriver first;
         begin(first, {QStringLiteral("42")});
-        QVERIFY(first.window.save_to(path));
+        QVERIFY(first.save_to(path));
         {
             WindowDriver second;
-            QVERIFY(second.window.open_path(path));
+            QVERIFY(second.open(path));
             QVERIFY(second.window.windowTitle().contains(QStringLiteral("open in another window")));
             QVERIFY(!second.window.unread().isEmpty());
             second.press_button_of_next_dialog(QStringLiteral("Cancel")); // it asks for another name
-            QVERIFY(!second.window.files().save());
+            QVERIFY(!second.followed([&](const auto& then) { second.window.files().save(then); }));
         }
         QVERIFY(!first.window.windowTitle().contains(QStringLiteral("another window")));
         first.window.document().start_new();
@@ -200,7 +203,7 @@ class TestRecovery : public QObject {
         const QString path = folder.filePath(QStringLiteral("watched.ledgefall"));
         WindowDriver drive;
         begin(drive, {QStringLiteral("42")});
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         const auto theirs = [&](const char* value) {
             Study study = drive.window.document().study();
             study = *type_block(study, study.tables.front()->id, 0, 0, {{value}});
@@ -208,18 +211,18 @@ class TestRecovery : public QObject {
         };
         theirs("1");
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
-        QVERIFY(!drive.window.files().save());
+        QVERIFY(!drive.followed([&](const auto& then) { drive.window.files().save(then); }));
         QCOMPARE(cell(*read_study(bytes_of(path)), 0), 1.0);
         drive.press_button_of_next_dialog(QStringLiteral("Write mine over it"));
-        QVERIFY(drive.window.files().look_at_file());
+        QVERIFY(drive.followed([&](const auto& then) { drive.window.files().look_at_file(then); }));
         QCOMPARE(cell(*read_study(bytes_of(path)), 0), 42.0);
         theirs("2");
         drive.press_button_of_next_dialog(QStringLiteral("Take theirs"));
-        QVERIFY(drive.window.files().look_at_file());
+        QVERIFY(drive.followed([&](const auto& then) { drive.window.files().look_at_file(then); }));
         QCOMPARE(cell(drive.window.document().study(), 0), 2.0);
         QVERIFY(QFile::remove(path));
         drive.press_button_of_next_dialog(QStringLiteral("Save it again"));
-        QVERIFY(drive.window.files().may_leave());
+        QVERIFY(drive.followed([&](const auto& then) { drive.window.files().may_leave(then); }));
         QVERIFY(QFile::exists(path));
         drive.window.document().start_new();
     }
@@ -230,10 +233,12 @@ class TestRecovery : public QObject {
         const QString path = folder.filePath(QStringLiteral("left.ledgefall"));
         WindowDriver drive;
         begin(drive, {QStringLiteral("42")});
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         QVERIFY(drive.window.open_demo());
         QVERIFY(QFile::remove(path));
-        QVERIFY(drive.window.files().look_at_file()); // nothing is asked: it is no file of this window any more
+        QVERIFY(drive.followed([&](const auto& then) {
+            drive.window.files().look_at_file(then);
+        })); // nothing is asked: it is no file of this window any more
         QVERIFY(!QFile::exists(path));
     }
 
@@ -285,7 +290,7 @@ class TestRecovery : public QObject {
             drive.click_cell(0, 0);
             drive.keys(QString::number(version));
             drive.key(Qt::Key_Return);
-            QVERIFY(drive.window.save_to(path));
+            QVERIFY(drive.save_to(path));
             QTRY_VERIFY(!earlier_versions(path).isEmpty() &&
                         cell(*earlier_versions(path).front().read(), 0) == static_cast<double>(version));
         }
@@ -295,6 +300,7 @@ class TestRecovery : public QObject {
         QCOMPARE(cell(*versions.back().read(), 0), 2.0); // the oldest stays
         drive.press_button_of_next_dialog(QStringLiteral("Take this version"));
         drive.command(QStringLiteral("Earlier versions…"));
+        QTRY_COMPARE(cell(drive.window.document().study(), 0), 14.0);
         drive.window.document().undo();
         drive.window.files().autosave().discard();
         // Thinned by age: the latest lie close together, the older ones further apart.
@@ -320,7 +326,7 @@ class TestRecovery : public QObject {
     void a_failed_write_is_told_until_it_is_read() {
         WindowDriver drive;
         begin(drive, {QStringLiteral("42")});
-        QVERIFY(!drive.window.save_to(QStringLiteral("/nowhere/at/all.ledgefall")));
+        QVERIFY(!drive.save_to(QStringLiteral("/nowhere/at/all.ledgefall")));
         QVERIFY(drive.window.unread().contains(QStringLiteral("/nowhere/at/all.ledgefall")));
         drive.click_cell(1, 0);
         drive.keys(QStringLiteral("57"));
@@ -349,7 +355,8 @@ class TestRecovery : public QObject {
         QVERIFY(!document.results_are_current());
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("slow.csv"));
-        QVERIFY(!drive.window.export_text(path) && !QFile::exists(path));
+        drive.window.export_text(path);
+        QVERIFY(!drive.window.document().file_task().running() && !QFile::exists(path));
         bool came = false;
         document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
         document.stop_computing();
@@ -362,7 +369,8 @@ class TestRecovery : public QObject {
         document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
         QTRY_VERIFY(came);
         QVERIFY(document.results_are_current() && !document.shows_old());
-        QVERIFY(drive.window.export_text(path) && QFile::exists(path));
+        drive.window.export_text(path);
+        QVERIFY(drive.files_done() && QFile::exists(path));
         drive.window.files().autosave().discard();
     }
 

@@ -16,7 +16,7 @@ using namespace ledgefall::testing;
 namespace {
 
 bool open_demo_file(WindowDriver& drive, const char* name) {
-    return drive.window.open_path(QStringLiteral(DEMO_FOLDER "/") + QString::fromLatin1(name)) && drive.settle();
+    return drive.open(QStringLiteral(DEMO_FOLDER "/") + QString::fromLatin1(name)) && drive.settle();
 }
 
 QToolButton* more_button(WindowDriver& drive) {

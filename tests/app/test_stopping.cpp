@@ -2,12 +2,16 @@
 
 #include "core/study/edits/edits.h"
 #include "files/io/atomic_file.h"
+#include "files/study_json/study_json.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
 #include <QElapsedTimer>
 #include <QPushButton>
 #include <QTemporaryDir>
+
+#include <atomic>
+#include <optional>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -76,10 +80,10 @@ class TestStopping : public QObject {
             WindowDriver drive;
             Document& document = drive.window.document();
             bool taken = true;
-            const auto endless = [](const Study& study) -> Result<Study> {
+            const auto endless = [](const Study& study, const StopToken& stop) -> Result<Study> {
                 std::vector<int> some(100'000);
                 for (int turn = 0;; ++turn) {
-                    std::sort(some.begin(), some.end(), stoppable([turn](int a, int b) { return a + turn < b; }));
+                    std::sort(some.begin(), some.end(), stoppable(stop, [turn](int a, int b) { return a + turn < b; }));
                 }
                 return study;
             };
@@ -162,7 +166,7 @@ class TestStopping : public QObject {
         bool taken = false;
         document.perform_aside(
             &document, QStringLiteral("sorting"),
-            [&made, table](const Study& of) {
+            [&made, table](const Study& of, const StopToken&) {
                 ++made;
                 return sort_rows(of, table, *of.table(table)->column_named("x")->cells, false);
             },
@@ -195,21 +199,32 @@ class TestStopping : public QObject {
             QTimer presses;
             connect(&presses, &QTimer::timeout, this, stop_after(3)); // it goes on to turn while it is waited for
             presses.start(10);
-            const auto given_up = document.waited_work().run(QStringLiteral("Reading for ever…"), when, [] {
-                for (;;) {
-                    stop_if_asked();
-                }
-                return 1;
-            });
-            QVERIFY(!given_up);
-            QVERIFY(!document.waited_work().waiting());
+            std::optional<TaskOutcome<int>> given_up;
+            document.file_task().start(
+                QStringLiteral("Reading for ever…"), when,
+                [](const StopToken& stop) {
+                    for (;;) {
+                        stop.throw_if_stopped();
+                    }
+                    return 1;
+                },
+                [&](const TaskOutcome<int>& outcome) { given_up = outcome; });
+            bool refused = false;
+            document.file_task().start(
+                QStringLiteral("Reading something else…"), when, [] { return 2; },
+                [&](const TaskOutcome<int>& outcome) {
+                    refused = outcome.why().text().find("Reading for ever") != std::string::npos;
+                });
+            QVERIFY(refused); // it says what is running
+            QTRY_VERIFY(given_up.has_value());
+            QVERIFY(!*given_up && given_up->end() == TaskEnd::stopped);
+            QVERIFY(!document.file_task().running());
         }
         int ran = 0;
-        const auto done = document.waited_work().run(QStringLiteral("Reading…"), WhenStopped::leave, [&] {
-            QThread::msleep(500);
-            return ++ran;
-        });
-        QCOMPARE(done ? *done : 0, 1);
+        document.file_task().start(
+            QStringLiteral("Reading…"), WhenStopped::leave, [] { return 1; },
+            [&](const TaskOutcome<int>& outcome) { ran += outcome ? *outcome : 0; });
+        QTRY_COMPARE(ran, 1);
     }
 
     void a_stopped_writing_leaves_the_file_that_was_there() {
@@ -218,18 +233,24 @@ class TestStopping : public QObject {
         WindowDriver drive;
         drive.window.show();
         drive.window.new_table(QStringLiteral("Gravel"));
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         const Result<std::string> before = read_file(path.toStdString());
-        QTimer::singleShot(600, &drive.window, [&drive] { drive.window.document().waited_work().stop(); });
-        const Result<Saved> written = drive.window.document().write_aside(path, [] {
-            for (int turn = 0; turn < 10'000; ++turn) {
-                stop_if_asked();
-                QThread::msleep(1);
-            }
-            return std::make_shared<const std::string>("half");
-        });
-        QVERIFY(!written);
-        QVERIFY(written.refusal().text().find("unchanged") != std::string::npos);
+        std::atomic<bool> begun = false;
+        std::optional<Sentence> why;
+        drive.window.document().write_aside(
+            path,
+            [&begun](const StopToken& stop) {
+                for (;;) {
+                    begun = true;
+                    stop.throw_if_stopped();
+                }
+                return std::make_shared<const std::string>("half");
+            },
+            [&why](const Result<Saved>& written) { why = written ? Sentence() : written.refusal(); });
+        QTRY_VERIFY(begun);
+        drive.window.document().file_task().stop();
+        QTRY_VERIFY(why.has_value());
+        QVERIFY(why->text().find("unchanged") != std::string::npos);
         QCOMPARE(*read_file(path.toStdString()), *before);
         QCOMPARE(QDir(folder.path()).entryList(QDir::Files).size(), 1);
     }
@@ -237,16 +258,60 @@ class TestStopping : public QObject {
     void closing_gives_up_what_is_waited_for() {
         WindowDriver drive;
         drive.window.show();
-        QTimer::singleShot(500, &drive.window, &QWidget::close);
-        QElapsedTimer since;
-        since.start();
-        const auto work = drive.window.document().waited_work().run(QStringLiteral("Reading…"), WhenStopped::leave, [] {
-            QThread::msleep(3000); // never asks
-            return 1;
-        });
-        QVERIFY(!work);
+        std::atomic<bool> begun = false, may_end = false, ended = false;
+        bool stopped = false;
+        drive.window.document().file_task().start(
+            QStringLiteral("Reading…"), WhenStopped::leave,
+            [&] {
+                begun = true;
+                may_end.wait(false); // it never looks whether it is to stop
+                ended = true;
+                return 1;
+            },
+            [&](const TaskOutcome<int>& outcome) { stopped = outcome.end() == TaskEnd::stopped; });
+        QTRY_VERIFY(begun);
+        drive.window.close();
+        QTRY_VERIFY(stopped && !drive.window.isVisible());
+        QVERIFY(!ended);
+        may_end = true;
+        may_end.notify_all();
+        QTRY_VERIFY(ended);
+    }
+
+    /// What is being written is waited for, and nothing is asked about it.
+    void closing_waits_for_what_is_written() {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Gravel"));
+        QVERIFY(drive.window.document().modified());
+        drive.window.files().save_to(path);
+        drive.window.close();
+        QVERIFY(drive.window.isVisible() && drive.window.document().file_task().writing());
         QTRY_VERIFY(!drive.window.isVisible());
-        QVERIFY2(since.elapsed() < 2500, qPrintable(QString::number(since.elapsed())));
+        QVERIFY(QFile::exists(path));
+    }
+
+    /// What is changed while it is being saved is not saved.
+    void a_change_during_saving_is_not_taken_for_saved() {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.window.files().save_to(path);
+        drive.window.new_table(QStringLiteral("Sand"));
+        QVERIFY(drive.settle());
+        QVERIFY(drive.window.document().modified());
+        QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(1));
+        QVERIFY(drive.save_to(path));
+        QVERIFY(!drive.window.document().modified());
+        // Nor is another study that is begun meanwhile given the file's name.
+        drive.window.new_table(QStringLiteral("Silt"));
+        drive.window.files().save_to(path);
+        drive.window.document().start_new();
+        QVERIFY(drive.settle());
+        QVERIFY(drive.window.document().path().isEmpty() && !drive.window.document().modified());
+        QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(3));
     }
 };
 

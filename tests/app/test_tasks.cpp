@@ -23,9 +23,9 @@ using namespace ledgefall::testing;
 namespace {
 
 /// Work that goes on until it is stopped.
-int endless() {
+int endless(const StopToken& stop) {
     for (;;) {
-        stop_if_asked();
+        stop.throw_if_stopped();
     }
 }
 
@@ -141,11 +141,11 @@ class TestTasks : public QObject {
                 all.push_back(std::make_unique<Counted>());
             }
             Counted& one = *all[any(static_cast<unsigned>(all.size()))];
-            const auto work = [kind = any(3), data = std::vector<double>(any(5000), 1.0)] {
+            const auto work = [kind = any(3), data = std::vector<double>(any(5000), 1.0)](const StopToken& stop) {
                 double sum = 0;
                 for (std::size_t at = 0; at < data.size(); ++at) {
                     sum += data[at];
-                    stop_if_asked_at(at);
+                    stop.throw_if_stopped_at(at);
                 }
                 return kind == 0 ? throw std::bad_alloc() : sum;
             };
@@ -213,10 +213,11 @@ class TestTasks : public QObject {
         QVERIFY(!document.results_are_current());
         bool came = false;
         document.when_current(&document, QStringLiteral("the export to stones.csv"), [&came] { came = true; });
-        document.perform_by_results(&document, QStringLiteral("sorting"), [&came](const Study& of, const Results&) {
-            came = true;
-            return Result<Study>(of);
-        });
+        document.perform_by_results(&document, QStringLiteral("sorting"),
+                                    [&came](const Study& of, const Results&, const StopToken&) {
+                                        came = true;
+                                        return Result<Study>(of);
+                                    });
         document.start_new();
         QVERIFY(drive.window.notice().contains(QStringLiteral("sorting")));
         QTRY_VERIFY(!document.computing());
@@ -234,7 +235,7 @@ class TestTasks : public QObject {
         std::optional<bool> taken;
         document.perform_aside(
             this, QStringLiteral("replacing"),
-            [&](const Study& study) {
+            [&](const Study& study, const StopToken&) {
                 began.release();
                 goes_on.acquire();
                 return hold(study, Id(), "late = 1");
@@ -261,7 +262,7 @@ class TestTasks : public QObject {
         std::atomic<int> turns = 0;
         const Id by = document.study().table(table)->column_named("y")->id;
         document.perform_by_results(&document, QStringLiteral("sorting"),
-                                    [&](const Study& study, const Results& results) {
+                                    [&](const Study& study, const Results& results, const StopToken&) {
                                         if (++turns == 1) {
                                             began.release();
                                             goes_on.acquire();

@@ -117,15 +117,16 @@ class TestWindow : public QObject {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         QVERIFY(drive.window.isWindowModified());
-        QVERIFY(drive.window.save_to(path));
+        QVERIFY(drive.save_to(path));
         QVERIFY(!drive.window.isWindowModified());
         const QString table_path = folder.filePath(QStringLiteral("gravel.csv"));
-        QVERIFY(drive.window.export_text(table_path));
+        drive.window.export_text(table_path);
+        QVERIFY(drive.files_done());
         QCOMPARE(QString::fromStdString(*read_file(table_path.toStdString())).section(QStringLiteral("\r\n"), 0, 1),
                  QStringLiteral("x,dev,sq\r\n42,-7.5,56.25"));
         const Study before = drive.window.document().study();
         WindowDriver again;
-        QVERIFY(again.window.open_path(path));
+        QVERIFY(again.open(path));
         QVERIFY(again.window.document().study() == before);
         QVERIFY(again.settle());
         QCOMPARE(again.foot(0, 0), QStringLiteral("198"));
@@ -284,7 +285,7 @@ class TestWindow : public QObject {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("cut.ledgefall"));
         QVERIFY(write_file(path.toStdString(), "{\"format\": \"ledgefall-study\", \"ver"));
-        QVERIFY(!drive.window.open_path(path));
+        QVERIFY(!drive.open(path));
         QVERIFY2(drive.window.notice().contains(QStringLiteral("cut off")), qPrintable(drive.window.notice()));
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9}); // what was open stays open
     }
@@ -294,7 +295,8 @@ class TestWindow : public QObject {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("drift.csv"));
         QVERIFY(write_file(path.toStdString(), "reach;time\nupper;1,5\nlower;2,5;extra\n"));
-        QVERIFY(drive.window.import_text(path, bytes_of_file(path), {}, QStringLiteral("Drift times")));
+        drive.window.import_text(path, bytes_of_file(path), {}, QStringLiteral("Drift times"));
+        QVERIFY(drive.files_done());
         QCOMPARE(drive.table().name, std::string("Drift_times"));
         QCOMPARE(drive.shown(1, 1), QStringLiteral("2.5"));
         QVERIFY2(drive.window.notice().contains(QStringLiteral("line 3")), qPrintable(drive.window.notice()));

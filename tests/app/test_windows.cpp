@@ -70,11 +70,11 @@ class TestWindows : public QObject {
         windows.open({study_file(folder, QStringLiteral("Pool")),
                       QStringLiteral("file://") + study_file(folder, QStringLiteral("Weir"))});
         QCOMPARE(windows.all().size(), 2);
-        QCOMPARE(tables_shown(windows), (QStringList{QStringLiteral("Pool"), QStringLiteral("Weir")}));
+        QTRY_COMPARE(tables_shown(windows), (QStringList{QStringLiteral("Pool"), QStringLiteral("Weir")}));
         // What is no study is told, and the window stays as it is.
         windows.open({folder.filePath(QStringLiteral("nothing.ledgefall"))});
         QCOMPARE(windows.all().size(), 3);
-        QVERIFY(!windows.all().back()->notice().isEmpty());
+        QTRY_VERIFY(!windows.all().back()->notice().isEmpty());
         windows.all().back()->close();
         QTRY_COMPARE(windows.all().size(), 2);
         for (MainWindow* window : windows.all()) {
@@ -148,7 +148,8 @@ class TestWindows : public QObject {
             }
         });
         asked.start(5);
-        QVERIFY(drive.window.open_from_outside(path));
+        drive.window.open_from_outside(path);
+        QTRY_VERIFY(!drive.window.document().study().tables.empty());
         QCOMPARE(drive.window.document().study().tables.front()->columns.front()->cells->size(), std::size_t{2});
         drive.window.document().start_new();
     }

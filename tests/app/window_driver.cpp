@@ -1,6 +1,7 @@
 #include "window_driver.h"
 
 #include "app/look/look.h"
+#include "app/shell/wait_dialog.h"
 #include "files/io/atomic_file.h"
 
 #include <QApplication>
@@ -22,7 +23,8 @@ namespace {
 void when_dialog_opens(std::function<void(QWidget*)> act) {
     auto* timer = new QTimer(qApp);
     QObject::connect(timer, &QTimer::timeout, qApp, [timer, act] {
-        if (QWidget* dialog = QApplication::activeModalWidget()) {
+        QWidget* dialog = QApplication::activeModalWidget();
+        if (dialog != nullptr && qobject_cast<WaitDialog*>(dialog) == nullptr) {
             timer->deleteLater();
             act(dialog);
         }
@@ -68,7 +70,29 @@ WindowDriver::WindowDriver() {
 }
 
 bool WindowDriver::settle() {
-    return QTest::qWaitFor([this] { return !window.document().computing(); }, 20000);
+    return QTest::qWaitFor(
+        [this] { return !window.document().computing() && !window.document().file_task().running(); }, 20000);
+}
+
+bool WindowDriver::files_done() {
+    return QTest::qWaitFor(
+        [this] { return !window.document().file_task().running() && QApplication::activeModalWidget() == nullptr; },
+        20000);
+}
+
+bool WindowDriver::followed(const std::function<void(const StudyFiles::Then&)>& step) {
+    bool followed = false;
+    step([&followed] { followed = true; });
+    return files_done() && followed;
+}
+
+bool WindowDriver::open(const QString& path) {
+    window.files().open(path);
+    return files_done() && window.document().path() == QFileInfo(path).absoluteFilePath();
+}
+
+bool WindowDriver::save_to(const QString& path) {
+    return followed([&](const StudyFiles::Then& then) { window.files().save_to(path, then); });
 }
 
 QWidget* WindowDriver::target() {

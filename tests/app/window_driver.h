@@ -18,8 +18,14 @@ class WindowDriver {
 
     MainWindow window;
 
-    /// Waits until all that was asked for is worked out.
+    /// Waits until all that was asked for is computed, and files are read and written.
     bool settle();
+    /// Waits until files are read and written and what is asked about them is answered.
+    bool files_done();
+    /// Takes a step with files, and waits for it: whether it called what was to follow.
+    bool followed(const std::function<void(const StudyFiles::Then&)>& step);
+    bool open(const QString& path); ///< a study, and whether it is there
+    bool save_to(const QString& path);
     void keys(const QString& text); ///< typed to what has the focus
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void click_cell(int row, int column);

@@ -56,7 +56,7 @@ class OpenFormulaAreas : public QObject {
         writer.start("/usr/bin/python3", {WORKSHEETS, folder.path()});
         QVERIFY(writer.waitForFinished(60000) && writer.exitCode() == 0);
         const std::string path = folder.filePath("areas.xlsx").toStdString();
-        const auto read = format_of(path).read_worksheet(*read_file(path));
+        const auto read = format_of(path).read_worksheet(*read_file(path), {});
         QVERIFY(read);
         QStringList formulas;
         for (const auto& line : read->report.lines) {

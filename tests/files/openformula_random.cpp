@@ -29,12 +29,12 @@ class OpenFormulaRandom : public QObject {
             const Study study = study_of(number);
             const QString path = folder.filePath(QString::number(number) + (number % 2 == 0 ? ".ods" : ".xlsx"));
             std::vector<Sentence> reports;
-            const auto bytes = format_of(path.toStdString()).write_worksheet(study, *compute(study), {}, reports);
+            const auto bytes = format_of(path.toStdString()).write_worksheet(study, *compute(study), {}, reports, {});
             if (!bytes || !write_file(path.toStdString(), *bytes)) {
                 return 0;
             }
             files << path;
-            const auto again = format_of(path.toStdString()).read_worksheet(*bytes);
+            const auto again = format_of(path.toStdString()).read_worksheet(*bytes, {});
             if (!again || (number <= RandomStudies::without_feet &&
                            again->report.count(WorksheetReport::Line::Is::difference) > 0)) {
                 qWarning().noquote() << number

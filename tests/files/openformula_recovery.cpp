@@ -214,7 +214,7 @@ class OpenFormulaRecovery : public QObject {
     Result<WorksheetStudy> read(const std::string& name) const {
         const std::string path = folder_.path().toStdString() + "/" + name;
         const Result<std::string> bytes = read_file(path);
-        return bytes ? format_of(path).read_worksheet(*bytes) : Result<WorksheetStudy>(bytes.refusal());
+        return bytes ? format_of(path).read_worksheet(*bytes, {}) : Result<WorksheetStudy>(bytes.refusal());
     }
 
   private Q_SLOTS:
@@ -413,7 +413,7 @@ class OpenFormulaRecovery : public QObject {
                 // The same in every row: fixed references need no change.
                 rows += row_of(number_cell(std::to_string(row)) + number_cell("7", formula));
             }
-            const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+            const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
             QVERIFY(read);
             const std::string said = report_of(read->report, Is::not_said);
             QVERIFY2(said.find(why) != std::string::npos || read->report.text().find(why) != std::string::npos,
@@ -431,7 +431,7 @@ class OpenFormulaRecovery : public QObject {
             rows +=
                 row_of(number_cell(at) + number_cell(row == 4 ? "99" : std::to_string(2 * row), "[.A" + at + "]*2"));
         }
-        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
         QVERIFY(read);
         QCOMPARE(QString::fromStdString(report_of(read->report, Is::difference)),
                  QString("B4 The worksheet has 99, and the formula gives 8.\n"));
@@ -444,7 +444,7 @@ class OpenFormulaRecovery : public QObject {
             rows += row_of(text_cell("po\xC3ol \xED\xA0\x80") +
                            number_cell("7", "[.A" + std::to_string(row) + "]&amp;&quot;\xFE&quot;"));
         }
-        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
         QVERIFY(read);
         const Result<Study> again = read_study(write_study(read->study));
         QVERIFY(again);
@@ -460,7 +460,7 @@ class OpenFormulaRecovery : public QObject {
             rows +=
                 row_of(number_cell(std::to_string(row)) + number_cell("7", "[.A" + std::to_string(row) + "]/[.$E$1]"));
         }
-        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
         QVERIFY(read);
         QCOMPARE(read->report.count(Is::not_said), std::size_t(1));
         QCOMPARE(read->report.count(Is::recovered), std::size_t(0));
@@ -507,7 +507,7 @@ class OpenFormulaRecovery : public QObject {
         const std::vector<const char*> earlier = {"1900-01-01", "1900-02-28", "1900-03-01", "2000-01-01", "2023-03-15"};
         const std::vector<const char*> later = {"1904-01-02", "1904-02-29", "1904-03-02", "2004-01-02", "2027-03-16"};
         for (const bool is_later : {false, true}) {
-            const auto read = file_formats()[4].read_worksheet(book(is_later));
+            const auto read = file_formats()[4].read_worksheet(book(is_later), {});
             QVERIFY(read);
             const Column& days = *read->study.tables.front()->columns.front()->cells;
             for (std::size_t row = 0; row < 5; ++row) {
@@ -521,7 +521,8 @@ class OpenFormulaRecovery : public QObject {
     void rings_and_many_styles_come_to_an_end() {
         const auto ring =
             file_formats()[3].read_worksheet(spreadsheet_of(row_of(text_cell("a") + number_cell("1", "[.$B$2]+1")) +
-                                                            row_of(text_cell("b") + number_cell("2", "[.$B$1]+1"))));
+                                                            row_of(text_cell("b") + number_cell("2", "[.$B$1]+1"))),
+                                             {});
         QVERIFY(ring);
         QCOMPARE(ring->report.count(Is::difference), std::size_t(2));
         std::string styles = "<office:document-content xmlns:office=\"o\" xmlns:table=\"t\" xmlns:style=\"s\" "
@@ -546,7 +547,7 @@ class OpenFormulaRecovery : public QObject {
             rows += row_of(number_cell(std::to_string(row)) + "<table:table-cell table:formula=\"of:=[.A" +
                            std::to_string(row) + "]*2\"/>");
         }
-        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows));
+        const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
         QVERIFY(read);
         QCOMPARE(read->report.count(Is::difference), std::size_t(0));
         QVERIFY(report_of(read->report, Is::note).find("without their values") != std::string::npos);

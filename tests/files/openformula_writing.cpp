@@ -98,7 +98,7 @@ class OpenFormulaWriting : public QObject {
     QTemporaryDir folder_;
 
     std::string written(const Study& study, std::string_view format, std::vector<Sentence>& reports) const {
-        const Result<std::string> bytes = format_named(format).write_worksheet(study, *compute(study), {}, reports);
+        const Result<std::string> bytes = format_named(format).write_worksheet(study, *compute(study), {}, reports, {});
         return bytes ? *bytes : std::string();
     }
 
@@ -165,7 +165,7 @@ class OpenFormulaWriting : public QObject {
             for (const std::string_view format : {"ods", "xlsx"}) {
                 std::vector<Sentence> reports;
                 const Result<WorksheetStudy> read =
-                    format_named(format).read_worksheet(written(study, format, reports));
+                    format_named(format).read_worksheet(written(study, format, reports), {});
                 QVERIFY2(read, qPrintable(path));
                 QVERIFY2(read->report.count(WorksheetReport::Line::Is::difference) == 0,
                          (path.toStdString() + "\n" + read->report.text()).c_str());
@@ -197,7 +197,7 @@ class OpenFormulaWriting : public QObject {
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong));
         QVERIFY(compared >= 24);
         std::vector<Sentence> reports;
-        const auto read = format_named("ods").read_worksheet(written(study, "ods", reports));
+        const auto read = format_named("ods").read_worksheet(written(study, "ods", reports), {});
         QVERIFY(read && reports.empty());
         QCOMPARE(read->report.count(WorksheetReport::Line::Is::difference), std::size_t(0));
         const ColumnDefinition& c = *read->study.tables.front()->column_named("c");
@@ -215,7 +215,7 @@ class OpenFormulaWriting : public QObject {
             QVERIFY2(wrong.isEmpty(), qPrintable(QString::fromUtf8(formula) + u'\n' + wrong));
             for (const std::string_view format : {"ods", "xlsx"}) {
                 std::vector<Sentence> reports;
-                const auto read = format_named(format).read_worksheet(written(study, format, reports));
+                const auto read = format_named(format).read_worksheet(written(study, format, reports), {});
                 QVERIFY(read);
                 const ResultsPtr before = compute(study);
                 const ResultsPtr after = compute(read->study);
@@ -309,7 +309,7 @@ class OpenFormulaWriting : public QObject {
             QVERIFY2(compared > 50, name);
             for (const std::string_view format : {"ods", "xlsx"}) {
                 std::vector<Sentence> reports;
-                const auto read = format_named(format).read_worksheet(written(study, format, reports));
+                const auto read = format_named(format).read_worksheet(written(study, format, reports), {});
                 QVERIFY(read);
                 QVERIFY2(read->report.count(WorksheetReport::Line::Is::difference) == 0, read->report.text().c_str());
                 for (const auto& table : study.tables) {
@@ -340,7 +340,7 @@ class OpenFormulaWriting : public QObject {
         QVERIFY(!pictures.empty());
         for (const std::string_view format : {"ods", "xlsx"}) {
             std::vector<Sentence> reports;
-            const auto bytes = format_named(format).write_worksheet(study, *results, pictures, reports);
+            const auto bytes = format_named(format).write_worksheet(study, *results, pictures, reports, {});
             QVERIFY(bytes);
             QVERIFY(bytes->find("Pictures/1.png") != std::string::npos ||
                     bytes->find("xl/media/sheet") != std::string::npos);
@@ -475,7 +475,7 @@ class OpenFormulaWriting : public QObject {
                                      {});
         for (const std::string_view format : {"ods", "xlsx"}) {
             std::vector<Sentence> reports;
-            const auto read = format_named(format).read_worksheet(written(study, format, reports));
+            const auto read = format_named(format).read_worksheet(written(study, format, reports), {});
             QVERIFY(read);
             const Table& table = *read->study.tables.front();
             QCOMPARE(table.columns.size(), std::size_t(3));

@@ -14,7 +14,7 @@ QByteArray chart_picture(const FiguresPtr& figures, const QString& title, const 
 /// How large it is in 96ths of an inch.
 QSize chart_picture_size(const QSize& shape);
 /// What a chart of a study draws, worked out on the thread that asks.
-FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart);
+FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart, const StopToken& stop = {});
 
 /// Writes such a picture whole or not at all; the form is that of the path's ending, which must be one of the three.
 Result<bool> write_chart(const FiguresPtr& figures, const QString& title, const QSize& shape, const QString& path);

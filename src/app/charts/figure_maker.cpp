@@ -5,22 +5,22 @@
 
 namespace ledgefall {
 
-FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart) {
-    ChartFigures figures = chart_figures(study, *results, chart);
+FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart, const StopToken& stop) {
+    ChartFigures figures = chart_figures(study, *results, chart, stop);
     figures.results = results;
     return std::make_shared<const ChartFigures>(std::move(figures));
 }
 
 namespace {
 
-FiguresPtr work_out(const FigureMaker::Question& asked) {
+FiguresPtr work_out(const FigureMaker::Question& asked, const StopToken& stop) {
     if (!asked.ask_numbers) {
-        return figures_of(asked.study, asked.results, asked.chart);
+        return figures_of(asked.study, asked.results, asked.chart, stop);
     }
     Study study = asked.study;
     study.charts.clear();
     study.charts.emplace_back(asked.chart);
-    return figures_of(study, compute_in_task(study, asked.results), asked.chart);
+    return figures_of(study, compute_in_task(study, asked.results, stop), asked.chart, stop);
 }
 
 } // namespace
@@ -37,7 +37,7 @@ void FigureMaker::ask(Question question) {
 
 void FigureMaker::start() {
     task_ = TaskRunner::of_process().start(
-        this, [asked = *std::exchange(next_, std::nullopt)] { return work_out(asked); },
+        this, [asked = *std::exchange(next_, std::nullopt)](const StopToken& stop) { return work_out(asked, stop); },
         [this](const TaskOutcome<FiguresPtr>& figures) {
             if (next_) {
                 start();

@@ -1,7 +1,6 @@
 #include "app/companion/chosen_summary.h"
 
 #include "core/stats/measures.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <array>
@@ -9,7 +8,7 @@
 
 namespace ledgefall {
 
-ChosenSummary summary_of(const std::vector<ChosenCells>& chosen) {
+ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const StopToken& stop) {
     const std::array<std::unique_ptr<Accumulator>, 5> measures = {make_count({}), make_sum({}), make_mean({}),
                                                                   make_min({}), make_max({})};
     ChosenSummary out;
@@ -18,7 +17,7 @@ ChosenSummary summary_of(const std::vector<ChosenCells>& chosen) {
     for (const ChosenCells& some : chosen) {
         const std::size_t end = some.cells == nullptr ? 0 : std::min(some.to, some.cells->size());
         for (std::size_t row = some.from; row < end;) { // a chunk at a time
-            stop_if_asked();
+            stop.throw_if_stopped();
             const Column::Chunk& chunk = some.cells->chunk(row / Column::chunk_rows);
             const std::size_t in = row % Column::chunk_rows;
             const std::size_t count = std::min(end - row, chunk.slots.size() - in);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/value/column.h"
+#include "core/value/stopping.h"
 
 #include <memory>
 #include <vector>
@@ -20,7 +21,6 @@ struct ChosenSummary {
     bool sum_is_rounding = false; ///< the sum is nothing beside what was added up
 };
 
-/// `stop` may be set from another thread; then what is given back is of some of the cells.
-ChosenSummary summary_of(const std::vector<ChosenCells>& chosen);
+ChosenSummary summary_of(const std::vector<ChosenCells>& chosen, const StopToken& stop);
 
 } // namespace ledgefall

@@ -95,10 +95,10 @@ void CompanionPanel::sum_up() {
     }
     summing_.stop();
     if (cells < summed_at_once) {
-        return show_summary(summary_of(chosen));
+        return show_summary(summary_of(chosen, {}));
     }
     summing_ = TaskRunner::of_process().start(
-        this, [chosen = std::move(chosen)] { return summary_of(chosen); },
+        this, [chosen = std::move(chosen)](const StopToken& stop) { return summary_of(chosen, stop); },
         [this](const TaskOutcome<ChosenSummary>& summary) {
             if (summary.end() != TaskEnd::stopped) { // without one, nothing rather than that of other cells
                 show_summary(summary ? *summary : ChosenSummary());

@@ -57,8 +57,9 @@ WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString&
     QPushButton* usual = take;
     if (may_add) {
         usual = buttons->addButton(tr("Add its tables to this study"), QDialogButtonBox::AcceptRole);
-        connect(usual, &QPushButton::clicked, this, [this] { adds_ = true; });
     }
+    connect(buttons, &QDialogButtonBox::clicked, this,
+            [this, take](const QAbstractButton* pressed) { adds_ = pressed != take; });
     usual->setDefault(true);
     usual->setFocus();
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);

@@ -48,9 +48,8 @@ void Computer::start() {
     patience_.stop();
     progress_ = std::make_shared<Progress>();
     since_.start();
-    const auto work = [study = *std::exchange(next_, std::nullopt), before = previous_, progress = progress_] {
-        return compute_in_task(study, before, progress.get());
-    };
+    const auto work = [study = *std::exchange(next_, std::nullopt), before = previous_, progress = progress_](
+                          const StopToken& stop) { return compute_in_task(study, before, stop, progress.get()); };
     task_ =
         TaskRunner::of_process().start(this, work, [this](const TaskOutcome<ResultsPtr>& outcome) { take(outcome); });
 }

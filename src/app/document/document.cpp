@@ -59,39 +59,46 @@ void Document::stop_computing() {
     changes_.stop();
 }
 
-void Document::perform_aside(QObject* receiver, const QString& name, const Change& change,
-                             const std::function<void(bool)>& done) {
-    const auto take = [this, guarded = QPointer<QObject>(receiver), name, change, done, state = state_,
+void Document::change_in_task(QObject* receiver, const QString& name,
+                              const std::function<Result<Study>(const StopToken&)>& change,
+                              const std::function<void()>& again, const std::function<void(bool)>& done) {
+    const auto take = [this, guarded = QPointer<QObject>(receiver), name, again, done, state = state_,
                        opened = opened_](const TaskOutcome<Result<Study>>& next) {
         if (next && opened == opened_ && state != state_) { // somebody was faster
-            return perform_aside(guarded, name, change, done);
+            return again();
         }
         const bool taken = opened == opened_ && perform(name, next ? *next : Result<Study>(next.why()));
-        if (!computing()) {
-            Q_EMIT computing_changed(false);
-        }
+        Q_EMIT computing_changed(computing());
         if (done && guarded) {
             done(taken);
         }
     };
-    changes_.start([change, before = study()] { return change(before); }, take);
+    changes_.start(change, take);
     Q_EMIT computing_changed(true);
 }
 
-void Document::perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change) {
-    when_current(receiver, name, [this, guarded = QPointer<QObject>(receiver), name, change] {
-        const auto take = [this, guarded, name, change, state = state_,
-                           opened = opened_](const TaskOutcome<Result<Study>>& next) {
-            if (next && state != state_ && opened == opened_ && guarded) { // by the results of the newer study
-                return perform_by_results(guarded, name, change);
-            }
-            if (opened == opened_) {
-                perform(name, next ? *next : Result<Study>(next.why()));
-            }
-            Q_EMIT computing_changed(computing());
-        };
-        changes_.start([change, before = study(), results = snapshot()] { return change(before, *results); }, take);
-        Q_EMIT computing_changed(true);
+void Document::perform_aside(QObject* receiver, const QString& name, const Change& change,
+                             const std::function<void(bool)>& done) {
+    change_in_task(
+        receiver, name, [change, before = study()](const StopToken& stop) { return change(before, stop); },
+        [this, guarded = QPointer<QObject>(receiver), name, change, done] {
+            perform_aside(guarded, name, change, done);
+        },
+        done);
+}
+
+void Document::perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change,
+                                  const std::function<void(bool)>& done) {
+    when_current(receiver, name, [this, receiver, name, change, done] {
+        change_in_task(
+            receiver, name,
+            [change, before = study(), results = snapshot()](const StopToken& stop) {
+                return change(before, *results, stop);
+            },
+            [this, guarded = QPointer<QObject>(receiver), name, change, done] {
+                perform_by_results(guarded, name, change, done);
+            },
+            done);
     });
 }
 
@@ -266,42 +273,48 @@ void Document::start_new() {
     replace(Study(), {});
 }
 
-Result<std::string> Document::read_bytes(const QString& path) {
-    const QString name = QFileInfo(path).fileName();
-    return result_of(waited_work_.run(tr("Reading %1…").arg(name), WhenStopped::leave,
-                                      [path = path.toStdString()] { return read_file(path); }));
+void Document::open(Study study, const QString& path) {
+    replace(std::move(study), QFileInfo(path).absoluteFilePath());
 }
 
-Result<Study> Document::read_study_file(const QString& path) {
+void Document::refuse_about(const QString& path, const Sentence& why) {
+    const QString text = translated(why);
     const QString name = QFileInfo(path).fileName();
-    const Result<std::string> bytes = read_bytes(path);
-    if (!bytes) {
-        return bytes.refusal();
-    }
-    return result_of(
-        waited_work_.run(tr("Opening %1…").arg(name), WhenStopped::leave, [bytes] { return read_study(*bytes); }));
+    Q_EMIT refused(text.contains(name) ? text : tr("%1: %2").arg(name, text));
 }
 
-Result<Saved> Document::write_aside(const QString& path, const std::function<BytesPtr()>& bytes) {
-    const QString name = QFileInfo(path).fileName();
-    auto written = waited_work_.run(tr("Saving %1…").arg(name), WhenStopped::wait,
-                                    [path = path.toStdString(), bytes] { return write_file(path, *bytes()); });
-    if (!written && written.end() == TaskEnd::stopped) {
-        return Sentence{"%1 was not written, since it was stopped. What was there is unchanged.", {name.toStdString()}};
-    }
-    return result_of(std::move(written));
+void Document::read_bytes(const QString& path, const std::function<void(const BytesPtr&)>& done) {
+    file_task_.start(
+        tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+        [path = path.toStdString()]() -> Result<BytesPtr> {
+            Result<std::string> bytes = read_file(path);
+            return bytes ? Result<BytesPtr>(std::make_shared<const std::string>(*std::move(bytes))) : bytes.refusal();
+        },
+        or_refuse<BytesPtr>(path, done));
 }
 
-bool Document::open(const QString& path) {
-    const Result<Study> read = read_study_file(path);
-    if (!read) {
-        const QString why = translated(read.refusal());
-        const QString name = QFileInfo(path).fileName();
-        Q_EMIT refused(why.contains(name) ? why : tr("%1: %2").arg(name, why));
-        return false;
-    }
-    replace(*read, QFileInfo(path).absoluteFilePath());
-    return true;
+void Document::read_study_file(const QString& path, const std::function<void(const Study&)>& done) {
+    file_task_.start(
+        tr("Opening %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+        [path = path.toStdString()](const StopToken& stop) -> Result<Study> {
+            const Result<std::string> bytes = read_file(path);
+            return bytes ? read_study(*bytes, stop) : bytes.refusal();
+        },
+        or_refuse<Study>(path, done));
+}
+
+void Document::write_aside(const QString& path, const std::function<BytesPtr(const StopToken&)>& bytes,
+                           const std::function<void(const Result<Saved>&)>& done) {
+    const QString name = QFileInfo(path).fileName();
+    file_task_.start(
+        tr("Saving %1…").arg(name), WhenStopped::wait,
+        [path = path.toStdString(), bytes](const StopToken& stop) { return write_file(path, *bytes(stop)); },
+        [done, name = name.toStdString()](TaskOutcome<Result<Saved>> written) {
+            if (!written && written.end() == TaskEnd::stopped) {
+                return done(Sentence{"%1 was not written, since it was stopped. What was there is unchanged.", {name}});
+            }
+            done(result_of(std::move(written)));
+        });
 }
 
 void Document::begin_with(Study study) {
@@ -324,20 +337,29 @@ void Document::open_unsaved(Study next, const QString& path) {
     take_up(std::move(history), path);
 }
 
-bool Document::save(const QString& path) {
-    BytesPtr text;
-    const auto write = [&text, snapshot = study()] {
-        return text = std::make_shared<const std::string>(write_study(snapshot));
+void Document::save(const QString& path, const std::function<void(bool)>& done) {
+    const auto text = std::make_shared<BytesPtr>();
+    const auto write = [text, snapshot = study()](const StopToken&) {
+        return *text = std::make_shared<const std::string>(write_study(snapshot));
     };
-    if (const auto result = write_aside(path, write); !result) {
-        Q_EMIT saving_failed(translated(result.refusal()));
-        return false;
-    }
-    path_ = QFileInfo(path).absoluteFilePath();
-    history_.mark_saved();
-    Q_EMIT state_changed();
-    Q_EMIT saved(path_, text);
-    return true;
+    write_aside(path, write, [this, path, done, text, state = state_, opened = opened_](const Result<Saved>& result) {
+        if (!result) {
+            Q_EMIT saving_failed(translated(result.refusal()));
+            return done(false);
+        }
+        const QString whole = QFileInfo(path).absoluteFilePath();
+        if (opened == opened_) { // else another study is here now
+            path_ = whole;
+            if (state == state_) {
+                history_.mark_saved();
+            } else { // it has been changed meanwhile
+                history_.mark_unsaved();
+            }
+            Q_EMIT state_changed();
+        }
+        Q_EMIT saved(whole, *text);
+        done(true);
+    });
 }
 
 } // namespace ledgefall

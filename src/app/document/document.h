@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/computer.h"
-#include "app/document/waited_work.h"
+#include "app/document/file_task.h"
 #include "app/tasks/task_queue.h"
 #include "core/study/model/history.h"
 #include "core/value/result.h"
@@ -48,12 +48,13 @@ class Document : public QObject {
     /// The same for a change that may take long, as the sorting of a million rows: it is made by a task, and made anew
     /// where the study has changed in the meantime. `done` is called with whether it was taken, unless `receiver` is
     /// gone by then or another study was opened.
-    using Change = std::function<Result<Study>(const Study&)>;
+    using Change = std::function<Result<Study>(const Study&, const StopToken&)>;
     void perform_aside(QObject* receiver, const QString& name, const Change& change,
                        const std::function<void(bool)>& done = {});
     /// The same for a change that needs the results of the study, for which it waits.
-    using ChangeByResults = std::function<Result<Study>(const Study&, const Results&)>;
-    void perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change);
+    using ChangeByResults = std::function<Result<Study>(const Study&, const Results&, const StopToken&)>;
+    void perform_by_results(QObject* receiver, const QString& name, const ChangeByResults& change,
+                            const std::function<void(bool)>& done = {});
     /// The same for one of many changes that follow each other fast, as while a slider moves: those of one `name` with
     /// nothing in between are one step for undo, until `end_sliding`.
     bool slide(const QString& name, const Result<Study>& changed);
@@ -66,24 +67,38 @@ class Document : public QObject {
     QString redo_name() const { return QString::fromStdString(history_.redo_name()); }
 
     void start_new();
-    void begin_with(Study study); ///< as a study without a file, in which nothing has been changed yet
-    bool open(const QString& path);
-    bool save(const QString& path);
+    void begin_with(Study study);                ///< as a study without a file, in which nothing has been changed yet
+    void open(Study study, const QString& path); ///< which has been read from there
+    /// Writes the study as it is now. `done` is called with whether it is there; why it is not is told.
+    void save(const QString& path, const std::function<void(bool)>& done);
     /// A study that has no file, such as the one that ships.
     bool open_text(const QByteArray& text);
     /// A study that is not as it stands in the file of that path, or that has none.
     void open_unsaved(Study study, const QString& path);
 
-    /// What is waited for: reading and writing of files, asked for by a person.
-    WaitedWork& waited_work() { return waited_work_; }
-    /// The bytes of a file, and the study in one, read beside the interface; or why there are none.
-    Result<std::string> read_bytes(const QString& path);
-    Result<Study> read_study_file(const QString& path);
+    /// The reading and writing of files for this study's window.
+    FileTask& file_task() { return file_task_; }
+    const FileTask& file_task() const { return file_task_; }
+    /// Reads the bytes of a file, or the study in one. `done` is not called where they cannot be read: why is told.
     using BytesPtr = std::shared_ptr<const std::string>;
-    /// Writes the bytes that `bytes` makes to a file, both beside the interface; or why they are not there.
-    Result<Saved> write_aside(const QString& path, const std::function<BytesPtr()>& bytes);
+    void read_bytes(const QString& path, const std::function<void(const BytesPtr&)>& done);
+    void read_study_file(const QString& path, const std::function<void(const Study&)>& done);
+    /// Writes the bytes that `bytes` makes to a file.
+    void write_aside(const QString& path, const std::function<BytesPtr(const StopToken&)>& bytes,
+                     const std::function<void(const Result<Saved>&)>& done);
+    /// Calls `done` with what came of a task that works with a file, or tells why nothing did.
+    template <class T, class Done>
+    auto or_refuse(const QString& path, Done done) {
+        return [this, path, done = std::move(done)](TaskOutcome<Result<T>> outcome) {
+            if (!outcome || !*outcome) {
+                return refuse_about(path, outcome ? (*outcome).refusal() : outcome.why());
+            }
+            done(*std::move(*outcome));
+        };
+    }
 
     void refuse(const Sentence& why) { Q_EMIT refused(translated(why)); }
+    void refuse_about(const QString& path, const Sentence& why); ///< with the file's name in front
     static QString translated(const Sentence& sentence);
     static QStringList translated(const std::vector<Sentence>& sentences);
     /// A held or foot value as it is shown; what is only the rounding of its terms as ≈0.
@@ -105,6 +120,10 @@ class Document : public QObject {
     void saved(const QString& path, const std::shared_ptr<const std::string>& text);
 
   private:
+    /// Makes a change by a task, and `again` where the study has changed meanwhile.
+    void change_in_task(QObject* receiver, const QString& name,
+                        const std::function<Result<Study>(const StopToken&)>& change,
+                        const std::function<void()>& again, const std::function<void(bool)>& done);
     void replace(Study study, const QString& path);
     void take_up(History history, const QString& path);
     void changed();
@@ -126,7 +145,7 @@ class Document : public QObject {
     quint64 state_ = 0;            ///< a number for each state that the study has been in
     quint64 opened_ = 0;           ///< and for each study that has been opened
     TaskQueue changes_;
-    WaitedWork waited_work_;
+    FileTask file_task_;
     Computer computer_;
 };
 

@@ -10,10 +10,10 @@ void WorkingComputer::ask(const Study& study, const ResultsPtr& results, std::ve
     task_.stop();
     task_ = TaskRunner::of_process().start(
         this,
-        [study, results, places = std::move(places)] {
+        [study, results, places = std::move(places)](const StopToken& stop) {
             Workings workings;
             for (const WorkingPlace& place : places) {
-                workings.push_back(working_of(study, *results, place.definition, place.row));
+                workings.push_back(working_of(study, *results, place.definition, place.row, stop));
             }
             return workings;
         },

@@ -22,9 +22,9 @@ QString folder_of(const QString& path) {
 
 } // namespace
 
-Result<Study> EarlierVersion::read() const {
+Result<Study> EarlierVersion::read(const StopToken& stop) const {
     const Result<std::string> text = read_file(file.toStdString());
-    return text ? read_study(*text) : Result<Study>(text.refusal());
+    return text ? read_study(*text, stop) : Result<Study>(text.refusal());
 }
 
 QList<EarlierVersion> earlier_versions(const QString& path) {

@@ -2,6 +2,7 @@
 
 #include "core/study/model/study.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 #include <QDateTime>
 #include <QList>
@@ -14,7 +15,7 @@ struct EarlierVersion {
     QDateTime saved;
     qint64 size = 0;
 
-    Result<Study> read() const;
+    Result<Study> read(const StopToken& stop = {}) const;
 };
 
 /// Keeps a copy of what has just been saved to `path`. At most ten stay, of which the older lie further apart, and no

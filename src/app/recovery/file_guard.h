@@ -17,6 +17,8 @@ class FileGuard {
     void watch(const QString& path);
     const QString& path() const { return path_; }
     State state() const;
+    void note() { noted_ = stamp_of(path_); } ///< that the person knows of the file's present state
+    bool noted() const { return noted_ == stamp_of(path_); }
     /// Whether another window, of this or another process of the machine, has opened the file before.
     bool open_elsewhere() const { return !path_.isEmpty() && lock_ == nullptr; }
     /// Whether the file, or the folder in which it is replaced, does not let itself be written.
@@ -31,7 +33,7 @@ class FileGuard {
     static Stamp stamp_of(const QString& path);
 
     QString path_;
-    Stamp stamp_;
+    Stamp stamp_, noted_;
     std::unique_ptr<QLockFile> lock_; ///< null where another window holds it
 };
 

@@ -11,9 +11,9 @@
 
 namespace ledgefall {
 
-Result<Study> RecoveredStudy::read() const {
+Result<Study> RecoveredStudy::read(const StopToken& stop) const {
     const Result<std::string> text = read_file((base + QStringLiteral(".ledgefall")).toStdString());
-    return text ? read_study(*text) : Result<Study>(text.refusal());
+    return text ? read_study(*text, stop) : Result<Study>(text.refusal());
 }
 
 void RecoveredStudy::remove() const {

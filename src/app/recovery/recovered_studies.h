@@ -2,6 +2,7 @@
 
 #include "core/study/model/study.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 #include <QDateTime>
 #include <QList>
@@ -15,7 +16,7 @@ struct RecoveredStudy {
     QString title; ///< as the window showed it
     QDateTime written;
 
-    Result<Study> read() const;
+    Result<Study> read(const StopToken& stop = {}) const;
     void remove() const;
 };
 

@@ -89,12 +89,12 @@ void FindBar::find(bool backwards) {
     const auto look_through = [study = document_.study(), results = document_.snapshot(), id = page->table_id(),
                                rows = shown.two_way() ? document_.results().rows(shown.id)
                                                       : static_cast<std::size_t>(page->model().table_rows()),
-                               wanted = search(), from, backwards]() -> std::optional<CellPlace> {
+                               wanted = search(), from, backwards](const StopToken& stop) -> std::optional<CellPlace> {
         const Table* table = study.table(id);
         const auto cells = [&](const ColumnDefinition& column) {
             return column.worked() || table->two_way() ? results->column(column.id) : &*column.cells;
         };
-        return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards);
+        return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards, stop);
     };
     // A million cells are looked through away from the interface.
     finding_ = TaskRunner::of_process().start(
@@ -147,8 +147,9 @@ void FindBar::replace(bool all) {
     const auto count = std::make_shared<std::size_t>(0);
     document_.perform_aside(
         this, tr("replacing"),
-        [table = page->table_id(), wanted = search(), with = with_->text().toStdString(), count](const Study& study) {
-            return replace_cells(study, table, wanted, with, std::nullopt, count.get());
+        [table = page->table_id(), wanted = search(), with = with_->text().toStdString(),
+         count](const Study& study, const StopToken& stop) {
+            return replace_cells(study, table, wanted, with, std::nullopt, count.get(), stop);
         },
         [this, count](bool taken) {
             message_->setText(!taken        ? QString()

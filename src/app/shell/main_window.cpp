@@ -160,6 +160,7 @@ void MainWindow::connect_parts() {
     connect(&document_, &Document::refused, this, &MainWindow::tell);
     connect(&document_, &Document::saving_failed, this, &MainWindow::tell_until_read);
     connect(files_, &StudyFiles::failed, this, &MainWindow::tell_until_read);
+    connect(starters_, &Starters::failed, &document_, &Document::refuse);
     connect(files_, &StudyFiles::opened, this, [this](const QString& path) {
         remember_recent(path);
         refresh();
@@ -183,7 +184,7 @@ void MainWindow::connect_parts() {
     connect(ledge_, &LedgeView::trials_wanted, this, &MainWindow::try_values);
     connect(ledge_, &LedgeView::search_wanted, this, &MainWindow::find_value);
     files_->take_what_is_typed = [this] { return take_what_is_typed(); };
-    new WaitDialog(document_.waited_work(), this);
+    new WaitDialog(document_.file_task(), this);
     connect(&document_, &Document::computing_changed, this,
             [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
     connect(&document_, &Document::computing_progressed, this,
@@ -350,12 +351,12 @@ bool MainWindow::open_demo() {
     return file.open(QIODevice::ReadOnly) && document_.open_text(file.readAll());
 }
 
-bool MainWindow::open_path(const QString& path) {
-    return files_->open(path);
-}
-
-bool MainWindow::save_to(const QString& path) {
-    return files_->save_to(path);
+bool MainWindow::untouched() const {
+    const QList<QDialog*> dialogs = findChildren<QDialog*>();
+    const bool asking =
+        std::any_of(dialogs.begin(), dialogs.end(), [](const QDialog* one) { return one->isVisible(); });
+    return !asking && !document_.file_task().running() && document_.path().isEmpty() && !document_.modified() &&
+           document_.study().tables.empty();
 }
 
 /// A cell, a card or a title takes what is typed when it loses the focus. A formula is filled in; what keeps it from
@@ -426,17 +427,32 @@ void MainWindow::changeEvent(QEvent* event) {
     if (event->type() == QEvent::ActivationChange && isActiveWindow()) {
         spell_numbers();
         // others may have been at the file meanwhile
-        QTimer::singleShot(0, this, [this] { files_->look_at_file(); });
+        QTimer::singleShot(0, this, [this] { files_->look_at_file_again(); });
     }
 }
 
+/// What is being read is given up, and what is being written is waited for.
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (document_.waited_work().waiting()) { // what is waited for is given up first
-        document_.waited_work().stop();
-        QTimer::singleShot(0, this, &QWidget::close);
+    FileTask& task = document_.file_task();
+    if (task.running()) {
+        connect(&task, &FileTask::ended, this, &MainWindow::close,
+                static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));
+        if (!task.writing()) {
+            task.stop();
+        }
         return event->ignore();
     }
-    files_->may_leave() ? event->accept() : event->ignore();
+    if (!may_close_) {
+        const auto within = std::make_shared<bool>(true); // this event; else what is not saved is being saved first
+        files_->may_leave([this, within] {
+            may_close_ = true;
+            if (!*within) {
+                close();
+            }
+        });
+        *within = false;
+    }
+    event->setAccepted(may_close_);
 }
 
 } // namespace ledgefall

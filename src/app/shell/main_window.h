@@ -53,18 +53,18 @@ class MainWindow : public QMainWindow {
     QString checks_line() const { return checks_->text(); }
 
     bool open_demo();
-    bool open_path(const QString& path);
-    /// A study is opened; of delimited text it is asked how to read it.
-    bool open_from_outside(const QString& path);
-    bool save_to(const QString& path);
+    /// Opens a study or a worksheet; of delimited text it is asked how to read it.
+    void open_from_outside(const QString& path);
     /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
-    bool import_text(const QString& path, const Document::BytesPtr& bytes, const struct DialectChoice& choice,
+    void import_text(const QString& path, const Document::BytesPtr& bytes, const struct DialectChoice& choice,
                      const QString& label, const std::vector<Kind>& shown = {});
-    /// Writes the shown table.
-    bool export_text(const QString& path, const Id& table, const struct WritingChoice& choice);
-    bool export_text(const QString& path); ///< as it is usual for that kind of file
+    /// Writes a table.
+    void export_text(const QString& path, const Id& table, const struct WritingChoice& choice);
+    void export_text(const QString& path); ///< the shown one, as it is usual for that kind of file
     /// The whole study as worksheets, with formulas; what they cannot say is told.
-    bool export_worksheet(const QString& path);
+    void export_worksheet(const QString& path);
+    /// Whether nothing has begun in it: no study, no task, no dialog.
+    bool untouched() const;
     void new_table(const QString& label);
     void show_table(Id table) { place_->show_table(table); }
     /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
@@ -83,7 +83,8 @@ class MainWindow : public QMainWindow {
     bool event(QEvent* event) override;
 
   private:
-    std::vector<ChartPicture> pictures_of_charts();
+    void write_worksheet(const QString& path,
+                         const std::function<Result<std::string>(std::vector<Sentence>&, const StopToken&)>& write);
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& done,
                  const char* symbol = nullptr);
     void lay_out();
@@ -102,6 +103,7 @@ class MainWindow : public QMainWindow {
     void close_help();
     void try_example(const QString& formula);
     void begin_first_steps();
+    void take_first_steps();
     QWidget* make_unread_strip();
     std::optional<QString> take_what_is_typed();
     void spell_numbers();
@@ -127,9 +129,10 @@ class MainWindow : public QMainWindow {
     void offer_destinations();
 
     void choose_import();
-    bool import_file(const QString& path, const Document::BytesPtr& bytes);
-    bool import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
-                        const std::function<Result<LabelledColumns>(std::string_view)>& reader);
+    using ColumnReader = std::function<Result<LabelledColumns>(std::string_view, const StopToken&)>;
+    void import_file(const QString& path, const Document::BytesPtr& bytes);
+    void import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
+                        const ColumnReader& reader);
     void choose_export();
     std::optional<struct WritingChoice> ask_writing(const QString& path, const Id& table);
     void choose_worksheet_export();
@@ -147,6 +150,7 @@ class MainWindow : public QMainWindow {
     CompanionPanel* companion_;
     HelpReader* help_;
     FirstSteps* steps_;
+    bool may_close_ = false;        ///< it has been asked
     QPointer<QWidget> before_help_; ///< what had the focus
     FindBar* find_bar_;
     TableCommands* commands_;

@@ -12,10 +12,23 @@
 #include "files/formats/file_format.h"
 #include "files/tables/delimited_columns.h"
 
-#include <QCoreApplication>
 #include <QFileInfo>
+#include <QTimer>
 
 namespace ledgefall {
+namespace {
+
+WritingChoice usual_choice(const FileFormat& format) {
+    WritingChoice choice;
+    choice.delimiter = format.name == "tsv" ? '\t' : ',';
+    return choice;
+}
+
+bool is_delimited(const FileFormat& format) {
+    return format.name == "csv" || format.name == "tsv";
+}
+
+} // namespace
 
 void MainWindow::choose_import() {
     const QString path = ask_open_path(this, tr("Import a table or a worksheet"),
@@ -26,37 +39,33 @@ void MainWindow::choose_import() {
     }
 }
 
-bool MainWindow::import_file(const QString& path, const Document::BytesPtr& bytes) {
-    ImportDialog dialog(*bytes, QFileInfo(path).completeBaseName(), this);
-    if (dialog.exec() != QDialog::Accepted || !dialog.text()) {
-        return false;
-    }
-    return import_text(path, bytes, dialog.choice(), dialog.table_label(), dialog.shown_kinds());
+void MainWindow::import_file(const QString& path, const Document::BytesPtr& bytes) {
+    auto* dialog = new ImportDialog(*bytes, QFileInfo(path).completeBaseName(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog, path, bytes] {
+        if (dialog->text()) {
+            import_text(path, bytes, dialog->choice(), dialog->table_label(), dialog->shown_kinds());
+        }
+    });
+    dialog->open();
 }
 
 /// The file is read once: what is shown of it before it is taken, and what is taken, are of the same bytes.
-bool MainWindow::open_from_outside(const QString& path) {
-    Result<std::string> read = document_.read_bytes(path);
-    if (!read) {
-        document_.refuse(read.refusal());
-        return false;
-    }
-    const auto bytes = std::make_shared<const std::string>(*std::move(read));
-    const FileFormat& format = format_of(path.toStdString(), *bytes);
-    if (format.read_worksheet != nullptr) {
-        return files_->import_worksheet(path, bytes);
-    }
-    if (format.read_study != nullptr) {
-        return files_->may_leave() && open_path(path);
-    }
-    if (format.read_columns == nullptr) {
-        document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
-        return false;
-    }
-    // How delimited text is to be read is asked; other formats say it themselves.
-    return format.name == "csv" || format.name == "tsv"
-               ? import_file(path, bytes)
-               : import_columns(path, bytes, QFileInfo(path).completeBaseName(), format.read_columns);
+void MainWindow::open_from_outside(const QString& path) {
+    document_.read_bytes(path, [this, path](const Document::BytesPtr& bytes) {
+        const FileFormat& format = format_of(path.toStdString(), *bytes);
+        if (format.read_worksheet != nullptr) {
+            files_->import_worksheet(path, bytes);
+        } else if (format.read_study != nullptr) {
+            files_->open(path);
+        } else if (format.read_columns == nullptr) {
+            document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
+        } else if (is_delimited(format)) { // how it is to be read is asked; other formats say it themselves
+            import_file(path, bytes);
+        } else {
+            import_columns(path, bytes, QFileInfo(path).completeBaseName(), format.read_columns);
+        }
+    });
 }
 
 void MainWindow::choose_export() {
@@ -72,20 +81,6 @@ void MainWindow::choose_export() {
                                });
     }
 }
-
-namespace {
-
-WritingChoice usual_choice(const FileFormat& format) {
-    WritingChoice choice;
-    choice.delimiter = format.name == "tsv" ? '\t' : ',';
-    return choice;
-}
-
-bool is_delimited(const FileFormat& format) {
-    return format.name == "csv" || format.name == "tsv";
-}
-
-} // namespace
 
 /// How a table is to be written; nothing where it is left. JSON has one way only.
 std::optional<WritingChoice> MainWindow::ask_writing(const QString& path, const Id& table) {
@@ -118,74 +113,88 @@ void MainWindow::choose_worksheet_export() {
     }
 }
 
-/// What the charts draw is worked out aside; they are painted here, one after the other.
-std::vector<ChartPicture> MainWindow::pictures_of_charts() {
-    const Study study = document_.study();
-    const auto figures = document_.waited_work().run(tr("Drawing the charts…"), WhenStopped::leave,
-                                                     [study, results = document_.snapshot()] {
-                                                         std::vector<FiguresPtr> out;
-                                                         for (const auto& chart : study.charts) {
-                                                             out.push_back(figures_of(study, results, *chart));
-                                                         }
-                                                         return out;
-                                                     });
-    std::vector<ChartPicture> pictures;
+namespace {
+
+/// Paints charts on the interface's thread, one at each turn of its event loop, and then calls `done`.
+void paint_charts(QObject* receiver, const Study& study, const std::vector<FiguresPtr>& figures,
+                  std::vector<ChartPicture> pictures, const std::function<void(std::vector<ChartPicture>)>& done) {
     constexpr QSize shape(640, 420);
-    for (std::size_t at = 0; figures && at < (*figures).size(); ++at) {
-        const Chart& chart = *study.charts[at];
-        const QByteArray png =
-            chart_picture((*figures)[at], QString::fromStdString(chart.label), shape, PictureForm::png);
-        const QSize size = chart_picture_size(shape);
-        pictures.push_back({chart.id, png.toStdString(), size.width(), size.height()});
-        QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents);
+    const std::size_t at = pictures.size();
+    if (at == figures.size()) {
+        return done(std::move(pictures));
     }
-    return pictures;
+    const Chart& chart = *study.charts[at];
+    const QByteArray png = chart_picture(figures[at], QString::fromStdString(chart.label), shape, PictureForm::png);
+    const QSize size = chart_picture_size(shape);
+    pictures.push_back({chart.id, png.toStdString(), size.width(), size.height()});
+    QTimer::singleShot(0, receiver, [receiver, study, figures, pictures = std::move(pictures), done] {
+        paint_charts(receiver, study, figures, pictures, done);
+    });
 }
 
-bool MainWindow::export_worksheet(const QString& path) {
+} // namespace
+
+/// What the charts draw is computed by a task, the charts are painted, and a task writes all of it: of the study and
+/// the results as they are now.
+void MainWindow::export_worksheet(const QString& path) {
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_worksheet == nullptr) {
         document_.refuse({"A worksheet ends with .ods or .xlsx: choose one of these.", {}});
-        return false;
+        return;
     }
-    struct Written {
-        std::shared_ptr<const std::string> bytes;
-        std::vector<Sentence> reports;
+    const auto study = std::make_shared<const Study>(document_.study());
+    const ResultsPtr results = document_.snapshot();
+    const auto figures = [study, results](const StopToken& stop) -> Result<std::vector<FiguresPtr>> {
+        std::vector<FiguresPtr> out;
+        for (const auto& chart : study->charts) {
+            out.push_back(figures_of(*study, results, *chart, stop));
+        }
+        return out;
     };
-    const auto pictures = pictures_of_charts();
-    const auto written =
-        document_.waited_work().run(tr("Writing %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
-                                    [study = document_.study(), results = document_.snapshot(), pictures,
-                                     write = format.write_worksheet]() -> Result<Written> {
-                                        Written out;
-                                        Result<std::string> bytes = write(study, *results, pictures, out.reports);
-                                        if (!bytes) {
-                                            return bytes.refusal();
-                                        }
-                                        out.bytes = std::make_shared<const std::string>(*std::move(bytes));
-                                        return out;
-                                    });
-    if (!written || !*written) {
-        document_.refuse(written ? (*written).refusal() : written.why());
-        return false;
-    }
-    if (const auto saved = document_.write_aside(path, [&] { return (*written)->bytes; }); !saved) {
-        document_.refuse(saved.refusal());
-        return false;
-    }
-    const QStringList reports = Document::translated((*written)->reports);
-    if (reports.isEmpty()) {
-        inform(tr("All formulas were written to %1.").arg(QFileInfo(path).fileName()));
-    } else {
-        tell(reports.join(u' '));
-    }
-    return true;
+    const auto write = [this, path, study, results, &format](const std::vector<ChartPicture>& pictures) {
+        write_worksheet(path,
+                        [study, results, pictures, &format](std::vector<Sentence>& reports, const StopToken& stop) {
+                            return format.write_worksheet(*study, *results, pictures, reports, stop);
+                        });
+    };
+    document_.file_task().start(
+        tr("Drawing the charts…"), WhenStopped::leave, figures,
+        document_.or_refuse<std::vector<FiguresPtr>>(path, [this, study, write](const std::vector<FiguresPtr>& drawn) {
+            paint_charts(this, *study, drawn, {}, write);
+        }));
 }
 
-bool MainWindow::import_text(const QString& path, const Document::BytesPtr& bytes, const DialectChoice& choice,
+void MainWindow::write_worksheet(
+    const QString& path, const std::function<Result<std::string>(std::vector<Sentence>&, const StopToken&)>& write) {
+    struct Written {
+        Result<Saved> saved;
+        std::vector<Sentence> reports;
+    };
+    const auto work = [path = path.toStdString(), write](const StopToken& stop) -> Written {
+        std::vector<Sentence> reports;
+        const Result<std::string> bytes = write(reports, stop);
+        stop.throw_if_stopped();
+        return {bytes ? write_file(path, *bytes) : Result<Saved>(bytes.refusal()), reports};
+    };
+    document_.file_task().start(tr("Writing %1…").arg(QFileInfo(path).fileName()), WhenStopped::wait, work,
+                                [this, path](const TaskOutcome<Written>& written) {
+                                    if (!written || !(*written).saved) {
+                                        return document_.refuse_about(path, written ? (*written).saved.refusal()
+                                                                                    : written.why());
+                                    }
+                                    const QStringList reports = Document::translated((*written).reports);
+                                    if (reports.isEmpty()) {
+                                        inform(tr("All formulas were written to %1.").arg(QFileInfo(path).fileName()));
+                                    } else {
+                                        tell(reports.join(u' '));
+                                    }
+                                });
+}
+
+void MainWindow::import_text(const QString& path, const Document::BytesPtr& bytes, const DialectChoice& choice,
                              const QString& label, const std::vector<Kind>& shown) {
-    return import_columns(path, bytes, label, [choice, shown](std::string_view text) {
-        Result<LabelledColumns> read = read_delimited_columns(text, choice);
+    import_columns(path, bytes, label, [choice, shown](std::string_view text, const StopToken& stop) {
+        Result<LabelledColumns> read = read_delimited_columns(text, choice, stop);
         if (!read) {
             return read;
         }
@@ -203,64 +212,62 @@ bool MainWindow::import_text(const QString& path, const Document::BytesPtr& byte
     });
 }
 
-bool MainWindow::import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
-                                const std::function<Result<LabelledColumns>(std::string_view)>& reader) {
-    const auto read = document_.waited_work().run(tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
-                                                  [bytes, reader] { return reader(*bytes); });
-    if (!read || !*read) {
-        document_.refuse(read ? (*read).refusal() : read.why());
-        return false;
-    }
-    Id table;
-    const Result<Study> with = add_table(document_.study(), label.toStdString(), &table);
-    if (!document_.perform(tr("import"), add_columns(*with, table, (*read)->columns))) {
-        return false;
-    }
-    show_table(table);
-    if (const QStringList reports = Document::translated((*read)->reports); !reports.isEmpty()) {
-        tell(reports.join(u' '));
-    }
-    return true;
+void MainWindow::import_columns(const QString& path, const Document::BytesPtr& bytes, const QString& label,
+                                const ColumnReader& reader) {
+    const auto take = [this, label](const LabelledColumns& read) {
+        Id table;
+        const Result<Study> with = add_table(document_.study(), label.toStdString(), &table);
+        if (!document_.perform(tr("import"), add_columns(*with, table, read.columns))) {
+            return;
+        }
+        show_table(table);
+        if (const QStringList reports = Document::translated(read.reports); !reports.isEmpty()) {
+            tell(reports.join(u' '));
+        }
+    };
+    document_.file_task().start(
+        tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+        [bytes, reader](const StopToken& stop) { return reader(*bytes, stop); },
+        document_.or_refuse<LabelledColumns>(path, take));
 }
 
-bool MainWindow::export_text(const QString& path) {
-    return page() != nullptr && export_text(path, page()->table_id(), usual_choice(format_of(path.toStdString())));
+void MainWindow::export_text(const QString& path) {
+    if (page() != nullptr) {
+        export_text(path, page()->table_id(), usual_choice(format_of(path.toStdString())));
+    }
 }
 
-bool MainWindow::export_text(const QString& path, const Id& table, const WritingChoice& choice) {
+void MainWindow::export_text(const QString& path, const Id& table, const WritingChoice& choice) {
     if (document_.study().table(table) == nullptr) {
-        document_.refuse({"The table has been removed, and nothing was written.", {}});
-        return false;
+        return document_.refuse({"The table has been removed, and nothing was written.", {}});
     }
     if (!document_.results_are_current()) {
-        document_.refuse(
+        return document_.refuse(
             {"The results are being worked out, and nothing was written: export again when they are there.", {}});
-        return false;
     }
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_columns == nullptr) {
-        document_.refuse({"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
-        return false;
+        return document_.refuse(
+            {"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
     }
-    const auto write = [study = document_.study(), results = document_.snapshot(), table, &format, choice] {
+    const auto write = [study = document_.study(), results = document_.snapshot(), table, &format,
+                        choice](const StopToken& stop) {
         const SpelledBy own(study.settings);
         return std::make_shared<const std::string>(written_table(
-            columns_to_write(study, *results, table, {choice, {}, !is_delimited(format)}), format, choice));
+            columns_to_write(study, *results, table, {choice, {}, !is_delimited(format)}, stop), format, choice));
     };
-    const auto saved = document_.write_aside(path, write);
-    if (!saved) {
-        document_.refuse(saved.refusal());
-        return false;
-    }
     std::size_t faults = 0;
     for (const auto& column : document_.study().table(table)->columns) {
         const Results::Entry* entry = document_.results().find(column->id);
         faults += entry == nullptr ? 0 : entry->faults;
     }
-    if (faults > 0) {
-        tell(tr("Cells at fault were written empty: %1.").arg(faults));
-    }
-    return true;
+    document_.write_aside(path, write, [this, faults](const Result<Saved>& saved) {
+        if (!saved) {
+            document_.refuse(saved.refusal());
+        } else if (faults > 0) {
+            tell(tr("Cells at fault were written empty: %1.").arg(faults));
+        }
+    });
 }
 
 } // namespace ledgefall

@@ -152,9 +152,10 @@ void MainWindow::try_example(const QString& formula) {
 }
 
 void MainWindow::begin_first_steps() {
-    if (!files_->may_leave()) {
-        return;
-    }
+    files_->may_leave([this] { take_first_steps(); });
+}
+
+void MainWindow::take_first_steps() {
     files_->start_new();
     new_table(tr("Pebbles"));
     const auto in_window = [this](const QWidget* widget, const QRect& part) {

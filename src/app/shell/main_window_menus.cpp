@@ -34,13 +34,7 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
 void MainWindow::build_study_menu() {
     QMenu* menu = menuBar()->addMenu(tr("&Study"));
     add(
-        menu, tr("&New"), QKeySequence::New,
-        [this] {
-            if (files_->may_leave()) {
-                files_->start_new();
-            }
-        },
-        "new");
+        menu, tr("&New"), QKeySequence::New, [this] { files_->may_leave([this] { files_->start_new(); }); }, "new");
     starters_menu_ = menu->addMenu(tr("Ne&w from a starter"));
     starters_menu_->setToolTipsVisible(true);
     connect(starters_menu_, &QMenu::aboutToShow, this, &MainWindow::fill_starters);
@@ -51,11 +45,7 @@ void MainWindow::build_study_menu() {
         menu, tr("&Open…"), QKeySequence::Open, [this] { files_->choose_and_open(); }, "open");
     recent_ = menu->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
-    add(menu, tr("Open the &demo study"), {}, [this] {
-        if (files_->may_leave()) {
-            open_demo();
-        }
-    });
+    add(menu, tr("Open the &demo study"), {}, [this] { files_->may_leave([this] { open_demo(); }); });
     menu->addSeparator();
     add(
         menu, tr("&Save"), QKeySequence::Save, [this] { files_->save(); }, "save");
@@ -95,7 +85,7 @@ void MainWindow::build_edit_menu() {
         needs_table_.push_back(add(menu, text, keys, done));
     };
     table_command(tr("Cu&t"), QKeySequence::Cut, [this] {
-        page()->view().copy();
+        page()->clipboard().copy();
         page()->view().clear_selected();
     });
     table_command(tr("&Copy"), QKeySequence::Copy, [this] {
@@ -103,14 +93,14 @@ void MainWindow::build_edit_menu() {
         if (chart != nullptr && chart->plot().hasFocus()) {
             return chart->copy();
         }
-        page()->view().copy();
+        page()->clipboard().copy();
     });
     add(menu, tr("&Paste"), QKeySequence::Paste, [this] { // where there is no table, into a new one
         if (page() == nullptr && !QGuiApplication::clipboard()->text().isEmpty()) {
             new_table(tr("Table"));
         }
         if (page() != nullptr) {
-            page()->view().paste();
+            page()->clipboard().paste();
         }
     });
     table_command(tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); });
@@ -284,14 +274,7 @@ void MainWindow::fill_recent() {
     recent_->clear();
     const QStringList paths = QSettings().value(QStringLiteral("recent")).toStringList();
     for (const QString& path : paths) {
-        recent_
-            ->addAction(QFileInfo(path).fileName(), this,
-                        [this, path] {
-                            if (files_->may_leave()) {
-                                open_path(path);
-                            }
-                        })
-            ->setToolTip(path);
+        recent_->addAction(QFileInfo(path).fileName(), this, [this, path] { files_->open(path); })->setToolTip(path);
     }
     if (paths.isEmpty()) {
         recent_->addAction(tr("nothing yet"))->setEnabled(false);

@@ -10,11 +10,7 @@ QWidget* MainWindow::make_start_page() {
     auto* start = new StartPage(*starters_, this);
     connect(start, &StartPage::new_table_wanted, this, [this] { new_table(tr("Table")); });
     connect(start, &StartPage::import_wanted, this, &MainWindow::choose_import);
-    connect(start, &StartPage::demo_wanted, this, [this] {
-        if (files_->may_leave()) {
-            open_demo();
-        }
-    });
+    connect(start, &StartPage::demo_wanted, this, [this] { files_->may_leave([this] { open_demo(); }); });
     connect(start, &StartPage::first_steps_wanted, this, &MainWindow::begin_first_steps);
     connect(start, &StartPage::starter_chosen, this, &MainWindow::begin_with);
     return start;
@@ -22,14 +18,12 @@ QWidget* MainWindow::make_start_page() {
 
 /// The starter becomes a new study, and its first line says how to make it one's own.
 void MainWindow::begin_with(const Starter& starter) {
-    if (!files_->may_leave()) {
-        return;
-    }
-    const QString note = starter.note; // the card that the starter comes from may go
-    document_.begin_with(starter.study);
-    if (page() != nullptr) {
-        page()->offers().offer(note, tr("Empty it for own data"), [this] { empty_for_own_data(); });
-    }
+    files_->may_leave([this, starter] { // a copy: the card that it comes from may go
+        document_.begin_with(starter.study);
+        if (page() != nullptr) {
+            page()->offers().offer(starter.note, tr("Empty it for own data"), [this] { empty_for_own_data(); });
+        }
+    });
 }
 
 void MainWindow::empty_for_own_data() {
@@ -44,9 +38,7 @@ void MainWindow::keep_as_starter() {
     const auto title = ask_text(this, tr("Keep as a starter"),
                                 tr("The title under which new studies can begin with it:"), document_.title());
     if (title && !title->isEmpty()) {
-        if (const auto why = starters_->keep(document_.study(), *title)) {
-            document_.refuse(*why);
-        }
+        starters_->keep(document_.study(), *title);
     }
 }
 

@@ -19,10 +19,11 @@ namespace {
 
 const QString study_suffix = QStringLiteral("ledgefall");
 
-/// How the file on the disk differs from a study, in words.
-QString difference_from_file(const QString& path, Document& document) {
-    const Result<Study> read = document.read_study_file(path);
-    return Document::translated(read ? difference_of(document.study(), *read).in_words() : read.refusal());
+/// How a file on the disk differs from a study.
+Sentence difference_from_file(const std::string& path, const Study& study, const StopToken& stop) {
+    const Result<std::string> bytes = read_file(path);
+    const Result<Study> read = bytes ? read_study(*bytes, stop) : Result<Study>(bytes.refusal());
+    return read ? difference_of(study, *read).in_words() : read.refusal();
 }
 
 /// All that can be opened, first together and then each format by itself.
@@ -60,16 +61,26 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
             });
 }
 
-std::optional<WorksheetStudy> StudyFiles::read_worksheet(const QString& path, const Document::BytesPtr& bytes) {
-    const QString name = QFileInfo(path).fileName();
-    auto read = document_.waited_work().run(
-        tr("Reading %1…").arg(name), WhenStopped::leave,
-        [bytes, format = format_of(path.toStdString(), *bytes)] { return format.read_worksheet(*bytes); });
-    if (!read || !*read) {
-        document_.refuse(read ? Sentence{"%1: %2", {name.toStdString(), (*read).refusal().text()}} : read.why());
-        return std::nullopt;
-    }
-    return **std::move(read);
+void StudyFiles::read_worksheet(const QString& path, const Document::BytesPtr& bytes, bool may_add) {
+    const auto show = [this, path, may_add](WorksheetStudy read) {
+        const auto recovered = std::make_shared<const WorksheetStudy>(std::move(read));
+        const QString name = QFileInfo(path).fileName();
+        auto* dialog = new WorksheetDialog(*recovered, name, may_add && !document_.study().tables.empty(), window_);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        connect(dialog, &QDialog::accepted, this, [this, dialog, recovered, path, name] {
+            if (dialog->adds()) {
+                return add_worksheet(*recovered, name);
+            }
+            may_leave([this, path, recovered] { take_worksheet(*recovered, path); });
+        });
+        dialog->open();
+    };
+    document_.file_task().start(
+        tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+        [bytes, format = format_of(path.toStdString(), *bytes)](const StopToken& stop) {
+            return format.read_worksheet(*bytes, stop);
+        },
+        document_.or_refuse<WorksheetStudy>(path, show));
 }
 
 void StudyFiles::take_worksheet(WorksheetStudy recovered, const QString& path) {
@@ -81,11 +92,10 @@ void StudyFiles::take_worksheet(WorksheetStudy recovered, const QString& path) {
 }
 
 /// The report stands in the study's note, behind what is there.
-bool StudyFiles::add_worksheet(const WorksheetStudy& recovered, const QString& name) {
+void StudyFiles::add_worksheet(const WorksheetStudy& recovered, const QString& name) {
     const Result<WithTables> with = with_tables(document_.study(), recovered.study);
     if (!with) {
-        document_.refuse(with.refusal());
-        return false;
+        return document_.refuse(with.refusal());
     }
     Study next = with->study;
     if (!recovered.study.note.empty()) {
@@ -95,52 +105,26 @@ bool StudyFiles::add_worksheet(const WorksheetStudy& recovered, const QString& n
     for (const auto& [from, to] : with->renamed) {
         renamed << tr("%1 is %2 here").arg(QString::fromStdString(from), QString::fromStdString(to));
     }
-    if (!document_.perform(tr("adding %1").arg(name), next)) {
-        return false;
+    if (document_.perform(tr("adding %1").arg(name), next)) {
+        Q_EMIT worksheet_added(name, with->tables.front(), renamed);
     }
-    Q_EMIT worksheet_added(name, with->tables.front(), renamed);
-    return true;
 }
 
-bool StudyFiles::import_worksheet(const QString& path, const Document::BytesPtr& bytes) {
-    const QString name = QFileInfo(path).fileName();
-    std::optional<WorksheetStudy> recovered = read_worksheet(path, bytes);
-    if (!recovered) {
-        return false;
-    }
-    WorksheetDialog dialog(*recovered, name, !document_.study().tables.empty(), window_);
-    if (dialog.exec() != QDialog::Accepted) {
-        return false;
-    }
-    if (dialog.adds()) {
-        return add_worksheet(*recovered, name);
-    }
-    if (!may_leave()) {
-        return false;
-    }
-    take_worksheet(*std::move(recovered), path);
-    return true;
+void StudyFiles::import_worksheet(const QString& path, const Document::BytesPtr& bytes) {
+    read_worksheet(path, bytes, true);
 }
 
-bool StudyFiles::open(const QString& path) {
+void StudyFiles::open(const QString& path) {
     if (format_of(path.toStdString()).read_worksheet != nullptr) {
-        Result<std::string> bytes = document_.read_bytes(path);
-        if (!bytes) {
-            document_.refuse(bytes.refusal());
-            return false;
-        }
-        std::optional<WorksheetStudy> recovered =
-            read_worksheet(path, std::make_shared<const std::string>(*std::move(bytes)));
-        if (!recovered ||
-            WorksheetDialog(*recovered, QFileInfo(path).fileName(), false, window_).exec() != QDialog::Accepted) {
-            return false;
-        }
-        take_worksheet(*std::move(recovered), path);
-        return true;
+        return document_.read_bytes(
+            path, [this, path](const Document::BytesPtr& bytes) { read_worksheet(path, bytes, false); });
     }
-    if (!document_.open(path)) {
-        return false;
-    }
+    document_.read_study_file(
+        path, [this, path](const Study& study) { may_leave([this, study, path] { take_file(study, path); }); });
+}
+
+void StudyFiles::take_file(const Study& study, const QString& path) {
+    document_.open(study, path);
     worksheet_folder_.clear();
     guard_.watch(document_.path());
     Q_EMIT opened(document_.path());
@@ -148,17 +132,18 @@ bool StudyFiles::open(const QString& path) {
         Q_EMIT failed(tr("%1 is open in another window: changes made here are saved under another name.")
                           .arg(QFileInfo(path).fileName()));
     }
-    return true;
 }
 
-bool StudyFiles::save_to(const QString& path) {
-    if (!document_.save(path)) {
-        return false;
-    }
-    guard_.watch(document_.path());
-    clear_torn_files(QFileInfo(path).absolutePath().toStdString(), QFileInfo(path).fileName().toStdString());
-    Q_EMIT opened(document_.path());
-    return true;
+void StudyFiles::save_to(const QString& path, const Then& then) {
+    document_.save(path, [this, path, then](bool saved) {
+        if (!saved || document_.path() != QFileInfo(path).absoluteFilePath()) { // or another study is here now
+            return;
+        }
+        guard_.watch(document_.path());
+        clear_torn_files(QFileInfo(path).absolutePath().toStdString(), QFileInfo(path).fileName().toStdString());
+        Q_EMIT opened(document_.path());
+        then();
+    });
 }
 
 bool StudyFiles::typed_is_taken(const QString& otherwise) {
@@ -168,14 +153,22 @@ bool StudyFiles::typed_is_taken(const QString& otherwise) {
                       tr("The formula that is being written cannot be taken yet. %1").arg(*refused), {otherwise}) == 0;
 }
 
-bool StudyFiles::save() {
-    if (!typed_is_taken(tr("Save without it"))) {
-        return false;
+/// What else is to be done with files waits, or what runs is stopped: the person decides.
+bool StudyFiles::another_task_runs() {
+    if (document_.file_task().running()) {
+        document_.refuse(document_.file_task().why_not_now());
+    }
+    return document_.file_task().running();
+}
+
+void StudyFiles::save(const Then& then) {
+    if (another_task_runs() || !typed_is_taken(tr("Save without it"))) {
+        return;
     }
     if (document_.path().isEmpty() || guard_.open_elsewhere() || guard_.read_only()) {
-        return save_as();
+        return save_as(then);
     }
-    return look_at_file() && save_to(document_.path());
+    look_at_file([this, then] { save_to(document_.path(), then); });
 }
 
 QString StudyFiles::proposed_path() const {
@@ -185,38 +178,39 @@ QString StudyFiles::proposed_path() const {
     return worksheet_folder_.isEmpty() ? document_.title() : worksheet_folder_ + u'/' + document_.title();
 }
 
-bool StudyFiles::save_as() {
-    if (!typed_is_taken(tr("Save without it"))) {
-        return false;
+void StudyFiles::save_as(const Then& then) {
+    if (another_task_runs() || !typed_is_taken(tr("Save without it"))) {
+        return;
     }
     const QString path = ask_save_path(window_, tr("Save the study"), proposed_path(),
                                        format_filters(&FileFormat::write_study), {study_suffix});
-    return !path.isEmpty() && save_to(path);
+    if (!path.isEmpty()) {
+        save_to(path, then);
+    }
 }
 
 void StudyFiles::choose_and_open() {
-    if (!may_leave()) {
-        return;
-    }
     const QString path = ask_open_path(window_, tr("Open a study or a worksheet"), with_all_files(openable_filters()));
     if (!path.isEmpty()) {
         open(path);
     }
 }
 
-bool StudyFiles::may_leave() {
-    if (!typed_is_taken(tr("Leave without it"))) {
-        return false;
+void StudyFiles::may_leave(const Then& then) {
+    if (another_task_runs() || !typed_is_taken(tr("Leave without it"))) {
+        return;
     }
     if (!document_.modified()) {
-        return look_at_file();
+        return look_at_file(then);
     }
     const int answer = ask_choice(window_, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
                                   {tr("Save"), tr("Discard")});
-    if (answer == 1) {
+    if (answer == 0) {
+        save(then);
+    } else if (answer == 1) {
         autosave_.discard();
+        then();
     }
-    return answer == 1 || (answer == 0 && save());
 }
 
 void StudyFiles::start_new() {
@@ -224,76 +218,112 @@ void StudyFiles::start_new() {
     document_.start_new();
 }
 
-bool StudyFiles::look_at_file() {
+void StudyFiles::look_at_file_again() {
+    if (!asking_ && !document_.file_task().running() && !guard_.noted()) {
+        look_at_file([] {});
+    }
+}
+
+void StudyFiles::look_at_file(const Then& then) {
     const FileGuard::State state = guard_.state();
     if (state == FileGuard::State::unchanged || asking_) {
-        return true;
+        return then();
     }
-    asking_ = true;
+    if (state == FileGuard::State::removed) {
+        return ask_about_file(true, {}, then);
+    }
+    const QString path = document_.path();
+    document_.file_task().start(
+        tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
+        [path = path.toStdString(), study = document_.study()](const StopToken& stop) {
+            return difference_from_file(path, study, stop);
+        },
+        [this, path, then](const TaskOutcome<Sentence>& difference) {
+            if (path == document_.path()) {
+                ask_about_file(false, difference ? *difference : difference.why(), then);
+            }
+        });
+}
+
+void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const Then& then) {
     const QString path = document_.path();
     const QString name = QFileInfo(path).fileName();
-    const bool removed = state == FileGuard::State::removed;
     const QString text =
         removed ? tr("%1 has been removed or renamed since it was read here.").arg(name)
                 : tr("%1 has been changed by another program since it was read here. From this window to the file: %2")
-                      .arg(name, difference_from_file(path, document_));
+                      .arg(name, Document::translated(difference));
     QStringList offers{removed ? tr("Save it again") : tr("Write mine over it"), tr("Save mine as…")};
     if (!removed) {
         offers << tr("Take theirs");
     }
+    guard_.note();
+    asking_ = true;
     const int answer = ask_choice(window_, tr("The file was changed"), text, offers);
-    bool goes_on = false;
     if (answer == 0) {
-        goes_on = save_to(path);
+        save_to(path, then);
     } else if (answer == 1) {
-        goes_on = save_as();
+        save_as(then);
     } else if (answer == 2) {
-        goes_on = open(path);
+        document_.read_study_file(path, [this, path, then](const Study& theirs) {
+            take_file(theirs, path);
+            then();
+        });
     }
     asking_ = false;
-    return goes_on;
 }
 
-void StudyFiles::take_recovered(const RecoveredStudy& recovered) {
-    auto read = document_.waited_work().run(tr("Reading what was recovered of %1…").arg(recovered.title),
-                                            WhenStopped::leave, [recovered] { return recovered.read(); });
-    const Result<Study> study = read ? *std::move(read) : Result<Study>(read.why());
-    if (!study) {
-        Q_EMIT failed(tr("What was recovered of “%1” cannot be read: %2")
-                          .arg(recovered.title, Document::translated(study.refusal())));
-        return;
+void StudyFiles::offer_recovered(const Then& then) {
+    const QList<RecoveredStudy> all = recovered_studies();
+    offer_next({all.begin(), all.end()}, then);
+}
+
+/// Once one has been taken, the others are offered at the next start.
+void StudyFiles::offer_next(std::vector<RecoveredStudy> recovered, const Then& then) {
+    if (recovered.empty() || document_.modified()) {
+        return then();
     }
-    RecoveryDialog dialog(recovered, *study, window_);
+    const RecoveredStudy first = recovered.front();
+    recovered.erase(recovered.begin());
+    document_.file_task().start(
+        tr("Reading what was recovered of %1…").arg(first.title), WhenStopped::leave,
+        [first](const StopToken& stop) { return first.read(stop); },
+        [this, first, rest = std::move(recovered), then](const TaskOutcome<Result<Study>>& read) {
+            if (!read || !*read) {
+                Q_EMIT failed(tr("What was recovered of “%1” cannot be read: %2")
+                                  .arg(first.title, Document::translated(read ? (*read).refusal() : read.why())));
+            } else if (!ask_about_recovered(first, **read)) {
+                return then();
+            }
+            offer_next(rest, then);
+        });
+}
+
+/// Whether another one can be offered.
+bool StudyFiles::ask_about_recovered(const RecoveredStudy& recovered, const Study& study) {
+    RecoveryDialog dialog(recovered, study, window_);
     dialog.exec();
     switch (dialog.choice()) {
     case RecoveryDialog::Choice::later:
-        return;
+        return true;
     case RecoveryDialog::Choice::file:
         recovered.remove();
-        if (!recovered.path.isEmpty() && QFileInfo::exists(recovered.path)) {
-            open(recovered.path);
+        if (recovered.path.isEmpty() || !QFileInfo::exists(recovered.path)) {
+            return true;
         }
-        return;
+        open(recovered.path);
+        return false;
     case RecoveryDialog::Choice::recovered:
     case RecoveryDialog::Choice::both:
         break;
     }
     const bool both = dialog.choice() == RecoveryDialog::Choice::both;
-    document_.open_unsaved(*study, both ? QString() : recovered.path);
+    document_.open_unsaved(study, both ? QString() : recovered.path);
     guard_.watch(document_.path());
     autosave_.save_now(); // under this window's name, before the other goes
     if (autosave_.is_written()) {
         recovered.remove();
     }
-}
-
-void StudyFiles::offer_recovered() {
-    for (const RecoveredStudy& recovered : recovered_studies()) {
-        if (document_.modified()) { // one has been taken: the others are offered at the next start
-            return;
-        }
-        take_recovered(recovered);
-    }
+    return false;
 }
 
 void StudyFiles::show_earlier_versions() {
@@ -302,37 +332,45 @@ void StudyFiles::show_earlier_versions() {
         return;
     }
     const QList<EarlierVersion> versions = earlier_versions(document_.path());
-    const auto differences = document_.waited_work().run(
-        tr("Reading the earlier versions…"), WhenStopped::leave, [versions, now = document_.study()] {
+    if (versions.isEmpty()) {
+        Q_EMIT failed(tr("No version of this study has been kept yet: one is kept each time it is saved."));
+        return;
+    }
+    document_.file_task().start(
+        tr("Reading the earlier versions…"), WhenStopped::leave,
+        [versions, now = document_.study()](const StopToken& stop) -> Result<std::vector<Sentence>> {
             std::vector<Sentence> sentences;
             for (const EarlierVersion& version : versions) {
-                stop_if_asked();
-                const Result<Study> study = version.read();
+                const Result<Study> study = version.read(stop);
                 sentences.push_back(study ? difference_of(now, *study).in_words() : study.refusal());
             }
             return sentences;
-        });
-    if (!differences) {
-        return;
-    }
+        },
+        document_.or_refuse<std::vector<Sentence>>(document_.path(),
+                                                   [this, versions](const std::vector<Sentence>& differences) {
+                                                       take_earlier_version(versions, differences);
+                                                   }));
+}
+
+void StudyFiles::take_earlier_version(const QList<EarlierVersion>& versions, const std::vector<Sentence>& differences) {
     QStringList offers;
     for (qsizetype at = 0; at < versions.size(); ++at) {
         offers << tr("%1 — %2").arg(QLocale().toString(versions[at].saved, QLocale::ShortFormat),
-                                    Document::translated((*differences)[static_cast<std::size_t>(at)]));
-    }
-    if (offers.isEmpty()) {
-        Q_EMIT failed(tr("No version of this study has been kept yet: one is kept each time it is saved."));
-        return;
+                                    Document::translated(differences[static_cast<std::size_t>(at)]));
     }
     const int chosen = ask_from_list(window_, tr("Earlier versions"),
                                      tr("How each differs from the study as it is now. The one that is taken is one "
                                         "step for undo; the file changes only when it is saved."),
                                      offers, tr("Take this version"));
-    if (chosen >= 0) {
-        auto read = document_.waited_work().run(tr("Reading the earlier version…"), WhenStopped::leave,
-                                                [version = versions[chosen]] { return version.read(); });
-        document_.perform(tr("taking an earlier version"), read ? *std::move(read) : Result<Study>(read.why()));
+    if (chosen < 0) {
+        return;
     }
+    document_.file_task().start(
+        tr("Reading the earlier version…"), WhenStopped::leave,
+        [version = versions[chosen]](const StopToken& stop) { return version.read(stop); },
+        document_.or_refuse<Study>(document_.path(), [this](const Study& study) {
+            document_.perform(tr("taking an earlier version"), study);
+        }));
 }
 
 QString StudyFiles::title_note() const {

@@ -10,6 +10,7 @@
 namespace ledgefall {
 
 struct RecoveredStudy;
+struct EarlierVersion;
 
 /// Opening and saving the study of a window: with what is asked where work could be lost, what is recovered after a
 /// crash, and what other programs do to the file meanwhile.
@@ -21,23 +22,29 @@ class StudyFiles : public QObject {
     /// Called before the study is saved or left: takes what is being typed, or says why it cannot be taken.
     std::function<std::optional<QString>()> take_what_is_typed;
 
+    /// What follows where a step has been taken: it is not called where the step was left or failed, which is told.
+    using Then = std::function<void()>;
+
     /// Opens a study; of a worksheet, what was found in it is shown first, and it is taken as a study without a file.
-    bool open(const QString& path);
+    /// Changes that are not saved are asked about once it has been read.
+    void open(const QString& path);
     /// Shows what is in a worksheet, and adds its tables to the study that is open, or takes it as a study.
-    bool import_worksheet(const QString& path, const Document::BytesPtr& bytes);
-    bool save_to(const QString& path);
-    bool save();
-    bool save_as();
+    void import_worksheet(const QString& path, const Document::BytesPtr& bytes);
+    void save_to(
+        const QString& path, const Then& then = [] {});
+    void save(const Then& then = [] {});
+    void save_as(const Then& then = [] {});
     void choose_and_open();
-    bool may_leave(); ///< asks about changes that are not saved
+    void may_leave(const Then& then); ///< asks about changes that are not saved
     void start_new();
 
-    /// Offers what windows left behind that did not come to a proper end, one after the other.
-    void offer_recovered();
+    /// Offers what windows left behind that did not come to a proper end, one after the other, and then goes on.
+    void offer_recovered(const Then& then = [] {});
     /// The versions that were saved before, to be shown or taken.
     void show_earlier_versions();
-    /// Whether the file has been changed by somebody else; asks what to do about it. False where nothing is to follow.
-    bool look_at_file();
+    /// Goes on where the file has not been changed by another program; else asks what to do about it.
+    void look_at_file(const Then& then);
+    void look_at_file_again(); ///< when the window comes to the front: asks once about each change
     /// Writes what is not saved to the recovery folder, before the process is ended from outside.
     void end_at_once() { autosave_.save_now(); }
 
@@ -55,11 +62,16 @@ class StudyFiles : public QObject {
     void failed(const QString& why); ///< to be read before it goes
 
   private:
-    std::optional<WorksheetStudy> read_worksheet(const QString& path, const Document::BytesPtr& bytes);
+    void read_worksheet(const QString& path, const Document::BytesPtr& bytes, bool may_add);
     void take_worksheet(WorksheetStudy recovered, const QString& path);
-    bool add_worksheet(const WorksheetStudy& recovered, const QString& name);
+    void add_worksheet(const WorksheetStudy& recovered, const QString& name);
+    void take_file(const Study& study, const QString& path);
     bool typed_is_taken(const QString& otherwise);
-    void take_recovered(const RecoveredStudy& recovered);
+    bool another_task_runs();
+    void ask_about_file(bool removed, const Sentence& difference, const Then& then);
+    void offer_next(std::vector<RecoveredStudy> recovered, const Then& then);
+    bool ask_about_recovered(const RecoveredStudy& recovered, const Study& study);
+    void take_earlier_version(const QList<EarlierVersion>& versions, const std::vector<Sentence>& differences);
 
     Document& document_;
     QWidget* window_;

@@ -99,7 +99,9 @@ class TableCommands : public QObject {
     void sum_up();
     void ask_share();
     std::shared_ptr<const Column> cells_of(const ColumnDefinition& column) const;
-    void take_table(const QString& name, Result<Study> result, Id table, const std::string& drawn);
+    using TableBuilder = std::function<Result<Study>(const Study& study, Id* table)>;
+    void make_table(const QString& name, const TableBuilder& build, const std::string& drawn = {},
+                    const std::function<void(Id)>& then = {});
 
     TablePage* page() const { return place_.page(); }
     const Table* table() const { return page()->model().table(); }

@@ -26,21 +26,35 @@ std::shared_ptr<const Column> TableCommands::cells_of(const ColumnDefinition& of
     return !of.worked() ? of.cells.pointer() : entry == nullptr ? std::make_shared<const Column>() : entry->cells;
 }
 
-/// Takes a new table, with a chart of one of its columns where one is asked for, as one step, and shows it.
-void TableCommands::take_table(const QString& name, Result<Study> result, Id table, const std::string& drawn) {
-    Id chart;
-    if (result && !drawn.empty()) {
-        const ColumnDefinition* column = result->table(table)->column_named(drawn);
-        const auto proposal =
-            column == nullptr ? Result<Chart>(Sentence())
-                              : proposed_chart(*result, *compute(*result, document_.snapshot()), table, {column->id});
-        result = proposal ? add_chart(*result, *proposal, &chart) : result;
-    }
-    if (document_.perform(name, result)) {
-        place_.show_table(table);
-        if (!chart.empty()) {
-            place_.show_chart(chart);
+/// Makes a new table, with a chart of one of its columns where one is asked for, as one step, and shows it. How a chart
+/// is best drawn its numbers say, so they are computed first.
+void TableCommands::make_table(const QString& name, const TableBuilder& build, const std::string& drawn,
+                               const std::function<void(Id)>& then) {
+    const auto table = std::make_shared<Id>();
+    const auto chart = std::make_shared<Id>();
+    const auto change = [=, before = document_.snapshot()](const Study& study, const StopToken& stop) {
+        const Result<Study> made = build(study, table.get());
+        const ColumnDefinition* column = made && !drawn.empty() ? made->table(*table)->column_named(drawn) : nullptr;
+        const auto proposal = column == nullptr
+                                  ? Result<Chart>(Sentence())
+                                  : proposed_chart(*made, *compute_in_task(*made, before, stop), *table, {column->id});
+        return proposal ? add_chart(*made, *proposal, chart.get()) : made;
+    };
+    const auto show = [this, table, chart, then](bool taken) {
+        if (taken) {
+            place_.show_table(*table);
+            if (!chart->empty()) {
+                place_.show_chart(*chart);
+            }
+            if (then) {
+                then(*table);
+            }
         }
+    };
+    if (drawn.empty()) {
+        show(document_.perform(name, build(document_.study(), table.get())));
+    } else {
+        document_.perform_aside(this, name, change, show);
     }
 }
 
@@ -50,12 +64,16 @@ void TableCommands::count_values() {
     }
     const auto cells = cells_of(*column());
     const QString name = QString::fromStdString(column()->shown_label());
-    Id table;
+    const Id counted = column()->id;
     if (cells->kind() != Kind::number) {
-        CategoryDialog dialog(cells, column()->id, name, window_);
+        CategoryDialog dialog(cells, counted, name, window_);
         if (dialog.exec() == QDialog::Accepted) {
-            const auto result = category_table(document_.study(), dialog.categories(), dialog.parts(), &table);
-            take_table(tr("a frequency table"), result, table, dialog.draws() ? "f" : "");
+            make_table(
+                tr("a frequency table"),
+                [categories = dialog.categories(), parts = dialog.parts()](const Study& study, Id* table) {
+                    return category_table(study, categories, parts, table);
+                },
+                dialog.draws() ? "f" : "");
         }
         return;
     }
@@ -64,8 +82,12 @@ void TableCommands::count_values() {
     }
     FrequencyDialog dialog(cells, name, window_);
     if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
-        const auto result = frequency_table(document_.study(), column()->id, dialog.classes(), dialog.parts(), &table);
-        take_table(tr("a frequency table"), result, table, dialog.draws() ? "f" : "");
+        make_table(
+            tr("a frequency table"),
+            [counted, classes = dialog.classes(), parts = dialog.parts()](const Study& study, Id* table) {
+                return frequency_table(study, counted, classes, parts, table);
+            },
+            dialog.draws() ? "f" : "");
     }
 }
 

@@ -42,12 +42,14 @@ void TableCommands::two_way_table() {
     if (dialog.exec() != QDialog::Accepted) {
         return;
     }
-    Id made;
-    take_table(tr("a two-way table"), dialog.made(&made), made, "");
-    const Table* table = document_.study().table(made);
-    if (table != nullptr && !table->columns.empty() && place_.page_of(made) != nullptr) {
-        place_.page_of(made)->offers().offer_waited(made, table->columns.front()->id);
-    }
+    const auto offer_waited = [this](Id made) {
+        const Table& table = *document_.study().table(made);
+        if (!table.columns.empty() && place_.page_of(made) != nullptr) {
+            place_.page_of(made)->offers().offer_waited(made, table.columns.front()->id);
+        }
+    };
+    make_table(
+        tr("a two-way table"), [&dialog](const Study&, Id* made) { return dialog.made(made); }, {}, offer_waited);
 }
 
 void TableCommands::change_axis(bool across) {
@@ -93,9 +95,9 @@ void TableCommands::count_pairs() {
         return document_.refuse(
             {"Choose two columns: the values of the first go down, those of the second across.", {}});
     }
-    Id result;
-    take_table(tr("a contingency table"), contingency_table(document_.study(), columns[0], columns[1], &result), result,
-               "");
+    make_table(tr("a contingency table"), [columns](const Study& study, Id* made) {
+        return contingency_table(study, columns[0], columns[1], made);
+    });
 }
 
 } // namespace ledgefall

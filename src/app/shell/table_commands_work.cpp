@@ -33,16 +33,18 @@ void TableCommands::sort(bool falling) {
     const Id table = page()->table_id();
     const Id sorted_by = column()->id;
     if (!column()->worked()) {
-        return document_.perform_aside(this, tr("sorting"), [table, sorted_by, falling](const Study& study) {
-            const ColumnDefinition* key =
-                study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
-            return key == nullptr ? Result<Study>(study) : sort_rows(study, table, *key->cells, falling);
-        });
+        return document_.perform_aside(
+            this, tr("sorting"), [table, sorted_by, falling](const Study& study, const StopToken& stop) {
+                const ColumnDefinition* key =
+                    study.table(table) == nullptr ? nullptr : study.table(table)->column(sorted_by);
+                return key == nullptr ? Result<Study>(study) : sort_rows(study, table, *key->cells, falling, stop);
+            });
     }
     document_.perform_by_results(
-        this, tr("sorting"), [table, sorted_by, falling](const Study& study, const Results& results) {
+        this, tr("sorting"),
+        [table, sorted_by, falling](const Study& study, const Results& results, const StopToken& stop) {
             const Column* keys = study.table(table) == nullptr ? nullptr : results.column(sorted_by);
-            return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling);
+            return keys == nullptr ? Result<Study>(study) : sort_rows(study, table, *keys, falling, stop);
         });
 }
 
@@ -67,14 +69,17 @@ void TableCommands::continue_to(std::size_t row, const std::optional<Pattern>& p
     if (block.empty() || row == 0) {
         return;
     }
-    const auto change = [table = page()->table_id(), block, row, pattern](const Study& study) {
+    const auto change = [table = page()->table_id(), block, row, pattern](const Study& study, const StopToken&) {
         return continue_cells(study, table, static_cast<std::size_t>(block.left), static_cast<std::size_t>(block.right),
                               static_cast<std::size_t>(block.top), static_cast<std::size_t>(block.rows()), row - 1,
                               pattern);
     };
     constexpr std::size_t done_at_once = 50'000; // rows
-    row < done_at_once ? perform(tr("continuing"), change(document_.study()))
-                       : document_.perform_aside(this, tr("continuing"), change);
+    if (row < done_at_once) {
+        perform(tr("continuing"), change(document_.study(), {}));
+    } else {
+        document_.perform_aside(this, tr("continuing"), change);
+    }
 }
 
 // --- formulas --------------------------------------------------------------------------------------------------------

@@ -40,13 +40,13 @@ Value rounded_as_shown(const Value& value, const Format& format) {
 }
 
 /// For other programs numbers stay numbers; for readers they are the texts that the table shows.
-Column as_shown(const Column& cells, const Format& format, bool for_readers) {
+Column as_shown(const Column& cells, const Format& format, bool for_readers, const StopToken& stop) {
     if (cells.kind() != Kind::number) {
         return cells;
     }
     Column out(for_readers ? Kind::text : Kind::number);
     for (std::size_t row = 0; row < cells.size(); ++row) {
-        stop_if_asked_at(row);
+        stop.throw_if_stopped_at(row);
         const Value value = cells.at(row);
         if (value.state() == State::odd) { // as it was typed
             out.append(for_readers ? Value::text(value.text()) : value);
@@ -62,7 +62,8 @@ Column as_shown(const Column& cells, const Format& format, bool for_readers) {
 
 } // namespace
 
-LabelledColumns columns_to_write(const Study& study, const Results& results, Id id, const WayOfWriting& way) {
+LabelledColumns columns_to_write(const Study& study, const Results& results, Id id, const WayOfWriting& way,
+                                 const StopToken& stop) {
     const Table* table = study.table(id);
     const bool grid = table != nullptr && table->two_way() && way.choice.as_grid;
     LabelledColumns out = grid ? grid_columns(study, results, id) : labelled_columns(study, results, id);
@@ -80,7 +81,7 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
         if (way.choice.as_shown) {
             const InternScope scope;
             column.interned = scope.objects();
-            column.cells = as_shown(column.cells, format, way.for_readers);
+            column.cells = as_shown(column.cells, format, way.for_readers, stop);
         }
         if (!grid) {
             column.name = heading(column, definition, way.choice.headings);

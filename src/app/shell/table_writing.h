@@ -13,7 +13,8 @@ struct WayOfWriting {
 };
 
 /// A table's columns with their headings as they are chosen, numbers in full or as they are shown.
-LabelledColumns columns_to_write(const Study& study, const Results& results, Id table, const WayOfWriting& way);
+LabelledColumns columns_to_write(const Study& study, const Results& results, Id table, const WayOfWriting& way,
+                                 const StopToken& stop = {});
 
 /// Those as the text of a file.
 std::string written_table(const LabelledColumns& columns, const FileFormat& format, const WritingChoice& choice);

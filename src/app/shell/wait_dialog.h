@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/document/waited_work.h"
+#include "app/document/file_task.h"
 
 #include <QDialog>
 #include <QLabel>
@@ -11,7 +11,7 @@ namespace ledgefall {
 class WaitDialog : public QDialog {
     Q_OBJECT
   public:
-    WaitDialog(WaitedWork& work, QWidget* window);
+    WaitDialog(FileTask& task, QWidget* window);
 
   private:
     QLabel* what_;

@@ -55,26 +55,16 @@ QList<MainWindow*> Windows::all() const {
 }
 
 void Windows::open(const QStringList& files) {
-    to_open_ += files;
-    if (opening_) { // reading and asking wait, and let others be handed over meanwhile
-        return;
-    }
-    opening_ = true;
-    while (!to_open_.isEmpty()) {
-        const QString file = to_open_.takeFirst();
-        MainWindow* window = nullptr;
-        for (MainWindow* one : all()) { // one in which nothing has begun is as good as a new one
-            const Document& document = one->document();
-            const bool untouched = document.path().isEmpty() && !document.modified() && document.study().tables.empty();
-            window = window == nullptr && untouched ? one : window;
-        }
-        window = window == nullptr ? add() : window;
+    for (const QString& file : files) {
+        const QList<MainWindow*> windows = all(); // one in which nothing has begun is as good as a new one
+        const auto untouched =
+            std::find_if(windows.begin(), windows.end(), [](const MainWindow* one) { return one->untouched(); });
+        MainWindow* window = untouched == windows.end() ? add() : *untouched;
         window->show();
         window->open_from_outside(local_path(file));
         window->raise();
         window->activateWindow();
     }
-    opening_ = false;
 }
 
 void Windows::end_at_once() {

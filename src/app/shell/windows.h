@@ -31,8 +31,6 @@ class Windows : public QObject {
     void take_from_other_start();
 
     QList<QPointer<MainWindow>> windows_;
-    QStringList to_open_;
-    bool opening_ = false; ///< one file at a time is opened
     QLocalServer server_;
 };
 

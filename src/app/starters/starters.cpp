@@ -93,13 +93,13 @@ void add_grid(Starter& out, const Table& table, const Results& results) {
     }
 }
 
-Starter pictured(const QString& file, const Study& study) {
+Starter pictured(const QString& file, const Study& study, const StopToken& stop) {
     Starter out;
     out.file = file;
     out.title = QString::fromStdString(study.title);
     out.note = QString::fromStdString(study.note);
     out.study = study;
-    const ResultsPtr results = compute_in_task(study);
+    const ResultsPtr results = compute_in_task(study, nullptr, stop);
     const Table* table = shown_table(study);
     if (table == nullptr) {
         return out;
@@ -123,21 +123,21 @@ Starter pictured(const QString& file, const Study& study) {
     return out;
 }
 
-QList<Starter> read_all() {
+QList<Starter> read_all(const StopToken& stop) {
     const SpelledBy desktop((Settings())); // whatever study is open
     QList<Starter> all;
     for (const QString& folder : {QStringLiteral(":/starters"), own_folder()}) {
         for (const QFileInfo& info :
              QDir(folder).entryInfoList({QStringLiteral("*.ledgefall")}, QDir::Files, QDir::Name)) {
-            stop_if_asked();
+            stop.throw_if_stopped();
             QFile file(info.filePath());
             if (info.size() > most_bytes || !file.open(QIODevice::ReadOnly)) {
                 continue;
             }
             const QByteArray bytes = file.readAll();
-            const Result<Study> study = read_study({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+            const Result<Study> study = read_study({bytes.constData(), static_cast<std::size_t>(bytes.size())}, stop);
             if (study) {
-                all.append(pictured(info.filePath(), *study));
+                all.append(pictured(info.filePath(), *study, stop));
             }
         }
     }
@@ -161,7 +161,7 @@ void Starters::read() {
     });
 }
 
-std::optional<Sentence> Starters::keep(Study study, const QString& title) {
+void Starters::keep(Study study, const QString& title) {
     study.title = title.toStdString();
     QDir().mkpath(own_folder());
     QString name = title.toLower().simplified();
@@ -172,12 +172,16 @@ std::optional<Sentence> Starters::keep(Study study, const QString& title) {
     for (int number = 2; QFile::exists(path); ++number) {
         path = own_folder() + QStringLiteral("/%1-%2.ledgefall").arg(name.left(60)).arg(number);
     }
-    const auto written = write_file(path.toStdString(), write_study(study));
-    if (!written) {
-        return written.refusal();
-    }
-    read();
-    return std::nullopt;
+    TaskRunner::of_process().start(
+        this, [study = std::move(study), path] { return write_file(path.toStdString(), write_study(study)); },
+        [this](const TaskOutcome<Result<Saved>>& written) {
+            if (written && *written) {
+                read();
+            } else {
+                Q_EMIT failed(written ? (*written).refusal() : written.why());
+            }
+        },
+        WhenStopped::wait);
 }
 
 bool Starters::remove(const Starter& starter) {

@@ -35,12 +35,13 @@ class Starters : public QObject {
 
     const QList<Starter>& all() const { return all_; }
     void read();
-    /// Keeps a study among a person's own starters; the sentence that says why it cannot be.
-    std::optional<Sentence> keep(Study study, const QString& title);
+    /// Keeps a study among a person's own starters.
+    void keep(Study study, const QString& title);
     bool remove(const Starter& starter);
 
   Q_SIGNALS:
     void changed();
+    void failed(const ledgefall::Sentence& why); ///< to keep one
 
   private:
     QList<Starter> all_;

@@ -31,6 +31,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , add_foot_(new QToolButton(this))
     , foot_menu_(new NewFootMenu(document, this))
     , view_(new TableView(*model_, document, active_editor, this))
+    , clipboard_(new TableClipboard(*view_, *model_, document))
     , rows_edge_(new RowsEdge(document, table, view_->laid_across(), this))
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
@@ -157,14 +158,15 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     });
     connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
     connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
-    connect(view_, &TableView::definitions_taken, this, &TablePage::tell_definitions);
-    connect(view_, &TableView::headings_equal, this, [this](const QStringList& names) {
+    connect(clipboard_, &TableClipboard::definitions_taken, this, &TablePage::tell_definitions);
+    connect(clipboard_, &TableClipboard::formula_wanted, this, &TablePage::write_formula);
+    connect(clipboard_, &TableClipboard::headings_equal, this, [this](const QStringList& names) {
         offer_undo(
             tr("A heading stands here more than once: in formulas these columns are called %1. A double click on "
                "a heading changes it.")
                 .arg(names.join(QStringLiteral(", "))));
     });
-    connect(view_, &TableView::columns_pasted, this, &TablePage::tell_pasted);
+    connect(clipboard_, &TableClipboard::columns_pasted, this, &TablePage::tell_pasted);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);

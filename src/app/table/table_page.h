@@ -8,7 +8,7 @@
 #include "app/table/layer_strip.h"
 #include "app/table/row_count_field.h"
 #include "app/table/rows_edge.h"
-#include "app/table/table_view.h"
+#include "app/table/table_clipboard.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -28,6 +28,7 @@ class TablePage : public QWidget {
     Document& document() { return document_; }
     TableModel& model() { return *model_; }
     TableView& view() { return *view_; }
+    TableClipboard& clipboard() { return *clipboard_; }
     FootView& foot() { return *foot_; }
     const TableView& view_of_cells() const { return *view_; }
     /// A command that can come next, and the word by which the table's line offers it.
@@ -110,6 +111,7 @@ class TablePage : public QWidget {
     QToolButton* add_foot_;
     NewFootMenu* foot_menu_;
     TableView* view_;
+    TableClipboard* clipboard_;
     LayerStrip* layers_ = nullptr;
     RowsEdge* rows_edge_;
     FootView* foot_;

@@ -454,6 +454,23 @@ void TableView::clear_selected() {
     document_.perform(tr("emptying cells"), next);
 }
 
+void TableView::choose_block(const Block& block) {
+    const int bottom = std::min(block.bottom, table_.rowCount() - 1);
+    const int right = std::min(block.right, table_.columnCount() - 1);
+    const QModelIndex first = table_.index(block.top, block.left);
+    if (!first.isValid()) {
+        return;
+    }
+    const QModelIndex last = table_.index(std::max(block.top, bottom), std::max(block.left, right));
+    set_current(first);
+    selectionModel()->select(QItemSelection(in_view(first), in_view(last)), QItemSelectionModel::ClearAndSelect);
+}
+
+bool TableView::whole_columns_chosen() const {
+    const Block block = chosen();
+    return !block.empty() && block.top == 0 && block.rows() == table_.table_rows() && block.rows() > 1;
+}
+
 std::pair<int, int> TableView::selected_rows() const {
     const Block block = chosen();
     return {block.top, block.rows()};

@@ -41,7 +41,6 @@ class TableView : public QTableView, public ShowsReferences {
     /// Those of the blocks that are chosen in which the current cell is is `chosen()`; these are all of them.
     std::function<int(int section)> width_below; ///< of what stands under a column in the foot
     std::vector<Block> chosen_blocks() const;
-    void tell_equal_headings(int from);
     void choose_block(const Block& block); ///< its first cell becomes the current one
     /// The columns that a command for columns means: the chosen ones, where several are chosen or one as a whole.
     std::vector<Id> columns_meant() const;
@@ -60,12 +59,6 @@ class TableView : public QTableView, public ShowsReferences {
     void keep_current_in_view();
     void restyle();
 
-    QString copied() const; ///< the selected block as tab-separated text, with headings where whole columns are
-    void copy() const;
-    /// Puts what is on the clipboard from the current cell on; a block that brings names makes new columns of them, and
-    /// on columns that are there its values alone are put.
-    void paste();
-    void paste(const QString& text, bool with_names = false);
     void clear_selected();
     /// The rows that the selection touches: first and count.
     std::pair<int, int> selected_rows() const;
@@ -74,12 +67,6 @@ class TableView : public QTableView, public ShowsReferences {
     void formula_wanted(int section, const QString& typed); ///< `typed`: what was typed to begin it
     void heading_clicked(int section);
     void heading_wanted(int section); ///< to be typed in its place
-    /// A pasted list of definitions has become columns and held values of these names.
-    void definitions_taken(const QStringList& columns, const QStringList& held);
-    /// Pasted columns have headings that stand there already; they are these in formulas.
-    void headings_equal(const QStringList& names);
-    /// Columns that were copied whole have been pasted with their formulas; `renamed`: what has another name here.
-    void columns_pasted(const QStringList& columns, const QStringList& renamed);
     /// Clicked, or dragged over, while a formula is being written; `adds`: with Ctrl, to what has been pointed at.
     void cells_pointed(const QRect& cells, bool adds);
 
@@ -93,9 +80,6 @@ class TableView : public QTableView, public ShowsReferences {
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
   private:
-    Study copied_piece() const;
-    LabelledColumns copied_columns() const;
-    bool paste_piece(const QByteArray& bytes);
     QModelIndex in_view(const QModelIndex& cell) const;
     QModelIndex in_table(const QModelIndex& seen) const;
     int row_at(const QPoint& at) const;

@@ -307,138 +307,42 @@ bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int ro
     return type(index.row(), index.column(), {{typed.toString().toStdString()}}, tr("typing"));
 }
 
-namespace {
-
-/// The decimal sign by which alone one of the texts in a column of a block is a number, as `12,5` is by the comma; none
-/// where there is no such text, or they contradict each other.
-std::optional<char> sign_among(const std::vector<std::vector<std::string>>& block, std::size_t at) {
-    bool point = false;
-    bool comma = false;
-    for (const auto& line : block) {
-        const std::string text = at < line.size() ? line[at] : std::string();
-        const bool by_point = read_spelled_number(text, {'.'}).has_value();
-        const bool by_comma = read_spelled_number(text, {','}).has_value();
-        point = point || (by_point && !by_comma);
-        comma = comma || (by_comma && !by_point);
-    }
-    return point == comma ? std::nullopt : std::optional(point ? '.' : ',');
+TypedBy TableModel::typing(int row, int section) const {
+    TypingPlace place{table_, static_cast<std::size_t>(row), static_cast<std::size_t>(section), own_spelling(), {},
+                      known_};
+    return [place](const Study& study, const Results&, const TextBlock& block, std::optional<char> decimal,
+                   const StopToken& stop) {
+        TypingPlace at = place;
+        at.decimal = decimal;
+        return typed_texts(study, at, block, stop);
+    };
 }
 
-} // namespace
-
-/// By what is typed together, by what the column has shown before, else by the desktop.
-Spelling TableModel::spelling_of(const ColumnDefinition* column, std::size_t at,
-                                 const std::vector<std::vector<std::string>>& block,
-                                 std::optional<char> decimal) const {
-    Spelling spelling = own_spelling();
-    spelling.decimal = decimal.value_or(spelling.decimal);
-    const auto decided = column == nullptr ? decimal_of_.end() : decimal_of_.find(column->id);
-    if (decided != decimal_of_.end()) {
-        spelling.decimal = decided->second;
-    } else if (const auto sign = decimal ? std::nullopt : sign_among(block, at)) {
-        spelling.decimal = *sign;
-    }
-    if (const auto known = column == nullptr ? month_first_.end() : month_first_.find(column->id);
-        known != month_first_.end()) {
-        spelling.month_first = known->second;
-    }
-    for (const auto& line : block) {
-        const std::string text = at < line.size() ? line[at] : std::string();
-        const bool by_day = read_spelled_date(text, {'.', false}).has_value();
-        const bool by_month = read_spelled_date(text, {'.', true}).has_value();
-        if (by_day != by_month) {
-            spelling.month_first = by_month;
-            break;
-        }
-    }
-    return spelling;
-}
-
-bool TableModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name,
-                      std::optional<char> decimal) {
-    const auto at_row = static_cast<std::size_t>(row);
-    const auto at_column = static_cast<std::size_t>(section);
-    const auto headed = with_typed_headings(document_.study(), table_, at_row, at_column, block);
-    const int first_row = headed ? row - 1 : row;
-    Result<Study> typed = headed ? headed->study : document_.study();
-    std::size_t width = 0;
-    for (const auto& line : block) {
-        width = std::max(width, line.size());
-    }
-    for (std::size_t at = 0; at < width && typed; ++at) { // each column has its own spelling of dates
-        std::vector<std::vector<std::string>> only(block.size());
-        for (std::size_t line = 0; line < block.size(); ++line) {
-            only[line].assign(block[line].begin() + static_cast<std::ptrdiff_t>(std::min(at, block[line].size())),
-                              block[line].begin() + static_cast<std::ptrdiff_t>(std::min(at + 1, block[line].size())));
-        }
-        const Spelling spelling = spelling_of(column(section + static_cast<int>(at)), 0, only, decimal);
-        typed = type_block(*typed, table_, static_cast<std::size_t>(first_row), at_column + at, only, spelling);
-    }
-    if (!document_.perform(name, typed)) {
+bool TableModel::type(int row, int section, const TextBlock& block, const QString& name) {
+    const Result<TypedTexts> typed =
+        typing(row, section)(document_.study(), document_.results(), block, std::nullopt, {});
+    if (!document_.perform(name, typed ? Result<Study>(typed->study) : typed.refusal())) {
         return false;
     }
-    if (headed) {
-        Q_EMIT headings_taken(*headed);
-    }
-    // What may have been misread goes before what was only moved.
-    tell_of_long_numbers(first_row, section, block);
-    tell_of_dates(first_row, section, block);
-    tell_of_numbers(first_row, section, block);
+    tell(*typed);
     return true;
 }
 
-/// Says once for each column how its dates are read, where they can be read two ways.
-void TableModel::tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block) {
-    for (std::size_t line = 0; line < block.size(); ++line) {
-        for (std::size_t at = 0; at < block[line].size(); ++at) {
-            const ColumnDefinition* typed = column(section + static_cast<int>(at));
-            if (typed == nullptr || typed->worked() || typed->cells->kind() != Kind::date ||
-                month_first_.contains(typed->id)) {
-                continue;
-            }
-            const std::string& text = block[line][at];
-            const auto by_month = read_spelled_date(text, {'.', true});
-            const auto by_day = read_spelled_date(text, {'.', false});
-            const Value value = typed->cells->at(static_cast<std::size_t>(row) + line);
-            if (by_month.has_value() != by_day.has_value()) {
-                month_first_[typed->id] = by_month.has_value();
-            } else if (has_two_dates(text) && value.plain()) {
-                month_first_[typed->id] = value.number() == *by_month;
-                Q_EMIT dates_read(typed->id, QString::fromStdString(text), value.number());
-            }
-        }
+void TableModel::tell(const TypedTexts& typed) {
+    known_ = typed.known;
+    if (typed.headed) {
+        Q_EMIT headings_taken(*typed.headed);
     }
-}
-
-/// Says once for each column how a number such as 1,250 was read.
-void TableModel::tell_of_numbers(int row, int section, const std::vector<std::vector<std::string>>& block) {
-    std::size_t width = 0;
-    for (const auto& line : block) {
-        width = std::max(width, line.size());
+    // What may have been misread goes before what was only moved.
+    if (typed.long_number) {
+        document_.refuse(*typed.long_number);
     }
-    for (std::size_t at = 0; at < width; ++at) {
-        const ColumnDefinition* typed = column(section + static_cast<int>(at));
-        if (typed == nullptr || typed->worked() || typed->cells->kind() != Kind::number ||
-            decimal_of_.contains(typed->id)) {
-            continue;
-        }
-        std::vector<std::vector<std::string>> texts;
-        std::optional<std::size_t> two_ways;
-        for (const auto& line : block) {
-            texts.push_back({at < line.size() ? line[at] : std::string()});
-            // With the decimal sign in use it is read as everybody here would; with the other one it may be either.
-            const std::string& text = texts.back().front();
-            const bool grouped = text.find(own_spelling().decimal) == std::string::npos && has_two_numbers(text);
-            two_ways = !two_ways && grouped ? texts.size() - 1 : two_ways;
-        }
-        if (const auto sign = sign_among(block, at)) {
-            decimal_of_[typed->id] = *sign;
-        } else if (two_ways) {
-            const std::string& text = texts[*two_ways].front();
-            const Value value = typed->cells->at(static_cast<std::size_t>(row) + *two_ways);
-            decimal_of_[typed->id] = value.plain() && read_spelled_number(text, {','}) == value.number() ? ',' : '.';
-            Q_EMIT numbers_read(typed->id, QString::fromStdString(text), value.number(), row, texts);
-        }
+    for (const TypedTexts::ReadDate& read : typed.dates) {
+        Q_EMIT dates_read(read.column, QString::fromStdString(read.typed), read.days);
+    }
+    for (const TypedTexts::ReadNumber& read : typed.numbers) {
+        Q_EMIT numbers_read(read.column, QString::fromStdString(read.typed), read.number, static_cast<int>(read.row),
+                            read.texts);
     }
 }
 
@@ -446,27 +350,13 @@ bool TableModel::read_again(Id id, int row, const std::vector<std::vector<std::s
     const auto& columns = table()->columns;
     for (std::size_t at = 0; at < columns.size(); ++at) {
         if (columns[at]->id == id) {
-            decimal_of_[id] = decimal;
+            known_.decimal[id] = decimal;
             return document_.perform(
                 tr("decimal sign"),
                 type_block(document_.study(), table_, static_cast<std::size_t>(row), at, texts, Spelling(decimal)));
         }
     }
     return false;
-}
-
-/// Says it where a whole number was typed that no double is: what the cell holds then is not what was typed.
-void TableModel::tell_of_long_numbers(int row, int section, const std::vector<std::vector<std::string>>& block) {
-    for (std::size_t line = 0; line < block.size(); ++line) {
-        for (std::size_t at = 0; at < block[line].size(); ++at) {
-            const Value held = value(row + static_cast<int>(line), section + static_cast<int>(at));
-            if (is_inexact_whole(block[line][at]) && held.plain() && held.kind() == Kind::number) {
-                return document_.refuse({"%1 has more digits than a number can hold: the cell holds %2. In a column of "
-                                         "texts all of them stay.",
-                                         {block[line][at], write_cell(held)}});
-            }
-        }
-    }
 }
 
 } // namespace ledgefall

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/document/document.h"
-#include "core/study/edits/edits.h"
+#include "app/table_model/typed_texts.h"
 
 #include <QAbstractTableModel>
 
@@ -57,7 +57,7 @@ class TableModel : public QAbstractTableModel {
     bool setData(const QModelIndex& index, const QVariant& value, int role = Qt::EditRole) override;
 
     /// How a column's dates are spelled from now on.
-    void spell_dates(Id column, bool month_first) { month_first_[column] = month_first; }
+    void spell_dates(Id column, bool month_first) { known_.month_first[column] = month_first; }
     /// Reads what was typed into a column, from `row` (from 0) down, once more by another decimal sign, which holds for
     /// the column from now on.
     bool read_again(Id column, int row, const std::vector<std::vector<std::string>>& texts, char decimal);
@@ -68,9 +68,10 @@ class TableModel : public QAbstractTableModel {
     /// The rows (from 0, both included) that the column's formula covers; all where it is not narrowed.
     std::pair<int, int> reach(const ColumnDefinition& column) const;
 
-    /// Types or pastes texts, as they are spelled (`decimal` where it is known otherwise than by the desktop).
-    virtual bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name,
-                      std::optional<char> decimal = std::nullopt);
+    /// By which texts are typed from a cell on.
+    virtual TypedBy typing(int row, int section) const;
+    bool type(int row, int section, const TextBlock& block, const QString& name);
+    void tell(const TypedTexts& typed); ///< how what was typed has been read
 
   Q_SIGNALS:
     void shape_changed(); ///< columns, or what their headings show
@@ -94,18 +95,12 @@ class TableModel : public QAbstractTableModel {
   private:
     std::shared_ptr<const Table> pointer() const;
     void refresh();
-    Spelling spelling_of(const ColumnDefinition* column, std::size_t section,
-                         const std::vector<std::vector<std::string>>& block, std::optional<char> decimal) const;
-    void tell_of_dates(int row, int section, const std::vector<std::vector<std::string>>& block);
-    void tell_of_numbers(int row, int section, const std::vector<std::vector<std::string>>& block);
-    void tell_of_long_numbers(int row, int column, const std::vector<std::vector<std::string>>& block);
     std::shared_ptr<const Table> shown_; ///< the state of the table that the views were told of last
     ResultsPtr trial_;
     Id trial_column_;
     Format trial_format_;
-    std::unordered_map<Id, bool> month_first_; ///< of the columns of which it is known
-    std::unordered_map<Id, char> decimal_of_;  ///< of columns in which numbers were typed that can be read two ways
-    int rows_ = 0, columns_ = 0;               ///< as last told to the views, with those for adding
+    KnownSpellings known_;
+    int rows_ = 0, columns_ = 0; ///< as last told to the views, with those for adding
     struct SettledFormat {
         const Column* cells = nullptr; ///< that it was found for
         Format own, shown;

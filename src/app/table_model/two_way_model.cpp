@@ -286,23 +286,33 @@ Qt::ItemFlags TwoWayModel::flags(const QModelIndex& index) const {
     return column(index.column()) == nullptr ? shown : shown | Qt::ItemIsEditable;
 }
 
-bool TwoWayModel::type(int row, int section, const std::vector<std::vector<std::string>>& block, const QString& name,
-                       std::optional<char> decimal) {
+TypedBy TwoWayModel::typing(int row, int section) const {
     const ColumnDefinition* typed = column(section);
+    std::optional<Sentence> refusal;
     if (typed == nullptr) {
-        document_.refuse({"Values are typed into the cells of a layer.", {}});
-        return false;
+        refusal = {"Values are typed into the cells of a layer.", {}};
+    } else if (!shows_its_axes()) {
+        refusal = {"The cells are being worked out, and nothing was typed: type again when they are there.", {}};
     }
-    if (!shows_its_axes()) {
-        document_.refuse(
-            {"The cells are being worked out, and nothing was typed: type again when they are there.", {}});
-        return false;
-    }
-    Spelling spelling = own_spelling();
-    spelling.decimal = decimal.value_or(spelling.decimal);
-    return document_.perform(name, type_cells(document_.study(), typed->id,
-                                              {static_cast<std::size_t>(row), static_cast<std::size_t>(section)},
-                                              *axis_cells(false), *axis_cells(true), block, spelling));
+    const GridPlace place{static_cast<std::size_t>(row), static_cast<std::size_t>(section)};
+    return [refusal, place, table = table_id(), layer = typed == nullptr ? Id() : typed->id,
+            own = own_spelling()](const Study& study, const Results& results, const TextBlock& block,
+                                  std::optional<char> decimal, const StopToken&) -> Result<TypedTexts> {
+        if (refusal) {
+            return *refusal;
+        }
+        Spelling spelling = own;
+        spelling.decimal = decimal.value_or(spelling.decimal);
+        const Table& grid = *study.table(table);
+        const Result<Study> next = type_cells(study, layer, place, *results.column((*grid.axis.column)->id),
+                                              *results.column((*grid.across->column)->id), block, spelling);
+        if (!next) {
+            return next.refusal();
+        }
+        TypedTexts out;
+        out.study = *next;
+        return out;
+    };
 }
 
 TableModel* make_table_model(Document& document, Id table, QObject* parent) {

@@ -36,8 +36,7 @@ class TwoWayModel : public TableModel {
     QVariant data(const QModelIndex& index, int role = Qt::DisplayRole) const override;
     QVariant headerData(int section, Qt::Orientation orientation, int role = Qt::DisplayRole) const override;
     Qt::ItemFlags flags(const QModelIndex& index) const override;
-    bool type(int row, int column, const std::vector<std::vector<std::string>>& block, const QString& name,
-              std::optional<char> decimal = std::nullopt) override;
+    TypedBy typing(int row, int section) const override;
 
   Q_SIGNALS:
     void layer_shown();

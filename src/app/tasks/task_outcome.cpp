@@ -11,8 +11,8 @@ Sentence why_nothing_came(TaskEnd end, const std::string& cause) {
     case TaskEnd::failed:
         return Sentence{"This failed, and nothing has changed: %1", {cause}};
     case TaskEnd::not_begun:
-        return Sentence{"This was not begun, since something else is being read or written: wait for it, or stop it.",
-                        {}};
+        return Sentence{"This was not begun, since another task is still running: %1 Wait for it, or stop it.",
+                        {cause}};
     default:
         return Sentence{"It was stopped before its end, and nothing has changed.", {}};
     }

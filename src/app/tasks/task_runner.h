@@ -22,6 +22,18 @@ namespace ledgefall {
 /// must be known what it has done (writing).
 enum class WhenStopped { leave, wait };
 
+/// Calls the work of a task, with the token by which it is stopped if it takes one.
+template <class Work>
+decltype(auto) do_work(Work& work, const StopToken& stop) {
+    if constexpr (std::is_invocable_v<Work&, const StopToken&>) {
+        return work(stop);
+    } else {
+        return work();
+    }
+}
+template <class Work>
+using WorkResult = std::decay_t<decltype(do_work(std::declval<Work&>(), std::declval<const StopToken&>()))>;
+
 /// A task that has been started; copies are of the same task.
 class Task {
   public:
@@ -58,8 +70,8 @@ class TaskRunner : public QObject {
   public:
     static TaskRunner& of_process();
 
-    /// Runs `work` on a thread of the pool, and then calls `done` with its `TaskOutcome` on the interface's thread:
-    /// once, and not where `receiver` is gone. What `work` holds is freed on its thread.
+    /// Runs `work(stop)` or `work()` on a thread of the pool, and then calls `done` with its `TaskOutcome` on the
+    /// interface's thread: once, and not where `receiver` is gone. What `work` holds is freed on its thread.
     template <class Work, class Done>
     Task start(QObject* receiver, Work work, Done done, WhenStopped when_stopped = WhenStopped::leave) {
         Task task = make(receiver, std::move(work), std::move(done), when_stopped);
@@ -87,7 +99,7 @@ class TaskRunner : public QObject {
 
     template <class Work, class Done>
     Task make(QObject* receiver, Work work, Done done, WhenStopped when_stopped) {
-        using Given = std::decay_t<std::invoke_result_t<Work&>>;
+        using Given = WorkResult<Work>;
         auto job = std::make_shared<Task::Job>();
         auto outcome = std::make_shared<TaskOutcome<Given>>();
         job->receiver = receiver;
@@ -97,16 +109,15 @@ class TaskRunner : public QObject {
         };
         job->work = [outcome, work = std::move(work), weak = std::weak_ptr(job)]() mutable {
             const std::shared_ptr<Task::Job> self = weak.lock();
-            const StopScope scope(self->stop.get_token(), &self->progress);
-            *outcome = outcome_of<Given>(work);
+            *outcome = outcome_of<Given>(work, StopToken(self->stop.get_token(), &self->progress));
         };
         return Task(std::move(job));
     }
     template <class Given, class Work>
-    static TaskOutcome<Given> outcome_of(Work& work) {
+    static TaskOutcome<Given> outcome_of(Work& work, const StopToken& stop) {
         try {
-            stop_if_asked();
-            return TaskOutcome<Given>::of(work());
+            stop.throw_if_stopped();
+            return TaskOutcome<Given>::of(do_work(work, stop));
         } catch (const Stopped&) {
             return TaskOutcome<Given>(TaskEnd::stopped);
         } catch (const std::bad_alloc&) {

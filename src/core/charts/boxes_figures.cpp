@@ -1,5 +1,4 @@
 #include "core/charts/series_figures.h"
-#include "core/value/stopping.h"
 
 #include <cmath>
 
@@ -15,7 +14,7 @@ bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const 
     std::unordered_map<std::uint64_t, std::size_t> group_of;
     constexpr std::size_t most_boxes = 200;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
-        stop_if_asked_at(row);
+        chart.stop.throw_if_stopped_at(row);
         if (!chart.takes(*y.table, row)) {
             continue;
         }
@@ -38,7 +37,7 @@ bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const 
         groups[it->second].rows.push_back(static_cast<std::uint32_t>(row));
     }
     for (const Gathered& group : groups) {
-        Box box = box_of(group.values, group.rows, chart.study.settings.quantile_type);
+        Box box = box_of(group.values, group.rows, chart.study.settings.quantile_type, chart.stop);
         box.name = group.name.plain() ? group.name : Value::text(Text(figures.label));
         figures.x.push_back(chart.place_of(box.name));
         figures.y.push_back(box.median);

@@ -5,7 +5,6 @@
 #include "core/study/builders/frequency.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/study_part.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <array>
@@ -20,11 +19,11 @@ std::string titled(const std::string& label, const std::string& unit) {
 
 class Maker {
   public:
-    Maker(const Study& study, const Results& results, const Chart& chart)
+    Maker(const Study& study, const Results& results, const Chart& chart, const StopToken& stop)
         : study_(study)
         , results_(results)
         , chart_(chart)
-        , work_{study, results, chart, {}, {}} {}
+        , work_{study, results, chart, stop, {}, {}} {}
 
     ChartFigures make() {
         out_.equal_scales = chart_.equal_scales;
@@ -235,8 +234,8 @@ class Maker {
             return miss({"%1 has too many rows for standard errors: give them in a column.", {figures.label}});
         }
         for (const std::uint32_t row : figures.rows) {
-            stop_if_asked();
-            const Evaluator at(study_, results_, y.table, row + 1, nullptr, y.column->id);
+            work_.stop.throw_if_stopped();
+            const Evaluator at(study_, results_, y.table, row + 1, nullptr, y.column->id, work_.stop);
             const Value value = at.value(*error.tree());
             figures.error.push_back(value.plain() ? value.number() : std::nan(""));
         }
@@ -409,8 +408,8 @@ class Maker {
 
 } // namespace
 
-ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart) {
-    return Maker(study, results, chart).make();
+ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart, const StopToken& stop) {
+    return Maker(study, results, chart, stop).make();
 }
 
 } // namespace ledgefall

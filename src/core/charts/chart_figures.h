@@ -2,6 +2,7 @@
 
 #include "core/engine/running/results.h"
 #include "core/runs/run_titles.h"
+#include "core/value/stopping.h"
 
 #include <limits>
 #include <map>
@@ -97,10 +98,11 @@ struct ChartFigures {
     bool empty() const { return series.empty(); }
 };
 
-ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart);
+ChartFigures chart_figures(const Study& study, const Results& results, const Chart& chart, const StopToken& stop = {});
 
 /// The five numbers of values, with the rows in which they stand; there must be one value.
-Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type);
+Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type,
+           const StopToken& stop);
 
 /// Round numbers between the least and the greatest value, some eight of them; none where all are equal.
 std::vector<double> contour_levels(const GridFigures& grid);
@@ -109,7 +111,7 @@ std::vector<double> contour_levels(const GridFigures& grid);
 struct ContourSegment {
     std::pair<double, double> from, to;
 };
-std::vector<ContourSegment> contour_segments(const GridFigures& grid, double level);
+std::vector<ContourSegment> contour_segments(const GridFigures& grid, double level, const StopToken& stop = {});
 
 /// At which x a curve through the points, whose y never falls, reaches `y`; nothing where it does not.
 std::optional<double> read_off(const std::vector<double>& x, const std::vector<double>& y, double wanted);

@@ -1,6 +1,5 @@
 #include "core/charts/series_figures.h"
 #include "core/value/interval.h"
-#include "core/value/stopping.h"
 
 #include <cmath>
 
@@ -31,7 +30,7 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
     }
     double running_end = 0;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
-        stop_if_asked_at(row);
+        chart.stop.throw_if_stopped_at(row);
         if (!chart.takes(*y.table, row)) {
             continue;
         }

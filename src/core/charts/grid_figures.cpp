@@ -1,7 +1,6 @@
 // What is drawn of a layer of a two-way table: a family of lines, or its cells as areas and contour lines.
 
 #include "core/charts/series_figures.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <cmath>
@@ -79,7 +78,7 @@ bool add_grid(ChartInWork& chart, const Series&, SeriesFigures& figures, const D
     bool any = false;
     grid.cells.reserve(y.cells->size());
     for (std::size_t cell = 0; cell < y.cells->size(); ++cell) {
-        stop_if_asked_at(cell);
+        chart.stop.throw_if_stopped_at(cell);
         const Value value = y.cells->at(cell);
         const double number = value.plain() ? value.number() : std::nan("");
         grid.cells.push_back(number);
@@ -130,11 +129,11 @@ std::vector<double> contour_levels(const GridFigures& grid) {
     return levels;
 }
 
-std::vector<ContourSegment> contour_segments(const GridFigures& grid, double level) {
+std::vector<ContourSegment> contour_segments(const GridFigures& grid, double level, const StopToken& stop) {
     std::vector<ContourSegment> segments;
     const std::size_t columns = grid.columns.size();
     for (std::size_t row = 0; row + 1 < grid.rows.size(); ++row) {
-        stop_if_asked_at(row);
+        stop.throw_if_stopped_at(row);
         for (std::size_t column = 0; column + 1 < columns; ++column) {
             const double corner[4] = {grid.cells[row * columns + column], grid.cells[row * columns + column + 1],
                                       grid.cells[(row + 1) * columns + column + 1],

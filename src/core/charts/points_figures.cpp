@@ -1,6 +1,5 @@
 #include "core/charts/series_figures.h"
 #include "core/value/interval.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,8 +8,8 @@
 namespace ledgefall {
 namespace {
 
-bool occurs_twice(std::vector<double> places) {
-    std::sort(places.begin(), places.end(), stoppable(std::less<>()));
+bool occurs_twice(std::vector<double> places, const StopToken& stop) {
+    std::sort(places.begin(), places.end(), stoppable(stop, std::less<>()));
     return std::adjacent_find(places.begin(), places.end()) != places.end();
 }
 
@@ -31,7 +30,7 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
     figures.rows.reserve(rows);
     double last = -INFINITY;
     for (std::size_t row = 0; row < rows; ++row) {
-        stop_if_asked_at(row);
+        chart.stop.throw_if_stopped_at(row);
         if (!y.table->two_way() && !chart.takes(*y.table, row)) {
             continue;
         }
@@ -56,7 +55,7 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
         figures.y.push_back(up.number());
         figures.rows.push_back(static_cast<std::uint32_t>(row));
     }
-    if (named && single_rows && occurs_twice(figures.x)) {
+    if (named && single_rows && occurs_twice(figures.x, chart.stop)) {
         chart.miss({"%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.",
                     {"A value", x.column->shown_label()}});
         return false;

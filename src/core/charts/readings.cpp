@@ -2,18 +2,18 @@
 
 #include "core/charts/chart_figures.h"
 #include "core/stats/quantile.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <numeric>
 
 namespace ledgefall {
 
-Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type) {
+Box box_of(const std::vector<double>& values, const std::vector<std::uint32_t>& rows, int quantile_type,
+           const StopToken& stop) {
     std::vector<std::size_t> order(values.size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     std::sort(order.begin(), order.end(),
-              stoppable([&](std::size_t a, std::size_t b) { return values[a] < values[b]; }));
+              stoppable(stop, [&](std::size_t a, std::size_t b) { return values[a] < values[b]; }));
     const auto at = [&](double place) { return values[order[static_cast<std::size_t>(place) - 1]]; };
     const double n = static_cast<double>(values.size());
     Box box;

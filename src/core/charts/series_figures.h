@@ -20,6 +20,7 @@ struct ChartInWork {
     const Study& study;
     const Results& results;
     const Chart& chart;
+    const StopToken& stop;
     ChartFigures out;
     std::unordered_map<std::uint64_t, std::size_t> places; ///< of names across, by `key_of`
 

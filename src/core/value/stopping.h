@@ -11,51 +11,47 @@ namespace ledgefall {
 /// Thrown where work is given up that nobody waits for any more.
 struct Stopped {};
 
-/// While it lives, what its thread works at is given up once the token asks for it.
-class StopScope {
+/// By which work is told to stop, and tells how far it has come. Who starts the work makes it; one that is made of
+/// nothing never stops.
+class StopToken {
   public:
+    StopToken() = default;
     /// `progress`, where it is given, becomes the part of the work that is done, from 0 to 1.
-    explicit StopScope(std::stop_token token, std::atomic<double>* progress = nullptr);
-    StopScope(const StopScope&) = delete;
-    StopScope& operator=(const StopScope&) = delete;
-    ~StopScope();
+    explicit StopToken(std::stop_token token, std::atomic<double>* progress = nullptr)
+        : token_(std::move(token))
+        , progress_(progress) {}
 
-    bool asked() const { return token_.stop_requested(); }
+    bool stop_requested() const { return token_.stop_requested(); }
     const std::stop_token& token() const { return token_; }
-    void tell_progress(double part) const;
+
+    void throw_if_stopped() const {
+        if (stop_requested()) {
+            throw Stopped();
+        }
+    }
+    /// The same within a loop over many rows, at every few thousandth of them.
+    void throw_if_stopped_at(std::size_t row) const {
+        constexpr std::size_t between = 8192;
+        if (row % between == 0) {
+            throw_if_stopped();
+        }
+    }
+    void report_progress(std::size_t done, std::size_t of) const {
+        if (progress_ != nullptr && of > 0) {
+            *progress_ = static_cast<double>(done) / static_cast<double>(of);
+        }
+    }
 
   private:
     std::stop_token token_;
-    const StopScope* outer_;
-    std::atomic<double>* progress_;
+    std::atomic<double>* progress_ = nullptr;
 };
 
-/// Whether the thread's work is to be given up.
-bool stop_asked();
-/// By which that is asked for, for work that is handed on; one that never asks where there is no scope.
-std::stop_token stop_token_of_thread();
-/// Throws `Stopped` where it is.
-void stop_if_asked();
-
-/// Says to who waits for the thread's work how far it has come.
-void tell_progress(std::size_t done, std::size_t of);
-
-/// The same as `stop_if_asked` within a loop over many rows, at every few thousandth of them.
-inline void stop_if_asked_at(std::size_t row) {
-    constexpr std::size_t between = 8192;
-    if (row % between == 0) {
-        stop_if_asked();
-    }
-}
-
-/// A comparison for sorting that gives up where it is asked to, looking at every few thousandth call.
+/// A comparison for sorting that throws `Stopped` where it is asked to stop, looking at every few thousandth call.
 template <class Less>
-auto stoppable(Less less) {
-    return [less = std::move(less), calls = std::uint32_t{0}](const auto& a, const auto& b) mutable {
-        constexpr std::uint32_t between = 8192;
-        if (++calls % between == 0) {
-            stop_if_asked();
-        }
+auto stoppable(const StopToken& stop, Less less) {
+    return [&stop, less = std::move(less), calls = std::uint32_t{0}](const auto& a, const auto& b) mutable {
+        stop.throw_if_stopped_at(++calls);
         return less(a, b);
     };
 }

@@ -7,7 +7,8 @@ FileFormat comma_separated() {
     return {.name = "csv",
             .label = "Comma-separated text",
             .suffixes = {"csv"},
-            .read_columns = [](std::string_view bytes) { return read_delimited_columns(bytes); },
+            .read_columns = [](std::string_view bytes,
+                               const StopToken& stop) { return read_delimited_columns(bytes, {}, stop); },
             .write_columns = [](const LabelledColumns& columns) { return write_delimited(columns, Dialect()); }};
 }
 
@@ -15,7 +16,8 @@ FileFormat tab_separated() {
     return {.name = "tsv",
             .label = "Tab-separated text",
             .suffixes = {"tsv", "txt"},
-            .read_columns = [](std::string_view bytes) { return read_delimited_columns(bytes); },
+            .read_columns = [](std::string_view bytes,
+                               const StopToken& stop) { return read_delimited_columns(bytes, {}, stop); },
             .write_columns =
                 [](const LabelledColumns& columns) {
                     return write_delimited(columns, {.delimiter = '\t', .decimal = '.', .header = true});

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/stopping.h"
 #include "files/sheet_study/worksheet_study.h"
 #include "files/sheet_writing/workbook_of_study.h"
 #include "files/tables/labelled_columns.h"
@@ -19,16 +20,16 @@ struct FileFormat {
     /// Whether bytes of a file with another suffix are of this format all the same.
     bool (*recognises)(std::string_view bytes) = nullptr;
 
-    Result<Study> (*read_study)(std::string_view bytes) = nullptr;
+    Result<Study> (*read_study)(std::string_view bytes, const StopToken& stop) = nullptr;
     std::string (*write_study)(const Study& study) = nullptr;
     /// A study recovered from a worksheet, with what is to be said of it before it is taken.
-    Result<WorksheetStudy> (*read_worksheet)(std::string_view bytes) = nullptr;
+    Result<WorksheetStudy> (*read_worksheet)(std::string_view bytes, const StopToken& stop) = nullptr;
     /// A whole study as worksheets, with pictures of its charts; what could not be written as formulas, or not at all,
     /// is told in `reports`.
     Result<std::string> (*write_worksheet)(const Study& study, const Results& results,
-                                           const std::vector<ChartPicture>& pictures,
-                                           std::vector<Sentence>& reports) = nullptr;
-    Result<LabelledColumns> (*read_columns)(std::string_view bytes) = nullptr;
+                                           const std::vector<ChartPicture>& pictures, std::vector<Sentence>& reports,
+                                           const StopToken& stop) = nullptr;
+    Result<LabelledColumns> (*read_columns)(std::string_view bytes, const StopToken& stop) = nullptr;
     std::string (*write_columns)(const LabelledColumns& columns) = nullptr;
 };
 

@@ -5,16 +5,16 @@
 namespace ledgefall::formats {
 namespace {
 
-template <Result<Workbook> (*read)(std::string_view)>
-Result<WorksheetStudy> recovered(std::string_view bytes) {
-    const Result<Workbook> workbook = read(bytes);
-    return workbook ? Result<WorksheetStudy>(worksheet_study(*workbook)) : workbook.refusal();
+template <Result<Workbook> (*read)(std::string_view, const StopToken&)>
+Result<WorksheetStudy> recovered(std::string_view bytes, const StopToken& stop) {
+    const Result<Workbook> workbook = read(bytes, stop);
+    return workbook ? Result<WorksheetStudy>(worksheet_study(*workbook, stop)) : workbook.refusal();
 }
 
 template <Result<std::string> (*write)(const Workbook&)>
 Result<std::string> written(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures,
-                            std::vector<Sentence>& reports) {
-    const Workbook workbook = workbook_of_study(study, results, pictures);
+                            std::vector<Sentence>& reports, const StopToken& stop) {
+    const Workbook workbook = workbook_of_study(study, results, pictures, stop);
     reports = workbook.reports;
     return write(workbook);
 }

@@ -19,8 +19,9 @@ using Is = WorksheetReport::Line::Is;
 
 class StudyRecovery {
   public:
-    explicit StudyRecovery(const Workbook& workbook)
+    StudyRecovery(const Workbook& workbook, const StopToken& stop)
         : workbook_(workbook)
+        , stop_(stop)
         , layout_(find_layout(workbook)) {
         name_layout(workbook, layout_);
     }
@@ -72,7 +73,7 @@ class StudyRecovery {
             if (found.fields[field].left_out) {
                 continue;
             }
-            stop_if_asked();
+            stop_.throw_if_stopped();
             RecoveredColumn column = recovery.recover(field);
             column_reports_[{number, field}] = std::exchange(lines, {});
             for (ColumnDefinition& constants : column.constants) {
@@ -236,7 +237,7 @@ class StudyRecovery {
     /// Cells of a grid that say otherwise than its formula keep their values.
     void take_grid_exceptions(const SheetGrid& grid, Id layer, const std::string& formula) {
         const Sheet& sheet = workbook_.sheets[grid.sheet];
-        const ResultsPtr results = compute_in_task(out_.study);
+        const ResultsPtr results = compute_in_task(out_.study, nullptr, stop_);
         const Table& table = *table_with(out_.study, &Table::columns, layer);
         const Column down = *results->column((*table.axis.column)->id);
         const Column across = *results->column((*table.across->column)->id);
@@ -291,7 +292,7 @@ class StudyRecovery {
         }
         constexpr int most_rounds = 4;
         for (int round = 0; round < most_rounds; ++round) {
-            const ResultsPtr results = compute_in_task(out_.study);
+            const ResultsPtr results = compute_in_task(out_.study, nullptr, stop_);
             WorksheetReport differences;
             bool changed = false;
             for (const auto& [place, id] : ids_) {
@@ -368,6 +369,7 @@ class StudyRecovery {
     };
 
     const Workbook& workbook_;
+    const StopToken& stop_;
     SheetLayout layout_;
     WorksheetStudy out_;
     std::vector<Id> tables_;
@@ -380,8 +382,8 @@ class StudyRecovery {
 
 } // namespace
 
-WorksheetStudy worksheet_study(const Workbook& workbook) {
-    return StudyRecovery(workbook).recover();
+WorksheetStudy worksheet_study(const Workbook& workbook, const StopToken& stop) {
+    return StudyRecovery(workbook, stop).recover();
 }
 
 } // namespace ledgefall

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/stopping.h"
 #include "files/sheet_study/worksheet_report.h"
 #include "files/worksheets/sheet.h"
 
@@ -14,6 +15,6 @@ struct WorksheetStudy {
 /// Tables, held values, feet and formulas as they are found in a workbook. Where all rows of a column say the same,
 /// that is its one formula; a row that says otherwise keeps its value, typed over the formula. Every number that a
 /// formula gives is compared with the one in the file.
-WorksheetStudy worksheet_study(const Workbook& workbook);
+WorksheetStudy worksheet_study(const Workbook& workbook, const StopToken& stop = {});
 
 } // namespace ledgefall

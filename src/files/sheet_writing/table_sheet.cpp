@@ -59,7 +59,7 @@ class TableSheet {
 
     std::vector<SheetCell> given_cells(const Table& table, const ColumnDefinition& column) const {
         const auto& of = making_.places.of(table);
-        stop_if_asked();
+        making_.stop.throw_if_stopped();
         std::vector<SheetCell> out{heading_cell(table, column)};
         const std::uint32_t at = of.column_of.at(column.id);
         for (std::uint32_t row = 0; row < of.rows; ++row) {

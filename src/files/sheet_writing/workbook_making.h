@@ -15,6 +15,7 @@ struct WorkbookMaking {
     const SheetPlaces& places;
     const SheetFormulaMaker& maker;
     Workbook& out;
+    const StopToken& stop;
 
     void add_table(const Table& table);  ///< with one axis
     void add_layers(const Table& table); ///< of a two-way table: a sheet each

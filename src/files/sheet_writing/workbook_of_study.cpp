@@ -116,11 +116,12 @@ void add_pictures(const Study& study, const SheetPlaces& places, const std::vect
 
 } // namespace
 
-Workbook workbook_of_study(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures) {
+Workbook workbook_of_study(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures,
+                           const StopToken& stop) {
     Workbook out;
     const SheetPlaces places = place_study(study, results, out.reports);
     const SheetFormulaMaker maker(study, results, places);
-    WorkbookMaking making{study, results, places, maker, out};
+    WorkbookMaking making{study, results, places, maker, out, stop};
     for (const auto& table : study.tables) {
         table->two_way() ? making.add_layers(*table) : making.add_table(*table);
     }

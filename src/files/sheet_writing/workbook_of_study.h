@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/running/results.h"
+#include "core/value/stopping.h"
 #include "files/worksheets/sheet.h"
 
 namespace ledgefall {
@@ -16,6 +17,7 @@ struct ChartPicture {
 /// checks on sheets of their own, with formulas wherever the standards' functions can say them, and the charts as
 /// pictures beside their tables. What cannot be said stands as values; the workbook's reports and notes at the cells
 /// say which, and why.
-Workbook workbook_of_study(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures = {});
+Workbook workbook_of_study(const Study& study, const Results& results, const std::vector<ChartPicture>& pictures = {},
+                           const StopToken& stop = {});
 
 } // namespace ledgefall

@@ -44,16 +44,17 @@ class ToldLetters {
     using pointer = const char*;
     using reference = const char&;
 
-    ToldLetters(std::string_view file, const char* at)
+    ToldLetters(std::string_view file, const char* at, const StopToken& stop)
         : file_(file)
-        , at_(at) {}
+        , at_(at)
+        , stop_(&stop) {}
 
     reference operator*() const { return *at_; }
     ToldLetters& operator++() {
         constexpr std::uintptr_t between = (1U << 20U) - 1;
         if ((reinterpret_cast<std::uintptr_t>(++at_) & between) == 0) {
-            stop_if_asked();
-            tell_progress(static_cast<std::size_t>(at_ - file_.data()), file_.size());
+            stop_->throw_if_stopped();
+            stop_->report_progress(static_cast<std::size_t>(at_ - file_.data()), file_.size());
         }
         return *this;
     }
@@ -62,11 +63,12 @@ class ToldLetters {
   private:
     std::string_view file_;
     const char* at_;
+    const StopToken* stop_;
 };
 
 } // namespace
 
-Result<Study> read_study(std::string_view file) {
+Result<Study> read_study(std::string_view file, const StopToken& stop) {
     if (file.starts_with("\xEF\xBB\xBF")) {
         file.remove_prefix(3);
     }
@@ -77,7 +79,7 @@ Result<Study> read_study(std::string_view file) {
     }
     Json json;
     try {
-        json = Json::parse(ToldLetters(file, file.data()), ToldLetters(file, file.data() + file.size()));
+        json = Json::parse(ToldLetters(file, file.data(), stop), ToldLetters(file, file.data() + file.size(), stop));
     } catch (const Json::parse_error& error) {
         const std::size_t at = std::min(error.byte, file.size());
         const std::string_view before = file.substr(0, at == 0 ? 0 : at - 1);

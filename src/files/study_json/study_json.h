@@ -2,6 +2,7 @@
 
 #include "core/study/model/study.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 #include <string>
 #include <string_view>
@@ -17,6 +18,6 @@ std::string write_study(const Study& study);
 
 /// The study in the text of a file. What is not known is kept and written again; what is wrong is refused in one
 /// sentence that says where: `tables[0].columns[2].values[5]`, or a line and column where the text is not JSON.
-Result<Study> read_study(std::string_view text);
+Result<Study> read_study(std::string_view text, const StopToken& stop = {});
 
 } // namespace ledgefall

@@ -200,7 +200,7 @@ std::size_t Delimited::width() const {
     return width;
 }
 
-Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice) {
+Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice, const StopToken& stop) {
     const TextAsUtf8 encoded = as_utf8(bytes);
     const std::string_view text = encoded.text();
     const std::size_t zero = text.find('\0');
@@ -212,7 +212,7 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     Dialect& dialect = out.dialect;
     dialect.comment = choice.comment.value_or(guessed_comment(text));
     dialect.delimiter = choice.delimiter.value_or(guessed_delimiter(text, dialect.comment));
-    DelimitedRecords read = read_records(text, {dialect.delimiter, dialect.comment});
+    DelimitedRecords read = read_records(text, {dialect.delimiter, dialect.comment}, std::string_view::npos, stop);
     read.leave_out_blanks(choice.blank_lines_at_end);
     if (read.open_quote != 0) {
         return Sentence{"A quotation mark is opened in line %1 and never closed: close it, and read the text again.",
@@ -280,7 +280,8 @@ ColumnReading reading_of(const Delimited& text, std::size_t column, const Column
     return out;
 }
 
-std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices) {
+std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices,
+                                  const StopToken& stop) {
     const std::size_t width = text.width();
     std::vector<NewColumn> columns;
     FreeNames names;
@@ -303,7 +304,7 @@ std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<Colum
         const InternScope scope;
         column.interned = scope.objects();
         for (std::size_t row = 0; row < text.records.size(); ++row) {
-            stop_if_asked_at(row);
+            stop.throw_if_stopped_at(row);
             const auto& record = text.records[row];
             column.cells.append(at < record.size() ? read_cell(unguarded(record[at]), reading.kind, reading.spelling)
                                                    : Value::missing(reading.kind));
@@ -313,9 +314,10 @@ std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<Colum
     return columns;
 }
 
-LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices) {
+LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices,
+                                 const StopToken& stop) {
     LabelledColumns out;
-    out.columns = columns_of(text, choices);
+    out.columns = columns_of(text, choices, stop);
     out.reports = text.reports();
     const std::vector<std::size_t> fields = taken_fields(text, choices);
     for (auto& more : {reports_of_inexact_wholes(text, out.columns, fields),

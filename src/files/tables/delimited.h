@@ -2,6 +2,7 @@
 
 #include "core/value/result.h"
 #include "core/value/spelling.h"
+#include "core/value/stopping.h"
 #include "files/tables/labelled_columns.h"
 
 #include <optional>
@@ -60,7 +61,7 @@ struct Delimited {
 
 /// Reads delimited text: quotes, line ends of any kind, a byte-order mark. Records with too few or too many fields are
 /// kept whole and counted in `ragged`.
-Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice = {});
+Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& choice = {}, const StopToken& stop = {});
 
 /// How one column of a text is read: as its choice says, else as most of its cells are.
 struct ColumnReading {
@@ -72,10 +73,12 @@ ColumnReading reading_of(const Delimited& text, std::size_t column, const Column
 
 /// The columns of a text: each with its label from the header (a unit in brackets taken off), and the kind that most of
 /// its cells have. Columns that are skipped are not among them.
-std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices = {});
+std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices = {},
+                                  const StopToken& stop = {});
 /// The same with what is to be said of the reading: its own reports, and those of cells that are not of their column's
 /// kind.
-LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices);
+LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices,
+                                 const StopToken& stop = {});
 
 /// Columns as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults
 /// are empty.

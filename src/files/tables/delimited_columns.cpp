@@ -97,11 +97,12 @@ struct LineField {
 class RegularReader {
   public:
     RegularReader(std::string_view bytes, char delimiter, std::vector<LineField> fields,
-                  std::vector<NewColumn>& columns)
+                  std::vector<NewColumn>& columns, const StopToken& stop)
         : bytes_(bytes)
         , delimiter_(delimiter)
         , fields_(std::move(fields))
-        , columns_(columns) {}
+        , columns_(columns)
+        , stop_(stop) {}
 
     /// False where the text is not regular.
     bool read() {
@@ -114,10 +115,8 @@ class RegularReader {
         const std::size_t blocks = block_starts_.size();
         const std::size_t threads = std::min(parallel_width(), std::max<std::size_t>(blocks, 1));
         std::vector<Worker> workers(threads, Worker(fields_.size()));
-        parallel_for(threads, [this, &workers, token = stop_token_of_thread()](std::size_t thread) {
-            work(workers[thread], token);
-        });
-        stop_if_asked();
+        parallel_for(threads, [this, &workers](std::size_t thread) { work(workers[thread]); });
+        stop_.throw_if_stopped();
         return !irregular_ && settle(workers);
     }
 
@@ -155,13 +154,13 @@ class RegularReader {
         return bytes_.size();
     }
 
-    void work(Worker& worker, const std::stop_token& token) {
+    void work(Worker& worker) {
         const InternScope scope;
         try {
-            for (std::size_t block = next_++; block < block_starts_.size() && !irregular_ && !token.stop_requested();
+            for (std::size_t block = next_++; block < block_starts_.size() && !irregular_ && !stop_.stop_requested();
                  block = next_++) {
                 read_block(worker, block);
-                tell_progress(block, block_starts_.size());
+                stop_.report_progress(block, block_starts_.size());
             }
         } catch (const std::bad_alloc&) {
             irregular_ = true; // the slower way says so
@@ -366,6 +365,7 @@ class RegularReader {
     std::vector<LineField> fields_; ///< of each line
     bool quoted_ = false;
     std::vector<NewColumn>& columns_;
+    const StopToken& stop_;
     std::size_t rows_ = 0;
     std::vector<std::size_t> block_starts_;
     std::atomic<std::size_t> next_ = 0;
@@ -404,7 +404,7 @@ std::vector<LineField> fields_of(const Delimited& sample, const std::vector<Colu
 } // namespace
 
 std::optional<LabelledColumns> read_regular_columns(std::string_view bytes, const DialectChoice& choice,
-                                                    std::size_t small) {
+                                                    std::size_t small, const StopToken& stop) {
     if (bytes.starts_with("\xEF\xBB\xBF")) {
         bytes.remove_prefix(3);
     }
@@ -430,19 +430,20 @@ std::optional<LabelledColumns> read_regular_columns(std::string_view bytes, cons
     out.columns = columns_of(*sample, choice.columns);
     const std::size_t headings = (sample->dialect.header ? 1U : 0U) + (sample->dialect.units ? 1U : 0U);
     const std::string_view body = bytes.substr(first_lines(bytes, headings).size());
-    if (!RegularReader(body, sample->dialect.delimiter, fields_of(*sample, choice.columns), out.columns).read()) {
+    if (!RegularReader(body, sample->dialect.delimiter, fields_of(*sample, choice.columns), out.columns, stop).read()) {
         return std::nullopt;
     }
     out.reports = reports_of_odd_cells(out.columns);
     return out;
 }
 
-Result<LabelledColumns> read_delimited_columns(std::string_view bytes, const DialectChoice& choice) {
-    if (std::optional<LabelledColumns> quick = read_regular_columns(bytes, choice)) {
+Result<LabelledColumns> read_delimited_columns(std::string_view bytes, const DialectChoice& choice,
+                                               const StopToken& stop) {
+    if (std::optional<LabelledColumns> quick = read_regular_columns(bytes, choice, usual_small, stop)) {
         return *std::move(quick);
     }
-    const Result<Delimited> text = read_delimited(bytes, choice);
-    return text ? Result<LabelledColumns>(labelled_columns(*text, choice.columns))
+    const Result<Delimited> text = read_delimited(bytes, choice, stop);
+    return text ? Result<LabelledColumns>(labelled_columns(*text, choice.columns, stop))
                 : Result<LabelledColumns>(text.refusal());
 }
 

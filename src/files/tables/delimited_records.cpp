@@ -1,7 +1,5 @@
 #include "files/tables/delimited_records.h"
 
-#include "core/value/stopping.h"
-
 #include <algorithm>
 
 namespace ledgefall {
@@ -9,16 +7,17 @@ namespace {
 
 class RecordReader {
   public:
-    RecordReader(std::string_view text, const RecordForm& form)
+    RecordReader(std::string_view text, const RecordForm& form, const StopToken& stop)
         : text_(text)
         , form_(form)
+        , stop_(stop)
         , by_blanks_(form.delimiter == ' ') {}
 
     DelimitedRecords read(std::size_t most) {
         while (at_ < text_.size() && out_.records.size() < most && out_.open_quote == 0) {
             if (out_.records.size() % rows_between == 0) {
-                stop_if_asked();
-                tell_progress(at_, text_.size());
+                stop_.throw_if_stopped();
+                stop_.report_progress(at_, text_.size());
             }
             if (!form_.comment.empty() && text_.substr(at_).starts_with(form_.comment)) {
                 leave_out_line();
@@ -115,6 +114,7 @@ class RecordReader {
     DelimitedRecords out_;
     std::string_view text_;
     const RecordForm& form_;
+    const StopToken& stop_;
     bool by_blanks_;
     std::size_t at_ = 0;
     std::size_t line_ = 1;
@@ -143,8 +143,8 @@ void DelimitedRecords::leave_out_blanks(bool to_the_end) {
     lines.resize(stays);
 }
 
-DelimitedRecords read_records(std::string_view text, const RecordForm& form, std::size_t most) {
-    return RecordReader(text, form).read(most);
+DelimitedRecords read_records(std::string_view text, const RecordForm& form, std::size_t most, const StopToken& stop) {
+    return RecordReader(text, form, stop).read(most);
 }
 
 } // namespace ledgefall

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/value/stopping.h"
+
 #include <string>
 #include <string_view>
 #include <vector>
@@ -26,7 +28,8 @@ struct DelimitedRecords {
     std::vector<bool> blank; ///< for each record, whether its line is blank
 };
 
-/// At most so many records. Stops where its thread's work is given up.
-DelimitedRecords read_records(std::string_view text, const RecordForm& form, std::size_t most = std::string_view::npos);
+/// At most so many records.
+DelimitedRecords read_records(std::string_view text, const RecordForm& form, std::size_t most = std::string_view::npos,
+                              const StopToken& stop = {});
 
 } // namespace ledgefall

@@ -101,6 +101,9 @@ bool has_plain_place(std::string_view formula) {
 
 class OpenDocumentReader {
   public:
+    explicit OpenDocumentReader(const StopToken& stop)
+        : stop_(stop) {}
+
     Result<Workbook> read(std::string_view bytes) {
         const Result<Archive> archive = Archive::open(bytes);
         if (!archive) {
@@ -178,7 +181,7 @@ class OpenDocumentReader {
 
     bool read_table(const pugi::xml_node& table, std::size_t bytes) {
         constexpr std::size_t bytes_of_cell = 70; // of most cells they are more
-        SheetBuilder sheet(workbook_, table.attribute("table:name").value());
+        SheetBuilder sheet(workbook_, table.attribute("table:name").value(), stop_);
         sheet.expect(bytes / bytes_of_cell);
         row_ = 0;
         column_formats_.clear();
@@ -378,6 +381,7 @@ class OpenDocumentReader {
         }
     }
 
+    const StopToken& stop_;
     Workbook workbook_;
     std::map<std::string, CellFormat, std::less<>> styles_;
     std::vector<CellFormat> column_formats_;
@@ -393,8 +397,8 @@ class OpenDocumentReader {
 
 } // namespace
 
-Result<Workbook> read_open_document(std::string_view bytes) {
-    return OpenDocumentReader().read(bytes);
+Result<Workbook> read_open_document(std::string_view bytes, const StopToken& stop) {
+    return OpenDocumentReader(stop).read(bytes);
 }
 
 } // namespace ledgefall

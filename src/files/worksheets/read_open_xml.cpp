@@ -69,6 +69,9 @@ std::string without_parents(std::string part) {
 
 class OpenXmlReader {
   public:
+    explicit OpenXmlReader(const StopToken& stop)
+        : stop_(stop) {}
+
     Result<Workbook> read(std::string_view bytes) {
         if (bytes.starts_with("\xD0\xCF\x11\xE0")) {
             return Sentence{"It is encrypted, or a workbook in the older binary format: save it without a password, as "
@@ -260,7 +263,7 @@ class OpenXmlReader {
         }
         shared_formulas_.clear();
         constexpr std::size_t bytes_of_cell = 35; // of most cells they are more
-        SheetBuilder sheet(workbook_, name);
+        SheetBuilder sheet(workbook_, name, stop_);
         sheet.expect(text.size() / bytes_of_cell);
         std::uint32_t next_row = 0;
         for (const pugi::xml_node& row : child(document.document_element(), "sheetData").children()) {
@@ -374,6 +377,7 @@ class OpenXmlReader {
     }
 
     const Archive* archive_ = nullptr;
+    const StopToken& stop_;
     Workbook workbook_;
     std::vector<std::string> strings_;
     std::vector<NumberFormat> styles_;
@@ -383,8 +387,8 @@ class OpenXmlReader {
 
 } // namespace
 
-Result<Workbook> read_open_xml(std::string_view bytes) {
-    return OpenXmlReader().read(bytes);
+Result<Workbook> read_open_xml(std::string_view bytes, const StopToken& stop) {
+    return OpenXmlReader(stop).read(bytes);
 }
 
 } // namespace ledgefall

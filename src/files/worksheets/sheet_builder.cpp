@@ -1,7 +1,6 @@
 #include "files/worksheets/sheet_builder.h"
 
 #include "core/formula/names.h"
-#include "core/value/stopping.h"
 #include "files/worksheets/openformula_arrays.h"
 
 #include <algorithm>
@@ -32,7 +31,7 @@ bool SheetBuilder::add(SheetCell cell, std::string_view formula, FormulaNotation
     if (sheet_.cells.size() >= WorksheetLimits::cells) {
         return false;
     }
-    stop_if_asked_at(sheet_.cells.size());
+    stop_.throw_if_stopped_at(sheet_.cells.size());
     if (!cell.text.empty()) {
         cell.text = sound_text(cell.text);
     }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/stopping.h"
 #include "files/worksheets/sheet.h"
 
 #include <algorithm>
@@ -12,8 +13,9 @@ std::string sound_text(std::string_view text);
 /// Gathers the cells of one sheet as a reader meets them, within the bounds of `WorksheetLimits`.
 class SheetBuilder {
   public:
-    SheetBuilder(Workbook& workbook, std::string_view name)
-        : workbook_(workbook) {
+    SheetBuilder(Workbook& workbook, std::string_view name, const StopToken& stop)
+        : workbook_(workbook)
+        , stop_(stop) {
         sheet_.name = sound_text(name);
     }
 
@@ -38,6 +40,7 @@ class SheetBuilder {
     void give_elements(const Array& array);
 
     Workbook& workbook_;
+    const StopToken& stop_;
     Sheet sheet_;
     std::vector<Array> arrays_;
     std::size_t steps_ = 0; ///< of the giving of elements: formulas times their sizes

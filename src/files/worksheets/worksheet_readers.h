@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/value/stopping.h"
 #include "files/worksheets/sheet.h"
 
 namespace ledgefall {
@@ -8,8 +9,8 @@ namespace ledgefall {
 // sentence that says what to do.
 
 /// An OpenDocument spreadsheet (ODF 1.3).
-Result<Workbook> read_open_document(std::string_view bytes);
+Result<Workbook> read_open_document(std::string_view bytes, const StopToken& stop = {});
 /// An Office Open XML workbook (ISO/IEC 29500).
-Result<Workbook> read_open_xml(std::string_view bytes);
+Result<Workbook> read_open_xml(std::string_view bytes, const StopToken& stop = {});
 
 } // namespace ledgefall

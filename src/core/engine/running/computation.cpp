@@ -6,7 +6,6 @@
 #include "core/engine/running/sequence.h"
 #include "core/parallel/parallel.h"
 #include "core/value/date.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <bit>
@@ -60,8 +59,8 @@ ResultsPtr compute(const Study& study, const ResultsPtr& before, std::stop_token
     return Computation(study, before, std::move(stop), progress).run();
 }
 
-ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before, Progress* progress) {
-    ResultsPtr results = compute(study, before, stop_token_of_thread(), progress);
+ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before, const StopToken& stop, Progress* progress) {
+    ResultsPtr results = compute(study, before, stop.token(), progress);
     return results ? results : throw Stopped();
 }
 

@@ -8,10 +8,11 @@
 namespace ledgefall {
 
 Evaluator::Evaluator(const Study& study, const Results& results, const Table* own, std::size_t row,
-                     const ColumnDefinition* each, const DefinitionId& itself)
+                     const ColumnDefinition* each, const DefinitionId& itself, StopToken stop)
     : study_(study)
     , results_(results)
-    , row_(row) {
+    , row_(row)
+    , stop_(std::move(stop)) {
     scope_.study = &study_;
     scope_.own = own;
     scope_.has_rows = row > 0;

@@ -13,10 +13,12 @@ class Evaluator : public Environment {
   public:
     /// `own` and the row (from 1; 0 where there is none) say where the expressions stand; `itself` is what they are of.
     Evaluator(const Study& study, const Results& results, const Table* own, std::size_t row,
-              const ColumnDefinition* each, const DefinitionId& itself);
+              const ColumnDefinition* each, const DefinitionId& itself, StopToken stop);
 
     /// The same for another row.
-    Evaluator at(std::size_t row) const { return {study_, results_, scope_.own, row, scope_.each, scope_.itself}; }
+    Evaluator at(std::size_t row) const {
+        return {study_, results_, scope_.own, row, scope_.each, scope_.itself, stop_};
+    }
 
     /// The expression's value; a fault where it has no meaning.
     Value value(const Node& expression) const;
@@ -33,7 +35,7 @@ class Evaluator : public Environment {
     const Results& results_;
     BindingScope scope_;
     std::size_t row_;
-    std::stop_token stop_ = stop_token_of_thread(); ///< kept: trials ask from threads of their own
+    StopToken stop_;
     Column none_;
     mutable std::shared_ptr<Plan> plan_; ///< made when a what-if needs it, and then for all of them
 };

@@ -1,11 +1,11 @@
 #pragma once
 
 #include "core/study/model/study.h"
+#include "core/value/stopping.h"
 
 #include <atomic>
 #include <memory>
 #include <optional>
-#include <stop_token>
 #include <unordered_map>
 
 namespace ledgefall {
@@ -72,7 +72,8 @@ struct Progress {
 ResultsPtr compute(const Study& study, const ResultsPtr& before = nullptr, std::stop_token stop = {},
                    Progress* progress = nullptr);
 /// The same within the work of a task: throws `Stopped` where that is given up before the end.
-ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before = nullptr, Progress* progress = nullptr);
+ResultsPtr compute_in_task(const Study& study, const ResultsPtr& before, const StopToken& stop,
+                           Progress* progress = nullptr);
 
 /// How many columns the grid of a two-way table has; 0 for other tables.
 std::size_t columns_of_grid(const Study& study, const Results& results, Id table);

@@ -3,7 +3,6 @@
 #include "core/engine/running/computation.h"
 #include "core/engine/running/measure_state.h"
 #include "core/parallel/parallel.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <bit>

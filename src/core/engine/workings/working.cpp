@@ -9,7 +9,6 @@
 #include "core/study/model/grid_cells.h"
 #include "core/study/model/study_part.h"
 #include "core/value/decimals.h"
-#include "core/value/stopping.h"
 
 #include <algorithm>
 #include <charconv>
@@ -58,14 +57,15 @@ bool is_measure(const Node& node) {
 class Worker {
   public:
     Worker(const Study& study, const Results& results, const Table* own, std::size_t row, const ColumnDefinition* each,
-           const DefinitionId& itself)
+           const DefinitionId& itself, const StopToken& stop)
         : study_(study)
         , results_(results)
         , own_(own)
         , row_(row)
         , each_(each)
         , itself_(itself)
-        , evaluator_(study, results, own, row, each, itself) {}
+        , stop_(stop)
+        , evaluator_(study, results, own, row, each, itself, stop) {}
 
     void work(const Node& tree, Working& working, int depth) {
         values_.clear();
@@ -233,13 +233,10 @@ class Worker {
             }
         }
         const ResultsPtr before(std::shared_ptr<const void>(), &results_); // they outlive this
-        const ResultsPtr results = compute(tried, before, stop_token_of_thread());
-        if (results == nullptr) {
-            throw Stopped();
-        }
+        const ResultsPtr results = compute_in_task(tried, before, stop_);
         const Table* own = own_ == nullptr ? nullptr : tried.table(own_->id);
         const ColumnDefinition* each = each_ == nullptr || own == nullptr ? nullptr : own->column(each_->id);
-        Worker(tried, *results, own, row_, each, itself_).work(node.kid(0), part, depth);
+        Worker(tried, *results, own, row_, each, itself_, stop_).work(node.kid(0), part, depth);
         keep_results(part);
         return part;
     }
@@ -265,7 +262,7 @@ class Worker {
             // Where gaps make the two part ways, what is written out would mislead.
             if (part.result.plain() && same.plain() &&
                 std::fabs(a - b) <= 1e-9 * std::max(std::fabs(a), std::fabs(b))) {
-                Worker(study_, results_, own_, row_, each_, itself_).work(*written, part, depth);
+                Worker(study_, results_, own_, row_, each_, itself_, stop_).work(*written, part, depth);
                 return part;
             }
         }
@@ -312,6 +309,7 @@ class Worker {
     std::size_t row_;
     const ColumnDefinition* each_;
     DefinitionId itself_;
+    const StopToken& stop_;
     Evaluator evaluator_;
     std::unordered_map<const Node*, Known> values_;
 };
@@ -377,7 +375,8 @@ void note_earlier_rows(const Node& node, const Subject& subject, const Results& 
     }
 }
 
-Result<Working> cell_working(const Study& study, const Results& results, const Subject& subject, std::size_t row) {
+Result<Working> cell_working(const Study& study, const Results& results, const Subject& subject, std::size_t row,
+                             const StopToken& stop) {
     const std::size_t rows = results.rows(subject.table->id);
     if (row < 1 || row > rows) {
         return Sentence{"%1 has the rows 1 to %2: there is no row %3.",
@@ -426,17 +425,17 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
         tree = place <= firsts ? &tree->kid(place - 1) : tree->kids.back().get();
     }
     note_earlier_rows(*tree, subject, results, row, working.notes);
-    Worker(study, results, subject.table, row, nullptr, subject.column->id).work(*tree, working, 0);
+    Worker(study, results, subject.table, row, nullptr, subject.column->id, stop).work(*tree, working, 0);
     return working;
 }
 
 } // namespace
 
-Result<Working> working_of(const Study& study, const Results& results, const DefinitionId& definition,
-                           std::size_t row) {
+Result<Working> working_of(const Study& study, const Results& results, const DefinitionId& definition, std::size_t row,
+                           const StopToken& stop) {
     const Subject subject = subject_of(study, definition);
     if (subject.column != nullptr && subject.formula == nullptr) {
-        Result<Working> working = cell_working(study, results, subject, row);
+        Result<Working> working = cell_working(study, results, subject, row, stop);
         if (working && working->result.is_fault()) {
             (*working).notes.push_back(explain(study, results, working->result.fault()));
         }
@@ -459,7 +458,7 @@ Result<Working> working_of(const Study& study, const Results& results, const Def
         working.notes.push_back(formula.mistake()->what);
     } else {
         const ColumnDefinition* each = subject.formula != nullptr ? subject.column : nullptr;
-        Worker(study, results, subject.table, 0, each, definition).work(*formula.tree(), working, 0);
+        Worker(study, results, subject.table, 0, each, definition, stop).work(*formula.tree(), working, 0);
     }
     if (working.result.is_fault()) {
         working.notes.push_back(explain(study, results, working.result.fault()));

@@ -2,6 +2,7 @@
 
 #include "core/engine/running/results.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 #include <string>
 #include <vector>
@@ -21,7 +22,7 @@ struct Working {
 /// The working of a column's cell (`row` from 1), of a held value, a foot value or a check. A sentence where there is
 /// no such thing or no such row.
 Result<Working> working_of(const Study& study, const Results& results, const DefinitionId& definition,
-                           std::size_t row = 0);
+                           std::size_t row = 0, const StopToken& stop = {});
 
 /// What a person writes for one of them: `Pebbles.dev[3]`, `Planting.value[2, 3]`, `Pebbles.n`, `ledge.q` or `q`, `sum
 /// under Pebbles.length`.

@@ -86,10 +86,11 @@ std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, 
         }
         table.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
     }
+    int number = 1; // of which all names before are taken
     while (table.columns.size() < columns) {
         ColumnDefinition column;
         column.id = study.fresh_id("c");
-        for (int number = 1; column.name.empty(); ++number) {
+        for (; column.name.empty(); ++number) {
             const std::string name = number == 1 ? "x" : "x" + std::to_string(number);
             column.name = name_refused(study, &table, name) || table.column_named(name) != nullptr ? "" : name;
         }
@@ -101,7 +102,7 @@ std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, 
 } // namespace
 
 Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_t column,
-                         const std::vector<std::vector<std::string>>& block, const Spelling& spelling) {
+                         const std::vector<std::vector<std::string>>& block, const BlockReading& reading) {
     Study study = before;
     Shared<Table>* shared_table = part_with(study.tables, id);
     if (shared_table == nullptr) {
@@ -120,9 +121,13 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
     }
     const std::size_t columns_before = (*shared_table)->columns.size();
     for (std::size_t at = 0; at < width; ++at) {
+        reading.stop.throw_if_stopped();
         table.columns[column + at].edit([&](ColumnDefinition& definition) {
-            definition.worked() ? type_over(definition, table, row, block, at, spelling)
-                                : type_given(definition, row, block, at, spelling);
+            if (definition.worked()) {
+                type_over(definition, table, row, block, at, reading.of(at));
+            } else {
+                type_given(definition, row, block, at, reading.of(at));
+            }
         });
     }
     shared_table = part_with(study.tables, id);

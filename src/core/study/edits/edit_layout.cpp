@@ -4,7 +4,6 @@
 #include "core/study/edits/edits.h"
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
-#include "core/value/stopping.h"
 #include "core/value/text_order.h"
 
 #include <numeric>
@@ -295,7 +294,7 @@ Result<Study> move_rows(Study study, Id id, std::size_t row, std::size_t count, 
     return reordered(std::move(study), id, order);
 }
 
-Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
+Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling, const StopToken& stop) {
     const Table* table = study.table(id);
     if (table == nullptr) {
         return no_such_part;
@@ -318,7 +317,7 @@ Result<Study> sort_rows(Study study, Id id, const Column& keys, bool falling) {
         }
         return falling ? right.slot() < left.slot() : left.slot() < right.slot();
     };
-    std::stable_sort(order.begin(), order.end(), stoppable(before));
+    std::stable_sort(order.begin(), order.end(), stoppable(stop, before));
     return reordered(std::move(study), id, order);
 }
 

@@ -4,6 +4,7 @@
 #include "core/study/row_sources/category_rows.h"
 #include "core/study/row_sources/class_rows.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 namespace ledgefall {
 
@@ -103,11 +104,25 @@ Result<Study> rename_group(const Study& study, Id group, const std::string& name
 Result<Study> ungroup(const Study& study, Id group, IfUsed if_used = IfUsed::refuse);
 
 // --- cells and rows -------------------------------------------------------------------------------------------------
+/// How the texts of a block are read: those of each column by its own spelling, or all by one.
+struct BlockReading {
+    std::vector<Spelling> spellings = {Spelling()};
+    StopToken stop = {};
+
+    BlockReading() = default;
+    BlockReading(const Spelling& spelling)
+        : spellings{spelling} {}
+    BlockReading(std::vector<Spelling> of_columns, StopToken asked)
+        : spellings(std::move(of_columns))
+        , stop(std::move(asked)) {}
+    const Spelling& of(std::size_t column) const { return spellings[std::min(column, spellings.size() - 1)]; }
+};
+
 /// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a worked
 /// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are
 /// needed.
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
-                         const std::vector<std::vector<std::string>>& block, const Spelling& spelling = {});
+                         const std::vector<std::vector<std::string>>& block, const BlockReading& reading = {});
 /// Empties every typed cell of every table, and takes back what was typed over formulas: rows, headings, formulas, held
 /// values and charts stay; kept runs go.
 Study empty_for_own_data(Study study);
@@ -147,7 +162,7 @@ Result<Study> move_rows(Study study, Id table, std::size_t row, std::size_t coun
 /// Sorts typed rows by keys, one for each row, rising or falling: missing ones, faults and texts that are no numbers
 /// last, equal ones in the order in which they stood. Overrides and reaches follow their rows; refused where a reach
 /// would come to stand in more than 10,000 places.
-Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling);
+Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling, const StopToken& stop = {});
 
 // --- held values ----------------------------------------------------------------------------------------------------
 /// `definition` is `n = 12` (given) or `q = 1 - p` (worked), with a unit where one is written. On the study's ledge

@@ -3,7 +3,6 @@
 #include "core/study/edits/edits.h"
 #include "core/study/model/parts.h"
 #include "core/value/decimals.h"
-#include "core/value/stopping.h"
 
 #include <cctype>
 #include <cstdio>
@@ -70,7 +69,7 @@ bool worked_holds(const Value& value, const Search& search) {
 }
 
 std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const Search& search, const CellsOf& cells_of,
-                                   std::optional<CellPlace> from, bool backwards) {
+                                   std::optional<CellPlace> from, bool backwards, const StopToken& stop) {
     const std::size_t columns = table.columns.size();
     if (columns == 0 || rows == 0 || search.text.empty()) {
         return std::nullopt;
@@ -91,13 +90,13 @@ std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const S
             (worked ? worked_holds(column->at(place.row), search) : holds(column->at(place.row), search))) {
             return place;
         }
-        stop_if_asked_at(step);
+        stop.throw_if_stopped_at(step);
     }
     return std::nullopt;
 }
 
 Result<Study> replace_cells(const Study& study, Id id, const Search& search, const std::string& with,
-                            std::optional<CellPlace> only, std::size_t* replaced) {
+                            std::optional<CellPlace> only, std::size_t* replaced, const StopToken& stop) {
     const Table* table = study.table(id);
     if (table == nullptr) {
         return no_such_part;
@@ -113,7 +112,7 @@ Result<Study> replace_cells(const Study& study, Id id, const Search& search, con
         const std::size_t before = count;
         const std::size_t end = only ? std::min(only->row + 1, cells.size()) : cells.size();
         for (std::size_t row = only ? only->row : 0; row < end; ++row) {
-            stop_if_asked_at(row);
+            stop.throw_if_stopped_at(row);
             const Value value = cells.at(row);
             if (holds(value, search)) {
                 cells.set(row, read_cell(replaced_in(write_cell(value), search, with), cells.kind()));

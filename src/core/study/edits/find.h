@@ -2,6 +2,7 @@
 
 #include "core/study/model/study.h"
 #include "core/value/result.h"
+#include "core/value/stopping.h"
 
 #include <functional>
 #include <optional>
@@ -34,11 +35,11 @@ bool worked_holds(const Value& value, const Search& search);
 /// The next such cell after `from` (row by row, within a row from left to right), beginning again at the top; the first
 /// of all where `from` is empty. With `backwards` the one before.
 std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const Search& search, const CellsOf& cells_of,
-                                   std::optional<CellPlace> from, bool backwards = false);
+                                   std::optional<CellPlace> from, bool backwards = false, const StopToken& stop = {});
 
 /// Puts `with` in place of what is found in the given columns' cells, in the one cell or in all; `replaced` becomes the
 /// number of cells. Worked columns are left as they are.
 Result<Study> replace_cells(const Study& study, Id table, const Search& search, const std::string& with,
-                            std::optional<CellPlace> only, std::size_t* replaced);
+                            std::optional<CellPlace> only, std::size_t* replaced, const StopToken& stop = {});
 
 } // namespace ledgefall
