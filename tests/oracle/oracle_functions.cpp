@@ -25,7 +25,8 @@ bool decides(const std::vector<Value>& arguments, Value& result) {
     return true;
 }
 
-/// A smooth function: its error is that of its argument, passed on, and a few units of its last place.
+/// A smooth function: its error is that of its argument, passed on, and a few units of its last place. The argument's
+/// error is tried in parts, too, since between its ends a function may turn.
 template <class F>
 Value smooth(const Value& x, F function) {
     const double y = function(x.number);
@@ -33,12 +34,13 @@ Value smooth(const Value& x, F function) {
         return x.error > 0 ? Value::undecided() : Value::failure();
     }
     double error = 4 * spacing(y);
-    for (const double side : {x.number - x.error, x.number + x.error}) {
-        const double moved = function(side);
-        if (x.error > 0 && !std::isfinite(moved)) {
+    constexpr int parts = 6;
+    for (int part = -parts; part <= parts && x.error > 0; ++part) {
+        const double moved = function(x.number + x.error * part / parts);
+        if (!std::isfinite(moved)) {
             return Value::undecided();
         }
-        error = std::max(error, x.error > 0 ? 2 * std::fabs(moved - y) : 0.0);
+        error = std::max(error, 2 * std::fabs(moved - y));
     }
     return Value::of(y, error);
 }

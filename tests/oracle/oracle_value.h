@@ -32,6 +32,7 @@ struct OracleValue {
         value.state = std::isfinite(x) ? State::plain : State::error;
         value.number = x;
         value.error = error;
+        value.unsure = !std::isfinite(error);
         return value;
     }
     static OracleValue of_yes(bool yes) {

@@ -3,6 +3,7 @@
 #include "core/units/units.h"
 
 #include "core/units/unit_names.h"
+#include "core/value/trimmed.h"
 
 #include <array>
 #include <charconv>
@@ -34,12 +35,6 @@ System& system() {
 }
 
 using Unit = std::unique_ptr<ut_unit, void (*)(ut_unit*)>;
-
-std::string trimmed(std::string_view text) {
-    const std::size_t from = text.find_first_not_of(' ');
-    return from == std::string_view::npos ? std::string()
-                                          : std::string(text.substr(from, text.find_last_not_of(' ') + 1 - from));
-}
 
 Unit unit(const std::string& text) {
     return {text.empty() ? nullptr : ut_parse(system().units, text.c_str(), UT_UTF8), &ut_free};
@@ -122,7 +117,7 @@ double Conversion::of(double number) const {
 }
 
 Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view from_text, std::string_view to_text) {
-    const std::pair key{trimmed(from_text), trimmed(to_text)};
+    const std::pair key{std::string(trimmed(from_text)), std::string(trimmed(to_text))};
     const NumbersWithPoint numbers_with_point;
     System& units = system();
     const std::lock_guard lock(units.mutex);

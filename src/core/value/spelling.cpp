@@ -1,6 +1,7 @@
 #include "core/value/spelling.h"
 
 #include "core/value/date.h"
+#include "core/value/trimmed.h"
 #include "core/value/value.h"
 
 #include <algorithm>
@@ -22,12 +23,6 @@ void replace_all(std::string& text, std::string_view what, std::string_view with
     for (std::size_t at = text.find(what); at != std::string::npos; at = text.find(what, at + with.size())) {
         text.replace(at, what.size(), with);
     }
-}
-
-std::string without_ends(std::string_view text) {
-    const std::size_t from = text.find_first_not_of(" \t\r\n");
-    const std::size_t to = text.find_last_not_of(" \t\r\n");
-    return from == std::string_view::npos ? std::string() : std::string(text.substr(from, to - from + 1));
 }
 
 /// Whether each `sign` has three digits behind it, and the first one to three before it.
@@ -247,7 +242,7 @@ std::optional<double> read_spelled_number(std::string_view typed, const Spelling
     if (const auto plain = read_number(typed, spelling.decimal)) {
         return plain;
     }
-    std::string text = with_exponent(without_ends(typed));
+    std::string text = with_exponent(std::string(trimmed(typed)));
     std::string sign;
     for (const std::string_view one : {"-", "\u2212", "+"}) {
         if (sign.empty() && text.starts_with(one)) {
@@ -260,14 +255,14 @@ std::optional<double> read_spelled_number(std::string_view typed, const Spelling
         }
     }
     const std::size_t digits_end = std::min(text.find_first_of("eE%"), text.size());
-    const std::string digits = without_ends(text.substr(0, digits_end));
-    std::string rest = without_ends(text.substr(digits_end));
+    const std::string digits(trimmed(std::string_view(text).substr(0, digits_end)));
+    std::string rest(trimmed(std::string_view(text).substr(digits_end)));
     replace_all(rest, "\u2212", "-");
     return read_number(sign + plain_digits(digits, spelling.decimal) + rest);
 }
 
 std::optional<double> read_fraction(std::string_view typed) {
-    std::string text = without_ends(typed);
+    std::string text(trimmed(typed));
     const bool negative = text.starts_with('-') || text.starts_with("\u2212");
     text.erase(0, negative ? (text.starts_with('-') ? 1 : 3) : 0);
     const std::size_t blank = text.find(' ');
@@ -302,10 +297,13 @@ bool offset_changes_day(std::string_view typed) {
 }
 
 std::optional<double> read_spelled_date(std::string_view typed, const Spelling& spelling) {
+    if (std::count_if(typed.begin(), typed.end(), is_digit) + 2 > static_cast<std::ptrdiff_t>(typed.size())) {
+        return std::nullopt; // three parts have two signs between them: most numbers are told apart at once
+    }
     if (const auto iso = read_date(typed)) {
         return iso;
     }
-    const std::string text = without_ends(typed);
+    const std::string text(trimmed(typed));
     const std::size_t colon = text.find(':');
     std::string day = text;
     std::string time;
@@ -314,7 +312,7 @@ std::optional<double> read_spelled_date(std::string_view typed, const Spelling& 
         if (before == std::string::npos) {
             return std::nullopt;
         }
-        day = without_ends(text.substr(0, before));
+        day = trimmed(std::string_view(text).substr(0, before));
         time = text.substr(before + 1);
         if (const std::size_t dot = time.find(':'); dot == 1) { // 9:30
             time = "0" + time;

@@ -3,6 +3,7 @@
 #include "core/value/date.h"
 #include "core/value/distribution.h"
 #include "core/value/interval.h"
+#include "core/value/trimmed.h"
 
 #include <array>
 #include <charconv>
@@ -17,17 +18,6 @@ constexpr std::array<std::pair<Kind, std::string_view>, 6> kind_names = {{{Kind:
                                                                           {Kind::date, "date"},
                                                                           {Kind::interval, "class"},
                                                                           {Kind::distribution, "distribution"}}};
-
-std::string_view trimmed(std::string_view text) {
-    const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r' || c == '\n'; };
-    while (!text.empty() && blank(text.front())) {
-        text.remove_prefix(1);
-    }
-    while (!text.empty() && blank(text.back())) {
-        text.remove_suffix(1);
-    }
-    return text;
-}
 
 /// The digits of a whole number that is written without anything else; else nothing.
 std::string_view digits_of(std::string_view typed) {

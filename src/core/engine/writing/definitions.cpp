@@ -53,9 +53,9 @@ bool refers_to_row(const Line& line, const Study& study, Id table) {
 
 } // namespace
 
-std::vector<std::string> definition_lines(const std::string& text) {
+std::vector<std::string> definition_lines(const std::string& text, std::size_t most) {
     std::vector<std::string> lines;
-    for (std::size_t from = 0; from <= text.size();) {
+    for (std::size_t from = 0; from <= text.size() && lines.size() < most;) {
         const std::size_t end = std::min(text.find('\n', from), text.size());
         const std::string line = text.substr(from, end - from);
         if (line.find_first_not_of(" \t\r") != std::string::npos) {
@@ -101,25 +101,37 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
     return with_lines(study, id, lines);
 }
 
+namespace {
+
+/// How many of several lines, each of which names what it defines, can be read, and how many there are; nothing where
+/// there is another line, which is mostly the first.
+std::optional<std::pair<std::size_t, std::size_t>> readable_definitions(const std::string& text) {
+    std::size_t readable = 0;
+    std::size_t all = 0;
+    for (const std::size_t most : {std::size_t(1), std::string::npos}) {
+        readable = all = 0;
+        for (const std::string& line : definition_lines(text, most)) {
+            const ParsedDefinition parsed = parse_definition(line, true);
+            if (line.find('\t') != std::string::npos || parsed.definition.name.empty()) {
+                return std::nullopt;
+            }
+            readable += parsed.mistake ? 0 : 1;
+            ++all;
+        }
+    }
+    return all > 1 ? std::optional(std::pair(readable, all)) : std::nullopt;
+}
+
+} // namespace
+
 bool is_definitions(const std::string& text) {
-    const std::vector<std::string> lines = definition_lines(text);
-    return lines.size() > 1 && std::all_of(lines.begin(), lines.end(), [](const std::string& line) {
-               return line.find('\t') == std::string::npos && !parse_definition(line, true).mistake;
-           });
+    const auto found = readable_definitions(text);
+    return found && found->first == found->second;
 }
 
 bool is_meant_as_definitions(const std::string& text) {
-    const std::vector<std::string> lines = definition_lines(text);
-    std::size_t sound = 0;
-    for (const std::string& line : lines) {
-        const ParsedDefinition parsed = parse_definition(line, true);
-        const bool defined = line.find('\t') == std::string::npos && !parsed.definition.name.empty();
-        if (!defined) {
-            return false;
-        }
-        sound += parsed.mistake ? 0 : 1;
-    }
-    return lines.size() > 1 && 2 * sound >= lines.size();
+    const auto found = readable_definitions(text);
+    return found && 2 * found->first >= found->second;
 }
 
 Result<Study> with_rows_to_fall_down(const Result<Study>& study, Id id) {

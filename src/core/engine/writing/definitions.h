@@ -5,8 +5,8 @@
 
 namespace ledgefall {
 
-/// The definitions in a text, one a line; blank lines are left out.
-std::vector<std::string> definition_lines(const std::string& text);
+/// The definitions in a text, one a line, at most so many; blank lines are left out.
+std::vector<std::string> definition_lines(const std::string& text, std::size_t most = std::string::npos);
 
 /// What several definitions make of a study.
 struct WrittenDefinitions {

@@ -4,6 +4,7 @@
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
 #include "core/value/date.h"
+#include "core/value/trimmed.h"
 
 namespace ledgefall {
 namespace {
@@ -17,7 +18,7 @@ Kind guessed_kind(const std::vector<std::vector<std::string>>& block, std::size_
     std::size_t dates = 0;
     std::size_t answers = 0;
     for (const auto& line : block) {
-        if (at >= line.size() || read_cell(line[at], Kind::text).is_missing()) {
+        if (at >= line.size() || trimmed(line[at]).empty()) {
             continue;
         }
         if (loses_digits(line[at])) {
@@ -43,14 +44,20 @@ void type_given(ColumnDefinition& column, std::size_t row, const std::vector<std
     for (std::size_t entry = 0; entry < cells.size() && !any; ++entry) {
         any = !cells.at(entry).is_missing();
     }
-    if (!any && guessed_kind(block, at, spelling) != cells.kind()) {
+    if (const Kind kind = any ? cells.kind() : guessed_kind(block, at, spelling); kind != cells.kind()) {
         const std::size_t rows = cells.size();
-        cells = Column(guessed_kind(block, at, spelling));
+        cells = Column(kind);
         cells.resize(rows);
     }
     for (std::size_t line = 0; line < block.size(); ++line) {
-        if (at < block[line].size()) {
-            cells.set(row + line, read_cell(block[line][at], cells.kind(), spelling));
+        if (at >= block[line].size()) {
+            continue;
+        }
+        const Value value = read_cell(block[line][at], cells.kind(), spelling);
+        if (row + line == cells.size()) { // setting there would look over what is before it, whether all of it is plain
+            cells.append(value);
+        } else {
+            cells.set(row + line, value);
         }
     }
     column.cells = Shared<Column>(std::move(cells));

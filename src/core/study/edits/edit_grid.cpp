@@ -9,6 +9,7 @@
 #include "core/study/row_sources/listed_rows.h"
 #include "core/study/row_sources/series_rows.h"
 #include "core/value/decimals.h"
+#include "core/value/trimmed.h"
 
 #include <algorithm>
 #include <cmath>
@@ -18,11 +19,6 @@
 namespace ledgefall {
 namespace {
 
-std::string trimmed(const std::string& text) {
-    const std::size_t from = text.find_first_not_of(" \t\n");
-    return from == std::string::npos ? "" : text.substr(from, text.find_last_not_of(" \t\n") - from + 1);
-}
-
 std::vector<std::string> divided(const std::string& text, char sign) {
     std::vector<std::string> parts;
     std::size_t from = 0;
@@ -30,7 +26,7 @@ std::vector<std::string> divided(const std::string& text, char sign) {
     for (std::size_t at = 0; at <= text.size(); ++at) {
         quoted = at < text.size() && text[at] == '"' ? !quoted : quoted;
         if (at == text.size() || (text[at] == sign && !quoted)) {
-            parts.push_back(trimmed(text.substr(from, at - from)));
+            parts.emplace_back(trimmed(std::string_view(text).substr(from, at - from)));
             from = at + 1;
         }
     }
@@ -76,10 +72,11 @@ Result<RowSourcePtr> series(const std::string& before, const std::string& after,
     const auto first_day = read_spelled_date(before, spelling);
     const auto last_day = read_spelled_date(trimmed(after.substr(0, by)), spelling);
     if (first_day && last_day) {
-        return days(*first_day, *last_day, by == std::string::npos ? "" : trimmed(after.substr(by + 4)));
+        return days(*first_day, *last_day, by == std::string::npos ? "" : std::string(trimmed(after.substr(by + 4))));
     }
-    std::string to = end_of_series(trimmed(after.substr(0, by)), spelling);
-    std::string step = by == std::string::npos ? "" : end_of_series(trimmed(after.substr(by + 4)), spelling);
+    std::string to = end_of_series(std::string(trimmed(after.substr(0, by))), spelling);
+    std::string step =
+        by == std::string::npos ? "" : end_of_series(std::string(trimmed(after.substr(by + 4))), spelling);
     const std::vector<std::string> begun = divided(before, before.find(';') != std::string::npos ? ';' : ',');
     const std::string from = end_of_series(begun.front(), spelling);
     if (begun.size() == 2 && step.empty()) { // continued from two
@@ -172,8 +169,8 @@ RowSourcePtr of_column(const Study& study, const std::string& written) {
     if (point == std::string::npos) {
         return nullptr;
     }
-    const Table* table = study.table_named(trimmed(written.substr(0, point)));
-    const std::string name = trimmed(written.substr(point + 1));
+    const Table* table = study.table_named(std::string(trimmed(written.substr(0, point))));
+    const std::string name(trimmed(std::string_view(written).substr(point + 1)));
     if (table == nullptr) {
         return nullptr;
     }
@@ -217,13 +214,13 @@ Result<WrittenAxis> written_axis(const std::string& definition) {
         return Sentence{"An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.", {}};
     }
     WrittenAxis axis;
-    split_unit(trimmed(definition.substr(0, sign)), axis.label, axis.unit);
+    split_unit(std::string(trimmed(definition.substr(0, sign))), axis.label, axis.unit);
     axis.values = trimmed(definition.substr(sign + 1));
     return axis;
 }
 
 Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, const Spelling& spelling) {
-    const std::string written = trimmed(values);
+    const std::string written(trimmed(values));
     if (written.empty()) {
         return Sentence{"This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.", {}};
     }
@@ -231,9 +228,9 @@ Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, 
         return source;
     }
     const std::size_t points = written.find("..");
-    return points == std::string::npos
-               ? list(study, written, spelling)
-               : series(trimmed(written.substr(0, points)), trimmed(written.substr(points + 2)), spelling);
+    return points == std::string::npos ? list(study, written, spelling)
+                                       : series(std::string(trimmed(written.substr(0, points))),
+                                                std::string(trimmed(written.substr(points + 2))), spelling);
 }
 
 namespace {
