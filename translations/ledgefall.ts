@@ -50,23 +50,11 @@
 <context>
     <name>Fault</name>
     <message>
-        <source>not readable</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no such name</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>wrong kind</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>wrong arguments</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>circular</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -90,10 +78,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>no number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>no such row</source>
         <translation type="unfinished"></translation>
     </message>
@@ -102,11 +86,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>stopped</source>
+        <source>waits for %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>waits for %1</source>
+        <source>unreadable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unknown name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cycle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not a number</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

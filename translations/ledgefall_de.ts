@@ -50,24 +50,12 @@
 <context>
     <name>Fault</name>
     <message>
-        <source>not readable</source>
-        <translation>nicht lesbar</translation>
-    </message>
-    <message>
-        <source>no such name</source>
-        <translation>Name unbekannt</translation>
-    </message>
-    <message>
         <source>wrong kind</source>
         <translation>falsche Art</translation>
     </message>
     <message>
         <source>wrong arguments</source>
         <translation>falsche Argumente</translation>
-    </message>
-    <message>
-        <source>circular</source>
-        <translation>Zirkelbezug</translation>
     </message>
     <message>
         <source>no first value</source>
@@ -90,10 +78,6 @@
         <translation>zu groß</translation>
     </message>
     <message>
-        <source>no number</source>
-        <translation>keine Zahl</translation>
-    </message>
-    <message>
         <source>no such row</source>
         <translation>Zeile unbekannt</translation>
     </message>
@@ -102,12 +86,24 @@
         <translation>mehrere Zeilen</translation>
     </message>
     <message>
-        <source>stopped</source>
-        <translation>angehalten</translation>
-    </message>
-    <message>
         <source>waits for %1</source>
         <translation>wartet auf %1</translation>
+    </message>
+    <message>
+        <source>unreadable</source>
+        <translation>unlesbar</translation>
+    </message>
+    <message>
+        <source>unknown name</source>
+        <translation>unbekannter Name</translation>
+    </message>
+    <message>
+        <source>cycle</source>
+        <translation>Kreis</translation>
+    </message>
+    <message>
+        <source>not a number</source>
+        <translation>keine Zahl</translation>
     </message>
 </context>
 <context>

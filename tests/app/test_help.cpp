@@ -1,6 +1,7 @@
 // The help: its pages are there and lead on, F1 opens the one about what has the focus, the first table in five steps.
 
 #include "app/help/dialog_help.h"
+#include "app/numbers/cause_info.h"
 #include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -58,8 +59,12 @@ class TestHelp : public QObject {
             QVERIFY(functions.contains(
                 QStringLiteral("<a name=\"%1\">").arg(QString::fromUtf8(function.name.data(), function.name.size()))));
         }
-        QCOMPARE(page(QStringLiteral("faults")).count(QStringLiteral("<h2><a name=")),
-                 static_cast<int>(Cause::stopped) + 1);
+        const QString faults = page(QStringLiteral("faults"));
+        for (std::size_t cause = 0; cause < cause_count; ++cause) {
+            const QString place = cause_help_topic(static_cast<Cause>(cause)).section(QLatin1Char('#'), 1);
+            QVERIFY2(faults.contains(QStringLiteral("<a name=\"%1\">").arg(place)), qPrintable(place));
+        }
+        QCOMPARE(faults.count(QStringLiteral("<h2><a name=")), static_cast<int>(cause_count));
     }
 
     void the_key_tells_about_what_has_the_focus() {

@@ -19,6 +19,7 @@
 #include "app/look/name_value_list.h"
 #include "app/numbers/number_text.h"
 #include "app/shell/command_finder.h"
+#include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 
@@ -38,7 +39,7 @@ using namespace ledgefall;
 namespace {
 
 MathPicture set(const char* formula, double points = 11, double width = 1000) {
-    return MathPicture(mathematics_of(*parse_formula(formula).tree), {}, points, width);
+    return MathPicture(mathematics_of(*parse_formula(formula).tree, &typesetting_of), {}, points, width);
 }
 
 /// The picture painted in black on white.
@@ -165,7 +166,8 @@ class TestPieces : public QObject {
         Open open;
         const std::string formula = "x - m";
         const auto tree = parse_formula(formula).tree;
-        const MathPicture picture(mathematics_of(*tree), marks_of(*tree, open.document.study(), &open.own()), 40, 1000);
+        const MathPicture picture(mathematics_of(*tree, &typesetting_of),
+                                  marks_of(*tree, open.document.study(), &open.own()), 40, 1000);
         const QImage image = painted(picture);
         int water = 0;
         int stone = 0;

@@ -177,25 +177,25 @@ class TestEngine : public QObject {
         study = *write_column(study, bench.table, "c = a - 1");
         bench.take(study);
         const FaultSite site = bench.cell("b", 2).fault().at();
-        QCOMPARE(site.cause, Cause::ring);
+        QCOMPARE(site.cause, Cause::cycle);
         QVERIFY2(site.what.text().find("a → b → c → a") != std::string::npos, site.what.text().c_str());
         bench.work("own = own + 1");
-        QCOMPARE(bench.cell("own", 1).fault().at().cause, Cause::ring);
+        QCOMPARE(bench.cell("own", 1).fault().at().cause, Cause::cycle);
         bench.work("none = none[i-1] + 1");
         QCOMPARE(bench.cell("none", 1).fault().at().cause, Cause::no_first);
         bench.work("ahead = first 1 then ahead[i+1]");
-        QCOMPARE(bench.cell("ahead", 2).fault().at().cause, Cause::ring);
+        QCOMPARE(bench.cell("ahead", 2).fault().at().cause, Cause::cycle);
         bench.work("whole = first 1 then mean(whole)");
-        QCOMPARE(bench.cell("whole", 2).fault().at().cause, Cause::ring);
+        QCOMPARE(bench.cell("whole", 2).fault().at().cause, Cause::cycle);
         Bench ledge;
         ledge.numbers("x", {1}).held("p = q").held("q = 1 - p");
-        QCOMPARE(ledge.results->single(ledge.id("q")).fault().at().cause, Cause::ring);
+        QCOMPARE(ledge.results->single(ledge.id("q")).fault().at().cause, Cause::cycle);
     }
 
     void rows_not_yet_passed_are_told() {
         Bench bench;
         bench.rows("4").work("x = first 1 then x[row + 1]");
-        QCOMPARE(bench.cell("x", 2).fault().at().cause, Cause::not_passed);
+        QCOMPARE(bench.cell("x", 2).fault().at().cause, Cause::row_not_computed_yet);
     }
 
     void overrides_feed_the_rows_after_them() {

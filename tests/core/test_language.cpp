@@ -148,7 +148,7 @@ class TestLanguage : public QObject {
         QVERIFY(said(bench, "force(1, 2)").find("force(r)") != std::string::npos);
         QVERIFY(said(bench, "force").find("force(r)") != std::string::npos);
         bench.held("loop(a) = loop(a) + 1");
-        QCOMPARE(bench.cause("loop(1)"), Cause::ring);
+        QCOMPARE(bench.cause("loop(1)"), Cause::cycle);
     }
 
     void a_held_function_is_renamed_with_its_calls() {
@@ -372,7 +372,7 @@ class TestLanguage : public QObject {
         QCOMPARE(bench.cause("sum(sum(k * j for j in 1..100000) for k in 1..1000000)"), Cause::too_large);
         QCOMPARE(bench.cause("sum(k for k in 1..1e12)"), Cause::too_large);
         QCOMPARE(bench.cause("factorial(10^6)"), Cause::too_large);
-        QCOMPARE(bench.cause("P(hypergeometric(4000000000, 2000000000, 1000000000) > 500000000)"), Cause::stopped);
+        QVERIFY(!bench.cause("P(hypergeometric(4000000000, 2000000000, 1000000000) > 500000000)"));
     }
 
   private:

@@ -180,7 +180,7 @@ class TestNumbers : public QObject {
     void what_lies_outside_is_a_fault() {
         QFETCH(QString, formula);
         QFETCH(int, cause);
-        QCOMPARE(static_cast<int>(Bench().cause(formula.toStdString())), cause);
+        QCOMPARE(Bench().cause(formula.toStdString()), static_cast<Cause>(cause));
     }
 
     void logic_is_three_valued() {

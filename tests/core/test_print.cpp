@@ -162,7 +162,9 @@ class TestPrint : public QObject {
     }
 
     void mathematics_has_fractions_roots_bars_and_sums() {
-        const auto set = [](const char* text) { return in_one_line(mathematics_of(*parse_formula(text).tree)); };
+        const auto set = [](const char* text) {
+            return in_one_line(mathematics_of(*parse_formula(text).tree, &typesetting_of));
+        };
         QCOMPARE(set("(a + b) / c"), std::string("frac(a + b; c)"));
         QCOMPARE(set("sqrt(x^2 + y^2)"), std::string("root(raised(x; 2) + raised(y; 2))"));
         QCOMPARE(set("(a + b)^2 * c"), std::string("raised((a + b); 2) · c"));
@@ -175,7 +177,7 @@ class TestPrint : public QObject {
         QCOMPARE(set("exp(-x) + cbrt(8)"), std::string("raised(e; − x) + root(8; 3)"));
         QCOMPARE(set("first 1 then 2 * x[i-1]"), std::string("first 1 then 2 · lowered(x; i − 1)"));
         QCOMPARE(set("quantile(x, 0.5)"), std::string("quantile (x , 0.5)"));
-        QCOMPARE(mathematics_of(*parse_formula("a / bc").tree).parts[1].span, (Span{4, 6}));
+        QCOMPARE(mathematics_of(*parse_formula("a / bc").tree, &typesetting_of).parts[1].span, (Span{4, 6}));
     }
 
     void a_working_puts_the_numbers_in() {
@@ -259,7 +261,7 @@ class TestPrint : public QObject {
             {"site = \"a_b & 5 %\"", "\\mathit{site} = \\text{ a\\_b \\& 5 \\% }"},
         };
         for (const auto& [formula, latex] : formulas) {
-            QCOMPARE(QString::fromStdString(latex_of(mathematics_of(*parse_formula(formula).tree))),
+            QCOMPARE(QString::fromStdString(latex_of(mathematics_of(*parse_formula(formula).tree, &typesetting_of))),
                      QString::fromUtf8(latex));
         }
     }

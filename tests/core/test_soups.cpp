@@ -1,6 +1,7 @@
 // Formulas put together at random from the language's pieces, and what is said of each: completions fit what has been
 // begun, mends lead on, turned references are formulas still, marks lie within their text, workings end in the value.
 
+#include "core/engine/functions/catalogue.h"
 #include "core/engine/workings/working.h"
 #include "core/engine/writing/completion.h"
 #include "core/engine/writing/turning.h"
@@ -171,7 +172,7 @@ class TestSoups : public QObject {
             const auto again = parse_formula(once);
             QVERIFY2(again.tree != nullptr, (text + ": " + once).c_str());
             QCOMPARE(print(*again.tree), once);
-            QVERIFY(!in_one_line(mathematics_of(*tree)).empty());
+            QVERIFY(!in_one_line(mathematics_of(*tree, &typesetting_of)).empty());
         }
     }
 

@@ -72,9 +72,9 @@ class Bench {
         const Value match = value(formula);
         return match.plain() ? match.number() : std::nan("");
     }
-    Cause cause(const std::string& formula) const {
+    std::optional<Cause> cause(const std::string& formula) const {
         const Value match = value(formula);
-        return match.is_fault() ? match.fault().at().cause : Cause::stopped;
+        return match.is_fault() ? std::optional(match.fault().at().cause) : std::nullopt;
     }
 
     Study study;

@@ -1,6 +1,7 @@
 // Any text as a formula: it is read or refused, what is read prints back to the same tree, and a study that has it
 // comes to an end.
 
+#include "core/engine/functions/catalogue.h"
 #include "core/engine/running/results.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
@@ -36,7 +37,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     if (again.tree && !same_tree(&tree, again.tree.get())) {
         std::abort();
     }
-    in_one_line(mathematics_of(tree));
+    in_one_line(mathematics_of(tree, &typesetting_of));
     static const Study study = small_study();
     if (size < 60) { // a short formula cannot ask for much, a long one may take its whole allowance
         const Result<Study> with =

@@ -194,7 +194,7 @@ bool is_static(const Results::Entry* entry, const DefinitionId& id, const Value&
     if (entry->cells && entry->faults + overrides < entry->cells->size()) {
         return false;
     }
-    return cause == Cause::ring || cause == Cause::no_first ||
+    return cause == Cause::cycle || cause == Cause::no_first ||
            ((cause == Cause::syntax || cause == Cause::unknown_name || cause == Cause::wrong_kind ||
              cause == Cause::wrong_arguments) &&
             fault.at().definition == id);

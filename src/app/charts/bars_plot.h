@@ -21,8 +21,8 @@ class BarsPlot : public FigurePlot {
     void draw(QCPPainter* painter) override;
 
   private:
-    bool histogram() const { return series().form == SeriesForm::histogram; }
-    bool stems() const { return series().form == SeriesForm::stems; }
+    bool histogram() const { return kind_of(series().form).over == SeriesFormKind::Over::classes; }
+    bool stems() const { return kind_of(series().form).marks; }
     std::pair<double, double> sides(std::size_t at) const; ///< left and right, in the axis' units
     QRectF area_of(std::size_t at) const;                  ///< in pixels
     double gap_ = 1;                                       ///< between neighbouring bars

@@ -23,7 +23,7 @@ void ChartPlot::tell(const QString& text, std::optional<QPointF> place) {
 
 QString ChartPlot::read_at(double x) const {
     for (const SeriesFigures& series : figures_->series) {
-        if (series.form != SeriesForm::cumulative || series.x.empty() || x < series.x.front() || x > series.x.back() ||
+        if (!kind_of(series.form).running || series.x.empty() || x < series.x.front() || x > series.x.back() ||
             series.y.back() == 0) {
             continue;
         }

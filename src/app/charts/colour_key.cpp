@@ -25,7 +25,7 @@ QCPColorGradient gradient() {
 
 void ColourKey::show(const ChartFigures& figures) {
     const auto heat = std::find_if(figures.series.begin(), figures.series.end(), [](const SeriesFigures& series) {
-        return series.form == SeriesForm::heat && series.grid && series.grid->least < series.grid->greatest;
+        return kind_of(series.form).by_colour && series.grid && series.grid->least < series.grid->greatest;
     });
     if (heat == figures.series.end()) {
         if (scale_ != nullptr) {

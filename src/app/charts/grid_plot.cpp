@@ -12,7 +12,7 @@ GridPlot::GridPlot(QCPAxis* x, QCPAxis* y, FiguresPtr figures, std::size_t serie
     : FigurePlot(x, y, std::move(figures), series_number)
     , column_limits_(limits_of(grid().columns, series().x))
     , row_limits_(limits_of(grid().rows, series().y)) {
-    if (series().form == SeriesForm::contours) {
+    if (!kind_of(series().form).by_colour) {
         for (const double level : contour_levels(grid())) {
             contours_.push_back({level, contour_segments(grid(), level)});
         }
@@ -56,7 +56,11 @@ void GridPlot::drawLegendIcon(QCPPainter* painter, const QRectF& rect) const {
 }
 
 void GridPlot::draw(QCPPainter* painter) {
-    series().form == SeriesForm::contours ? draw_contours(*painter) : draw_heat(*painter);
+    if (kind_of(series().form).by_colour) {
+        draw_heat(*painter);
+    } else {
+        draw_contours(*painter);
+    }
 }
 
 namespace {

@@ -13,7 +13,7 @@ namespace ledgefall {
 
 FigurePlot* make_plot(const PlotRequest& asked) {
     using Maker = FigurePlot* (*)(const PlotRequest&);
-    static constexpr std::array<Maker, 5> all = {
+    static constexpr std::array<Maker, SeriesFormKind::painted_count> all = {
         // as SeriesFormKind::Painted
         [](const PlotRequest& of) -> FigurePlot* { return new PointsPlot(of.x, of.y, of.figures, of.series); },
         [](const PlotRequest& of) -> FigurePlot* { return new BarsPlot(of.x, of.y, of.figures, of.series, 0, 1); },

@@ -38,7 +38,7 @@ QSize ReferencePlot::room_outside(const ChartFigures& figures) {
 std::vector<std::pair<double, double>> ReferencePlot::readings(const ChartFigures& figures) {
     std::vector<std::pair<double, double>> readings;
     for (const SeriesFigures& series : figures.series) {
-        if (series.form != SeriesForm::cumulative || !figures.reader || !readings.empty()) {
+        if (!kind_of(series.form).running || !figures.reader || !readings.empty()) {
             continue;
         }
         for (const double part : {0.25, 0.5, 0.75}) {

@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/look/look.h"
+#include "core/engine/functions/catalogue.h"
 #include "core/formula/latex.h"
 
 #include <QApplication>
@@ -24,7 +25,7 @@ bool wants_latex(const QKeyEvent& key) {
 /// What is worked out: `dev[3]`, or a measure as mathematics.
 Mathematics name_of_lead(const QString& what) {
     const ParsedFormula parsed = parse_formula(what.toStdString());
-    return parsed.tree ? mathematics_of(*parsed.tree)
+    return parsed.tree ? mathematics_of(*parsed.tree, &typesetting_of)
                        : Mathematics{Mathematics::Form::number, what.toStdString(), {}, {}};
 }
 
@@ -139,8 +140,8 @@ WorkingView::LaidOut WorkingView::lay_out(double width) const {
         const bool own_line = one.lead.width() > width * 0.4; // a long name stands above what it is equal to
         one.formula_x = left + (own_line ? look().px(14) : one.lead.width());
         const double room = std::max(60.0, width - one.formula_x - 2);
-        one.formula = MathPicture(line.tree ? mathematics_of(*line.tree) : words(line.text), line.marks,
-                                  line.quiet ? size * 0.88 : size, room);
+        one.formula = MathPicture(line.tree ? mathematics_of(*line.tree, &typesetting_of) : words(line.text),
+                                  line.marks, line.quiet ? size * 0.88 : size, room);
         if (own_line) {
             Placed above = one;
             above.formula = MathPicture();
@@ -193,7 +194,7 @@ QString WorkingView::latex() const {
         }
         out += open ? " \\\\\n  " : "\\begin{align*}\n  ";
         open = true;
-        const std::string formula = line.tree ? latex_of(mathematics_of(*line.tree))
+        const std::string formula = line.tree ? latex_of(mathematics_of(*line.tree, &typesetting_of))
                                               : "\\text{" + text_for_latex(line.text.toStdString()) + "}";
         out +=
             (line.leads ? (line.lead.isEmpty() ? "&= " : latex_of(name_of_lead(line.lead)) + " &= ") : "& ") + formula;

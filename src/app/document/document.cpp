@@ -1,14 +1,13 @@
 #include "app/document/document.h"
 
 #include "app/numbers/number_text.h"
+#include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/study_part.h"
 #include "files/study_json/study_json.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
-
-#include <set>
 
 namespace ledgefall {
 namespace {
@@ -21,10 +20,9 @@ Result<T> result_of(TaskOutcome<Result<T>> outcome) {
 
 /// Whether a foot line's values have the unit of their columns, as a mean has and a count has not.
 bool keeps_unit(const Formula& line) {
-    static const std::set<std::string> measures = {"sum", "mean", "median", "mode", "min", "max", "range",
-                                                   "q1",  "q3",   "iqr",    "sd",   "se",  "mad", "sd_pop"};
     const auto& tree = line.tree();
-    return tree != nullptr && tree->type == NodeType::call && measures.contains(tree->text);
+    const Function* measure = tree != nullptr && tree->type == NodeType::call ? find_function(tree->text) : nullptr;
+    return measure != nullptr && measure->keeps_unit;
 }
 
 } // namespace

@@ -7,7 +7,7 @@
 
 namespace ledgefall {
 
-/// A page of the help, or a place in one: `foot`, `functions#mean`, `faults#ring`.
+/// A page of the help, or a place in one: `foot`, `functions#mean`, `faults#cycle`.
 struct HelpTopic {
     QString place, title;
     QString words; ///< by which it is found too

@@ -1,5 +1,6 @@
 #include "app/numbers/number_text.h"
 
+#include "app/numbers/cause_info.h"
 #include "app/numbers/locale_text.h"
 #include "core/value/date.h"
 #include "core/value/decimals.h"
@@ -264,55 +265,6 @@ QString place_in_words(std::size_t row, std::size_t columns) {
                               .arg((row - 1) % columns + 1);
 }
 
-QString fault_words(Cause cause) {
-    const char* words = nullptr;
-    switch (cause) {
-    case Cause::syntax:
-        words = QT_TRANSLATE_NOOP("Fault", "not readable");
-        break;
-    case Cause::unknown_name:
-        words = QT_TRANSLATE_NOOP("Fault", "no such name");
-        break;
-    case Cause::wrong_kind:
-        words = QT_TRANSLATE_NOOP("Fault", "wrong kind");
-        break;
-    case Cause::wrong_arguments:
-        words = QT_TRANSLATE_NOOP("Fault", "wrong arguments");
-        break;
-    case Cause::ring:
-        words = QT_TRANSLATE_NOOP("Fault", "circular");
-        break;
-    case Cause::no_first:
-        words = QT_TRANSLATE_NOOP("Fault", "no first value");
-        break;
-    case Cause::not_passed:
-        words = QT_TRANSLATE_NOOP("Fault", "later row");
-        break;
-    case Cause::division_by_zero:
-        words = QT_TRANSLATE_NOOP("Fault", "÷ 0");
-        break;
-    case Cause::out_of_domain:
-        words = QT_TRANSLATE_NOOP("Fault", "no result");
-        break;
-    case Cause::too_large:
-        words = QT_TRANSLATE_NOOP("Fault", "too large");
-        break;
-    case Cause::not_a_number:
-        words = QT_TRANSLATE_NOOP("Fault", "no number");
-        break;
-    case Cause::no_such_row:
-        words = QT_TRANSLATE_NOOP("Fault", "no such row");
-        break;
-    case Cause::several_rows:
-        words = QT_TRANSLATE_NOOP("Fault", "several rows");
-        break;
-    case Cause::stopped:
-        words = QT_TRANSLATE_NOOP("Fault", "stopped");
-        break;
-    }
-    return QCoreApplication::translate("Fault", words);
-}
-
 QString rounded_to_zero_text(const Format& format) {
     return QStringLiteral("≈") + number_text(0, format);
 }
@@ -324,7 +276,7 @@ QString waited_for(const Value& value) {
 QString value_text(const Value& value, const Format& format) {
     if (value.is_fault()) {
         const QString waited = waited_for(value);
-        return waited.isEmpty() ? fault_words(value.fault().at().cause)
+        return waited.isEmpty() ? cause_word(value.fault().at().cause)
                                 : QCoreApplication::translate("Fault", "waits for %1").arg(waited);
     }
     if (value.is_missing()) {

@@ -31,8 +31,6 @@ QString rounded_to_zero_text(const Format& format);
 /// Any value as it is shown. Missing gives nothing, a fault the few words that name its cause.
 QString value_text(const Value& value, const Format& format);
 
-/// The few words in a cell for a fault: "÷ 0", "no value", …
-QString fault_words(Cause cause);
 /// The name that is not there yet, for which a value waits; empty where it waits for none.
 QString waited_for(const Value& value);
 

@@ -20,12 +20,8 @@ namespace {
 
 WritingChoice usual_choice(const FileFormat& format) {
     WritingChoice choice;
-    choice.delimiter = format.name == "tsv" ? '\t' : ',';
+    choice.delimiter = format.delimiter.value_or(choice.delimiter);
     return choice;
-}
-
-bool is_delimited(const FileFormat& format) {
-    return format.name == "csv" || format.name == "tsv";
 }
 
 } // namespace
@@ -60,7 +56,7 @@ void MainWindow::open_from_outside(const QString& path) {
             files_->open(path);
         } else if (format.read_columns == nullptr) {
             document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
-        } else if (is_delimited(format)) { // how it is to be read is asked; other formats say it themselves
+        } else if (format.delimiter) { // how it is to be read is asked; other formats say it themselves
             import_file(path, bytes);
         } else {
             import_columns(path, bytes, QFileInfo(path).completeBaseName(), format.read_columns);
@@ -82,22 +78,21 @@ void MainWindow::choose_export() {
     }
 }
 
-/// How a table is to be written; nothing where it is left. JSON has one way only.
+/// How a table is to be written; nothing where it is left.
 std::optional<WritingChoice> MainWindow::ask_writing(const QString& path, const Id& table) {
     const FileFormat& format = format_of(path.toStdString());
     const WritingChoice usual = usual_choice(format);
-    const bool json = format.name == "json";
     const bool two_way = document_.study().table(table) != nullptr && document_.study().table(table)->two_way();
-    if (format.write_columns == nullptr || (json && !two_way)) {
+    if (format.write_columns == nullptr || (!format.may_round && !two_way)) {
         return usual;
     }
     const auto first = [this, &format, &table](const WritingChoice& choice) {
         constexpr std::size_t shown_rows = 8;
-        LabelledColumns columns = columns_to_write(document_.study(), document_.results(), table,
-                                                   {choice, shown_rows, !is_delimited(format)});
+        LabelledColumns columns =
+            columns_to_write(document_.study(), document_.results(), table, {choice, shown_rows, !format.delimiter});
         return QString::fromStdString(written_table(columns, format, choice));
     };
-    ExportDialog dialog(usual, {is_delimited(format), !json, two_way}, first, this);
+    ExportDialog dialog(usual, {format.delimiter.has_value(), format.may_round, two_way}, first, this);
     return dialog.exec() == QDialog::Accepted ? std::optional(dialog.choice()) : std::nullopt;
 }
 
@@ -254,7 +249,7 @@ void MainWindow::export_text(const QString& path, const Id& table, const Writing
                         choice](const StopToken& stop) {
         const SpelledBy own(study.settings);
         return std::make_shared<const std::string>(written_table(
-            columns_to_write(study, *results, table, {choice, {}, !is_delimited(format)}, stop), format, choice));
+            columns_to_write(study, *results, table, {choice, {}, !format.delimiter}, stop), format, choice));
     };
     std::size_t faults = 0;
     for (const auto& column : document_.study().table(table)->columns) {

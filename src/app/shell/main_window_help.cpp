@@ -1,6 +1,7 @@
 // Help: the page about what has the focus, and the first table in five steps.
 
 #include "app/look/menu_action.h"
+#include "app/numbers/cause_info.h"
 #include "app/shell/main_window.h"
 
 #include <QApplication>
@@ -45,14 +46,6 @@ QString function_at(const QPlainTextEdit& line) {
     return {};
 }
 
-QString fault_place(Cause cause) {
-    static constexpr std::array<const char*, 14> names = {
-        "syntax",       "unknown_name", "wrong_kind",       "wrong_arguments", "ring",
-        "no_first",     "not_passed",   "division_by_zero", "out_of_domain",   "too_large",
-        "not_a_number", "no_such_row",  "several_rows",     "stopped"};
-    return QStringLiteral("faults#") + QLatin1String(names.at(static_cast<std::size_t>(cause)));
-}
-
 } // namespace
 
 QString MainWindow::topic_in_focus() {
@@ -85,7 +78,7 @@ QString MainWindow::topic_in_focus() {
     const QModelIndex at = page()->view().current();
     const Value value = at.isValid() ? page()->model().value(at.row(), at.column()) : Value::missing();
     if (value.is_fault()) {
-        return fault_place(value.fault().at().cause);
+        return cause_help_topic(value.fault().at().cause);
     }
     if (page()->model().two_way()) {
         return QStringLiteral("two-way");

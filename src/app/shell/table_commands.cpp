@@ -3,6 +3,7 @@
 #include "app/dialogs/prompts.h"
 #include "app/look/menu_action.h"
 #include "app/numbers/format_choices.h"
+#include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edits.h"
 #include "core/study/row_sources/class_rows.h"
 
@@ -239,9 +240,12 @@ QString TableCommands::missing(Needs needs) const {
 }
 
 void TableCommands::fill_across_menu(QMenu* menu) {
-    for (const char* measure : {"mean", "sum", "min", "max", "median", "sd", "count", "product"}) {
-        fits(add(menu, QLatin1String(measure), {}, [this, measure] { measure_across(measure); }),
-             Needs::several_columns, tr("row wise across"));
+    for (const Function& function : catalogue()) {
+        if (function.usual_across) {
+            const std::string measure(function.name);
+            fits(add(menu, QString::fromStdString(measure), {}, [this, measure] { measure_across(measure); }),
+                 Needs::several_columns, tr("row wise across"));
+        }
     }
 }
 

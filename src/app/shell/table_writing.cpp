@@ -91,7 +91,7 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
 }
 
 std::string written_table(const LabelledColumns& columns, const FileFormat& format, const WritingChoice& choice) {
-    if (format.name != "csv" && format.name != "tsv") {
+    if (!format.delimiter) {
         return format.write_columns(columns);
     }
     Dialect dialect;

@@ -22,11 +22,6 @@ std::optional<QString> ask_for_foot_line(QWidget* parent, const QString& before)
                     before);
 }
 
-template <std::size_t Count>
-bool holds(const std::array<std::string_view, Count>& names, std::string_view name) {
-    return std::find(names.begin(), names.end(), name) != names.end();
-}
-
 } // namespace
 
 ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget* parent)
@@ -168,27 +163,19 @@ NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
     , document_(document) {
     setTitle(tr("Add a foot line"));
     setIcon(drawn_icon(QStringLiteral("foot")));
-    // The usual ones stand in the menu itself; what gives one of the rows, or one for each, has no place under them.
-    constexpr std::array<std::string_view, 7> usual = {"sum", "mean", "count", "min", "max", "median", "sd"};
-    constexpr std::array<std::string_view, 3> unfit = {"pick", "rank", "tally"};
-    constexpr std::array<std::string_view, 5> order = {"mode", "q1", "q3", "iqr", "range"};
-    for (const std::string_view name : usual) {
-        add_measure(*this, *find_function(name));
-    }
-    addSeparator();
-    auto* placed = addMenu(tr("Quartiles, range, most frequent"));
-    auto* spread = addMenu(tr("Spread, shape and other means"));
-    auto* diversity = addMenu(tr("Diversity, of counts per species"));
-    for (const Function& function : catalogue()) {
-        const bool of_one_column =
-            function.is_measure() && function.arguments.size() == 1 && function.arguments.front().kind == Kind::number;
-        if (of_one_column && !holds(usual, function.name) && !holds(unfit, function.name)) {
-            add_measure(function.family == "Diversity" ? *diversity
-                        : holds(order, function.name)  ? *placed
-                                                       : *spread,
-                        function);
+    // The usual ones stand in the menu itself.
+    const auto add_measures = [this](QMenu& menu, FootMenuPart part) {
+        for (const Function& function : catalogue()) {
+            if (function.foot_menu == part) {
+                add_measure(menu, function);
+            }
         }
-    }
+    };
+    add_measures(*this, FootMenuPart::usual);
+    addSeparator();
+    add_measures(*addMenu(tr("Quartiles, range, most frequent")), FootMenuPart::order);
+    add_measures(*addMenu(tr("Spread, shape and other means")), FootMenuPart::spread);
+    add_measures(*addMenu(tr("Diversity, of counts per species")), FootMenuPart::diversity);
     addSeparator();
     addAction(tr("Own formula…"), this, [this] {
         const auto formula = ask_for_foot_line(parentWidget(), QStringLiteral("sum(each^2)"));

@@ -1,4 +1,5 @@
 #include "core/charts/series_figures.h"
+#include "core/engine/functions/catalogue.h"
 #include "core/engine/planning/plan.h"
 #include "core/engine/running/evaluator.h"
 #include "core/stats/measures.h"
@@ -222,12 +223,15 @@ class Maker {
 
     void add_standard_errors(SeriesFigures& figures, const DrawnColumn& y) {
         const Node* tree = y.column->pieces.size() == 1 ? y.column->pieces.front().formula.tree().get() : nullptr;
-        if (tree == nullptr || tree->type != NodeType::call || tree->text != "mean" || !tree->owner.empty()) {
+        const Function* measure = tree != nullptr && tree->type == NodeType::call && tree->owner.empty()
+                                      ? find_function(tree->text)
+                                      : nullptr;
+        if (measure == nullptr || measure->standard_error.empty()) {
             return miss({"%1 is no mean, so it has no standard error: choose a column for the error bars.",
                          {y.column->shown_label()}});
         }
         std::string text = y.column->pieces.front().formula.text();
-        text.replace(tree->span.from, text.find('(', tree->span.from) - tree->span.from, "se");
+        text.replace(tree->span.from, text.find('(', tree->span.from) - tree->span.from, measure->standard_error);
         const Formula error(text);
         constexpr std::size_t most = 10'000; // rows whose measures are taken one by one
         if (!error.tree() || figures.rows.size() > most) {
@@ -323,9 +327,8 @@ class Maker {
             }
         }
         axis.format = ys.empty() ? Format() : ys.front().column->format;
-        const bool shares =
-            !second && std::all_of(out_.series.begin(), out_.series.end(),
-                                   [](const SeriesFigures& one) { return one.form == SeriesForm::stacked_shares; });
+        const bool shares = !second && std::all_of(out_.series.begin(), out_.series.end(),
+                                                   [](const SeriesFigures& one) { return kind_of(one.form).to_whole; });
         if (shares && !ys.empty()) {
             axis.format = {Format::Style::percent, 0};
             for (SeriesFigures& series : out_.series) {
@@ -359,8 +362,9 @@ class Maker {
     }
 
     bool all_boxes() const {
-        return std::all_of(out_.series.begin(), out_.series.end(),
-                           [](const SeriesFigures& one) { return one.form == SeriesForm::boxes; });
+        return std::all_of(out_.series.begin(), out_.series.end(), [](const SeriesFigures& one) {
+            return kind_of(one.form).over == SeriesFormKind::Over::boxes;
+        });
     }
 
     /// A heat map stands over both axes of its table.

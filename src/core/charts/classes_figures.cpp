@@ -48,7 +48,7 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
         }
         figures.limits.push_back(limits.upper);
         const double width = limits.upper - limits.lower;
-        figures.x.push_back(figures.form == SeriesForm::cumulative ? limits.upper : (limits.lower + limits.upper) / 2);
+        figures.x.push_back(kind_of(figures.form).running ? limits.upper : (limits.lower + limits.upper) / 2);
         figures.y.push_back(series.per_width ? height.number() / width : height.number());
         figures.rows.push_back(static_cast<std::uint32_t>(row));
     }
@@ -56,11 +56,11 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
         return false;
     }
     chart.out.x.ticks = figures.limits;
-    if (figures.form == SeriesForm::cumulative) { // from what lies below the first limit: nothing, or the open class
+    if (kind_of(figures.form).running) { // from what lies below the first limit: nothing, or the open class
         figures.x.insert(figures.x.begin(), figures.limits.front());
         figures.y.insert(figures.y.begin(), running_end);
         figures.rows.insert(figures.rows.begin(), no_row);
-    } else if (figures.form == SeriesForm::polygon) {
+    } else if (kind_of(figures.form).closed) {
         close_polygon(figures);
     }
     return true;

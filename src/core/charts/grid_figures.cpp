@@ -183,7 +183,7 @@ void stack(std::vector<SeriesFigures>& series) {
         if (!stacked(one)) {
             continue;
         }
-        const bool shares = one.form == SeriesForm::stacked_shares;
+        const bool shares = kind_of(one.form).to_whole;
         for (std::size_t at = 0; at < one.x.size(); ++at) {
             const auto& [above, below] = totals[one.x[at]];
             const double all = above + below;

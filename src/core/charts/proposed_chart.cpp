@@ -71,10 +71,10 @@ class Proposer {
             series.x = across;
             series.y = y;
             series.form = form_for(across, y, numbers.size());
-            series.per_width = series.form == SeriesForm::histogram && widths_differ() && !is_density(y);
+            series.per_width = ledgefall::kind_of(series.form).may_divide && widths_differ() && !is_density(y);
             chart.series.push_back(series);
         }
-        chart.reader = chart.series.front().form == SeriesForm::cumulative;
+        chart.reader = ledgefall::kind_of(chart.series.front().form).running;
         chart.label = label(chart);
         chart.equal_scales = lengths_both_ways(chart);
         return chart;

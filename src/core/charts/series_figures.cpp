@@ -51,8 +51,8 @@ bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Dr
 }
 
 SeriesFiguresOf figures_of(SeriesForm form) {
-    static constexpr std::array<SeriesFiguresOf, 4> all = {add_points, add_classes, add_boxes,
-                                                           add_grid}; // as SeriesFormKind::Over
+    static constexpr std::array<SeriesFiguresOf, SeriesFormKind::over_count> all = {
+        add_points, add_classes, add_boxes, add_grid}; // as SeriesFormKind::Over
     return all[static_cast<std::size_t>(kind_of(form).over)];
 }
 

@@ -2,6 +2,8 @@
 
 #include "core/formula/print.h"
 
+#include <optional>
+
 namespace ledgefall {
 namespace {
 
@@ -34,6 +36,9 @@ bool loose(const Node& node) {
 
 class Setter {
   public:
+    explicit Setter(TypesettingOf typesetting_of)
+        : typesetting_of_(typesetting_of) {}
+
     Mathematics set(const Node& node) const {
         switch (node.type) {
         case NodeType::number:
@@ -200,34 +205,43 @@ class Setter {
     }
 
     Mathematics call(const Node& node) const {
-        const bool one = node.owner.empty() && node.kids.size() == 1;
-        if (one && (node.text == "sum" || node.text == "product")) {
-            return large(node, node.text == "sum" ? "Σ" : "Π");
-        }
-        const Node* kid = one ? node.kids.front().get() : nullptr;
-        const bool simple = kid != nullptr && kid->type == NodeType::name;
-        if (one && node.text == "mean" && simple) {
-            return of(Form::overline, {set(*kid)}, node.span);
-        }
-        if (one && node.text == "abs") {
-            return of(Form::bars, {set(*kid)}, node.span);
-        }
-        if (one && (node.text == "sqrt" || node.text == "cbrt")) {
-            Mathematics root = of(Form::root, {set(*kid)}, node.span);
-            if (node.text == "cbrt") {
-                root.parts.push_back(leaf(Form::number, "3"));
+        if (node.owner.empty() && node.kids.size() == 1) {
+            if (const std::optional<Mathematics> own = in_its_own_form(node, typesetting_of_(node.text))) {
+                return *own;
             }
-            return root;
-        }
-        if (one && node.text == "exp") {
-            return of(Form::raised, {leaf(Form::name, "e"), set(*kid)}, node.span);
-        }
-        if (one && node.text == "factorial" && (simple || kid->type == NodeType::number)) {
-            return of(Form::row, {set(*kid), leaf(Form::mark, "!")}, node.span);
         }
         const std::string name = node.owner.empty() ? node.text : node.owner + "." + node.text;
         return of(Form::row, {leaf(Form::word, name, node.name_span), of(Form::brackets, {listed(node, 0)}, node.span)},
                   node.span);
+    }
+
+    /// A call of one argument that is not set as a call.
+    std::optional<Mathematics> in_its_own_form(const Node& node, Typesetting typesetting) const {
+        const Node& kid = node.kid(0);
+        const bool name = kid.type == NodeType::name;
+        switch (typesetting) {
+        case Typesetting::large_sum:
+            return large(node, "Σ");
+        case Typesetting::large_product:
+            return large(node, "Π");
+        case Typesetting::overline:
+            return name ? std::optional(of(Form::overline, {set(kid)}, node.span)) : std::nullopt;
+        case Typesetting::bars:
+            return of(Form::bars, {set(kid)}, node.span);
+        case Typesetting::square_root:
+            return of(Form::root, {set(kid)}, node.span);
+        case Typesetting::cube_root:
+            return of(Form::root, {set(kid), leaf(Form::number, "3")}, node.span);
+        case Typesetting::power_of_e:
+            return of(Form::raised, {leaf(Form::name, "e"), set(kid)}, node.span);
+        case Typesetting::factorial:
+            return name || kid.type == NodeType::number
+                       ? std::optional(of(Form::row, {set(kid), leaf(Form::mark, "!")}, node.span))
+                       : std::nullopt;
+        case Typesetting::call:
+            break;
+        }
+        return std::nullopt;
     }
 
     /// A sum or product: over a bound number with its ends below and above, or over a sample.
@@ -248,6 +262,8 @@ class Setter {
         }
         return of(Form::large, {bracketed(kid, loose(kid))}, node.span, sign);
     }
+
+    TypesettingOf typesetting_of_;
 };
 
 const char* name_of(Form form) {
@@ -273,8 +289,8 @@ const char* name_of(Form form) {
 
 } // namespace
 
-Mathematics mathematics_of(const Node& tree) {
-    return Setter().set(tree);
+Mathematics mathematics_of(const Node& tree, TypesettingOf typesetting_of) {
+    return Setter(typesetting_of).set(tree);
 }
 
 std::string in_one_line(const Mathematics& math) {

@@ -32,7 +32,21 @@ struct Mathematics {
     Span span; ///< of the formula's characters that it stands for
 };
 
-Mathematics mathematics_of(const Node& tree);
+/// How a call of a function of one argument is set.
+enum class Typesetting : std::uint8_t {
+    call, ///< its name, with the argument in brackets
+    large_sum,
+    large_product,
+    overline, ///< of a name
+    bars,
+    square_root,
+    cube_root,
+    power_of_e,
+    factorial ///< of a name or number
+};
+using TypesettingOf = Typesetting (*)(std::string_view function);
+
+Mathematics mathematics_of(const Node& tree, TypesettingOf typesetting_of);
 
 /// In one line, for tests and for screen readers: `frac(a; b)`, `root(x)`, `x^(2)`.
 std::string in_one_line(const Mathematics& math);

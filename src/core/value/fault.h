@@ -16,17 +16,17 @@ enum class Cause : std::uint8_t {
     unknown_name,
     wrong_kind,
     wrong_arguments,
-    ring,
+    cycle,
     no_first,
-    not_passed,
+    row_not_computed_yet,
     division_by_zero,
     out_of_domain,
     too_large,
     not_a_number,
     no_such_row,
     several_rows,
-    stopped,
 };
+constexpr std::size_t cause_count = static_cast<std::size_t>(Cause::several_rows) + 1;
 
 /// A place in a definition at which a fault can begin. Sites are held once for the whole program, so that a million
 /// cells at fault cost no more than a million numbers; for how long, their `InternScope` says.

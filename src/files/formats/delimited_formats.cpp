@@ -7,6 +7,7 @@ FileFormat comma_separated() {
     return {.name = "csv",
             .label = "Comma-separated text",
             .suffixes = {"csv"},
+            .delimiter = ',',
             .read_columns = [](std::string_view bytes,
                                const StopToken& stop) { return read_delimited_columns(bytes, {}, stop); },
             .write_columns = [](const LabelledColumns& columns) { return write_delimited(columns, Dialect()); }};
@@ -16,6 +17,7 @@ FileFormat tab_separated() {
     return {.name = "tsv",
             .label = "Tab-separated text",
             .suffixes = {"tsv", "txt"},
+            .delimiter = '\t',
             .read_columns = [](std::string_view bytes,
                                const StopToken& stop) { return read_delimited_columns(bytes, {}, stop); },
             .write_columns =

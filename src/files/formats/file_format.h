@@ -5,6 +5,7 @@
 #include "files/sheet_writing/workbook_of_study.h"
 #include "files/tables/labelled_columns.h"
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -19,6 +20,8 @@ struct FileFormat {
     std::vector<std::string_view> suffixes; ///< without the point; the first is given to new files
     /// Whether bytes of a file with another suffix are of this format all the same.
     bool (*recognises)(std::string_view bytes) = nullptr;
+    std::optional<char> delimiter = {}; ///< of delimited text, of which it is asked how it is read and written
+    bool may_round = true;              ///< whether numbers can be written as the table shows them
 
     Result<Study> (*read_study)(std::string_view bytes, const StopToken& stop) = nullptr;
     std::string (*write_study)(const Study& study) = nullptr;

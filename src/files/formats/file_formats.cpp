@@ -36,7 +36,8 @@ const FileFormat& format_of(std::string_view written_path, std::string_view byte
         });
         format = recognised != all.end() ? recognised : format;
     }
-    const auto text = std::find_if(all.begin(), all.end(), [](const FileFormat& one) { return one.name == "csv"; });
+    const auto text =
+        std::find_if(all.begin(), all.end(), [](const FileFormat& one) { return one.delimiter.has_value(); });
     return format == all.end() ? *text : *format;
 }
 

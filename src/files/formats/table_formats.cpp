@@ -10,6 +10,7 @@ FileFormat json_records() {
     return {.name = "json",
             .label = "JSON records",
             .suffixes = {"json"},
+            .may_round = false,
             .read_columns = [](std::string_view bytes, const StopToken&) { return read_json_records(bytes); },
             .write_columns = &write_json_records};
 }

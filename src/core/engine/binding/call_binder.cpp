@@ -23,7 +23,7 @@ TermPtr CallBinder::held_function(const Node& node, const HeldValue& function) {
                      {function.name, function.left_side(), std::to_string(node.kids.size())}});
     }
     if (std::find(context_.calling.begin(), context_.calling.end(), &function) != context_.calling.end()) {
-        return fail(Cause::ring, node.span, {"%1 calls itself: a held function must not.", {function.name}});
+        return fail(Cause::cycle, node.span, {"%1 calls itself: a held function must not.", {function.name}});
     }
     if (++context_.calls > most_calls) {
         return fail(Cause::too_large, node.span,

@@ -84,6 +84,11 @@ const Function* find_function_of(std::string_view name, Kind first) {
     return place == all.end() ? nullptr : &*place;
 }
 
+Typesetting typesetting_of(std::string_view name) {
+    const Function* function = find_function(name);
+    return function == nullptr ? Typesetting::call : function->typesetting;
+}
+
 const Function& special_function(Special special) {
     const auto& all = catalogue();
     return *std::find_if(all.begin(), all.end(), [special](const Function& f) { return f.special == special; });

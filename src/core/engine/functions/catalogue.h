@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/engine/functions/operation.h"
+#include "core/formula/mathematics.h"
 #include "core/value/distribution.h"
 
 #include <string>
@@ -42,6 +43,9 @@ enum class SearchGoal : std::uint8_t { none, root, least, greatest };
 /// How a measure over a window of rows is brought from one row to the next without being measured anew.
 enum class RollingForm : std::uint8_t { none, sum, mean };
 
+/// In which part of the menu of foot lines a measure is offered.
+enum class FootMenuPart : std::uint8_t { none, usual, order, spread, diversity };
+
 /// One function of the language: all that is known of it stands in its entry. Help, completion, argument hints, the
 /// binder, workings and the reference page read these entries and compare no names.
 struct Function {
@@ -67,6 +71,11 @@ struct Function {
     bool adds_up = false;     ///< it adds its values, so that rounding leaves an error of their size, not of its own
     bool keeps_kind = false;  ///< the result is of the sample's kind, as the smallest date is a date
     bool takes_dates = false; ///< of dates it gives days
+    bool keeps_unit = false;  ///< the result is in the unit of the values
+    FootMenuPart foot_menu = FootMenuPart::none;
+    bool usual_across = false;            ///< offered of several columns, row by row
+    std::string_view standard_error = {}; ///< the measure that gives its standard error
+    Typesetting typesetting = Typesetting::call;
     std::string_view of_none = "missing";  ///< what a measure gives of no values
     std::string_view terms_joined_by = {}; ///< the sign between the values, where a working lists them
     std::string_view row_by_row = {};      ///< the plain function that is meant where single values are compared
@@ -97,6 +106,8 @@ const Function* find_distribution_function(std::string_view name);
 /// The function of this name whose first argument is of a kind: `lower(class)` beside `lower(text)`; null where there
 /// is none.
 const Function* find_function_of(std::string_view name, Kind first);
+/// How a call of the function of this name is set in mathematics.
+Typesetting typesetting_of(std::string_view name);
 /// The one function with this property.
 const Function& special_function(Special special);
 

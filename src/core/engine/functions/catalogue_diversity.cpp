@@ -9,7 +9,7 @@ std::vector<Function> diversity() {
     const Argument counts{"n", Role::sample};
     const std::string_view sound = "counts are numbers from 0 up";
     const std::vector<Argument> two = {{"a", Role::sample}, {"b", Role::paired}};
-    return {
+    std::vector<Function> all = {
         {.name = "richness",
          .arguments = {counts},
          .purpose = "How many species occur.",
@@ -166,6 +166,10 @@ std::vector<Function> diversity() {
          .example_result = "1",
          .make = &make_sorensen},
     };
+    for (Function& function : all) {
+        function.foot_menu = function.arguments.size() == 1 ? FootMenuPart::diversity : FootMenuPart::none;
+    }
+    return all;
 }
 
 } // namespace ledgefall::catalogue_parts

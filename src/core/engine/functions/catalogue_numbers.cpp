@@ -115,11 +115,15 @@ std::vector<Function> numbers() {
     constexpr auto up = [](double x) { return std::ceil(x); };
     constexpr auto to_zero = [](double x) { return std::trunc(x); };
     add(of_one<abs>("abs", "The size of a number, without its sign.", "", "|x|", "abs(-3.5)", "3.5"));
+    all.back().typesetting = Typesetting::bars;
     all.back().special = Special::absolute_value;
     add(of_one<root>("sqrt", "The square root.", "sqrt takes numbers from 0 up", "√x", "sqrt(6.25)", "2.5"));
+    all.back().typesetting = Typesetting::square_root;
     all.back().operation.row_code = Operation::RowCode::root;
     add(of_one<cube_root>("cbrt", "The cube root, of negative numbers too.", "", "∛x", "cbrt(-27)", "-3"));
+    all.back().typesetting = Typesetting::cube_root;
     add(of_one<exponential>("exp", "e to the power of a number.", "", "eˣ", "exp(0)", "1"));
+    all.back().typesetting = Typesetting::power_of_e;
     add(of_one<ln>("ln", "The natural logarithm.", "ln takes numbers above 0", "logₑ x", "ln(1)", "0"));
     add(of_one<xlnx>("xlnx", "p times the natural logarithm of p, and 0 at 0.", "xlnx takes numbers from 0 up",
                      "p ln p, by its limit at 0", "xlnx(0)", "0"));
@@ -156,6 +160,7 @@ std::vector<Function> numbers() {
                                   "0.0123"));
     add(of_one<ledgefall::factorial>("factorial", "The product of the whole numbers up to n; n! is short for it.",
                                      "factorial takes whole numbers from 0 up", "n!", "factorial(6)", "720"));
+    all.back().typesetting = Typesetting::factorial;
     add(of_two<ledgefall::choose>("choose", "n", "k", "In how many ways k of n things can be chosen.",
                                   "choose takes whole numbers from 0 up", "n! / (k! (n − k)!)", "choose(12, 4)",
                                   "495"));

@@ -40,7 +40,7 @@ struct Instruction {
     std::optional<double> otherwise;
     GridPart part = GridPart::cell; ///< of a row number; of a load, that it is an axis's value in each cell
     Faults faults;
-    std::uint32_t no_such_row = 0, not_passed = 0; ///< fault sites of a gather
+    std::uint32_t no_such_row = 0, not_computed_yet = 0; ///< fault sites of a gather
     std::shared_ptr<const MeasureCall> measure;
     std::shared_ptr<const WhatIfCall> what_if;
 };

@@ -41,7 +41,7 @@ class SequenceCheck {
                     const Sentence what{"%1 decides where the table stops, so it must not use later rows, whole "
                                         "columns, rows or last",
                                         {name_of(definition)}};
-                    return result(StaticFault{Cause::ring, what, {}});
+                    return result(StaticFault{Cause::cycle, what, {}});
                 }
             }
         }
@@ -133,7 +133,7 @@ class SequenceCheck {
                                       link->type != LinkType::later_row;
                 if (!possible) {
                     return StaticFault{
-                        Cause::ring,
+                        Cause::cycle,
                         ring_through(member, *link,
                                      "these formulas need each other in a circle, %1: change one of them"),
                         {}};
@@ -204,13 +204,13 @@ class SequenceCheck {
         }
         for (const std::size_t member : left) {
             if (const auto cycle = way(needs, member, member); !cycle.empty()) {
-                return {Cause::ring,
+                return {Cause::cycle,
                         {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them",
                          {cycle_of(cycle)}},
                         {}};
             }
         }
-        return {Cause::ring, {"these columns need each other in the same row", {}}, {}};
+        return {Cause::cycle, {"these columns need each other in the same row", {}}, {}};
     }
 
     Plan& plan_;

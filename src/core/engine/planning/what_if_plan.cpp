@@ -108,7 +108,7 @@ void WhatIfPlanner::link(PlannedDefinition& definition, const WhatIfTerm& what_i
     const Numbers needed = needed_by(what_if);
     const Between found = between(what_if, needed);
     if (found.definitions.contains(plan_.by_id.at(definition.id))) {
-        return give_fault(definition, Cause::ring, what_if.span,
+        return give_fault(definition, Cause::cycle, what_if.span,
                           {"what is asked for before with needs this very value: ask for something else", {}});
     }
     // What is at fault may have lost its links with that, and passes its fault on.

@@ -475,7 +475,7 @@ Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
     }
     const auto row = static_cast<std::size_t>(place.number()) - 1;
     if (view.computed != nullptr && row >= *view.computed) {
-        return Value::fault({step.not_passed, here});
+        return Value::fault({step.not_computed_yet, here});
     }
     const Value cell = view.cells->at(row);
     return cell.state() == State::odd

@@ -1,8 +1,8 @@
 #pragma once
 
 #include <cstdint>
+#include <span>
 #include <string_view>
-#include <vector>
 
 namespace ledgefall {
 
@@ -32,8 +32,10 @@ enum class SeriesForm : std::uint8_t {
 struct SeriesFormKind {
     /// What its figures are worked out from.
     enum class Over : std::uint8_t { points, classes, boxes, grid };
+    static constexpr std::size_t over_count = 4;
     /// By what it is painted, and whether several series of it share their places.
     enum class Painted : std::uint8_t { as_points, as_bars, as_bars_side_by_side, as_boxes_side_by_side, as_grid };
+    static constexpr std::size_t painted_count = 5;
 
     SeriesForm form;
     std::string_view name;  ///< in the file
@@ -48,10 +50,14 @@ struct SeriesFormKind {
     bool stacked = false;     ///< each series stands on those before it
     bool may_fit = false;     ///< a regression line can be drawn with it
     bool may_divide = false;  ///< counts can be drawn over their class widths
+    bool running = false;     ///< over classes: it stands at the upper limits, and shows what has been reached there
+    bool closed = false;      ///< over classes: it comes down to nothing at both ends
+    bool to_whole = false;    ///< stacked: each is a share of the whole
+    bool by_colour = false;   ///< of a grid: each cell by a colour
 };
 
 /// Every form, in the order in which they are offered, which is that of the enumeration.
-const std::vector<SeriesFormKind>& series_form_kinds();
+std::span<const SeriesFormKind> series_form_kinds();
 const SeriesFormKind& kind_of(SeriesForm form);
 
 } // namespace ledgefall
