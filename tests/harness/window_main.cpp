@@ -1,3 +1,4 @@
+#include "app/tasks/task_runner.h"
 #include "test_program.h"
 
 #include <QApplication>
@@ -6,5 +7,7 @@
 int main(int count, char** arguments) {
     const QApplication application(count, arguments);
     QTEST_SET_MAIN_SOURCE_PATH
-    return ledgefall::testing::run_tests(count, arguments);
+    const int status = ledgefall::testing::run_tests(count, arguments);
+    ledgefall::TaskRunner::of_process().shut_down(); // as the program does, before what is static goes
+    return status;
 }

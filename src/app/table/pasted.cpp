@@ -99,8 +99,8 @@ Result<Pasted> pasted_definitions(const Study& study, const PasteRequest& reques
     Pasted out;
     out.form = Pasted::Form::definitions;
     out.study = *next;
-    out.added = std::move(written->columns);
-    out.held = std::move(written->held);
+    out.added = std::move((*written).columns);
+    out.held = std::move((*written).held);
     return out;
 }
 
@@ -115,8 +115,8 @@ std::optional<Pasted> pasted_piece(const Study& study, const PasteRequest& reque
     Pasted out;
     out.form = Pasted::Form::piece;
     out.section = study.table(request.table.id)->columns.size();
-    out.study = std::move(with->study);
-    out.added = std::move(with->columns);
+    out.study = std::move((*with).study);
+    out.added = std::move((*with).columns);
     out.renamed = {with->renamed.begin(), with->renamed.end()};
     return out;
 }

@@ -11,7 +11,7 @@ namespace {
 using Over = SeriesFormKind::Over;
 using Painted = SeriesFormKind::Painted;
 
-constexpr SeriesFormKind all[] = {
+constexpr SeriesFormKind every_form[] = {
     {.form = SeriesForm::points, .name = "points", .label = "points", .marks = true, .may_fit = true},
     {.form = SeriesForm::line, .name = "line", .label = "a line", .line = true, .may_fit = true},
     {.form = SeriesForm::joined,
@@ -95,18 +95,18 @@ constexpr SeriesFormKind all[] = {
      .painted = Painted::as_grid,
      .area = true},
 };
-static_assert(std::ranges::all_of(all, [at = 0](const SeriesFormKind& kind) mutable {
+static_assert(std::ranges::all_of(every_form, [at = 0](const SeriesFormKind& kind) mutable {
     return static_cast<int>(kind.form) == at++;
 }));
 
 } // namespace
 
 std::span<const SeriesFormKind> series_form_kinds() {
-    return all;
+    return every_form;
 }
 
 const SeriesFormKind& kind_of(SeriesForm form) {
-    return all[static_cast<std::size_t>(form)];
+    return every_form[static_cast<std::size_t>(form)];
 }
 
 } // namespace ledgefall
