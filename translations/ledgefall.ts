@@ -322,7 +322,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Studies or delimited text to open.</source>
+        <source>Studies, worksheets or delimited text to open.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -322,8 +322,8 @@
         <translation>Den Feldkurs am Marrow Beck öffnen.</translation>
     </message>
     <message>
-        <source>Studies or delimited text to open.</source>
-        <translation>Studien oder Text mit Trennzeichen zum Öffnen.</translation>
+        <source>Studies, worksheets or delimited text to open.</source>
+        <translation>Studien, Arbeitsblätter oder Text mit Trennzeichen zum Öffnen.</translation>
     </message>
 </context>
 <context>

@@ -58,7 +58,7 @@ int main(int count, char** arguments) {
                                   QApplication::translate("Main", "Open the Marrow Beck field course."));
     parser.addOption(demo);
     parser.addPositionalArgument(QStringLiteral("files"),
-                                 QApplication::translate("Main", "Studies or delimited text to open."),
+                                 QApplication::translate("Main", "Studies, worksheets or delimited text to open."),
                                  QStringLiteral("[files…]"));
     parser.process(application);
 
