@@ -292,6 +292,27 @@ class TestStopping : public QObject {
         QVERIFY(QFile::exists(path));
     }
 
+    /// What is changed while a window that is to close is being saved is asked about before it closes.
+    void closing_loses_nothing_that_comes_during_saving() {
+        QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
+        WindowDriver drive;
+        drive.window.new_table(QStringLiteral("Gravel"));
+        QVERIFY(drive.save_to(path));
+        drive.window.new_table(QStringLiteral("Sand"));
+        drive.press_buttons_of_next_dialogs({QStringLiteral("Save"), QStringLiteral("Cancel")});
+        drive.window.close();
+        QVERIFY(drive.window.document().file_task().writing());
+        drive.window.new_table(QStringLiteral("Silt"));
+        QVERIFY(drive.files_done());
+        QVERIFY(drive.window.isVisible() && drive.window.document().modified());
+        QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(2));
+        drive.press_button_of_next_dialog(QStringLiteral("Save"));
+        drive.window.close();
+        QTRY_VERIFY(!drive.window.isVisible());
+        QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(3));
+    }
+
     /// What is changed while it is being saved is not saved.
     void a_change_during_saving_is_not_taken_for_saved() {
         QTemporaryDir folder;

@@ -26,6 +26,8 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include <utility>
+
 namespace ledgefall {
 
 MainWindow::MainWindow(QWidget* parent)
@@ -452,7 +454,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         });
         *within = false;
     }
-    event->setAccepted(may_close_);
+    event->setAccepted(std::exchange(may_close_, false));
 }
 
 } // namespace ledgefall

@@ -206,7 +206,7 @@ void StudyFiles::may_leave(const Then& then) {
     const int answer = ask_choice(window_, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
                                   {tr("Save"), tr("Discard")});
     if (answer == 0) {
-        save(then);
+        save([this, then] { may_leave(then); }); // what is changed while it is being saved is asked about, too
     } else if (answer == 1) {
         autosave_.discard();
         then();
