@@ -2131,7 +2131,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>this row is not worked out yet where it is needed: refer to earlier rows</source>
+        <source>this row is not computed yet when it is needed: use earlier rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2747,11 +2747,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The results are being worked out, and nothing was written: export again when they are there.</source>
+        <source>The results are still being computed, so nothing was exported. Export again when they are ready.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>These values are being worked out and were not copied: copy again when they are there.</source>
+        <source>These values are still being computed and were not copied. Copy again when they are ready.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3239,7 +3239,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
+        <source>The cells are still being computed, so nothing was entered. Type again when they are ready.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4035,7 +4035,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It was stopped before its end, and nothing has changed.</source>
+        <source>Stopped. Nothing has changed.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4059,11 +4059,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The table has been changed meanwhile, and nothing was pasted: paste again.</source>
+        <source>The table has changed in the meantime, so nothing was pasted. Paste again.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This was not begun, since another task is still running: %1 Wait for it, or stop it.</source>
+        <source>Another task is still running: %1 Wait for it, or stop it, and try again.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6219,7 +6219,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Cells at fault were written empty: %1.</source>
+        <source>Cells with errors were exported empty: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7183,11 +7183,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save it again</source>
+        <source>Save again</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Write mine over it</source>
+        <source>Overwrite the file</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7195,7 +7195,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Take theirs</source>
+        <source>Reload the file</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -2131,7 +2131,7 @@
         <translation>hier wird durch null geteilt</translation>
     </message>
     <message>
-        <source>this row is not worked out yet where it is needed: refer to earlier rows</source>
+        <source>this row is not computed yet when it is needed: use earlier rows</source>
         <translation>diese Zeile ist dort, wo sie gebraucht wird, noch nicht berechnet: auf frühere Zeilen Bezug nehmen</translation>
     </message>
     <message>
@@ -2747,11 +2747,11 @@
         <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
     </message>
     <message>
-        <source>The results are being worked out, and nothing was written: export again when they are there.</source>
+        <source>The results are still being computed, so nothing was exported. Export again when they are ready.</source>
         <translation>Die Ergebnisse werden berechnet, und nichts wurde geschrieben: noch einmal exportieren, wenn sie da sind.</translation>
     </message>
     <message>
-        <source>These values are being worked out and were not copied: copy again when they are there.</source>
+        <source>These values are still being computed and were not copied. Copy again when they are ready.</source>
         <translation>Diese Werte werden berechnet und wurden nicht kopiert: noch einmal kopieren, wenn sie da sind.</translation>
     </message>
     <message>
@@ -3239,7 +3239,7 @@
         <translation>Nichts in dieser Studie folgt aus %1 und %2 zugleich: zwei wählen, die in ein Ergebnis eingehen.</translation>
     </message>
     <message>
-        <source>The cells are being worked out, and nothing was typed: type again when they are there.</source>
+        <source>The cells are still being computed, so nothing was entered. Type again when they are ready.</source>
         <translation>Die Zellen werden berechnet, und nichts wurde getippt: noch einmal tippen, wenn sie da sind.</translation>
     </message>
     <message>
@@ -4035,7 +4035,7 @@
         <translation>Die Tabelle wurde entfernt, und nichts wurde geschrieben.</translation>
     </message>
     <message>
-        <source>It was stopped before its end, and nothing has changed.</source>
+        <source>Stopped. Nothing has changed.</source>
         <translation>Es wurde vor dem Ende angehalten, und nichts hat sich geändert.</translation>
     </message>
     <message>
@@ -4059,11 +4059,11 @@
         <translation>%1 ist eine Formel, und eine Liste nimmt Werte: die Zahl schreiben oder einen Text in Anführungszeichen setzen.</translation>
     </message>
     <message>
-        <source>The table has been changed meanwhile, and nothing was pasted: paste again.</source>
+        <source>The table has changed in the meantime, so nothing was pasted. Paste again.</source>
         <translation>Die Tabelle ist inzwischen geändert worden, und nichts wurde eingefügt: noch einmal einfügen.</translation>
     </message>
     <message>
-        <source>This was not begun, since another task is still running: %1 Wait for it, or stop it.</source>
+        <source>Another task is still running: %1 Wait for it, or stop it, and try again.</source>
         <translation>Das wurde nicht begonnen, weil noch etwas anderes läuft: %1 Warten, oder es anhalten.</translation>
     </message>
 </context>
@@ -6219,7 +6219,7 @@
         <translation>einlesen</translation>
     </message>
     <message>
-        <source>Cells at fault were written empty: %1.</source>
+        <source>Cells with errors were exported empty: %1.</source>
         <translation>Zellen mit Fehlern wurden leer geschrieben: %1.</translation>
     </message>
     <message>
@@ -7183,11 +7183,11 @@
         <translation>%1 ist von einem anderen Programm geändert worden, seit es hier gelesen wurde. Von diesem Fenster zur Datei: %2</translation>
     </message>
     <message>
-        <source>Save it again</source>
+        <source>Save again</source>
         <translation>Wieder speichern</translation>
     </message>
     <message>
-        <source>Write mine over it</source>
+        <source>Overwrite the file</source>
         <translation>Mit meiner überschreiben</translation>
     </message>
     <message>
@@ -7195,7 +7195,7 @@
         <translation>Meine speichern als …</translation>
     </message>
     <message>
-        <source>Take theirs</source>
+        <source>Reload the file</source>
         <translation>Die andere nehmen</translation>
     </message>
     <message>

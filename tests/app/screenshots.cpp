@@ -99,7 +99,7 @@ class Screenshots : public QObject {
         picture(drive, QStringLiteral("help"));
         QFile keys(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/../help/keys.html"));
         if (keys.open(QIODevice::WriteOnly)) { // those of the window are the page's
-            const WindowDriver fresh; // in which there is nothing to undo that has a name
+            const WindowDriver fresh;          // in which there is nothing to undo that has a name
             keys.write(HelpReader::keys_page(fresh.window.rows_of_keys()).toUtf8());
         }
         Q_EMIT drive.window.help().closed();

@@ -165,10 +165,11 @@ class TestBackgroundChanges : public QObject {
         const Study changed = document.study();
         QVERIFY(drive.settle());
         QVERIFY(document.study() == changed);
-        QVERIFY2(drive.window.notice().contains(QStringLiteral("paste again")), qPrintable(drive.window.notice()));
+        QVERIFY2(drive.window.notice().contains(QStringLiteral("Paste again")), qPrintable(drive.window.notice()));
         // And it can be stopped.
         drive.window.page()->clipboard().paste(offered);
         drive.command(QStringLiteral("Stop computing"));
+        QTRY_VERIFY(drive.window.notice().contains(QStringLiteral("Stopped")));
         QVERIFY(drive.settle());
         QVERIFY(document.study() == changed);
         drive.window.files().autosave().discard();

@@ -213,17 +213,47 @@ class TestRecovery : public QObject {
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
         QVERIFY(!drive.followed([&](const auto& then) { drive.window.files().save(then); }));
         QCOMPARE(cell(*read_study(bytes_of(path)), 0), 1.0);
-        drive.press_button_of_next_dialog(QStringLiteral("Write mine over it"));
+        drive.press_button_of_next_dialog(QStringLiteral("Overwrite the file"));
         QVERIFY(drive.followed([&](const auto& then) { drive.window.files().look_at_file(then); }));
         QCOMPARE(cell(*read_study(bytes_of(path)), 0), 42.0);
         theirs("2");
-        drive.press_button_of_next_dialog(QStringLiteral("Take theirs"));
+        drive.press_button_of_next_dialog(QStringLiteral("Reload the file"));
         QVERIFY(drive.followed([&](const auto& then) { drive.window.files().look_at_file(then); }));
         QCOMPARE(cell(drive.window.document().study(), 0), 2.0);
         QVERIFY(QFile::remove(path));
-        drive.press_button_of_next_dialog(QStringLiteral("Save it again"));
+        drive.press_button_of_next_dialog(QStringLiteral("Save again"));
         QVERIFY(drive.followed([&](const auto& then) { drive.window.files().may_leave(then); }));
         QVERIFY(QFile::exists(path));
+        drive.window.document().start_new();
+    }
+
+    /// What another program writes after a file was read here and before it is shown is noticed.
+    void changes_while_a_question_is_open_are_noticed() {
+        const QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("watched.ledgefall"));
+        WindowDriver drive;
+        begin(drive, {QStringLiteral("42")});
+        QVERIFY(drive.save_to(path));
+        const Study saved = drive.window.document().study();
+        const auto with_value = [&saved](const char* value) {
+            return write_study(*type_block(saved, saved.tables.front()->id, 0, 0, {{value}}));
+        };
+        drive.window.document().start_new();
+        drive.window.new_table(QStringLiteral("Other")); // whose changes are asked about
+        QTimer question;
+        connect(&question, &QTimer::timeout, this, [&] {
+            QWidget* dialog = QApplication::activeModalWidget();
+            if (dialog != nullptr && write_file(path.toStdString(), with_value("7"))) {
+                question.stop();
+                drive.press_button_of_next_dialog(QStringLiteral("Discard"));
+            }
+        });
+        question.start(5);
+        QVERIFY(drive.open(path));
+        QCOMPARE(cell(drive.window.document().study(), 0), 42.0); // as it was read
+        drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
+        QVERIFY(!drive.followed([&](const auto& then) { drive.window.files().save(then); }));
+        QCOMPARE(cell(*read_study(bytes_of(path)), 0), 7.0); // nothing was written over it
         drive.window.document().start_new();
     }
 

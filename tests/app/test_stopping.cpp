@@ -93,7 +93,7 @@ class TestStopping : public QObject {
             drive.command(QStringLiteral("Stop computing"));
             QTRY_VERIFY(!taken);
             QVERIFY(!document.computing());
-            QVERIFY2(drive.window.notice().contains(QStringLiteral("stopped")), qPrintable(drive.window.notice()));
+            QVERIFY2(drive.window.notice().contains(QStringLiteral("Stopped")), qPrintable(drive.window.notice()));
             document.perform_aside(&drive.window, QStringLiteral("sorting"), endless);
             drive.window.files().autosave().discard();
             since.start();

@@ -132,7 +132,8 @@ Result<Study> Document::with_formula_again(Id column, std::size_t cell) const {
     const Column* down = results_->column((*table->axis.column)->id);
     const Column* across = results_->column((*table->across->column)->id);
     if (!current_ || down == nullptr || across == nullptr) {
-        return Sentence{"The cells are being worked out, and nothing was typed: type again when they are there.", {}};
+        return Sentence{"The cells are still being computed, so nothing was entered. Type again when they are ready.",
+                        {}};
     }
     return give_back_cell(study(), column, cell, *down, *across);
 }

@@ -69,7 +69,7 @@ class Document : public QObject {
     void start_new();
     void begin_with(Study study);                ///< as a study without a file, in which nothing has been changed yet
     void open(Study study, const QString& path); ///< which has been read from there
-    /// Writes the study as it is now. `done` is called with whether it is there; why it is not is told.
+    /// Writes the study as it is now. `done` is called with whether it was saved; if it was not, the window says why.
     void save(const QString& path, const std::function<void(bool)>& done);
     /// A study that has no file, such as the one that ships.
     bool open_text(const QByteArray& text);
@@ -79,7 +79,7 @@ class Document : public QObject {
     /// The reading and writing of files for this study's window.
     FileTask& file_task() { return file_task_; }
     const FileTask& file_task() const { return file_task_; }
-    /// Reads the bytes of a file, or the study in one. `done` is not called where they cannot be read: why is told.
+    /// Reads the bytes of a file, or the study in one. `done` is not called if that fails; the window then says why.
     using BytesPtr = std::shared_ptr<const std::string>;
     void read_bytes(const QString& path, const std::function<void(const BytesPtr&)>& done);
     void read_study_file(const QString& path, const std::function<void(const Study&)>& done);

@@ -18,10 +18,10 @@ FileGuard::Stamp FileGuard::stamp_of(const QString& path) {
     return {about.st_size, about.st_mtim.tv_sec, about.st_mtim.tv_nsec, about.st_ino};
 }
 
-void FileGuard::watch(const QString& path) {
+void FileGuard::watch(const QString& path, const Stamp& stamp) {
     const bool same_file = path == path_ && lock_ != nullptr;
     path_ = path;
-    stamp_ = path.isEmpty() ? Stamp() : stamp_of(path);
+    stamp_ = stamp;
     if (same_file) {
         return;
     }

@@ -13,8 +13,18 @@ class FileGuard {
   public:
     enum class State { unchanged, changed, removed };
 
+    /// What of a file changes where another program writes it.
+    struct Stamp {
+        qint64 size = -1, seconds = 0, nanoseconds = 0;
+        quint64 inode = 0;
+        friend bool operator==(const Stamp&, const Stamp&) = default;
+    };
+    static Stamp stamp_of(const QString& path);
+
     /// From now on of this file as it is now; of none where the path is empty.
-    void watch(const QString& path);
+    void watch(const QString& path) { watch(path, path.isEmpty() ? Stamp() : stamp_of(path)); }
+    /// The same as the file was when it was read.
+    void watch(const QString& path, const Stamp& stamp);
     const QString& path() const { return path_; }
     State state() const;
     void note() { noted_ = stamp_of(path_); } ///< that the person knows of the file's present state
@@ -25,13 +35,6 @@ class FileGuard {
     bool read_only() const;
 
   private:
-    struct Stamp {
-        qint64 size = -1, seconds = 0, nanoseconds = 0;
-        quint64 inode = 0;
-        friend bool operator==(const Stamp&, const Stamp&) = default;
-    };
-    static Stamp stamp_of(const QString& path);
-
     QString path_;
     Stamp stamp_, noted_;
     std::unique_ptr<QLockFile> lock_; ///< null where another window holds it

@@ -13,7 +13,6 @@
 #include "files/tables/delimited_columns.h"
 
 #include <QFileInfo>
-#include <QTimer>
 
 namespace ledgefall {
 namespace {
@@ -48,11 +47,14 @@ void MainWindow::import_file(const QString& path, const Document::BytesPtr& byte
 
 /// The file is read once: what is shown of it before it is taken, and what is taken, are of the same bytes.
 void MainWindow::open_from_outside(const QString& path) {
+    if (format_of(path.toStdString()).read_study != nullptr) {
+        return files_->open(path);
+    }
     document_.read_bytes(path, [this, path](const Document::BytesPtr& bytes) {
         const FileFormat& format = format_of(path.toStdString(), *bytes);
         if (format.read_worksheet != nullptr) {
             files_->import_worksheet(path, bytes);
-        } else if (format.read_study != nullptr) {
+        } else if (format.read_study != nullptr) { // under another suffix
             files_->open(path);
         } else if (format.read_columns == nullptr) {
             document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
@@ -110,21 +112,36 @@ void MainWindow::choose_worksheet_export() {
 
 namespace {
 
-/// Paints charts on the interface's thread, one at each turn of its event loop, and then calls `done`.
-void paint_charts(QObject* receiver, const Study& study, const std::vector<FiguresPtr>& figures,
-                  std::vector<ChartPicture> pictures, const std::function<void(std::vector<ChartPicture>)>& done) {
-    constexpr QSize shape(640, 420);
-    const std::size_t at = pictures.size();
-    if (at == figures.size()) {
-        return done(std::move(pictures));
+/// The charts of a study that is exported.
+struct ChartsToPaint {
+    QString path; ///< of the file
+    std::shared_ptr<const Study> study;
+    std::vector<FiguresPtr> figures;
+    std::vector<ChartPicture> pictures; ///< painted so far
+    std::function<void(const std::vector<ChartPicture>&)> done;
+};
+
+/// Paints charts, which only the interface's thread can do: one in the completion of each of as many tasks without
+/// work, so that the window goes on and the whole stays one that can be stopped. Then calls `done`.
+void paint_charts(Document& document, const std::shared_ptr<ChartsToPaint>& charts) {
+    const std::size_t at = charts->pictures.size();
+    if (at == charts->figures.size()) {
+        return charts->done(charts->pictures);
     }
-    const Chart& chart = *study.charts[at];
-    const QByteArray png = chart_picture(figures[at], QString::fromStdString(chart.label), shape, PictureForm::png);
-    const QSize size = chart_picture_size(shape);
-    pictures.push_back({chart.id, png.toStdString(), size.width(), size.height()});
-    QTimer::singleShot(0, receiver, [receiver, study, figures, pictures = std::move(pictures), done] {
-        paint_charts(receiver, study, figures, pictures, done);
-    });
+    const auto paint = [&document, charts, at](const TaskOutcome<bool>& turn) {
+        if (!turn) {
+            return document.refuse_about(charts->path, turn.why());
+        }
+        constexpr QSize shape(640, 420);
+        const Chart& chart = *charts->study->charts[at];
+        const QByteArray png =
+            chart_picture(charts->figures[at], QString::fromStdString(chart.label), shape, PictureForm::png);
+        const QSize size = chart_picture_size(shape);
+        charts->pictures.push_back({chart.id, png.toStdString(), size.width(), size.height()});
+        paint_charts(document, charts);
+    };
+    document.file_task().start(
+        MainWindow::tr("Drawing the charts…"), WhenStopped::leave, [] { return true; }, paint);
 }
 
 } // namespace
@@ -154,9 +171,10 @@ void MainWindow::export_worksheet(const QString& path) {
     };
     document_.file_task().start(
         tr("Drawing the charts…"), WhenStopped::leave, figures,
-        document_.or_refuse<std::vector<FiguresPtr>>(path, [this, study, write](const std::vector<FiguresPtr>& drawn) {
-            paint_charts(this, *study, drawn, {}, write);
-        }));
+        document_.or_refuse<std::vector<FiguresPtr>>(
+            path, [this, path, study, write](const std::vector<FiguresPtr>& drawn) {
+                paint_charts(document_, std::make_shared<ChartsToPaint>(ChartsToPaint{path, study, drawn, {}, write}));
+            }));
 }
 
 void MainWindow::write_worksheet(
@@ -238,7 +256,7 @@ void MainWindow::export_text(const QString& path, const Id& table, const Writing
     }
     if (!document_.results_are_current()) {
         return document_.refuse(
-            {"The results are being worked out, and nothing was written: export again when they are there.", {}});
+            {"The results are still being computed, so nothing was exported. Export again when they are ready.", {}});
     }
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_columns == nullptr) {
@@ -260,7 +278,7 @@ void MainWindow::export_text(const QString& path, const Id& table, const Writing
         if (!saved) {
             document_.refuse(saved.refusal());
         } else if (faults > 0) {
-            tell(tr("Cells at fault were written empty: %1.").arg(faults));
+            tell(tr("Cells with errors were exported empty: %1.").arg(faults));
         }
     });
 }

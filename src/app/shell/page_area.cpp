@@ -155,7 +155,15 @@ void PageArea::show_chart(Id chart) {
     drop_chart();
     chart_ = new ChartPage(document_, chart, halves_);
     halves_->addWidget(chart_);
-    sizes.isEmpty() ? size_chart() : halves_->setSizes(sizes);
+    if (!sizes.isEmpty()) {
+        halves_->setSizes(sizes);
+    } else {
+        size_chart();
+        if (!document_.results_are_current()) { // of a new table it is not known yet how many rows there are
+            connect(
+                &document_, &Document::results_changed, chart_, [this] { size_chart(); }, Qt::SingleShotConnection);
+        }
+    }
     connect(chart_, &ChartPage::rows_chosen, this, &PageArea::choose_rows);
     connect(chart_, &ChartPage::close_wanted, this, &PageArea::close_chart, Qt::QueuedConnection);
     connect(chart_, &ChartPage::turn_wanted, this, &PageArea::turn_chart);

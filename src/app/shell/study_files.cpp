@@ -119,14 +119,19 @@ void StudyFiles::open(const QString& path) {
         return document_.read_bytes(
             path, [this, path](const Document::BytesPtr& bytes) { read_worksheet(path, bytes, false); });
     }
-    document_.read_study_file(
-        path, [this, path](const Study& study) { may_leave([this, study, path] { take_file(study, path); }); });
+    read_study(path, [this](const Then& take) { may_leave(take); });
 }
 
-void StudyFiles::take_file(const Study& study, const QString& path) {
+void StudyFiles::read_study(const QString& path, const std::function<void(const Then& take)>& done) {
+    document_.read_study_file(path, [this, path, done, stamp = FileGuard::stamp_of(path)](const Study& study) {
+        done([this, study, path, stamp] { take_file(study, path, stamp); });
+    });
+}
+
+void StudyFiles::take_file(const Study& study, const QString& path, const FileGuard::Stamp& stamp) {
     document_.open(study, path);
     worksheet_folder_.clear();
-    guard_.watch(document_.path());
+    guard_.watch(document_.path(), stamp);
     Q_EMIT opened(document_.path());
     if (guard_.open_elsewhere()) {
         Q_EMIT failed(tr("%1 is open in another window: changes made here are saved under another name.")
@@ -252,9 +257,9 @@ void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const 
         removed ? tr("%1 has been removed or renamed since it was read here.").arg(name)
                 : tr("%1 has been changed by another program since it was read here. From this window to the file: %2")
                       .arg(name, Document::translated(difference));
-    QStringList offers{removed ? tr("Save it again") : tr("Write mine over it"), tr("Save mine as…")};
+    QStringList offers{removed ? tr("Save again") : tr("Overwrite the file"), tr("Save mine as…")};
     if (!removed) {
-        offers << tr("Take theirs");
+        offers << tr("Reload the file");
     }
     guard_.note();
     asking_ = true;
@@ -264,8 +269,8 @@ void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const 
     } else if (answer == 1) {
         save_as(then);
     } else if (answer == 2) {
-        document_.read_study_file(path, [this, path, then](const Study& theirs) {
-            take_file(theirs, path);
+        read_study(path, [then](const Then& take) {
+            take();
             then();
         });
     }

@@ -22,7 +22,7 @@ class StudyFiles : public QObject {
     /// Called before the study is saved or left: takes what is being typed, or says why it cannot be taken.
     std::function<std::optional<QString>()> take_what_is_typed;
 
-    /// What follows where a step has been taken: it is not called where the step was left or failed, which is told.
+    /// The next step. It is not called if the one before was cancelled or failed; the window then says why.
     using Then = std::function<void()>;
 
     /// Opens a study; of a worksheet, what was found in it is shown first, and it is taken as a study without a file.
@@ -65,7 +65,9 @@ class StudyFiles : public QObject {
     void read_worksheet(const QString& path, const Document::BytesPtr& bytes, bool may_add);
     void take_worksheet(WorksheetStudy recovered, const QString& path);
     void add_worksheet(const WorksheetStudy& recovered, const QString& name);
-    void take_file(const Study& study, const QString& path);
+    /// Reads a study and calls `done` with a function that takes it: what is written to the file meanwhile is noticed.
+    void read_study(const QString& path, const std::function<void(const Then& take)>& done);
+    void take_file(const Study& study, const QString& path, const FileGuard::Stamp& stamp);
     bool typed_is_taken(const QString& otherwise);
     bool another_task_runs();
     void ask_about_file(bool removed, const Sentence& difference, const Then& then);

@@ -189,9 +189,11 @@ std::string with_lines_for_columns(const std::string& text, const StopToken& sto
 
 Result<Pasted> pasted(const Study& study, const Results& results, const PasteRequest& request, const StopToken& stop) {
     const Table* now = study.table(request.table.id);
-    if (now == nullptr || now->columns.size() != request.table.columns.size() ||
-        now->axis.source != request.table.axis.source) {
-        return Sentence{"The table has been changed meanwhile, and nothing was pasted: paste again.", {}};
+    const auto same = [](const auto& a, const auto& b) { return a->id == b->id; };
+    if (now == nullptr || now->axis.source != request.table.axis.source ||
+        !std::equal(now->columns.begin(), now->columns.end(), request.table.columns.begin(),
+                    request.table.columns.end(), same)) {
+        return Sentence{"The table has changed in the meantime, so nothing was pasted. Paste again.", {}};
     }
     if (!request.piece.isEmpty()) {
         if (std::optional<Pasted> piece = pasted_piece(study, request, stop)) {

@@ -292,7 +292,7 @@ TypedBy TwoWayModel::typing(int row, int section) const {
     if (typed == nullptr) {
         refusal = {"Values are typed into the cells of a layer.", {}};
     } else if (!shows_its_axes()) {
-        refusal = {"The cells are being worked out, and nothing was typed: type again when they are there.", {}};
+        refusal = {"The cells are still being computed, so nothing was entered. Type again when they are ready.", {}};
     }
     const GridPlace place{static_cast<std::size_t>(row), static_cast<std::size_t>(section)};
     return [refusal, place, table = table_id(), layer = typed == nullptr ? Id() : typed->id,

@@ -11,10 +11,9 @@ Sentence why_nothing_came(TaskEnd end, const std::string& cause) {
     case TaskEnd::failed:
         return Sentence{"This failed, and nothing has changed: %1", {cause}};
     case TaskEnd::not_begun:
-        return Sentence{"This was not begun, since another task is still running: %1 Wait for it, or stop it.",
-                        {cause}};
+        return Sentence{"Another task is still running: %1 Wait for it, or stop it, and try again.", {cause}};
     default:
-        return Sentence{"It was stopped before its end, and nothing has changed.", {}};
+        return Sentence{"Stopped. Nothing has changed.", {}};
     }
 }
 

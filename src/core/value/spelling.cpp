@@ -298,7 +298,7 @@ bool offset_changes_day(std::string_view typed) {
 
 std::optional<double> read_spelled_date(std::string_view typed, const Spelling& spelling) {
     if (std::count_if(typed.begin(), typed.end(), is_digit) + 2 > static_cast<std::ptrdiff_t>(typed.size())) {
-        return std::nullopt; // three parts have two signs between them: most numbers are told apart at once
+        return std::nullopt; // a date has three parts with separators between them: rejects most numbers early
     }
     if (const auto iso = read_date(typed)) {
         return iso;

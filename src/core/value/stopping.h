@@ -11,8 +11,8 @@ namespace ledgefall {
 /// Thrown where work is given up that nobody waits for any more.
 struct Stopped {};
 
-/// By which work is told to stop, and tells how far it has come. Who starts the work makes it; one that is made of
-/// nothing never stops.
+/// Passed to long work so that it can be stopped and can report its progress. It is made by whoever starts the work; a
+/// default-constructed one never asks the work to stop.
 class StopToken {
   public:
     StopToken() = default;

@@ -264,9 +264,8 @@ class Compiler {
             step.column = column(context.program, term);
             add_argument(term.kids.front());
             step.no_such_row = site(Cause::no_such_row, term.span, {"a row in brackets must be a whole number", {}});
-            step.not_computed_yet =
-                site(Cause::row_not_computed_yet, term.span,
-                     {"this row is not worked out yet where it is needed: refer to earlier rows", {}});
+            step.not_computed_yet = site(Cause::row_not_computed_yet, term.span,
+                                         {"this row is not computed yet when it is needed: use earlier rows", {}});
             break;
         case TermType::row_number:
             step.code = Instruction::Code::row_number;
