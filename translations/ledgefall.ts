@@ -38,14 +38,6 @@
         <source>d MMM yyyy</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>ddd d MMM yyyy</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>MMMM yyyy</source>
-        <translation type="unfinished"></translation>
-    </message>
 </context>
 <context>
     <name>Fault</name>
@@ -109,63 +101,11 @@
 <context>
     <name>FormatChoices</name>
     <message>
-        <source>As needed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Decimals: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Per cent</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Per cent, 1 decimal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>3 significant figures</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Powers of ten</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Fractions, such as 3 1/4…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dates: 20 May 2026</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dates: Wed 20 May 2026</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Dates: May 2026</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Fractions</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The largest denominator:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Angles from radians: 57.3°</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57°17′45″</source>
+        <source>Number format</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4064,6 +4004,82 @@
     </message>
     <message>
         <source>Another task is still running: %1 Wait for it, or stop it, and try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decimals: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Per cent, 1 decimal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 significant figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Powers of ten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fractions, such as 3 1/4…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57.3°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57°17′45″</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates: 20 May 2026</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates: Wed 20 May 2026</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates: May 2026</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The largest denominator:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>d MMM yyyy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ddd d MMM yyyy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>MMMM yyyy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text “%1” stands in no table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written as values: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

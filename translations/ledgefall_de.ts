@@ -38,14 +38,6 @@
         <source>d MMM yyyy</source>
         <translation>d. MMM yyyy</translation>
     </message>
-    <message>
-        <source>ddd d MMM yyyy</source>
-        <translation>ddd d. MMM yyyy</translation>
-    </message>
-    <message>
-        <source>MMMM yyyy</source>
-        <translation>MMMM yyyy</translation>
-    </message>
 </context>
 <context>
     <name>Fault</name>
@@ -109,64 +101,12 @@
 <context>
     <name>FormatChoices</name>
     <message>
-        <source>As needed</source>
-        <translation>Nach Bedarf</translation>
-    </message>
-    <message>
-        <source>Decimals: %1</source>
-        <translation>Nachkommastellen: %1</translation>
-    </message>
-    <message>
-        <source>Per cent</source>
-        <translation>Prozent</translation>
-    </message>
-    <message>
-        <source>Per cent, 1 decimal</source>
-        <translation>Prozent, 1 Nachkommastelle</translation>
-    </message>
-    <message>
-        <source>3 significant figures</source>
-        <translation>3 gültige Stellen</translation>
-    </message>
-    <message>
-        <source>Powers of ten</source>
-        <translation>Zehnerpotenzen</translation>
-    </message>
-    <message>
-        <source>Fractions, such as 3 1/4…</source>
-        <translation>Brüche, etwa 3 1/4 …</translation>
-    </message>
-    <message>
-        <source>Dates: 20 May 2026</source>
-        <translation>Datum: 20. Mai 2026</translation>
-    </message>
-    <message>
-        <source>Dates: Wed 20 May 2026</source>
-        <translation>Datum: Mi 20. Mai 2026</translation>
-    </message>
-    <message>
-        <source>Dates: May 2026</source>
-        <translation>Datum: Mai 2026</translation>
-    </message>
-    <message>
-        <source>Fractions</source>
-        <translation>Brüche</translation>
-    </message>
-    <message>
-        <source>The largest denominator:</source>
-        <translation>Der größte Nenner:</translation>
-    </message>
-    <message>
         <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
         <translation>Nur die Anzeige ändert sich. Um den Wert selbst zu runden, round(x, 2) schreiben.</translation>
     </message>
     <message>
-        <source>Angles from radians: 57.3°</source>
-        <translation>Winkel aus Bogenmaß: 57,3°</translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57°17′45″</source>
-        <translation>Winkel aus Bogenmaß: 57°17′45″</translation>
+        <source>Number format</source>
+        <translation>Zahlenformat</translation>
     </message>
 </context>
 <context>
@@ -4065,6 +4005,82 @@
     <message>
         <source>Another task is still running: %1 Wait for it, or stop it, and try again.</source>
         <translation>Das wurde nicht begonnen, weil noch etwas anderes läuft: %1 Warten, oder es anhalten.</translation>
+    </message>
+    <message>
+        <source>the number of rows</source>
+        <translation>die Zeilenzahl</translation>
+    </message>
+    <message>
+        <source>Run %1</source>
+        <translation>Lauf %1</translation>
+    </message>
+    <message>
+        <source>As needed</source>
+        <translation>Nach Bedarf</translation>
+    </message>
+    <message>
+        <source>Decimals: %1</source>
+        <translation>Nachkommastellen: %1</translation>
+    </message>
+    <message>
+        <source>Per cent, 1 decimal</source>
+        <translation>Prozent, 1 Nachkommastelle</translation>
+    </message>
+    <message>
+        <source>3 significant figures</source>
+        <translation>3 gültige Stellen</translation>
+    </message>
+    <message>
+        <source>Powers of ten</source>
+        <translation>Zehnerpotenzen</translation>
+    </message>
+    <message>
+        <source>Fractions, such as 3 1/4…</source>
+        <translation>Brüche, etwa 3 1/4 …</translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57.3°</source>
+        <translation>Winkel aus Bogenmaß: 57,3°</translation>
+    </message>
+    <message>
+        <source>Angles from radians: 57°17′45″</source>
+        <translation>Winkel aus Bogenmaß: 57°17′45″</translation>
+    </message>
+    <message>
+        <source>Dates: 20 May 2026</source>
+        <translation>Datum: 20. Mai 2026</translation>
+    </message>
+    <message>
+        <source>Dates: Wed 20 May 2026</source>
+        <translation>Datum: Mi 20. Mai 2026</translation>
+    </message>
+    <message>
+        <source>Dates: May 2026</source>
+        <translation>Datum: Mai 2026</translation>
+    </message>
+    <message>
+        <source>The largest denominator:</source>
+        <translation>Der größte Nenner:</translation>
+    </message>
+    <message>
+        <source>d MMM yyyy</source>
+        <translation>d. MMM yyyy</translation>
+    </message>
+    <message>
+        <source>ddd d MMM yyyy</source>
+        <translation>ddd d. MMM yyyy</translation>
+    </message>
+    <message>
+        <source>MMMM yyyy</source>
+        <translation>MMMM yyyy</translation>
+    </message>
+    <message>
+        <source>The text “%1” stands in no table.</source>
+        <translation>Der Text „%1“ steht in keiner Tabelle.</translation>
+    </message>
+    <message>
+        <source>Written as values: %1.</source>
+        <translation>Als Werte geschrieben: %1.</translation>
     </message>
 </context>
 <context>

@@ -173,7 +173,7 @@ class TestTranslation : public QObject {
             QVERIFY(file.open(QIODevice::ReadOnly));
             QString text = QString::fromUtf8(file.readAll());
             text.replace(QRegularExpression(QStringLiteral("\"\\s*\\n\\s*\"")), QString());
-            auto literals = QRegularExpression(QStringLiteral("(?:refuse\\(\\s*\\{|Sentence\\{\\s*)\"([^\"]+)\""))
+            auto literals = QRegularExpression(QStringLiteral("(?:refuse\\(\\s*\\{|Sentence\\{\\s*)(?:N_\\(\\s*)?\"([^\"]+)\""))
                                 .globalMatch(text);
             while (literals.hasNext()) {
                 const QString literal = literals.next().captured(1);

@@ -162,24 +162,26 @@ class TestStages : public QObject {
         QCOMPARE(once.prelude.size(), std::size_t{3});       // a quotient, a mean, a sum
         const Program shared = program(bench, "0 < x <= 1"); // x is read once for both comparisons
         QCOMPARE(std::count_if(shared.body.begin(), shared.body.end(),
-                               [](const Instruction& step) { return step.code == Instruction::Code::load; }),
+                               [](const Instruction& step) { return step.as<LoadStep>() != nullptr; }),
                  std::ptrdiff_t{1});
         const Program square = program(bench, "x^2");
-        QCOMPARE(square.body.back().count, std::uint8_t{1});
+        QCOMPARE(square.body.back().as<OperateStep>()->arguments.count, std::uint8_t{1});
     }
 
     void a_measure_takes_what_follows_the_row_as_a_parameter() {
         Bench bench;
         bench.numbers("x", {1, 2, 3});
         const Program ranked = program(bench, "sum(x * (x[i] + 1))");
-        const Instruction& measure = ranked.body.back();
-        QCOMPARE(measure.code, Instruction::Code::measure);
-        QCOMPARE(measure.measure->parameters.size(), std::size_t{1});
-        QCOMPARE(measure.measure->inner.body.size(), std::size_t{2}); // load x, multiply
+        const auto* measure = ranked.body.back().as<MeasureStep>();
+        QVERIFY(measure != nullptr);
+        QCOMPARE(measure->call->parameters.size(), std::size_t{1});
+        QCOMPARE(measure->call->inner.body.size(), std::size_t{2}); // load x, multiply
         QVERIFY(program(bench, "count(x < 2)").body.empty());
         const Program counted = program(bench, "count(x[i] <= x < x[i] + 1)"); // is answered from sorted values
-        QCOMPARE(counted.body.back().measure->limits.size(), std::size_t{2});
-        QCOMPARE(counted.body.back().measure->inner.body.size(), std::size_t{1});
+        const auto* of_sorted = counted.body.back().as<MeasureStep>();
+        QVERIFY(of_sorted != nullptr);
+        QCOMPARE(of_sorted->call->limits.size(), std::size_t{2});
+        QCOMPARE(of_sorted->call->inner.body.size(), std::size_t{1});
     }
 
     void groups_come_in_the_order_of_their_needs() {

@@ -172,7 +172,7 @@ bool ChartPage::export_to(const QString& path) {
         return false;
     }
     if (!document_.results_are_current()) {
-        document_.refuse({"What the chart draws is being worked out: write it again when it is there.", {}});
+        document_.refuse({N_("What the chart draws is being worked out: write it again when it is there."), {}});
         return false;
     }
     const auto written = write_chart(plot_->figures(), QString::fromStdString(chart()->label), plot_->size(), path);
@@ -184,7 +184,7 @@ bool ChartPage::export_to(const QString& path) {
 
 void ChartPage::copy() {
     if (!document_.results_are_current()) {
-        return document_.refuse({"What the chart draws is being worked out: copy it again when it is there.", {}});
+        return document_.refuse({N_("What the chart draws is being worked out: copy it again when it is there."), {}});
     }
     if (plot_->figures() && chart() != nullptr) {
         QGuiApplication::clipboard()->setMimeData(

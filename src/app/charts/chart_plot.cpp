@@ -248,7 +248,7 @@ LegendPlace ChartPlot::legend_place_at(const QPointF& at) const {
 
 void ChartPlot::make_ticks() {
     const auto give = [](QCPAxis& axis, AxisFigures figures, bool between, bool keeps_format) {
-        if (!keeps_format && figures.format.style != Format::Style::percent) {
+        if (!keeps_format && figures.format.shown_as().scale == 1) {
             figures.format = {};
         }
         if (figures.logarithmic) {

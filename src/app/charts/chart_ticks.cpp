@@ -81,9 +81,8 @@ void ChartTicks::fixed(const QCPRange& range, QVector<double>& ticks, QVector<QS
 }
 
 QString ChartTicks::text_of(double tick, double step) const {
-    if (figures_.format.style == Format::Style::percent) {
-        const int decimals = decimals_of(rounded_to(step * 100, 6));
-        return number_text(tick, {Format::Style::percent, decimals});
+    if (const double scale = figures_.format.shown_as().scale; scale != 1) {
+        return number_text(tick, {figures_.format.style, decimals_of(rounded_to(step * scale, 6))});
     }
     const double size = std::abs(tick);
     if (size != 0 && (size >= 1e7 || size < 1e-4)) {

@@ -59,7 +59,7 @@ void ColourKey::show(const ChartFigures& figures) {
     axis.setSubTickPen(Qt::NoPen);
     axis.setTickLength(0, in_use.px(4));
     AxisFigures values;
-    values.format = heat->y_format.style == Format::Style::percent ? heat->y_format : Format();
+    values.format = heat->y_format.shown_as().scale != 1 ? heat->y_format : Format();
     axis.setTicker(QSharedPointer<ChartTicks>::create(axis, values, false));
 }
 

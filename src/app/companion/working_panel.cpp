@@ -176,7 +176,7 @@ void WorkingPanel::show_value(const Subject& shown) {
                    .arg((shown.only_rounding ? rounded_to_zero_text({}) : told_text(shown.value)).toHtmlEscaped(),
                         QString::fromStdString(shown.unit).toHtmlEscaped());
         const QString rounded = value_text(shown.value, shown.format);
-        if (shown.format.style != Format::Style::automatic && rounded != told_text(shown.value)) {
+        if (!shown.format.automatic() && rounded != told_text(shown.value)) {
             text += QStringLiteral("<br>") + coloured(tr("shown as %1").arg(rounded.toHtmlEscaped()), look().faint_ink);
         }
     } else if (shown.value.is_missing()) {

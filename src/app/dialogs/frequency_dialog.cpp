@@ -162,13 +162,14 @@ Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
     for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
         const auto number = typed_number(one);
         if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
-            return Sentence{"%1 cannot be a limit here: limits are numbers, each above the one before.",
+            return Sentence{N_("%1 cannot be a limit here: limits are numbers, each above the one before."),
                             {one.toStdString()}};
         }
         limits.push_back(*number);
     }
     if (limits.size() < 2) {
-        return Sentence{"Own limits are at least two numbers: where the first class begins, and where it ends.", {}};
+        return Sentence{N_("Own limits are at least two numbers: where the first class begins, and where it ends."),
+                        {}};
     }
     return limits;
 }

@@ -85,11 +85,11 @@ QString TwoWayDialog::label() const {
 Result<Study> TwoWayDialog::made(Id* table) const {
     const Result<WrittenAxis> down = written_axis(down_->text().toStdString());
     if (!down) {
-        return Sentence{"Down: %1", {down.refusal().text()}};
+        return Sentence{N_("Down: %1"), {down.refusal().text()}};
     }
     const Result<WrittenAxis> across = written_axis(across_->text().toStdString());
     if (!across) {
-        return Sentence{"Across: %1", {across.refusal().text()}};
+        return Sentence{N_("Across: %1"), {across.refusal().text()}};
     }
     Id id;
     const Result<Study> grid = add_two_way_table(study_, label().toStdString(), *down, *across, &id, own_spelling());

@@ -132,14 +132,14 @@ Result<Study> Document::with_formula_again(Id column, std::size_t cell) const {
     const Column* down = results_->column((*table->axis.column)->id);
     const Column* across = results_->column((*table->across->column)->id);
     if (!current_ || down == nullptr || across == nullptr) {
-        return Sentence{"The cells are still being computed, so nothing was entered. Type again when they are ready.",
-                        {}};
+        return Sentence{
+            N_("The cells are still being computed, so nothing was entered. Type again when they are ready."), {}};
     }
     return give_back_cell(study(), column, cell, *down, *across);
 }
 
 QString Document::single_text(const DefinitionId& id, const Format& own) const {
-    const StudyPart part = own.style == Format::Style::automatic ? find_part(study(), id) : StudyPart();
+    const StudyPart part = own.automatic() ? find_part(study(), id) : StudyPart();
     const bool of_column = part.column != nullptr && part.foot_line != nullptr && keeps_unit(part.foot_line->formula);
     const std::string unit = part.held != nullptr ? part.held->unit : of_column ? part.column->unit : std::string();
     const Format format = format_for_unit(own, unit, study().settings);
@@ -203,7 +203,7 @@ void Document::results_came(bool any) {
         }
     } else if (!any && !computer_.busy()) {
         give_up(std::exchange(waiting_, {}),
-                Sentence{"This was given up, since the computation was stopped: %1. Compute again first.", {}});
+                Sentence{N_("This was given up, since the computation was stopped: %1. Compute again first."), {}});
     }
 }
 
@@ -265,7 +265,7 @@ void Document::take_up(History history, const QString& path) {
     path_ = path;
     results_ = std::make_shared<Results>();
     changed();
-    give_up(of_the_one_before, Sentence{"This was given up, since another study has been opened: %1.", {}});
+    give_up(of_the_one_before, Sentence{N_("This was given up, since another study has been opened: %1."), {}});
 }
 
 void Document::start_new() {
@@ -310,7 +310,8 @@ void Document::write_aside(const QString& path, const std::function<BytesPtr(con
         [path = path.toStdString(), bytes](const StopToken& stop) { return write_file(path, *bytes(stop)); },
         [done, name = name.toStdString()](TaskOutcome<Result<Saved>> written) {
             if (!written && written.end() == TaskEnd::stopped) {
-                return done(Sentence{"%1 was not written, since it was stopped. What was there is unchanged.", {name}});
+                return done(
+                    Sentence{N_("%1 was not written, since it was stopped. What was there is unchanged."), {name}});
             }
             done(result_of(std::move(written)));
         });

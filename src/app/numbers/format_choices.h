@@ -1,9 +1,8 @@
 #pragma once
 
-#include "core/study/model/study.h"
+#include "core/study/formats/format.h"
 
 #include <QMenu>
-#include <QString>
 
 #include <functional>
 #include <optional>
@@ -17,11 +16,12 @@ struct FormatChoice {
 };
 QList<FormatChoice> format_choices();
 
-/// Adds them to a menu, with a mark at the one that is in use, and what is told of rounding under them.
-void add_format_choices(QMenu* menu, const Format& now, const std::function<void(const Format&)>& chosen);
+/// A format with the digits that its style asks a person for, such as the largest denominator; nothing where the
+/// question is left.
+std::optional<Format> completed(QWidget* parent, const Format& format, const Format& now = {});
 
-/// Asks for the largest denominator of fractions; nothing where it is left.
-std::optional<Format> ask_for_denominator(QWidget* parent, const Format& now);
+/// Adds the choices to a menu, with a mark at the one that is in use, and what is told of rounding under them.
+void add_format_choices(QMenu* menu, const Format& now, const std::function<void(const Format&)>& chosen);
 
 /// That a format changes only what is shown.
 void tell_of_rounding(QMenu* menu);

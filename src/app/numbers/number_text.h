@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/study/formats/settled_format.h"
 #include "core/study/model/study.h"
 #include "core/value/column.h"
 
@@ -11,15 +12,8 @@ namespace ledgefall {
 /// significant figures.
 QString number_text(double number, const Format& format);
 
-/// The format in which a column is shown: its own, or, where that is automatic, as many decimals as its values need
-/// together, so that they stand under each other.
-Format settled_format(const Format& format, const Column& cells);
-
 /// The format of what has a unit: an automatic one of angles in radians becomes what the study's settings say of them.
 Format format_for_unit(const Format& format, const std::string& unit, const Settings& settings);
-
-/// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
-bool seems_exact(double number, const Format& format);
 
 /// A value as it is told in words and workings: a number to twelve significant figures, which leave out what arithmetic
 /// in doubles has left at its end.

@@ -57,7 +57,7 @@ void MainWindow::open_from_outside(const QString& path) {
         } else if (format.read_study != nullptr) { // under another suffix
             files_->open(path);
         } else if (format.read_columns == nullptr) {
-            document_.refuse({"%1: files of this kind are written and not read.", {path.toStdString()}});
+            document_.refuse({N_("%1: files of this kind are written and not read."), {path.toStdString()}});
         } else if (format.delimiter) { // how it is to be read is asked; other formats say it themselves
             import_file(path, bytes);
         } else {
@@ -151,7 +151,7 @@ void paint_charts(Document& document, const std::shared_ptr<ChartsToPaint>& char
 void MainWindow::export_worksheet(const QString& path) {
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_worksheet == nullptr) {
-        document_.refuse({"A worksheet ends with .ods or .xlsx: choose one of these.", {}});
+        document_.refuse({N_("A worksheet ends with .ods or .xlsx: choose one of these."), {}});
         return;
     }
     const auto study = std::make_shared<const Study>(document_.study());
@@ -216,8 +216,8 @@ void MainWindow::import_text(const QString& path, const Document::BytesPtr& byte
             const NewColumn& column = columns.columns[at];
             if (column.cells.kind() != shown[at]) {
                 columns.reports.push_back(
-                    Sentence{"In the first lines of %1 most cells are each %2, but in all most are each %3: it was "
-                             "read so.",
+                    Sentence{N_("In the first lines of %1 most cells are each %2, but in all most are each %3: it was "
+                                "read so."),
                              {column.name, kind_in_words(shown[at]), kind_in_words(column.cells.kind())}});
             }
         }
@@ -252,16 +252,17 @@ void MainWindow::export_text(const QString& path) {
 
 void MainWindow::export_text(const QString& path, const Id& table, const WritingChoice& choice) {
     if (document_.study().table(table) == nullptr) {
-        return document_.refuse({"The table has been removed, and nothing was written.", {}});
+        return document_.refuse({N_("The table has been removed, and nothing was written."), {}});
     }
     if (!document_.results_are_current()) {
         return document_.refuse(
-            {"The results are still being computed, so nothing was exported. Export again when they are ready.", {}});
+            {N_("The results are still being computed, so nothing was exported. Export again when they are ready."),
+             {}});
     }
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_columns == nullptr) {
         return document_.refuse(
-            {"A table cannot be exported as %1: save the study instead.", {std::string(format.label)}});
+            {N_("A table cannot be exported as %1: save the study instead."), {std::string(format.label)}});
     }
     const auto write = [study = document_.study(), results = document_.snapshot(), table, &format,
                         choice](const StopToken& stop) {

@@ -34,7 +34,7 @@ Id MainWindow::chosen_held(Id beside) {
         list(table->ledge, QString::fromStdString(table->name) + QLatin1Char('.'));
     }
     if (ids.empty()) {
-        document_.refuse({"There is no held number to try values of: put one on the ledge first.", {}});
+        document_.refuse({N_("There is no held number to try values of: put one on the ledge first."), {}});
         return {};
     }
     const int chosen = ids.size() == 1 ? 0

@@ -82,7 +82,7 @@ void RunCommands::restore(Id run) {
 
 void RunCommands::choose_to_restore() {
     if (document_.study().runs.empty()) {
-        return document_.refuse({"No run is kept yet: keep one, change a held value, and keep another.", {}});
+        return document_.refuse({N_("No run is kept yet: keep one, change a held value, and keep another."), {}});
     }
     const QStringList names = run_names(document_.study());
     const int chosen = ask_from_list(window_, tr("Which run?"),

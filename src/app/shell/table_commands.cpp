@@ -255,8 +255,7 @@ void TableCommands::fill_numbers_menu(QMenu* menu) {
     menu->addSeparator();
     for (const FormatChoice& one : format_choices()) {
         add(menu, one.text, {}, [this, format = one.format] {
-            const bool fraction = format.style == Format::Style::fraction;
-            if (const auto complete = fraction ? ask_for_denominator(window_, {}) : std::optional(format)) {
+            if (const auto complete = completed(window_, format)) {
                 format_chosen(*complete);
             }
         });

@@ -99,7 +99,7 @@ void TableCommands::change_classes() {
     }
     const auto* rows = table()->axis.rows_as<ClassRows>();
     if (rows == nullptr || source == nullptr) {
-        return document_.refuse({"This table has no classes of another column that could be changed.", {}});
+        return document_.refuse({N_("This table has no classes of another column that could be changed."), {}});
     }
     const ColumnDefinition& column = *source->column(counted);
     const auto cells = cells_of(column);
@@ -129,7 +129,7 @@ void TableCommands::sum_up() {
         }
     }
     if (numbers.empty()) {
-        return document_.refuse({"This table has no column of numbers yet that could be summed up.", {}});
+        return document_.refuse({N_("This table has no column of numbers yet that could be summed up."), {}});
     }
     if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
         numbers.front().chosen = true;

@@ -93,7 +93,7 @@ void TableCommands::count_pairs() {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.size() != 2) {
         return document_.refuse(
-            {"Choose two columns: the values of the first go down, those of the second across.", {}});
+            {N_("Choose two columns: the values of the first go down, those of the second across."), {}});
     }
     make_table(tr("a contingency table"), [columns](const Study& study, Id* made) {
         return contingency_table(study, columns[0], columns[1], made);

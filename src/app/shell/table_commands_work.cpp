@@ -51,7 +51,7 @@ void TableCommands::sort(bool falling) {
 void TableCommands::continue_pattern() {
     const TableView::Block block = page()->view().chosen();
     if (block.empty() || column() == nullptr || column()->worked()) {
-        return document_.refuse({"Choose the values that have been started, in a column that is given.", {}});
+        return document_.refuse({N_("Choose the values that have been started, in a column that is given."), {}});
     }
     std::vector<Value> started;
     for (int row = block.top; row <= block.bottom; ++row) {
@@ -104,7 +104,7 @@ void TableCommands::cover_all_rows() {
 void TableCommands::measure_across(const std::string& measure) {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.size() < 2) {
-        return document_.refuse({"Choose two or more columns: a measure across them is taken of each row.", {}});
+        return document_.refuse({N_("Choose two or more columns: a measure across them is taken of each row."), {}});
     }
     const std::vector<int> sections = page()->view().chosen_sections();
     const auto name_at = [this](int section) { return table()->columns[static_cast<std::size_t>(section)]->name; };
@@ -125,7 +125,7 @@ void TableCommands::measure_across(const std::string& measure) {
 void TableCommands::spread() {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.empty()) {
-        return document_.refuse({"Choose the columns first; in the formula each stands for one of them.", {}});
+        return document_.refuse({N_("Choose the columns first; in the formula each stands for one of them."), {}});
     }
     page()->spread(columns, QStringLiteral("share = each / sum(each)"));
     QTextCursor cursor = page()->editor().line().textCursor();
@@ -149,23 +149,6 @@ bool TableCommands::format_focused(const std::function<Format(const Format& now)
     return line != nullptr;
 }
 
-namespace {
-
-Format with_decimals(Format format, int by) {
-    if (format.style == Format::Style::automatic) {
-        format = {Format::Style::decimals, 2};
-    }
-    if (format.style == Format::Style::fraction) { // denominators of a digit more or less
-        format.digits = by > 0 ? std::min(format.digits * 10 + 9, 999'999) : std::max(format.digits / 10, 1);
-        return format;
-    }
-    const bool counts_figures = format.style == Format::Style::significant;
-    format.digits = std::clamp(format.digits + by, counts_figures ? 1 : 0, 15);
-    return format;
-}
-
-} // namespace
-
 void TableCommands::format_chosen(const Format& format) {
     if (format_focused([&format](const Format&) { return format; })) {
         return;
@@ -178,13 +161,13 @@ void TableCommands::format_chosen(const Format& format) {
 }
 
 void TableCommands::change_decimals(int by) {
-    if (format_focused([by](const Format& now) { return with_decimals(now, by); })) {
+    if (format_focused([by](const Format& now) { return now.with_more(by); })) {
         return;
     }
     Result<Study> next = document_.study();
     for (const int section : page()->view().chosen_sections()) {
         const ColumnDefinition& one = *page()->model().column(section);
-        const Format format = with_decimals(page()->model().shown_format(section), by);
+        const Format format = page()->model().shown_format(section).with_more(by);
         next = next ? format_column(*next, one.id, format) : next;
     }
     perform(tr("number format"), next);

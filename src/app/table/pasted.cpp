@@ -193,7 +193,7 @@ Result<Pasted> pasted(const Study& study, const Results& results, const PasteReq
     if (now == nullptr || now->axis.source != request.table.axis.source ||
         !std::equal(now->columns.begin(), now->columns.end(), request.table.columns.begin(),
                     request.table.columns.end(), same)) {
-        return Sentence{"The table has changed in the meantime, so nothing was pasted. Paste again.", {}};
+        return Sentence{N_("The table has changed in the meantime, so nothing was pasted. Paste again."), {}};
     }
     if (!request.piece.isEmpty()) {
         if (std::optional<Pasted> piece = pasted_piece(study, request, stop)) {

@@ -40,7 +40,7 @@ void TableClipboard::copy() const {
     });
     if (computed && !document_.results_are_current()) {
         return document_.refuse(
-            {"These values are still being computed and were not copied. Copy again when they are ready.", {}});
+            {N_("These values are still being computed and were not copied. Copy again when they are ready."), {}});
     }
     auto* block = new QMimeData;
     block->setText(view_.laid_across() ? QString::fromStdString(with_lines_for_columns(copied().toStdString()))

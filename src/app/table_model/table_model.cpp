@@ -64,10 +64,9 @@ QString TableModel::foot_text(const FootLine& line, int section) const {
     if (under == nullptr || !line.takes(under->id)) {
         return {};
     }
-    const bool own = line.format.style != Format::Style::automatic;
     // A column's decimals are made for its values, not for their mean; its per cent sign is for both.
-    const bool percent = !own && under->format.style == Format::Style::percent;
-    const Format format = own ? line.format : percent ? under->format : Format();
+    const bool percent = under->format.shown_as().scale != 1;
+    const Format format = line.format.or_else(percent ? under->format : Format());
     return document_.single_text(DefinitionId::foot_value(line.id, under->id), format);
 }
 

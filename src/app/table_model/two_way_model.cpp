@@ -182,8 +182,8 @@ Value TwoWayModel::foot_value(const FootLine& line, int section) const {
 QString TwoWayModel::foot_text(const FootLine& line, int section) const {
     const Value value = foot_value(line, section);
     const ColumnDefinition* shown = layer();
-    const bool own = line.format.style != Format::Style::automatic || shown == nullptr;
-    return value.is_missing() ? QString() : value_text(value, own ? line.format : shown_format(0));
+    const Format usual = shown == nullptr ? Format() : shown_format(0);
+    return value.is_missing() ? QString() : value_text(value, line.format.or_else(usual));
 }
 
 bool TwoWayModel::overridden(const ColumnDefinition& column, int row, int section) const {
@@ -230,9 +230,7 @@ QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
     const Value shown = beside(*line, index.row());
     switch (role) {
     case Qt::DisplayRole:
-        return shown.is_missing()
-                   ? QString()
-                   : value_text(shown, line->format.style == Format::Style::automatic ? shown_format(0) : line->format);
+        return shown.is_missing() ? QString() : value_text(shown, line->format.or_else(shown_format(0)));
     case Qt::TextAlignmentRole:
         return QVariant::fromValue(Qt::Alignment(Qt::AlignRight | Qt::AlignVCenter));
     case ValueStateRole:

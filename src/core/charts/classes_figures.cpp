@@ -25,7 +25,7 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
                  const DrawnColumn& y) {
     if (x.cells == nullptr || x.kind() != Kind::interval) {
         chart.miss(
-            {"%1 needs classes across: make a frequency table of a column, and draw its counts.", {figures.label}});
+            {N_("%1 needs classes across: make a frequency table of a column, and draw its counts."), {figures.label}});
         return false;
     }
     double running_end = 0;

@@ -36,9 +36,10 @@ bool add_family(ChartInWork& chart, const Series& series, const SeriesFigures& l
         return false;
     }
     if (names->size() > most_lines) {
-        chart.miss({"%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the "
-                    "other axis.",
-                    {like.label, std::to_string(names->size()), std::to_string(most_lines)}});
+        chart.miss(
+            {N_("%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the "
+                "other axis."),
+             {like.label, std::to_string(names->size()), std::to_string(most_lines)}});
         return false;
     }
     const DrawnColumn x{&table, &**along.column, places};
@@ -67,7 +68,7 @@ bool add_family(ChartInWork& chart, const Series& series, const SeriesFigures& l
 bool add_grid(ChartInWork& chart, const Series&, SeriesFigures& figures, const DrawnColumn&, const DrawnColumn& y) {
     if (!y.table->two_way()) {
         chart.miss(
-            {"%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.", {figures.label}});
+            {N_("%1 is no layer of a two-way table: a heat map and contour lines are drawn of one."), {figures.label}});
         return false;
     }
     const Column* down = chart.results.column((*y.table->axis.column)->id);
@@ -94,7 +95,7 @@ bool add_grid(ChartInWork& chart, const Series&, SeriesFigures& figures, const D
         return std::adjacent_find(places.begin(), places.end(), std::greater_equal<>()) == places.end();
     };
     if (any && !(rises(grid.columns) && rises(grid.rows))) {
-        chart.miss({"%1 is not drawn: the values of both its axes must rise.", {figures.label}});
+        chart.miss({N_("%1 is not drawn: the values of both its axes must rise."), {figures.label}});
         return false;
     }
     const auto ends = [](const std::vector<double>& places) {

@@ -22,7 +22,7 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
     const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
     const bool single_rows = kind_of(figures.form).single_rows;
     if (named != !chart.out.x.names.empty() && !chart.out.series.empty()) {
-        chart.miss({"%1 is not drawn: some series stand at numbers and some at names.", {figures.label}});
+        chart.miss({N_("%1 is not drawn: some series stand at numbers and some at names."), {figures.label}});
         return false;
     }
     figures.x.reserve(rows);
@@ -56,8 +56,9 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
         figures.rows.push_back(static_cast<std::uint32_t>(row));
     }
     if (named && single_rows && occurs_twice(figures.x, chart.stop)) {
-        chart.miss({"%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.",
-                    {"A value", x.column->shown_label()}});
+        chart.miss(
+            {N_("%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes."),
+             {"A value", x.column->shown_label()}});
         return false;
     }
     chart.out.x.dates = chart.out.x.dates || (x.cells != nullptr && x.kind() == Kind::date);

@@ -22,7 +22,7 @@ class Proposer {
         const Column* down = results_.column((*table_.axis.column)->id);
         const Column* across = results_.column((*table_.across->column)->id);
         if (table_.columns.empty() || down == nullptr || across == nullptr) {
-            return Sentence{"%1 has no layer yet: write a formula for its cells first.", {table_.shown_label()}};
+            return Sentence{N_("%1 has no layer yet: write a formula for its cells first."), {table_.shown_label()}};
         }
         constexpr std::size_t few = 12;
         const auto numbers = [](const Column& cells) {
@@ -37,7 +37,7 @@ class Proposer {
                                                              : SeriesForm::joined;
         chart.series.push_back(series);
         const ColumnDefinition* layer = table_.column(series.y);
-        chart.label = worded({"%1 by %2 and %3",
+        chart.label = worded({N_("%1 by %2 and %3"),
                               {layer == nullptr ? "" : layer->shown_label(), (*table_.axis.column)->shown_label(),
                                (*table_.across->column)->shown_label()}});
         return chart;
@@ -60,7 +60,8 @@ class Proposer {
             }
         }
         if (numbers.empty()) {
-            return Sentence{"Choose the columns to be drawn, at least one of numbers: across first, then upwards.", {}};
+            return Sentence{N_("Choose the columns to be drawn, at least one of numbers: across first, then upwards."),
+                            {}};
         }
         if (across.empty() && numbers.size() > 1) {
             across = numbers.front();
@@ -186,7 +187,7 @@ class Proposer {
             up += (at == 0 ? "" : ", ") + (y == nullptr ? table_.shown_label() : y->shown_label());
         }
         up += chart.series.size() > most_named ? ", …" : "";
-        return x == nullptr ? up : worded({"%1 by %2", {up, x->shown_label()}});
+        return x == nullptr ? up : worded({N_("%1 by %2"), {up, x->shown_label()}});
     }
 
     const Results& results_;
@@ -198,7 +199,7 @@ class Proposer {
 Result<Chart> proposed_chart(const Study& study, const Results& results, Id id, const std::vector<Id>& columns) {
     const Table* table = study.table(id);
     if (table == nullptr) {
-        return Sentence{"There is no table to draw from: begin with a table.", {}};
+        return Sentence{N_("There is no table to draw from: begin with a table."), {}};
     }
     return Proposer(results, *table).propose(columns);
 }

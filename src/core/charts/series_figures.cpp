@@ -40,12 +40,12 @@ bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Dr
     const Results::Entry* entry = results.find(y.column->id);
     entry = entry != nullptr && entry->faults == 0 && x.column != nullptr ? results.find(x.column->id) : entry;
     if (!rows) {
-        miss({"%1 has no rows yet: type or import some values.", {y.table->shown_label()}});
+        miss({N_("%1 has no rows yet: type or import some values."), {y.table->shown_label()}});
     } else if (entry != nullptr && entry->faults > 0) {
-        miss({"%1 is not drawn, for its cells are at fault: %2",
+        miss({N_("%1 is not drawn, for its cells are at fault: %2"),
               {figures.label, explain(study, results, entry->first_fault).text()}});
     } else {
-        miss({"%1 has no numbers to draw.", {figures.label}});
+        miss({N_("%1 has no numbers to draw."), {figures.label}});
     }
     return false;
 }

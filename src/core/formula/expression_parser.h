@@ -71,7 +71,7 @@ class Expressions {
         node->depth = depth + 1;
         node->span.to = at_ > 0 ? std::max(node->span.to, tokens_[at_ - 1].span.to) : node->span.to;
         if (node->depth > FormulaLimits::depth) {
-            return fail(node->span, {"This formula is nested more than %1 deep. Divide it between columns.",
+            return fail(node->span, {N_("This formula is nested more than %1 deep. Divide it between columns."),
                                      {std::to_string(FormulaLimits::depth)}});
         }
         return node;

@@ -132,7 +132,7 @@ class Lexer {
                 return first == std::string::npos ? std::string("0") : written.substr(first);
             };
             const std::string date = "date(" + part(0, 4) + ", " + part(5, 2) + ", " + part(8, 2) + ")";
-            return mistake(from, from + 10, {"In a formula a date is written %1.", {date}},
+            return mistake(from, from + 10, {N_("In a formula a date is written %1."), {date}},
                            put_in(from, from + 10, date));
         }
         digits();
@@ -159,7 +159,7 @@ class Lexer {
         const auto read = std::from_chars(written.data(), written.data() + written.size(), value);
         const bool tiny = read.ec == std::errc::result_out_of_range && written.find("e-") != std::string::npos;
         if ((read.ec != std::errc() && !tiny) || !std::isfinite(value)) {
-            return mistake(from, at_, {"The number %1 is too large to be held.", {written.substr(0, 30)}});
+            return mistake(from, at_, {N_("The number %1 is too large to be held."), {written.substr(0, 30)}});
         }
         if (begins_name(next())) {
             return after_number(from, written);
@@ -167,7 +167,7 @@ class Lexer {
         if (is_inexact_whole(written)) {
             const std::string nearest = write_cell(Value::number(value));
             return mistake(from, at_,
-                           {"%1 has more digits than a number can hold. The nearest is %2.", {written, nearest}},
+                           {N_("%1 has more digits than a number can hold. The nearest is %2."), {written, nearest}},
                            put_in(from, at_, nearest));
         }
         add(TokenType::number, from, written).number = tiny ? 0 : value;
@@ -180,7 +180,7 @@ class Lexer {
             at_ += code_point_at(text_, at_).length;
         }
         const std::string name(text_.substr(name_from, std::min<std::size_t>(at_ - name_from, 30)));
-        mistake(from, at_, {"%1%2 is not read as a product: write %1*%2.", {written, name}},
+        mistake(from, at_, {N_("%1%2 is not read as a product: write %1*%2."), {written, name}},
                 put_in(name_from, name_from, "*"));
     }
 
@@ -202,7 +202,7 @@ class Lexer {
                 return;
             }
         }
-        mistake(from, text_.size(), {"This text is not closed: put a quotation mark at its end.", {}},
+        mistake(from, text_.size(), {N_("This text is not closed: put a quotation mark at its end."), {}},
                 put_in(text_.size(), text_.size(), "\""));
     }
 
@@ -222,7 +222,7 @@ class Lexer {
         if (entry == signs.end()) {
             return mistake(
                 from, from + c.length,
-                {"The sign %1 means nothing in a formula: remove it.", {std::string(rest.substr(0, c.length))}},
+                {N_("The sign %1 means nothing in a formula: remove it."), {std::string(rest.substr(0, c.length))}},
                 put_in(from, from + c.length, ""));
         }
         at_ += entry->first.size();

@@ -11,7 +11,7 @@ std::optional<Mistake> too_long(std::string_view text) {
         return std::nullopt;
     }
     return Mistake{
-        {"This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.",
+        {N_("This formula has %1 characters, more than the %2 that one formula may have: divide it between columns."),
          {std::to_string(text.size()), std::to_string(FormulaLimits::characters)}},
         {static_cast<std::uint32_t>(FormulaLimits::characters), static_cast<std::uint32_t>(text.size())}};
 }
@@ -125,7 +125,7 @@ ParsedDefinition parse_definition(std::string_view text, bool name_needed) {
         }
     }
     if (out.definition.name.empty() && name_needed) {
-        out.mistake = Mistake{{"Write a name first, then = and the formula, as in dev = x - mean(x).", {}},
+        out.mistake = Mistake{{N_("Write a name first, then = and the formula, as in dev = x - mean(x)."), {}},
                               {0, static_cast<std::uint32_t>(text.size())}};
         return out;
     }

@@ -23,7 +23,7 @@ std::optional<Sentence> run_name_refused(const Study& study, const std::string& 
     const bool taken = !name.empty() && std::any_of(study.runs.begin(), study.runs.end(), [&](const auto& run) {
         return run->name == name && !(run->id == itself);
     });
-    return taken ? std::optional(Sentence{"%1 is already the name of a run: choose another one.", {name}})
+    return taken ? std::optional(Sentence{N_("%1 is already the name of a run: choose another one."), {name}})
                  : std::nullopt;
 }
 
@@ -113,7 +113,7 @@ Result<Study> restore_run(Study study, Id id, std::vector<std::string>* stays) {
     }
     study.settings.seed = run.seed;
     if (study == before) {
-        return Sentence{"All that this run was kept with is so already.", {}};
+        return Sentence{N_("All that this run was kept with is so already."), {}};
     }
     return study;
 }

@@ -143,15 +143,15 @@ class RunMaker {
         }
         const Value last = kept.cells.empty() ? Value() : kept.cells.at(kept.cells.size() - 1);
         const std::string& label = column->shown_label();
-        add({kept.column, {}, RunOutcome::Of::largest, worded({"largest %1", {label}}), kept.unit, {}}, largest);
-        add({kept.column, {}, RunOutcome::Of::last, worded({"last %1", {label}}), kept.unit, {}}, last);
+        add({kept.column, {}, RunOutcome::Of::largest, worded({N_("largest %1"), {label}}), kept.unit, {}}, largest);
+        add({kept.column, {}, RunOutcome::Of::last, worded({N_("last %1"), {label}}), kept.unit, {}}, last);
     }
 
     /// How many rows there are, where a formula or a condition says it.
     void rows(const Table* table) {
         const CountedRows* counted = table == nullptr ? nullptr : table->axis.rows_as<CountedRows>();
         if (counted != nullptr && !table->two_way() && (counted->until() != nullptr || !is_number(*counted->count()))) {
-            add({table->id, {}, RunOutcome::Of::single, worded({"rows of %1", {table->shown_label()}}), "", {}},
+            add({table->id, {}, RunOutcome::Of::single, worded({N_("rows of %1"), {table->shown_label()}}), "", {}},
                 Value::number(static_cast<double>(results_.rows(table->id))));
         }
     }
@@ -239,7 +239,7 @@ Result<Study> keep_run(const Study& study, const Results& results, const RunRequ
     maker.outcomes(table);
     Run run = maker.take();
     if (run.columns.empty() && run.outcomes.empty()) {
-        return Sentence{"There is nothing to keep: nothing here is worked out by a formula yet.", {}};
+        return Sentence{N_("There is nothing to keep: nothing here is worked out by a formula yet."), {}};
     }
     run.name = request.name;
     std::size_t cells = cells_of(run);
@@ -247,13 +247,14 @@ Result<Study> keep_run(const Study& study, const Results& results, const RunRequ
     for (std::size_t at = 0; at < study.runs.size(); ++at) {
         cells += cells_of(*study.runs[at]);
         if (same_result(*study.runs[at], run)) {
-            return Sentence{"This is kept already, as %1: change a held value first.", {title_text(titles[at])}};
+            return Sentence{N_("This is kept already, as %1: change a held value first."), {title_text(titles[at])}};
         }
     }
     if (cells > most_kept_cells || study.runs.size() >= most_runs) {
-        return Sentence{"A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns "
-                        "before keeping one.",
-                        {std::to_string(most_runs), std::to_string(most_kept_cells)}};
+        return Sentence{
+            N_("A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns "
+               "before keeping one."),
+            {std::to_string(most_runs), std::to_string(most_kept_cells)}};
     }
     return add_run(study, std::move(run), added);
 }

@@ -101,7 +101,7 @@ std::string title_text(const RunTitle& title, const std::function<std::string(co
         return title.name;
     }
     if (title.settings.empty()) {
-        return title.number == 0 ? "" : worded({"Run %1", {std::to_string(title.number)}});
+        return title.number == 0 ? "" : worded({N_("Run %1"), {std::to_string(title.number)}});
     }
     std::string text;
     for (std::size_t at = 0; at < std::min(most_named, title.settings.size()); ++at) {

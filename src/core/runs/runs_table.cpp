@@ -130,7 +130,7 @@ Study with_runs_listed(Study study) {
 
 Result<Study> add_runs_table(const Study& study, Id* added) {
     if (study.runs.empty()) {
-        return Sentence{"No run is kept yet: keep one, change a held value, and keep another.", {}};
+        return Sentence{N_("No run is kept yet: keep one, change a held value, and keep another."), {}};
     }
     Id table;
     Result<Study> made = add_table(study, worded({"Runs", {}}), &table);

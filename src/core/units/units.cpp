@@ -122,7 +122,7 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     System& units = system();
     const std::lock_guard lock(units.mutex);
     if (units.units == nullptr) {
-        return Sentence{"the table of units cannot be read: install libudunits2-data", {}};
+        return Sentence{N_("the table of units cannot be read: install libudunits2-data"), {}};
     }
     if (const auto conversion = units.conversions.find(key); conversion != units.conversions.end()) {
         return conversion->second;
@@ -135,11 +135,11 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     const Unit from = unit(*from_words);
     const Unit to = unit(*to_words);
     if (!from || !to) {
-        return Sentence{"%1 is no unit that is known here: write it as mm, m/s or °C are written",
+        return Sentence{N_("%1 is no unit that is known here: write it as mm, m/s or °C are written"),
                         {from ? key.second : key.first}};
     }
     if (ut_are_convertible(from.get(), to.get()) == 0) {
-        return Sentence{"%1 cannot be converted to %2: they do not measure the same", {key.first, key.second}};
+        return Sentence{N_("%1 cannot be converted to %2: they do not measure the same"), {key.first, key.second}};
     }
     auto conversion = std::make_shared<const Conversion>(
         std::make_unique<Converter>(ut_get_converter(from.get(), to.get()), ut_get_converter(to.get(), from.get())));

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/value/marked_text.h"
+
 #include <string>
 #include <string_view>
 #include <vector>

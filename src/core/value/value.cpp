@@ -65,17 +65,17 @@ std::optional<Kind> kind_named(std::string_view name) {
 std::string kind_in_words(Kind kind) {
     switch (kind) {
     case Kind::number:
-        return "a number";
+        return NC_("Kind", "a number");
     case Kind::text:
-        return "a text";
+        return NC_("Kind", "a text");
     case Kind::yes_no:
-        return "a yes or no";
+        return NC_("Kind", "a yes or no");
     case Kind::date:
-        return "a date";
+        return NC_("Kind", "a date");
     case Kind::interval:
-        return "a class";
+        return NC_("Kind", "a class");
     case Kind::distribution:
-        return "a distribution";
+        return NC_("Kind", "a distribution");
     }
     return "a value";
 }

@@ -5,7 +5,7 @@ namespace ledgefall::formats {
 
 FileFormat comma_separated() {
     return {.name = "csv",
-            .label = "Comma-separated text",
+            .label = N_("Comma-separated text"),
             .suffixes = {"csv"},
             .delimiter = ',',
             .read_columns = [](std::string_view bytes,
@@ -15,7 +15,7 @@ FileFormat comma_separated() {
 
 FileFormat tab_separated() {
     return {.name = "tsv",
-            .label = "Tab-separated text",
+            .label = N_("Tab-separated text"),
             .suffixes = {"tsv", "txt"},
             .delimiter = '\t',
             .read_columns = [](std::string_view bytes,

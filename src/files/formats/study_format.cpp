@@ -5,7 +5,7 @@ namespace ledgefall::formats {
 
 FileFormat study() {
     return {.name = "ledgefall",
-            .label = "Ledgefall studies",
+            .label = N_("Ledgefall studies"),
             .suffixes = {"ledgefall"},
             .recognises = [](std::string_view bytes) { return bytes.find("\"ledgefall-study\"") != std::string::npos; },
             .read_study = &ledgefall::read_study,

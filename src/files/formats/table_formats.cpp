@@ -8,7 +8,7 @@ namespace ledgefall::formats {
 
 FileFormat json_records() {
     return {.name = "json",
-            .label = "JSON records",
+            .label = N_("JSON records"),
             .suffixes = {"json"},
             .may_round = false,
             .read_columns = [](std::string_view bytes, const StopToken&) { return read_json_records(bytes); },
@@ -16,15 +16,17 @@ FileFormat json_records() {
 }
 
 FileFormat html() {
-    return {.name = "html", .label = "HTML tables", .suffixes = {"html", "htm"}, .write_columns = &write_html_table};
+    return {
+        .name = "html", .label = N_("HTML tables"), .suffixes = {"html", "htm"}, .write_columns = &write_html_table};
 }
 
 FileFormat markdown() {
-    return {.name = "markdown", .label = "Markdown tables", .suffixes = {"md"}, .write_columns = &write_markdown_table};
+    return {
+        .name = "markdown", .label = N_("Markdown tables"), .suffixes = {"md"}, .write_columns = &write_markdown_table};
 }
 
 FileFormat latex() {
-    return {.name = "latex", .label = "LaTeX tables", .suffixes = {"tex"}, .write_columns = &write_latex_table};
+    return {.name = "latex", .label = N_("LaTeX tables"), .suffixes = {"tex"}, .write_columns = &write_latex_table};
 }
 
 } // namespace ledgefall::formats

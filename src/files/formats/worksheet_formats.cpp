@@ -23,7 +23,7 @@ Result<std::string> written(const Study& study, const Results& results, const st
 
 FileFormat open_document() {
     return {.name = "ods",
-            .label = "OpenDocument spreadsheets",
+            .label = N_("OpenDocument spreadsheets"),
             .suffixes = {"ods"},
             .read_worksheet = &recovered<&read_open_document>,
             .write_worksheet = &written<&write_open_document>};
@@ -31,7 +31,7 @@ FileFormat open_document() {
 
 FileFormat open_xml() {
     return {.name = "xlsx",
-            .label = "Office Open XML workbooks",
+            .label = N_("Office Open XML workbooks"),
             .suffixes = {"xlsx", "xlsm"},
             .read_worksheet = &recovered<&read_open_xml>,
             .write_worksheet = &written<&write_open_xml>};

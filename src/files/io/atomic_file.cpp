@@ -56,9 +56,9 @@ bool write_all(int to, std::string_view text) {
 
 Sentence not_written(const std::string& path, bool was_there) {
     return {was_there
-                ? "%1 could not be written (%2): the file that was there is unchanged. Save under another name or "
-                  "make room."
-                : "%1 could not be written (%2): there is no such file. Save under another name or make room.",
+                ? N_("%1 could not be written (%2): the file that was there is unchanged. Save under another name or "
+                     "make room.")
+                : N_("%1 could not be written (%2): there is no such file. Save under another name or make room."),
             {path, reason()}};
 }
 
@@ -116,11 +116,11 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     struct stat before {};
     const bool was_there = ::stat(target.c_str(), &before) == 0;
     if (was_there && !S_ISREG(before.st_mode)) {
-        return Sentence{"%1 is not a file but a folder or device, and nothing was written: choose another name.",
+        return Sentence{N_("%1 is not a file but a folder or device, and nothing was written: choose another name."),
                         {path}};
     }
     if (was_there && ::access(target.c_str(), W_OK) != 0) {
-        return Sentence{"%1 is read only, and was left as it is: save under another name.", {path}};
+        return Sentence{N_("%1 is read only, and was left as it is: save under another name."), {path}};
     }
     std::string temporary;
     Descriptor file = new_file_beside(target, temporary);
@@ -134,9 +134,10 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
         copied && (stays_itself ? overwrite(target, text) : ::rename(temporary.c_str(), target.c_str()) == 0);
     if (!ok) {
         const Sentence refusal =
-            copied && stays_itself ? Sentence{"%1 could not be written to its end (%2): what was to be saved is in %3.",
-                                              {path, reason(), temporary}}
-                                   : not_written(path, was_there);
+            copied && stays_itself
+                ? Sentence{N_("%1 could not be written to its end (%2): what was to be saved is in %3."),
+                           {path, reason(), temporary}}
+                : not_written(path, was_there);
         if (!copied || !stays_itself) {
             ::unlink(temporary.c_str());
         }
@@ -174,13 +175,14 @@ Result<std::string> read_file(const std::string& path) {
     const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
     struct stat about {};
     if (file.number < 0 || ::fstat(file.number, &about) != 0) {
-        return Sentence{"%1 could not be opened (%2).", {path, reason()}};
+        return Sentence{N_("%1 could not be opened (%2)."), {path, reason()}};
     }
     if (!S_ISREG(about.st_mode)) {
         return S_ISDIR(about.st_mode)
-                   ? Sentence{"%1 is a folder, not a file.", {path}}
-                   : Sentence{"%1 is a device or a pipe, which may have no end: save what it gives to a file first.",
-                              {path}};
+                   ? Sentence{N_("%1 is a folder, not a file."), {path}}
+                   : Sentence{
+                         N_("%1 is a device or a pipe, which may have no end: save what it gives to a file first."),
+                         {path}};
     }
     std::string text;
     text.reserve(static_cast<std::size_t>(about.st_size));
@@ -191,7 +193,7 @@ Result<std::string> read_file(const std::string& path) {
             continue;
         }
         if (count < 0) {
-            return Sentence{"%1 could not be read (%2).", {path, reason()}};
+            return Sentence{N_("%1 could not be read (%2)."), {path, reason()}};
         }
         if (count == 0) {
             return text;

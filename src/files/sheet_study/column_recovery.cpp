@@ -110,11 +110,12 @@ void ColumnRecovery::report_kinds(std::size_t field, const ColumnDefinition& col
     } else if (const std::optional<OtherKind> other = other_kind_of(column, Spelling())) {
         const Sentence told =
             other->kind == Kind::number
-                ? Sentence{"The numbers of %1 are written as texts, which no sum takes. They stay so: set the column's "
-                           "kind of values to numbers to mend it.",
+                ? Sentence{N_("The numbers of %1 are written as texts, which no sum takes. They stay so: set the "
+                              "column's "
+                              "kind of values to numbers to mend it."),
                            {column.shown_label()}}
-                : Sentence{"The dates of %1 are written as texts. They stay so: set the column's kind of values to "
-                           "dates to mend it.",
+                : Sentence{N_("The dates of %1 are written as texts. They stay so: set the column's kind of values to "
+                              "dates to mend it."),
                            {column.shown_label()}};
         report_.add(Is::slip, place(0, field), told);
     }
@@ -157,7 +158,7 @@ RecoveredColumn ColumnRecovery::recover(std::size_t field) {
     if (usual == nullptr) {
         if (!recover_varied(field, cells, out)) {
             report_.add(Is::not_said, place(0, field),
-                        {"%1 keeps its values: its rows have different formulas.", {out.definition.shown_label()}});
+                        {N_("%1 keeps its values: its rows have different formulas."), {out.definition.shown_label()}});
             report_kinds(field, out.definition);
         }
         return out;
@@ -168,7 +169,7 @@ RecoveredColumn ColumnRecovery::recover(std::size_t field) {
                       static_cast<std::size_t>(std::find_if(cells.rbegin(), cells.rend(), is_usual) - cells.rbegin());
     const auto refused = [&](const Sentence& why) {
         report_.add(Is::not_said, place(first, field),
-                    {"%1 keeps its values: in %2, %3.",
+                    {N_("%1 keeps its values: in %2, %3."),
                      {out.definition.shown_label(), formula_text(*cells[first]), why.text()}});
     };
     if (!usual->tree) {
@@ -264,24 +265,25 @@ void ColumnRecovery::take_exceptions(const Cells& cells, std::size_t field, cons
         if (cell->formula != nullptr) {
             const std::vector<std::string> words = {std::to_string(row + 1), column.shown_label(), formula_text(*cell),
                                                     usual_here};
-            report_.add(Is::slip, place(row, field),
-                        value.is_missing()
-                            ? Sentence{"Row %1 of %2 has %3, where the rows around it have %4. It has no value to "
-                                       "keep, and takes the formula of the others here.",
-                                       words}
-                            : Sentence{"Row %1 of %2 has %3, where the rows around it have %4. Its value stands over "
-                                       "the formula: give the formula back to mend it.",
-                                       words});
+            report_.add(
+                Is::slip, place(row, field),
+                value.is_missing()
+                    ? Sentence{N_("Row %1 of %2 has %3, where the rows around it have %4. It has no value to "
+                                  "keep, and takes the formula of the others here."),
+                               words}
+                    : Sentence{N_("Row %1 of %2 has %3, where the rows around it have %4. Its value stands over "
+                                  "the formula: give the formula back to mend it."),
+                               words});
         } else {
             report_.add(
                 Is::slip, place(row, field),
-                {"Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.",
+                {N_("Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it."),
                  {std::to_string(row + 1), column.shown_label(), write_cell(value), usual_here}});
         }
     }
     if (exceptions > most_told) {
         report_.add(Is::slip, place(last, field),
-                    {"More such rows in %1: %2.", {column.shown_label(), std::to_string(exceptions - most_told)}});
+                    {N_("More such rows in %1: %2."), {column.shown_label(), std::to_string(exceptions - most_told)}});
     }
     column.overrides = overrides;
 }
@@ -297,10 +299,11 @@ void ColumnRecovery::report_written_numbers(const SheetNode& tree, const std::st
         for (const SheetHeldValue& held : layout_.held) {
             const SheetCell* cell = workbook_.sheets[held.place.sheet].at(held.place.place);
             if (cell != nullptr && cell->is_number() && cell->formula == nullptr && cell->number == constant->number) {
-                report_.add(Is::slip, at,
-                            {"The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write "
-                             "%4 in its place if that is meant.",
-                             {shortest(constant->number), told_place(workbook_, held.place), held.label, held.name}});
+                report_.add(
+                    Is::slip, at,
+                    {N_("The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write "
+                        "%4 in its place if that is meant."),
+                     {shortest(constant->number), told_place(workbook_, held.place), held.label, held.name}});
                 break;
             }
         }
@@ -310,14 +313,15 @@ void ColumnRecovery::report_written_numbers(const SheetNode& tree, const std::st
 void ColumnRecovery::report_slips(const TranslatedFormula& said, const std::string& at, std::size_t row_count) {
     for (const SuspectReference& slip : said.slips) {
         if (slip.is == SuspectReference::Is::wanders) {
-            report_.add(Is::slip, at,
-                        {"The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every "
-                         "row; in the worksheet, fix it with dollar signs.",
-                         {slip.from, slip.to, std::to_string(row_count - 1)}});
+            report_.add(
+                Is::slip, at,
+                {N_("The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every "
+                    "row; in the worksheet, fix it with dollar signs."),
+                 {slip.from, slip.to, std::to_string(row_count - 1)}});
         } else {
             report_.add(Is::slip, at,
-                        {"The range %1 leaves out the last rows of the column (%2). It stays so: write the column's "
-                         "name alone to take all of them.",
+                        {N_("The range %1 leaves out the last rows of the column (%2). It stays so: write the column's "
+                            "name alone to take all of them."),
                          {slip.from, std::to_string(slip.rows_left)}});
         }
     }

@@ -113,7 +113,7 @@ class FormulaTranslation {
     std::string call(const SheetNode& node, bool in_measure);
 
     static FormulaNotSaid no_like(const SheetNode& node) {
-        return {{"%1, as it is used here, has no like in the formula language", {node.text}}};
+        return {{N_("%1, as it is used here, has no like in the formula language"), {node.text}}};
     }
     static const SheetNode& argument(const SheetNode& node, std::size_t at);
 

@@ -16,11 +16,12 @@ using Type = SheetNode::Type;
 TranslatedFormula FormulaTranslation::run(const SheetNode& tree) {
     out_.text = value(tree, false);
     if (out_.text.size() > FormulaLimits::characters) {
-        throw FormulaNotSaid{{"it would be longer than %1 characters", {std::to_string(FormulaLimits::characters)}}};
+        throw FormulaNotSaid{
+            {N_("it would be longer than %1 characters"), {std::to_string(FormulaLimits::characters)}}};
     }
     const ParsedFormula parsed = parse_formula(out_.text);
     if (!parsed.tree) {
-        throw FormulaNotSaid{{"it cannot be written in one formula", {}}};
+        throw FormulaNotSaid{{N_("it cannot be written in one formula"), {}}};
     }
     out_.text = print(*parsed.tree);
     return out_;
@@ -28,7 +29,7 @@ TranslatedFormula FormulaTranslation::run(const SheetNode& tree) {
 
 std::string FormulaTranslation::value(const SheetNode& node, bool in_measure) {
     if (++depth_ > 200) {
-        throw FormulaNotSaid{{"it refers to itself by way of other cells", {}}};
+        throw FormulaNotSaid{{N_("it refers to itself by way of other cells"), {}}};
     }
     std::string out = value_of(node, in_measure);
     --depth_;
@@ -49,7 +50,8 @@ std::string FormulaTranslation::value_of(const SheetNode& node, bool in_measure)
         if (in_measure) {
             return range(node).text;
         }
-        throw FormulaNotSaid{{"it uses the range %1 as one value", {write_sheet_formula(node, seen_from_.at.place)}}};
+        throw FormulaNotSaid{
+            {N_("it uses the range %1 as one value"), {write_sheet_formula(node, seen_from_.at.place)}}};
     case Type::name:
         return named(node.text, in_measure);
     case Type::call:
@@ -57,12 +59,12 @@ std::string FormulaTranslation::value_of(const SheetNode& node, bool in_measure)
     case Type::operation:
         return operation(node, in_measure);
     case Type::fault:
-        throw FormulaNotSaid{{"it refers to a place that was removed (%1)", {node.text}}};
+        throw FormulaNotSaid{{N_("it refers to a place that was removed (%1)"), {node.text}}};
     case Type::elsewhere:
         throw FormulaNotSaid{
-            {"it refers to another file or to several sheets (%1), which are not opened", {node.text}}};
+            {N_("it refers to another file or to several sheets (%1), which are not opened"), {node.text}}};
     case Type::list:
-        throw FormulaNotSaid{{"it has a list of values in braces", {}}};
+        throw FormulaNotSaid{{N_("it has a list of values in braces"), {}}};
     case Type::nothing:
         return "0";
     }

@@ -14,7 +14,7 @@ using Type = SheetNode::Type;
 
 std::string FormulaTranslation::call(const SheetNode& node, bool in_measure) {
     if (is_drawn(node.text)) {
-        throw FormulaNotSaid{{"%1 draws another number each time", {node.text}}};
+        throw FormulaNotSaid{{N_("%1 draws another number each time"), {node.text}}};
     }
     switch (argument_form(node.text)) {
     case ArgumentForm::none:
@@ -234,7 +234,7 @@ std::string FormulaTranslation::joined(const SheetNode& node, const std::string&
 std::string FormulaTranslation::one_column(const SheetNode& node) {
     const TranslatedSample said = sample(node);
     if (said.columns.size() > 1) {
-        throw FormulaNotSaid{{"its condition or what it takes spans several columns", {}}};
+        throw FormulaNotSaid{{N_("its condition or what it takes spans several columns"), {}}};
     }
     return said.text;
 }
@@ -247,7 +247,7 @@ std::string FormulaTranslation::count_by(const SheetNode& node) {
     }
     constexpr std::size_t most = 12;
     if (said.columns.size() > most) {
-        throw FormulaNotSaid{{"its condition spans %1 columns", {std::to_string(said.columns.size())}}};
+        throw FormulaNotSaid{{N_("its condition spans %1 columns"), {std::to_string(said.columns.size())}}};
     }
     std::string out;
     for (const std::string& column : said.columns) {
@@ -276,7 +276,7 @@ std::string FormulaTranslation::like(const std::string& sample_text, const Crite
     const bool equal = std::string_view(criterion.sign) == "=";
     if (inner.empty() || inner.find_first_of("*?~") != std::string::npos ||
         (!equal && std::string_view(criterion.sign) != "!=")) {
-        throw FormulaNotSaid{{"its condition has a sign that stands for any text", {}}};
+        throw FormulaNotSaid{{N_("its condition has a sign that stands for any text"), {}}};
     }
     const std::string function = before && after ? "contains" : before ? "ends" : "starts";
     return (equal ? "" : "not ") + function + bracketed(sample_text + ", " + in_quotes(inner));
@@ -294,7 +294,7 @@ std::string FormulaTranslation::condition(const std::string& sample_text, const 
     if (asked.type == Type::operation && asked.op == SheetOperator::join && asked.kid(0).type == Type::text) {
         const Criterion criterion = read_criterion(asked.kid(0).text);
         if (!criterion.value.empty()) {
-            throw FormulaNotSaid{{"its condition is joined from texts", {}}};
+            throw FormulaNotSaid{{N_("its condition is joined from texts"), {}}};
         }
         return sample_text + " " + criterion.sign + " " + bracketed(value(asked.kid(1), true));
     }
@@ -360,7 +360,7 @@ std::string FormulaTranslation::lookup_in_block(const SheetNode& node) {
     const bool exact = node.kids.size() == 4 && is_constant(node.kid(3)) && node.kid(3).number == 0;
     const bool in_order = node.kids.size() == 3 || (node.kids.size() == 4 && is_constant(node.kid(3)) && !exact);
     if ((!exact && !in_order) || block.type != Type::range || argument(node, 2).type != Type::number) {
-        throw FormulaNotSaid{{"what it looks for is worked out", {}}};
+        throw FormulaNotSaid{{N_("what it looks for is worked out"), {}}};
     }
     const auto field_of_block = [&](std::int32_t by) {
         SheetNode one = block;
@@ -383,7 +383,7 @@ std::string FormulaTranslation::lookup_by_place(const SheetNode& node) {
         return pick(one_column(node.kid(0)), one_column(place.kid(1)), place.kid(0));
     }
     if (way < 0) {
-        throw FormulaNotSaid{{"it looks for the nearest value in falling order", {}}};
+        throw FormulaNotSaid{{N_("it looks for the nearest value in falling order"), {}}};
     }
     return nearest(one_column(node.kid(0)), one_column(place.kid(1)), place.kid(0));
 }

@@ -15,7 +15,7 @@ using Role = SheetLayout::Role;
 std::string FormulaTranslation::column_name(std::size_t table, std::size_t field) {
     const SheetTable& of = layout_.tables[table];
     if (of.fields[field].left_out) {
-        throw FormulaNotSaid{{"it refers to a column without values", {}}};
+        throw FormulaNotSaid{{N_("it refers to a column without values"), {}}};
     }
     if (place_.foot && own(table) && field == place_.field) {
         return "each";
@@ -38,10 +38,10 @@ WorkbookPlace FormulaTranslation::resolved(const SheetNode& node, const CellRefe
     const std::int64_t to_column = reference.column.from(own_column);
     const std::size_t sheet = sheet_of(workbook_, node, seen_from_.at.sheet);
     if (sheet >= workbook_.sheets.size()) {
-        throw FormulaNotSaid{{"it refers to the sheet %1, which is not there", {node.sheet}}};
+        throw FormulaNotSaid{{N_("it refers to the sheet %1, which is not there"), {node.sheet}}};
     }
     if (to_row < 0 || to_column < 0) {
-        throw FormulaNotSaid{{"it refers to a place outside the sheet", {}}};
+        throw FormulaNotSaid{{N_("it refers to a place outside the sheet"), {}}};
     }
     return {sheet, {static_cast<std::uint32_t>(to_row), static_cast<std::uint32_t>(to_column)}};
 }
@@ -104,12 +104,12 @@ std::string FormulaTranslation::cell(const SheetNode& node, bool in_measure) {
     }
     const SheetCell* there = workbook_.sheets[at.sheet].at(at.place);
     if (there == nullptr) {
-        throw FormulaNotSaid{{"it refers to %1, which is empty", {place_name(at.place)}}};
+        throw FormulaNotSaid{{N_("it refers to %1, which is empty"), {place_name(at.place)}}};
     }
     if (there->is_text() && there->formula == nullptr) {
         return in_quotes(there->text);
     }
-    throw FormulaNotSaid{{"it refers to %1, which is in no table", {place_name(at.place)}}};
+    throw FormulaNotSaid{{N_("it refers to %1, which is in no table"), {place_name(at.place)}}};
 }
 
 /// The column of the formula's own table over whose first row a text stands, where the formula is one of the first row.
@@ -127,7 +127,7 @@ std::optional<std::size_t> FormulaTranslation::heading_above(const WorkbookPlace
 std::string FormulaTranslation::foot_value(const WorkbookPlace& at, bool in_measure) {
     const SheetCell* there = workbook_.sheets[at.sheet].at(at.place);
     if (there == nullptr || there->formula == nullptr || !there->formula->tree) {
-        throw FormulaNotSaid{{"it refers to %1, under a table, which is no formula", {place_name(at.place)}}};
+        throw FormulaNotSaid{{N_("it refers to %1, under a table, which is no formula"), {place_name(at.place)}}};
     }
     const SeenFrom before = seen_from_;
     seen_from_ = {at, false};
@@ -150,7 +150,7 @@ void FormulaTranslation::add_slip(SuspectReference slip) {
 std::string FormulaTranslation::named(const std::string& name, bool in_measure) {
     const DefinedName* meaning = find_name(name);
     if (meaning == nullptr || !meaning->meaning->tree) {
-        throw FormulaNotSaid{{"it uses the name %1, which is not defined", {name}}};
+        throw FormulaNotSaid{{N_("it uses the name %1, which is not defined"), {name}}};
     }
     return seen_fixed(*meaning,
                       [&](const SheetNode& node) {
@@ -181,7 +181,7 @@ std::optional<std::size_t> FormulaTranslation::table_of(const WorkbookPlace& fro
                                            table.line_of(to.place) >= table.first_line);
         if (table.sheet == from.sheet && sideways && along) {
             if (out) {
-                throw FormulaNotSaid{{"it uses a range over several tables", {}}};
+                throw FormulaNotSaid{{N_("it uses a range over several tables"), {}}};
             }
             out = at;
         }
@@ -199,7 +199,7 @@ TranslatedSample FormulaTranslation::range(const SheetNode& node) {
     }
     const SheetTable& table = layout_.tables[*found];
     if (node.from.whole_column ? table.across : node.from.whole_row && !table.across) {
-        throw FormulaNotSaid{{"it uses a whole row of the sheet", {}}};
+        throw FormulaNotSaid{{N_("it uses a whole row of the sheet"), {}}};
     }
     const std::string rows = rows_of_range(node, *found, from, to, whole_lines);
     const std::size_t first = table.field_of(from.place) - table.first_field;
@@ -223,7 +223,7 @@ std::string FormulaTranslation::rows_of_range(const SheetNode& node, std::size_t
     const SheetTable& table = layout_.tables[number];
     if (whole_lines) {
         if (!table.foot.empty()) {
-            throw FormulaNotSaid{{"it takes a whole column of the sheet, with what stands under the table", {}}};
+            throw FormulaNotSaid{{N_("it takes a whole column of the sheet, with what stands under the table"), {}}};
         }
         return {};
     }
@@ -234,7 +234,7 @@ std::string FormulaTranslation::rows_of_range(const SheetNode& node, std::size_t
     if (std::any_of(table.foot.begin(), table.foot.end(), [&](const SheetTable::FootRow& foot) {
             return foot.line >= table.line_of(from.place) && foot.line <= table.line_of(to.place);
         })) {
-        throw FormulaNotSaid{{"it takes a range with what stands under a table", {}}};
+        throw FormulaNotSaid{{N_("it takes a range with what stands under a table"), {}}};
     }
     const bool along = seen_from_.follows && table.across == layout_.tables[*place_.table].across;
     const bool begin_moves = along && !table.along(node.from).fixed;
@@ -284,20 +284,20 @@ TranslatedSample FormulaTranslation::single_values(const WorkbookPlace& from, co
             const WorkbookPlace at{from.sheet, {row, column}};
             const Role role = layout_.role_of(at);
             if (++count > most) {
-                throw FormulaNotSaid{{"it uses a range that is in no table", {}}};
+                throw FormulaNotSaid{{N_("it uses a range that is in no table"), {}}};
             }
             if (workbook_.sheets[at.sheet].at(at.place) == nullptr) {
                 continue;
             }
             if (role.is != Role::Is::foot && role.is != Role::Is::held) {
-                throw FormulaNotSaid{{"it uses %1, which is in no table", {place_name(at.place)}}};
+                throw FormulaNotSaid{{N_("it uses %1, which is in no table"), {place_name(at.place)}}};
             }
             out += (out.empty() ? "" : ", ") +
                    (role.is == Role::Is::held ? layout_.held[role.at].name : bracketed(foot_value(at, true)));
         }
     }
     if (out.empty()) {
-        throw FormulaNotSaid{{"it uses a range that is empty", {}}};
+        throw FormulaNotSaid{{N_("it uses a range that is empty"), {}}};
     }
     return {out, {}};
 }

@@ -40,7 +40,7 @@ bool agrees(const SheetCell& cell, const Value& worked, double size) {
 void report_difference(WorksheetReport& report, const std::string& place, const SheetCell& cell, const Value& worked) {
     const std::string stored = cell.at_fault ? cell.text : cell.has_value ? shown(value_of(cell)) : "nothing";
     report.add(WorksheetReport::Line::Is::difference, place,
-               {"The worksheet has %1, and the formula gives %2.", {stored, shown(worked)}});
+               {N_("The worksheet has %1, and the formula gives %2."), {stored, shown(worked)}});
 }
 
 ValueComparison::ValueComparison(const Workbook& workbook, const SheetTable& table, std::size_t field,
@@ -95,7 +95,7 @@ void ValueComparison::report(WorksheetReport& report) const {
     if (different_.size() > most) {
         report.add(WorksheetReport::Line::Is::difference,
                    told_place(workbook_, {table_.sheet, table_.cell(different_[most], field_)}),
-                   {"More such rows in %1: %2.",
+                   {N_("More such rows in %1: %2."),
                     {table_.fields[field_].label.empty() ? table_.fields[field_].name : table_.fields[field_].label,
                      std::to_string(different_.size() - most)}});
     }

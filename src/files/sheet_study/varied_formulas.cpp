@@ -53,8 +53,8 @@ bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, Recov
             replaced[node] = known->name + "[i]";
             for (const std::size_t row : different) {
                 report_.add(Is::slip, place(row, field),
-                            {"Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over "
-                             "the formula: give the formula back to mend it.",
+                            {N_("Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over "
+                                "the formula: give the formula back to mend it."),
                              {std::to_string(row + 1), out.definition.shown_label(),
                               constants[row].number ? shortest(constants[row].value) : constants[row].text,
                               known->label.empty() ? known->name : known->label}});
@@ -147,8 +147,8 @@ void ColumnRecovery::report_progression(const std::vector<ShapeConstant>& consta
         const double between = constants[row - 1].value + step;
         if (constants[row].value != between && constants[row + 1].value == between + step) {
             report_.add(Is::slip, place(row, field),
-                        {"Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the "
-                         "column %2: type %5 there to mend it.",
+                        {N_("Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the "
+                            "column %2: type %5 there to mend it."),
                          {std::to_string(row + 1), word_of(constants[row].sign), shortest(constants[row].value),
                           shortest(step), shortest(between)}});
         }

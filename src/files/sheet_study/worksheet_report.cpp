@@ -11,11 +11,11 @@ std::size_t WorksheetReport::count(Line::Is is) const {
 
 std::string WorksheetReport::text() const {
     const std::pair<Line::Is, Sentence> headings[] = {
-        {Line::Is::slip, {"To look at in the worksheet:", {}}},
-        {Line::Is::difference, {"Values that are not what their formulas give:", {}}},
-        {Line::Is::not_said, {"Kept as values:", {}}},
-        {Line::Is::recovered, {"Formulas:", {}}},
-        {Line::Is::note, {"Also:", {}}},
+        {Line::Is::slip, {N_("To look at in the worksheet:"), {}}},
+        {Line::Is::difference, {N_("Values that are not what their formulas give:"), {}}},
+        {Line::Is::not_said, {N_("Kept as values:"), {}}},
+        {Line::Is::recovered, {N_("Formulas:"), {}}},
+        {Line::Is::note, {N_("Also:"), {}}},
     };
     std::string out;
     for (const auto& [is, heading] : headings) {

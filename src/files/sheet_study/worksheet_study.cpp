@@ -51,7 +51,7 @@ class StudyRecovery {
             out_.report.add(Is::note, "", note);
         }
         for (const std::string& note : layout_.notes) {
-            out_.report.add(Is::note, "", {"The text “%1” stands in no table.", {note}});
+            out_.report.add(Is::note, "", {N_("The text “%1” stands in no table."), {note}});
         }
         out_.study.note = out_.report.text();
         out_.study.interned.add(scope.objects());
@@ -108,7 +108,8 @@ class StudyRecovery {
                 out_.report.add(Is::recovered, place, {"%1 = %2", {held.name, said->text}});
                 report_slips(*said, place);
             } else {
-                out_.report.add(Is::not_said, place, {"%1 keeps its value: %2.", {found.label, said.refusal().text()}});
+                out_.report.add(Is::not_said, place,
+                                {N_("%1 keeps its value: %2."), {found.label, said.refusal().text()}});
             }
         }
         held_[held.id] = found.place;
@@ -119,8 +120,8 @@ class StudyRecovery {
         for (const SuspectReference& slip : said.slips) {
             if (slip.is == SuspectReference::Is::leaves_out) {
                 out_.report.add(Is::slip, place,
-                                {"The range %1 leaves out the last rows of the column (%2). It stays so: write the "
-                                 "column's name alone to take all of them.",
+                                {N_("The range %1 leaves out the last rows of the column (%2). It stays so: write the "
+                                    "column's name alone to take all of them."),
                                  {slip.from, std::to_string(slip.rows_left)}});
             }
         }
@@ -143,7 +144,7 @@ class StudyRecovery {
                 const std::string place = told_place(workbook_, at);
                 if (cell->formula == nullptr || found.fields[field].left_out) {
                     out_.report.add(Is::not_said, place,
-                                    {"%1 stands under %2 and is no formula: it is left out.",
+                                    {N_("%1 stands under %2 and is no formula: it is left out."),
                                      {write_cell(value_of(*cell)), found.fields[field].label}});
                     continue;
                 }
@@ -152,14 +153,14 @@ class StudyRecovery {
                                               .translate(*cell->formula->tree, {at, number, true, field, 0, 1})
                                         : Result<TranslatedFormula>(cell->formula->mistake);
                 if (!said) {
-                    out_.report.add(
-                        Is::not_said, place,
-                        {"What stands under %1 is left out: %2.", {found.fields[field].label, said.refusal().text()}});
+                    out_.report.add(Is::not_said, place,
+                                    {N_("What stands under %1 is left out: %2."),
+                                     {found.fields[field].label, said.refusal().text()}});
                     continue;
                 }
                 report_slips(*said, place);
                 out_.report.add(Is::recovered, place,
-                                {"%1 under %2: %3",
+                                {N_("%1 under %2: %3"),
                                  {row.label.empty() ? said->text : row.label, found.fields[field].label, said->text}});
                 take_foot(lines, first_of_row, row.label, said->text, ids_[{number, field}], cell->format);
                 const FootLine& line = *std::find_if(lines.begin(), lines.end(), [&](const FootLine& one) {
@@ -213,7 +214,7 @@ class StudyRecovery {
         const std::string place = told_place(workbook_, first);
         const std::string title = grid.title.empty() ? sheet.name : grid.title;
         const auto refused = [&](const Sentence& why) {
-            out_.report.add(Is::not_said, place, {"The grid %1 is left out: %2.", {title, why.text()}});
+            out_.report.add(Is::not_said, place, {N_("The grid %1 is left out: %2."), {title, why.text()}});
         };
         SheetFormulaPlace at{first, {}, false, 0, 0, 1, number};
         const auto said = FormulaTranslator(workbook_, layout_).translate(*grid.formula->tree, at);
@@ -252,10 +253,11 @@ class StudyRecovery {
                         type_cells(out_.study, layer, {row, column}, down, across, {{write_cell(value)}})) {
                     out_.study = *typed;
                 }
-                out_.report.add(Is::slip, told_place(workbook_, {grid.sheet, cell->place}),
-                                {"This cell has %1, where the cells around it have the formula %2. It stays so: give "
-                                 "the formula back to mend it.",
-                                 {write_cell(value), formula}});
+                out_.report.add(
+                    Is::slip, told_place(workbook_, {grid.sheet, cell->place}),
+                    {N_("This cell has %1, where the cells around it have the formula %2. It stays so: give "
+                        "the formula back to mend it."),
+                     {write_cell(value), formula}});
             }
         }
     }
@@ -276,7 +278,7 @@ class StudyRecovery {
             }
             if (different > most_told) {
                 differences.add(Is::difference, told_place(workbook_, {grid.sheet, grid.cell(0, 0)}),
-                                {"More such cells: %1.", {std::to_string(different - most_told)}});
+                                {N_("More such cells: %1."), {std::to_string(different - most_told)}});
             }
         }
     }
@@ -287,7 +289,8 @@ class StudyRecovery {
         if (!has_values()) {
             out_.report.add(
                 Is::note, "",
-                {"The file has formulas without their values: what they give cannot be compared with anything.", {}});
+                {N_("The file has formulas without their values: what they give cannot be compared with anything."),
+                 {}});
             return;
         }
         constexpr int most_rounds = 4;
@@ -340,7 +343,7 @@ class StudyRecovery {
             told_place(workbook_, {layout_.tables[table].sheet, layout_.tables[table].cell(0, field)});
         column_reports_[{table, field}] = {}; // what was said of its formula no longer holds
         column_reports_[{table, field}].add(Is::not_said, place,
-                                            {"%1 keeps its values: %2", {given.shown_label(), why.text()}});
+                                            {N_("%1 keeps its values: %2"), {given.shown_label(), why.text()}});
         part_with(out_.study.tables, tables_[table])->edit([&](Table& copy) {
             part_with(copy.columns, id)->edit([&](ColumnDefinition& column) { column = given; });
         });

@@ -204,8 +204,7 @@ class LayerSheet {
 
     void add_value(const FootLine& line, SheetPlace place, const Value& value,
                    const std::shared_ptr<const SheetFormula>& formula) {
-        const bool automatic = line.format.style == Format::Style::automatic;
-        SheetCell cell = value_cell(place, value, automatic ? layer_.format : line.format);
+        SheetCell cell = value_cell(place, value, line.format.or_else(layer_.format));
         cell.formula = formula;
         if (cell.has_value || cell.formula != nullptr) {
             sheet_.cells.push_back(std::move(cell));

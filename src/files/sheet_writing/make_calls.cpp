@@ -52,7 +52,7 @@ SheetNodePtr SheetFormulaMaking::inlined(const HeldValue& function, const Node& 
     constexpr int deepest = 30;
     const auto& tree = function.formula.tree();
     if (!tree || node.kids.size() != function.parameters.size() || depth_ > deepest) {
-        refuse("it calls a held function that cannot be put in");
+        refuse(N_("it calls a held function that cannot be put in"));
     }
     std::map<std::string, Filling> fillings;
     for (std::size_t at = 0; at < function.parameters.size(); ++at) {
@@ -67,7 +67,7 @@ SheetNodePtr SheetFormulaMaking::inlined(const HeldValue& function, const Node& 
                here.held != look_up(study_, nullptr, "", one.text).held;
     });
     if (means_otherwise) {
-        refuse("it calls a held function whose names mean something else in the table");
+        refuse(N_("it calls a held function whose names mean something else in the table"));
     }
     const NodePtr put_in = filled(*tree, fillings, node.span, [](const Node&) { return false; });
     ++depth_;
@@ -81,7 +81,7 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
         return inlined(*function, node, in_measure);
     }
     if (!node.owner.empty()) {
-        refuse("the worksheet functions cannot say it");
+        refuse(N_("the worksheet functions cannot say it"));
     }
     if (node.kids.size() == 1 && node.kid(0).type == NodeType::where) {
         return by_condition(node.text, &node.kid(0).kid(0), node.kid(0).kid(1));
@@ -98,7 +98,7 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
     if (node.text == "is_missing" && node.kids.size() == 1) {
         // Empty cells, and what formulas leave empty; asking for it makes nothing missing.
         if (node.kid(0).type != NodeType::name && node.kid(0).type != NodeType::index) {
-            refuse("it asks whether what is worked out is missing");
+            refuse(N_("it asks whether what is worked out is missing"));
         }
         const std::size_t operands = out_.operands.size();
         SheetNodePtr asked = operation_of(SheetOperator::equal, {value(node.kid(0), in_measure), text_of("")});
@@ -123,7 +123,7 @@ SheetNodePtr SheetFormulaMaking::call(const Node& node, bool in_measure) {
     }
     OpenFormulaMatch match = openformula_match(node);
     if (match.name.empty()) {
-        throw FormulaNotSaid{{"worksheets have no function for %1", {node.text}}};
+        throw FormulaNotSaid{{N_("worksheets have no function for %1"), {node.text}}};
     }
     if (node.text == "count" && counts_other_kinds(node)) {
         match.name = openformula::count_filled;
@@ -152,7 +152,7 @@ SheetNodePtr SheetFormulaMaking::sum_of_products(std::vector<SheetNodePtr> argum
     const std::vector<SheetNodePtr> factors(single, arguments.end());
     arguments.erase(single, arguments.end());
     if (arguments.empty()) {
-        refuse("it takes the sum of a single value");
+        refuse(N_("it takes the sum of a single value"));
     }
     const bool one = arguments.size() == 1;
     SheetNodePtr out = call_of(one ? openformula::sum : openformula::sum_of_products, std::move(arguments));
@@ -164,7 +164,7 @@ SheetNodePtr SheetFormulaMaking::sum_of_products(std::vector<SheetNodePtr> argum
 
 void SheetFormulaMaking::check_quantiles() const {
     if (study_.settings.quantile_type != 7) {
-        refuse("it uses another quantile method than worksheets do");
+        refuse(N_("it uses another quantile method than worksheets do"));
     }
 }
 
@@ -190,7 +190,7 @@ bool SheetFormulaMaking::counts_other_kinds(const Node& node) const {
         if (cells != nullptr && (cells->kind() == Kind::text || cells->kind() == Kind::yes_no)) {
             other = true;
             if (worked && cells->filled() < cells->size()) {
-                refuse("it counts texts that a formula leaves out in some rows");
+                refuse(N_("it counts texts that a formula leaves out in some rows"));
             }
         }
     }
@@ -272,7 +272,7 @@ void SheetFormulaMaking::sample(const Node& node, std::vector<SheetNodePtr>& out
     const bool plain = each || node.type == NodeType::name || node.type == NodeType::index ||
                        node.type == NodeType::range || node.type == NodeType::number;
     if (!plain && runs(node)) {
-        refuse("a measure in it takes what is worked out for each row: give that a column of its own");
+        refuse(N_("a measure in it takes what is worked out for each row: give that a column of its own"));
     }
     out.push_back(value(node, plain));
 }

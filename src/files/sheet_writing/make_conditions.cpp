@@ -29,11 +29,11 @@ SheetNodePtr SheetFormulaMaking::by_condition(const std::string& measure, const 
         return picked(*taken, condition);
     }
     if (!counts && measure != "sum" && measure != "mean") {
-        throw FormulaNotSaid{{"worksheets have no %1 with a condition", {measure}}};
+        throw FormulaNotSaid{{N_("worksheets have no %1 with a condition"), {measure}}};
     }
     if (!counts) {
         if (taken->type != NodeType::name) {
-            refuse("a measure in it takes what is worked out for each row: give that a column of its own");
+            refuse(N_("a measure in it takes what is worked out for each row: give that a column of its own"));
         }
         arguments.push_back(value(*taken, true));
     }
@@ -51,7 +51,7 @@ void SheetFormulaMaking::add_conditions(const Node& condition, std::vector<Sheet
         return;
     }
     if (condition.type != NodeType::chain) {
-        refuse("its condition is no comparison");
+        refuse(N_("its condition is no comparison"));
     }
     for (std::size_t at = 0; at < condition.ops.size(); ++at) {
         const Node& left = condition.kid(at);
@@ -59,7 +59,7 @@ void SheetFormulaMaking::add_conditions(const Node& condition, std::vector<Sheet
         if (condition.ops[at] == Operator::in) {
             const auto* of = own_classes(right);
             if (of == nullptr || !is_sample(left)) {
-                refuse("its condition asks what is in a list, or in classes without end");
+                refuse(N_("its condition asks what is in a list, or in classes without end"));
             }
             out.push_back(value(left, true));
             out.push_back(operation_of(SheetOperator::join, {text_of(of->with_lower ? ">=" : ">"), limit(*of, false)}));
@@ -72,7 +72,7 @@ void SheetFormulaMaking::add_conditions(const Node& condition, std::vector<Sheet
         } else if (is_sample(right) && !varies(left)) {
             add_condition(right, turned(comparison(condition.ops[at])), left, out);
         } else {
-            refuse("its condition compares two columns, or none");
+            refuse(N_("its condition compares two columns, or none"));
         }
     }
 }
@@ -110,7 +110,7 @@ void SheetFormulaMaking::add_condition(const Node& column, SheetOperator op, con
         out.push_back(text_of(sign + shortest(with.number)));
     } else if (with.type == NodeType::text) {
         if (with.text.empty() || with.text.find_first_of("*?~") != std::string::npos) {
-            refuse("its condition has a text that means more than itself in worksheets");
+            refuse(N_("its condition has a text that means more than itself in worksheets"));
         }
         out.push_back(text_of(sign + with.text));
     } else {
@@ -134,7 +134,7 @@ void SheetFormulaMaking::leave_out_missing(const Node& column, std::vector<Sheet
         out.push_back(value(column, true));
         out.push_back(text_of("<>"));
     } else {
-        refuse("its condition leaves out one value, and some rows have none");
+        refuse(N_("its condition leaves out one value, and some rows have none"));
     }
 }
 
@@ -153,7 +153,7 @@ SheetNodePtr SheetFormulaMaking::of_own_row(const Node& node) {
 SheetNodePtr SheetFormulaMaking::picked(const Node& taken, const Node& condition) {
     if (taken.type != NodeType::name || condition.type != NodeType::chain || condition.ops.size() != 1 ||
         condition.ops.front() != Operator::equal || !is_sample(condition.kid(0))) {
-        refuse("it picks a row by more than one equality");
+        refuse(N_("it picks a row by more than one equality"));
     }
     const SheetNodePtr place =
         call_of(openformula::place, {of_own_row(condition.kid(1)), value(condition.kid(0), true), number_of(0)});

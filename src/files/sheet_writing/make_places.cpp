@@ -27,7 +27,7 @@ Coordinate SheetFormulaMaking::column_at(const Table& table, Id column) const {
     const auto& of = places_.of(table);
     const auto found = of.column_of.find(column);
     if (found == of.column_of.end()) {
-        refuse("it uses a column that is not written");
+        refuse(N_("it uses a column that is not written"));
     }
     const auto at = static_cast<std::int32_t>(found->second);
     if (!is_own(table) || seat_.apart()) {
@@ -57,7 +57,7 @@ SheetNodePtr SheetFormulaMaking::range_of(const Table& table, Id first, Id last,
 Coordinate SheetFormulaMaking::last_row(const Table& table) const {
     const auto& of = places_.of(table);
     if (of.rows == 0) {
-        refuse("it takes a column without rows");
+        refuse(N_("it takes a column without rows"));
     }
     return {static_cast<std::int32_t>(of.first_row + of.rows - 1), true};
 }
@@ -65,7 +65,7 @@ Coordinate SheetFormulaMaking::last_row(const Table& table) const {
 SheetNodePtr SheetFormulaMaking::held(const HeldValue& value) const {
     const auto found = places_.held_row.find(value.id);
     if (found == places_.held_row.end()) {
-        refuse("it uses a held function");
+        refuse(N_("it uses a held function"));
     }
     auto out = node_of(Type::cell);
     out->sheet = seat_.in == FormulaSeat::In::ledge ? std::string() : places_.held_sheet;
@@ -76,7 +76,7 @@ SheetNodePtr SheetFormulaMaking::held(const HeldValue& value) const {
 
 std::int32_t SheetFormulaMaking::placed(double number, std::uint32_t first, std::uint32_t count) {
     if (!(number >= 1 && number <= count)) {
-        refuse("it uses a row or column that is not there");
+        refuse(N_("it uses a row or column that is not there"));
     }
     return static_cast<std::int32_t>(first + static_cast<std::uint32_t>(number) - 1);
 }
@@ -91,7 +91,7 @@ Coordinate SheetFormulaMaking::row_at(const Table& table, const Node& place) {
     }
     const std::optional<std::int64_t> shift = shift_of(place);
     if (!shift || seat_.in != FormulaSeat::In::column) {
-        refuse("it uses a row whose number is worked out");
+        refuse(N_("it uses a row whose number is worked out"));
     }
     // Another table's rows begin elsewhere on their sheet, all by the same distance.
     const auto apart = std::int64_t(of.first_row) - own().first_row;
@@ -107,7 +107,7 @@ Coordinate SheetFormulaMaking::row_at(const Table& table, const Node& place) {
 Binding SheetFormulaMaking::meaning(const Node& name) const {
     const Binding out = look_up(study_, seat_.table, name.owner, name.text);
     if (!out.exists()) {
-        refuse("it uses a name that is not there");
+        refuse(N_("it uses a name that is not there"));
     }
     return out;
 }
@@ -130,7 +130,7 @@ SheetNodePtr SheetFormulaMaking::named(const Node& node, bool in_measure) {
     }
     if (binding.group != nullptr) {
         if (!in_measure) {
-            refuse("it uses a group of columns as one value");
+            refuse(N_("it uses a group of columns as one value"));
         }
         return whole(*binding.table, binding.group->columns.front(), binding.group->columns.back());
     }
@@ -142,11 +142,11 @@ SheetNodePtr SheetFormulaMaking::named(const Node& node, bool in_measure) {
         return whole(table, binding.column->id, binding.column->id);
     }
     if (!is_own(table) || seat_.in != FormulaSeat::In::column) {
-        refuse("it uses a whole column as one value");
+        refuse(N_("it uses a whole column as one value"));
     }
     if (const Column* cells = results_.column(binding.column->id);
         cells != nullptr && cells->kind() == Kind::interval) {
-        refuse("it uses a class as a value");
+        refuse(N_("it uses a class as a value"));
     }
     SheetNodePtr out = cell_of(table, binding.column->id, {0, false});
     out_.operands.push_back(out);
@@ -161,7 +161,7 @@ SheetNodePtr SheetFormulaMaking::line_of_grid(const FootLine& line) const {
     const bool by_row = seat_.in != FormulaSeat::In::side;
     const bool by_column = seat_.in != FormulaSeat::In::foot;
     if ((by_row && under == of.foot_row.end()) || (by_column && beside == of.side_column.end())) {
-        refuse("it uses a foot line that does not stand there");
+        refuse(N_("it uses a foot line that does not stand there"));
     }
     auto out = node_of(Type::cell);
     out->from.row = by_row ? Coordinate{static_cast<std::int32_t>(under->second), true} : Coordinate{0, false};
@@ -173,7 +173,7 @@ SheetNodePtr SheetFormulaMaking::line_of_grid(const FootLine& line) const {
 SheetNodePtr SheetFormulaMaking::each_of_grid() const {
     const auto& of = own();
     if (of.rows == 0 || of.columns == 0) {
-        refuse("it takes a layer without cells");
+        refuse(N_("it takes a layer without cells"));
     }
     const bool all_rows = seat_.in != FormulaSeat::In::side;
     const bool all_columns = seat_.in != FormulaSeat::In::foot;
@@ -194,7 +194,7 @@ SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure
     auto out = node_of(in_measure && !axis ? Type::range : Type::cell);
     if (axis) {
         if (!own_layer || in_measure) {
-            refuse("it uses an axis of a two-way table");
+            refuse(N_("it uses an axis of a two-way table"));
         }
         const bool down = table.axis_of(binding.column->id) == &table.axis;
         out->from.row = down ? Coordinate{0, false} : Coordinate{static_cast<std::int32_t>(of.first_row) - 1, true};
@@ -212,7 +212,7 @@ SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure
         return out;
     }
     if (!own_layer) {
-        refuse("it uses a cell of a two-way table");
+        refuse(N_("it uses a cell of a two-way table"));
     }
     out_.operands.push_back(out);
     return out;
@@ -220,11 +220,11 @@ SheetNodePtr SheetFormulaMaking::in_grid(const Binding& binding, bool in_measure
 
 SheetNodePtr SheetFormulaMaking::indexed(const Node& node, bool in_measure) {
     if (node.kid(0).type != NodeType::name) {
-        refuse("it takes a row of what is worked out");
+        refuse(N_("it takes a row of what is worked out"));
     }
     const Binding binding = meaning(node.kid(0));
     if (binding.held != nullptr || binding.table == nullptr) {
-        refuse("it takes a row of a held value");
+        refuse(N_("it takes a row of a held value"));
     }
     const Table& table = *binding.table;
     if (table.two_way()) {
@@ -233,12 +233,12 @@ SheetNodePtr SheetFormulaMaking::indexed(const Node& node, bool in_measure) {
     const Id first = binding.group != nullptr ? binding.group->columns.front() : binding.column->id;
     const Id last = binding.group != nullptr ? binding.group->columns.back() : binding.column->id;
     if (node.kids.size() != 2) {
-        refuse("it has two places in brackets");
+        refuse(N_("it has two places in brackets"));
     }
     const Node& place = node.kid(1);
     if (place.type == NodeType::range) {
         if (!in_measure) {
-            refuse("it uses several rows as one value");
+            refuse(N_("it uses several rows as one value"));
         }
         const Coordinate from = place.kids[0] ? row_at(table, *place.kids[0]) : first_row(table);
         const Coordinate to = place.kids[1] ? row_at(table, *place.kids[1]) : last_row(table);
@@ -260,7 +260,7 @@ SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& bind
     const auto& of = places_.of(table);
     if (!is_own(table) || seat_.in != FormulaSeat::In::layer || node.kids.size() != 3 ||
         table.axis_of(binding.column->id) != nullptr) {
-        refuse("it uses a part of a two-way table");
+        refuse(N_("it uses a part of a two-way table"));
     }
     const auto coordinate = [](const Node& place, const char* word, std::uint32_t first, std::uint32_t count) {
         if (place.type == NodeType::number) {
@@ -268,7 +268,7 @@ SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& bind
         }
         const auto shift = shift_of(place, word);
         if (!shift) {
-            refuse("it uses a row or column whose number is worked out");
+            refuse(N_("it uses a row or column whose number is worked out"));
         }
         return Coordinate{static_cast<std::int32_t>(*shift), false};
     };
@@ -286,7 +286,7 @@ SheetNodePtr SheetFormulaMaking::grid_part(const Node& node, const Binding& bind
     const auto [from_column, to_column] = ends(node.kid(2), "j", of.first_column, of.columns);
     const bool single = from_row == to_row && from_column == to_column;
     if (!single && !in_measure) {
-        refuse("it uses several cells as one value");
+        refuse(N_("it uses several cells as one value"));
     }
     auto out = node_of(single ? Type::cell : Type::range);
     out->sheet = binding.column->id == seat_.column ? std::string() : of.layer_sheet.at(binding.column->id);

@@ -7,7 +7,7 @@
 namespace ledgefall {
 
 Result<std::string> pack(const std::vector<std::pair<std::string, std::string>>& parts, bool first_stored) {
-    const Sentence failed{"The worksheet could not be packed: the memory does not suffice.", {}};
+    const Sentence failed{N_("The worksheet could not be packed: the memory does not suffice."), {}};
     zip_error_t error;
     zip_error_init(&error);
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);

@@ -142,12 +142,12 @@ class StudyPlacing {
         std::uint32_t row = 0;
         each_held(study_, [&](const Table*, const HeldValue& held) {
             if (held.is_function() || results_.single(held.id).kind() == Kind::distribution) {
-                reports_.push_back({"%1 is a function or a distribution, and is not written.", {held.name}});
+                reports_.push_back({N_("%1 is a function or a distribution, and is not written."), {held.name}});
             } else {
                 places_.held_row[held.id] = row++;
             }
         });
-        places_.held_sheet = sheet_name(worded({"Held values", {}}));
+        places_.held_sheet = sheet_name(worded({N_("Held values"), {}}));
     }
 
     const Study& study_;

@@ -53,14 +53,14 @@ SheetNodePtr SheetFormulaMaking::value(const Node& node, bool in_measure) {
     case NodeType::absolute:
         return call_of(openformula::absolute, {value(node.kid(0), in_measure)});
     default:
-        refuse("the worksheet functions cannot say it");
+        refuse(N_("the worksheet functions cannot say it"));
     }
 }
 
 SheetNodePtr SheetFormulaMaking::word(const Node& node, bool in_measure) const {
     if (node.text == "each" && seat_.in_foot()) {
         if (!in_measure) {
-            refuse("it uses a whole column as one value");
+            refuse(N_("it uses a whole column as one value"));
         }
         if (seat_.table->two_way()) {
             return each_of_grid();
@@ -80,12 +80,12 @@ SheetNodePtr SheetFormulaMaking::word(const Node& node, bool in_measure) const {
         const SheetNodePtr here = call_of(openformula::row, {});
         return operation_of(SheetOperator::subtract, {here, number_of(own().first_row)});
     }
-    refuse("the worksheet functions cannot say it");
+    refuse(N_("the worksheet functions cannot say it"));
 }
 
 SheetNodePtr SheetFormulaMaking::across(const Node& node, bool in_measure) {
     if (!in_measure || !node.kids[0] || !node.kids[1]) {
-        refuse("it uses several columns as one value");
+        refuse(N_("it uses several columns as one value"));
     }
     const SheetNodePtr from = value(node.kid(0), true);
     const SheetNodePtr to = value(node.kid(1), true);
@@ -113,7 +113,7 @@ SheetNodePtr SheetFormulaMaking::unary(const Node& node, bool in_measure) {
             SheetOperator::divide,
             {operation_of(SheetOperator::multiply, {kid, call_of(openformula::pi, {})}), number_of(180)});
     default:
-        refuse("the worksheet functions cannot say it");
+        refuse(N_("the worksheet functions cannot say it"));
     }
 }
 
@@ -138,7 +138,7 @@ SheetNodePtr SheetFormulaMaking::binary(const Node& node, bool in_measure) {
     case Operator::logical_or:
         return call_of(openformula::any_of, {left, right});
     default:
-        refuse("the worksheet functions cannot say it");
+        refuse(N_("the worksheet functions cannot say it"));
     }
 }
 
@@ -157,7 +157,7 @@ SheetOperator SheetFormulaMaking::comparison(Operator op) {
     case Operator::greater_equal:
         return SheetOperator::greater_equal;
     default:
-        refuse("it compares by in");
+        refuse(N_("it compares by in"));
     }
 }
 
@@ -223,11 +223,12 @@ void SheetFormulaMaking::check_texts(const Node& left, const Node& right) const 
                std::find(std::begin(makers), std::end(makers), node.text) != std::end(makers);
     };
     if (contains(left, makes_text) || contains(right, makes_text)) {
-        refuse("it compares a text that is made within it: give that a column of its own");
+        refuse(N_("it compares a text that is made within it: give that a column of its own"));
     }
     if (texts_compare_otherwise_ && (is_text(left) || is_text(right))) {
-        refuse("it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and "
-               "where they are numbers");
+        refuse(
+            N_("it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and "
+               "where they are numbers"));
     }
 }
 

@@ -74,7 +74,8 @@ class TableSheet {
     std::vector<SheetCell> limit_cells(const Table& table, bool upper) const {
         const auto& of = making_.places.of(table);
         const std::uint32_t at = *of.lower_column + (upper ? 1 : 0);
-        const char* const label = upper ? (of.with_upper ? "up to" : "below") : (of.with_lower ? "from" : "above");
+        const char* const label =
+            upper ? (of.with_upper ? N_("up to") : N_("below")) : (of.with_lower ? N_("from") : N_("above"));
         std::vector<SheetCell> out{text_cell({0, at}, worded({label, {}}), true)};
         for (std::uint32_t row = 0; row < of.rows; ++row) {
             const Interval& limits = interval_of(making_.results.cell((*table.axis.column)->id, row));
@@ -99,7 +100,7 @@ class TableSheet {
         out.then_from = out.from;
         const auto& tree = piece.formula.tree();
         if (!tree || of.rows == 0) {
-            not_said(table, column, {"its formula cannot be read", {}});
+            not_said(table, column, {N_("its formula cannot be read"), {}});
             return std::nullopt;
         }
         const FormulaSeat seat{&table, FormulaSeat::In::column, column.id};
@@ -223,9 +224,8 @@ class TableSheet {
                     continue;
                 }
                 const std::uint32_t at = of.column_of.at(id);
-                const bool automatic = line.format.style == Format::Style::automatic;
                 SheetCell cell =
-                    value_cell({row, at}, making_.results.foot(line.id, id), automatic ? column->format : line.format);
+                    value_cell({row, at}, making_.results.foot(line.id, id), line.format.or_else(column->format));
                 if (line.formula.tree()) {
                     cell.formula = making_.formula_of_one(
                         *line.formula.tree(), {&table, FormulaSeat::In::foot, id}, making_.results.foot(line.id, id),

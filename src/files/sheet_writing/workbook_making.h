@@ -6,7 +6,7 @@ namespace ledgefall {
 
 /// Why a formula is not written that gives a value although one of its cells is missing.
 inline const Sentence missing_otherwise{
-    "it uses cells that are missing in some rows, without being missing there itself", {}};
+    N_("it uses cells that are missing in some rows, without being missing there itself"), {}};
 
 /// The making of a workbook of a study: what its sheets have in common.
 struct WorkbookMaking {

@@ -15,7 +15,7 @@ Result<MadeFormula> WorkbookMaking::made(const Node& tree, const FormulaSeat& se
     }
     std::string why = explain(study, results, shown.fault()).text();
     why.erase(why.find_last_not_of('.') + 1);
-    return Sentence{"its formula is at fault: %1", {why}};
+    return Sentence{N_("its formula is at fault: %1"), {why}};
 }
 
 std::shared_ptr<const SheetFormula> WorkbookMaking::formula_of_one(const Node& tree, const FormulaSeat& seat,
@@ -75,9 +75,9 @@ Value WorkbookMaking::shown_by(Id column) const {
 }
 
 void WorkbookMaking::not_said(const std::string& what, const Sentence& why, Sheet& sheet, SheetPlace at) const {
-    out.reports.push_back({"%1 is written as values: %2.", {what, why.text()}});
+    out.reports.push_back({N_("%1 is written as values: %2."), {what, why.text()}});
     std::string& note = sheet.notes[at];
-    note += (note.empty() ? "" : "\n") + worded({"Written as values: %1.", {why.text()}});
+    note += (note.empty() ? "" : "\n") + worded({N_("Written as values: %1."), {why.text()}});
 }
 
 namespace {
@@ -91,7 +91,7 @@ void add_pictures(const Study& study, const SheetPlaces& places, const std::vect
                                           [&](const ChartPicture& one) { return one.chart == chart->id; });
         const auto table = places.tables.find(chart->table);
         if (picture == pictures.end() || table == places.tables.end()) {
-            out.reports.push_back({"The chart %1 is not written.", {chart->label}});
+            out.reports.push_back({N_("The chart %1 is not written."), {chart->label}});
             continue;
         }
         const auto& layers = table->second.layer_sheet;

@@ -80,21 +80,22 @@ class OpenDocumentWriter {
         }
         const std::string number = std::to_string(style_names_.size() + 1);
         const std::string digits = std::to_string(cell.format.digits);
+        const std::string code = Format(cell.format).sheet_code();
         std::string data;
         if (date) {
             data = "<number:date-style style:name=\"n" + number +
                    "\"><number:year number:style=\"long\"/><number:text>-</number:text><number:month "
                    "number:style=\"long\"/><number:text>-</number:text><number:day number:style=\"long\"/>"
                    "</number:date-style>";
-        } else if (cell.format.style == Format::Style::percent) {
+        } else if (code.ends_with('%')) {
             data = "<number:percentage-style style:name=\"n" + number + "\"><number:number number:decimal-places=\"" +
                    digits +
                    "\" number:min-integer-digits=\"1\"/><number:text>%</number:text></number:percentage-style>";
-        } else if (cell.format.style == Format::Style::scientific) {
+        } else if (code.ends_with("E+00")) {
             data = "<number:number-style style:name=\"n" + number +
                    "\"><number:scientific-number number:decimal-places=\"" + digits +
                    "\" number:min-exponent-digits=\"2\"/></number:number-style>";
-        } else if (cell.format.style == Format::Style::decimals) {
+        } else if (!code.empty()) {
             data = "<number:number-style style:name=\"n" + number + "\"><number:number number:decimal-places=\"" +
                    digits + "\" number:min-integer-digits=\"1\"/></number:number-style>";
         }

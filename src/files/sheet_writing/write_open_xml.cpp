@@ -84,21 +84,10 @@ class OpenXmlWriter {
     // --- styles -----------------------------------------------------------------------------------------------------
 
     static std::string format_code(const SheetCell& cell) {
-        std::string decimals =
-            "0" + (cell.format.digits > 0 ? "." + std::string(static_cast<std::size_t>(cell.format.digits), '0') : "");
         if (cell.kind == Kind::date && cell.has_value) {
             return cell.number == std::floor(cell.number) ? "yyyy-mm-dd" : "yyyy-mm-dd hh:mm:ss";
         }
-        switch (cell.format.style) {
-        case Format::Style::percent:
-            return decimals + "%";
-        case Format::Style::scientific:
-            return decimals + "E+00";
-        case Format::Style::decimals:
-            return decimals;
-        default:
-            return {};
-        }
+        return Format(cell.format).sheet_code();
     }
 
     /// The number of a cell's style: 0 for one that has nothing special.

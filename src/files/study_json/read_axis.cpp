@@ -29,7 +29,7 @@ class JsonFieldReader : public FieldReader {
         const Json* list = find(name);
         for (std::size_t at = 0; list != nullptr && list->is_array() && at < list->size(); ++at) {
             if (!(*list)[at].is_number()) {
-                reader_.wrong(place_.field(field(name)).item(at), "a number");
+                reader_.wrong(place_.field(field(name)).item(at), NC_("Kind", "a number"));
                 return {};
             }
             all.push_back((*list)[at].get<double>());
@@ -37,7 +37,7 @@ class JsonFieldReader : public FieldReader {
         return all;
     }
     std::vector<std::string> texts(std::string_view name) override {
-        return reader_.texts(json_, field(name), place_, "a list of words");
+        return reader_.texts(json_, field(name), place_, NC_("Kind", "a list of words"));
     }
     Kind kind(std::string_view) override { return reader_.kind(json_, place_); }
     std::vector<Value> values(std::string_view name, Kind kind) override {

@@ -73,11 +73,12 @@ Reference StudyReader::reference(const Json& json, const Place& place) {
         word(json, "form", {std::begin(fields::reference_forms), std::end(fields::reference_forms)}, place));
     reference.label = text(json, "label", place);
     reference.unknown_fields = unknown_fields(json, fields::reference);
-    for (const std::string& number : texts(json, "numbers", place, "numbers or formulas, in quotes")) {
+    for (const std::string& number :
+         texts(json, NC_("Kind", "numbers"), place, NC_("Kind", "numbers or formulas, in quotes"))) {
         reference.numbers.emplace_back(number);
     }
     if (reference.numbers.size() != numbers_of(reference.form)) {
-        wrong(place.field("numbers"),
+        wrong(place.field(NC_("Kind", "numbers")),
               "as many numbers as its form takes: " + std::to_string(numbers_of(reference.form)));
     }
     return reference;
@@ -90,7 +91,7 @@ ChartAxis StudyReader::chart_axis(const Json& json, const char* name, const Plac
     }
     const Place at = place.field(name);
     if (!entry->is_object()) {
-        wrong(at, "an object with title, from and to");
+        wrong(at, NC_("Kind", "an object with title, from and to"));
         return {};
     }
     const auto end = [&](const char* which) {
@@ -119,7 +120,7 @@ Chart StudyReader::chart(const Json& json, const Place& place) {
             const bool sound =
                 range.is_array() && range.size() == 2 && range[0].is_number_unsigned() && range[1].is_number_unsigned();
             if (!sound) {
-                wrong(place.field("rows"), "a list of pairs of row ids");
+                wrong(place.field("rows"), N_("a list of pairs of row ids"));
                 break;
             }
             chart.rows.emplace_back(range[0].get<std::uint64_t>(), range[1].get<std::uint64_t>());
@@ -142,7 +143,7 @@ void StudyReader::resolve_categories(Study& study) {
                 continue; // where its column has been removed the rows say so
             }
             if (of.empty() || table.column(of) != nullptr) {
-                return refuse("The rows of the table %1 are made from a column %2 that is not there.",
+                return refuse(N_("The rows of the table %1 are made from a column %2 that is not there."),
                               {table.name, written.str()});
             }
             axis->source = axis->source->with_made_of(of);
@@ -160,7 +161,7 @@ void StudyReader::resolve_charts(Study& study) {
             const Table* table = study.table_named(chart.table.str());
             table = table == nullptr ? study.table(chart.table) : table;
             if (table == nullptr) {
-                return refuse("The chart %1 names a table %2 that is not there.", {chart.label, chart.table.str()});
+                return refuse(N_("The chart %1 names a table %2 that is not there."), {chart.label, chart.table.str()});
             }
             chart.table = table->id;
         }
@@ -168,7 +169,8 @@ void StudyReader::resolve_charts(Study& study) {
             for (Id* column : {&series.x, &series.y, &series.error}) {
                 const Id match = column->empty() ? Id() : column_called(study, *column);
                 if (match.empty() && by_name(*column)) {
-                    return refuse("The chart %1 draws a column %2 that is not there.", {chart.label, column->str()});
+                    return refuse(N_("The chart %1 draws a column %2 that is not there."),
+                                  {chart.label, column->str()});
                 }
                 *column = match;
             }

@@ -10,8 +10,8 @@
 namespace ledgefall {
 
 void StudyReader::wrong(const Place& place, const std::string& wanted) {
-    refuse("At %1 the file should have %2: correct it, or take an earlier copy.",
-           {place.text().empty() ? "its beginning" : place.text(), wanted});
+    refuse(N_("At %1 the file should have %2: correct it, or take an earlier copy."),
+           {place.text().empty() ? NC_("Kind", "its beginning") : place.text(), wanted});
 }
 
 std::string StudyReader::text(const Json& json, const char* name, const Place& place) {
@@ -20,7 +20,7 @@ std::string StudyReader::text(const Json& json, const char* name, const Place& p
         return {};
     }
     if (!entry->is_string()) {
-        wrong(place.field(name), "a text");
+        wrong(place.field(name), NC_("Kind", "a text"));
         return {};
     }
     return entry->get<std::string>();
@@ -47,7 +47,7 @@ std::vector<std::string> StudyReader::texts(const Json& json, const char* name, 
 bool StudyReader::yes(const Json& json, const char* name, const Place& place) {
     const Json* entry = field(json, name);
     if (entry != nullptr && !entry->is_boolean()) {
-        wrong(place.field(name), "true or false");
+        wrong(place.field(name), NC_("Kind", "true or false"));
         return false;
     }
     return entry != nullptr && entry->get<bool>();
@@ -59,7 +59,7 @@ double StudyReader::number(const Json& json, const char* name, const Place& plac
         return otherwise;
     }
     if (!entry->is_number() || !std::isfinite(entry->get<double>())) {
-        wrong(place.field(name), "a number");
+        wrong(place.field(name), NC_("Kind", "a number"));
         return otherwise;
     }
     return entry->get<double>();
@@ -71,7 +71,7 @@ std::optional<std::uint64_t> StudyReader::whole(const Json& json, const char* na
         return std::nullopt;
     }
     if (!entry->is_number_unsigned()) {
-        wrong(place.field(name), "a whole number from 0 up");
+        wrong(place.field(name), NC_("Kind", "a whole number from 0 up"));
         return std::nullopt;
     }
     return entry->get<std::uint64_t>();
@@ -84,20 +84,20 @@ void StudyReader::settings(const Json& json, Settings& settings) {
     }
     const Place place = Place().field("settings");
     if (!entry->is_object()) {
-        return wrong(place, "an object in braces");
+        return wrong(place, NC_("Kind", "an object in braces"));
     }
     settings.unknown_fields = unknown_fields(*entry, fields::settings);
     settings.seed = whole(*entry, "seed", place).value_or(settings.seed);
     settings.tolerance = number(*entry, "tolerance", place, settings.tolerance);
     const auto type = whole(*entry, "quantile_type", place).value_or(7);
     if (type < 1 || type > 9) {
-        return wrong(place.field("quantile_type"), "a whole number from 1 to 9");
+        return wrong(place.field("quantile_type"), NC_("Kind", "a whole number from 1 to 9"));
     }
     settings.quantile_type = static_cast<int>(type);
     const std::string as_of = text(*entry, "as_of", place);
     settings.as_of = as_of.empty() ? std::nullopt : read_date(as_of);
     if (!as_of.empty() && !settings.as_of) {
-        wrong(place.field("as_of"), "a date such as 2026-05-20");
+        wrong(place.field("as_of"), NC_("Kind", "a date such as 2026-05-20"));
     }
     const auto choose = [&](const char* name, const auto& words, auto& chosen) {
         const std::string word = text(*entry, name, place);
@@ -121,18 +121,21 @@ Format StudyReader::format(const Json& json, const Place& place) {
         return format;
     }
     const std::string style = text(*entry, "style", place.field("format"));
-    const auto known = std::find(std::begin(fields::format_styles), std::end(fields::format_styles), style);
-    if (known == std::end(fields::format_styles) && !style.empty()) { // of a later version: shown as automatic
+    const auto styles = number_styles();
+    const auto known =
+        std::find_if(styles.begin(), styles.end(), [&](const NumberStyle& one) { return one.word == style; });
+    if (known == styles.end() && !style.empty()) { // of a later version: shown as automatic
         format.unknown_fields = unknown_fields(*entry, std::vector<std::string_view>());
         return format;
     }
-    format.style = style.empty() ? format.style : static_cast<Format::Style>(known - std::begin(fields::format_styles));
+    format.style = style.empty() ? format.style : static_cast<Format::Style>(known - styles.begin());
     format.unknown_fields = unknown_fields(*entry, fields::format);
     format.digits = static_cast<int>(std::clamp(number(*entry, "digits", place.field("format"), 0), 0.0, 17.0));
-    if (format.style == Format::Style::fraction) { // files before had the number of its digits
+    const NumberStyle& shown = format.shown_as();
+    if (shown.digits_word != "digits") { // files before had the number of the denominator's digits
         const double of_digits = std::pow(10.0, std::clamp(format.digits, 1, 6)) - 1;
-        const double largest = number(*entry, "largest_denominator", place.field("format"), of_digits);
-        format.digits = static_cast<int>(std::clamp(largest, 1.0, 999'999.0));
+        const double given = number(*entry, shown.digits_word.data(), place.field("format"), of_digits);
+        format.digits = static_cast<int>(std::clamp<double>(given, shown.fewest, shown.most));
     }
     return format;
 }
@@ -145,7 +148,7 @@ Kind StudyReader::kind(const Json& json, const Place& place) {
     const std::string name = text(json, "kind", place);
     const auto entry = kind_named(name.empty() ? "number" : name);
     if (!entry) {
-        wrong(place.field("kind"), "number, text, yes_no or date");
+        wrong(place.field("kind"), NC_("Kind", "number, text, yes_no or date"));
     }
     return entry.value_or(Kind::number);
 }
@@ -170,7 +173,7 @@ Value StudyReader::value(const Json& json, Kind kind, const Place& place) {
     if (json.is_number() || json.is_boolean()) {
         return Value::odd(Text(json.dump()));
     }
-    wrong(place, "a number, a text, true, false or null");
+    wrong(place, NC_("Kind", "a number, a text, true, false or null"));
     return Value::missing(kind);
 }
 
@@ -191,7 +194,7 @@ Value StudyReader::own_value(const Json& json, const Place& place) {
 std::string StudyReader::name(const Json& json, const Place& place) {
     std::string match = normal_name(text(json, "name", place));
     if (!refusal && !is_name(match)) {
-        wrong(place.field("name"), "a name of letters, digits and _");
+        wrong(place.field("name"), NC_("Kind", "a name of letters, digits and _"));
     }
     return match;
 }

@@ -31,11 +31,11 @@ HeldValue StudyReader::held(const Json& json, const Place& place) {
     held.note = text(json, "note", place);
     held.formula = Formula(text(json, "formula", place));
     if (!held.formula.empty()) {
-        held.parameters = texts(json, "parameters", place, "the names that a function is taken of");
+        held.parameters = texts(json, "parameters", place, NC_("Kind", "the names that a function is taken of"));
     }
     for (std::size_t at = 0; at < held.parameters.size(); ++at) {
         if (!is_name(held.parameters[at])) {
-            wrong(place.field("parameters").item(at), "a name of letters, digits and _");
+            wrong(place.field("parameters").item(at), NC_("Kind", "a name of letters, digits and _"));
         }
     }
     held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
@@ -56,7 +56,7 @@ void StudyReader::slider(const Json& json, const Place& place, HeldValue& held) 
     const Slider slider{number(*entry, "from", at, 0), number(*entry, "to", at, 1), number(*entry, "step", at, 0.01),
                         entry->is_object() ? unknown_fields(*entry, fields::slider) : std::string()};
     if (!entry->is_object() || !(slider.from < slider.to) || !(slider.step > 0)) {
-        return wrong(at, "from, a larger to, and a step above 0");
+        return wrong(at, NC_("Kind", "from, a larger to, and a step above 0"));
     }
     held.slider = slider;
 }
@@ -68,7 +68,7 @@ void StudyReader::choices(const Json& json, const Place& place, HeldValue& held)
     }
     const Place at = place.field("choices");
     if (!entry->is_object()) {
-        return wrong(at, "an object with a column, or with values");
+        return wrong(at, NC_("Kind", "an object with a column, or with values"));
     }
     held.choices.unknown_fields = unknown_fields(*entry, fields::choices);
     held.choices.column = Id(text(*entry, "column", at));
@@ -117,7 +117,7 @@ Overrides StudyReader::overrides(const Json& json, const char* name, const Place
     list(json, name, place, [&](const Json& item, const Place& at) {
         const auto row = whole(item, "row", at);
         if (!row) {
-            return wrong(at.field("row"), "the number of a row");
+            return wrong(at.field("row"), NC_("Kind", "the number of a row"));
         }
         overrides[*row] = own_value(item, at);
     });
@@ -141,7 +141,7 @@ FootLine StudyReader::foot(const Json& json, const Place& place) {
 /// Columns by their ids or names; settled once all are known.
 std::vector<Id> StudyReader::columns(const Json& json, const Place& place) {
     std::vector<Id> match;
-    for (const std::string& one : texts(json, "columns", place, "the ids or names of columns")) {
+    for (const std::string& one : texts(json, "columns", place, NC_("Kind", "the ids or names of columns"))) {
         match.emplace_back(one);
     }
     return match;
@@ -166,7 +166,7 @@ Check StudyReader::check(const Json& json, const Place& place) {
     check.message = text(json, "message", place);
     check.unknown_fields = unknown_fields(json, fields::check);
     if (check.condition.empty()) {
-        wrong(place.field("condition"), "a condition, such as sum(share) ≈ 1");
+        wrong(place.field("condition"), NC_("Kind", "a condition, such as sum(share) ≈ 1"));
     }
     check.label = check.label.empty() ? check.condition.text() : check.label;
     return check;
@@ -184,11 +184,11 @@ Table StudyReader::table(const Json& json, const Place& place) {
         axis(item, at, axes == 1 ? table.axis : table.across.emplace());
     });
     const bool cannot = table.two_way() && (!table.axis.column || !table.across->column);
-    if (!table.two_way() && table.axis.source->kind() == "listed") {
-        refuse("The rows of the table at %1 are listed, which is for the axes of a two-way table.", {place.text()});
+    if (!table.two_way() && table.axis.source->for_two_axes()) {
+        refuse(N_("The rows of the table at %1 are listed, which is for the axes of a two-way table."), {place.text()});
     }
     if (axes > 2 || cannot) {
-        refuse("The table at %1 needs one axis, or two that each have values of their own.", {place.text()});
+        refuse(N_("The table at %1 needs one axis, or two that each have values of their own."), {place.text()});
     }
     table.laid_across = yes(json, "laid_across", place) && !table.two_way();
     list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
@@ -207,8 +207,8 @@ Table StudyReader::table(const Json& json, const Place& place) {
         const bool narrowed = std::any_of(one->pieces.begin(), one->pieces.end(),
                                           [](const Piece& piece) { return piece.from || piece.to; });
         if (table.two_way() && (narrowed || one->cells->size() > 0)) {
-            refuse("%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands "
-                   "among its overrides.",
+            refuse(N_("%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands "
+                      "among its overrides."),
                    {one->name, place.text()});
         }
     }

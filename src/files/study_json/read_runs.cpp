@@ -22,7 +22,7 @@ Column StudyReader::cells(const Json& json, const Place& place) {
         std::optional<Column> read = packed::read(*compact, cells.kind());
         interned.add(scope.objects());
         if (!read) {
-            wrong(place.field("packed"), "cells that can be unpacked");
+            wrong(place.field("packed"), N_("cells that can be unpacked"));
         }
         return read ? *std::move(read) : cells;
     }
@@ -79,7 +79,7 @@ void StudyReader::runs(const Json& json, Study& study) {
     }
     const Place place = Place().field("runs_table");
     if (!entry->is_object()) {
-        return wrong(place, "an object in braces");
+        return wrong(place, NC_("Kind", "an object in braces"));
     }
     RunsTable& table = study.runs_table.emplace();
     table.table = Id(text(*entry, "table", place));

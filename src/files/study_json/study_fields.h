@@ -7,10 +7,6 @@ namespace ledgefall::fields {
 // The names of the file's fields, each once, so that reading and writing cannot part ways.
 inline constexpr const char* format_mark = "ledgefall-study";
 
-/// How numbers are shown, in the order of Format::Style.
-inline constexpr const char* format_styles[] = {"automatic",  "decimals", "significant",    "percent",
-                                                "scientific", "fraction", "day_month",      "weekday",
-                                                "month_year", "degrees",  "degrees_minutes"};
 /// In the order of Settings::DecimalSign, Settings::Grouping, Settings::Angles.
 inline constexpr std::string_view decimal_signs[] = {"desktop", "point", "comma"};
 inline constexpr std::string_view groupings[] = {"none", "space", "sign"};
@@ -41,7 +37,7 @@ inline constexpr const char* slider[] = {"from", "to", "step"};
 inline constexpr const char* choices[] = {"column", "values"};
 inline constexpr const char* series[] = {"form",           "x",          "y", "label", "fit", "per_width", "error",
                                          "standard_error", "second_axis"};
-inline constexpr const char* reference[] = {"form", "numbers", "label"};
+inline constexpr const char* reference[] = {"form", NC_("Kind", "numbers"), "label"};
 inline constexpr const char* chart_axis[] = {"title", "from", "to", "logarithmic"};
 inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};

@@ -64,7 +64,7 @@ class StudyReader {
             const Place here = place.field(name).item(at);
             const Json& item = (*entry)[at];
             if (!item.is_object()) {
-                wrong(here, "an object in braces");
+                wrong(here, NC_("Kind", "an object in braces"));
                 return;
             }
             read(item, here);

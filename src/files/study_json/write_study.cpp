@@ -19,9 +19,8 @@ void put_choice(Json& json, const char* name, const std::string_view (&words)[co
 
 void put_format(Json& json, const Format& format) {
     if (!(format == Format())) {
-        const bool fraction = format.style == Format::Style::fraction;
-        json["format"] = {{"style", fields::format_styles[static_cast<std::size_t>(format.style)]},
-                          {fraction ? "largest_denominator" : "digits", format.digits}};
+        const NumberStyle& style = format.shown_as();
+        json["format"] = {{"style", style.word}, {style.digits_word, format.digits}};
         put_unknown_fields(json["format"], format.unknown_fields);
     }
 }
@@ -241,7 +240,7 @@ Json chart_json(const Chart& chart, const Study& study) {
     for (const Reference& reference : chart.references) {
         Json one = {{"form", fields::reference_forms[static_cast<std::size_t>(reference.form)]}};
         for (const Formula& number : reference.numbers) {
-            one["numbers"].push_back(number.text());
+            one[NC_("Kind", "numbers")].push_back(number.text());
         }
         put(one, "label", reference.label);
         put_unknown_fields(one, reference.unknown_fields);

@@ -110,8 +110,8 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
     constexpr std::size_t deepest = 200;
     const Json json = json_depth(bytes) > deepest ? Json(Json::value_t::discarded) : Json::parse(bytes, nullptr, false);
     if (json.is_discarded()) {
-        return Sentence{"It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.",
-                        {}};
+        return Sentence{
+            N_("It is no JSON: look for a comma or a bracket that is missing, or send it through a checker."), {}};
     }
     std::vector<Field> fields;
     if (json.is_array()) {
@@ -119,14 +119,14 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
         std::size_t row = 0;
         for (const Json& record : json) {
             if (!record.is_object()) {
-                return Sentence{"Its record %1 is no object: records are written as [{\"x\": 1}, {\"x\": 2}].",
+                return Sentence{N_("Its record %1 is no object: records are written as [{\"x\": 1}, {\"x\": 2}]."),
                                 {std::to_string(row + 1)}};
             }
             for (const auto& [label, value] : record.items()) {
                 const auto [place, added] = places.emplace(label, fields.size());
                 if (added) {
                     if (fields.size() >= most_columns) {
-                        return Sentence{"It has more than %1 different fields.", {std::to_string(most_columns)}};
+                        return Sentence{N_("It has more than %1 different fields."), {std::to_string(most_columns)}};
                     }
                     fields.push_back({label, {}});
                 }
@@ -142,7 +142,7 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
     } else if (json.is_object()) {
         for (const auto& [label, values] : json.items()) {
             if (!values.is_array()) {
-                return Sentence{"Its field %1 is no list: columns are written as {\"x\": [1, 2], \"y\": [3, 4]}.",
+                return Sentence{N_("Its field %1 is no list: columns are written as {\"x\": [1, 2], \"y\": [3, 4]}."),
                                 {label}};
             }
             Field field{label, {}};
@@ -152,7 +152,7 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
             fields.push_back(std::move(field));
         }
     } else {
-        return Sentence{"It is JSON, but neither a list of records nor an object of lists.", {}};
+        return Sentence{N_("It is JSON, but neither a list of records nor an object of lists."), {}};
     }
     return columns_of(fields);
 }

@@ -8,7 +8,7 @@
 namespace ledgefall {
 
 Result<Archive> Archive::open(std::string_view bytes) {
-    const Sentence damaged{"It is cut or damaged: it does not end as an archive does. Ask for it again.", {}};
+    const Sentence damaged{N_("It is cut or damaged: it does not end as an archive does. Ask for it again."), {}};
     if (bytes.empty()) {
         return damaged;
     }
@@ -32,17 +32,17 @@ bool Archive::has(const std::string& part) const {
 Result<std::string> Archive::read(const std::string& part) const {
     const zip_int64_t index = zip_name_locate(zip_.get(), part.c_str(), 0);
     if (index < 0) {
-        return Sentence{"It is no worksheet, or a damaged one: its part %1 is not there.", {part}};
+        return Sentence{N_("It is no worksheet, or a damaged one: its part %1 is not there."), {part}};
     }
     const auto at = static_cast<zip_uint64_t>(index);
     zip_stat_t facts;
     zip_stat_init(&facts);
     if (zip_stat_index(zip_.get(), at, 0, &facts) == 0) {
         if ((facts.valid & ZIP_STAT_ENCRYPTION_METHOD) != 0 && facts.encryption_method != ZIP_EM_NONE) {
-            return Sentence{"It is encrypted: save it without a password first.", {}};
+            return Sentence{N_("It is encrypted: save it without a password first."), {}};
         }
         if ((facts.valid & ZIP_STAT_SIZE) != 0 && facts.size > WorksheetLimits::unpacked_bytes) {
-            return Sentence{"Its part %1 unpacks to more than %2 bytes, and is not read.",
+            return Sentence{N_("Its part %1 unpacks to more than %2 bytes, and is not read."),
                             {part, std::to_string(WorksheetLimits::unpacked_bytes)}};
         }
     }
@@ -51,7 +51,7 @@ Result<std::string> Archive::read(const std::string& part) const {
             zip_fclose(open);
         }
     });
-    const Sentence damaged{"Its part %1 is damaged and cannot be unpacked. Ask for the file again.", {part}};
+    const Sentence damaged{N_("Its part %1 is damaged and cannot be unpacked. Ask for the file again."), {part}};
     if (file == nullptr) {
         return damaged;
     }
@@ -70,7 +70,7 @@ Result<std::string> Archive::read(const std::string& part) const {
             return out;
         }
         if (out.size() > WorksheetLimits::unpacked_bytes) {
-            return Sentence{"Its part %1 unpacks to more than %2 bytes, and is not read.",
+            return Sentence{N_("Its part %1 unpacks to more than %2 bytes, and is not read."),
                             {part, std::to_string(WorksheetLimits::unpacked_bytes)}};
         }
     }

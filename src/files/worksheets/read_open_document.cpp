@@ -14,8 +14,8 @@
 namespace ledgefall {
 namespace {
 
-const Sentence damaged{"Its part %1 is no well-formed XML. Ask for the file again.", {"content.xml"}};
-const Sentence too_many{"It has more than %1 cells that are not empty, and is not read.",
+const Sentence damaged{N_("Its part %1 is no well-formed XML. Ask for the file again."), {"content.xml"}};
+const Sentence too_many{N_("It has more than %1 cells that are not empty, and is not read."),
                         {std::to_string(WorksheetLimits::cells)}};
 
 bool is(const pugi::xml_node& node, const char* name) {
@@ -112,7 +112,7 @@ class OpenDocumentReader {
         if (archive->has("META-INF/manifest.xml")) {
             const Result<std::string> manifest = archive->read("META-INF/manifest.xml");
             if (manifest && manifest->find("encryption-data") != std::string::npos) {
-                return Sentence{"It is encrypted: save it without a password first.", {}};
+                return Sentence{N_("It is encrypted: save it without a password first."), {}};
             }
         }
         if (archive->has("styles.xml")) {
@@ -135,7 +135,7 @@ class OpenDocumentReader {
         read_styles(root.child("office:automatic-styles"));
         const pugi::xml_node body = root.child("office:body").child("office:spreadsheet");
         if (!body) {
-            return Sentence{"It is an OpenDocument file, but no spreadsheet.", {}};
+            return Sentence{N_("It is an OpenDocument file, but no spreadsheet."), {}};
         }
         for (const pugi::xml_node& table : body.children("table:table")) {
             const pugi::xml_node next = table.next_sibling();
@@ -146,7 +146,8 @@ class OpenDocumentReader {
         }
         read_names(body, "");
         if (times_) {
-            workbook_.reports.push_back({"Times of day without a date are taken as parts of a day: noon is 0.5.", {}});
+            workbook_.reports.push_back(
+                {N_("Times of day without a date are taken as parts of a day: noon is 0.5."), {}});
         }
         return std::move(workbook_);
     }

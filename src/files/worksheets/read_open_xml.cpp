@@ -16,7 +16,7 @@
 namespace ledgefall {
 namespace {
 
-const Sentence too_many{"It has more than %1 cells that are not empty, and is not read.",
+const Sentence too_many{N_("It has more than %1 cells that are not empty, and is not read."),
                         {std::to_string(WorksheetLimits::cells)}};
 
 /// A name without its namespace: some writers give the main one a prefix.
@@ -74,9 +74,10 @@ class OpenXmlReader {
 
     Result<Workbook> read(std::string_view bytes) {
         if (bytes.starts_with("\xD0\xCF\x11\xE0")) {
-            return Sentence{"It is encrypted, or a workbook in the older binary format: save it without a password, as "
-                            "an Office Open XML workbook or an OpenDocument spreadsheet.",
-                            {}};
+            return Sentence{
+                N_("It is encrypted, or a workbook in the older binary format: save it without a password, as "
+                   "an Office Open XML workbook or an OpenDocument spreadsheet."),
+                {}};
         }
         Result<Archive> archive = Archive::open(bytes);
         if (!archive) {
@@ -158,7 +159,7 @@ class OpenXmlReader {
         text = *std::move(read);
         if (!document.load_buffer_inplace(text.data(), text.size(),
                                           pugi::parse_default | pugi::parse_ws_pcdata_single)) {
-            return Sentence{"Its part %1 is no well-formed XML. Ask for the file again.", {part}};
+            return Sentence{N_("Its part %1 is no well-formed XML. Ask for the file again."), {part}};
         }
         return std::nullopt;
     }

@@ -18,12 +18,12 @@ SheetFormula SheetFormulaReader::read() {
     SheetFormula out;
     out.text = std::string(text_.substr(0, most_characters));
     if (text_.size() > most_characters) {
-        mistake_ = {"it is longer than %1 characters", {std::to_string(most_characters)}};
+        mistake_ = {N_("it is longer than %1 characters"), {std::to_string(most_characters)}};
     }
     SheetNodePtr tree = mistake_ ? nullptr : comparison();
     skip_blanks();
     if (!mistake_ && at_ < text_.size()) {
-        fail({"it cannot be read from %1 on", {std::string(text_.substr(at_, 20))}});
+        fail({N_("it cannot be read from %1 on"), {std::string(text_.substr(at_, 20))}});
     }
     if (mistake_) {
         out.mistake = *mistake_;
@@ -36,7 +36,7 @@ SheetFormula SheetFormulaReader::read() {
 
 SheetNodePtr SheetFormulaReader::comparison() {
     if (++depth_ > deepest) {
-        fail({"its brackets stand more than %1 deep", {std::to_string(deepest)}});
+        fail({N_("its brackets stand more than %1 deep"), {std::to_string(deepest)}});
         return node(Type::nothing);
     }
     SheetNodePtr out = joined({{"<>", SheetOperator::not_equal},
@@ -77,7 +77,7 @@ SheetNodePtr SheetFormulaReader::sign() {
             break;
         }
         if (signs.size() > deepest) {
-            fail({"it has more than %1 signs in a row", {std::to_string(deepest)}});
+            fail({N_("it has more than %1 signs in a row"), {std::to_string(deepest)}});
             break;
         }
     }
@@ -100,7 +100,7 @@ SheetNodePtr SheetFormulaReader::operand() {
     if (take("(")) {
         SheetNodePtr out = comparison();
         if (!mistake_ && !take(")")) {
-            fail({"a bracket is not closed", {}});
+            fail({N_("a bracket is not closed"), {}});
         }
         return out;
     }
@@ -137,7 +137,7 @@ SheetNodePtr SheetFormulaReader::number() {
     auto out = node(Type::number);
     const auto [end, error] = std::from_chars(text_.data() + at_, text_.data() + text_.size(), out->number);
     if (error != std::errc()) {
-        fail({"it has a number that cannot be read", {}});
+        fail({N_("it has a number that cannot be read"), {}});
     }
     at_ = static_cast<std::size_t>(end - text_.data());
     return out;
@@ -154,7 +154,7 @@ SheetNodePtr SheetFormulaReader::text() {
         at_ += here() == '"' ? 1 : 0;
         out->text += text_[at_++];
     }
-    fail({"a text in it is not closed", {}});
+    fail({N_("a text in it is not closed"), {}});
     return out;
 }
 
@@ -164,11 +164,11 @@ SheetNodePtr SheetFormulaReader::list() {
     do {
         out->kids.push_back(sum());
         if (out->kids.size() > 10'000) {
-            fail({"it has a list of more than 10000 values", {}});
+            fail({N_("it has a list of more than 10000 values"), {}});
         }
     } while (!mistake_ && (take(";") || take(",") || take("|")));
     if (!mistake_ && !take("}")) {
-        fail({"a list in it is not closed", {}});
+        fail({N_("a list in it is not closed"), {}});
     }
     return out;
 }
@@ -203,9 +203,9 @@ SheetNodePtr SheetFormulaReader::word() {
     std::string name(text_.substr(from, at_ - from));
     if (name.empty()) {
         if (at_ >= text_.size()) {
-            fail({"something is missing at its end", {}});
+            fail({N_("something is missing at its end"), {}});
         } else {
-            fail({"it cannot be read from %1 on", {std::string(text_.substr(at_, 20))}});
+            fail({N_("it cannot be read from %1 on"), {std::string(text_.substr(at_, 20))}});
         }
         return node(Type::nothing);
     }
@@ -218,7 +218,7 @@ SheetNodePtr SheetFormulaReader::word() {
         if (part) {
             return std::make_shared<SheetNode>(*part);
         }
-        fail({"it takes a part of %1, which is not there", {name}});
+        fail({N_("it takes a part of %1, which is not there"), {name}});
         return node(Type::nothing);
     }
     if (here() == ':' && notation_ == FormulaNotation::plain) { // over several sheets
@@ -252,11 +252,11 @@ SheetNodePtr SheetFormulaReader::call(std::string name) {
         const bool left_out = next == ',' || next == ';' || next == ')';
         out->kids.push_back(left_out ? SheetNodePtr(node(Type::nothing)) : comparison());
         if (out->kids.size() > 255) {
-            fail({"it has a function with more than 255 arguments", {}});
+            fail({N_("it has a function with more than 255 arguments"), {}});
         }
     } while (!mistake_ && (take(";") || take(",")));
     if (!mistake_ && !take(")")) {
-        fail({"the brackets of %1 are not closed", {out->text}});
+        fail({N_("the brackets of %1 are not closed"), {out->text}});
     }
     return out;
 }

@@ -205,7 +205,7 @@ SheetNodePtr SheetFormulaReader::elsewhere(std::size_t begin) {
         ++at_;
     }
     if (at_ == begin) {
-        fail({"it cannot be read from %1 on", {std::string(text_.substr(at_, 20))}});
+        fail({N_("it cannot be read from %1 on"), {std::string(text_.substr(at_, 20))}});
     }
     auto out = node(Type::elsewhere);
     out->text = std::string(text_.substr(begin, at_ - begin));

@@ -110,11 +110,12 @@ void SheetBuilder::finish() {
     }
     if (hidden_rows_ > 0) {
         workbook_.reports.push_back(
-            {"%1: hidden rows are taken like the others (%2).", {sheet_.name, std::to_string(hidden_rows_)}});
+            {N_("%1: hidden rows are taken like the others (%2)."), {sheet_.name, std::to_string(hidden_rows_)}});
     }
     if (merged_ > 0) {
-        workbook_.reports.push_back({"%1: merged cells are taken as their first cell, and empty cells beside it (%2).",
-                                     {sheet_.name, std::to_string(merged_)}});
+        workbook_.reports.push_back(
+            {N_("%1: merged cells are taken as their first cell, and empty cells beside it (%2)."),
+             {sheet_.name, std::to_string(merged_)}});
     }
     workbook_.sheets.push_back(std::move(sheet_));
 }

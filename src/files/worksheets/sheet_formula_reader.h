@@ -86,7 +86,7 @@ class SheetFormulaReader {
                 break;
             }
             if (++joins > 500) {
-                fail({"it joins more than 500 operands", {}});
+                fail({N_("it joins more than 500 operands"), {}});
                 break;
             }
             SheetNodePtr right = operand();

@@ -13,15 +13,15 @@ namespace {
 
 std::string_view domain_of(Operator op, Kind result) {
     if (result == Kind::date) {
-        return "dates go from the year 1 to the year 9999";
+        return N_("dates go from the year 1 to the year 9999");
     }
     switch (op) {
     case Operator::root:
-        return "√ takes numbers from 0 up";
+        return N_("√ takes numbers from 0 up");
     case Operator::factorial:
-        return "! takes whole numbers from 0 up";
+        return N_("! takes whole numbers from 0 up");
     case Operator::power:
-        return "a negative number has no such power";
+        return N_("a negative number has no such power");
     default:
         return "";
     }
@@ -58,31 +58,22 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
     if (is_exponent(node)) {
         exponent = node.kid(1).number;
     }
-    const std::optional<Operation> operation = operation_of(op, kinds, exponent);
-    if (!operation) {
+    const std::optional<Operation> found = operation_of(op, kinds, exponent);
+    if (!found) {
         const std::string sign(sign_of(op));
-        return kinds.size() == 1
-                   ? fail(Cause::wrong_kind, node.span, {"%1 cannot be used on %2.", {sign, kind_in_words(kinds[0])}})
-                   : fail(Cause::wrong_kind, node.span,
-                          {"%1 cannot stand between %2 and %3.",
-                           {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
+        return kinds.size() == 1 ? fail(Cause::wrong_kind, node.span,
+                                        {N_("%1 cannot be used on %2."), {sign, kind_in_words(kinds[0])}})
+                                 : fail(Cause::wrong_kind, node.span,
+                                        {N_("%1 cannot stand between %2 and %3."),
+                                         {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
     }
-    auto added = std::make_shared<Term>();
-    added->type = TermType::operate;
-    added->kind = operation->result;
-    added->span = here(node.span);
-    added->operation = *operation;
-    added->op = op;
-    added->domain = domain_of(op, operation->result);
+    OperationTerm made{.operation = *found, .op = op, .domain = domain_of(op, found->result)};
     const bool short_power = exponent && (*exponent == 2 || *exponent == 3) && kinds[0] == Kind::number;
-    added->kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
+    made.kids = short_power ? std::vector<TermPtr>{kids[0]} : std::move(kids);
     if (op == Operator::approximately) {
-        added->kids.push_back(constant(node, Value::number(context_.scope.study->settings.tolerance)));
+        made.kids.push_back(constant(node, Value::number(context_.scope.study->settings.tolerance)));
     }
-    for (const TermPtr& kid : added->kids) {
-        added->on |= kid->on;
-    }
-    return added;
+    return operation(node, std::move(made));
 }
 
 TermPtr Binder::chain(const Node& node) {
@@ -109,7 +100,7 @@ TermPtr Binder::chain(const Node& node) {
     }
     if (!left) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"Nothing can be compared after in (…): put the comparison before it.", {}});
+                    {N_("Nothing can be compared after in (…): put the comparison before it."), {}});
     }
     TermPtr all = pairs.front();
     for (std::size_t at = 1; at < pairs.size() && all; ++at) {
@@ -121,11 +112,11 @@ TermPtr Binder::chain(const Node& node) {
 /// `left ≈ right`, with the sizes of the terms that either is made of.
 TermPtr Binder::approximately(const Node& node, const Node& left_node, const Node& right_node, const TermPtr& left,
                               const TermPtr& right) {
-    const TermPtr operation = operate(node, Operator::approximately, {left, right});
-    if (!operation) {
+    const TermPtr compared = operate(node, Operator::approximately, {left, right});
+    if (!compared) {
         return nullptr;
     }
-    auto with_sizes = std::make_shared<Term>(*operation);
+    OperationTerm with_sizes = *compared->as<OperationTerm>();
     for (const Node* side : {&left_node, &right_node}) {
         // Within a size there are none: a formula that names itself would have sizes without end.
         const NodePtr size = context_.in_size || !context_.calling.empty()
@@ -133,11 +124,10 @@ TermPtr Binder::approximately(const Node& node, const Node& left_node, const Nod
                                  : terms_size(*side, *context_.scope.study, context_.frame.own, context_.frame.each);
         const TermPtr term = size ? size_term(*size) : nullptr;
         if (term) {
-            with_sizes->kids.push_back(term);
-            with_sizes->on |= term->on;
+            with_sizes.kids.push_back(term);
         }
     }
-    return with_sizes;
+    return operation(node, std::move(with_sizes));
 }
 
 /// Null where the size cannot be bound: then the formula stands without it.
@@ -186,15 +176,9 @@ TermPtr Binder::membership(const Node& node, const TermPtr& left, const Node& li
 
 /// A number is in a class where it lies between the least and the greatest that are.
 TermPtr Binder::in_interval(const Node& node, const TermPtr& left, const TermPtr& interval) {
-    const auto limit = [&](const Operation& operation) {
-        auto term = std::make_shared<Term>();
-        term->type = TermType::operate;
-        term->span = here(node.span);
-        term->on = interval->on;
-        term->operation = operation;
-        term->domain = "an open class has no such limit";
-        term->kids = {interval};
-        return term;
+    const auto limit = [&](const Operation& taken) {
+        return operation(node,
+                         {.operation = taken, .kids = {interval}, .domain = N_("an open class has no such limit")});
     };
     const TermPtr above = operate(node, Operator::less_equal, {limit(catalogue_parts::first_in_interval()), left});
     const TermPtr below =
@@ -212,7 +196,7 @@ TermPtr Binder::choice(const Node& node) {
     }
     if (kids[0]->kind != Kind::yes_no && !kids[0]->open_kind) {
         return fail(Cause::wrong_kind, node.kid(0).span,
-                    {"After if comes a condition, such as x > 0, and this is %1.", {kind_in_words(kids[0]->kind)}});
+                    {N_("After if comes a condition, such as x > 0, and this is %1."), {kind_in_words(kids[0]->kind)}});
     }
     if (!unify(node, kids, 1)) {
         return nullptr;
@@ -221,14 +205,11 @@ TermPtr Binder::choice(const Node& node) {
 }
 
 TermPtr Binder::chosen(const Node& node, const TermPtr& condition, const TermPtr& yes, const TermPtr& no) const {
-    auto term = std::make_shared<Term>();
-    term->type = TermType::operate;
-    term->kind = yes->kind;
+    const std::vector<TermPtr> kids = {condition, yes, no};
+    const auto term =
+        made(node, OperationTerm{.operation = choice_of(yes->kind), .kids = kids}, yes->kind, levels_of(kids));
     term->open_kind = yes->open_kind;
-    term->span = here(node.span);
-    term->operation = choice_of(term->kind);
-    term->kids = {condition, yes, no};
-    return end_operation(std::move(term));
+    return term;
 }
 
 /// Gives all kids from `from` on one kind; a missing that was written out takes the kind of the others.
@@ -243,11 +224,13 @@ bool Binder::unify(const Node& node, std::vector<TermPtr>& kids, std::size_t fro
         if (kids[at]->open_kind) {
             auto term = std::make_shared<Term>(*kids[at]);
             term->kind = kind;
-            term->value = term->type == TermType::constant ? Value::missing(kind) : term->value;
+            if (term->as<ConstantTerm>() != nullptr) {
+                term->what = ConstantTerm{Value::missing(kind)};
+            }
             kids[at] = term;
         } else if (kids[at]->kind != kind) {
             fail(Cause::wrong_kind, node.span,
-                 {"This gives %1 in one case and %2 in another: make them the same kind.",
+                 {N_("This gives %1 in one case and %2 in another: make them the same kind."),
                   {kind_in_words(kind), kind_in_words(kids[at]->kind)}});
             return false;
         }

@@ -17,8 +17,8 @@ bool is_word(const Node& node, std::string_view word) {
     return node.type == NodeType::word && node.text == word;
 }
 
-std::string Term::display_name() const {
-    return function != nullptr ? std::string(function->name) : what_if ? "with" : op ? std::string(sign_of(*op)) : "if";
+std::string OperationTerm::display_name() const {
+    return function != nullptr ? std::string(function->name) : op ? std::string(sign_of(*op)) : "if";
 }
 
 BoundFormula bind_formula(const Node& tree, const BindingScope& scope) {
@@ -32,7 +32,7 @@ BoundFormula Binder::bind(const Node& tree) {
         out.term = term(tree);
     } else if (!context_.frame.has_rows) {
         fail(Cause::wrong_arguments, tree.span,
-             {"first and then need rows: only a column's formula can have them.", {}});
+             {N_("first and then need rows: only a column's formula can have them."), {}});
     } else {
         for (std::size_t at = 0; at + 1 < tree.kids.size() && !context_.fault; ++at) {
             out.first.push_back(term(tree.kid(at)));
@@ -87,21 +87,21 @@ TermPtr Binder::term(const Node& node) {
         return absolute(node);
     case NodeType::list:
         return fail(Cause::wrong_arguments, node.span,
-                    {"Several values in brackets can stand only in a measure or after in.", {}});
+                    {N_("Several values in brackets can stand only in a measure or after in."), {}});
     case NodeType::range:
         return fail(Cause::wrong_arguments, node.span,
-                    {"A range can stand only in square brackets or in a measure.", {}});
+                    {N_("A range can stand only in square brackets or in a measure."), {}});
     case NodeType::what_if:
         return WhatIfBinder(context_, *this).what_if(node);
     case NodeType::where:
     case NodeType::bound:
     case NodeType::given:
         return fail(Cause::wrong_arguments, node.span,
-                    {"where, for and a bar can stand only in the brackets of a measure.", {}});
+                    {N_("where, for and a bar can stand only in the brackets of a measure."), {}});
     case NodeType::recurrence:
         break;
     }
-    return fail(Cause::wrong_arguments, node.span, {"first can only begin a formula.", {}});
+    return fail(Cause::wrong_arguments, node.span, {N_("first can only begin a formula."), {}});
 }
 
 TermPtr Binder::word(const Node& node) {
@@ -109,46 +109,39 @@ TermPtr Binder::word(const Node& node) {
         return constant(node, Value::yes_no(node.text == "yes"));
     }
     if (node.text == "missing") {
-        auto term = std::make_shared<Term>(*constant(node, Value::missing()));
+        const auto term = made(node, ConstantTerm{Value::missing()});
         term->open_kind = true;
         return term;
     }
     if (node.text == "each") {
         if (context_.frame.each == nullptr) {
-            return fail(
-                Cause::unknown_name, node.span,
-                {"each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.",
-                 {}});
+            return fail(Cause::unknown_name, node.span,
+                        {N_("each stands for a chosen column: it can be used in a foot line, or in a formula for "
+                            "several columns."),
+                         {}});
         }
         return column(node, {context_.frame.own, context_.frame.each, nullptr});
     }
     if (context_.frame.own == nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 needs a table's rows, and the ledge has none.", {node.text}});
+                    {N_("%1 needs a table's rows, and the ledge has none."), {node.text}});
     }
     if (context_.frame.own->two_way()) {
         return GridBinder(context_, *this).word(node);
     }
-    auto term = std::make_shared<Term>();
-    term->span = here(node.span);
-    term->table = context_.frame.own->id;
     if (node.text == "rows" || node.text == "last") {
-        term->type = TermType::row_count;
         context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
-        return term;
+        return made(node, RowCountTerm{context_.frame.own->id});
     }
     if (node.text == "row") {
-        term->type = TermType::row_number;
         const auto level = level_over(context_.frame.own->id);
         if (!level) {
-            return fail(Cause::wrong_arguments, node.span, {"%1 needs a row, and there is none here.", {"row"}});
+            return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a row, and there is none here."), {"row"}});
         }
-        term->level = *level;
-        term->on = 1U << term->level;
         if (*level > 0) { // in a measure it needs the table's number of rows, as a column there would
             context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
         }
-        return term;
+        return made(node, RowNumberTerm{.level = *level}, Kind::number, 1U << *level);
     }
     return PlaceBinder(context_, *this).row_of_formula(node);
 }
@@ -157,12 +150,7 @@ TermPtr Binder::name(const Node& node) {
     if (node.owner.empty()) {
         for (std::size_t at = context_.levels.size(); at > context_.frame.levels; --at) {
             if (!context_.levels[at - 1].counter.empty() && context_.levels[at - 1].counter == node.text) {
-                auto term = std::make_shared<Term>();
-                term->type = TermType::counter;
-                term->level = static_cast<std::uint32_t>(at);
-                term->on = 1U << term->level;
-                term->span = here(node.span);
-                return term;
+                return made(node, CounterTerm(), Kind::number, 1U << at);
             }
         }
     }
@@ -175,23 +163,18 @@ TermPtr Binder::name(const Node& node) {
     }
     if (binding.group != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {binding.group->name}});
+                    {N_("%1 is a group of columns: take a measure of it, as in mean(%1[i])."), {binding.group->name}});
     }
     if (binding.held == nullptr) {
         return under_same_column(node);
     }
     if (binding.held->is_function()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is a function: write what it is taken of, as in %1(%2).",
+                    {N_("%1 is a function: write what it is taken of, as in %1(%2)."),
                      {binding.held->name, binding.held->parameters.front()}});
     }
-    auto term = std::make_shared<Term>();
-    term->type = TermType::held;
-    term->id = binding.held->id;
-    term->span = here(node.span);
-    term->kind = context_.scope.kind_of(binding.held->id);
     context_.links.push_back({LinkType::value, binding.held->id, 0});
-    return term;
+    return made(node, HeldTerm{binding.held->id}, context_.scope.kind_of(binding.held->id));
 }
 
 /// Another foot line's value under the column that this one is of.
@@ -202,27 +185,18 @@ TermPtr Binder::under_same_column(const Node& node) {
         return unknown_name(node);
     }
     if (!line->takes(context_.frame.each->id)) {
-        return fail(
-            Cause::wrong_arguments, node.span,
-            {"The foot line %1 is not taken of this column: choose the column in that line's menu.", {line->label}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {N_("The foot line %1 is not taken of this column: choose the column in that line's menu."),
+                     {line->label}});
     }
-    auto term = std::make_shared<Term>();
-    term->span = here(node.span);
     if (context_.frame.along != GridPart::cell) {
-        term->type = TermType::column;
-        term->id = foot_row_of(line->id, context_.frame.each->id, context_.frame.along == GridPart::column);
-        term->table = context_.frame.own->id;
-        term->on = 1U;
-        term->kind = context_.scope.kind_of(term->id);
-        context_.links.push_back({LinkType::whole, term->id, 0});
-        return term;
+        const Id id = foot_row_of(line->id, context_.frame.each->id, context_.frame.along == GridPart::column);
+        context_.links.push_back({LinkType::whole, id, 0});
+        return made(node, ColumnTerm{.id = id, .table = context_.frame.own->id}, context_.scope.kind_of(id), 1U);
     }
-    term->type = TermType::held;
-    term->id = line->id;
-    term->under = context_.frame.each->id;
-    term->kind = context_.scope.kind_of(term->single());
-    context_.links.push_back({LinkType::value, term->single(), 0});
-    return term;
+    const DefinitionId id = DefinitionId::foot_value(line->id, context_.frame.each->id);
+    context_.links.push_back({LinkType::value, id, 0});
+    return made(node, HeldTerm{id}, context_.scope.kind_of(id));
 }
 
 TermPtr Binder::unknown_name(const Node& node) {
@@ -240,9 +214,9 @@ TermPtr Binder::unknown_name(const Node& node) {
             tables.push_back(table->name);
         }
         const std::string near = nearest_name(node.owner, tables);
-        return near.empty() ? fail(Cause::unknown_name, node.span, {"There is no table called %1.", {node.owner}})
+        return near.empty() ? fail(Cause::unknown_name, node.span, {N_("There is no table called %1."), {node.owner}})
                             : fail(Cause::unknown_name, node.span,
-                                   {"There is no table called %1. Did you mean %2?", {node.owner, near}},
+                                   {N_("There is no table called %1. Did you mean %2?"), {node.owner, near}},
                                    near + "." + node.text);
     }
     const Table* other = node.owner.empty() ? context_.frame.own : context_.scope.study->table_named(node.owner);
@@ -251,10 +225,10 @@ TermPtr Binder::unknown_name(const Node& node) {
     const bool first = !context_.fault;
     if (near.empty()) {
         fail(Cause::unknown_name, span,
-             {"There is no column or held value called %1: add it, or correct the name.", {shown}});
+             {N_("There is no column or held value called %1: add it, or correct the name."), {shown}});
     } else {
-        fail(Cause::unknown_name, span, {"There is no column or held value called %1. Did you mean %2?", {shown, near}},
-             near);
+        fail(Cause::unknown_name, span,
+             {N_("There is no column or held value called %1. Did you mean %2?"), {shown, near}}, near);
     }
     if (first && !context_.call_span) {
         context_.fault->waits_for = shown;
@@ -279,19 +253,13 @@ TermPtr Binder::column(const Node& node, const Binding& binding) {
     const auto level = level_over(binding.table->id);
     if (!level) {
         const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
-        return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).", {shown}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {N_("%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1)."), {shown}});
     }
-    auto term = std::make_shared<Term>();
-    term->type = TermType::column;
-    term->id = binding.column->id;
-    term->table = binding.table->id;
-    term->level = *level;
-    term->on = 1U << *level;
-    term->span = here(node.span);
-    term->kind = context_.scope.kind_of(binding.column->id);
     link(*level == 0 ? LinkType::same_row : context_.levels[*level - 1].link, binding);
-    return term;
+    return made(node, ColumnTerm{.id = binding.column->id, .table = binding.table->id, .level = *level},
+                context_.scope.kind_of(binding.column->id), 1U << *level);
 }
 
 TermPtr Binder::call(const Node& node) {
@@ -306,10 +274,10 @@ TermPtr Binder::call(const Node& node) {
         }
         const std::string near = nearest_name(node.text, names);
         if (near.empty()) {
-            return fail(Cause::unknown_name, node.name_span, {"There is no function called %1.", {node.text}});
+            return fail(Cause::unknown_name, node.name_span, {N_("There is no function called %1."), {node.text}});
         }
         return fail(Cause::unknown_name, node.name_span,
-                    {"There is no function called %1. Did you mean %2?", {node.text, near}}, near);
+                    {N_("There is no function called %1. Did you mean %2?"), {node.text, near}}, near);
     }
     ProbabilityBinder distributions(context_, *this);
     if (!node.kids.empty() && distributions.gives_distribution(node.kid(0))) {
@@ -335,22 +303,8 @@ TermPtr Binder::call(const Node& node) {
                                   : plain_call(node, *function);
 }
 
-std::shared_ptr<Term> Binder::begin_operation(const Node& node, const Function& function) const {
-    auto term = std::make_shared<Term>();
-    term->type = TermType::operate;
-    term->kind = function.operation.result;
-    term->span = here(node.span);
-    term->operation = function.operation;
-    term->function = &function;
-    term->domain = function.domain;
-    return term;
-}
-
-TermPtr Binder::end_operation(std::shared_ptr<Term> operation) {
-    for (const TermPtr& kid : operation->kids) {
-        operation->on |= kid->on;
-    }
-    return operation;
+OperationTerm Binder::call_of(const Function& function, std::vector<TermPtr> kids) {
+    return {.operation = function.operation, .kids = std::move(kids), .function = &function, .domain = function.domain};
 }
 
 bool Binder::check_count(const Node& node, const Function& function) {
@@ -361,7 +315,7 @@ bool Binder::check_count(const Node& node, const Function& function) {
         return true;
     }
     fail(Cause::wrong_arguments, node.span,
-         {"%1 is written %2, and the number of arguments here is %3.",
+         {N_("%1 is written %2, and the number of arguments here is %3."),
           {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
     return false;
 }
@@ -371,12 +325,10 @@ TermPtr Binder::absolute(const Node& node) {
     TermPtr kid = term(node.kid(0));
     if (!kid || kid->kind != Kind::number) {
         return kid ? fail(Cause::wrong_kind, node.span,
-                          {"Bars take a number, and this is %1.", {kind_in_words(kid->kind)}})
+                          {N_("Bars take a number, and this is %1."), {kind_in_words(kid->kind)}})
                    : nullptr;
     }
-    auto operation = begin_operation(node, special_function(Special::absolute_value));
-    operation->kids = {kid};
-    return end_operation(std::move(operation));
+    return operation(node, call_of(special_function(Special::absolute_value), {kid}));
 }
 
 TermPtr Binder::plain_call(const Node& node, const Function& named) {
@@ -397,20 +349,18 @@ TermPtr Binder::plain_call(const Node& node, const Function& named) {
         const Argument& wanted = function.arguments[at];
         if (!wanted.any_kind && !kids[at]->open_kind && kids[at]->kind != wanted.kind) {
             return fail(Cause::wrong_kind, node.kid(at).span,
-                        {"%1 takes %2 here, and this is %3.",
+                        {N_("%1 takes %2 here, and this is %3."),
                          {std::string(function.name), kind_in_words(wanted.kind), kind_in_words(kids[at]->kind)}});
         }
     }
-    auto operation = begin_operation(node, function);
-    operation->kids = std::move(kids);
+    OperationTerm called = call_of(function, std::move(kids));
     if (function.keeps_kind) {
-        if (!unify(node, operation->kids, 0)) {
+        if (!unify(node, called.kids, 0)) {
             return nullptr;
         }
-        operation->kind = operation->kids.front()->kind;
-        operation->operation.result = operation->kind;
+        called.operation.result = called.kids.front()->kind;
     }
-    return end_operation(std::move(operation));
+    return operation(node, std::move(called));
 }
 
 } // namespace ledgefall

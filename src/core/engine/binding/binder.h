@@ -28,9 +28,8 @@ class Binder : public ContextUser {
     /// False, with a fault, where the function is not written with as many arguments.
     bool check_count(const Node& node, const Function& function);
 
-    /// A call of a function by its operation, its arguments still to come.
-    std::shared_ptr<Term> begin_operation(const Node& node, const Function& function) const;
-    static TermPtr end_operation(std::shared_ptr<Term> operation);
+    /// A call of a function by its operation.
+    static OperationTerm call_of(const Function& function, std::vector<TermPtr> kids = {});
     /// At which level of measures a table's rows run; nothing where they do not.
     std::optional<std::uint32_t> level_over(Id table) const;
 

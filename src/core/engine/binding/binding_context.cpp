@@ -29,12 +29,18 @@ const TermPtr* ContextUser::parameter(const Node& node) const {
     return place == parameters.end() ? nullptr : &place->second;
 }
 
+std::shared_ptr<Term> ContextUser::made(const Node& node, Term::What what, Kind kind, std::uint32_t on) const {
+    return std::make_shared<Term>(Term{std::move(what), kind, on, here(node.span)});
+}
+
+TermPtr ContextUser::operation(const Node& node, OperationTerm operation) const {
+    const Kind kind = operation.operation.result;
+    const std::uint32_t on = levels_of(operation.kids);
+    return made(node, std::move(operation), kind, on);
+}
+
 TermPtr ContextUser::constant(const Node& node, Value value) const {
-    auto term = std::make_shared<Term>();
-    term->value = value;
-    term->kind = value.kind();
-    term->span = here(node.span);
-    return term;
+    return made(node, ConstantTerm{value}, value.kind());
 }
 
 void ContextUser::link(LinkType type, const Binding& binding, std::uint64_t row) {

@@ -55,7 +55,9 @@ class ContextUser {
         : context_(context) {}
 
     Span here(Span span) const { return context_.call_span.value_or(span); }
+    std::shared_ptr<Term> made(const Node& node, Term::What what, Kind kind = Kind::number, std::uint32_t on = 0) const;
     TermPtr constant(const Node& node, Value value) const;
+    TermPtr operation(const Node& node, OperationTerm operation) const; ///< whose kids are all there
     /// Records the first fault of the formula; always null.
     TermPtr fail(Cause cause, Span span, Sentence what);
     /// The same, where `replacement` in place of the characters at `span` would correct the formula.

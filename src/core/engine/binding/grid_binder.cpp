@@ -22,12 +22,8 @@ std::optional<std::int64_t> last_shift(const Node& place, std::string_view word)
 } // namespace
 
 TermPtr GridBinder::length(const Node& node, const Axis& axis) {
-    auto term = std::make_shared<Term>();
-    term->type = TermType::row_count;
-    term->table = id_of(axis);
-    term->span = here(node.span);
     context_.links.push_back({LinkType::whole, id_of(axis), 0});
-    return term;
+    return made(node, RowCountTerm{id_of(axis)});
 }
 
 TermPtr GridBinder::word(const Node& node) {
@@ -42,7 +38,7 @@ TermPtr GridBinder::word(const Node& node) {
     const bool of_formula = node.text == "i" || node.text == "j"; // whatever rows run in a measure around it
     const auto level = of_formula ? std::optional(0U) : binder_.level_over(table.id);
     if (!level) {
-        return fail(Cause::wrong_arguments, node.span, {"%1 needs a cell, and there is none here.", {node.text}});
+        return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a cell, and there is none here."), {node.text}});
     }
     if (*level > 0) {
         context_.links.push_back({LinkType::whole, table.id, 0});
@@ -56,22 +52,17 @@ TermPtr GridBinder::part(const Node& node, GridPart part, std::uint32_t level) {
     if (none) {
         return fail(
             Cause::wrong_arguments, node.span,
-            {"%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such "
-             "as [1, 2].",
+            {N_("%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such "
+                "as [1, 2]."),
              {node.text}});
     }
-    auto term = std::make_shared<Term>();
-    term->type = TermType::row_number;
-    term->level = level;
-    term->on = 1U << level;
-    term->span = here(node.span);
-    term->table = frame.own->id;
+    RowNumberTerm number{.level = level};
     if (level > 0 || frame.along == GridPart::cell) {
-        term->part = part;
-        term->across = id_of(*frame.own->across);
-        context_.links.push_back({LinkType::whole, term->across, 0});
+        number.part = part;
+        number.across = id_of(*frame.own->across);
+        context_.links.push_back({LinkType::whole, number.across, 0});
     }
-    return term;
+    return made(node, number, Kind::number, 1U << level);
 }
 
 TermPtr GridBinder::running(const Node& node, const Binding& binding) {
@@ -85,35 +76,30 @@ TermPtr GridBinder::running(const Node& node, const Binding& binding) {
     const bool no_cell = level && *level == 0 && frame.along != GridPart::cell && (axis == nullptr || !along_axis);
     if (!level || no_cell) {
         const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
-        return axis != nullptr ? fail(Cause::wrong_arguments, node.span,
-                                      {"%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in "
-                                       "max(%1).",
-                                       {shown}})
-                               : fail(Cause::wrong_arguments, node.span,
-                                      {"%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in "
-                                       "sum(%1).",
-                                       {shown}});
+        return axis != nullptr
+                   ? fail(Cause::wrong_arguments, node.span,
+                          {N_("%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in "
+                              "max(%1)."),
+                           {shown}})
+                   : fail(Cause::wrong_arguments, node.span,
+                          {N_("%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in "
+                              "sum(%1)."),
+                           {shown}});
     }
-    auto term = std::make_shared<Term>();
     const bool in_cells = axis != nullptr && !own_level && !(*level == 0 && frame.along != GridPart::cell);
-    term->type = TermType::column;
-    term->id = binding.column->id;
-    term->table = own_level || in_cells ? binding.column->id : table.id;
+    ColumnTerm column{
+        .id = binding.column->id, .table = own_level || in_cells ? binding.column->id : table.id, .level = *level};
     if (in_cells) {
-        term->part = axis == &table.axis ? GridPart::row : GridPart::column;
-        term->across = id_of(*table.across);
-        context_.links.push_back({LinkType::whole, term->across, 0});
+        column.part = axis == &table.axis ? GridPart::row : GridPart::column;
+        column.across = id_of(*table.across);
+        context_.links.push_back({LinkType::whole, column.across, 0});
     }
-    term->level = *level;
-    term->on = 1U << *level;
-    term->span = here(node.span);
-    term->kind = context_.scope.kind_of(binding.column->id);
     if (axis != nullptr) {
-        context_.links.push_back({LinkType::whole, term->id, 0});
+        context_.links.push_back({LinkType::whole, column.id, 0});
     } else {
         link(*level == 0 ? LinkType::same_row : context_.levels[*level - 1].link, binding);
     }
-    return term;
+    return made(node, column, context_.scope.kind_of(column.id), 1U << *level);
 }
 
 TermPtr GridBinder::index(const Node& node, const Binding& binding) {
@@ -124,8 +110,8 @@ TermPtr GridBinder::index(const Node& node, const Binding& binding) {
     if (node.kids.size() != 3) {
         return fail(
             Cause::wrong_arguments, node.span,
-            {"%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row "
-             "in a measure.",
+            {N_("%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row "
+                "in a measure."),
              {base.text}});
     }
     if (node.kid(1).type == NodeType::range || node.kid(2).type == NodeType::range) {
@@ -134,7 +120,7 @@ TermPtr GridBinder::index(const Node& node, const Binding& binding) {
                           context_.levels.back().table == binding.table->id;
         return runs ? running(base, binding)
                     : fail(Cause::wrong_arguments, node.span,
-                           {"A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).",
+                           {N_("A part of a two-way table can stand only in a measure, as in sum(%1[i, ..])."),
                             {base.text}});
     }
     const auto rows = shift_of(node.kid(1), "i");
@@ -145,22 +131,17 @@ TermPtr GridBinder::index(const Node& node, const Binding& binding) {
 }
 
 TermPtr GridBinder::neighbour(const Node& node, const Binding& binding, std::int64_t rows, std::int64_t columns) {
-    auto term = std::make_shared<Term>();
-    term->type = TermType::column;
-    term->id = binding.column->id;
-    term->table = binding.table->id;
-    term->span = here(node.span);
-    term->kind = context_.scope.kind_of(binding.column->id);
-    term->shift = columns;
-    term->line_shift = rows;
-    term->on = 1U;
-    term->across = id_of(*binding.table->across);
-    context_.links.push_back({LinkType::whole, term->across, 0});
+    const ColumnTerm column{.id = binding.column->id,
+                            .table = binding.table->id,
+                            .shift = columns,
+                            .line_shift = rows,
+                            .across = id_of(*binding.table->across)};
+    context_.links.push_back({LinkType::whole, column.across, 0});
     const bool here_itself = rows == 0 && columns == 0;
     const bool earlier = rows < 0 || (rows == 0 && columns < 0);
     link(here_itself ? LinkType::same_row : earlier ? LinkType::earlier_row : LinkType::later_row, binding);
     context_.links.back().line_above = rows < 0;
-    return term;
+    return made(node, column, context_.scope.kind_of(column.id), 1U);
 }
 
 TermPtr GridBinder::place(const Node& node, const Axis& axis) {
@@ -170,20 +151,9 @@ TermPtr GridBinder::place(const Node& node, const Axis& axis) {
     context_.place_on = outer;
     if (number && number->kind != Kind::number) {
         return fail(Cause::wrong_kind, node.span,
-                    {"A row or column is a number, and this is %1.", {kind_in_words(number->kind)}});
+                    {N_("A row or column is a number, and this is %1."), {kind_in_words(number->kind)}});
     }
     return number;
-}
-
-TermPtr GridBinder::gather(const Node& node, Id column, Id table, TermPtr place) {
-    auto term = std::make_shared<Term>();
-    term->type = TermType::gather;
-    term->id = column;
-    term->table = table;
-    term->span = here(node.span);
-    term->on = place->on;
-    term->kids = {std::move(place)};
-    return term;
 }
 
 TermPtr GridBinder::one_cell(const Node& node, const Binding& binding) {
@@ -203,10 +173,9 @@ TermPtr GridBinder::one_cell(const Node& node, const Binding& binding) {
     const TermPtr before = operate(Operator::multiply, operate(Operator::subtract, row, one), columns);
     const TermPtr number =
         binder_.chosen(node, inside, operate(Operator::add, before, column), constant(node, Value::missing()));
-    auto cell = std::make_shared<Term>(*gather(node, binding.column->id, table.id, number));
-    cell->kind = context_.scope.kind_of(binding.column->id);
     link(LinkType::computed_row, binding);
-    return cell;
+    return made(node, CellTerm{binding.column->id, table.id, number}, context_.scope.kind_of(binding.column->id),
+                number->on);
 }
 
 TermPtr GridBinder::of_axis(const Node& node, const Binding& binding) {
@@ -214,16 +183,15 @@ TermPtr GridBinder::of_axis(const Node& node, const Binding& binding) {
     const std::string& name = node.kid(0).text;
     if (node.kids.size() != 2 || node.kid(1).type == NodeType::range) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is an axis and has one place in brackets, a row or a column: write %1[1].", {name}});
+                    {N_("%1 is an axis and has one place in brackets, a row or a column: write %1[1]."), {name}});
     }
     const TermPtr number = place(node.kid(1), axis);
     if (!number) {
         return nullptr;
     }
-    auto value = std::make_shared<Term>(*gather(node, binding.column->id, binding.column->id, number));
-    value->kind = context_.scope.kind_of(binding.column->id);
     context_.links.push_back({LinkType::whole, binding.column->id, 0});
-    return value;
+    return made(node, CellTerm{binding.column->id, binding.column->id, number},
+                context_.scope.kind_of(binding.column->id), number->on);
 }
 
 bool GridBinder::ends(const Node& node, const Axis& axis, TermPtr& from, TermPtr& to) {

@@ -32,7 +32,6 @@ class GridBinder : PartBinder {
     TermPtr of_axis(const Node& node, const Binding& binding);
     /// The row or column that a place tells, as a number.
     TermPtr place(const Node& place, const Axis& axis);
-    TermPtr gather(const Node& node, Id column, Id table, TermPtr place);
     bool ends(const Node& place, const Axis& axis, TermPtr& from, TermPtr& to);
 };
 

@@ -34,8 +34,8 @@ std::optional<Hint> find(const Node& node, const Study& study, const Table* own,
         const Node& step = node.kid(first ? 1 : 0);
         const std::string& name = step.kid(0).text;
         return Hint{
-            {"Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, "
-             "make a column of it first, such as step = %1 - %1[i-1].",
+            {N_("Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, "
+                "make a column of it first, such as step = %1 - %1[i-1]."),
              {name}},
             step.span};
     }

@@ -63,7 +63,7 @@ void MeasureBinder::scan_places(const Node& node, const Node& rows, const Node* 
         return known != nullptr && other != nullptr && !same_tree(known, other);
     };
     if (differs(level.range, &rows) || differs(level.column_range, columns)) {
-        fail(Cause::wrong_arguments, node.span, {"The ranges in one measure must be the same.", {}});
+        fail(Cause::wrong_arguments, node.span, {N_("The ranges in one measure must be the same."), {}});
         named.sound = false;
     }
     level.range = &rows;
@@ -143,7 +143,7 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
     }
     if (named.others.size() > 1) {
         fail(Cause::wrong_arguments, node.span,
-             {"A measure runs over the rows of one table, and this one names two others, %1 and %2.",
+             {N_("A measure runs over the rows of one table, and this one names two others, %1 and %2."),
               {named.others[0]->name, named.others[1]->name}});
         return false;
     }
@@ -154,8 +154,8 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
     if (table != nullptr && table->two_way() != (level.column_range != nullptr)) {
         fail(Cause::wrong_arguments, node.span,
              table->two_way()
-                 ? Sentence{"%1 has two axes: write both places, as in [i, ..] for all of this row.", {table->name}}
-                 : Sentence{"%1 has one axis: write one place, as in [1..i].", {table->name}});
+                 ? Sentence{N_("%1 has two axes: write both places, as in [i, ..] for all of this row."), {table->name}}
+                 : Sentence{N_("%1 has one axis: write one place, as in [1..i]."), {table->name}});
         return false;
     }
     if (table == nullptr &&
@@ -169,11 +169,11 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
 TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
     if (node.kids.empty()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is written %2: it needs values.", {std::string(function.name), function.signature()}});
+                    {N_("%1 is written %2: it needs values."), {std::string(function.name), function.signature()}});
     }
     if (context_.levels.size() >= most_levels) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"More than %1 measures stand one within the other.", {std::to_string(most_levels)}});
+                    {N_("More than %1 measures stand one within the other."), {std::to_string(most_levels)}});
     }
     if (function.special == Special::rank) {
         return rank(node, function);
@@ -223,8 +223,8 @@ bool MeasureBinder::one_value_before_optional(const Node& node, const Function& 
         single && function.sample_count() == 1 && node.kids.size() > 1 && function.arguments[1].optional;
     if (optional) {
         fail(Cause::wrong_arguments, node.span,
-             {"Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells "
-              "nothing.",
+             {N_("Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells "
+                 "nothing."),
               {std::string(function.name), std::string(function.arguments[1].name)}});
     }
     return optional;
@@ -237,8 +237,8 @@ bool MeasureBinder::bind_range(const Node* range, MeasureTerm& measure) {
     const auto end = [this](const NodePtr& node, TermPtr& out) {
         out = node ? term(*node) : nullptr;
         if (out && out->kind != Kind::number) {
-            out =
-                fail(Cause::wrong_kind, node->span, {"A row is a number, and this is %1.", {kind_in_words(out->kind)}});
+            out = fail(Cause::wrong_kind, node->span,
+                       {N_("A row is a number, and this is %1."), {kind_in_words(out->kind)}});
         }
         return !node || out;
     };
@@ -254,8 +254,8 @@ bool MeasureBinder::bind_samples(const Node& node, const Function& function, Mea
         }
         if (where != nullptr || (function.sample_count() == 1 && at + 1 < samples)) {
             fail(Cause::wrong_arguments, node.kid(at).span,
-                 {"The condition after where holds for all that %1 is taken of. Write it once, at the end, and join "
-                  "several with and.",
+                 {N_("The condition after where holds for all that %1 is taken of. Write it once, at the end, and join "
+                     "several with and."),
                   {std::string(function.name)}});
             return false;
         }
@@ -267,10 +267,11 @@ bool MeasureBinder::bind_samples(const Node& node, const Function& function, Mea
         count_ranges(node.kid(at), ranged, whole);
     }
     if (ranged > 0 && whole > 0) {
-        fail(Cause::wrong_arguments, node.span,
-             {"The values of one measure run over the same rows. Write the range of rows after each column, or after "
-              "none.",
-              {}});
+        fail(
+            Cause::wrong_arguments, node.span,
+            {N_("The values of one measure run over the same rows. Write the range of rows after each column, or after "
+                "none."),
+             {}});
         return false;
     }
     const auto value = [](const Node& kid) -> const Node& { return kid.type == NodeType::where ? kid.kid(0) : kid; };
@@ -299,7 +300,7 @@ bool MeasureBinder::add_condition(const Node& where, MeasureTerm& measure) {
     }
     if (condition->kind != Kind::yes_no && !condition->open_kind) {
         fail(Cause::wrong_kind, where.kid(1).span,
-             {"After where comes a condition, such as x > 0, but this is %1.", {kind_in_words(condition->kind)}});
+             {N_("After where comes a condition, such as x > 0, but this is %1."), {kind_in_words(condition->kind)}});
         return false;
     }
     for (Sample& sample : measure.samples) {
@@ -328,11 +329,11 @@ bool MeasureBinder::refuse_single_values(const Node& node, const Function& funct
         }
         if (function.row_by_row.empty()) {
             fail(Cause::wrong_arguments, sample.values.front()->span,
-                 {"%1 is taken of whole columns here, and this is a single value: leave it out.",
+                 {N_("%1 is taken of whole columns here, and this is a single value: leave it out."),
                   {std::string(function.name)}});
         } else {
             fail(Cause::wrong_arguments, node.name_span,
-                 {"%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).",
+                 {N_("%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b)."),
                   {std::string(function.name), std::string(function.row_by_row)}},
                  std::string(function.row_by_row));
         }
@@ -352,7 +353,7 @@ bool MeasureBinder::bind_plain(const Node& node, const Function& function, Measu
         if (plain && plain->kind != function.arguments[at].kind && !plain->open_kind) {
             plain = fail(
                 Cause::wrong_kind, plain->span,
-                {"%1 takes %2 here, and this is %3.",
+                {N_("%1 takes %2 here, and this is %3."),
                  {std::string(function.name), kind_in_words(function.arguments[at].kind), kind_in_words(plain->kind)}});
         }
         if (!plain) {
@@ -393,8 +394,9 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     const Node& value = conditional ? node.kid(0).kid(0) : node.kid(0);
     const bool in_rows = context_.frame.has_rows || context_.levels.size() > context_.frame.levels;
     if (!in_rows || node.kids.size() > 1 || value.type == NodeType::bound) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {"rank(x) gives the position of this row's x among all: it is for the formula of a column.", {}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {N_("rank(x) gives the position of this row's x among all: it is for the formula of a column."), {}});
     }
     const TermPtr own = term(value);
     const TermPtr included = own && conditional ? term(node.kid(0).kid(1)) : nullptr;
@@ -403,14 +405,14 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
         return nullptr;
     }
     if (own->kind != Kind::number && own->kind != Kind::date) {
-        return fail(
-            Cause::wrong_kind, value.span,
-            {"%1 takes %2, and this is %3.", {std::string(function.name), "numbers", kind_in_words(own->kind)}});
+        return fail(Cause::wrong_kind, value.span,
+                    {N_("%1 takes %2, and this is %3."),
+                     {std::string(function.name), NC_("Kind", "numbers"), kind_in_words(own->kind)}});
     }
     if (level.table.empty() || level.range != nullptr) {
-        return fail(
-            Cause::wrong_arguments, node.span,
-            {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {N_("%1 is taken of whole columns: it is written %2."),
+                     {std::string(function.name), function.signature()}});
     }
     const TermPtr below = count_compared(node, Operator::less, level, own);
     const TermPtr equal = below ? count_compared(node, Operator::equal, level, own) : nullptr;
@@ -420,13 +422,12 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     const TermPtr more = binder_.operate(node, Operator::add, {equal, constant(node, Value::number(1))});
     const TermPtr half = binder_.operate(node, Operator::divide, {more, constant(node, Value::number(2))});
     const TermPtr place = binder_.operate(node, Operator::add, {half, below});
-    auto is_missing = binder_.begin_operation(node, special_function(Special::missing_test));
-    is_missing->kids = {own};
+    const TermPtr is_missing = operation(node, Binder::call_of(special_function(Special::missing_test), {own}));
     const TermPtr missing = constant(node, Value::missing());
-    auto ranked =
-        std::make_shared<Term>(*binder_.chosen(node, Binder::end_operation(std::move(is_missing)), missing, place));
-    ranked->function = &function;
-    return included ? binder_.chosen(node, included, ranked, missing) : TermPtr(ranked);
+    OperationTerm chosen = *binder_.chosen(node, is_missing, missing, place)->as<OperationTerm>();
+    chosen.function = &function;
+    const TermPtr ranked = operation(node, std::move(chosen));
+    return included ? binder_.chosen(node, included, ranked, missing) : ranked;
 }
 
 /// A function that is written in simpler ones, with what it is taken of put in.
@@ -437,14 +438,14 @@ TermPtr MeasureBinder::by_simpler_form(const Node& node, const Function& functio
     const NodePtr written = simpler_form(node, function);
     return written ? term(*written)
                    : fail(Cause::wrong_arguments, node.span,
-                          {"%1 is taken of whole columns: it is written %2.",
+                          {N_("%1 is taken of whole columns: it is written %2."),
                            {std::string(function.name), function.signature()}});
 }
 
 TermPtr MeasureBinder::search(const Node& node, const Function& function) {
     if (node.kids.size() != 1 || node.kid(0).type != NodeType::bound) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).",
+                    {N_("%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2)."),
                      {std::string(function.name)}});
     }
     return over_bound(node, function);
@@ -463,13 +464,13 @@ TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
         }
         if (function.sample_count() > 1) {
             return fail(Cause::wrong_arguments, call.span,
-                        {"%1 takes values of several columns, and for gives one list: write them as columns.",
+                        {N_("%1 takes values of several columns, and for gives one list: write them as columns."),
                          {std::string(function.name)}});
         }
     }
     const Node& range = node.kid(1);
     if (!range.kids[0] || !range.kids[1]) {
-        return fail(Cause::wrong_arguments, range.span, {"This range needs both its ends, as in 0..10.", {}});
+        return fail(Cause::wrong_arguments, range.span, {N_("This range needs both its ends, as in 0..10."), {}});
     }
     if (!bind_range(&range, *result)) {
         return nullptr;
@@ -481,42 +482,31 @@ TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
     context_.levels.pop_back();
     if (ok && result->search != SearchGoal::none && result->samples.size() > 1) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 takes one expression, without where.", {std::string(function.name)}});
+                    {N_("%1 takes one expression, without where."), {std::string(function.name)}});
     }
     return ok ? finish_measure(node, std::move(result)) : nullptr;
 }
 
 TermPtr MeasureBinder::finish_measure(const Node& node, std::shared_ptr<MeasureTerm> measure) {
-    auto term = std::make_shared<Term>();
     const Function& function = *measure->function;
     const Kind sample_kind = measure->samples.front().values.front()->kind;
-    term->type = TermType::measure;
-    term->span = here(node.span);
-    term->kind = function.keeps_kind ? sample_kind : Kind::number;
     measure->make = sample_kind == Kind::yes_no && function.make_of_condition != nullptr ? function.make_of_condition
                                                                                          : function.make;
+    std::uint32_t on = 0;
     for (const Sample& sample : measure->samples) {
-        term->on |= sample.on();
+        on |= sample.on();
     }
     if (measure->over != MeasureTerm::Over::values) {
-        term->on &= ~(1U << measure->level);
+        on &= ~(1U << measure->level);
     }
-    for (const TermPtr& end : {measure->from, measure->to}) {
-        term->on |= end ? end->on : 0;
+    const GridRange grid = measure->grid.value_or(GridRange());
+    for (const TermPtr& end :
+         {measure->from, measure->to, grid.from_row, grid.to_row, grid.from_column, grid.to_column}) {
+        on |= end ? end->on : 0;
     }
-    if (const auto& grid = measure->grid) {
-        for (const TermPtr& end : {grid->from_row, grid->to_row, grid->from_column, grid->to_column}) {
-            term->on |= end ? end->on : 0;
-        }
-    }
-    for (const TermPtr& plain : measure->plain) {
-        term->on |= plain->on;
-    }
-    term->function = &function;
-    term->domain = function.domain;
-    term->domain_cause = function.domain_cause;
-    term->measure = std::move(measure);
-    return term;
+    on |= levels_of(measure->plain);
+    return made(node, std::shared_ptr<const MeasureTerm>(std::move(measure)),
+                function.keeps_kind ? sample_kind : Kind::number, on);
 }
 
 } // namespace ledgefall

@@ -17,7 +17,7 @@ bool MeasureBinder::add_sample(const Node& node, const Function& function, Measu
         return add_columns_between(node, function, measure);
     }
     if (node.type == NodeType::bound || node.type == NodeType::given) {
-        fail(Cause::wrong_arguments, node.span, {"This form can only be the one argument of a measure.", {}});
+        fail(Cause::wrong_arguments, node.span, {N_("This form can only be the one argument of a measure."), {}});
         return false;
     }
     const Node& named = node.type == NodeType::index ? node.kid(0) : node;
@@ -43,7 +43,7 @@ bool MeasureBinder::add_column(const Node& named, const Binding& binding, const 
     }
     if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
         fail(Cause::wrong_kind, named.span,
-             {"Among these columns is %1, which holds %2.", {binding.column->name, kind_in_words(value->kind)}});
+             {N_("Among these columns is %1, which holds %2."), {binding.column->name, kind_in_words(value->kind)}});
         return false;
     }
     measure.samples.push_back({{std::move(value)}, nullptr});
@@ -64,19 +64,22 @@ TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, 
     }
     const bool fits = wanted.any_kind || value->open_kind || value->kind == wanted.kind ||
                       ((function.keeps_kind || function.takes_dates) && value->kind == Kind::date);
-    return fits ? value
-                : fail(Cause::wrong_kind, value->span,
-                       {"%1 takes %2, and this is %3.",
-                        {std::string(function.name),
-                         wanted.kind == Kind::yes_no ? "a condition, such as x > 0" : "numbers",
-                         kind_in_words(value->kind)}});
+    return fits
+               ? value
+               : fail(
+                     Cause::wrong_kind, value->span,
+                     {N_("%1 takes %2, and this is %3."),
+                      {std::string(function.name),
+                       wanted.kind == Kind::yes_no ? NC_("Kind", "a condition, such as x > 0") : NC_("Kind", "numbers"),
+                       kind_in_words(value->kind)}});
 }
 
 /// Samples that are paired row by row.
 bool MeasureBinder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
     if (measure.over == MeasureTerm::Over::values) {
         fail(Cause::wrong_arguments, node.span,
-             {"%1 is taken of whole columns: it is written %2.", {std::string(function.name), function.signature()}});
+             {N_("%1 is taken of whole columns: it is written %2."),
+              {std::string(function.name), function.signature()}});
         return false;
     }
     Sample sample;
@@ -106,8 +109,9 @@ bool MeasureBinder::add_columns_between(const Node& range, const Function& funct
                        from.table == to.table &&
                        (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
     if (!alike) {
-        fail(Cause::wrong_arguments, range.span,
-             {"Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.", {}});
+        fail(
+            Cause::wrong_arguments, range.span,
+            {N_("Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row."), {}});
         return false;
     }
     bool inside = false;
@@ -124,7 +128,7 @@ bool MeasureBinder::add_columns_between(const Node& range, const Function& funct
         }
     }
     fail(Cause::wrong_arguments, range.span,
-         {"%1 comes after %2 in the table: write them in the table's order.", {first.text, last.text}});
+         {N_("%1 comes after %2 in the table: write them in the table's order."), {first.text, last.text}});
     return false;
 }
 

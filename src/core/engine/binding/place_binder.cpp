@@ -12,7 +12,7 @@ TermPtr PlaceBinder::row_of_formula(const Node& node) {
     const bool in_grid = context_.frame.own != nullptr && context_.frame.own->two_way();
     if (node.text == "j" && !in_grid) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"[j] is the column of a two-way table's cell, and this is no formula of one.", {}});
+                    {N_("[j] is the column of a two-way table's cell, and this is no formula of one."), {}});
     }
     if (in_grid) {
         return GridBinder(context_, binder_).part(node, node.text == "j" ? GridPart::column : GridPart::row, 0);
@@ -20,15 +20,10 @@ TermPtr PlaceBinder::row_of_formula(const Node& node) {
     if (!context_.frame.has_rows) {
         return fail(
             Cause::wrong_arguments, node.span,
-            {"[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1].",
+            {N_("[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1]."),
              {}});
     }
-    auto term = std::make_shared<Term>();
-    term->type = TermType::row_number;
-    term->on = 1U;
-    term->span = here(node.span);
-    term->table = context_.frame.own->id;
-    return term;
+    return made(node, RowNumberTerm(), Kind::number, 1U);
 }
 
 std::optional<std::int64_t> shift_of(const Node& place, std::string_view word) {
@@ -53,36 +48,36 @@ TermPtr PlaceBinder::index(const Node& node) {
     const Node& base = node.kid(0);
     if (base.type == NodeType::name && parameter(base) != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 stands for one value here and has no rows: leave out the brackets.", {base.text}});
+                    {N_("%1 stands for one value here and has no rows: leave out the brackets."), {base.text}});
     }
     const bool each = is_word(base, "each") && context_.frame.each != nullptr;
     if (base.type != NodeType::name && !each) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"Only a column can have a row in square brackets after it.", {}});
+                    {N_("Only a column can have a row in square brackets after it."), {}});
     }
     const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(base);
     if (binding.held != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is a held value and has no rows: leave out the brackets.", {base.text}});
+                    {N_("%1 is a held value and has no rows: leave out the brackets."), {base.text}});
     }
     if (binding.group != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {"%1 is a group of columns: take a measure of it, as in mean(%1[i]).", {base.text}});
+                    {N_("%1 is a group of columns: take a measure of it, as in mean(%1[i])."), {base.text}});
     }
     if (binding.column == nullptr) {
         return binder_.unknown_name(base) ? fail(Cause::wrong_arguments, node.span,
-                                                 {"Only a column can have a row in square brackets after it.", {}})
+                                                 {N_("Only a column can have a row in square brackets after it."), {}})
                                           : nullptr;
     }
     if (binding.table->two_way()) {
         return GridBinder(context_, binder_).index(node, binding);
     }
-    return node.kids.size() > 2
-               ? fail(Cause::wrong_arguments, node.span,
-                      {"Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in "
-                       "%2[1].",
-                       {binding.table->name, base.text}})
-               : indexed_column(node, binding, node.kid(1));
+    return node.kids.size() > 2 ? fail(Cause::wrong_arguments, node.span,
+                                       {N_("Two places in brackets belong to a two-way table, and %1 has one axis: "
+                                           "write one place, as in "
+                                           "%2[1]."),
+                                        {binding.table->name, base.text}})
+                                : indexed_column(node, binding, node.kid(1));
 }
 
 TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, const Node& place) {
@@ -92,33 +87,21 @@ TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, co
                              context_.levels.back().table == binding.table->id;
         return running ? binder_.column(node.kid(0), binding)
                        : fail(Cause::wrong_arguments, node.span,
-                              {"A range of rows can stand only in a measure, as in sum(%1[1..i]).",
+                              {N_("A range of rows can stand only in a measure, as in sum(%1[1..i])."),
                                {binding.column->name}});
     }
-    auto result = std::make_shared<Term>();
-    result->id = binding.column->id;
-    result->table = binding.table->id;
-    result->span = here(node.span);
-    result->kind = context_.scope.kind_of(binding.column->id);
+    const Kind kind = context_.scope.kind_of(binding.column->id);
     const auto shift = shift_of(place);
     if (shift) {
         if (!context_.frame.has_rows) {
             return row_of_formula(place);
         }
-        result->type = TermType::column;
-        result->shift = *shift;
-        result->on = 1U;
         link(*shift == 0 ? LinkType::same_row : *shift < 0 ? LinkType::earlier_row : LinkType::later_row, binding);
-        return result;
+        return made(node, ColumnTerm{.id = binding.column->id, .table = binding.table->id, .shift = *shift}, kind, 1U);
     }
-    result->type = TermType::gather;
     TermPtr row;
     if (is_word(place, "last")) {
-        auto count = std::make_shared<Term>();
-        count->type = TermType::row_count;
-        count->table = binding.table->id;
-        count->span = here(place.span);
-        row = count;
+        row = made(place, RowCountTerm{binding.table->id});
         link(LinkType::later_row, binding);
     } else {
         row = term(place);
@@ -130,11 +113,10 @@ TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, co
         return nullptr;
     }
     if (row->kind != Kind::number) {
-        return fail(Cause::wrong_kind, place.span, {"A row is a number, and this is %1.", {kind_in_words(row->kind)}});
+        return fail(Cause::wrong_kind, place.span,
+                    {N_("A row is a number, and this is %1."), {kind_in_words(row->kind)}});
     }
-    result->on = row->on;
-    result->kids = {row};
-    return result;
+    return made(node, CellTerm{binding.column->id, binding.table->id, row}, kind, row->on);
 }
 
 } // namespace ledgefall

@@ -89,7 +89,7 @@ bool ProbabilityBinder::gives_distribution(const Node& node) const {
 
 /// A distribution as four arguments: the number of its family and its own numbers. One that is written where it is
 /// used is not held first.
-bool ProbabilityBinder::add_distribution(const Node& node, Term& operation) {
+bool ProbabilityBinder::add_distribution(const Node& node, OperationTerm& operation) {
     std::vector<TermPtr>& arguments = operation.kids;
     const TermPtr result = term(node);
     if (!result) {
@@ -97,25 +97,22 @@ bool ProbabilityBinder::add_distribution(const Node& node, Term& operation) {
     }
     if (result->kind != Kind::distribution) {
         fail(Cause::wrong_kind, node.span,
-             {"Here stands a distribution, such as binomial(12, 0.5), and this is %1.", {kind_in_words(result->kind)}});
+             {N_("Here stands a distribution, such as binomial(12, 0.5), and this is %1."),
+              {kind_in_words(result->kind)}});
         return false;
     }
-    const Function* family = result->function;
-    if (result->type == TermType::operate && family != nullptr && family->distribution) {
+    const auto* written = result->as<OperationTerm>();
+    const Function* family = written == nullptr ? nullptr : written->function;
+    if (family != nullptr && family->distribution) {
         arguments.push_back(constant(node, Value::number(static_cast<double>(*family->distribution))));
-        arguments.insert(arguments.end(), result->kids.begin(), result->kids.end());
+        arguments.insert(arguments.end(), written->kids.begin(), written->kids.end());
         arguments.resize(4, constant(node, Value::number(0)));
         operation.distribution = family->domain;
         return true;
     }
     for (std::size_t part = 0; part < 4; ++part) {
-        auto taken = std::make_shared<Term>();
-        taken->type = TermType::operate;
-        taken->span = here(node.span);
-        taken->on = result->on;
-        taken->operation = catalogue_parts::distribution_part(part);
-        taken->kids = {result};
-        arguments.push_back(std::move(taken));
+        arguments.push_back(
+            this->operation(node, {.operation = catalogue_parts::distribution_part(part), .kids = {result}}));
     }
     return true;
 }
@@ -140,39 +137,35 @@ bool ProbabilityBinder::add_keys(const Node& node, std::vector<TermPtr>& argumen
             continue;
         }
         if (arguments.size() >= Operation::most_arguments) {
-            fail(Cause::wrong_arguments, node.span, {"This is drawn within too many measures.", {}});
+            fail(Cause::wrong_arguments, node.span, {N_("This is drawn within too many measures."), {}});
             return false;
         }
-        auto row = std::make_shared<Term>();
-        row->type = counted ? TermType::counter : TermType::row_number;
-        row->level = static_cast<std::uint32_t>(level);
-        row->on = 1U << level;
-        row->span = here(node.span);
-        arguments.push_back(std::move(row));
+        const Term::What row =
+            counted ? Term::What(CounterTerm()) : Term::What(RowNumberTerm{.level = static_cast<std::uint32_t>(level)});
+        arguments.push_back(made(node, row, Kind::number, 1U << level));
     }
     return true;
 }
 
 TermPtr ProbabilityBinder::distribution_call(const Node& node, const Function& function) {
-    auto result = binder_.begin_operation(node, function);
-    if (!binder_.check_count(node, function) || !add_distribution(node.kid(0), *result)) {
+    OperationTerm called = Binder::call_of(function);
+    if (!binder_.check_count(node, function) || !add_distribution(node.kid(0), called)) {
         return nullptr;
     }
     for (std::size_t at = 1; at < node.kids.size(); ++at) {
         TermPtr kid = term(node.kid(at));
         if (kid && kid->kind != Kind::number) {
             kid = fail(Cause::wrong_kind, node.kid(at).span,
-                       {"%1 takes %2 here, and this is %3.",
-                        {std::string(function.name), "a number", kind_in_words(kid->kind)}});
+                       {N_("%1 takes %2 here, and this is %3."),
+                        {std::string(function.name), NC_("Kind", "a number"), kind_in_words(kid->kind)}});
         }
         if (!kid) {
             return nullptr;
         }
-        result->kids.push_back(std::move(kid));
+        called.kids.push_back(std::move(kid));
     }
-    return function.special == Special::draw && !add_keys(node, result->kids)
-               ? nullptr
-               : Binder::end_operation(std::move(result));
+    const bool complete = function.special != Special::draw || add_keys(node, called.kids);
+    return complete ? operation(node, std::move(called)) : nullptr;
 }
 
 TermPtr ProbabilityBinder::probability(const Node& node, const Function& function) {
@@ -186,15 +179,15 @@ TermPtr ProbabilityBinder::probability(const Node& node, const Function& functio
     if (!asked || (conditional && !given)) {
         return nullptr;
     }
-    auto operation = binder_.begin_operation(node, function);
-    operation->no_division = "what is known here has the probability 0";
-    operation->operation.event =
+    OperationTerm called = Binder::call_of(function);
+    called.no_division = N_("what is known here has the probability 0");
+    called.operation.event =
         std::make_shared<const ConditionalEvent>(ConditionalEvent{std::move(*asked), std::move(given)});
-    if (!add_distribution(*distribution_, *operation)) {
+    if (!add_distribution(*distribution_, called)) {
         return nullptr;
     }
-    operation->kids.insert(operation->kids.end(), limits_.begin(), limits_.end());
-    return Binder::end_operation(std::move(operation));
+    called.kids.insert(called.kids.end(), limits_.begin(), limits_.end());
+    return operation(node, std::move(called));
 }
 
 std::optional<Event> ProbabilityBinder::event(const Node& node) {
@@ -213,8 +206,9 @@ std::optional<Event> ProbabilityBinder::event(const Node& node) {
         return joined(all ? Event::Type::conjunction : Event::Type::disjunction, std::move(first), std::move(second));
     }
     fail(Cause::wrong_arguments, node.span,
-         {"In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows for "
-          "which a condition holds, write share(…).",
+         {N_("In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows "
+             "for "
+             "which a condition holds, write share(…)."),
           {}});
     return std::nullopt;
 }
@@ -246,12 +240,13 @@ std::optional<Event> ProbabilityBinder::comparison(const Node& node, Operator op
     const auto compared = comparison_of(op);
     if (on_left == gives_distribution(right) || !compared) {
         fail(Cause::wrong_arguments, node.span,
-             {"In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥.", {}});
+             {N_("In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥."), {}});
         return std::nullopt;
     }
     const Node& distribution = on_left ? left : right;
     if (distribution_ != nullptr && !same_tree(distribution_, &distribution)) {
-        fail(Cause::wrong_arguments, node.span, {"One P( ) is about one distribution, and this one names two.", {}});
+        fail(Cause::wrong_arguments, node.span,
+             {N_("One P( ) is about one distribution, and this one names two."), {}});
         return std::nullopt;
     }
     distribution_ = &distribution;
@@ -261,12 +256,12 @@ std::optional<Event> ProbabilityBinder::comparison(const Node& node, Operator op
     }
     if (limit->kind != Kind::number) {
         fail(Cause::wrong_kind, limit->span,
-             {"A distribution is compared with numbers, and this is %1.", {kind_in_words(limit->kind)}});
+             {N_("A distribution is compared with numbers, and this is %1."), {kind_in_words(limit->kind)}});
         return std::nullopt;
     }
     if (limits_.size() == most_limits) {
         fail(Cause::wrong_arguments, node.span,
-             {"One P( ) can have up to %1 comparisons: add up several.", {std::to_string(most_limits)}});
+             {N_("One P( ) can have up to %1 comparisons: add up several."), {std::to_string(most_limits)}});
         return std::nullopt;
     }
     limits_.push_back(limit);

@@ -20,7 +20,7 @@ class ProbabilityBinder : PartBinder {
     TermPtr probability(const Node& node, const Function& function);
 
   private:
-    bool add_distribution(const Node& node, Term& operation);
+    bool add_distribution(const Node& node, OperationTerm& operation);
     bool add_keys(const Node& node, std::vector<TermPtr>& arguments);
     std::optional<Event> event(const Node& node);
     std::optional<Event> comparisons(const Node& node);

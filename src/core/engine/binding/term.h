@@ -5,6 +5,7 @@
 
 #include <memory>
 #include <optional>
+#include <variant>
 #include <vector>
 
 namespace ledgefall {
@@ -81,58 +82,97 @@ struct WhatIfTerm {
     Span span;
 };
 
-enum class TermType : std::uint8_t {
-    constant,
-    column,
-    held,
-    operate,
-    gather,
-    row_number,
-    row_count,
-    counter,
-    measure,
-    what_if
+struct ConstantTerm {
+    Value value;
+};
+
+/// The cells of a column in the rows that run.
+struct ColumnTerm {
+    Id id, table;
+    std::uint32_t level = 0;        ///< whose rows it runs over
+    std::int64_t shift = 0;         ///< rows from the running one
+    std::int64_t line_shift = 0;    ///< of a layer: rows of the grid from the running one; `shift` then are columns
+    GridPart part = GridPart::cell; ///< of an axis of a two-way table that is read in each cell
+    Id across = {};                 ///< of what is told by the columns of a two-way table: its axis across
+};
+
+/// A held value, or a foot line's under one column.
+struct HeldTerm {
+    DefinitionId id;
+};
+
+/// One cell of a column.
+struct CellTerm {
+    Id id, table;
+    TermPtr row; ///< from 1
+};
+
+struct RowNumberTerm {
+    std::uint32_t level = 0;        ///< whose rows are counted
+    GridPart part = GridPart::cell; ///< in a two-way table, what is counted
+    Id across = {};                 ///< and its axis across
+};
+
+struct RowCountTerm {
+    Id table;
+};
+
+/// The bound number of the innermost measure over one.
+struct CounterTerm {};
+
+struct OperationTerm {
+    Operation operation;
+    std::vector<TermPtr> kids = {};
+    const Function* function = nullptr; ///< that was written as a call
+    std::optional<Operator> op = {};    ///< that was written as an operator
+    std::string_view domain = {};       ///< the sentence of a value outside the operation's domain
+    std::string_view distribution = {}; ///< the sentence of numbers that a distribution's family does not take
+    std::string_view no_division = {};  ///< the sentence of a division by zero, where it is not the usual one
+
+    std::string display_name() const; ///< its sign or name, for sentences
+};
+
+/// A what-if: the values to try, and the row where what is asked needs it.
+struct TriedTerm {
+    std::shared_ptr<const WhatIfTerm> what_if;
+    std::vector<TermPtr> values;
+    TermPtr row;
 };
 
 /// A formula after its names have been bound and its kinds found: what the compiler reads. `on` says what a term
 /// depends on, a bit a level: bit 0 is the formula's own row, bit k the rows of the k-th measure around it. A term that
 /// does not depend on the rows that are running is worked out once.
 struct Term {
-    TermType type = TermType::constant;
+    using What = std::variant<ConstantTerm, ColumnTerm, HeldTerm, CellTerm, RowNumberTerm, RowCountTerm, CounterTerm,
+                              OperationTerm, std::shared_ptr<const MeasureTerm>, TriedTerm>;
+    What what;
     Kind kind = Kind::number;
     std::uint32_t on = 0;
     Span span;
-    Value value;                    ///< of a constant
-    bool open_kind = false;         ///< `missing` written out: of whatever kind is needed
-    Id id, table;                   ///< of a column, held value or foot line; the table of rows that are counted
-    Id under;                       ///< of a foot line's value: its column
-    std::int64_t shift = 0;         ///< of a column: rows from the running one
-    std::uint32_t level = 0;        ///< of a column, row number or counter: whose rows it runs over
-    GridPart part = GridPart::cell; ///< of a row number in a two-way table, and of an axis's value in each cell
-    Id across;                      ///< of what is told by the columns of a two-way table: its axis across
-    std::int64_t line_shift = 0;    ///< of a layer: rows of the grid from the running one; `shift` then are columns
-    Operation operation;
-    std::optional<Operator> op;         ///< of an operation that was written as an operator
-    const Function* function = nullptr; ///< of an operation or measure that was written as a call
-    std::string_view domain;            ///< the sentence of a value outside the operation's domain
-    Cause domain_cause = Cause::out_of_domain;
-    std::string_view distribution; ///< the sentence of numbers that a distribution's family does not take
-    std::string_view no_division;  ///< the sentence of a division by zero, where it is not the usual one
-    std::vector<TermPtr> kids;     ///< of an operation; of a gather: the row; of a what-if: the values, and its row
-    std::shared_ptr<const MeasureTerm> measure;
-    std::shared_ptr<const WhatIfTerm> what_if;
+    bool open_kind = false; ///< `missing` written out: of whatever kind is needed
 
-    /// What a term of type held stands for.
-    DefinitionId single() const { return under.empty() ? DefinitionId(id) : DefinitionId::foot_value(id, under); }
-    std::string display_name() const; ///< its sign or name, for sentences
+    /// The term as one of its kind; null where it is of another.
+    template <class Of>
+    const Of* as() const {
+        return std::get_if<Of>(&what);
+    }
+    /// An operation of two terms; null where it is none.
+    const OperationTerm* pair() const {
+        const OperationTerm* operation = as<OperationTerm>();
+        return operation != nullptr && operation->kids.size() == 2 ? operation : nullptr;
+    }
 };
 
-inline std::uint32_t Sample::on() const {
-    std::uint32_t bits = condition ? condition->on : 0;
-    for (const TermPtr& value : values) {
-        bits |= value->on;
+inline std::uint32_t levels_of(const std::vector<TermPtr>& terms) {
+    std::uint32_t bits = 0;
+    for (const TermPtr& term : terms) {
+        bits |= term->on;
     }
     return bits;
+}
+
+inline std::uint32_t Sample::on() const {
+    return levels_of(values) | (condition ? condition->on : 0);
 }
 
 struct StaticFault {

@@ -6,16 +6,15 @@ namespace ledgefall {
 
 TermPtr WhatIfBinder::what_if(const Node& node) {
     auto meant = std::make_shared<WhatIfTerm>();
-    auto term = std::make_shared<Term>();
-    term->type = TermType::what_if;
-    term->span = meant->span = here(node.span);
+    TriedTerm tried;
+    meant->span = here(node.span);
     const std::size_t values = (node.kids.size() - 1) / 2;
     if (values + 1 > Operation::most_arguments) { // the row is one more
         return fail(Cause::wrong_arguments, node.span,
-                    {"with takes up to %1 held values at once.", {std::to_string(Operation::most_arguments - 1)}});
+                    {N_("with takes up to %1 held values at once."), {std::to_string(Operation::most_arguments - 1)}});
     }
     for (std::size_t kid = 1; kid + 1 < node.kids.size(); kid += 2) {
-        if (!replace(node.kid(kid), node.kid(kid + 1), *meant, *term)) {
+        if (!replace(node.kid(kid), node.kid(kid + 1), *meant, tried)) {
             return nullptr;
         }
     }
@@ -23,24 +22,18 @@ TermPtr WhatIfBinder::what_if(const Node& node) {
     if (!meant->asked) {
         return nullptr;
     }
-    term->kind = meant->asked->kind;
-    if ((meant->asked->on & 1U) != 0) {
-        auto row = std::make_shared<Term>();
-        row->type = TermType::row_number;
-        row->on = 1U;
-        row->span = term->span;
-        row->table = context_.frame.own->id;
-        term->kids.push_back(std::move(row));
+    const Kind kind = meant->asked->kind;
+    const bool at_row = (meant->asked->on & 1U) != 0;
+    if (at_row) {
+        tried.row = made(node, RowNumberTerm(), Kind::number, 1U);
     }
-    for (const TermPtr& kid : term->kids) {
-        term->on |= kid->on;
-    }
+    const std::uint32_t on = levels_of(tried.values) | (at_row ? 1U : 0U);
     context_.what_ifs.push_back(meant);
-    term->what_if = std::move(meant);
-    return term;
+    tried.what_if = std::move(meant);
+    return made(node, std::move(tried), kind, on);
 }
 
-bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& meant, Term& term) {
+bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& meant, TriedTerm& out) {
     const Binding binding = bound(name);
     if (!binding.exists()) {
         if (!binder_.unknown_name(name)) {
@@ -49,13 +42,14 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
     }
     if (binding.held == nullptr || binding.held->is_function()) {
         fail(Cause::wrong_arguments, name.span,
-             {"with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.",
+             {N_("with tries another value for a held value, and %1 is none: put on the ledge what is to be tried."),
               {name.text}});
         return false;
     }
     const DefinitionId id(binding.held->id);
     if (std::find(meant.replaced.begin(), meant.replaced.end(), id) != meant.replaced.end()) {
-        fail(Cause::wrong_arguments, name.span, {"%1 is given two values here: leave one of them out.", {name.text}});
+        fail(Cause::wrong_arguments, name.span,
+             {N_("%1 is given two values here: leave one of them out."), {name.text}});
         return false;
     }
     const TermPtr tried = binder_.term(value);
@@ -65,19 +59,20 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
     const Kind kind = context_.scope.kind_of(id);
     if (tried->kind != kind && !tried->open_kind) {
         fail(Cause::wrong_kind, value.span,
-             {"%1 holds %2, and this is %3.", {name.text, kind_in_words(kind), kind_in_words(tried->kind)}});
+             {N_("%1 holds %2, and this is %3."), {name.text, kind_in_words(kind), kind_in_words(tried->kind)}});
         return false;
     }
     meant.replaced.push_back(id);
     meant.names.push_back(name.text);
-    term.kids.push_back(tried);
+    out.values.push_back(tried);
     return true;
 }
 
 TermPtr WhatIfBinder::fail_for_number(const Node& node) {
     return fail(
         Cause::wrong_arguments, node.span,
-        {"What is asked for before with cannot use a number of the for around it: use it in the value to try.", {}});
+        {N_("What is asked for before with cannot use a number of the for around it: use it in the value to try."),
+         {}});
 }
 
 /// What is asked is worked out all over again for every trial, so that it has none of the rows of a measure around it,
@@ -86,10 +81,11 @@ TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
     const bool over_rows = std::any_of(context_.levels.begin(), context_.levels.end(),
                                        [](const BindingContext::Level& level) { return !level.table.empty(); });
     if (over_rows) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {"with cannot stand in a measure over rows: give it a column of its own, and take the measure of "
-                     "that.",
-                     {}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {N_("with cannot stand in a measure over rows: give it a column of its own, and take the measure of "
+                "that."),
+             {}});
     }
     bool uses_number = false;
     for_each_name(node, [&](const Node& name) {
@@ -119,7 +115,7 @@ TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
     }
     if (term->kind != Kind::number && term->kind != Kind::date && term->kind != Kind::yes_no) {
         return fail(Cause::wrong_kind, node.span,
-                    {"with asks for a number, a date or yes or no, and this is %1.", {kind_in_words(term->kind)}});
+                    {N_("with asks for a number, a date or yes or no, and this is %1."), {kind_in_words(term->kind)}});
     }
     meant.links = std::move(inner.links);
     meant.inner = inner.what_ifs;

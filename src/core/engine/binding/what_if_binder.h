@@ -13,7 +13,7 @@ class WhatIfBinder : PartBinder {
     TermPtr what_if(const Node& node);
 
   private:
-    bool replace(const Node& name, const Node& value, WhatIfTerm& meant, Term& term);
+    bool replace(const Node& name, const Node& value, WhatIfTerm& meant, TriedTerm& out);
     TermPtr fail_for_number(const Node& node);
     TermPtr asked(const Node& node, WhatIfTerm& meant);
 };

@@ -17,9 +17,9 @@ std::vector<Function> all_functions() {
         }
     };
     add("Numbers", catalogue_parts::numbers());
-    add("Gaps and texts", catalogue_parts::gaps_and_texts());
+    add(N_("Gaps and texts"), catalogue_parts::gaps_and_texts());
     add("Dates", catalogue_parts::dates());
-    add("Classes and units", catalogue_parts::classes_and_units());
+    add(N_("Classes and units"), catalogue_parts::classes_and_units());
     add("Measures", catalogue_parts::measures_of_one_column());
     add("Measures", catalogue_parts::measures_of_several_columns());
     add("Probability", catalogue_parts::probability());

@@ -68,21 +68,21 @@ std::vector<Function> classes_and_units() {
         return Argument{name, Role::plain, Kind::text, false, false, true};
     };
     const Argument in{"class", Role::plain, Kind::interval};
-    const std::string_view open = "an open class has no such limit";
+    const std::string_view open = N_("an open class has no such limit");
     return {
         plain_function("interval", {{"a"}, {"b"}}, {&make_interval, nullptr, Kind::interval},
-                       "The class of the numbers from a up to, not including, b.", "3 in interval(2, 4)", "yes",
-                       "interval takes an a below its b"),
-        plain_function("lower", {in}, of_interval<Lower>(), "The lower limit of a class.", "lower(interval(10, 20))",
-                       "10", open),
-        plain_function("upper", {in}, of_interval<Upper>(), "The upper limit of a class.", "upper(interval(10, 20))",
-                       "20", open),
-        plain_function("mid", {in}, of_interval<Mid>(), "The middle of a class.", "mid(interval(10, 20))", "15", open,
-                       "(lower + upper) / 2"),
+                       N_("The class of the numbers from a up to, not including, b."), "3 in interval(2, 4)", "yes",
+                       N_("interval takes an a below its b")),
+        plain_function("lower", {in}, of_interval<Lower>(), N_("The lower limit of a class."),
+                       "lower(interval(10, 20))", "10", open),
+        plain_function("upper", {in}, of_interval<Upper>(), N_("The upper limit of a class."),
+                       "upper(interval(10, 20))", "20", open),
+        plain_function("mid", {in}, of_interval<Mid>(), N_("The middle of a class."), "mid(interval(10, 20))", "15",
+                       open, "(lower + upper) / 2"),
         {.name = "convert",
          .arguments = {{"x"}, unit_name("from"), unit_name("to")},
-         .purpose = "A number in one unit as a number in another.",
-         .domain = "these two units are not both known, or do not measure the same",
+         .purpose = N_("A number in one unit as a number in another."),
+         .domain = N_("these two units are not both known, or do not measure the same"),
          .source = "UDUNITS-2",
          .example = "convert(5, \"cm\", \"mm\")",
          .example_result = "50",

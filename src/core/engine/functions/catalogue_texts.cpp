@@ -130,21 +130,21 @@ std::vector<Function> gaps_and_texts() {
     const Argument part{"s", Role::plain, Kind::text};
     std::vector<Function> all;
     all.push_back(plain_function("is_missing", {anything}, {&is_missing_one, nullptr, Kind::yes_no},
-                                 "Yes where a cell is empty.", "is_missing(missing)", "yes"));
+                                 N_("Yes where a cell is empty."), "is_missing(missing)", "yes"));
     all.back().special = Special::missing_test;
     all.push_back(plain_function("default", {anything, {"value", Role::plain, Kind::number, true, false}},
                                  {&default_one, &default_block, Kind::number},
-                                 "x, or a value of your own where x is missing.", "default(missing, 4)", "4"));
+                                 N_("x, or a value of your own where x is missing."), "default(missing, 4)", "4"));
     all.back().keeps_kind = true;
     all.back().operation.fills_gaps = true;
-    all.push_back(
-        plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, "A value as text.", "text(1.50)", "1.5"));
+    all.push_back(plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, N_("A value as text."),
+                                 "text(1.50)", "1.5"));
     all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},
-                                 "The number that a text writes, read as in a cell.", "number(\"2.5\")", "2.5",
-                                 "this text writes no number"));
+                                 N_("The number that a text writes, read as in a cell."), "number(\"2.5\")", "2.5",
+                                 N_("this text writes no number")));
     all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
-                                 "A count in strokes, five by five; beyond 200 the number.", "tally(7)", "||||| ||",
-                                 "only a whole number from 0 on can be counted off"));
+                                 N_("A count in strokes, five by five; beyond 200 the number."), "tally(7)", "||||| ||",
+                                 N_("only a whole number from 0 on can be counted off")));
     const auto more = [](std::string_view name) { return Argument{name, Role::plain, Kind::text, true, true}; };
     all.push_back(plain_function("join",
                                  {{"a", Role::plain, Kind::text, true, false},
@@ -153,22 +153,22 @@ std::vector<Function> gaps_and_texts() {
                                   more("d"),
                                   more("e"),
                                   more("f")},
-                                 {&joined, nullptr, Kind::text}, "Texts and numbers joined to one text.",
+                                 {&joined, nullptr, Kind::text}, N_("Texts and numbers joined to one text."),
                                  "join(\"site \", 3)", "site 3"));
-    all.push_back(
-        plain_function("upper", {text}, of_texts<Upper>(Kind::text), "A text in capitals.", "upper(\"pool\")", "POOL"));
-    all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), "A text in small letters.",
+    all.push_back(plain_function("upper", {text}, of_texts<Upper>(Kind::text), N_("A text in capitals."),
+                                 "upper(\"pool\")", "POOL"));
+    all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), N_("A text in small letters."),
                                  "lower(\"Pool\")", "pool"));
-    all.push_back(plain_function("trim", {text}, of_texts<Trim>(Kind::text), "A text without blanks at its ends.",
+    all.push_back(plain_function("trim", {text}, of_texts<Trim>(Kind::text), N_("A text without blanks at its ends."),
                                  "trim(\" pool \")", "pool"));
-    all.push_back(plain_function("length", {text}, of_texts<Length>(Kind::number), "How many characters a text has.",
-                                 "length(\"weir\")", "4"));
+    all.push_back(plain_function("length", {text}, of_texts<Length>(Kind::number),
+                                 N_("How many characters a text has."), "length(\"weir\")", "4"));
     all.push_back(plain_function("starts", {text, part}, of_texts<Starts>(Kind::yes_no),
-                                 "Whether a text begins with another.", "starts(\"riffle\", \"rif\")", "yes"));
+                                 N_("Whether a text begins with another."), "starts(\"riffle\", \"rif\")", "yes"));
     all.push_back(plain_function("ends", {text, part}, of_texts<Ends>(Kind::yes_no),
-                                 "Whether a text ends with another.", "ends(\"riffle\", \"rif\")", "no"));
+                                 N_("Whether a text ends with another."), "ends(\"riffle\", \"rif\")", "no"));
     all.push_back(plain_function("contains", {text, part}, of_texts<Contains>(Kind::yes_no),
-                                 "Whether a text has another in it.", "contains(\"riffle\", \"ff\")", "yes"));
+                                 N_("Whether a text has another in it."), "contains(\"riffle\", \"ff\")", "yes"));
     return all;
 }
 

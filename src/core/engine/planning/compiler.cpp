@@ -18,6 +18,50 @@ struct Context {
     std::unordered_map<const Term*, Operand> done;
 };
 
+/// What a measure reads of the program around it, beside what it runs over.
+std::vector<Operand> operands_of(const MeasureCall& call) {
+    std::vector<Operand> all = call.parameters;
+    all.insert(all.end(), call.plain.begin(), call.plain.end());
+    all.insert(all.end(), call.values.begin(), call.values.end());
+    for (const MeasureCall::Limit& limit : call.limits) {
+        all.push_back(limit.value);
+    }
+    for (const MeasureCall::Key& key : call.grouped ? call.grouped->keys : std::vector<MeasureCall::Key>()) {
+        all.push_back(key.asked);
+    }
+    const MeasureCall::Grid grid = call.grid.value_or(MeasureCall::Grid());
+    for (const auto& end : {call.from, call.to, grid.from_row, grid.to_row, grid.from_column, grid.to_column}) {
+        if (end) {
+            all.push_back(*end);
+        }
+    }
+    return all;
+}
+
+/// What a step reads; what is not finite there carries into the result where the bit of its place is set.
+std::vector<Operand> operands_of(const Instruction& step, std::uint32_t& carries) {
+    carries = 0;
+    const auto listed = [](const Arguments& arguments) {
+        return std::vector<Operand>(arguments.at.begin(), arguments.at.begin() + arguments.count);
+    };
+    if (const auto* operation = step.as<OperateStep>()) {
+        carries = operation->operation.carries;
+        return listed(operation->arguments);
+    }
+    if (const auto* what_if = step.as<WhatIfStep>()) {
+        return listed(what_if->arguments);
+    }
+    if (const auto* measure =
+            step.as<MeasureStep>()) { // it reads its operands while it runs, so they are checked before
+        return operands_of(*measure->call);
+    }
+    if (const auto* gather = step.as<GatherStep>()) {
+        return {gather->row};
+    }
+    const auto* counter = step.as<CounterStep>();
+    return counter == nullptr ? std::vector<Operand>() : std::vector<Operand>{counter->start};
+}
+
 /// Skips the check of a step for values that are not finite where every step that uses it propagates them: then the
 /// check of those covers it.
 void mark_checks(Program& program) {
@@ -29,40 +73,13 @@ void mark_checks(Program& program) {
         }
     }
     for (const Instruction& step : program.body) {
-        for (std::size_t at = 0; at < step.count; ++at) {
-            const Operand argument = step.arguments[at];
-            if (argument.scalar) {
-                continue;
-            }
-            const bool carries = step.code == Instruction::Code::operate && (step.operation.carries >> at & 1U) != 0;
-            used[argument.at] = true;
-            must[argument.at] = must[argument.at] || !carries;
-        }
-        if (step.measure) { // a measure reads its operands while it runs, so they are checked before
-            for (const auto& operands : {step.measure->parameters, step.measure->plain, step.measure->values}) {
-                for (const Operand operand : operands) {
-                    if (!operand.scalar) {
-                        must[operand.at] = true;
-                    }
-                }
-            }
-            for (const MeasureCall::Limit& limit : step.measure->limits) {
-                if (!limit.value.scalar) {
-                    must[limit.value.at] = true;
-                }
-            }
-            for (const MeasureCall::Key& key :
-                 step.measure->grouped ? step.measure->grouped->keys : std::vector<MeasureCall::Key>()) {
-                if (!key.asked.scalar) {
-                    must[key.asked.at] = true;
-                }
-            }
-            const MeasureCall::Grid grid = step.measure->grid.value_or(MeasureCall::Grid());
-            for (const auto& end :
-                 {step.measure->from, step.measure->to, grid.from_row, grid.to_row, grid.from_column, grid.to_column}) {
-                if (end && !end->scalar) {
-                    must[end->at] = true;
-                }
+        std::uint32_t carries = 0;
+        const std::vector<Operand> operands = operands_of(step, carries);
+        const bool of_measure = step.as<MeasureStep>() != nullptr;
+        for (std::size_t at = 0; at < operands.size(); ++at) {
+            if (!operands[at].scalar) {
+                used[operands[at].at] = used[operands[at].at] || !of_measure;
+                must[operands[at].at] = must[operands[at].at] || of_measure || (carries >> at & 1U) == 0;
             }
         }
     }
@@ -72,21 +89,31 @@ void mark_checks(Program& program) {
     }
 }
 
+/// The number of a constant that is a whole number; nothing of another term.
+std::optional<double> whole_number(const Term& term) {
+    const auto* constant = term.as<ConstantTerm>();
+    const bool whole = constant != nullptr && constant->value.plain() &&
+                       constant->value.number() == std::floor(constant->value.number());
+    return whole ? std::optional(constant->value.number()) : std::nullopt;
+}
+
+bool is_own_row(const Term& term) {
+    const auto* row = term.as<RowNumberTerm>();
+    return row != nullptr && row->level == 0;
+}
+
 /// How far from the formula's row a bound of a range is, where that is fixed.
 std::optional<std::int64_t> shift_of(const Term& bound) {
-    if (bound.type == TermType::row_number && bound.level == 0) {
+    if (is_own_row(bound)) {
         return 0;
     }
-    const bool sum = bound.type == TermType::operate && bound.kids.size() == 2 &&
-                     (bound.op == Operator::add || bound.op == Operator::subtract);
-    const bool from_row = sum && bound.kids[0]->type == TermType::row_number && bound.kids[0]->level == 0 &&
-                          bound.kids[1]->type == TermType::constant;
-    if (!from_row || !bound.kids[1]->value.plain()) {
+    const OperationTerm* pair = bound.pair();
+    const bool sum = pair != nullptr && (pair->op == Operator::add || pair->op == Operator::subtract);
+    const auto steps = sum && is_own_row(*pair->kids[0]) ? whole_number(*pair->kids[1]) : std::nullopt;
+    if (!steps || *steps > 1e9) {
         return std::nullopt;
     }
-    const double steps = bound.kids[1]->value.number();
-    const bool whole = steps == std::floor(steps) && steps <= 1e9;
-    return whole ? std::optional(static_cast<std::int64_t>(bound.op == Operator::add ? steps : -steps)) : std::nullopt;
+    return static_cast<std::int64_t>(pair->op == Operator::add ? *steps : -*steps);
 }
 
 std::optional<MeasureCall::Window> window_of(const MeasureTerm& measure) {
@@ -94,10 +121,8 @@ std::optional<MeasureCall::Window> window_of(const MeasureTerm& measure) {
     if (!to || measure.over != MeasureTerm::Over::table || measure.grid) {
         return std::nullopt;
     }
-    const bool first = !measure.from || (measure.from->type == TermType::constant && measure.from->value.plain() &&
-                                         measure.from->value.number() <= 1 && measure.from->value.number() >= -1e9 &&
-                                         measure.from->value.number() == std::floor(measure.from->value.number()));
-    if (first) {
+    const auto start = measure.from ? whole_number(*measure.from) : std::optional(1.0);
+    if (start && *start <= 1 && *start >= -1e9) {
         return MeasureCall::Window{std::nullopt, *to};
     }
     const auto from = shift_of(*measure.from);
@@ -130,20 +155,20 @@ class Compiler {
     static bool runs(const Context& context, const Term& term) { return (term.on >> context.level & 1U) != 0; }
 
     Operand make(Context& context, const TermPtr& term) {
-        if (term->type == TermType::constant) {
-            return scalar(context.program, {Scalar::From::constant, term->value, {}});
+        if (const auto* constant = term->as<ConstantTerm>()) {
+            return scalar(context.program, {Scalar::From::constant, constant->value, {}});
         }
-        if (term->type == TermType::held) {
-            return scalar(context.program, {Scalar::From::held, {}, term->single()});
+        if (const auto* held = term->as<HeldTerm>()) {
+            return scalar(context.program, {Scalar::From::held, {}, held->id});
         }
-        if (term->type == TermType::row_count) {
-            return scalar(context.program, {Scalar::From::row_count, {}, term->table});
+        if (const auto* count = term->as<RowCountTerm>()) {
+            return scalar(context.program, {Scalar::From::row_count, {}, count->table});
         }
         if (!runs(context, *term) && context.outer != nullptr) {
             context.parameters->push_back(value(*context.outer, term));
             return parameter(context.program);
         }
-        Instruction step = instruction(context, *term);
+        Instruction step{this->step(context, *term), term->kind};
         Program& program = context.program;
         if (runs(context, *term)) {
             step.to = program.registers++;
@@ -171,140 +196,134 @@ class Compiler {
         return fault_site({cause, itself_, std::move(what), span.from, span.to});
     }
 
-    Faults faults(const Term& term) const {
+    /// The errors of an operation or a measure of that name and with that sentence of its domain.
+    Faults faults(Span span, const std::string& name, std::string_view domain, Cause domain_cause) const {
         Faults out;
-        const std::string name = term.display_name();
-        const Sentence outside = term.domain.empty() ? Sentence("%1 has no value here", {name}) : Sentence(term.domain);
-        const Sentence divides =
-            term.no_division.empty() ? Sentence("this divides by zero") : Sentence(term.no_division);
-        out.division = site(Cause::division_by_zero, term.span, divides);
-        out.domain = site(term.domain_cause, term.span, outside);
-        out.arguments =
-            term.distribution.empty() ? out.domain : site(Cause::out_of_domain, term.span, Sentence(term.distribution));
-        out.large = site(Cause::too_large, term.span, {"the result is too large to be held", {}});
-        if (term.type == TermType::measure) {
-            out.steps = site(Cause::too_large, term.span,
-                             {"this takes more steps than one formula may: divide it, or shorten its ranges", {}});
-            out.arguments =
-                site(Cause::out_of_domain, term.span,
-                     term.measure->over == MeasureTerm::Over::bound
-                         ? Sentence{"for runs over whole numbers, and an end of this range is not one", {}}
-                         : Sentence{"a range of rows has whole numbers as its ends, and one here is not", {}});
+        out.division = site(Cause::division_by_zero, span, Sentence(N_("this divides by zero")));
+        out.domain =
+            site(domain_cause, span, domain.empty() ? Sentence(N_("%1 has no value here"), {name}) : Sentence(domain));
+        out.arguments = out.domain;
+        out.large = site(Cause::too_large, span, {N_("the result is too large to be held"), {}});
+        return out;
+    }
+
+    Faults faults(const OperationTerm& operation, Span span) const {
+        Faults out = faults(span, operation.display_name(), operation.domain, Cause::out_of_domain);
+        if (!operation.no_division.empty()) {
+            out.division = site(Cause::division_by_zero, span, Sentence(operation.no_division));
+        }
+        if (!operation.distribution.empty()) {
+            out.arguments = site(Cause::out_of_domain, span, Sentence(operation.distribution));
         }
         return out;
     }
 
-    std::uint32_t column(Program& program, const Term& term) const {
-        const auto place = std::find(program.columns.begin(), program.columns.end(), term.id);
+    Faults faults(const MeasureTerm& measure, Span span) const {
+        const Function& function = *measure.function;
+        Faults out = faults(span, std::string(function.name), function.domain, function.domain_cause);
+        out.steps = site(Cause::too_large, span,
+                         {N_("this takes more steps than one formula may: divide it, or shorten its ranges"), {}});
+        out.arguments =
+            site(Cause::out_of_domain, span,
+                 measure.over == MeasureTerm::Over::bound
+                     ? Sentence{N_("for runs over whole numbers, and an end of this range is not one"), {}}
+                     : Sentence{N_("a range of rows has whole numbers as its ends, and one here is not"), {}});
+        return out;
+    }
+
+    static std::uint32_t column(Program& program, Id id, Id table, Kind kind) {
+        const auto place = std::find(program.columns.begin(), program.columns.end(), id);
         if (place != program.columns.end()) {
             return static_cast<std::uint32_t>(place - program.columns.begin());
         }
-        program.columns.push_back(term.id);
-        program.tables.push_back(term.table);
-        const Sentence what{"the cell is not %1: correct it, or set the column's kind to text",
-                            {kind_in_words(term.kind)}};
-        program.not_a_number.push_back(fault_site({Cause::not_a_number, term.id, what, 0, 0}));
+        program.columns.push_back(id);
+        program.tables.push_back(table);
+        const Sentence what{N_("the cell is not %1: correct it, or set the column's kind to text"),
+                            {kind_in_words(kind)}};
+        program.not_a_number.push_back(fault_site({Cause::not_a_number, id, what, 0, 0}));
         return static_cast<std::uint32_t>(program.columns.size() - 1);
     }
 
-    /// The number of `default(f[i-1, j+1], 0)`, where that is another cell of the grid and the number is written there.
-    static std::optional<double> in_place_of_gaps(const Term& term) {
-        if (term.type != TermType::operate || !term.operation.fills_gaps || term.kids.size() != 2) {
+    /// `default(f[i-1, j+1], 0)`, where that is another cell of the grid and the number is written there: the cell is
+    /// loaded with the number for what is missing.
+    std::optional<LoadStep> load_with_number(Program& program, const OperationTerm& operation) const {
+        if (!operation.operation.fills_gaps || operation.kids.size() != 2) {
             return std::nullopt;
         }
-        const Term& cell = *term.kids[0];
-        const Term& number = *term.kids[1];
-        const bool in_grid = cell.type == TermType::column && !cell.across.empty() && cell.part == GridPart::cell &&
-                             (cell.shift != 0 || cell.line_shift != 0);
-        const bool plain = number.type == TermType::constant && number.value.plain() && number.kind == Kind::number;
-        return in_grid && plain && cell.kind == Kind::number ? std::optional(number.value.number()) : std::nullopt;
+        const Term& number = *operation.kids[1];
+        const auto* cell = operation.kids[0]->as<ColumnTerm>();
+        const auto* constant = number.as<ConstantTerm>();
+        const bool in_grid = cell != nullptr && !cell->across.empty() && cell->part == GridPart::cell &&
+                             (cell->shift != 0 || cell->line_shift != 0);
+        const bool plain = constant != nullptr && constant->value.plain() && number.kind == Kind::number &&
+                           operation.kids[0]->kind == Kind::number;
+        return in_grid && plain ? std::optional(load(program, *cell, Kind::number, constant->value.number()))
+                                : std::nullopt;
     }
 
-    Instruction load(Program& program, const Term& cell, std::optional<double> otherwise) const {
-        Instruction step;
-        step.code = Instruction::Code::load;
-        step.kind = cell.kind;
-        step.column = column(program, cell);
-        step.shift = cell.shift;
-        step.line_shift = cell.line_shift;
-        step.part = cell.part;
-        step.otherwise = otherwise;
-        step.across = cell.across;
+    static LoadStep load(Program& program, const ColumnTerm& cell, Kind kind, std::optional<double> otherwise) {
         if (cell.shift != 0 && !cell.across.empty() && !otherwise) {
             program.across = cell.across;
             std::size_t& furthest = cell.shift < 0 ? program.columns_before : program.columns_after;
             furthest = std::max(furthest, static_cast<std::size_t>(std::abs(cell.shift)));
         }
-        return step;
+        return {
+            column(program, cell.id, cell.table, kind), cell.shift, cell.across, cell.line_shift, otherwise, cell.part};
     }
 
-    Instruction instruction(Context& context, const Term& term) {
-        if (const auto number = in_place_of_gaps(term)) {
-            return load(context.program, *term.kids.front(), number);
+    Arguments arguments(Context& context, const std::vector<TermPtr>& kids) {
+        Arguments out;
+        for (const TermPtr& kid : kids) {
+            out.add(value(context, kid), kid->kind);
         }
-        Instruction step;
-        step.kind = term.kind;
-        const auto add_argument = [&](const TermPtr& kid) {
-            step.arguments[step.count] = value(context, kid);
-            step.kinds[step.count++] = kid->kind;
-        };
-        switch (term.type) {
-        case TermType::operate:
-            step.code = Instruction::Code::operate;
-            step.operation = term.operation;
-            step.faults = faults(term);
-            for (const TermPtr& kid : term.kids) {
-                add_argument(kid);
-            }
-            break;
-        case TermType::column:
-            return load(context.program, term, std::nullopt);
-        case TermType::gather:
-            step.code = Instruction::Code::gather;
-            step.column = column(context.program, term);
-            add_argument(term.kids.front());
-            step.no_such_row = site(Cause::no_such_row, term.span, {"a row in brackets must be a whole number", {}});
-            step.not_computed_yet = site(Cause::row_not_computed_yet, term.span,
-                                         {"this row is not computed yet when it is needed: use earlier rows", {}});
-            break;
-        case TermType::row_number:
-            step.code = Instruction::Code::row_number;
-            step.part = term.part;
-            step.across = term.across;
-            break;
-        case TermType::counter:
-            step.code = Instruction::Code::counter;
-            step.arguments[step.count++] = counter_start_;
-            break;
-        case TermType::measure:
-            step.code = Instruction::Code::measure;
-            step.faults = faults(term);
-            step.measure = measure(context, term);
-            break;
-        case TermType::what_if: {
-            step.code = Instruction::Code::what_if;
-            for (const TermPtr& kid : term.kids) {
-                add_argument(kid);
-            }
-            auto call = std::make_shared<WhatIfCall>();
-            call->meant = term.what_if;
-            call->at_row = term.kids.size() > term.what_if->replaced.size();
-            call->asked = compile(term.what_if->asked, itself_);
-            call->too_many = site(Cause::too_large, term.span,
-                                  {"this tries too many values within values that are tried: try fewer of them", {}});
-            step.what_if = std::move(call);
-            break;
-        }
-        case TermType::constant:
-        case TermType::held:
-        case TermType::row_count:
-            break; // scalars, made above
-        }
-        return step;
+        return out;
     }
 
-    std::shared_ptr<const MeasureCall> measure(Context& context, const Term& term) {
-        const MeasureTerm& meant = *term.measure;
+    Instruction::What step(Context& context, const Term& term) {
+        if (const auto* operation = term.as<OperationTerm>()) {
+            if (auto load = load_with_number(context.program, *operation)) {
+                return *std::move(load);
+            }
+            return OperateStep{operation->operation, arguments(context, operation->kids),
+                               faults(*operation, term.span)};
+        }
+        if (const auto* cells = term.as<ColumnTerm>()) {
+            return load(context.program, *cells, term.kind, std::nullopt);
+        }
+        if (const auto* cell = term.as<CellTerm>()) {
+            const std::uint32_t from = column(context.program, cell->id, cell->table, term.kind);
+            return GatherStep{from, value(context, cell->row),
+                              site(Cause::no_such_row, term.span, {N_("a row in brackets must be a whole number"), {}}),
+                              site(Cause::row_not_computed_yet, term.span,
+                                   {N_("this row is not computed yet when it is needed: use earlier rows"), {}})};
+        }
+        if (const auto* row = term.as<RowNumberTerm>()) {
+            return RowNumberStep{row->part, row->across};
+        }
+        if (const auto* meant = term.as<std::shared_ptr<const MeasureTerm>>()) {
+            return MeasureStep{measure(context, **meant, term), faults(**meant, term.span)};
+        }
+        if (const auto* tried = term.as<TriedTerm>()) {
+            return what_if(context, *tried, term.span);
+        }
+        return CounterStep{counter_start_}; // all others are scalars
+    }
+
+    WhatIfStep what_if(Context& context, const TriedTerm& tried, Span span) {
+        auto call = std::make_shared<WhatIfCall>();
+        call->meant = tried.what_if;
+        call->at_row = tried.row != nullptr;
+        call->asked = compile(tried.what_if->asked, itself_);
+        call->too_many = site(Cause::too_large, span,
+                              {N_("this tries too many values within values that are tried: try fewer of them"), {}});
+        Arguments values = arguments(context, tried.values);
+        if (tried.row) {
+            values.add(value(context, tried.row), Kind::number);
+        }
+        return {std::move(call), values};
+    }
+
+    std::shared_ptr<const MeasureCall> measure(Context& context, const MeasureTerm& meant, const Term& term) {
         auto call = std::make_shared<MeasureCall>();
         call->over = meant.over;
         call->search = meant.search;
@@ -438,7 +457,8 @@ class Compiler {
 
 const MeasureCall* measure_of_each_row(const Program& program) {
     for (const Instruction& step : program.body) {
-        const MeasureCall* call = step.measure.get();
+        const auto* measure = step.as<MeasureStep>();
+        const MeasureCall* call = measure == nullptr ? nullptr : measure->call.get();
         if (call != nullptr && call->over == MeasureTerm::Over::table && !call->parameters.empty() && !call->grouped &&
             call->limits.empty() && !call->grid) {
             return call;

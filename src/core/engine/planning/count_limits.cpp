@@ -3,15 +3,16 @@
 namespace ledgefall {
 
 bool add_limit(const Term& comparison, std::uint32_t rows, CountLimits& out) {
-    if (comparison.type != TermType::operate || comparison.kids.size() != 2) {
+    const OperationTerm* pair = comparison.pair();
+    if (pair == nullptr) {
         return false;
     }
-    const std::optional<Operator> op = comparison.op;
+    const std::optional<Operator> op = pair->op;
     const bool less = op == Operator::less || op == Operator::less_equal;
     const bool greater = op == Operator::greater || op == Operator::greater_equal;
     const bool or_equal = op == Operator::less_equal || op == Operator::greater_equal;
-    const TermPtr& left = comparison.kids[0];
-    const TermPtr& right = comparison.kids[1];
+    const TermPtr& left = pair->kids[0];
+    const TermPtr& right = pair->kids[1];
     const bool numbers = left->kind == right->kind && (left->kind == Kind::number || left->kind == Kind::date);
     const bool counted_left = left->on == rows && (right->on & rows) == 0;
     const bool counted_right = right->on == rows && (left->on & rows) == 0;
@@ -45,9 +46,9 @@ std::optional<CountLimits> count_limits(const MeasureTerm& measure) {
     }
     const std::uint32_t rows = 1U << measure.level;
     CountLimits out;
-    const bool both =
-        condition.type == TermType::operate && condition.op == Operator::logical_and && condition.kids.size() == 2;
-    const bool fits = both ? add_limit(*condition.kids[0], rows, out) && add_limit(*condition.kids[1], rows, out)
+    const OperationTerm* pair = condition.pair();
+    const bool both = pair != nullptr && pair->op == Operator::logical_and;
+    const bool fits = both ? add_limit(*pair->kids[0], rows, out) && add_limit(*pair->kids[1], rows, out)
                            : add_limit(condition, rows, out);
     bool follows = false;
     for (const CountLimits::Limit& limit : out.limits) {

@@ -4,8 +4,9 @@ namespace ledgefall {
 namespace {
 
 void gather_conditions(const TermPtr& condition, std::vector<TermPtr>& all) {
-    if (condition->type == TermType::operate && condition->op == Operator::logical_and) {
-        for (const TermPtr& kid : condition->kids) {
+    const auto* operation = condition->as<OperationTerm>();
+    if (operation != nullptr && operation->op == Operator::logical_and) {
+        for (const TermPtr& kid : operation->kids) {
             gather_conditions(kid, all);
         }
         return;
@@ -20,26 +21,16 @@ TermPtr joined(const std::vector<TermPtr>& conditions) {
             all = one;
             continue;
         }
-        auto both = std::make_shared<Term>();
-        both->type = TermType::operate;
-        both->kind = Kind::yes_no;
-        both->op = Operator::logical_and;
-        both->operation = *operation_of(Operator::logical_and, {Kind::yes_no, Kind::yes_no});
-        both->span = one->span;
-        both->kids = {all, one};
-        both->on = all->on | one->on;
-        all = both;
+        OperationTerm both{.operation = *operation_of(Operator::logical_and, {Kind::yes_no, Kind::yes_no}),
+                           .kids = {all, one},
+                           .op = Operator::logical_and};
+        all = std::make_shared<Term>(Term{std::move(both), Kind::yes_no, all->on | one->on, one->span});
     }
     return all;
 }
 
 TermPtr always(const Span& span) {
-    auto yes = std::make_shared<Term>();
-    yes->type = TermType::constant;
-    yes->kind = Kind::yes_no;
-    yes->value = Value::yes_no(true);
-    yes->span = span;
-    return yes;
+    return std::make_shared<Term>(Term{ConstantTerm{Value::yes_no(true)}, Kind::yes_no, 0, span});
 }
 
 } // namespace
@@ -67,17 +58,17 @@ std::optional<GroupKey> group_key(const MeasureTerm& measure) {
     gather_conditions(condition, conditions);
     std::vector<TermPtr> others;
     for (const TermPtr& one : conditions) {
-        const bool equality = one->type == TermType::operate && one->op == Operator::equal && one->kids.size() == 2 &&
-                              one->kids[0]->kind == one->kids[1]->kind;
-        const auto asks = [&](const TermPtr& key, const TermPtr& asked) {
-            return equality && key->on == rows && (asked->on & rows) == 0 && asked->on != 0;
+        const OperationTerm* pair = one->pair();
+        const bool equality =
+            pair != nullptr && pair->op == Operator::equal && pair->kids[0]->kind == pair->kids[1]->kind;
+        const auto asks = [&](std::size_t key, std::size_t asked) {
+            return equality && pair->kids[key]->on == rows && (pair->kids[asked]->on & rows) == 0 &&
+                   pair->kids[asked]->on != 0;
         };
-        if (asks(one->kids.empty() ? one : one->kids[0], one->kids.size() < 2 ? one : one->kids[1])) {
-            out.keys.push_back(one->kids[0]);
-            out.asked.push_back(one->kids[1]);
-        } else if (equality && asks(one->kids[1], one->kids[0])) {
-            out.keys.push_back(one->kids[1]);
-            out.asked.push_back(one->kids[0]);
+        if (asks(0, 1) || asks(1, 0)) {
+            const std::size_t key = asks(0, 1) ? 0 : 1;
+            out.keys.push_back(pair->kids[key]);
+            out.asked.push_back(pair->kids[1 - key]);
         } else if (within(one)) {
             others.push_back(one);
         } else if (!add_limit(*one, rows, out.within) || out.within.limits.size() > 2) {

@@ -44,23 +44,23 @@ class Planner {
     }
 
   private:
-    PlannedDefinition& add(PlannedDefinition::What what, const DefinitionId& id, const Table* table) {
+    PlannedDefinition& add(const DefinitionKind& what, const DefinitionId& id, const Table* table) {
         plan_.by_id.emplace(id, plan_.definitions.size());
         PlannedDefinition& added = plan_.definitions.emplace_back();
-        added.what = what;
+        added.what = &what;
         added.id = id;
         added.table = table;
         return added;
     }
 
     void add_held(const Shared<HeldValue>& held, const Table* table) {
-        PlannedDefinition& added = add(PlannedDefinition::What::held, held->id, table);
+        PlannedDefinition& added = add(held_kind, held->id, table);
         added.held = &*held;
         added.kind = held->value.kind();
     }
 
     void add_column(const Shared<ColumnDefinition>& column, const Table* table) {
-        PlannedDefinition& added = add(PlannedDefinition::What::column, column->id, table);
+        PlannedDefinition& added = add(column_kind, column->id, table);
         added.column = &*column;
         added.kind = column->worked() ? Kind::number : column->cells->kind();
     }
@@ -69,7 +69,7 @@ class Planner {
         add_column(*axis.column, &table);
         plan_.definitions.back().axis = &axis;
         if (axis.worked()) {
-            plan_.definitions.back().what = PlannedDefinition::What::axis;
+            plan_.definitions.back().what = &axis_kind;
         }
     }
 
@@ -79,10 +79,10 @@ class Planner {
         }
         for (const auto& table : study_.tables) {
             if (table->axis.source->count() != nullptr && !table->two_way()) {
-                add(PlannedDefinition::What::row_count, table->id, &*table);
+                add(row_count_kind, table->id, &*table);
             }
             if (table->axis.source->until() != nullptr && !table->two_way()) {
-                add(PlannedDefinition::What::until, DefinitionId::stop(table->id), &*table).kind = Kind::yes_no;
+                add(early_stop_kind, DefinitionId::stop(table->id), &*table).kind = Kind::yes_no;
             }
             for (const Axis* axis : table->axes()) {
                 if (axis->column) {
@@ -90,7 +90,7 @@ class Planner {
                 }
             }
             if (table->two_way()) {
-                add(PlannedDefinition::What::cells, table->id, &*table);
+                add(grid_size_kind, table->id, &*table);
             }
             for (const auto& held : table->ledge) {
                 add_held(held, &*table);
@@ -101,8 +101,7 @@ class Planner {
             for (const auto& line : table->foot) {
                 for (const Id id : line->columns) {
                     if (const ColumnDefinition* column = table->column(id)) {
-                        PlannedDefinition& added =
-                            add(PlannedDefinition::What::foot, DefinitionId::foot_value(line->id, id), &*table);
+                        PlannedDefinition& added = add(foot_kind, DefinitionId::foot_value(line->id, id), &*table);
                         added.line = &*line;
                         added.column = column;
                         if (table->two_way()) {
@@ -118,8 +117,8 @@ class Planner {
     void add_foot_row(const FootLine& line, const ColumnDefinition& layer, const Table& table, GridPart along) {
         const auto other = along == GridPart::column ? FootLine::Place::beside : FootLine::Place::under;
         if (line.place != other) {
-            PlannedDefinition& added = add(PlannedDefinition::What::foot_row,
-                                           foot_row_of(line.id, layer.id, along == GridPart::column), &table);
+            PlannedDefinition& added =
+                add(foot_row_kind, foot_row_of(line.id, layer.id, along == GridPart::column), &table);
             added.line = &line;
             added.column = &layer;
             added.along = along;
@@ -128,8 +127,8 @@ class Planner {
 
     void list_checks() {
         for (const auto& check : study_.checks) {
-            PlannedDefinition& added = add(PlannedDefinition::What::check, check->id,
-                                           check->table.empty() ? nullptr : study_.table(check->table));
+            PlannedDefinition& added =
+                add(check_kind, check->id, check->table.empty() ? nullptr : study_.table(check->table));
             added.check = &*check;
         }
     }
@@ -139,8 +138,7 @@ class Planner {
             const Table* table = chart->table.empty() ? nullptr : study_.table(chart->table);
             for_each_number(*chart, [&](const Formula& number, std::size_t place) {
                 if (!number.empty()) {
-                    add(PlannedDefinition::What::chart_number, DefinitionId::chart_number(chart->id, place), table)
-                        .number = &number;
+                    add(chart_number_kind, DefinitionId::chart_number(chart->id, place), table).number = &number;
                 }
             });
         }
@@ -160,25 +158,22 @@ class Planner {
                 for_each_name(
                     *formula->tree(),
                     [&](const Node& name) {
-                        const Table* own =
-                            definition.what == PlannedDefinition::What::axis ? nullptr : definition.table;
+                        const Table* own = definition.what->in_table ? definition.table : nullptr;
                         const Binding meant = meaning_of(study_, own, name);
                         for (const Id id : meant.group != nullptr ? meant.group->columns : std::vector{meant.id()}) {
                             need(needs[at], id);
                         }
-                        const bool in_foot = definition.what == PlannedDefinition::What::foot ||
-                                             definition.what == PlannedDefinition::What::foot_row;
-                        const FootLine* line = in_foot ? foot_line_meant(study_, definition.table, name) : nullptr;
+                        const FootLine* line =
+                            definition.of_foot() ? foot_line_meant(study_, definition.table, name) : nullptr;
                         if (line != nullptr) {
-                            need(needs[at], definition.id_of_line(line->id));
+                            need(needs[at], definition.what->of_line(definition, line->id));
                         }
                     },
                     function ? definition.held->parameters : std::vector<std::string>());
             }
-            if (definition.what == PlannedDefinition::What::foot ||
-                definition.what == PlannedDefinition::What::foot_row) {
+            if (definition.of_foot()) {
                 need(needs[at], definition.column->id);
-            } else if (definition.what == PlannedDefinition::What::axis) {
+            } else if (definition.axis != nullptr) {
                 need(needs[at], definition.axis->source->made_of());
             }
         }
@@ -191,9 +186,7 @@ class Planner {
         const bool has_own_rows = // the values of an axis of a two-way table
             target != nullptr && target->axis != nullptr && target->table->two_way();
         const bool of_rows =
-            target != nullptr && target->table != nullptr && !has_own_rows &&
-            (target->what == PlannedDefinition::What::column || target->what == PlannedDefinition::What::axis ||
-             target->what == PlannedDefinition::What::row_count);
+            target != nullptr && target->table != nullptr && !has_own_rows && target->what->brings_rows;
         return of_rows ? target->table : study_.table(id.object); // `rows` names a table itself
     }
 
@@ -205,11 +198,8 @@ class Planner {
                     need_rows_of(definition, *table);
                 }
             }
-            const bool counts_itself = definition.what == PlannedDefinition::What::row_count ||
-                                       definition.what == PlannedDefinition::What::axis ||
-                                       definition.what == PlannedDefinition::What::cells ||
-                                       (definition.axis != nullptr && definition.table->two_way());
-            if (definition.table != nullptr && !counts_itself && definition.what != PlannedDefinition::What::held) {
+            const bool of_two_axes = definition.axis != nullptr && definition.table->two_way();
+            if (definition.table != nullptr && definition.what->needs_rows && !of_two_axes) {
                 need_rows_of(definition, *definition.table);
             }
         }
@@ -247,8 +237,8 @@ class Planner {
         for (std::size_t at = 0; at < reached.size(); ++at) {
             for (const Link& link : reached[at]->links) {
                 const PlannedDefinition* target = plan_.find(link.target);
-                const bool own = target != nullptr && target->what == PlannedDefinition::What::column &&
-                                 target->table == reached.front()->table && target->worked();
+                const bool own = target != nullptr && target->has_cells() && target->table == reached.front()->table &&
+                                 target->worked();
                 if (own && target->id == column) {
                     return true;
                 }
@@ -261,9 +251,8 @@ class Planner {
     }
 
     bool stops_early(const std::vector<std::size_t>& members) const {
-        return std::any_of(members.begin(), members.end(), [this](std::size_t member) {
-            return plan_.definitions[member].what == PlannedDefinition::What::until;
-        });
+        return std::any_of(members.begin(), members.end(),
+                           [this](std::size_t member) { return plan_.definitions[member].stops(); });
     }
 
     void find_depths(const std::vector<std::vector<std::size_t>>& needs) {
@@ -292,11 +281,9 @@ class Planner {
     BindingScope scope_of(PlannedDefinition& definition) {
         BindingScope scope;
         scope.study = &study_;
-        scope.own = definition.what == PlannedDefinition::What::axis ? nullptr : definition.table;
-        const bool foot_row = definition.what == PlannedDefinition::What::foot_row;
-        scope.has_rows = definition.what == PlannedDefinition::What::column ||
-                         definition.what == PlannedDefinition::What::until || foot_row;
-        scope.each = definition.what == PlannedDefinition::What::foot || foot_row ? definition.column : nullptr;
+        scope.own = definition.what->in_table ? definition.table : nullptr;
+        scope.has_rows = definition.what->names_rows;
+        scope.each = definition.of_foot() ? definition.column : nullptr;
         scope.along = definition.along;
         scope.itself = definition.id;
         scope.kind_of = [this](const DefinitionId& id) {
@@ -315,18 +302,8 @@ class Planner {
         definition.links.clear();
         definition.what_ifs.clear();
         definition.fault.reset();
-        const Axis* axis = definition.axis;
-        if (definition.what == PlannedDefinition::What::axis && !axis->source->made_of().empty()) {
-            const PlannedDefinition* of = plan_.find(axis->source->made_of());
-            definition.kind = of == nullptr ? definition.kind : axis->source->axis_kind_from(of->kind);
-            definition.links.push_back({LinkType::whole, axis->source->made_of(), 0});
-            return;
-        }
-        if (definition.what == PlannedDefinition::What::cells) {
-            for (const Axis* one : definition.table->axes()) {
-                definition.links.push_back({LinkType::whole, (*one->column)->id, 0});
-            }
-            return;
+        if (definition.what->link != nullptr) {
+            definition.what->link(plan_, definition);
         }
         for (const Formula* formula : definition.formulas()) {
             if (!formula->tree()) {
@@ -343,30 +320,15 @@ class Planner {
             }
             if (!definition.bound.empty() && bound.term->kind != definition.kind) {
                 fail(definition, {Cause::wrong_kind,
-                                  {"the formulas of this column give %1 in some rows and %2 in others",
+                                  {N_("the formulas of this column give %1 in some rows and %2 in others"),
                                    {kind_in_words(definition.kind), kind_in_words(bound.term->kind)}},
                                   {}});
                 return;
             }
-            if (definition.what == PlannedDefinition::What::axis && bound.term->kind != Kind::number) {
-                fail(definition,
-                     {Cause::wrong_kind,
-                      {"an axis goes from number to number, and this is %1", {kind_in_words(bound.term->kind)}},
-                      {}});
-                return;
-            }
-            if (definition.what == PlannedDefinition::What::until && bound.term->kind != Kind::yes_no) {
-                fail(definition, {Cause::wrong_kind,
-                                  {"after until comes a condition, such as r < 1, and this is %1",
-                                   {kind_in_words(bound.term->kind)}},
-                                  {}});
-                return;
-            }
-            if (definition.what == PlannedDefinition::What::chart_number && bound.term->kind != Kind::number &&
-                bound.term->kind != Kind::date) {
-                fail(definition, {Cause::wrong_kind,
-                                  {"a chart takes a number here, and this is %1", {kind_in_words(bound.term->kind)}},
-                                  {}});
+            const auto refused =
+                definition.what->refuses == nullptr ? std::nullopt : definition.what->refuses(bound.term->kind);
+            if (refused) {
+                fail(definition, {Cause::wrong_kind, *refused, {}});
                 return;
             }
             definition.kind = bound.term->kind;
@@ -378,9 +340,7 @@ class Planner {
     /// The size of the terms of a held or foot value, for telling what is only the rounding of them.
     void bind_size(PlannedDefinition& definition) {
         definition.size = nullptr;
-        const bool single =
-            definition.what == PlannedDefinition::What::held || definition.what == PlannedDefinition::What::foot;
-        if (!single || definition.kind != Kind::number) {
+        if (!definition.what->has_size || definition.kind != Kind::number) {
             return;
         }
         const BindingScope scope = scope_of(definition);
@@ -406,7 +366,7 @@ class Planner {
         for (std::size_t at = 0; at < definition.bound.size(); ++at) {
             PlannedPiece piece;
             const BoundFormula& bound = definition.bound[at];
-            if (definition.what == PlannedDefinition::What::column) {
+            if (definition.has_cells()) {
                 piece.from = definition.column->pieces[at].from;
                 piece.to = definition.column->pieces[at].to;
             }
@@ -426,41 +386,6 @@ class Planner {
 };
 
 } // namespace
-
-DefinitionId PlannedDefinition::id_of_line(Id line_id) const {
-    return what == What::foot ? DefinitionId::foot_value(line_id, column->id)
-                              : DefinitionId(foot_row_of(line_id, column->id, along == GridPart::column));
-}
-
-std::vector<const Formula*> PlannedDefinition::formulas() const {
-    switch (what) {
-    case What::held:
-        return held->worked() ? std::vector<const Formula*>{&held->formula} : std::vector<const Formula*>{};
-    case What::foot:
-        return {&line->formula};
-    case What::check:
-        return {&check->condition};
-    case What::row_count:
-        return {table->axis.source->count()};
-    case What::until:
-        return {table->axis.source->until()};
-    case What::axis:
-        return axis->source->axis_formulas();
-    case What::cells:
-        return {};
-    case What::foot_row:
-        return {&line->formula};
-    case What::chart_number:
-        return {number};
-    case What::column:
-        break;
-    }
-    std::vector<const Formula*> all;
-    for (const Piece& piece : column->pieces) {
-        all.push_back(&piece.formula);
-    }
-    return all;
-}
 
 const PlannedDefinition* Plan::find(const DefinitionId& id) const {
     const auto it = by_id.find(id);

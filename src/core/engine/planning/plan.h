@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/engine/planning/definition_kinds.h"
 #include "core/engine/planning/program.h"
 #include "core/study/model/study.h"
 
@@ -15,21 +16,9 @@ struct PlannedPiece {
     Program program;
 };
 
-/// A column, held value, foot value or number of rows, with its formulas bound and compiled.
+/// A definition of the study, with its formulas bound and compiled.
 struct PlannedDefinition {
-    enum class What : std::uint8_t {
-        column,
-        held,
-        foot,
-        row_count,
-        until,
-        check,
-        axis,
-        chart_number,
-        cells,   ///< of a two-way table: how many cells it has
-        foot_row ///< of a two-way table: a foot line's values under all columns of a layer, or beside all its rows
-    };
-    What what = What::column;
+    const DefinitionKind* what = &column_kind;
     DefinitionId id;
     const Table* table = nullptr;
     const ColumnDefinition* column = nullptr; ///< of a column; of a foot value, what it is taken of
@@ -49,10 +38,12 @@ struct PlannedDefinition {
     const Axis* axis = nullptr;      ///< of an axis
     GridPart along = GridPart::cell; ///< of a foot row
 
-    std::vector<const Formula*> formulas() const;
-    DefinitionId id_of_line(Id line) const; ///< of another foot line's value, or values, where this one has its own
-    bool typed_layer() const { return what == What::column && axis == nullptr && table->typed_layer(*column); }
-    bool worked() const { return what == What::axis || what == What::cells || typed_layer() || !formulas().empty(); }
+    std::vector<const Formula*> formulas() const { return what->formulas(*this); }
+    bool has_cells() const { return what->work == Work::column; } ///< of its own table's rows
+    bool stops() const { return what->work == Work::stop; }
+    bool of_foot() const { return what->of_line != nullptr; }
+    bool typed_layer() const { return has_cells() && axis == nullptr && table->typed_layer(*column); }
+    bool worked() const { return what->always_worked || typed_layer() || !formulas().empty(); }
 };
 
 /// All definitions of a study, and the groups in which they are computed: one by itself, or several columns row by row.

@@ -4,6 +4,7 @@
 
 #include <array>
 #include <memory>
+#include <variant>
 #include <vector>
 
 namespace ledgefall {
@@ -18,31 +19,75 @@ struct Operand {
 struct MeasureCall;
 struct WhatIfCall;
 
-struct Instruction {
-    enum class Code : std::uint8_t { operate, load, gather, row_number, counter, measure, what_if };
-    static constexpr std::size_t most_arguments = Operation::most_arguments;
+/// What a step reads.
+struct Arguments {
+    static constexpr std::size_t most = Operation::most_arguments;
+    std::array<Operand, most> at{};
+    std::array<Kind, most> kinds{};
+    std::uint8_t count = 0;
 
-    Code code = Code::operate;
-    Kind kind = Kind::number;
-    std::uint8_t count = 0; ///< of arguments
-    std::uint32_t to = 0;   ///< a register in the body; a scalar in the prelude
-    std::array<Operand, most_arguments> arguments{};
-    std::array<Kind, most_arguments> kinds{};
+    void add(Operand operand, Kind kind) {
+        at[count] = operand;
+        kinds[count++] = kind;
+    }
+};
+
+struct OperateStep {
     Operation operation;
-    bool checked = true;      ///< whether its results are looked through for what is not finite; else a later step is
-    std::uint32_t column = 0; ///< of a load or gather: its number in the program's list
-    std::int64_t shift = 0;   ///< of a load
-    /// Of a load or row number in a two-way table: its axis across, whose length tells a cell's row and column; then
-    /// the load is so many rows and columns of the grid away.
+    Arguments arguments;
+    Faults faults;
+};
+
+/// The cells of a column in the rows of the block, or in rows at a fixed distance.
+struct LoadStep {
+    std::uint32_t column = 0; ///< its number in the program's list
+    std::int64_t shift = 0;
+    /// In a two-way table: its axis across, whose length tells a cell's row and column; then the load is so many rows
+    /// and columns of the grid away.
     Id across;
     std::int64_t line_shift = 0;
-    /// Of a load in a two-way table: the number that stands for missing cells and for those past the edges.
-    std::optional<double> otherwise;
-    GridPart part = GridPart::cell; ///< of a row number; of a load, that it is an axis's value in each cell
+    std::optional<double> otherwise; ///< the number that stands for missing cells and for those past the edges
+    GridPart part = GridPart::cell;  ///< of an axis's value in each cell
+};
+
+/// One cell of a column.
+struct GatherStep {
+    std::uint32_t column = 0; ///< its number in the program's list
+    Operand row;
+    std::uint32_t no_such_row = 0, not_computed_yet = 0; ///< fault sites
+};
+
+struct RowNumberStep {
+    GridPart part = GridPart::cell;
+    Id across; ///< of a two-way table
+};
+
+struct CounterStep {
+    Operand start;
+};
+
+struct MeasureStep {
+    std::shared_ptr<const MeasureCall> call;
     Faults faults;
-    std::uint32_t no_such_row = 0, not_computed_yet = 0; ///< fault sites of a gather
-    std::shared_ptr<const MeasureCall> measure;
-    std::shared_ptr<const WhatIfCall> what_if;
+};
+
+struct WhatIfStep {
+    std::shared_ptr<const WhatIfCall> call;
+    Arguments arguments;
+};
+
+struct Instruction {
+    using What = std::variant<OperateStep, LoadStep, GatherStep, RowNumberStep, CounterStep, MeasureStep, WhatIfStep>;
+    What what;
+    Kind kind = Kind::number;
+    std::uint32_t to = 0; ///< a register in the body; a scalar in the prelude
+    bool checked = true;  ///< whether its results are looked through for what is not finite; else a later step is
+
+    /// The step as one of its kind; null where it is of another.
+    template <class Of>
+    const Of* as() const {
+        return std::get_if<Of>(&what);
+    }
 };
 
 /// A scalar of a program, before its prelude has run.

@@ -8,10 +8,10 @@ namespace ledgefall {
 namespace {
 
 std::string name_of(const PlannedDefinition& definition) {
-    if (definition.what == PlannedDefinition::What::held) {
+    if (definition.held != nullptr) {
         return definition.held->name;
     }
-    if (definition.what == PlannedDefinition::What::until) {
+    if (definition.stops()) {
         return "until";
     }
     return definition.column != nullptr ? definition.column->name : definition.table->name;
@@ -38,8 +38,8 @@ class SequenceCheck {
                 const bool whole =
                     position(link.target) && (link.type == LinkType::whole || link.type == LinkType::later_row);
                 if (rows || whole) {
-                    const Sentence what{"%1 decides where the table stops, so it must not use later rows, whole "
-                                        "columns, rows or last",
+                    const Sentence what{N_("%1 decides where the table stops, so it must not use later rows, whole "
+                                           "columns, rows or last"),
                                         {name_of(definition)}};
                     return result(StaticFault{Cause::cycle, what, {}});
                 }
@@ -128,22 +128,22 @@ class SequenceCheck {
                                             [](const BoundFormula& bound) { return !bound.first.empty(); });
             has_first = has_first || recurs;
             for (const Link* link : links_to_members(member)) {
-                const bool possible = definition.what == PlannedDefinition::What::column &&
-                                      link->type != LinkType::whole && link->type != LinkType::value &&
-                                      link->type != LinkType::later_row;
+                const bool possible = definition.has_cells() && link->type != LinkType::whole &&
+                                      link->type != LinkType::value && link->type != LinkType::later_row;
                 if (!possible) {
                     return StaticFault{
                         Cause::cycle,
                         ring_through(member, *link,
-                                     "these formulas need each other in a circle, %1: change one of them"),
+                                     N_("these formulas need each other in a circle, %1: change one of them")),
                         {}};
                 }
                 if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs &&
                     !definition.table->two_way()) { // past its edges a two-way table is missing
-                    return StaticFault{Cause::no_first,
-                                       {"%1 needs its own earlier row and has no beginning: write %1 = first … then …",
-                                        {name_of(definition)}},
-                                       {}};
+                    return StaticFault{
+                        Cause::no_first,
+                        {N_("%1 needs its own earlier row and has no beginning: write %1 = first … then …"),
+                         {name_of(definition)}},
+                        {}};
                 }
                 if (link->type == LinkType::earlier_row) {
                     earlier = link;
@@ -154,11 +154,12 @@ class SequenceCheck {
         const bool in_grid = plan_.definitions[members_.front()].table != nullptr &&
                              plan_.definitions[members_.front()].table->two_way();
         if (earlier != nullptr && !has_first && !in_grid) {
-            return StaticFault{Cause::no_first,
-                               ring_through(earlier_from, *earlier,
-                                            "these columns need each other in a circle without a beginning, %1: give "
-                                            "one of them first … then …"),
-                               {}};
+            return StaticFault{
+                Cause::no_first,
+                ring_through(earlier_from, *earlier,
+                             N_("these columns need each other in a circle without a beginning, %1: give "
+                                "one of them first … then …")),
+                {}};
         }
         return ordered();
     }
@@ -204,13 +205,14 @@ class SequenceCheck {
         }
         for (const std::size_t member : left) {
             if (const auto cycle = way(needs, member, member); !cycle.empty()) {
-                return {Cause::cycle,
-                        {"these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them",
-                         {cycle_of(cycle)}},
-                        {}};
+                return {
+                    Cause::cycle,
+                    {N_("these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them"),
+                     {cycle_of(cycle)}},
+                    {}};
             }
         }
-        return {Cause::cycle, {"these columns need each other in the same row", {}}, {}};
+        return {Cause::cycle, {N_("these columns need each other in the same row"), {}}, {}};
     }
 
     Plan& plan_;
@@ -252,8 +254,8 @@ Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members)
         }
     }
     const bool held_too = std::any_of(members.begin(), members.end(), [&plan](std::size_t member) {
-        const auto what = plan.definitions[member].what;
-        return what != PlannedDefinition::What::column && what != PlannedDefinition::What::until;
+        const PlannedDefinition& one = plan.definitions[member];
+        return !one.has_cells() && !one.stops();
     });
     if (held_too) { // a ring through the ledge, which has its faults by now
         return {std::move(members), false, 0};

@@ -109,7 +109,7 @@ void WhatIfPlanner::link(PlannedDefinition& definition, const WhatIfTerm& what_i
     const Between found = between(what_if, needed);
     if (found.definitions.contains(plan_.by_id.at(definition.id))) {
         return give_fault(definition, Cause::cycle, what_if.span,
-                          {"what is asked for before with needs this very value: ask for something else", {}});
+                          {N_("what is asked for before with needs this very value: ask for something else"), {}});
     }
     // What is at fault may have lost its links with that, and passes its fault on.
     const bool sound = std::none_of(needed.begin(), needed.end(),
@@ -117,7 +117,7 @@ void WhatIfPlanner::link(PlannedDefinition& definition, const WhatIfTerm& what_i
     for (std::size_t at = 0; at < what_if.replaced.size() && sound; ++at) {
         if (!found.used.contains(what_if.replaced[at])) {
             return give_fault(definition, Cause::wrong_arguments, what_if.span,
-                              {"nothing that is asked for before with uses %1: another value of it changes nothing",
+                              {N_("nothing that is asked for before with uses %1: another value of it changes nothing"),
                                {what_if.names[at]}});
         }
     }

@@ -11,8 +11,8 @@ void gather_columns(const Program& program, std::vector<Id>& columns) {
     columns.insert(columns.end(), program.columns.begin(), program.columns.end());
     for (const auto* steps : {&program.prelude, &program.body}) {
         for (const Instruction& step : *steps) {
-            if (step.measure) {
-                gather_columns(step.measure->inner, columns);
+            if (const auto* measure = step.as<MeasureStep>()) {
+                gather_columns(measure->call->inner, columns);
             }
         }
     }

@@ -8,7 +8,6 @@
 #include "core/value/date.h"
 
 #include <algorithm>
-#include <bit>
 #include <cmath>
 #include <map>
 #include <set>
@@ -110,7 +109,7 @@ void Computation::make_places() {
         }
     }
     for (const PlannedDefinition& definition : plan_->definitions) {
-        if (definition.what == PlannedDefinition::What::held && !definition.worked()) {
+        if (definition.held != nullptr && !definition.worked()) {
             Results::Entry& entry = results_->entries_[definition.id];
             entry.single = definition.held->value;
             entry.kind = definition.kind;
@@ -151,7 +150,7 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
             const PlannedDefinition* target = link.type == LinkType::whole ? plan_->find(link.target) : nullptr;
             const std::size_t rows_read = target == nullptr || target->table == nullptr ? 0 : rows(target->table->id);
             // An axis looks each row up, which costs more than adding it to a sum.
-            cells += first.what == PlannedDefinition::What::axis ? rows_read : rows_read / rows_for_a_cell;
+            cells += first.what->work == Work::axis ? rows_read : rows_read / rows_for_a_cell;
         }
     }
     const auto compute = [&](std::size_t at) {
@@ -190,7 +189,7 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
     if (definition.fault) {
         inputs.push_back({nullptr, Value::number(*definition.fault)});
     }
-    if (definition.what == PlannedDefinition::What::column) {
+    if (definition.has_cells()) {
         inputs.push_back({definition.column->overrides.pointer(), {}});
         if (!definition.column->overrides->empty()) { // they stand in rows by the rows' ids
             for (const Axis* axis : definition.table->axes()) {
@@ -209,7 +208,7 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
     if (definition.axis != nullptr) {
         inputs.push_back({definition.axis->source, {}});
     }
-    if (definition.what == PlannedDefinition::What::foot_row) {
+    if (definition.what->work == Work::foot_row) {
         for (const Axis* axis : definition.table->axes()) { // how long they are
             inputs.push_back({nullptr, Value::number(static_cast<double>(rows((*axis->column)->id)))});
         }
@@ -242,7 +241,8 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
         const Settings& settings = study_.settings;
         inputs.push_back({nullptr, Value::number(settings.tolerance)});
         inputs.push_back({nullptr, Value::number(settings.quantile_type)});
-        inputs.push_back({nullptr, Value::of(std::bit_cast<double>(settings.seed), Kind::text, State::plain)});
+        inputs.push_back({nullptr, Value::number(static_cast<double>(settings.seed >> 32))}); // in halves, each exact
+        inputs.push_back({nullptr, Value::number(static_cast<double>(settings.seed & 0xffff'ffff))});
         inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
         add_own_inputs(definition, inputs, added);
         for (const Link& link : definition.links) {
@@ -275,13 +275,8 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
     for (const std::size_t member : group.members) {
         const PlannedDefinition& definition = plan_->definitions[member];
         Results::Entry entry = *before_->find(definition.id);
-        if (definition.what == PlannedDefinition::What::row_count ||
-            definition.what == PlannedDefinition::What::cells) {
-            set_rows(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::until) {
-            results_->rows_.at(definition.table->id) = entry.stopped_after;
-        } else if (definition.what == PlannedDefinition::What::axis) {
-            set_axis_rows(definition, entry);
+        if (const auto take_rows = worker(definition).take_rows) {
+            (this->*take_rows)(definition, entry);
         }
         results_->entries_.at(definition.id) = std::move(entry);
     }
@@ -327,29 +322,25 @@ void Computation::compute_group(const Plan::Group& group) {
         const PlannedDefinition& definition = plan_->definitions[member];
         Results::Entry entry;
         entry.inputs = inputs;
-        if (definition.what == PlannedDefinition::What::column) {
-            compute_column(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::until) {
-            never_stopped(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::axis) {
-            compute_axis(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::foot_row) {
-            compute_foot_row(definition, entry);
-        } else if (definition.what == PlannedDefinition::What::cells) {
-            double count = 1;
-            entry.single = Value::missing();
-            for (const Axis* axis : definition.table->axes()) {
-                const auto fault = fault_of_rows((*axis->column)->id);
-                entry.single = fault && !entry.single.is_fault() ? Value::fault(*fault) : entry.single;
-                count *= static_cast<double>(rows((*axis->column)->id));
-            }
-            entry.single = entry.single.is_fault() ? entry.single : Value::number(count);
-            set_rows(definition, entry);
-        } else {
-            compute_single(definition, entry);
-        }
+        (this->*worker(definition).work_out)(definition, entry);
         keep(definition, std::move(entry), scope.objects());
     }
+}
+
+const Computation::Worker& Computation::worker(const PlannedDefinition& definition) {
+    static constexpr Worker workers[] = {{&Computation::compute_single, nullptr},
+                                         {&Computation::compute_row_count, &Computation::set_rows},
+                                         {&Computation::compute_column, nullptr},
+                                         {&Computation::never_stopped, &Computation::set_stopped_rows},
+                                         {&Computation::compute_axis, &Computation::set_axis_rows},
+                                         {&Computation::compute_grid_size, &Computation::set_rows},
+                                         {&Computation::compute_foot_row, nullptr}};
+    static_assert(std::size(workers) == static_cast<std::size_t>(Work::foot_row) + 1);
+    return workers[static_cast<std::size_t>(definition.what->work)];
+}
+
+void Computation::set_stopped_rows(const PlannedDefinition& definition, Results::Entry& entry) {
+    results_->rows_.at(definition.table->id) = entry.stopped_after;
 }
 
 void Computation::compute_single(const PlannedDefinition& definition, Results::Entry& entry) {
@@ -363,9 +354,11 @@ void Computation::compute_single(const PlannedDefinition& definition, Results::E
             entry.terms_size = size_of_terms(entry.single.number(), *definition.size_program, *this);
         }
     }
-    if (definition.what == PlannedDefinition::What::row_count) {
-        set_rows(definition, entry);
-    }
+}
+
+void Computation::compute_row_count(const PlannedDefinition& definition, Results::Entry& entry) {
+    compute_single(definition, entry);
+    set_rows(definition, entry);
 }
 
 /// A condition that has a mistake, or a group that has a fault, decides nothing: the table has no rows, and says why.
@@ -450,7 +443,7 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
             Results::Entry entry;
             entry.inputs = inputs;
             entry.cells = memory_.refused(definition.id, definition.kind, rows(table.id));
-            if (definition.what != PlannedDefinition::What::until) {
+            if (!definition.stops()) {
                 keep(definition, std::move(entry), made);
             }
         }
@@ -468,7 +461,7 @@ void Computation::compute_sequence(const Plan::Group& group, const std::vector<R
         const PlannedDefinition& definition = sequence.definition(at);
         Results::Entry entry;
         entry.inputs = inputs;
-        if (definition.what == PlannedDefinition::What::until) {
+        if (definition.stops()) {
             entry.single = sequence.stopped_by();
             entry.stopped_after = sequence.stopped_after();
         } else {

@@ -46,12 +46,21 @@ class Computation : public Environment {
     bool take_memory(double bytes);
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made);
+    /// How definitions of a kind are worked out, and how they set the rows of their table where they are taken over.
+    struct Worker {
+        void (Computation::*work_out)(const PlannedDefinition& definition, Results::Entry& entry);
+        void (Computation::*take_rows)(const PlannedDefinition& definition, Results::Entry& entry);
+    };
+    static const Worker& worker(const PlannedDefinition& definition);
     void compute_single(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_row_count(const PlannedDefinition& definition, Results::Entry& entry);
+    void compute_grid_size(const PlannedDefinition& definition, Results::Entry& entry);
     void never_stopped(const PlannedDefinition& definition, Results::Entry& entry);
+    void set_stopped_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void set_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_series(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_foot_row(const PlannedDefinition& definition, Results::Entry& entry);
-    void set_axis_rows(const PlannedDefinition& definition, const Results::Entry& entry);
+    void set_axis_rows(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_axis(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_column(const PlannedDefinition& definition, Results::Entry& entry);
     void compute_sequence(const Plan::Group& group, const std::vector<Results::Input>& inputs,

@@ -31,7 +31,7 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
     }
     const View made_from = column(source.made_of());
     const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
-    Result<Column> result = Sentence{"the column whose values were to be the rows has been removed", {}};
+    Result<Column> result = Sentence{N_("the column whose values were to be the rows has been removed"), {}};
     const PlannedDefinition* made_of = plan_->find(source.made_of());
     const std::optional<Fault> no_rows =
         made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
@@ -52,7 +52,7 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
 }
 
 /// How many rows an axis gives its table, or the error in place of that.
-void Computation::set_axis_rows(const PlannedDefinition& definition, const Results::Entry& entry) {
+void Computation::set_axis_rows(const PlannedDefinition& definition, Results::Entry& entry) {
     const Id id = definition.table->two_way() ? definition.id.object : definition.table->id;
     results_->rows_.at(id) = entry.cells->size();
     results_->axis_faults_[id] = entry.single.is_fault() ? std::optional(entry.single.fault()) : std::nullopt;
@@ -83,7 +83,7 @@ void Computation::compute_series(const PlannedDefinition& definition, Results::E
         }
     }
     if (instead && !instead->is_fault()) {
-        const Sentence what{"an end of this axis has no value yet", {}};
+        const Sentence what{N_("an end of this axis has no value yet"), {}};
         instead = Value::fault({fault_site({Cause::out_of_domain, definition.id, what, 0, 0}), 0});
     }
     entry.single = instead.value_or(Value::missing());
@@ -106,15 +106,27 @@ void Computation::compute_foot_row(const PlannedDefinition& definition, Results:
     entry.cells = std::move(cells);
 }
 
+void Computation::compute_grid_size(const PlannedDefinition& definition, Results::Entry& entry) {
+    double count = 1;
+    entry.single = Value::missing();
+    for (const Axis* axis : definition.table->axes()) {
+        const auto fault = fault_of_rows((*axis->column)->id);
+        entry.single = fault && !entry.single.is_fault() ? Value::fault(*fault) : entry.single;
+        count *= static_cast<double>(rows((*axis->column)->id));
+    }
+    entry.single = entry.single.is_fault() ? entry.single : Value::number(count);
+    set_rows(definition, entry);
+}
+
 void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& entry) {
     const double count = entry.single.plain() ? entry.single.number() : 0;
     const bool possible =
         definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
     if (!possible && entry.single.plain()) {
-        const Sentence what = definition.what == PlannedDefinition::What::cells
-                                  ? Sentence{"its axes make %1 cells, and a two-way table takes %2 at most",
+        const Sentence what = definition.what->work == Work::grid_size
+                                  ? Sentence{N_("its axes make %1 cells, and a two-way table takes %2 at most"),
                                              {write_cell(entry.single), "20,000,000"}}
-                                  : Sentence{"a table takes a whole number of rows from 0 to %1", {"20,000,000"}};
+                                  : Sentence{N_("a table takes a whole number of rows from 0 to %1"), {"20,000,000"}};
         entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
     }
     results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;

@@ -59,7 +59,7 @@ void Computation::run_groups(const std::vector<std::size_t>& all_groups) {
             if (definition.worked()) {
                 results_->entries_.try_emplace(definition.id);
             }
-            if (definition.what == PlannedDefinition::What::until) { // it may stop later than it does around the trial
+            if (definition.stops()) { // it may stop later than it does around the trial
                 const Value count = outer_->single(definition.table->id);
                 results_->rows_[definition.table->id] = count.plain() ? static_cast<std::size_t>(count.number()) : 0;
             } else if (definition.table != nullptr) {

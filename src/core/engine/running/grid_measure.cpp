@@ -13,9 +13,9 @@ GridMeasure::GridMeasure(const MeasureCall& call, const Environment& environment
     , columns_(environment.rows(grid_.across))
     , known_(columns_ + 1) {
     const Program& inner = call.inner;
-    const bool one_load = inner.body.size() == 1 && inner.body.front().code == Instruction::Code::load &&
-                          !inner.body.front().otherwise && inner.body.front().across.empty() &&
-                          inner.body.front().shift == 0 && inner.outputs.size() == 1 && !inner.outputs.front().scalar;
+    const auto* load = inner.body.size() == 1 ? inner.body.front().as<LoadStep>() : nullptr;
+    const bool one_load = load != nullptr && !load->otherwise && load->across.empty() && load->shift == 0 &&
+                          inner.outputs.size() == 1 && !inner.outputs.front().scalar;
     const Environment::View view = one_load ? environment.column(inner.columns.front()) : Environment::View();
     const bool whole = view.cells != nullptr && view.computed == nullptr && view.cells->size() >= rows_ * columns_;
     bool plain = whole;

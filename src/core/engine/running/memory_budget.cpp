@@ -47,12 +47,12 @@ std::shared_ptr<Column> MemoryBudget::refused(const DefinitionId& definition, Ki
     const std::lock_guard lock(mutex_);
     std::shared_ptr<Column>& cells = refused_[{kind, rows}];
     if (!cells) {
-        const std::uint32_t site =
-            fault_site({Cause::too_large,
-                        definition,
-                        {"working this out would take more memory than is free: use fewer rows, or fewer formulas", {}},
-                        0,
-                        0});
+        const std::uint32_t site = fault_site(
+            {Cause::too_large,
+             definition,
+             {N_("working this out would take more memory than is free: use fewer rows, or fewer formulas"), {}},
+             0,
+             0});
         cells = std::make_shared<Column>(kind);
         for (std::size_t row = 0; row < rows; ++row) {
             cells->append(Value::fault({site, static_cast<std::uint32_t>(row + 1)}));

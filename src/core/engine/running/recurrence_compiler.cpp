@@ -81,7 +81,11 @@ bool RecurrenceCompiler::add(const Source& source) {
     std::vector<std::uint32_t> place(program.registers); // where each register of the program is
     const std::size_t first_step = code_.steps.size();
     for (const Instruction& instruction : program.body) {
-        if (!instruction.across.empty()) {
+        const auto* row_number = instruction.as<RowNumberStep>();
+        const auto* load = instruction.as<LoadStep>();
+        const bool in_grid =
+            (row_number != nullptr && !row_number->across.empty()) || (load != nullptr && !load->across.empty());
+        if (in_grid) {
             return false; // the cells of a two-way table go line by line
         }
         const std::uint32_t to = first_register + instruction.to;
@@ -89,13 +93,13 @@ bool RecurrenceCompiler::add(const Source& source) {
         if (instruction.checked) {
             code_.checked.push_back(to);
         }
-        if (instruction.code == Instruction::Code::row_number) {
+        if (row_number != nullptr) {
             code_.row_numbers.push_back(to);
             continue;
         }
-        if (instruction.code == Instruction::Code::load) {
-            const std::size_t window = window_of(program.columns[instruction.column]);
-            if (window < sources_.size() && instruction.shift == 0) { // it has been worked out in this row before
+        if (load != nullptr) {
+            const std::size_t window = window_of(program.columns[load->column]);
+            if (window < sources_.size() && load->shift == 0) { // it has been worked out in this row before
                 if (window >= code_.outputs.size()) {
                     return false;
                 }
@@ -103,23 +107,23 @@ bool RecurrenceCompiler::add(const Source& source) {
                 code_.registers[to] = 0;
                 continue;
             }
-            if (!add_load(instruction, program, to)) {
+            if (!add_load(*load, program, to)) {
                 return false;
             }
             continue;
         }
-        const auto code =
-            instruction.code == Instruction::Code::operate ? code_of(instruction.operation.row_code) : std::nullopt;
-        if (!code || instruction.count > 3) {
+        const auto* operate = instruction.as<OperateStep>();
+        const auto code = operate == nullptr ? std::nullopt : code_of(operate->operation.row_code);
+        if (!code || operate->arguments.count > 3) {
             return false;
         }
         RecurrenceStep step;
         step.code = *code;
         step.to = to;
-        step.call = instruction.operation.row;
-        step.carries = instruction.operation.carries;
-        for (std::size_t at = 0; at < instruction.count; ++at) {
-            const Operand operand = instruction.arguments[at];
+        step.call = operate->operation.row;
+        step.carries = operate->operation.carries;
+        for (std::size_t at = 0; at < operate->arguments.count; ++at) {
+            const Operand operand = operate->arguments.at[at];
             step.from[at] = operand.scalar ? base + operand.at : place[operand.at];
             if (operand.scalar && std::isnan(code_.registers[step.from[at]])) {
                 return false; // missing, or an error, for every row
@@ -185,11 +189,11 @@ void RecurrenceCompiler::read_before_written() {
     });
 }
 
-bool RecurrenceCompiler::add_load(const Instruction& instruction, const Program& program, std::uint32_t to) {
+bool RecurrenceCompiler::add_load(const LoadStep& step, const Program& program, std::uint32_t to) {
     RecurrenceLoad load;
     load.to = to;
-    load.shift = instruction.shift;
-    load.window = window_of(program.columns[instruction.column]);
+    load.shift = step.shift;
+    load.window = window_of(program.columns[step.column]);
     const bool own = load.window < sources_.size();
     if (std::abs(load.shift) > furthest || (own && load.shift > 0)) {
         return false;

@@ -27,7 +27,7 @@ class RecurrenceCompiler {
 
   private:
     bool add(const Source& source);
-    bool add_load(const Instruction& instruction, const Program& program, std::uint32_t to);
+    bool add_load(const LoadStep& step, const Program& program, std::uint32_t to);
     std::size_t window_of(Id column);
     void join_products(std::size_t from);
     void read_before_written();

@@ -104,18 +104,14 @@ void Runner::run(std::size_t first, std::size_t count) {
 
 bool Runner::pass() {
     for (const Instruction& step : program_.body) {
-        switch (step.code) {
-        case Instruction::Code::operate:
-            if (!operate(step)) {
+        if (const auto* operation = step.as<OperateStep>()) {
+            if (!operate(step, *operation)) {
                 return false;
             }
-            break;
-        case Instruction::Code::load:
-            load(step);
-            break;
-        default:
+        } else if (const auto* cells = step.as<LoadStep>()) {
+            load(step, *cells);
+        } else {
             each_row(step);
-            break;
         }
     }
     return true;
@@ -159,22 +155,22 @@ State* Runner::own_states(Register& to) {
     return to.states.get();
 }
 
-bool Runner::operate(const Instruction& step) {
+bool Runner::operate(const Instruction& step, const OperateStep& taken) {
     Register& to = registers_[step.to];
-    std::array<Lane, Instruction::most_arguments> lanes;
-    bool plain = step.operation.block != nullptr;
-    for (std::size_t at = 0; at < step.count; ++at) {
-        lanes[at] = lane(step.arguments[at]);
+    std::array<Lane, Arguments::most> lanes;
+    bool plain = taken.operation.block != nullptr;
+    for (std::size_t at = 0; at < taken.arguments.count; ++at) {
+        lanes[at] = lane(taken.arguments.at[at]);
         plain = plain && lanes[at].states == nullptr;
     }
-    if (plain && step.operation.fills_gaps && !lanes[0].single) { // there are none: it is read where it stands
+    if (plain && taken.operation.fills_gaps && !lanes[0].single) { // there are none: it is read where it stands
         to.lane = lanes[0];
         if (step.kind != Kind::number || (!careful_ && !step.checked) || all_finite(to.lane.slots, count_)) {
             return true;
         }
     } else if (plain) {
         double* out = own_slots(to);
-        step.operation.block(lanes.data(), out, count_);
+        taken.operation.block(lanes.data(), out, count_);
         const bool numeric = step.kind == Kind::number || step.kind == Kind::date;
         if (!numeric || (!careful_ && !step.checked) || all_finite(out, count_)) {
             return true;
@@ -183,26 +179,27 @@ bool Runner::operate(const Instruction& step) {
     if (!careful_) { // what is not finite may have come from a step before, which is to name it
         return false;
     }
-    operate_one_by_one(step, to);
+    operate_one_by_one(taken, to);
     return true;
 }
 
-void Runner::operate_one_by_one(const Instruction& step, Register& to) {
+void Runner::operate_one_by_one(const OperateStep& step, Register& to) {
     double* slots = own_slots(to);
     State* states = own_states(to);
     bool all_plain = true;
-    std::array<Value, Instruction::most_arguments> arguments;
-    std::array<Lane, Instruction::most_arguments> lanes;
-    for (std::size_t at = 0; at < step.count; ++at) {
-        lanes[at] = lane(step.arguments[at]);
+    std::array<Value, Arguments::most> arguments;
+    std::array<Lane, Arguments::most> lanes;
+    const std::size_t count = step.arguments.count;
+    for (std::size_t at = 0; at < count; ++at) {
+        lanes[at] = lane(step.arguments.at[at]);
     }
     Faults faults = step.faults;
     for (std::size_t row = 0; row < count_; ++row) {
-        for (std::size_t at = 0; at < step.count; ++at) {
-            arguments[at] = Value::of(lanes[at].slot(row), step.kinds[at], lanes[at].state(row));
+        for (std::size_t at = 0; at < count; ++at) {
+            arguments[at] = Value::of(lanes[at].slot(row), step.arguments.kinds[at], lanes[at].state(row));
         }
         faults.row = static_cast<std::uint32_t>(first_ + row + 1);
-        const Value result = step.operation.apply(arguments.data(), step.count, faults);
+        const Value result = step.operation.apply(arguments.data(), count, faults);
         slots[row] = result.slot();
         states[row] = result.state();
         all_plain = all_plain && result.plain();
@@ -212,8 +209,7 @@ void Runner::operate_one_by_one(const Instruction& step, Register& to) {
     }
 }
 
-void Runner::load_axis(const Instruction& step) {
-    Register& to = registers_[step.to];
+void Runner::load_axis(Register& to, const LoadStep& step) {
     const Column& values = *columns_[step.column].cells;
     const std::size_t columns = std::max<std::size_t>(environment_.rows(step.across), 1);
     double* slots = own_slots(to);
@@ -257,11 +253,11 @@ std::int64_t Runner::columns_of_grid(const Id& across) {
     return columns_of_grid_;
 }
 
-void Runner::load(const Instruction& step) {
+void Runner::load(const Instruction& instruction, const LoadStep& step) {
+    Register& to = registers_[instruction.to];
     if (step.part != GridPart::cell) {
-        return load_axis(step);
+        return load_axis(to, step);
     }
-    Register& to = registers_[step.to];
     const Column& cells = *columns_[step.column].cells;
     const std::int64_t columns = step.across.empty() ? 1 : columns_of_grid(step.across);
     const std::int64_t from = static_cast<std::int64_t>(first_) + step.line_shift * columns + step.shift;
@@ -306,7 +302,7 @@ void Runner::load(const Instruction& step) {
         const std::int64_t at = from + static_cast<std::int64_t>(row);
         const std::int64_t column = past_edges ? (at - step.shift) % columns + step.shift : 0;
         const bool outside = at < 0 || (past_edges && (at - step.shift < 0 || column < 0 || column >= columns));
-        Value cell = outside ? Value::missing(step.kind) : cells.at(static_cast<std::size_t>(at));
+        Value cell = outside ? Value::missing(instruction.kind) : cells.at(static_cast<std::size_t>(at));
         if (cell.state() == State::odd) {
             cell = Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(at + 1)});
         }
@@ -323,18 +319,19 @@ void Runner::load(const Instruction& step) {
 void Runner::each_row(const Instruction& step) {
     Register& to = registers_[step.to];
     double* slots = own_slots(to);
-    if (step.code == Instruction::Code::row_number && step.part != GridPart::cell) {
-        const std::size_t columns = std::max<std::size_t>(environment_.rows(step.across), 1);
+    const auto* number = step.as<RowNumberStep>();
+    if (number != nullptr && number->part != GridPart::cell) {
+        const std::size_t columns = std::max<std::size_t>(environment_.rows(number->across), 1);
         std::size_t line = first_ / columns;
         std::size_t column = first_ % columns;
         for (std::size_t row = 0; row < count_; ++row) {
-            slots[row] = static_cast<double>((step.part == GridPart::row ? line : column) + 1);
+            slots[row] = static_cast<double>((number->part == GridPart::row ? line : column) + 1);
             column = column + 1 == columns ? 0 : column + 1;
             line += column == 0 ? 1 : 0;
         }
         return;
     }
-    if (step.code == Instruction::Code::row_number) {
+    if (number != nullptr) {
         for (std::size_t row = 0; row < count_; ++row) {
             slots[row] = static_cast<double>(first_ + row + 1);
         }
@@ -342,14 +339,14 @@ void Runner::each_row(const Instruction& step) {
     }
     State* states = own_states(to);
     bool all_plain = true;
-    if (step.code == Instruction::Code::measure &&
-        state_of(step).fill(*this, first_, count_, slots, states, all_plain)) {
+    const auto* measure = step.as<MeasureStep>();
+    if (measure != nullptr && state_of(*measure).fill(*this, first_, count_, slots, states, all_plain)) {
         to.lane.states = all_plain ? nullptr : states;
         return;
     }
     all_plain = true;
-    if (step.code == Instruction::Code::what_if) {
-        ask(step, slots, states, all_plain);
+    if (const auto* what_if = step.as<WhatIfStep>()) {
+        ask(*what_if, slots, states, all_plain);
         to.lane.states = all_plain ? nullptr : states;
         return;
     }
@@ -365,38 +362,38 @@ void Runner::each_row(const Instruction& step) {
 }
 
 Value Runner::one(const Instruction& step, std::size_t in_block) {
-    switch (step.code) {
-    case Instruction::Code::gather:
-        return gathered(step, in_block);
-    case Instruction::Code::row_number:
+    if (const auto* gather = step.as<GatherStep>()) {
+        return gathered(*gather, step.kind, in_block);
+    }
+    if (step.as<RowNumberStep>() != nullptr) {
         return Value::number(static_cast<double>(first_ + in_block + 1));
-    case Instruction::Code::counter:
-        return Value::number(value(step.arguments[0], Kind::number, in_block).number() +
+    }
+    if (const auto* counter = step.as<CounterStep>()) {
+        return Value::number(value(counter->start, Kind::number, in_block).number() +
                              static_cast<double>(first_ + in_block));
-    case Instruction::Code::measure: {
-        Faults faults = step.faults;
+    }
+    if (const auto* measure = step.as<MeasureStep>()) {
+        Faults faults = measure->faults;
         faults.row = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
-        const Value result = state_of(step).at(*this, in_block, faults);
-        return result.is_fault() ? fault_of_measure(step, result.fault(), faults) : result;
+        const Value result = state_of(*measure).at(*this, in_block, faults);
+        return result.is_fault() ? fault_of_measure(*measure->call, result.fault(), faults) : result;
     }
-    case Instruction::Code::what_if:
-        return environment_.answers(*step.what_if, {trial(step, in_block)}).front();
-    case Instruction::Code::operate: {
-        std::array<Value, Instruction::most_arguments> arguments;
-        for (std::size_t at = 0; at < step.count; ++at) {
-            arguments[at] = value(step.arguments[at], step.kinds[at], in_block);
+    if (const auto* what_if = step.as<WhatIfStep>()) {
+        return environment_.answers(*what_if->call, {trial(*what_if, in_block)}).front();
+    }
+    if (const auto* operation = step.as<OperateStep>()) {
+        const Arguments& from = operation->arguments;
+        std::array<Value, Arguments::most> arguments;
+        for (std::size_t at = 0; at < from.count; ++at) {
+            arguments[at] = value(from.at[at], from.kinds[at], in_block);
         }
-        return step.operation.apply(arguments.data(), step.count, step.faults);
+        return operation->operation.apply(arguments.data(), from.count, operation->faults);
     }
-    case Instruction::Code::load:
-        break; // a column never stands in a prelude
-    }
-    return Value::missing(step.kind);
+    return Value::missing(step.kind); // a column never stands in a prelude
 }
 
 /// An error that begins within a measure is one of the formula's row, and says in which of the measure's rows it began.
-Value Runner::fault_of_measure(const Instruction& step, Fault fault, const Faults& faults) {
-    const MeasureCall& call = *step.measure;
+Value Runner::fault_of_measure(const MeasureCall& call, Fault fault, const Faults& faults) {
     const bool reads_itself =
         std::find(call.inner.columns.begin(), call.inner.columns.end(), call.itself.object) != call.inner.columns.end();
     const bool of_measure = fault.row == faults.row && (fault.site == faults.domain || fault.site == faults.division ||
@@ -410,27 +407,27 @@ Value Runner::fault_of_measure(const Instruction& step, Fault fault, const Fault
     if (call.over == MeasureTerm::Over::table && !call.grid && fault.row > 0 && measure_rows_told_ < most_told) {
         ++measure_rows_told_;
         FaultSite site = fault.at();
-        site.what = {"in row %1 of those that the measure runs over, %2",
+        site.what = {N_("in row %1 of those that the measure runs over, %2"),
                      {std::to_string(fault.row), site.what.text()}};
         return Value::fault({fault_site(site), faults.row});
     }
     return Value::fault({fault.site, faults.row});
 }
 
-Trial Runner::trial(const Instruction& step, std::size_t in_block) const {
+Trial Runner::trial(const WhatIfStep& step, std::size_t in_block) const {
     Trial out;
-    const std::size_t values = step.what_if->meant->replaced.size();
+    const std::size_t values = step.call->meant->replaced.size();
     for (std::size_t at = 0; at < values; ++at) {
-        out.values.push_back(value(step.arguments[at], step.kinds[at], in_block));
+        out.values.push_back(value(step.arguments.at[at], step.arguments.kinds[at], in_block));
     }
-    if (step.what_if->at_row) {
-        out.row = static_cast<std::size_t>(value(step.arguments[values], Kind::number, in_block).number());
+    if (step.call->at_row) {
+        out.row = static_cast<std::size_t>(value(step.arguments.at[values], Kind::number, in_block).number());
     }
     return out;
 }
 
 /// The what-if of all rows of the block; trials that are the same are made once.
-void Runner::ask(const Instruction& step, double* slots, State* states, bool& plain) {
+void Runner::ask(const WhatIfStep& step, double* slots, State* states, bool& plain) {
     std::vector<Trial> trials;
     std::vector<std::size_t> trial_of(count_);
     std::map<std::vector<double>, std::size_t> known; // by the slots of its values, its row and its states
@@ -449,7 +446,7 @@ void Runner::ask(const Instruction& step, double* slots, State* states, bool& pl
             trials.push_back(std::move(one));
         }
     }
-    const std::vector<Value> answers = environment_.answers(*step.what_if, trials);
+    const std::vector<Value> answers = environment_.answers(*step.call, trials);
     for (std::size_t row = 0; row < count_; ++row) {
         const Value& answer = answers[trial_of[row]];
         slots[row] = answer.slot();
@@ -458,10 +455,10 @@ void Runner::ask(const Instruction& step, double* slots, State* states, bool& pl
     }
 }
 
-Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
-    const Value place = value(step.arguments[0], Kind::number, in_block);
+Value Runner::gathered(const GatherStep& step, Kind kind, std::size_t in_block) const {
+    const Value place = value(step.row, Kind::number, in_block);
     if (!place.plain()) {
-        return place.is_fault() ? place : Value::missing(step.kind);
+        return place.is_fault() ? place : Value::missing(kind);
     }
     const auto here = in_prelude_ ? 0 : static_cast<std::uint32_t>(first_ + in_block + 1);
     if (place.number() != std::floor(place.number())) {
@@ -471,7 +468,7 @@ Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
     const std::size_t rows = view.computed != nullptr ? view.rows : view.cells->size();
     if (place.number() < 1 || place.number() > static_cast<double>(rows)) {
         const auto no_rows = rows == 0 ? environment_.fault_of_rows(program_.tables[step.column]) : std::nullopt;
-        return no_rows ? Value::fault(*no_rows) : Value::missing(step.kind);
+        return no_rows ? Value::fault(*no_rows) : Value::missing(kind);
     }
     const auto row = static_cast<std::size_t>(place.number()) - 1;
     if (view.computed != nullptr && row >= *view.computed) {
@@ -483,13 +480,13 @@ Value Runner::gathered(const Instruction& step, std::size_t in_block) const {
                : cell;
 }
 
-MeasureState& Runner::state_of(const Instruction& step) {
+MeasureState& Runner::state_of(const MeasureStep& step) {
     for (auto& [entry, state] : states_) {
         if (entry == &step) {
             return *state;
         }
     }
-    states_.emplace_back(&step, make_measure_state(*step.measure, environment_));
+    states_.emplace_back(&step, make_measure_state(*step.call, environment_));
     return *states_.back().second;
 }
 

@@ -89,19 +89,19 @@ class Runner {
     double* own_slots(Register& to);
     State* own_states(Register& to);
     bool pass(); ///< runs the body; false where it has to be run again with every step checked
-    bool operate(const Instruction& step);
-    void operate_one_by_one(const Instruction& step, Register& to);
-    void load(const Instruction& step);
+    bool operate(const Instruction& step, const OperateStep& taken);
+    void operate_one_by_one(const OperateStep& step, Register& to);
+    void load(const Instruction& instruction, const LoadStep& step);
     std::int64_t columns_of_grid(const Id& across);
-    void load_axis(const Instruction& step); ///< its value in each cell of a two-way table
-    void each_row(const Instruction& step);  ///< gathers, numbers, measures
+    void load_axis(Register& to, const LoadStep& step); ///< its value in each cell of a two-way table
+    void each_row(const Instruction& step);             ///< gathers, numbers, measures
     Value one(const Instruction& step, std::size_t in_block);
-    Value fault_of_measure(const Instruction& step, Fault fault, const Faults& faults);
-    void ask(const Instruction& step, double* slots, State* states, bool& plain);
-    Trial trial(const Instruction& step, std::size_t in_block) const;
-    Value gathered(const Instruction& step, std::size_t in_block) const;
+    Value fault_of_measure(const MeasureCall& call, Fault fault, const Faults& faults);
+    void ask(const WhatIfStep& step, double* slots, State* states, bool& plain);
+    Trial trial(const WhatIfStep& step, std::size_t in_block) const;
+    Value gathered(const GatherStep& step, Kind kind, std::size_t in_block) const;
     void set_scalar(std::uint32_t at, const Value& value);
-    MeasureState& state_of(const Instruction& step);
+    MeasureState& state_of(const MeasureStep& step);
 
     const Program& program_;
     const Environment& environment_;
@@ -109,7 +109,7 @@ class Runner {
     std::vector<double> scalar_slots_;
     std::vector<State> scalar_states_;
     std::vector<Register> registers_;
-    std::vector<std::pair<const Instruction*, std::unique_ptr<MeasureState>>> states_;
+    std::vector<std::pair<const MeasureStep*, std::unique_ptr<MeasureState>>> states_;
     std::size_t first_ = 0, count_ = 0;
     bool in_prelude_ = false;
     std::size_t measure_rows_told_ = 0; ///< in errors

@@ -43,7 +43,7 @@ double SearchMeasure::value_at(double number) {
     const Value value = inner_.output_value(0, 0);
     if (value.is_fault() && value.fault().at().definition == call_.itself) { // its own: it is said where that was
         const FaultSite& site = value.fault().at();
-        const Sentence what{"where it is looked at %1, %2", {shortest(number), site.what.text()}};
+        const Sentence what{N_("where it is looked at %1, %2"), {shortest(number), site.what.text()}};
         throw Instead{Value::fault({fault_site({site.cause, site.definition, what, site.from, site.to}), 0})};
     }
     if (!value.plain()) {
@@ -135,7 +135,7 @@ std::pair<SearchMeasure::Point, SearchMeasure::Point> SearchMeasure::narrowed(Po
         boost::math::tools::toms748_solve([this](double number) { return value_at(number); }, left.at, right.at,
                                           left.value, right.value, near_enough, steps);
     if (!near_enough(low, high)) {
-        throw Instead{fault({"the search between %1 and %2 took too many steps: choose a narrower range",
+        throw Instead{fault({N_("the search between %1 and %2 took too many steps: choose a narrower range"),
                              {shortest(left.at), shortest(right.at)}})};
     }
     return {{low, value_at(low)}, {high, value_at(high)}};
@@ -208,16 +208,17 @@ Value SearchMeasure::root(double from, double to) {
         return *no_value;
     }
     if (roots.empty() && jump) {
-        return fault({"this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression",
-                      {shortest(jump->first.value), shortest(jump->second.value),
-                       shortest(jump->first.at < 0 && jump->second.at > 0 ? 0 : jump->second.at)}});
+        return fault(
+            {N_("this jumps from %1 to %2 at %3 and is 0 nowhere: choose another range, or another expression"),
+             {shortest(jump->first.value), shortest(jump->second.value),
+              shortest(jump->first.at < 0 && jump->second.at > 0 ? 0 : jump->second.at)}});
     }
     if (roots.empty()) {
-        return fault({"this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range",
+        return fault({N_("this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range"),
                       {shortest(points.front().value), shortest(from), shortest(points.back().value), shortest(to)}});
     }
     return fault(
-        {"this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them",
+        {N_("this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them"),
          {std::to_string(roots.size()), shortest(from), shortest(to), shortest(roots[0]), shortest(roots[1])}});
 }
 
@@ -246,7 +247,7 @@ Value SearchMeasure::at(const Runner& outer, std::size_t in_block, const Faults&
         }
     }
     if (!(from.number() < to.number()) || !std::isfinite(to.number() - from.number())) {
-        return fault({"the range from %1 to %2 has nothing in it: write the smaller number first",
+        return fault({N_("the range from %1 to %2 has nothing in it: write the smaller number first"),
                       {shortest(from.number()), shortest(to.number())}});
     }
     parameters_.clear();
@@ -259,7 +260,7 @@ Value SearchMeasure::at(const Runner& outer, std::size_t in_block, const Faults&
     } catch (const Instead& instead) {
         return instead.value;
     } catch (const std::exception&) { // of the library's own checks
-        return fault({"this could not be searched from %1 to %2: choose a narrower range",
+        return fault({N_("this could not be searched from %1 to %2: choose a narrower range"),
                       {shortest(from.number()), shortest(to.number())}});
     }
 }

@@ -70,9 +70,8 @@ Sequence::Sequence(const Plan& plan, const Plan::Group& group, const Environment
     , rows_(rows)
     , columns_(cells_of_row(table_, outer)) {
     std::vector<std::size_t> order = group.members;
-    std::stable_partition(order.begin(), order.end(), [&plan](std::size_t member) {
-        return plan.definitions[member].what != PlannedDefinition::What::until;
-    });
+    std::stable_partition(order.begin(), order.end(),
+                          [&plan](std::size_t member) { return !plan.definitions[member].stops(); });
     for (const std::size_t at : order) {
         auto member = std::make_unique<Member>();
         member->definition = &plan.definitions[at];
@@ -257,7 +256,7 @@ bool Sequence::run() {
     if (goes_by_lines()) {
         return run_by_lines();
     }
-    const bool stops = members_.back()->definition->what == PlannedDefinition::What::until;
+    const bool stops = members_.back()->definition->stops();
     const std::size_t last = members_.size() - 1;
     std::size_t row = 0;
     bool ended = false;

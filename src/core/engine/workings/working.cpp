@@ -365,7 +365,7 @@ void note_earlier_rows(const Node& node, const Subject& subject, const Results& 
         const ColumnDefinition* column = subject.table->column_named(node.kid(0).text);
         if (column != nullptr && steps < row) {
             const std::string at = std::to_string(row - steps);
-            notes.push_back({"%1[%2] is %3", {column->name, at, full(results.cell(column->id, row - steps - 1))}});
+            notes.push_back({N_("%1[%2] is %3"), {column->name, at, full(results.cell(column->id, row - steps - 1))}});
         }
     }
     for (const NodePtr& kid : node.kids) {
@@ -379,7 +379,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
                              const StopToken& stop) {
     const std::size_t rows = results.rows(subject.table->id);
     if (row < 1 || row > rows) {
-        return Sentence{"%1 has the rows 1 to %2: there is no row %3.",
+        return Sentence{N_("%1 has the rows 1 to %2: there is no row %3."),
                         {subject.table->name, std::to_string(rows), std::to_string(row)}};
     }
     const Table& table = *subject.table;
@@ -393,7 +393,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
     working.what = subject.name + "[" + place_in_table + "]";
     working.result = results.cell(subject.column->id, row - 1);
     if (!subject.column->worked()) {
-        working.notes.push_back({"given: it was typed or imported", {}});
+        working.notes.push_back({N_("given: it was typed or imported"), {}});
         working.lines.push_back(full(working.result));
         return working;
     }
@@ -401,14 +401,14 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
                                                    : cell_id(place_id(table.axis, *down, (row - 1) / columns),
                                                              place_id(*table.across, *across, (row - 1) % columns));
     if (subject.column->overrides->contains(row_id)) {
-        working.notes.push_back({"typed over the formula %1", {subject.column->pieces.front().formula.text()}});
+        working.notes.push_back({N_("typed over the formula %1"), {subject.column->pieces.front().formula.text()}});
         working.lines.push_back(full(working.result));
         return working;
     }
     std::size_t place = 0;
     const Piece* piece = piece_at(subject, row, rows, place);
     if (piece == nullptr) {
-        working.notes.push_back({"no formula reaches this row", {}});
+        working.notes.push_back({N_("no formula reaches this row"), {}});
         working.lines.push_back(full(working.result));
         return working;
     }
@@ -420,8 +420,8 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
     if (tree->type == NodeType::recurrence) {
         const std::size_t firsts = tree->kids.size() - 1;
         place = (place - 1) / columns + 1;
-        working.notes.push_back(place <= firsts ? Sentence{"a first value", {}}
-                                                : Sentence{"worked out from earlier rows", {}});
+        working.notes.push_back(place <= firsts ? Sentence{N_("a first value"), {}}
+                                                : Sentence{N_("worked out from earlier rows"), {}});
         tree = place <= firsts ? &tree->kid(place - 1) : tree->kids.back().get();
     }
     note_earlier_rows(*tree, subject, results, row, working.notes);
@@ -442,17 +442,17 @@ Result<Working> working_of(const Study& study, const Results& results, const Def
         return working;
     }
     if (subject.held == nullptr && subject.formula == nullptr) {
-        return Sentence{"There is nothing of this name to show the working of.", {}};
+        return Sentence{N_("There is nothing of this name to show the working of."), {}};
     }
     Working working;
     working.what = subject.name;
     working.result = results.single(definition);
     const Formula& formula = subject.held != nullptr ? subject.held->formula : *subject.formula;
     if (subject.held != nullptr && subject.held->is_function()) {
-        return Sentence{"%1 is a function: its working is that of the cells which call it.", {subject.name}};
+        return Sentence{N_("%1 is a function: its working is that of the cells which call it."), {subject.name}};
     }
     if (formula.empty()) {
-        working.notes.push_back({"given: it was typed", {}});
+        working.notes.push_back({N_("given: it was typed"), {}});
         working.lines.push_back(full(working.result));
     } else if (!formula.tree()) {
         working.notes.push_back(formula.mistake()->what);

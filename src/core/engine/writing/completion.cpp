@@ -13,28 +13,28 @@ namespace {
 using What = Completion::What;
 
 constexpr std::array<std::pair<const char*, const char*>, 22> units = {{
-    {"mm", "millimetre"},
-    {"cm", "centimetre"},
-    {"m", "metre"},
-    {"km", "kilometre"},
-    {"in", "inch"},
-    {"ft", "foot"},
-    {"mi", "mile"},
-    {"s", "second"},
-    {"min", "minute"},
-    {"h", "hour"},
-    {"day", "day"},
-    {"mg", "milligram"},
-    {"g", "gram"},
-    {"kg", "kilogram"},
-    {"lb", "pound"},
-    {"degC", "degree Celsius"},
-    {"degF", "degree Fahrenheit"},
-    {"K", "kelvin"},
-    {"m/s", "metre a second"},
-    {"km/h", "kilometre an hour"},
-    {"L", "litre"},
-    {"mL", "millilitre"},
+    {"mm", N_("millimetre")},
+    {"cm", N_("centimetre")},
+    {"m", N_("metre")},
+    {"km", N_("kilometre")},
+    {"in", N_("inch")},
+    {"ft", N_("foot")},
+    {"mi", N_("mile")},
+    {"s", N_("second")},
+    {"min", N_("minute")},
+    {"h", N_("hour")},
+    {"day", N_("day")},
+    {"mg", N_("milligram")},
+    {"g", N_("gram")},
+    {"kg", N_("kilogram")},
+    {"lb", N_("pound")},
+    {"degC", N_("degree Celsius")},
+    {"degF", N_("degree Fahrenheit")},
+    {"K", N_("kelvin")},
+    {"m/s", N_("metre a second")},
+    {"km/h", N_("kilometre an hour")},
+    {"L", N_("litre")},
+    {"mL", N_("millilitre")},
 }};
 
 struct Before {
@@ -168,20 +168,20 @@ void add_functions(const std::string& prefix, std::vector<Completion>& all) {
 
 void add_words(const std::string& prefix, std::vector<Completion>& all) {
     static const std::array<std::pair<const char*, const char*>, 14> words = {{
-        {"if ", "if … then … else …"},
+        {"if ", N_("if … then … else …")},
         {"then ", ""},
         {"else ", ""},
-        {"first ", "first … then …: each row from the row before"},
-        {"where ", "only the rows for which a condition holds"},
-        {"for ", "a sum over a bound number: for k in 0..10"},
+        {"first ", N_("first … then …: each row from the row before")},
+        {"where ", N_("only the rows for which a condition holds")},
+        {"for ", N_("a sum over a bound number: for k in 0..10")},
         {"and ", ""},
         {"or ", ""},
         {"not ", ""},
-        {"mod ", "the remainder of a division"},
-        {"missing", "no value"},
-        {"rows", "the number of rows"},
-        {"row", "this row's number"},
-        {"ledge.", "the study's held values"},
+        {"mod ", N_("the remainder of a division")},
+        {"missing", N_("no value")},
+        {"rows", N_("the number of rows")},
+        {"row", N_("this row's number")},
+        {"ledge.", N_("the study's held values")},
     }};
     for (const auto& [word, about] : words) {
         if (begins_with(word, prefix) && prefix.size() > 1) {
@@ -227,10 +227,10 @@ void add_neighbours(const Table& own, Id written, std::vector<Completion>& all) 
     }
     if (end - from > 1) {
         all.push_back({What::column, own.columns[from]->name + "[i] .. " + own.columns[end - 1]->name + "[i]",
-                       "the numbers to the left, in this row"});
+                       N_("the numbers to the left, in this row")});
     }
     if (end > from) {
-        all.push_back({What::column, own.columns[end - 1]->name, "the column to the left, all of its rows"});
+        all.push_back({What::column, own.columns[end - 1]->name, N_("the column to the left, all of its rows")});
     }
 }
 

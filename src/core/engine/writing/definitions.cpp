@@ -26,7 +26,7 @@ bool needs_row(const Node& node) {
 }
 
 Sentence in_line(const Line& line, const Sentence& why) {
-    return {"Line %1: %2", {std::to_string(line.number), why.text()}};
+    return {N_("Line %1: %2"), {std::to_string(line.number), why.text()}};
 }
 
 /// The study with the lines in it, as columns where they follow the row and as held values where they do not.
@@ -80,7 +80,7 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
             return in_line(line, parsed.mistake->what);
         }
         if (!names.insert(line.definition.name).second) {
-            return in_line(line, {"%1 is defined twice here: keep one of the two.", {line.definition.name}});
+            return in_line(line, {N_("%1 is defined twice here: keep one of the two."), {line.definition.name}});
         }
         line.follows = table->column_named(line.definition.name) != nullptr || needs_row(*line.definition.formula);
         lines.push_back(std::move(line));

@@ -10,7 +10,7 @@ namespace ledgefall {
 Result<Study> contingency_table(const Study& study, Id down, Id across, Id* added) {
     const Table* source = table_with(study, &Table::columns, down);
     if (source == nullptr || source->column(across) == nullptr || down == across) {
-        return Sentence{"Counts of pairs are taken of two columns of one table: choose both.", {}};
+        return Sentence{N_("Counts of pairs are taken of two columns of one table: choose both."), {}};
     }
     const ColumnDefinition& first = *source->column(down);
     const ColumnDefinition& second = *source->column(across);
@@ -18,7 +18,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
     const std::string of_across = source->name + "." + second.name;
     Id table;
     const Result<Study> begun = add_two_way_table(
-        study, worded({"%1 by %2", {first.shown_label(), second.shown_label()}}),
+        study, worded({N_("%1 by %2"), {first.shown_label(), second.shown_label()}}),
         {first.label, first.name, first.unit, of_down}, {second.label, second.name, second.unit, of_across}, &table);
     if (!begun) {
         return begun;
@@ -39,33 +39,33 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
     const std::string of_row = "sum(" + n + "[i, ..])";
     const std::string of_column = "sum(" + n + "[.., j])";
     const std::string in_row = free_here("of_row");
-    maker.column({"share of the row"}, in_row + " = " + n + " / " + of_row, percent);
+    maker.column({N_("share of the row")}, in_row + " = " + n + " / " + of_row, percent);
     const std::string in_column = free_here("of_column");
-    maker.column({"share of the column"}, in_column + " = " + n + " / " + of_column, percent);
-    maker.column({"share of all"}, free_here("of_all") + " = " + n + " / sum(" + n + ")", percent);
+    maker.column({N_("share of the column")}, in_column + " = " + n + " / " + of_column, percent);
+    maker.column({N_("share of all")}, free_here("of_all") + " = " + n + " / sum(" + n + ")", percent);
     const std::string expected = free_here("expected");
     const Format two_decimals{Format::Style::decimals, 2};
     maker.column({"expected"}, expected + " = " + of_row + " * " + of_column + " / sum(" + n + ")", two_decimals);
     maker.column({"residual"}, free_here("residual") + " = (" + n + " - " + expected + ") / sqrt(" + expected + ")",
                  two_decimals);
     const std::string part = free_here("part");
-    maker.column({"part of χ²"}, part + " = (" + n + " - " + expected + ")^2 / " + expected, two_decimals);
+    maker.column({N_("part of χ²")}, part + " = (" + n + " - " + expected + ")^2 / " + expected, two_decimals);
     const std::string all = free_here("all");
-    maker.held(all + " = sum(" + n + ")", {"how many pairs are counted"});
+    maker.held(all + " = sum(" + n + ")", {N_("how many pairs are counted")});
     const std::string chi2 = free_here("chi2");
     const std::string freedom = free_here("freedom");
-    maker.held(chi2 + " = sum(" + part + ")", {"chi-squared of all counts against the expected ones"});
+    maker.held(chi2 + " = sum(" + part + ")", {N_("chi-squared of all counts against the expected ones")});
     maker.held(freedom + " = (count(" + first.name + ") - 1) * (count(" + second.name + ") - 1)",
-               {"degrees of freedom"});
+               {N_("degrees of freedom")});
     maker.held(free_here("p_value") + " = P(chi_squared(" + freedom + ") >= " + chi2 + ")",
-               {"how likely so much or more is where the two have nothing to do with each other"});
+               {N_("how likely so much or more is where the two have nothing to do with each other")});
     maker.held(free_here("cramers_v") + " = sqrt(" + chi2 + " / (" + all + " * (smaller(count(" + first.name +
                    "), count(" + second.name + ")) - 1)))",
-               {"how strongly the two go together, from 0 to 1 (Cramér's V)"});
-    maker.foot({"sum"}, "sum(each)", {n, expected, part});
-    maker.check({"every pair is counted"},
+               {N_("how strongly the two go together, from 0 to 1 (Cramér's V)")});
+    maker.foot({N_("sum")}, "sum(each)", {n, expected, part});
+    maker.check({N_("every pair is counted")},
                 all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",
-                {"Some pairs are in no cell."});
+                {N_("Some pairs are in no cell.")});
     return maker.study();
 }
 

@@ -11,22 +11,22 @@ const Format in_percent{Format::Style::percent, 1};
 /// What both kinds of frequency tables have: shares of the counts, and what they come to further down.
 void add_shares(TableMaker& maker, const FrequencyParts& parts) {
     if (parts.tally) {
-        maker.column({"Tally"}, "strokes = tally(f)");
+        maker.column({N_("Tally")}, "strokes = tally(f)");
     }
     if (parts.relative) {
-        maker.column({"Share"}, "rel = f / n", in_percent);
+        maker.column({N_("Share")}, "rel = f / n", in_percent);
     }
     if (parts.percent) {
-        maker.column({"Per cent"}, "percent = 100 * f / n", {Format::Style::decimals, 1});
+        maker.column({N_("Per cent")}, "percent = 100 * f / n", {Format::Style::decimals, 1});
     }
     if (parts.cumulative) {
-        maker.column({"Cumulative"}, "cum = sum(f[1..i])");
+        maker.column({N_("Cumulative")}, "cum = sum(f[1..i])");
     }
     if (parts.cumulative_share) {
-        maker.column({"Cumulative share"}, "cum_rel = sum(f[1..i]) / n", in_percent);
+        maker.column({N_("Cumulative share")}, "cum_rel = sum(f[1..i]) / n", in_percent);
     }
     if (parts.cumulative_down) {
-        maker.column({"Cumulative from above"}, "down = sum(f[i..last])");
+        maker.column({N_("Cumulative from above")}, "down = sum(f[i..last])");
     }
 }
 
@@ -46,9 +46,9 @@ std::string category_name(Categories::By by, const ColumnDefinition& of) {
 }
 
 Sentence by_calendar(Categories::By by, const ColumnDefinition& of) {
-    const char* const pattern = by == Categories::By::month  ? "%1 by month"
-                                : by == Categories::By::year ? "%1 by year"
-                                                             : "%1 by weekday";
+    const char* const pattern = by == Categories::By::month  ? N_("%1 by month")
+                                : by == Categories::By::year ? N_("%1 by year")
+                                                             : N_("%1 by weekday");
     return {pattern, {of.shown_label()}};
 }
 
@@ -76,7 +76,7 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
         return no_such_part;
     }
     Id table;
-    Result<Study> begun = add_table(study, worded({"%1, classes", {column->shown_label()}}), &table);
+    Result<Study> begun = add_table(study, worded({N_("%1, classes"), {column->shown_label()}}), &table);
     begun = begun ? class_rows(*begun, table, "class", classes) : begun;
     if (!begun) {
         return begun;
@@ -86,26 +86,26 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     }
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
-    maker.column({"From"}, "lower = lower(class)");
-    maker.column({"To"}, "upper = upper(class)");
+    maker.column({N_("From")}, "lower = lower(class)");
+    maker.column({N_("To")}, "upper = upper(class)");
     if (parts.middle || parts.measures) {
-        maker.column({"Middle"}, "mid = mid(class)");
+        maker.column({N_("Middle")}, "mid = mid(class)");
     }
-    maker.column({"Count"}, "f = count(" + data + " in class)");
-    maker.held("n = sum(f)", {"how many values fall in the classes"});
+    maker.column({N_("Count")}, "f = count(" + data + " in class)");
+    maker.held("n = sum(f)", {N_("how many values fall in the classes")});
     add_shares(maker, parts);
     if (parts.density) {
-        maker.column({"Density"}, "density = f / n / (upper - lower)");
+        maker.column({N_("Density")}, "density = f / n / (upper - lower)");
     }
     const bool open = classes.open_below || classes.open_above; // whose middles are infinite
     if (parts.measures && !open) {
-        maker.held("grouped_mean = wmean(mid, f)", {"from the middles of the classes"});
-        maker.held("grouped_var = wvar(mid, f)", {"from the middles of the classes, over n − 1"});
-        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {"on the line within its class"});
+        maker.held("grouped_mean = wmean(mid, f)", {N_("from the middles of the classes")});
+        maker.held("grouped_var = wvar(mid, f)", {N_("from the middles of the classes, over n − 1")});
+        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {N_("on the line within its class")});
     }
-    maker.foot({"sum"}, "sum(each)", {"f", "rel", "percent"});
-    maker.check({"every value of %1 is in a class", {column->shown_label()}}, "n = count(" + data + ")",
-                {"Some values of %1 fall in no class: look for a mistyped one, or widen the classes.",
+    maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
+    maker.check({N_("every value of %1 is in a class"), {column->shown_label()}}, "n = count(" + data + ")",
+                {N_("Some values of %1 fall in no class: look for a mistyped one, or widen the classes."),
                  {column->shown_label()}});
     return maker.study();
 }
@@ -136,14 +136,14 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
     }
     const bool calendar = categories.by != Categories::By::value;
     if (calendar && column->cells->kind() != Kind::date && !column->worked()) {
-        return Sentence{"Months, years and weekdays are taken of a column of dates, and %1 holds %2.",
+        return Sentence{N_("Months, years and weekdays are taken of a column of dates, and %1 holds %2."),
                         {column->shown_label(), kind_in_words(column->cells->kind())}};
     }
     const std::string name = category_name(categories.by, *column);
     Id table;
     Result<Study> begun = add_table(
         study,
-        worded(calendar ? by_calendar(categories.by, *column) : Sentence{"%1, counted", {column->shown_label()}}),
+        worded(calendar ? by_calendar(categories.by, *column) : Sentence{N_("%1, counted"), {column->shown_label()}}),
         &table);
     begun = begun ? category_rows(*begun, table, name, categories) : begun;
     if (!begun) {
@@ -154,12 +154,13 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
     }
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
-    maker.column({"Count"}, count_of(categories.by, data, name));
-    maker.held("n = sum(f)", {"how many values are counted"});
+    maker.column({N_("Count")}, count_of(categories.by, data, name));
+    maker.held("n = sum(f)", {N_("how many values are counted")});
     add_shares(maker, parts);
-    maker.foot({"sum"}, "sum(each)", {"f", "rel", "percent"});
-    maker.check({"every value of %1 is counted", {column->shown_label()}}, "n = count(not is_missing(" + data + "))",
-                {"Some values of %1 are in no row: look for cells that are of another kind.", {column->shown_label()}});
+    maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
+    maker.check(
+        {N_("every value of %1 is counted"), {column->shown_label()}}, "n = count(not is_missing(" + data + "))",
+        {N_("Some values of %1 are in no row: look for cells that are of another kind."), {column->shown_label()}});
     return maker.study();
 }
 

@@ -163,7 +163,7 @@ class StudyJoining {
 
 Result<WithTables> with_tables(const Study& study, const Study& other) {
     if (other.tables.empty()) {
-        return Sentence{"It has no tables that could be added.", {}};
+        return Sentence{N_("It has no tables that could be added."), {}};
     }
     return StudyJoining(study, other).run();
 }

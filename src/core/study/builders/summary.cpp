@@ -26,8 +26,8 @@ class Summary {
         Id table;
         const bool grouped = !request_.by.empty();
         const Sentence title =
-            grouped ? Sentence{"%1 by %2", {source_.shown_label(), source_.column(request_.by)->shown_label()}}
-                    : Sentence{"%1, summary", {source_.shown_label()}};
+            grouped ? Sentence{N_("%1 by %2"), {source_.shown_label(), source_.column(request_.by)->shown_label()}}
+                    : Sentence{N_("%1, summary"), {source_.shown_label()}};
         Result<Study> begun = add_table(study_, worded(title), &table);
         if (added != nullptr) {
             *added = table;
@@ -44,7 +44,7 @@ class Summary {
         TableMaker maker(*begun, table);
         if (request_.first_rows) {
             maker.held("first_rows = " + std::to_string(*request_.first_rows),
-                       {"how many rows the measures take, from the first"});
+                       {N_("how many rows the measures take, from the first")});
         }
         grouped ? add_groups(maker, table) : add_rows(maker, table);
         return maker.study();
@@ -66,7 +66,7 @@ class Summary {
             samples_.push_back(std::move(sample));
         }
         if (request_.together == SummaryRequest::Together::pooled && names.size() > 1) {
-            samples_.push_back({names, worded({"all pooled"}), "pooled"});
+            samples_.push_back({names, worded({N_("all pooled")}), "pooled"});
         }
     }
 
@@ -115,7 +115,7 @@ class Summary {
 
     Sentence label(const SummaryMeasure& measure) const {
         return measure.quantile
-                   ? Sentence{"%1 (type %2)", {worded({measure.label}), std::to_string(request_.quantile_type)}}
+                   ? Sentence{N_("%1 (type %2)"), {worded({measure.label}), std::to_string(request_.quantile_type)}}
                    : Sentence{measure.label};
     }
 
@@ -157,7 +157,7 @@ class Summary {
         for (const Sample& sample : samples_) {
             labels.push_back(sample.label);
         }
-        maker.texts({"Column"}, "column", labels);
+        maker.texts({N_("Column")}, "column", labels);
         for (const std::string& wanted : request_.measures) {
             const SummaryMeasure& one = measure(wanted);
             maker.column(label(one), one.name + " = " + formula(one, samples_.front()));
@@ -186,43 +186,43 @@ class Summary {
 
 const std::vector<SummaryMeasure>& summary_measures() {
     static const std::vector<SummaryMeasure> all = {
-        {"n", "n", "count($x)", false, true},
-        {"total", "sum", "sum($x)"},
-        {"avg", "mean", "mean($x)", false, true},
-        {"sd_sample", "standard deviation of a sample (n − 1)", "sd($x)", false, true},
-        {"sd_whole", "standard deviation of a whole population (n)", "sd_pop($x)"},
-        {"var_sample", "variance of a sample (n − 1)", "var($x)"},
-        {"var_whole", "variance of a whole population (n)", "var_pop($x)"},
-        {"std_error", "standard error of the mean", "se($x)"},
-        {"least", "smallest", "min($x)", false, true},
-        {"lower_q", "lower quartile", "quantile($x, 0.25, $t)", true, true},
-        {"middle", "median", "quantile($x, 0.5, $t)", true, true},
-        {"upper_q", "upper quartile", "quantile($x, 0.75, $t)", true, true},
-        {"most", "largest", "max($x)", false, true},
-        {"spread", "range", "range($x)"},
-        {"between_q", "distance of the quartiles", "quantile($x, 0.75, $t) - quantile($x, 0.25, $t)", true},
-        {"var_coeff", "coefficient of variation", "cv($x)"},
-        {"commonest", "most frequent", "mode($x)"},
-        {"kinds", "different values", "distinct($x)"},
-        {"skew", "skewness", "skewness($x)"},
-        {"excess", "kurtosis (excess)", "kurtosis($x)"},
+        {"n", N_("n"), "count($x)", false, true},
+        {"total", N_("sum"), "sum($x)"},
+        {"avg", N_("mean"), "mean($x)", false, true},
+        {"sd_sample", N_("standard deviation of a sample (n − 1)"), "sd($x)", false, true},
+        {"sd_whole", N_("standard deviation of a whole population (n)"), "sd_pop($x)"},
+        {"var_sample", N_("variance of a sample (n − 1)"), "var($x)"},
+        {"var_whole", N_("variance of a whole population (n)"), "var_pop($x)"},
+        {"std_error", N_("standard error of the mean"), "se($x)"},
+        {"least", N_("smallest"), "min($x)", false, true},
+        {"lower_q", N_("lower quartile"), "quantile($x, 0.25, $t)", true, true},
+        {"middle", N_("median"), "quantile($x, 0.5, $t)", true, true},
+        {"upper_q", N_("upper quartile"), "quantile($x, 0.75, $t)", true, true},
+        {"most", N_("largest"), "max($x)", false, true},
+        {"spread", N_("range"), "range($x)"},
+        {"between_q", N_("distance of the quartiles"), "quantile($x, 0.75, $t) - quantile($x, 0.25, $t)", true},
+        {"var_coeff", N_("coefficient of variation"), "cv($x)"},
+        {"commonest", N_("most frequent"), "mode($x)"},
+        {"kinds", N_("different values"), "distinct($x)"},
+        {"skew", N_("skewness"), "skewness($x)"},
+        {"excess", N_("kurtosis (excess)"), "kurtosis($x)"},
     };
     return all;
 }
 
 Result<Study> summary_table(const Study& study, const SummaryRequest& request, Id* added) {
     if (request.columns.empty() || request.measures.empty()) {
-        return Sentence{"A summary needs a column of numbers and a measure: choose at least one of each.", {}};
+        return Sentence{N_("A summary needs a column of numbers and a measure: choose at least one of each."), {}};
     }
     const Table* source = table_with(study, &Table::columns, request.columns.front());
     const bool one_table = source != nullptr && (request.by.empty() || source->column(request.by) != nullptr) &&
                            std::all_of(request.columns.begin(), request.columns.end(),
                                        [source](Id id) { return source->column(id) != nullptr; });
     if (!one_table) {
-        return Sentence{"The columns of a summary must be of one table: choose them there.", {}};
+        return Sentence{N_("The columns of a summary must be of one table: choose them there."), {}};
     }
     if (request.first_rows && *request.first_rows < 1) {
-        return Sentence{"A summary of the first rows needs a number of rows from 1 on.", {}};
+        return Sentence{N_("A summary of the first rows needs a number of rows from 1 on."), {}};
     }
     return Summary(study, request, *source).make(added);
 }

@@ -85,8 +85,8 @@ std::vector<Outcome> outcomes_of(const Study& study, Id held) {
         }
         const std::string name = part.table->name + "." + part.column->name;
         of_columns.insert(of_columns.begin(),
-                          {{worded({"largest %1", {part.column->shown_label()}}), "max(" + name + ")"},
-                           {worded({"last %1", {part.column->shown_label()}}), name + "[last]"}});
+                          {{worded({N_("largest %1"), {part.column->shown_label()}}), "max(" + name + ")"},
+                           {worded({N_("last %1"), {part.column->shown_label()}}), name + "[last]"}});
     }
     single.insert(single.end(), under.begin(), under.end());
     single.insert(single.end(), of_columns.begin(), of_columns.end());
@@ -100,13 +100,13 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
         return no_such_part;
     }
     if (request.values.empty() || request.values.size() > most_values) {
-        return Sentence{"Give from 1 to %1 values to try.", {std::to_string(most_values)}};
+        return Sentence{N_("Give from 1 to %1 values to try."), {std::to_string(most_values)}};
     }
     if (request.outcomes.empty()) {
-        return Sentence{"Choose what is to come out of each value.", {}};
+        return Sentence{N_("Choose what is to come out of each value."), {}};
     }
     Id table;
-    Result<Study> begun = add_table(study, worded({"Trials of %1", {part.held->name}}), &table);
+    Result<Study> begun = add_table(study, worded({N_("Trials of %1"), {part.held->name}}), &table);
     if (!begun) {
         return begun;
     }
@@ -117,7 +117,7 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
     for (const Outcome& outcome : request.outcomes) {
         const Formula formula(outcome.formula);
         if (!formula.tree()) {
-            return Sentence{"%1 cannot be read: %2", {outcome.formula, formula.mistake()->what.text()}};
+            return Sentence{N_("%1 cannot be read: %2"), {outcome.formula, formula.mistake()->what.text()}};
         }
         if (!make.study()) {
             break;
@@ -129,7 +129,7 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
     }
     if (request.shows_order && make.study()) {
         make.column({"change", {}}, "change = " + first + " - " + first + "[i-1]");
-        make.column({"ratio of changes", {}}, "ratio = change[i-1] / change");
+        make.column({N_("ratio of changes"), {}}, "ratio = change[i-1] / change");
         make.column({"order", {}}, "order = log2(abs(ratio))", {Format::Style::decimals, 2});
     }
     if (added != nullptr) {
@@ -141,7 +141,7 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
 Result<TwoWayTrial> two_way_trial(const Study& study, Id first, Id second) {
     const HeldValue* held[] = {find_part(study, first).held, find_part(study, second).held};
     if (held[0] == nullptr || held[1] == nullptr || first == second) {
-        return Sentence{"Choose two different held values.", {}};
+        return Sentence{N_("Choose two different held values."), {}};
     }
     const std::vector<Outcome> of_second = outcomes_of(study, second);
     std::optional<Outcome> outcome;
@@ -151,7 +151,7 @@ Result<TwoWayTrial> two_way_trial(const Study& study, Id first, Id second) {
         outcome = !outcome && both ? std::optional(one) : outcome;
     }
     if (!outcome) {
-        return Sentence{"Nothing in this study follows from both %1 and %2: choose two that go into one result.",
+        return Sentence{N_("Nothing in this study follows from both %1 and %2: choose two that go into one result."),
                         {held[0]->name, held[1]->name}};
     }
     const auto axis = [](const HeldValue& of) {

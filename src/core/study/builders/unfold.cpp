@@ -45,15 +45,15 @@ class Follower {
             break;
         case UnfoldingStep::Where::check:
             take(add_check(study_, table_,
-                           {worded({"%1 by hand as by measure", {measure}}), text,
-                            worded({"The steps do not lead to the measure."})}));
+                           {worded({N_("%1 by hand as by measure"), {measure}}), text,
+                            worded({N_("The steps do not lead to the measure.")})}));
             break;
         }
     }
 
     Result<Study> finish() {
         if (!refused_ && !sums_.empty()) {
-            take(add_foot_line(study_, table_, worded({"sum"}), "sum(each)", sums_));
+            take(add_foot_line(study_, table_, worded({N_("sum")}), "sum(each)", sums_));
         }
         return refused_ ? Result<Study>(*refused_) : Result<Study>(study_);
     }
@@ -117,7 +117,7 @@ Result<Study> unfold(const Study& study, const std::string& name, const std::vec
     const auto& all = unfoldings();
     const auto unfolding = std::find_if(all.begin(), all.end(), [&name](const auto& one) { return one.name == name; });
     if (unfolding == all.end()) {
-        return Sentence{"%1 cannot be unfolded.", {name}};
+        return Sentence{N_("%1 cannot be unfolded."), {name}};
     }
     if (unfolding->takes.size() == 1 && columns.size() > 1) { // of each by itself
         Result<Study> all_unfolded = study;
@@ -128,9 +128,9 @@ Result<Study> unfold(const Study& study, const std::string& name, const std::vec
     }
     if (columns.size() != unfolding->takes.size()) {
         return unfolding->takes.size() == 1
-                   ? Sentence{"Choose the one column of which %1 is to be unfolded.", {name}}
+                   ? Sentence{N_("Choose the one column of which %1 is to be unfolded."), {name}}
                    : Sentence{
-                         "%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.",
+                         N_("%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side."),
                          {name, unfolding->takes[0], unfolding->takes[1]}};
     }
     const Table* table = table_with(study, &Table::columns, columns.front());

@@ -89,7 +89,7 @@ void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
 std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, std::size_t columns) {
     if (table.ids() != nullptr && rows > table.ids()->size()) {
         if (rows > most_rows) {
-            return Sentence{"A table takes %1 rows at most.", {std::to_string(most_rows)}};
+            return Sentence{N_("A table takes %1 rows at most."), {std::to_string(most_rows)}};
         }
         table.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
     }
@@ -210,7 +210,7 @@ Result<Study> insert_rows(Study study, Id id, std::size_t row, std::size_t count
         return table->rows_are_fixed();
     }
     if (table != nullptr && (count > most_rows || table->ids()->size() + count > most_rows)) {
-        return Sentence{"A table takes %1 rows at most.", {std::to_string(most_rows)}};
+        return Sentence{N_("A table takes %1 rows at most."), {std::to_string(most_rows)}};
     }
     return with_table(std::move(study), id, [row, count](Table& copy) {
         const bool inside = row < copy.ids()->size();

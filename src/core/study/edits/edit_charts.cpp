@@ -10,15 +10,16 @@ std::optional<Sentence> refused(const Chart& chart) {
     std::optional<Sentence> why;
     for_each_number(chart, [&why](const Formula& number, std::size_t) {
         if (!why && !number.empty() && number.mistake()) {
-            why = Sentence{"%1: %2", {number.text(), number.mistake()->what.text()}};
+            why = Sentence{N_("%1: %2"), {number.text(), number.mistake()->what.text()}};
         }
     });
     for (const Reference& reference : chart.references) {
         for (const Formula& number : reference.numbers) {
             if (!why && number.empty()) {
-                why = Sentence{"A line, circle or range beside the series needs all its numbers: fill them in, or take "
-                               "it away.",
-                               {}};
+                why = Sentence{
+                    N_("A line, circle or range beside the series needs all its numbers: fill them in, or take "
+                       "it away."),
+                    {}};
             }
         }
     }

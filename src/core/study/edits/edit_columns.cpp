@@ -24,7 +24,7 @@ std::optional<Sentence> in_use(const Study& study, Id id, IfUsed if_used) {
     if (users.empty()) {
         return std::nullopt;
     }
-    return Sentence{"%1 is used by %2: change that first.", {display_name(study, id), joined(users)}};
+    return Sentence{N_("%1 is used by %2: change that first."), {display_name(study, id), joined(users)}};
 }
 
 template <class T>
@@ -67,11 +67,12 @@ Result<Study> rename_table(const Study& study, Id id, const std::string& typed) 
     const std::string name = normal_name(typed);
     if (!is_name(name)) {
         return Sentence{
-            "%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit.", {typed}};
+            N_("%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit."),
+            {typed}};
     }
     const Table* other = study.table_named(name);
     if (other != nullptr && !(other->id == id)) {
-        return Sentence{"There is already a table called %1: choose another name.", {name}};
+        return Sentence{N_("There is already a table called %1: choose another name."), {name}};
     }
     Result<Study> renamed = with_table(study, id, [&name](Table& table) {
         table.label = table.label == table.name ? name : table.label;
@@ -90,7 +91,7 @@ Result<Study> label_table(Study study, Id id, const std::string& label, const st
 Result<Study> lay_across(const Study& study, Id id, bool across) {
     const Table* table = study.table(id);
     if (table != nullptr && table->two_way()) {
-        return Sentence{"%1 is a two-way table: swap its axes instead.", {table->name}};
+        return Sentence{N_("%1 is a two-way table: swap its axes instead."), {table->name}};
     }
     return with_table(study, id, [across](Table& copy) { copy.laid_across = across; });
 }
@@ -161,7 +162,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
                 definition.name = free_name(name_from_label(definition.label), taken);
             } else if (taken(definition.name) || !is_name(definition.name)) {
                 refused =
-                    Sentence{"%1 cannot be the name of a new column here: choose another one.", {definition.name}};
+                    Sentence{N_("%1 cannot be the name of a new column here: choose another one."), {definition.name}};
             }
             if (table.ids() != nullptr && definition.cells->size() > table.ids()->size()) {
                 table.axis.edit_ids([&](RowIds& ids) { ids.append(definition.cells->size() - ids.size()); });

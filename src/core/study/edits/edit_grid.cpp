@@ -57,7 +57,7 @@ Result<RowSourcePtr> days(double from, double to, const std::string& step) {
     const double by = step.empty() ? 1 : read_number(step).value_or(0);
     if (by < 1 || by != std::floor(by) || to < from || (to - from) / by >= most_listed) {
         return Sentence{
-            "An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them.",
+            N_("An axis of dates goes from an earlier to a later one, by a whole number of days, up to %1 of them."),
             {"10,000"}};
     }
     Column cells(Kind::date);
@@ -83,18 +83,18 @@ Result<RowSourcePtr> series(const std::string& before, const std::string& after,
         const auto first = read_number(from);
         const auto second = read_spelled_number(begun[1], spelling);
         if (!first || !second || *first == *second) {
-            return Sentence{"Two different numbers before .. show the step, as in 3, 3.5 .. 6.", {}};
+            return Sentence{N_("Two different numbers before .. show the step, as in 3, 3.5 .. 6."), {}};
         }
         step = write_cell(
             Value::number(rounded_to(*second - *first, std::max(decimals_of(*first), decimals_of(*second)))));
     } else if (begun.size() != 1) {
-        return Sentence{"Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.", {}};
+        return Sentence{N_("Before .. stands the first number, or the first two, as in 3, 3.5 .. 6."), {}};
     }
     step = step.empty() ? "1" : step;
     for (const std::string& one : {from, to, step}) {
         const Formula formula(one);
         if (formula.mistake()) {
-            return Sentence{"%1 is no number of the axis: %2", {one, formula.mistake()->what.text()}};
+            return Sentence{N_("%1 is no number of the axis: %2"), {one, formula.mistake()->what.text()}};
         }
     }
     const auto first = read_number(from);
@@ -113,21 +113,22 @@ std::optional<Sentence> name_in_list(const Study& study, const std::string& one,
     const std::size_t point = one.find('.');
     if (point != std::string::npos && is_name(one.substr(0, point)) && is_name(one.substr(point + 1))) {
         return study.table_named(one.substr(0, point)) == nullptr
-                   ? Sentence{"There is no table called %1. Put a text in quotation marks.", {one.substr(0, point)}}
-                   : Sentence{"%1 has no column called %2. Put a text in quotation marks.",
+                   ? Sentence{N_("There is no table called %1. Put a text in quotation marks."), {one.substr(0, point)}}
+                   : Sentence{N_("%1 has no column called %2. Put a text in quotation marks."),
                               {one.substr(0, point), one.substr(point + 1)}};
     }
     if (is_name(one) && study.held_named(one) != nullptr) {
         return Sentence{
-            "%1 is a held value, and a list takes values: write its number, or put a text in quotation marks.", {one}};
+            N_("%1 is a held value, and a list takes values: write its number, or put a text in quotation marks."),
+            {one}};
     }
     if (!one.starts_with("\"") && one.find_first_of("*^") != std::string::npos && !Formula(one).mistake()) {
-        return Sentence{"%1 is a formula, and a list takes values: write its number, or put a text in quotation marks.",
-                        {one}};
+        return Sentence{
+            N_("%1 is a formula, and a list takes values: write its number, or put a text in quotation marks."), {one}};
     }
     return alone && is_name(one)
                ? std::optional(
-                     Sentence{"There is no column called %1 here. Put a single text in quotation marks.", {one}})
+                     Sentence{N_("There is no column called %1 here. Put a single text in quotation marks."), {one}})
                : std::nullopt;
 }
 
@@ -137,7 +138,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
     std::vector<Value> values;
     for (const std::string& one : divided(written, sign)) {
         if (one.empty()) {
-            return Sentence{"Between two commas of the axis a value is missing.", {}};
+            return Sentence{N_("Between two commas of the axis a value is missing."), {}};
         }
         if (const auto other = name_in_list(study, one, one == written)) {
             return *other;
@@ -145,7 +146,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
         values.push_back(listed_value(one, spelling));
     }
     if (values.size() > most_listed) {
-        return Sentence{"A list of an axis takes %1 values at most: write it as a series, such as 1..20000.",
+        return Sentence{N_("A list of an axis takes %1 values at most: write it as a series, such as 1..20000."),
                         {std::to_string(most_listed)}};
     }
     const bool one_kind = std::all_of(values.begin(), values.end(),
@@ -157,7 +158,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
     }
     Column cells = Column::of(values.front().kind(), values);
     if (const auto twice = value_met_twice(cells)) {
-        return Sentence{"%1 stands twice on this axis: each value of an axis stands there once.",
+        return Sentence{N_("%1 stands twice on this axis: each value of an axis stands there once."),
                         {write_cell(twice->first)}};
     }
     return RowSourcePtr(std::make_shared<ListedRows>(std::move(cells)));
@@ -191,7 +192,7 @@ RowSourcePtr of_column(const Study& study, const std::string& written) {
 Result<Axis> axis_of(Study& study, const WrittenAxis& written, const Spelling& spelling) {
     const Result<RowSourcePtr> source = axis_source(study, written.values, spelling);
     if (!source) {
-        return Sentence{"The axis %1: %2",
+        return Sentence{N_("The axis %1: %2"),
                         {written.label.empty() ? written.name : written.label, source.refusal().text()}};
     }
     Axis axis(*source, study.fresh_id("c"), written.name.empty() ? name_from_label(written.label) : written.name);
@@ -211,7 +212,7 @@ Result<Axis> axis_of(Study& study, const WrittenAxis& written, const Spelling& s
 Result<WrittenAxis> written_axis(const std::string& definition) {
     const std::size_t sign = definition.find('=');
     if (sign == std::string::npos || trimmed(definition.substr(0, sign)).empty()) {
-        return Sentence{"An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.", {}};
+        return Sentence{N_("An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06."), {}};
     }
     WrittenAxis axis;
     split_unit(std::string(trimmed(definition.substr(0, sign))), axis.label, axis.unit);
@@ -222,7 +223,7 @@ Result<WrittenAxis> written_axis(const std::string& definition) {
 Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, const Spelling& spelling) {
     const std::string written(trimmed(values));
     if (written.empty()) {
-        return Sentence{"This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.", {}};
+        return Sentence{N_("This axis has no values yet: write some, as in 1..12 or riffle, pool, weir."), {}};
     }
     if (RowSourcePtr source = of_column(study, written)) {
         return source;
@@ -306,7 +307,7 @@ Result<Study> add_two_way_table(const Study& study, const std::string& label, co
         }
     }
     if ((*first->column)->name == (*second->column)->name) {
-        return Sentence{"Both axes are called %1: give one of them another name.", {(*first->column)->name}};
+        return Sentence{N_("Both axes are called %1: give one of them another name."), {(*first->column)->name}};
     }
     if (added != nullptr) {
         *added = id;
@@ -422,9 +423,10 @@ Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, c
         width = std::max(width, line.size());
     }
     if (place.row + block.size() > down.size() || place.column + width > across.size()) {
-        return Sentence{"This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes "
-                        "first.",
-                        {std::to_string(block.size()), std::to_string(width), table->name}};
+        return Sentence{
+            N_("This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes "
+               "first."),
+            {std::to_string(block.size()), std::to_string(width), table->name}};
     }
     return with_table(study, table->id, [&](Table& copy) {
         Shared<ColumnDefinition>* typed = part_with(copy.columns, layer);

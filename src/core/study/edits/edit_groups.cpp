@@ -80,13 +80,13 @@ Result<Study> group_columns(const Study& study, Id id, const std::string& label,
         return no_such_part;
     }
     if (columns.size() < 2 || !side_by_side(*table, columns)) {
-        return Sentence{"A group is a heading over two or more columns that stand side by side: choose such columns.",
-                        {}};
+        return Sentence{
+            N_("A group is a heading over two or more columns that stand side by side: choose such columns."), {}};
     }
     for (const auto& group : table->groups) {
         for (const Id column : columns) {
             if (std::find(group->columns.begin(), group->columns.end(), column) != group->columns.end()) {
-                return Sentence{"%1 is already in the group %2: dissolve that first.",
+                return Sentence{N_("%1 is already in the group %2: dissolve that first."),
                                 {table->column(column)->name, group->shown_label()}};
             }
         }
@@ -127,7 +127,7 @@ Result<Study> ungroup(const Study& study, Id id, IfUsed if_used) {
     }
     const auto users = if_used == IfUsed::refuse ? users_of(study, id) : std::vector<std::string>();
     if (!users.empty()) {
-        return Sentence{"This group is used by %1: change that first.", {users.front()}};
+        return Sentence{N_("This group is used by %1: change that first."), {users.front()}};
     }
     return with_table(study, table->id, [id](Table& copy) {
         std::erase_if(copy.groups, [id](const auto& group) { return group->id == id; });

@@ -67,8 +67,9 @@ Result<Study> keeping_between(const Study& before, Study after) {
     const std::vector<Between> are = all_between(after);
     for (std::size_t at = 0; at < std::min(were.size(), are.size()); ++at) {
         if (!(were[at].columns == are[at].columns)) {
-            return Sentence{"%1 takes the columns %2, and would then take others: write out first which ones it takes.",
-                            {were[at].display_name, were[at].text}};
+            return Sentence{
+                N_("%1 takes the columns %2, and would then take others: write out first which ones it takes."),
+                {were[at].display_name, were[at].text}};
         }
     }
     return after;
@@ -149,8 +150,8 @@ Result<Study> reordered(Study study, Id id, const std::vector<std::size_t>& orde
     });
     if (!scattered.empty()) {
         return Sentence{
-            "In this order the rows that the formula of %1 covers would stand in more than %2 places: let it "
-            "cover all rows first.",
+            N_("In this order the rows that the formula of %1 covers would stand in more than %2 places: let it "
+               "cover all rows first."),
             {scattered, std::to_string(most_pieces)}};
     }
     return out;
@@ -247,14 +248,14 @@ Result<Study> narrow_reach(Study study, Id id, std::optional<std::pair<std::size
     if (column == nullptr || !column->worked()) {
         return column == nullptr
                    ? no_such_part
-                   : Sentence{"%1 has no formula whose reach could be narrowed: write one first.", {column->name}};
+                   : Sentence{N_("%1 has no formula whose reach could be narrowed: write one first."), {column->name}};
     }
     if (table->two_way()) {
-        return Sentence{"A layer's formula covers all cells of its two-way table.", {}};
+        return Sentence{N_("A layer's formula covers all cells of its two-way table."), {}};
     }
     const bool typed = table->ids() != nullptr;
     if (rows && (rows->second < rows->first || (typed && rows->second >= table->ids()->size()))) {
-        return Sentence{"A formula's reach goes from one row of the table to the same or a later one.", {}};
+        return Sentence{N_("A formula's reach goes from one row of the table to the same or a later one."), {}};
     }
     Piece piece = column->pieces.front();
     piece.from = piece.to = std::nullopt;

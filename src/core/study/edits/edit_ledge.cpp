@@ -80,8 +80,9 @@ std::optional<Sentence> function_refused(const Definition& definition) {
         const std::string& parameter = definition.parameters[at];
         const auto same = std::find(definition.parameters.begin(), definition.parameters.end(), parameter);
         if (!is_name(parameter) || same != definition.parameters.begin() + static_cast<std::ptrdiff_t>(at)) {
-            return Sentence{"%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.",
-                            {parameter, definition.name}};
+            return Sentence{
+                N_("%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2."),
+                {parameter, definition.name}};
         }
     }
     return std::nullopt;
@@ -120,7 +121,7 @@ void rename_in_foot(const Study& study, Table& table, const std::string& before,
 std::optional<Sentence> foot_label_refused(const Study& study, const Table& table, const std::string& label, Id line) {
     const auto same = [&](const auto& other) { return other->label == label && !(other->id == line); };
     if (std::any_of(table.foot.begin(), table.foot.end(), same)) {
-        return Sentence{"This table has a foot line called %1 already: choose another name.", {label}};
+        return Sentence{N_("This table has a foot line called %1 already: choose another name."), {label}};
     }
     return name_refused(study, &table, label);
 }
@@ -225,7 +226,7 @@ Result<Study> give_held(Study study, Id id, const Value& value) {
         return no_such_part;
     }
     if (!held->formula.empty()) {
-        return Sentence{"%1 is worked out by its formula: write a value in its place to change it.", {held->name}};
+        return Sentence{N_("%1 is worked out by its formula: write a value in its place to change it."), {held->name}};
     }
     return with_held(std::move(study), id, [&value](HeldValue& copy) { copy.value = value; });
 }
@@ -234,8 +235,8 @@ Result<Study> detail_held(Study study, Id id, const HeldDetails& details) {
     const auto& slider = details.slider;
     if (slider && !(std::isfinite(slider->from) && std::isfinite(slider->to) && slider->from < slider->to &&
                     slider->step > 0 && slider->step <= slider->to - slider->from)) {
-        return Sentence{"A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.",
-                        {}};
+        return Sentence{
+            N_("A slider goes from a number up to a larger one, by steps that are above 0 and fit in between."), {}};
     }
     return with_held(std::move(study), id, [&details](HeldValue& held) {
         held.unit = details.unit;
@@ -414,7 +415,7 @@ Result<Study> remove_foot_line(Study study, Id id) {
             });
         }
         if (uses) {
-            return Sentence{"The foot line %1 uses this one: change that first.", {line->label}};
+            return Sentence{N_("The foot line %1 uses this one: change that first."), {line->label}};
         }
     }
     return with_table(std::move(study), table->id, [id](Table& copy) {

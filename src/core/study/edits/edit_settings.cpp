@@ -12,18 +12,18 @@ namespace ledgefall {
 
 Result<Study> set_settings(Study study, const Settings& settings) {
     if (settings.quantile_type < 1 || settings.quantile_type > 9) {
-        return Sentence{"The type of quantile is a whole number from 1 to 9.", {}};
+        return Sentence{N_("The type of quantile is a whole number from 1 to 9."), {}};
     }
     constexpr double largest_tolerance = 0.1;
     if (!(settings.tolerance > 0 && settings.tolerance <= largest_tolerance)) {
-        return Sentence{"The tolerance of ≈ is a number above 0 and up to 0.1.", {}};
+        return Sentence{N_("The tolerance of ≈ is a number above 0 and up to 0.1."), {}};
     }
     if (settings.as_of && !in_calendar(*settings.as_of)) {
-        return Sentence{"The day that counts as today lies in the years 1 to 9999.", {}};
+        return Sentence{N_("The day that counts as today lies in the years 1 to 9999."), {}};
     }
     constexpr std::uint64_t largest_seed = 0x1FFFFFFFFFFFFFU; // what every reader of JSON can hold
     if (settings.seed > largest_seed) {
-        return Sentence{"The seed of random numbers is a whole number up to %1.", {std::to_string(largest_seed)}};
+        return Sentence{N_("The seed of random numbers is a whole number up to %1."), {std::to_string(largest_seed)}};
     }
     study.settings = settings;
     return study;
@@ -48,10 +48,10 @@ bool set_display(Settings& settings, const std::string& name, std::string word) 
 
 /// What a setting that is a number or a date must be; nothing for others.
 std::optional<std::string> setting_needs(const std::string& name) {
-    return name == "quantile_type" ? std::optional("a whole number from 1 to 9")
-           : name == "tolerance"   ? std::optional("a number above 0 and at most 0.1")
-           : name == "seed"        ? std::optional("a whole number of 0 or more")
-           : name == "as_of"       ? std::optional("a date")
+    return name == "quantile_type" ? std::optional(NC_("Kind", "a whole number from 1 to 9"))
+           : name == "tolerance"   ? std::optional(N_("a number above 0 and at most 0.1"))
+           : name == "seed"        ? std::optional(N_("a whole number of 0 or more"))
+           : name == "as_of"       ? std::optional(NC_("Kind", "a date"))
                                    : std::nullopt;
 }
 
@@ -75,12 +75,12 @@ Result<Study> set_setting(Study study, const std::string& text) {
     } else if (name == "as_of" && typed.find_first_not_of(" \t") == std::string::npos) {
         settings.as_of.reset();
     } else if (const auto needs = setting_needs(name)) {
-        return Sentence{"%1 needs %2. %3 is not one.",
+        return Sentence{N_("%1 needs %2. %3 is not one."),
                         {name, *needs, typed.substr(std::min(typed.find_first_not_of(' '), typed.size()))}};
     } else if (!set_display(settings, name, typed)) {
         return Sentence{
-            "A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
-            "comma, grouping = space or angles = degrees.",
+            N_("A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
+               "comma, grouping = space or angles = degrees."),
             {}};
     }
     return set_settings(std::move(study), settings);

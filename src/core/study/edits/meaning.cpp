@@ -148,28 +148,29 @@ std::vector<User> parts_using(const Study& study, Id id) {
 
 std::optional<Sentence> name_refused(const Study& study, const Table* table, const std::string& name, Id itself) {
     if (name.empty()) {
-        return Sentence{"A name is needed here, such as x or mean_length.", {}};
+        return Sentence{N_("A name is needed here, such as x or mean_length."), {}};
     }
     if (is_reserved(name)) {
-        return Sentence{"%1 is a word of the formula language: choose another name, such as %1_1.", {name}};
+        return Sentence{N_("%1 is a word of the formula language: choose another name, such as %1_1."), {name}};
     }
     if (!is_name(name)) {
-        return Sentence{"%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.",
+        return Sentence{N_("%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit."),
                         {name}};
     }
     // In the scope where it will stand, nothing else of its rank may be called so.
     const Binding other =
         table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
     if (other.exists() && !(other.id() == itself)) {
-        return Sentence{"%1 is already the name of %2: choose another one.",
-                        {name, other.column != nullptr  ? "a column of this table"
-                               : other.group != nullptr ? "a group of columns"
-                                                        : "a held value"}};
+        return Sentence{N_("%1 is already the name of %2: choose another one."),
+                        {name, other.column != nullptr  ? NC_("Kind", "a column of this table")
+                               : other.group != nullptr ? NC_("Kind", "a group of columns")
+                                                        : NC_("Kind", "a held value")}};
     }
     // Nor may a foot line lose what it is used by.
     for (const auto& each : study.tables) {
         if ((table == nullptr || each->id == table->id) && used_in_foot(study, *each, name)) {
-            return Sentence{"%1 is already the name of a foot line that another one uses: choose another one.", {name}};
+            return Sentence{N_("%1 is already the name of a foot line that another one uses: choose another one."),
+                            {name}};
         }
     }
     return std::nullopt;

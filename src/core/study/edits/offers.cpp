@@ -231,7 +231,7 @@ std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cell
     }
     if (out) {
         out->told = {
-            "Cells of %1 that are not %2: %3 (row %4); they stay as they were written.",
+            N_("Cells of %1 that are not %2: %3 (row %4); they stay as they were written."),
             {name, kind_in_words(cells.kind()), std::to_string(count), rows + (count > most_told ? ", …" : "")}};
     }
     return out;

@@ -219,7 +219,7 @@ Result<Study> continue_cells(const Study& study, Id id, std::size_t column, std:
         return no_such_part;
     }
     if (count == 0 || to_row < row + count) {
-        return Sentence{"Choose a row below the started values, down to which they are to be continued.", {}};
+        return Sentence{N_("Choose a row below the started values, down to which they are to be continued."), {}};
     }
     Study out = study;
     for (std::size_t at = column; at <= last_column; ++at) {
@@ -233,7 +233,8 @@ Result<Study> continue_cells(const Study& study, Id id, std::size_t column, std:
         }
         const Pattern way = pattern && fits(started, pattern->way) ? *pattern : pattern_of(started);
         if (pattern && column == last_column && !(way == *pattern)) {
-            return Sentence{"The chosen cells of %1 cannot go on in this way: choose another one.", {definition.name}};
+            return Sentence{N_("The chosen cells of %1 cannot go on in this way: choose another one."),
+                            {definition.name}};
         }
         std::vector<Value> further(to_row - (row + count) + 1);
         for (std::size_t down = 0; down < further.size(); ++down) {

@@ -125,9 +125,10 @@ Result<Study> transpose(const Study& study, Id id) {
     };
     const auto entry = std::find_if(table->columns.begin(), table->columns.end(), stays);
     if (entry != table->columns.end()) {
-        return Sentence{"%1 goes on from row to row (first … then …) and needs what stands right of it there, so the "
-                        "axes of %2 cannot change places.",
-                        {(*entry)->name, table->name}};
+        return Sentence{
+            N_("%1 goes on from row to row (first … then …) and needs what stands right of it there, so the "
+               "axes of %2 cannot change places."),
+            {(*entry)->name, table->name}};
     }
     const Study turned = with_formulas(study, [&](const FormulaPlace& place, const Formula& formula) {
         const Node* tree = formula.tree().get();

@@ -13,18 +13,18 @@ Sentence explain(const Study& study, Fault fault, std::size_t columns) {
     const std::string closing = !what.empty() && what.back() == '?' ? "" : ".";
     const std::string name = display_name(study, site.definition);
     if (fault.row == 0) {
-        return {"%1: %2" + closing, {name, what}};
+        return {N_("%1: %2") + closing, {name, what}};
     }
     if (columns > 0) {
         return {
-            "%1, row %2, column %3: %4" + closing,
+            N_("%1, row %2, column %3: %4") + closing,
             {name, std::to_string((fault.row - 1) / columns + 1), std::to_string((fault.row - 1) % columns + 1), what}};
     }
-    return {"%1, row %2: %3" + closing, {name, std::to_string(fault.row), what}};
+    return {N_("%1, row %2: %3") + closing, {name, std::to_string(fault.row), what}};
 }
 
 Sentence explain_odd(Kind kind, const std::string& typed) {
-    return {"“%1” is kept as typed, but it is not %2: correct it, or set the column's kind.",
+    return {N_("“%1” is kept as typed, but it is not %2: correct it, or set the column's kind."),
             {typed, kind_in_words(kind)}};
 }
 

@@ -9,7 +9,7 @@ namespace ledgefall {
 
 // Finding and changing a part of a study in place; the stuff of which the edits are made.
 
-inline const Sentence no_such_part{"This is no longer in the study: it has been removed.", {}};
+inline const Sentence no_such_part{N_("This is no longer in the study: it has been removed."), {}};
 
 template <class T>
 Shared<T>* part_with(std::vector<Shared<T>>& parts, Id id) {

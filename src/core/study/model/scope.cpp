@@ -202,10 +202,10 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
         if (const Formula* count = before.axis.source->count()) {
             const Formula* until = before.axis.source->until();
             table.axis.source = table.axis.source->with_formulas(
-                change({&before, before.id, worded({"%1, number of rows", {before.name}}), {}}, *count),
+                change({&before, before.id, worded({N_("%1, number of rows"), {before.name}}), {}}, *count),
                 until == nullptr
                     ? Formula()
-                    : change({&before, before.id, worded({"%1, where it stops", {before.name}}), {}}, *until));
+                    : change({&before, before.id, worded({N_("%1, where it stops"), {before.name}}), {}}, *until));
         }
         change_axis(table.axis, before, change);
         if (table.across) {
@@ -221,8 +221,8 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
             }
         }
         for (auto& line : table.foot) {
-            Formula formula = change({&before, line->id, worded({"%1, foot line %2", {before.name, line->label}}), {}},
-                                     line->formula);
+            Formula formula = change(
+                {&before, line->id, worded({N_("%1, foot line %2"), {before.name, line->label}}), {}}, line->formula);
             if (!(formula == line->formula)) {
                 line.edit([&](FootLine& copy) { copy.formula = std::move(formula); });
             }
@@ -233,7 +233,8 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
     }
     for (auto& check : out.checks) {
         const Table* table = check->table.empty() ? nullptr : study.table(check->table);
-        Formula condition = change({table, check->id, worded({"the check %1", {check->label}}), {}}, check->condition);
+        Formula condition =
+            change({table, check->id, worded({N_("the check %1"), {check->label}}), {}}, check->condition);
         if (!(condition == check->condition)) {
             check.edit([&](Check& copy) { copy.condition = std::move(condition); });
         }
@@ -243,7 +244,7 @@ Study with_formulas(const Study& study, const std::function<Formula(const Formul
         Chart changed = *chart;
         for_each_number(changed, [&](Formula& number, std::size_t) {
             if (!number.empty()) {
-                number = change({table, chart->id, worded({"the chart %1", {chart->label}}), {}}, number);
+                number = change({table, chart->id, worded({N_("the chart %1"), {chart->label}}), {}}, number);
             }
         });
         if (!(changed == *chart)) {
@@ -263,17 +264,17 @@ void for_each_formula(const Study& study, const std::function<void(const Formula
 std::string display_name(const Study& study, const DefinitionId& id) {
     const StudyPart part = find_part(study, id);
     if (part.check != nullptr) {
-        return worded({"The check %1", {part.check->label}});
+        return worded({N_("The check %1"), {part.check->label}});
     }
     if (part.chart != nullptr) {
-        return worded({"The chart %1", {part.chart->label}});
+        return worded({N_("The chart %1"), {part.chart->label}});
     }
     const std::string owner = part.table == nullptr ? "" : part.table->name + ".";
     if (part.held != nullptr) {
         return owner + part.held->name;
     }
     if (part.foot_line != nullptr) {
-        return worded({"%1 under %2",
+        return worded({N_("%1 under %2"),
                        {part.foot_line->label, part.column == nullptr ? part.table->name : owner + part.column->name}});
     }
     if (part.column != nullptr) {

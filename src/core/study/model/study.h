@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/study/formats/format.h"
 #include "core/study/model/chart.h"
 #include "core/study/model/run.h"
 #include "core/study/row_sources/typed_rows.h"
@@ -39,27 +40,6 @@ class Shared {
 
   private:
     std::shared_ptr<const T> data_;
-};
-
-/// How numbers are shown; the value behind them is never touched.
-struct Format {
-    enum class Style : std::uint8_t {
-        automatic,
-        decimals,
-        significant,
-        percent,
-        scientific,
-        fraction,        ///< a whole number and a fraction with a denominator up to `digits`: 3 1/4
-        day_month,       ///< of dates: 20 May 2026
-        weekday,         ///< Wed 20 May 2026
-        month_year,      ///< May 2026
-        degrees,         ///< of angles in radians: 57.3°
-        degrees_minutes, ///< of angles in radians, to the second: 57°17′45″
-    };
-    Style style = Style::automatic;
-    int digits = 0; ///< decimals, significant figures, or the largest denominator
-    std::string unknown_fields = {};
-    friend bool operator==(const Format&, const Format&) = default;
 };
 
 /// The range over which a held value can be slid.

@@ -106,9 +106,9 @@ StudyDifference difference_of(const Study& before, const Study& after) {
 
 Sentence StudyDifference::in_words() const {
     if (none()) {
-        return {"Both are the same.", {}};
+        return {N_("Both are the same."), {}};
     }
-    return {"Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5.",
+    return {N_("Tables added: %1, removed: %2. Cells changed: %3. Formulas changed: %4. Other changes: %5."),
             {std::to_string(tables_added), std::to_string(tables_removed), std::to_string(cells),
              std::to_string(formulas), std::to_string(others)}};
 }

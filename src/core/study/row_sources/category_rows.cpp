@@ -128,14 +128,14 @@ Result<Column> rows_of_categories(const Column& cells, const Categories& how) {
         return Column::of(Kind::text, weekdays());
     }
     if (how.by != Categories::By::value && cells.kind() != Kind::date) {
-        return Sentence{"Months, years and weekdays are taken of a column of dates, and this one holds %1.",
+        return Sentence{N_("Months, years and weekdays are taken of a column of dates, and this one holds %1."),
                         {kind_in_words(cells.kind())}};
     }
     const std::vector<Value> values =
         how.by == Categories::By::value ? by_value(cells, how) : by_calendar(cells, how.by);
     if (values.size() > most_categories) {
-        return Sentence{"This column has more than %1 different values, too many for a row each: put its numbers in "
-                        "classes.",
+        return Sentence{N_("This column has more than %1 different values, too many for a row each: put its numbers in "
+                           "classes."),
                         {"100,000"}};
     }
     return Column::of(kind_of_categories(how.by, cells.kind()), values);
@@ -174,8 +174,8 @@ RowSourcePtr CategoryRows::with_made_of(Id column) const {
 }
 
 std::vector<Sentence> CategoryRows::in_words(const std::function<std::string(Id)>& name_of) const {
-    static const char* const words[] = {"the values of %1", "the months of %1", "the years of %1",
-                                        "the weekdays of %1"};
+    static const char* const words[] = {N_("the values of %1"), N_("the months of %1"), N_("the years of %1"),
+                                        N_("the weekdays of %1")};
     return {{words[static_cast<std::size_t>(categories_.by)], {name_of(categories_.of)}}};
 }
 

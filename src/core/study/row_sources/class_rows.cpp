@@ -14,9 +14,10 @@ RowSourcePtr read(FieldReader& in) {
     const auto& edges = classes.boundaries;
     const auto falls = std::adjacent_find(edges.begin(), edges.end(), std::greater_equal<>());
     if (falls != edges.end()) {
-        in.refuse("edges[" + std::to_string(falls - edges.begin() + 1) + "]", "a number above the one before");
+        in.refuse("edges[" + std::to_string(falls - edges.begin() + 1) + "]",
+                  NC_("Kind", "a number above the one before"));
     } else if (edges.size() < 2 || edges.size() > 100'000) {
-        in.refuse("edges", "a list of rising numbers");
+        in.refuse("edges", NC_("Kind", "a list of rising numbers"));
     }
     classes.closed_left = in.text("closed") != "right";
     const std::vector<std::string> open = in.texts("open_ends");
@@ -28,7 +29,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind ClassRows::described() {
-    return {.name = "classes",
+    return {.name = N_("classes"),
             .fields = {"edges", "id", "name", "closed", "open_ends"},
             .needs_first = true,
             .read = &read};
@@ -58,11 +59,11 @@ bool ClassRows::equals(const RowSource& other) const {
 }
 
 std::vector<Sentence> ClassRows::in_words(const std::function<std::string(Id)>&) const {
-    return {{"classes", {}}};
+    return {{N_("classes"), {}}};
 }
 
 Sentence ClassRows::rows_are_fixed(const std::string& table) const {
-    return {"The rows of %1 are classes: change the classes instead.", {table}};
+    return {N_("The rows of %1 are classes: change the classes instead."), {table}};
 }
 
 void ClassRows::write(FieldWriter& out) const {

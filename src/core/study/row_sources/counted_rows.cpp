@@ -6,7 +6,7 @@ namespace {
 RowSourcePtr read(FieldReader& in) {
     Formula count(in.formula("count"));
     if (count.empty()) {
-        in.refuse("count", "the number of rows");
+        in.refuse("count", NC_("Kind", "the number of rows"));
     }
     return std::make_shared<CountedRows>(std::move(count), Formula(in.text("until")));
 }
@@ -23,15 +23,15 @@ bool CountedRows::equals(const RowSource& other) const {
 }
 
 std::vector<Sentence> CountedRows::in_words(const std::function<std::string(Id)>&) const {
-    std::vector<Sentence> words = {{"its rows are counted", {}}};
+    std::vector<Sentence> words = {{N_("its rows are counted"), {}}};
     if (!until_.empty()) {
-        words.push_back({"until %1", {until_.text()}});
+        words.push_back({N_("until %1"), {until_.text()}});
     }
     return words;
 }
 
 Sentence CountedRows::rows_are_fixed(const std::string& table) const {
-    return {"The rows of %1 are counted: change their number instead.", {table}};
+    return {N_("The rows of %1 are counted: change their number instead."), {table}};
 }
 
 void CountedRows::write(FieldWriter& out) const {

@@ -19,6 +19,7 @@ class ListedRows : public RowSource {
     bool equals(const RowSource& other) const override;
     std::optional<std::size_t> own_rows() const override { return cells_.size(); }
     const RowIds* ids() const override { return &ids_; }
+    bool for_two_axes() const override { return true; }
     std::optional<Column> axis_cells() const override { return cells_; }
     std::optional<Kind> axis_kind() const override { return cells_.kind(); }
     std::vector<Sentence> in_words(const std::function<std::string(Id)>&) const override { return {}; }

@@ -3,15 +3,15 @@
 namespace ledgefall {
 
 Result<Column> RowSource::axis_from(const Column&) const {
-    return Sentence{"these rows are not made from a column", {}};
+    return Sentence{N_("these rows are not made from a column"), {}};
 }
 
 Result<Column> RowSource::axis_of_values(const std::vector<Value>&) const {
-    return Sentence{"these rows are not made from formulas", {}};
+    return Sentence{N_("these rows are not made from formulas"), {}};
 }
 
 Sentence RowSource::rows_are_fixed(const std::string& table) const {
-    return {"The rows of %1 come by themselves: they cannot be added, removed or moved by hand.", {table}};
+    return {N_("The rows of %1 come by themselves: they cannot be added, removed or moved by hand."), {table}};
 }
 
 } // namespace ledgefall

@@ -40,6 +40,8 @@ class RowSource {
     virtual std::optional<Column> axis_cells() const { return std::nullopt; }
     /// The kind of the axis's cells; nothing where the rows have no axis.
     virtual std::optional<Kind> axis_kind() const { return std::nullopt; }
+    /// Whether it is for the axes of two-way tables alone.
+    virtual bool for_two_axes() const { return false; }
     /// Whether the axis is shown as months.
     virtual bool axis_of_months() const { return false; }
     virtual std::string_view axis_name() const { return "x"; } ///< where the file gives it no name

@@ -13,7 +13,7 @@ RowSourcePtr read(FieldReader& in) {
     Formula to(in.formula("to"));
     const std::string step = in.formula("step");
     if (from.empty() || to.empty()) {
-        in.refuse(from.empty() ? "from" : "to", "a number or a formula");
+        in.refuse(from.empty() ? "from" : "to", N_("a number or a formula"));
     }
     return std::make_shared<SeriesRows>(std::move(from), std::move(to), Formula(step.empty() ? "1" : step));
 }
@@ -33,12 +33,12 @@ Result<Column> numbers_from_to(double from, double to, double step) {
     const double steps = (to - from) / step;
     if (step == 0 || !std::isfinite(steps) || steps < 0) {
         return Sentence{
-            "from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last",
+            N_("from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last"),
             {write_cell(Value::number(from)), write_cell(Value::number(to)), write_cell(Value::number(step))}};
     }
     const double count = std::floor(steps + 1e-9 * std::max(1.0, steps)) + 1; // the end may be missed by rounding
     if (count > most_of_series) {
-        return Sentence{"from %1 to %2 by %3 there are more than %4 numbers, too many for an axis",
+        return Sentence{N_("from %1 to %2 by %3 there are more than %4 numbers, too many for an axis"),
                         {write_cell(Value::number(from)), write_cell(Value::number(to)),
                          write_cell(Value::number(step)), "1,000,000"}};
     }
@@ -55,8 +55,8 @@ Result<Column> SeriesRows::axis_of_values(const std::vector<Value>& values) cons
 
 std::vector<Sentence> SeriesRows::in_words(const std::function<std::string(Id)>&) const {
     return step_.text() == "1"
-               ? std::vector<Sentence>{{"from %1 to %2", {from_.text(), to_.text()}}}
-               : std::vector<Sentence>{{"from %1 to %2 by %3", {from_.text(), to_.text(), step_.text()}}};
+               ? std::vector<Sentence>{{N_("from %1 to %2"), {from_.text(), to_.text()}}}
+               : std::vector<Sentence>{{N_("from %1 to %2 by %3"), {from_.text(), to_.text(), step_.text()}}};
 }
 
 void SeriesRows::write(FieldWriter& out) const {

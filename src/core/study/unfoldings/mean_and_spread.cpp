@@ -6,13 +6,13 @@ namespace ledgefall::unfolding_parts {
 namespace {
 
 const std::vector<UnfoldingStep> mean_steps = {
-    {UnfoldingStep::Where::ledge, "$n = count($x)", "how many values"},
+    {UnfoldingStep::Where::ledge, "$n = count($x)", N_("how many values")},
     {UnfoldingStep::Where::sum, "$x", ""},
-    {UnfoldingStep::Where::ledge, "$mean = sum($x) / $n", "their sum over their number"}};
+    {UnfoldingStep::Where::ledge, "$mean = sum($x) / $n", N_("their sum over their number")}};
 
 std::vector<UnfoldingStep> spread(const char* variance, const char* over, const std::vector<UnfoldingStep>& end) {
-    return after(after(mean_steps, {{UnfoldingStep::Where::column, "$dev = $x - $mean", "x − mean"},
-                                    {UnfoldingStep::Where::column, "$sq = $dev^2", "Squared"},
+    return after(after(mean_steps, {{UnfoldingStep::Where::column, "$dev = $x - $mean", N_("x − mean")},
+                                    {UnfoldingStep::Where::column, "$sq = $dev^2", N_("Squared")},
                                     {UnfoldingStep::Where::sum, "$sq", ""},
                                     {UnfoldingStep::Where::ledge, variance, over}}),
                  end);
@@ -22,28 +22,28 @@ std::vector<UnfoldingStep> spread(const char* variance, const char* over, const 
 
 std::vector<Unfolding> mean_and_spread() {
     return {
-        {"mean", "mean", {"x"}, after(mean_steps, {{UnfoldingStep::Where::check, "$mean ≈ mean($x)", ""}})},
+        {"mean", N_("mean"), {"x"}, after(mean_steps, {{UnfoldingStep::Where::check, "$mean ≈ mean($x)", ""}})},
         {"var",
-         "variance, of a sample (n − 1)",
+         N_("variance, of a sample (n − 1)"),
          {"x"},
-         spread("$variance = sum($sq) / ($n - 1)", "over one less than their number",
+         spread("$variance = sum($sq) / ($n - 1)", N_("over one less than their number"),
                 {{UnfoldingStep::Where::check, "$variance ≈ var($x)", ""}})},
         {"sd",
-         "standard deviation, of a sample (n − 1)",
+         N_("standard deviation, of a sample (n − 1)"),
          {"x"},
-         spread("$variance = sum($sq) / ($n - 1)", "over one less than their number",
-                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", "its root"},
+         spread("$variance = sum($sq) / ($n - 1)", N_("over one less than their number"),
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its root")},
                  {UnfoldingStep::Where::check, "$s ≈ sd($x)", ""}})},
         {"var_pop",
-         "variance, of a whole population (n)",
+         N_("variance, of a whole population (n)"),
          {"x"},
-         spread("$variance = sum($sq) / $n", "over their number",
+         spread("$variance = sum($sq) / $n", N_("over their number"),
                 {{UnfoldingStep::Where::check, "$variance ≈ var_pop($x)", ""}})},
         {"sd_pop",
-         "standard deviation, of a whole population (n)",
+         N_("standard deviation, of a whole population (n)"),
          {"x"},
-         spread("$variance = sum($sq) / $n", "over their number",
-                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", "its root"},
+         spread("$variance = sum($sq) / $n", N_("over their number"),
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its root")},
                  {UnfoldingStep::Where::check, "$s ≈ sd_pop($x)", ""}})},
     };
 }

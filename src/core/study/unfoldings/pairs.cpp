@@ -7,12 +7,12 @@ namespace {
 
 std::vector<UnfoldingStep> pairs(const std::vector<UnfoldingStep>& end) {
     return after(
-        {{UnfoldingStep::Where::ledge, "$mean_x = mean($x where not is_missing($y))", "of the x that have a y"},
-         {UnfoldingStep::Where::ledge, "$mean_y = mean($y where not is_missing($x))", "of the y that have an x"},
-         {UnfoldingStep::Where::column, "$dx = if is_missing($y) then missing else $x - $mean_x", "x − mean"},
-         {UnfoldingStep::Where::column, "$dy = if is_missing($x) then missing else $y - $mean_y", "y − mean"},
-         {UnfoldingStep::Where::column, "$dxdy = $dx * $dy", "Product"},
-         {UnfoldingStep::Where::column, "$dx_sq = $dx^2", "(x − mean)²"},
+        {{UnfoldingStep::Where::ledge, "$mean_x = mean($x where not is_missing($y))", N_("of the x that have a y")},
+         {UnfoldingStep::Where::ledge, "$mean_y = mean($y where not is_missing($x))", N_("of the y that have an x")},
+         {UnfoldingStep::Where::column, "$dx = if is_missing($y) then missing else $x - $mean_x", N_("x − mean")},
+         {UnfoldingStep::Where::column, "$dy = if is_missing($x) then missing else $y - $mean_y", N_("y − mean")},
+         {UnfoldingStep::Where::column, "$dxdy = $dx * $dy", N_("Product")},
+         {UnfoldingStep::Where::column, "$dx_sq = $dx^2", N_("(x − mean)²")},
          {UnfoldingStep::Where::sum, "$dxdy", ""},
          {UnfoldingStep::Where::sum, "$dx_sq", ""}},
         end);
@@ -23,18 +23,19 @@ std::vector<UnfoldingStep> pairs(const std::vector<UnfoldingStep>& end) {
 std::vector<Unfolding> pairs() {
     return {
         {"corr",
-         "correlation",
+         N_("correlation"),
          {"x", "y"},
-         pairs({{UnfoldingStep::Where::column, "$dy_sq = $dy^2", "(y − mean)²"},
-                {UnfoldingStep::Where::sum, "$dy_sq", ""},
-                {UnfoldingStep::Where::ledge, "$r = sum($dxdy) / sqrt(sum($dx_sq) * sum($dy_sq))", "the correlation"},
-                {UnfoldingStep::Where::check, "$r ≈ corr($x, $y)", ""}})},
+         pairs(
+             {{UnfoldingStep::Where::column, "$dy_sq = $dy^2", N_("(y − mean)²")},
+              {UnfoldingStep::Where::sum, "$dy_sq", ""},
+              {UnfoldingStep::Where::ledge, "$r = sum($dxdy) / sqrt(sum($dx_sq) * sum($dy_sq))", N_("the correlation")},
+              {UnfoldingStep::Where::check, "$r ≈ corr($x, $y)", ""}})},
         {"regression",
-         "regression line",
+         N_("regression line"),
          {"x", "y"},
-         pairs({{UnfoldingStep::Where::ledge, "$b = sum($dxdy) / sum($dx_sq)", "the slope"},
-                {UnfoldingStep::Where::ledge, "$a = $mean_y - $b * $mean_x", "where the line meets the axis"},
-                {UnfoldingStep::Where::column, "$fit = $a + $b * $x", "On the line"},
+         pairs({{UnfoldingStep::Where::ledge, "$b = sum($dxdy) / sum($dx_sq)", N_("the slope")},
+                {UnfoldingStep::Where::ledge, "$a = $mean_y - $b * $mean_x", N_("where the line meets the axis")},
+                {UnfoldingStep::Where::column, "$fit = $a + $b * $x", N_("On the line")},
                 {UnfoldingStep::Where::check, "$b ≈ slope($y, $x)", ""},
                 {UnfoldingStep::Where::check, "$a ≈ intercept($y, $x)", ""}})},
     };

@@ -1,5 +1,8 @@
 #pragma once
 
+
+#include "core/value/marked_text.h"
+
 #include <string>
 #include <vector>
 

@@ -1,0 +1,81 @@
+#include "core/study/formats/settled_format.h"
+#include "core/study/formats/style_texts.h"
+
+#include <algorithm>
+#include <array>
+#include <charconv>
+#include <cmath>
+
+namespace ledgefall {
+namespace {
+
+constexpr const char* minus = "\u2212";
+constexpr double degrees_of_radian = 57.295779513082320876798154814105;
+
+std::string digits_of(double number, std::chars_format how, int digits) {
+    std::array<char, 400> text{};
+    const auto end = std::to_chars(text.data(), text.data() + text.size(), number, how, digits).ptr;
+    return std::string(text.data(), end);
+}
+
+std::string with_minus(std::string text) {
+    return text.starts_with('-') ? minus + text.substr(1) : text;
+}
+
+} // namespace
+
+std::string decimals_text(double number, int digits) {
+    return with_minus(digits_of(number, std::chars_format::fixed, digits));
+}
+
+std::string automatic_text(double number, int) {
+    const double size = std::fabs(number);
+    if (size != 0 && (size >= shown_as_huge || size < shown_as_tiny)) {
+        return scientific_text(number, 4);
+    }
+    std::string text = decimals_text(number, decimals_as_needed(number));
+    if (text.find('.') != std::string::npos) {
+        text.erase(text.find_last_not_of('0') + 1);
+        text.erase(text.find_last_not_of('.') + 1);
+    }
+    return text;
+}
+
+std::string percent_text(double number, int digits) {
+    return decimals_text(number * 100, digits) + "\u202F%";
+}
+
+std::string significant_text(double number, int digits) {
+    const int figures = std::max(digits, 1);
+    const std::string text = digits_of(number, std::chars_format::general, figures);
+    return text.find('e') == std::string::npos ? with_minus(text) : scientific_text(number, figures - 1);
+}
+
+std::string scientific_text(double number, int digits) {
+    constexpr const char* raised[] = {"⁰", "¹", "²", "³", "⁴", "⁵", "⁶", "⁷", "⁸", "⁹"};
+    const std::string text = digits_of(number, std::chars_format::scientific, digits);
+    const std::size_t mark = text.find('e');
+    const int exponent = std::stoi(text.substr(mark + 1));
+    std::string power = exponent < 0 ? "⁻" : "";
+    for (const char digit : std::to_string(std::abs(exponent))) {
+        power += raised[digit - '0'];
+    }
+    return with_minus(text.substr(0, mark)) + "·10" + power;
+}
+
+std::string degrees_text(double radians, int digits) {
+    const double degrees = radians * degrees_of_radian;
+    return (digits > 0 ? decimals_text(degrees, digits) : automatic_text(degrees)) + "°";
+}
+
+std::string degrees_minutes_text(double radians, int) {
+    const double seconds = std::round(std::fabs(radians) * degrees_of_radian * 3600);
+    if (!(seconds < 1e15)) {
+        return automatic_text(radians);
+    }
+    const auto whole = static_cast<long long>(seconds);
+    return (radians < 0 && whole != 0 ? minus : "") + std::to_string(whole / 3600) + "°" +
+           std::to_string(whole / 60 % 60) + "′" + std::to_string(whole % 60) + "″";
+}
+
+} // namespace ledgefall
