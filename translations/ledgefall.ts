@@ -40,6 +40,37 @@
     </message>
 </context>
 <context>
+    <name>Destinations</name>
+    <message>
+        <source>the study&apos;s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>column %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held value, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>Fault</name>
     <message>
         <source>wrong kind</source>
@@ -274,6 +305,73 @@
     </message>
     <message>
         <source>row %1, column %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Requirements</name>
+    <message>
+        <source>needs a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no run is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a column of numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose typed values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose a column with a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose two columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose two columns or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none is hidden</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is none over this column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its rows are typed, not counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a two-way table has layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is no two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its rows are no classes</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -2735,14 +2833,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Choose two columns: the values of the first go down, those of the second across.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose two or more columns: a measure across them is taken of each row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the column to the left, all of its rows</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4082,6 +4172,10 @@
         <source>Written as values: %1.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4316,15 +4410,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>needs a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, rows %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chart</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4641,9 +4731,183 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::ChecksButton</name>
+    <message>
+        <source>State of the checks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checks not known yet: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failing checks: %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checks that hold: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They are being worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every check of the study holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to the first that fails</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ClassPreview</name>
     <message>
         <source>The counts of the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ColumnCommands</name>
+    <message>
+        <source>C&amp;olumns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Label, unit and note…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heading title comment</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rename in formulas…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Insert a column before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Duplicate the column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>duplicating a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it to the le&amp;ft</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it u&amp;p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it to the ri&amp;ght</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it d&amp;own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hide the chosen columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Show hidden columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>delete</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A h&amp;eading over the chosen columns…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>group merge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove that heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Wider</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Narrower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fi&amp;t the width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;umbers as shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;More decimals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fewer decimals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inserting a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>moving a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hiding columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>showing columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A heading over columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A label for these columns together:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a heading over columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>removing a heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number format</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4990,6 +5254,65 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::EditCommands</name>
+    <message>
+        <source>&amp;Undo %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Redo %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Redo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cu&amp;t</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Paste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select &amp;all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>E&amp;mpty the cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Find and replace…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find &amp;next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find &amp;previous</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Table</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ExportDialog</name>
     <message>
         <source>Export this table</source>
@@ -5241,6 +5564,41 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FirstTable</name>
+    <message>
+        <source>new table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pebbles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A measure under the columns: click “foot line” and choose sum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FoldingSplitter</name>
     <message>
         <source>Open: %1</source>
@@ -5294,6 +5652,69 @@
     </message>
     <message>
         <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FormulaCommands</name>
+    <message>
+        <source>Write a &amp;formula…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calculate equation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the ne&amp;xt column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a column calculate formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;More formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A measure &amp;across the chosen columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>row wise across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One formula for &amp;each chosen column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>per cent of total share percentage relative frequency proportion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let the formula cover only the &amp;chosen rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach range part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let the formula cover a&amp;ll rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach range whole</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the reach of %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6161,6 +6582,81 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::MadeTableCommands</name>
+    <message>
+        <source>&amp;Tables made of columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A fre&amp;quency table of the column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>histogram classes bins intervals count tally distribution categories</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Contingency table of two columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two-way cross chi squared pairs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;ummary of columns or groups…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>summary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of one value, chosen on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>per cent proportion count of a category</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of the chosen columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unfolding %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand step by step computation table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a frequency table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a contingency table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a summary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the share of one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::MainWindow</name>
     <message>
         <source>&amp;Table</source>
@@ -6168,14 +6664,6 @@
     </message>
     <message>
         <source>&amp;Chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Message</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>State of the checks</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6187,55 +6675,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1[*] — Ledgefall</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Undo %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Undo</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Redo %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Redo</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>checks that hold: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>failing checks: %1 of %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Every check of the study holds</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Go to the first that fails</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>new table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>import</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Cells with errors were exported empty: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6243,71 +6683,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;New</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open &amp;recent</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Save &amp;as…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Export this table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Edit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Cu&amp;t</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Copy</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Paste</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Select &amp;all</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>E&amp;mpty the cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Find and replace…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Find &amp;next</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Find &amp;previous</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6315,67 +6691,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Hold a value…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Watch with a check…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>New &amp;random numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>new random numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Stop computing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A page of all f&amp;ormulas…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;View</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Zoom i&amp;n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Zoom &amp;out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Reset the zoom</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Dark</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show &amp;beside</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show only &amp;one table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Contents</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The &amp;ledge as a list</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Com&amp;panion</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6383,95 +6699,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Find a command, a name or a table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;About Ledgefall</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there is no other table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>held value, %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the study&apos;s</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>column %1 of %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nothing yet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Export this table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>About Ledgefall</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Message to be read</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>I have read this</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1[*] (%2) — Ledgefall</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>checks not known yet: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>They are being worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Earlier &amp;versions…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Compute &amp;again after stopping</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>New &amp;window</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Settings of this s&amp;tudy…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>settings</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6483,191 +6711,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>lock fix constant parameter absolute</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>test verify validate condition sum to 100</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;More formulas</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Tables made of columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Unfold a measure of the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Help</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Empty it for own data</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>emptying</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Keep as a starter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The title under which new studies can begin with it:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Keep this study among them…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pebbles</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A measure under the columns: click “foot line” and choose sum.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ne&amp;w from a starter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>E&amp;mpty it for own data</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>clear values template blank reset</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>needs a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Help on what has the focus</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;All pages of the help</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A first table in five &amp;steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>help</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Reading %1…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Try &amp;values of a held value…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what if trial vary change parameter sensitivity halve the step order</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Find the value for which…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>solve equation root zero reach wanted result backwards</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Which held value?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Other values of it are tried; the study stays as it is.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>trials</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a value that was looked for</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Try values of &amp;two held values…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what if trial vary two parameters grid two-way</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What &amp;if, and runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Import a table or a worksheet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Export the study as a worksheet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Writing %1…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>All formulas were written to %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Import a table or a worksheet…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Export the study as a &amp;worksheet…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>spreadsheet ods xlsx send hand on</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6676,14 +6724,6 @@
     </message>
     <message>
         <source>The tables of %1 were added. Names were taken: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Drawing the charts…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the export to %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6711,6 +6751,21 @@
     </message>
     <message>
         <source>Spread, shape and other means</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::Notices</name>
+    <message>
+        <source>Message</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Message to be read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I have read this</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6843,6 +6898,73 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RowCommands</name>
+    <message>
+        <source>Ro&amp;ws</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Remove rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them &amp;up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them to the &amp;left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them &amp;down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them to the ri&amp;ght</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Sort by this column, ascending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sort by this column, &amp;descending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Continue the chosen values…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>series fill down sequence repeat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>moving rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sorting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>continuing</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::RowCountField</name>
     <message>
         <source>rows</source>
@@ -6903,10 +7025,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>needs a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Restore a run…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6936,10 +7054,6 @@
     </message>
     <message>
         <source>hide overlay</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no run is kept</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7141,6 +7255,105 @@
     <name>ledgefall::StarterCard</name>
     <message>
         <source>Starter: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StudyCommands</name>
+    <message>
+        <source>&amp;New</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ne&amp;w from a starter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New &amp;window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Earlier &amp;versions…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or a worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Export this table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export the study as a &amp;worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spreadsheet ods xlsx send hand on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>E&amp;mpty it for own data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clear values template blank reset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings of this s&amp;tudy…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Empty it for own data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>emptying</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep as a starter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The title under which new studies can begin with it:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study among them…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7400,150 +7613,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>C&amp;olumns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ro&amp;ws</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>N&amp;umbers as shown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Column…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Label, unit and note…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Rename in formulas…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Insert a column before</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Duplicate the column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move it to the le&amp;ft</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move it to the ri&amp;ght</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Show hidden columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A h&amp;eading over the chosen columns…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove that heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Wider</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Narrower</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Insert rows above</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Remove rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move them &amp;up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move them &amp;down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Sort by this column, ascending</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Sort by this column, &amp;descending</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Continue the chosen values…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write a &amp;formula…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write the ne&amp;xt column…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A measure &amp;across the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One formula for &amp;each chosen column…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A fre&amp;quency table of the column…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Contingency table of two columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>S&amp;ummary of columns or groups…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Share of one value, chosen on the ledge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Let the formula cover only the &amp;chosen rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Let the formula cover a&amp;ll rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;More decimals</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Fewer decimals</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Table</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7616,211 +7685,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>inserting a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>duplicating a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>moving a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>hiding columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>showing columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A heading over columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A label for these columns together:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a heading over columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>removing a heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>unfolding %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a frequency table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the classes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a contingency table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a summary</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the share of one value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>moving rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>sorting</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>continuing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the reach of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>number format</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>bins intervals limits width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>heading title comment</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>copy</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>delete</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>group merge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>order</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>series fill down sequence repeat</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>calculate equation</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>add a column calculate formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>next column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>per cent of total share percentage relative frequency proportion</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>reach range part</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>reach range whole</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>histogram classes bins intervals count tally distribution categories</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>two-way cross chi squared pairs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>per cent proportion count of a category</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>summary</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>needs a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>needs a column of numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose typed values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose a column with a formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose two columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose two columns or more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>none is hidden</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there is none over this column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its rows are typed, not counted</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its rows are no classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>row wise across</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by hand step by step computation table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7861,14 +7730,6 @@
     </message>
     <message>
         <source>enter data</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a two-way table has layers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it is no two-way table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7923,28 +7784,35 @@
         <source>laying across</source>
         <translation type="unfinished"></translation>
     </message>
+</context>
+<context>
+    <name>ledgefall::TableExport</name>
     <message>
-        <source>Move it u&amp;p</source>
+        <source>Export this table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Insert rows to the left</source>
+        <source>the export to %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move them to the &amp;left</source>
+        <source>Export the study as a worksheet</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move them to the ri&amp;ght</source>
+        <source>Drawing the charts…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move it d&amp;own</source>
+        <source>Writing %1…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fi&amp;t the width</source>
+        <source>All formulas were written to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cells with errors were exported empty: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7988,6 +7856,21 @@
     </message>
     <message>
         <source>waits for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableImport</name>
+    <message>
+        <source>Import a table or a worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>import</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8318,6 +8201,168 @@
     </message>
     <message>
         <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WhatIfCommands</name>
+    <message>
+        <source>What &amp;if, and runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try &amp;values of a held value…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what if trial vary change parameter sensitivity halve the step order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try values of &amp;two held values…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what if trial vary two parameters grid two-way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Find the value for which…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>solve equation root zero reach wanted result backwards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which held value?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study stays as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a value that was looked for</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WindowCommands</name>
+    <message>
+        <source>&amp;Hold a value…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lock fix constant parameter absolute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Watch with a check…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>test verify validate condition sum to 100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new random numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New &amp;random numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop computing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compute &amp;again after stopping</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A page of all f&amp;ormulas…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Zoom i&amp;n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Reset the zoom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show &amp;beside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show only &amp;one table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The &amp;ledge as a list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Com&amp;panion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Help on what has the focus</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;All pages of the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A first table in five &amp;steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Find a command, a name or a table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;About Ledgefall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no other table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About Ledgefall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -40,6 +40,37 @@
     </message>
 </context>
 <context>
+    <name>Destinations</name>
+    <message>
+        <source>the study&apos;s</source>
+        <translation>der Studie</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>column %1 of %2</source>
+        <translation>Spalte %1 von %2</translation>
+    </message>
+    <message>
+        <source>chart</source>
+        <translation>Diagramm</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>Prüfung</translation>
+    </message>
+    <message>
+        <source>help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>held value, %1</source>
+        <translation>festgehaltener Wert, %1</translation>
+    </message>
+</context>
+<context>
     <name>Fault</name>
     <message>
         <source>wrong kind</source>
@@ -275,6 +306,73 @@
     <message>
         <source>row %1, column %2</source>
         <translation>Zeile %1, Spalte %2</translation>
+    </message>
+</context>
+<context>
+    <name>Requirements</name>
+    <message>
+        <source>needs a table</source>
+        <translation>braucht eine Tabelle</translation>
+    </message>
+    <message>
+        <source>no run is kept</source>
+        <translation>kein Lauf behalten</translation>
+    </message>
+    <message>
+        <source>needs a chart</source>
+        <translation>braucht ein Diagramm</translation>
+    </message>
+    <message>
+        <source>choose a column</source>
+        <translation>Spalte wählen</translation>
+    </message>
+    <message>
+        <source>choose columns</source>
+        <translation>Spalten wählen</translation>
+    </message>
+    <message>
+        <source>needs a column of numbers</source>
+        <translation>braucht eine Zahlenspalte</translation>
+    </message>
+    <message>
+        <source>choose typed values</source>
+        <translation>eingegebene Werte wählen</translation>
+    </message>
+    <message>
+        <source>choose a column with a formula</source>
+        <translation>Spalte mit Formel wählen</translation>
+    </message>
+    <message>
+        <source>choose two columns</source>
+        <translation>zwei Spalten wählen</translation>
+    </message>
+    <message>
+        <source>choose two columns or more</source>
+        <translation>zwei oder mehr Spalten wählen</translation>
+    </message>
+    <message>
+        <source>none is hidden</source>
+        <translation>keine ist verborgen</translation>
+    </message>
+    <message>
+        <source>there is none over this column</source>
+        <translation>über dieser Spalte ist keine</translation>
+    </message>
+    <message>
+        <source>its rows are typed, not counted</source>
+        <translation>ihre Zeilen sind eingegeben, nicht gezählt</translation>
+    </message>
+    <message>
+        <source>a two-way table has layers</source>
+        <translation>eine zweiachsige Tabelle hat Schichten</translation>
+    </message>
+    <message>
+        <source>it is no two-way table</source>
+        <translation>es ist keine zweiachsige Tabelle</translation>
+    </message>
+    <message>
+        <source>its rows are no classes</source>
+        <translation>ihre Zeilen sind keine Klassen</translation>
     </message>
 </context>
 <context>
@@ -2735,14 +2833,6 @@
         <translation>Zeile %1: %2</translation>
     </message>
     <message>
-        <source>Choose two columns: the values of the first go down, those of the second across.</source>
-        <translation>Wählen Sie zwei Spalten: Die Werte der ersten laufen nach unten, die der zweiten nach rechts.</translation>
-    </message>
-    <message>
-        <source>Choose two or more columns: a measure across them is taken of each row.</source>
-        <translation>Wählen Sie zwei oder mehr Spalten: Ein Maß quer über sie wird von jeder Zeile genommen.</translation>
-    </message>
-    <message>
         <source>the column to the left, all of its rows</source>
         <translation>die Spalte links, alle ihre Zeilen</translation>
     </message>
@@ -4082,6 +4172,10 @@
         <source>Written as values: %1.</source>
         <translation>Als Werte geschrieben: %1.</translation>
     </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4316,16 +4410,12 @@
         <translation>Graph Diagramm zeichnen Histogramm Streudiagramm Linie Balken Schaubild</translation>
     </message>
     <message>
-        <source>needs a table</source>
-        <translation>braucht eine Tabelle</translation>
-    </message>
-    <message>
-        <source>choose columns</source>
-        <translation>Spalten wählen</translation>
-    </message>
-    <message>
         <source>%1, rows %2 to %3</source>
         <translation>%1, Zeilen %2 bis %3</translation>
+    </message>
+    <message>
+        <source>chart</source>
+        <translation>Diagramm</translation>
     </message>
 </context>
 <context>
@@ -4641,10 +4731,184 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::ChecksButton</name>
+    <message>
+        <source>State of the checks</source>
+        <translation>Stand der Prüfungen</translation>
+    </message>
+    <message>
+        <source>checks not known yet: %1</source>
+        <translation>noch nicht bekannte Prüfungen: %1</translation>
+    </message>
+    <message>
+        <source>failing checks: %1 of %2</source>
+        <translation>Prüfungen, die nicht gelten: %1 von %2</translation>
+    </message>
+    <message>
+        <source>checks that hold: %1</source>
+        <translation>Prüfungen, die gelten: %1</translation>
+    </message>
+    <message>
+        <source>They are being worked out</source>
+        <translation>Sie werden berechnet</translation>
+    </message>
+    <message>
+        <source>Every check of the study holds</source>
+        <translation>Jede Prüfung der Studie gilt</translation>
+    </message>
+    <message>
+        <source>Go to the first that fails</source>
+        <translation>Zur ersten gehen, die nicht gilt</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ClassPreview</name>
     <message>
         <source>The counts of the classes</source>
         <translation>Die Anzahlen der Klassen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ColumnCommands</name>
+    <message>
+        <source>C&amp;olumns</source>
+        <translation>S&amp;palten</translation>
+    </message>
+    <message>
+        <source>&amp;Column…</source>
+        <translation>&amp;Spalte …</translation>
+    </message>
+    <message>
+        <source>&amp;Label, unit and note…</source>
+        <translation>&amp;Beschriftung, Einheit und Notiz …</translation>
+    </message>
+    <message>
+        <source>heading title comment</source>
+        <translation>Überschrift Titel Bemerkung</translation>
+    </message>
+    <message>
+        <source>&amp;Rename in formulas…</source>
+        <translation>In Formeln &amp;umbenennen …</translation>
+    </message>
+    <message>
+        <source>&amp;Insert a column before</source>
+        <translation>Spalte davor &amp;einfügen</translation>
+    </message>
+    <message>
+        <source>&amp;Duplicate the column</source>
+        <translation>Spalte &amp;verdoppeln</translation>
+    </message>
+    <message>
+        <source>duplicating a column</source>
+        <translation>Spalte verdoppeln</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation>kopieren</translation>
+    </message>
+    <message>
+        <source>Move it to the le&amp;ft</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move it u&amp;p</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move it to the ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>Move it d&amp;own</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Hide the chosen columns</source>
+        <translation>Gewählte Spalten &amp;ausblenden</translation>
+    </message>
+    <message>
+        <source>&amp;Show hidden columns</source>
+        <translation>Ausgeblendete Spalten &amp;zeigen</translation>
+    </message>
+    <message>
+        <source>Remove the column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+    <message>
+        <source>delete</source>
+        <translation>löschen</translation>
+    </message>
+    <message>
+        <source>A h&amp;eading over the chosen columns…</source>
+        <translation>&amp;Überschrift über die gewählten Spalten …</translation>
+    </message>
+    <message>
+        <source>group merge</source>
+        <translation>Gruppe zusammenfassen</translation>
+    </message>
+    <message>
+        <source>Remove that heading</source>
+        <translation>Diese Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>&amp;Wider</source>
+        <translation>&amp;Breiter</translation>
+    </message>
+    <message>
+        <source>&amp;Narrower</source>
+        <translation>&amp;Schmaler</translation>
+    </message>
+    <message>
+        <source>Fi&amp;t the width</source>
+        <translation>Breite &amp;anpassen</translation>
+    </message>
+    <message>
+        <source>N&amp;umbers as shown</source>
+        <translation>Zahlen&amp;anzeige</translation>
+    </message>
+    <message>
+        <source>&amp;More decimals</source>
+        <translation>&amp;Mehr Nachkommastellen</translation>
+    </message>
+    <message>
+        <source>&amp;Fewer decimals</source>
+        <translation>&amp;Weniger Nachkommastellen</translation>
+    </message>
+    <message>
+        <source>inserting a column</source>
+        <translation>Spalte einfügen</translation>
+    </message>
+    <message>
+        <source>moving a column</source>
+        <translation>Spalte verschieben</translation>
+    </message>
+    <message>
+        <source>hiding columns</source>
+        <translation>Spalten ausblenden</translation>
+    </message>
+    <message>
+        <source>showing columns</source>
+        <translation>Spalten zeigen</translation>
+    </message>
+    <message>
+        <source>A heading over columns</source>
+        <translation>Eine Überschrift über Spalten</translation>
+    </message>
+    <message>
+        <source>A label for these columns together:</source>
+        <translation>Eine Beschriftung für diese Spalten zusammen:</translation>
+    </message>
+    <message>
+        <source>a heading over columns</source>
+        <translation>eine Überschrift über Spalten</translation>
+    </message>
+    <message>
+        <source>removing a heading</source>
+        <translation>Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
     </message>
 </context>
 <context>
@@ -4990,6 +5254,65 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::EditCommands</name>
+    <message>
+        <source>&amp;Undo %1</source>
+        <translation>&amp;Rückgängig: %1</translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation>&amp;Rückgängig</translation>
+    </message>
+    <message>
+        <source>&amp;Redo %1</source>
+        <translation>&amp;Wiederholen: %1</translation>
+    </message>
+    <message>
+        <source>&amp;Redo</source>
+        <translation>&amp;Wiederholen</translation>
+    </message>
+    <message>
+        <source>Cu&amp;t</source>
+        <translation>&amp;Ausschneiden</translation>
+    </message>
+    <message>
+        <source>&amp;Copy</source>
+        <translation>&amp;Kopieren</translation>
+    </message>
+    <message>
+        <source>&amp;Paste</source>
+        <translation>&amp;Einfügen</translation>
+    </message>
+    <message>
+        <source>Select &amp;all</source>
+        <translation>Alles aus&amp;wählen</translation>
+    </message>
+    <message>
+        <source>E&amp;mpty the cells</source>
+        <translation>Zellen &amp;leeren</translation>
+    </message>
+    <message>
+        <source>&amp;Find and replace…</source>
+        <translation>&amp;Suchen und ersetzen …</translation>
+    </message>
+    <message>
+        <source>Find &amp;next</source>
+        <translation>&amp;Weitersuchen</translation>
+    </message>
+    <message>
+        <source>Find &amp;previous</source>
+        <translation>&amp;Rückwärts suchen</translation>
+    </message>
+    <message>
+        <source>new table</source>
+        <translation>neue Tabelle</translation>
+    </message>
+    <message>
+        <source>Table</source>
+        <translation>Tabelle</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::ExportDialog</name>
     <message>
         <source>Export this table</source>
@@ -5241,6 +5564,41 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FirstTable</name>
+    <message>
+        <source>new table</source>
+        <translation>neue Tabelle</translation>
+    </message>
+    <message>
+        <source>Pebbles</source>
+        <translation>Kiesel</translation>
+    </message>
+    <message>
+        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation>Tippen Sie eine Überschrift und Zahlen darunter: length, Enter, 42, Enter, 57, Enter, 38, Enter.</translation>
+    </message>
+    <message>
+        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
+    </message>
+    <message>
+        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation>Eine Formel für alle Zeilen: Klicken Sie auf „nächste Spalte“, tippen Sie dev = length - m, Enter.</translation>
+    </message>
+    <message>
+        <source>A measure under the columns: click “foot line” and choose sum.</source>
+        <translation>Ein Maß unter den Spalten: Klicken Sie auf „Fußzeile“ und wählen Sie sum.</translation>
+    </message>
+    <message>
+        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
+        <translation>Ändern Sie eine Länge: Anklicken, eine andere Zahl tippen, Enter. Alles, was davon abhängt, folgt.</translation>
+    </message>
+    <message>
+        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <translation>Das ist eine Rechentabelle. F1 erklärt, was gerade den Fokus hat, und die Anfänge im Menü Studie sind einen Blick wert.</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FoldingSplitter</name>
     <message>
         <source>Open: %1</source>
@@ -5295,6 +5653,69 @@
     <message>
         <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
         <translation>%1 Fußzeilen, %2 davon zu sehen: Das Rad bringt die anderen</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::FormulaCommands</name>
+    <message>
+        <source>Write a &amp;formula…</source>
+        <translation>&amp;Formel schreiben …</translation>
+    </message>
+    <message>
+        <source>calculate equation</source>
+        <translation>rechnen Gleichung</translation>
+    </message>
+    <message>
+        <source>Write the ne&amp;xt column…</source>
+        <translation>Näc&amp;hste Spalte schreiben …</translation>
+    </message>
+    <message>
+        <source>add a column calculate formula</source>
+        <translation>Spalte anfügen rechnen Formel</translation>
+    </message>
+    <message>
+        <source>next column</source>
+        <translation>nächste Spalte</translation>
+    </message>
+    <message>
+        <source>&amp;More formulas</source>
+        <translation>&amp;Weitere Formeln</translation>
+    </message>
+    <message>
+        <source>A measure &amp;across the chosen columns</source>
+        <translation>Ein Maß &amp;quer über die gewählten Spalten</translation>
+    </message>
+    <message>
+        <source>row wise across</source>
+        <translation>zeilenweise quer</translation>
+    </message>
+    <message>
+        <source>One formula for &amp;each chosen column…</source>
+        <translation>Eine Formel für &amp;jede gewählte Spalte …</translation>
+    </message>
+    <message>
+        <source>per cent of total share percentage relative frequency proportion</source>
+        <translation>Prozent vom Ganzen Anteil relative Häufigkeit</translation>
+    </message>
+    <message>
+        <source>Let the formula cover only the &amp;chosen rows</source>
+        <translation>Die Formel nur die gewählten &amp;Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>reach range part</source>
+        <translation>Bereich Teil</translation>
+    </message>
+    <message>
+        <source>Let the formula cover a&amp;ll rows</source>
+        <translation>Die Formel &amp;alle Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>reach range whole</source>
+        <translation>Bereich ganz</translation>
+    </message>
+    <message>
+        <source>the reach of %1</source>
+        <translation>die Reichweite von %1</translation>
     </message>
 </context>
 <context>
@@ -6161,6 +6582,81 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::MadeTableCommands</name>
+    <message>
+        <source>&amp;Tables made of columns</source>
+        <translation>&amp;Tabellen aus Spalten</translation>
+    </message>
+    <message>
+        <source>A fre&amp;quency table of the column…</source>
+        <translation>&amp;Häufigkeitstabelle der Spalte …</translation>
+    </message>
+    <message>
+        <source>histogram classes bins intervals count tally distribution categories</source>
+        <translation>Histogramm Klassen Intervalle zählen Strichliste Verteilung Kategorien</translation>
+    </message>
+    <message>
+        <source>classes</source>
+        <translation>Klassen</translation>
+    </message>
+    <message>
+        <source>Contingency table of two columns</source>
+        <translation>Kontingenztabelle zweier Spalten</translation>
+    </message>
+    <message>
+        <source>two-way cross chi squared pairs</source>
+        <translation>Kreuztabelle Chi Quadrat Paare</translation>
+    </message>
+    <message>
+        <source>S&amp;ummary of columns or groups…</source>
+        <translation>&amp;Zusammenfassung von Spalten oder Gruppen …</translation>
+    </message>
+    <message>
+        <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
+        <translation>Mittelwert Median Quartile Standardabweichung Varianz Boxplot Statistik beschreibend Minimum Maximum</translation>
+    </message>
+    <message>
+        <source>summary</source>
+        <translation>Übersicht</translation>
+    </message>
+    <message>
+        <source>Share of one value, chosen on the ledge</source>
+        <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
+    </message>
+    <message>
+        <source>per cent proportion count of a category</source>
+        <translation>Prozent Anteil Anzahl einer Kategorie</translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of the chosen columns</source>
+        <translation>Ein &amp;Maß der gewählten Spalten entfalten</translation>
+    </message>
+    <message>
+        <source>unfolding %1</source>
+        <translation>%1 auffalten</translation>
+    </message>
+    <message>
+        <source>by hand step by step computation table</source>
+        <translation>von Hand Schritt für Schritt Rechentabelle</translation>
+    </message>
+    <message>
+        <source>a frequency table</source>
+        <translation>eine Häufigkeitstabelle</translation>
+    </message>
+    <message>
+        <source>a contingency table</source>
+        <translation>eine Kontingenztabelle</translation>
+    </message>
+    <message>
+        <source>a summary</source>
+        <translation>eine Zusammenfassung</translation>
+    </message>
+    <message>
+        <source>the share of one value</source>
+        <translation>der Anteil eines Werts</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::MainWindow</name>
     <message>
         <source>&amp;Table</source>
@@ -6171,14 +6667,6 @@
         <translation>&amp;Diagramm</translation>
     </message>
     <message>
-        <source>Message</source>
-        <translation>Meldung</translation>
-    </message>
-    <message>
-        <source>State of the checks</source>
-        <translation>Stand der Prüfungen</translation>
-    </message>
-    <message>
         <source>computing…</source>
         <translation>rechnet …</translation>
     </message>
@@ -6187,292 +6675,32 @@
         <translation>rechnet … %L1 Zellen</translation>
     </message>
     <message>
-        <source>Table</source>
-        <translation>Tabelle</translation>
-    </message>
-    <message>
         <source>%1[*] — Ledgefall</source>
         <translation>%1[*] — Ledgefall</translation>
-    </message>
-    <message>
-        <source>&amp;Undo %1</source>
-        <translation>&amp;Rückgängig: %1</translation>
-    </message>
-    <message>
-        <source>&amp;Undo</source>
-        <translation>&amp;Rückgängig</translation>
-    </message>
-    <message>
-        <source>&amp;Redo %1</source>
-        <translation>&amp;Wiederholen: %1</translation>
-    </message>
-    <message>
-        <source>&amp;Redo</source>
-        <translation>&amp;Wiederholen</translation>
-    </message>
-    <message>
-        <source>checks that hold: %1</source>
-        <translation>Prüfungen, die gelten: %1</translation>
-    </message>
-    <message>
-        <source>failing checks: %1 of %2</source>
-        <translation>Prüfungen, die nicht gelten: %1 von %2</translation>
-    </message>
-    <message>
-        <source>Every check of the study holds</source>
-        <translation>Jede Prüfung der Studie gilt</translation>
-    </message>
-    <message>
-        <source>Go to the first that fails</source>
-        <translation>Zur ersten gehen, die nicht gilt</translation>
-    </message>
-    <message>
-        <source>new table</source>
-        <translation>neue Tabelle</translation>
-    </message>
-    <message>
-        <source>import</source>
-        <translation>einlesen</translation>
-    </message>
-    <message>
-        <source>Cells with errors were exported empty: %1.</source>
-        <translation>Zellen mit Fehlern wurden leer geschrieben: %1.</translation>
     </message>
     <message>
         <source>&amp;Study</source>
         <translation>&amp;Studie</translation>
     </message>
     <message>
-        <source>&amp;New</source>
-        <translation>&amp;Neu</translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation>Ö&amp;ffnen …</translation>
-    </message>
-    <message>
-        <source>Open &amp;recent</source>
-        <translation>&amp;Zuletzt geöffnet</translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo study</source>
-        <translation>&amp;Beispielstudie öffnen</translation>
-    </message>
-    <message>
-        <source>&amp;Save</source>
-        <translation>&amp;Speichern</translation>
-    </message>
-    <message>
-        <source>Save &amp;as…</source>
-        <translation>Speichern &amp;unter …</translation>
-    </message>
-    <message>
-        <source>&amp;Export this table…</source>
-        <translation>Diese Tabelle &amp;ausgeben …</translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation>&amp;Beenden</translation>
-    </message>
-    <message>
         <source>&amp;Edit</source>
         <translation>&amp;Bearbeiten</translation>
-    </message>
-    <message>
-        <source>Cu&amp;t</source>
-        <translation>&amp;Ausschneiden</translation>
-    </message>
-    <message>
-        <source>&amp;Copy</source>
-        <translation>&amp;Kopieren</translation>
-    </message>
-    <message>
-        <source>&amp;Paste</source>
-        <translation>&amp;Einfügen</translation>
-    </message>
-    <message>
-        <source>Select &amp;all</source>
-        <translation>Alles aus&amp;wählen</translation>
-    </message>
-    <message>
-        <source>E&amp;mpty the cells</source>
-        <translation>Zellen &amp;leeren</translation>
-    </message>
-    <message>
-        <source>&amp;Find and replace…</source>
-        <translation>&amp;Suchen und ersetzen …</translation>
-    </message>
-    <message>
-        <source>Find &amp;next</source>
-        <translation>&amp;Weitersuchen</translation>
-    </message>
-    <message>
-        <source>Find &amp;previous</source>
-        <translation>&amp;Rückwärts suchen</translation>
     </message>
     <message>
         <source>&amp;Work</source>
         <translation>&amp;Rechnen</translation>
     </message>
     <message>
-        <source>&amp;Hold a value…</source>
-        <translation>Wert &amp;festhalten …</translation>
-    </message>
-    <message>
-        <source>&amp;Watch with a check…</source>
-        <translation>Mit einer Prüfung &amp;überwachen …</translation>
-    </message>
-    <message>
-        <source>New &amp;random numbers</source>
-        <translation>Neue &amp;Zufallszahlen</translation>
-    </message>
-    <message>
-        <source>new random numbers</source>
-        <translation>neue Zufallszahlen</translation>
-    </message>
-    <message>
-        <source>&amp;Stop computing</source>
-        <translation>Rechnung &amp;anhalten</translation>
-    </message>
-    <message>
-        <source>A page of all f&amp;ormulas…</source>
-        <translation>Eine Seite mit allen F&amp;ormeln …</translation>
-    </message>
-    <message>
         <source>&amp;View</source>
         <translation>&amp;Ansicht</translation>
-    </message>
-    <message>
-        <source>Zoom i&amp;n</source>
-        <translation>Ver&amp;größern</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;out</source>
-        <translation>Ver&amp;kleinern</translation>
-    </message>
-    <message>
-        <source>&amp;Reset the zoom</source>
-        <translation>Zoom &amp;zurücksetzen</translation>
-    </message>
-    <message>
-        <source>&amp;Dark</source>
-        <translation>&amp;Dunkel</translation>
-    </message>
-    <message>
-        <source>Show &amp;beside</source>
-        <translation>&amp;Daneben zeigen</translation>
-    </message>
-    <message>
-        <source>Show only &amp;one table</source>
-        <translation>Nur &amp;eine Tabelle zeigen</translation>
-    </message>
-    <message>
-        <source>&amp;Contents</source>
-        <translation>&amp;Inhalt</translation>
-    </message>
-    <message>
-        <source>The &amp;ledge as a list</source>
-        <translation>Die &amp;Leiste als Liste</translation>
-    </message>
-    <message>
-        <source>Com&amp;panion</source>
-        <translation>&amp;Begleiter</translation>
     </message>
     <message>
         <source>&amp;Help</source>
         <translation>&amp;Hilfe</translation>
     </message>
     <message>
-        <source>&amp;Find a command, a name or a table…</source>
-        <translation>Befehl, Name oder Tabelle &amp;suchen …</translation>
-    </message>
-    <message>
-        <source>&amp;About Ledgefall</source>
-        <translation>&amp;Über Ledgefall</translation>
-    </message>
-    <message>
-        <source>there is no other table</source>
-        <translation>es gibt keine andere Tabelle</translation>
-    </message>
-    <message>
-        <source>held value, %1</source>
-        <translation>festgehaltener Wert, %1</translation>
-    </message>
-    <message>
-        <source>the study&apos;s</source>
-        <translation>der Studie</translation>
-    </message>
-    <message>
-        <source>table</source>
-        <translation>Tabelle</translation>
-    </message>
-    <message>
-        <source>column %1 of %2</source>
-        <translation>Spalte %1 von %2</translation>
-    </message>
-    <message>
-        <source>chart</source>
-        <translation>Diagramm</translation>
-    </message>
-    <message>
-        <source>check</source>
-        <translation>Prüfung</translation>
-    </message>
-    <message>
-        <source>nothing yet</source>
-        <translation>noch nichts</translation>
-    </message>
-    <message>
-        <source>Export this table</source>
-        <translation>Diese Tabelle ausgeben</translation>
-    </message>
-    <message>
-        <source>About Ledgefall</source>
-        <translation>Über Ledgefall</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
-        <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>Message to be read</source>
-        <translation>Zu lesende Nachricht</translation>
-    </message>
-    <message>
-        <source>I have read this</source>
-        <translation>Gelesen</translation>
-    </message>
-    <message>
         <source>%1[*] (%2) — Ledgefall</source>
         <translation>%1[*] (%2) — Ledgefall</translation>
-    </message>
-    <message>
-        <source>checks not known yet: %1</source>
-        <translation>noch nicht bekannte Prüfungen: %1</translation>
-    </message>
-    <message>
-        <source>They are being worked out</source>
-        <translation>Sie werden berechnet</translation>
-    </message>
-    <message>
-        <source>Earlier &amp;versions…</source>
-        <translation>Frühere &amp;Versionen…</translation>
-    </message>
-    <message>
-        <source>Compute &amp;again after stopping</source>
-        <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
-    </message>
-    <message>
-        <source>New &amp;window</source>
-        <translation>Neues &amp;Fenster</translation>
-    </message>
-    <message>
-        <source>Settings of this s&amp;tudy…</source>
-        <translation>Einstellungen dieser S&amp;tudie …</translation>
-    </message>
-    <message>
-        <source>settings</source>
-        <translation>Einstellungen</translation>
     </message>
     <message>
         <source>Contents</source>
@@ -6483,192 +6711,12 @@
         <translation>Begleiter</translation>
     </message>
     <message>
-        <source>lock fix constant parameter absolute</source>
-        <translation>sperren fest Konstante Parameter absolut festhalten</translation>
-    </message>
-    <message>
-        <source>test verify validate condition sum to 100</source>
-        <translation>prüfen testen Bedingung Probe Summe 100</translation>
-    </message>
-    <message>
-        <source>&amp;More formulas</source>
-        <translation>&amp;Weitere Formeln</translation>
-    </message>
-    <message>
-        <source>&amp;Tables made of columns</source>
-        <translation>&amp;Tabellen aus Spalten</translation>
-    </message>
-    <message>
-        <source>&amp;Unfold a measure of the chosen columns</source>
-        <translation>Ein &amp;Maß der gewählten Spalten entfalten</translation>
-    </message>
-    <message>
         <source>Help</source>
         <translation>Hilfe</translation>
     </message>
     <message>
-        <source>Empty it for own data</source>
-        <translation>Für eigene Daten leeren</translation>
-    </message>
-    <message>
-        <source>emptying</source>
-        <translation>Leeren</translation>
-    </message>
-    <message>
-        <source>Keep as a starter</source>
-        <translation>Als Anfang behalten</translation>
-    </message>
-    <message>
-        <source>The title under which new studies can begin with it:</source>
-        <translation>Der Titel, unter dem neue Studien damit anfangen können:</translation>
-    </message>
-    <message>
-        <source>&amp;Keep this study among them…</source>
-        <translation>Diese Studie dazu&amp;nehmen …</translation>
-    </message>
-    <message>
-        <source>Pebbles</source>
-        <translation>Kiesel</translation>
-    </message>
-    <message>
-        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
-        <translation>Tippen Sie eine Überschrift und Zahlen darunter: length, Enter, 42, Enter, 57, Enter, 38, Enter.</translation>
-    </message>
-    <message>
-        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
-        <translation>Eine Formel für alle Zeilen: Klicken Sie auf „nächste Spalte“, tippen Sie dev = length - m, Enter.</translation>
-    </message>
-    <message>
-        <source>A measure under the columns: click “foot line” and choose sum.</source>
-        <translation>Ein Maß unter den Spalten: Klicken Sie auf „Fußzeile“ und wählen Sie sum.</translation>
-    </message>
-    <message>
-        <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
-        <translation>Ändern Sie eine Länge: Anklicken, eine andere Zahl tippen, Enter. Alles, was davon abhängt, folgt.</translation>
-    </message>
-    <message>
-        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
-        <translation>Das ist eine Rechentabelle. F1 erklärt, was gerade den Fokus hat, und die Anfänge im Menü Studie sind einen Blick wert.</translation>
-    </message>
-    <message>
-        <source>Ne&amp;w from a starter</source>
-        <translation>Neu aus einem &amp;Anfang</translation>
-    </message>
-    <message>
-        <source>E&amp;mpty it for own data</source>
-        <translation>Für eigene Daten &amp;leeren</translation>
-    </message>
-    <message>
-        <source>clear values template blank reset</source>
-        <translation>leeren Werte Vorlage leer zurücksetzen</translation>
-    </message>
-    <message>
-        <source>needs a table</source>
-        <translation>braucht eine Tabelle</translation>
-    </message>
-    <message>
-        <source>&amp;Help on what has the focus</source>
-        <translation>&amp;Hilfe zu dem, was den Fokus hat</translation>
-    </message>
-    <message>
-        <source>&amp;All pages of the help</source>
-        <translation>&amp;Alle Seiten der Hilfe</translation>
-    </message>
-    <message>
-        <source>A first table in five &amp;steps</source>
-        <translation>Eine erste Tabelle in fünf &amp;Schritten</translation>
-    </message>
-    <message>
-        <source>help</source>
-        <translation>Hilfe</translation>
-    </message>
-    <message>
-        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
-        <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
-    </message>
-    <message>
-        <source>Reading %1…</source>
-        <translation>%1 wird gelesen…</translation>
-    </message>
-    <message>
-        <source>Try &amp;values of a held value…</source>
-        <translation>Andere &amp;Werte eines festgehaltenen Werts versuchen…</translation>
-    </message>
-    <message>
-        <source>what if trial vary change parameter sensitivity halve the step order</source>
-        <translation>was wäre wenn versuch verändern parameter empfindlichkeit schritt halbieren ordnung</translation>
-    </message>
-    <message>
-        <source>&amp;Find the value for which…</source>
-        <translation>Den Wert &amp;finden, für den…</translation>
-    </message>
-    <message>
-        <source>solve equation root zero reach wanted result backwards</source>
-        <translation>gleichung lösen nullstelle erreichen gewünschtes ergebnis rückwärts</translation>
-    </message>
-    <message>
-        <source>Which held value?</source>
-        <translation>Welcher festgehaltene Wert?</translation>
-    </message>
-    <message>
-        <source>Other values of it are tried; the study stays as it is.</source>
-        <translation>Andere Werte dafür werden versucht; die Studie bleibt, wie sie ist.</translation>
-    </message>
-    <message>
-        <source>Choose</source>
-        <translation>Wählen</translation>
-    </message>
-    <message>
-        <source>trials</source>
-        <translation>Versuche</translation>
-    </message>
-    <message>
-        <source>a value that was looked for</source>
-        <translation>ein gesuchter Wert</translation>
-    </message>
-    <message>
-        <source>Try values of &amp;two held values…</source>
-        <translation>Werte von &amp;zwei festgehaltenen Werten probieren …</translation>
-    </message>
-    <message>
-        <source>what if trial vary two parameters grid two-way</source>
-        <translation>was wäre wenn probe variieren zwei parameter gitter zweiachsig</translation>
-    </message>
-    <message>
-        <source>What &amp;if, and runs</source>
-        <translation>Was &amp;wäre wenn, und Läufe</translation>
-    </message>
-    <message>
         <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
         <translation>%1 wurde als neue Studie genommen. Was darin gefunden wurde, steht in der Notiz der Studie, unter Studie ▸ Einstellungen dieser Studie.</translation>
-    </message>
-    <message>
-        <source>Import a table or a worksheet</source>
-        <translation>Eine Tabelle oder ein Rechenblatt einlesen</translation>
-    </message>
-    <message>
-        <source>Export the study as a worksheet</source>
-        <translation>Die Studie als Rechenblatt ausgeben</translation>
-    </message>
-    <message>
-        <source>Writing %1…</source>
-        <translation>%1 wird geschrieben …</translation>
-    </message>
-    <message>
-        <source>All formulas were written to %1.</source>
-        <translation>Alle Formeln wurden nach %1 geschrieben.</translation>
-    </message>
-    <message>
-        <source>&amp;Import a table or a worksheet…</source>
-        <translation>Eine Tabelle oder ein Rechenblatt e&amp;inlesen …</translation>
-    </message>
-    <message>
-        <source>Export the study as a &amp;worksheet…</source>
-        <translation>Die Studie als &amp;Rechenblatt ausgeben …</translation>
-    </message>
-    <message>
-        <source>spreadsheet ods xlsx send hand on</source>
-        <translation>Tabellenblatt ods xlsx senden weitergeben</translation>
     </message>
     <message>
         <source>The tables of %1 were added; what was found in it stands in the study&apos;s note.</source>
@@ -6677,14 +6725,6 @@
     <message>
         <source>The tables of %1 were added. Names were taken: %2.</source>
         <translation>Die Tabellen von %1 wurden hinzugefügt. Namen waren vergeben: %2.</translation>
-    </message>
-    <message>
-        <source>Drawing the charts…</source>
-        <translation>Diagramme werden gezeichnet…</translation>
-    </message>
-    <message>
-        <source>the export to %1</source>
-        <translation>der Export nach %1</translation>
     </message>
 </context>
 <context>
@@ -6712,6 +6752,21 @@
     <message>
         <source>Spread, shape and other means</source>
         <translation>Streuung, Form und andere Mittel</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::Notices</name>
+    <message>
+        <source>Message</source>
+        <translation>Meldung</translation>
+    </message>
+    <message>
+        <source>Message to be read</source>
+        <translation>Zu lesende Nachricht</translation>
+    </message>
+    <message>
+        <source>I have read this</source>
+        <translation>Gelesen</translation>
     </message>
 </context>
 <context>
@@ -6843,6 +6898,73 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::RowCommands</name>
+    <message>
+        <source>Ro&amp;ws</source>
+        <translation>&amp;Zeilen</translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows above</source>
+        <translation>Zeilen darüber &amp;einfügen</translation>
+    </message>
+    <message>
+        <source>&amp;Insert rows to the left</source>
+        <translation>L&amp;inks Zeilen einfügen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove rows</source>
+        <translation>Zeilen &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>Move them &amp;up</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move them to the &amp;left</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move them &amp;down</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>Move them to the ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Sort by this column, ascending</source>
+        <translation>Nach dieser Spalte &amp;aufsteigend sortieren</translation>
+    </message>
+    <message>
+        <source>order</source>
+        <translation>ordnen Reihenfolge</translation>
+    </message>
+    <message>
+        <source>Sort by this column, &amp;descending</source>
+        <translation>Nach dieser Spalte a&amp;bsteigend sortieren</translation>
+    </message>
+    <message>
+        <source>&amp;Continue the chosen values…</source>
+        <translation>Gewählte Werte &amp;fortsetzen …</translation>
+    </message>
+    <message>
+        <source>series fill down sequence repeat</source>
+        <translation>Reihe ausfüllen Folge wiederholen</translation>
+    </message>
+    <message>
+        <source>moving rows</source>
+        <translation>Zeilen verschieben</translation>
+    </message>
+    <message>
+        <source>sorting</source>
+        <translation>sortieren</translation>
+    </message>
+    <message>
+        <source>continuing</source>
+        <translation>fortsetzen</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::RowCountField</name>
     <message>
         <source>rows</source>
@@ -6903,10 +7025,6 @@
         <translation>ergebnis speichern vergleichen szenario merken jetzige werte</translation>
     </message>
     <message>
-        <source>needs a table</source>
-        <translation>braucht eine Tabelle</translation>
-    </message>
-    <message>
         <source>&amp;Restore a run…</source>
         <translation>Einen Lauf &amp;wiederherstellen …</translation>
     </message>
@@ -6937,10 +7055,6 @@
     <message>
         <source>hide overlay</source>
         <translation>kurven ausblenden</translation>
-    </message>
-    <message>
-        <source>no run is kept</source>
-        <translation>kein Lauf behalten</translation>
     </message>
     <message>
         <source>keeping a run</source>
@@ -7142,6 +7256,105 @@
     <message>
         <source>Starter: %1</source>
         <translation>Anfang: %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::StudyCommands</name>
+    <message>
+        <source>&amp;New</source>
+        <translation>&amp;Neu</translation>
+    </message>
+    <message>
+        <source>Ne&amp;w from a starter</source>
+        <translation>Neu aus einem &amp;Anfang</translation>
+    </message>
+    <message>
+        <source>New &amp;window</source>
+        <translation>Neues &amp;Fenster</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>Ö&amp;ffnen …</translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation>&amp;Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo study</source>
+        <translation>&amp;Beispielstudie öffnen</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Speichern</translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation>Speichern &amp;unter …</translation>
+    </message>
+    <message>
+        <source>Earlier &amp;versions…</source>
+        <translation>Frühere &amp;Versionen…</translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or a worksheet…</source>
+        <translation>Eine Tabelle oder ein Rechenblatt e&amp;inlesen …</translation>
+    </message>
+    <message>
+        <source>&amp;Export this table…</source>
+        <translation>Diese Tabelle &amp;ausgeben …</translation>
+    </message>
+    <message>
+        <source>Export the study as a &amp;worksheet…</source>
+        <translation>Die Studie als &amp;Rechenblatt ausgeben …</translation>
+    </message>
+    <message>
+        <source>spreadsheet ods xlsx send hand on</source>
+        <translation>Tabellenblatt ods xlsx senden weitergeben</translation>
+    </message>
+    <message>
+        <source>E&amp;mpty it for own data</source>
+        <translation>Für eigene Daten &amp;leeren</translation>
+    </message>
+    <message>
+        <source>clear values template blank reset</source>
+        <translation>leeren Werte Vorlage leer zurücksetzen</translation>
+    </message>
+    <message>
+        <source>Settings of this s&amp;tudy…</source>
+        <translation>Einstellungen dieser S&amp;tudie …</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>settings</source>
+        <translation>Einstellungen</translation>
+    </message>
+    <message>
+        <source>Empty it for own data</source>
+        <translation>Für eigene Daten leeren</translation>
+    </message>
+    <message>
+        <source>emptying</source>
+        <translation>Leeren</translation>
+    </message>
+    <message>
+        <source>Keep as a starter</source>
+        <translation>Als Anfang behalten</translation>
+    </message>
+    <message>
+        <source>The title under which new studies can begin with it:</source>
+        <translation>Der Titel, unter dem neue Studien damit anfangen können:</translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study among them…</source>
+        <translation>Diese Studie dazu&amp;nehmen …</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>noch nichts</translation>
     </message>
 </context>
 <context>
@@ -7400,150 +7613,6 @@
         <translation>Tabelle entfernen</translation>
     </message>
     <message>
-        <source>C&amp;olumns</source>
-        <translation>S&amp;palten</translation>
-    </message>
-    <message>
-        <source>Ro&amp;ws</source>
-        <translation>&amp;Zeilen</translation>
-    </message>
-    <message>
-        <source>N&amp;umbers as shown</source>
-        <translation>Zahlen&amp;anzeige</translation>
-    </message>
-    <message>
-        <source>&amp;Column…</source>
-        <translation>&amp;Spalte …</translation>
-    </message>
-    <message>
-        <source>&amp;Label, unit and note…</source>
-        <translation>&amp;Beschriftung, Einheit und Notiz …</translation>
-    </message>
-    <message>
-        <source>&amp;Rename in formulas…</source>
-        <translation>In Formeln &amp;umbenennen …</translation>
-    </message>
-    <message>
-        <source>&amp;Insert a column before</source>
-        <translation>Spalte davor &amp;einfügen</translation>
-    </message>
-    <message>
-        <source>&amp;Duplicate the column</source>
-        <translation>Spalte &amp;verdoppeln</translation>
-    </message>
-    <message>
-        <source>Move it to the le&amp;ft</source>
-        <translation>Nach &amp;links verschieben</translation>
-    </message>
-    <message>
-        <source>Move it to the ri&amp;ght</source>
-        <translation>Nach &amp;rechts verschieben</translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chosen columns</source>
-        <translation>Gewählte Spalten &amp;ausblenden</translation>
-    </message>
-    <message>
-        <source>&amp;Show hidden columns</source>
-        <translation>Ausgeblendete Spalten &amp;zeigen</translation>
-    </message>
-    <message>
-        <source>Remove the column</source>
-        <translation>Spalte entfernen</translation>
-    </message>
-    <message>
-        <source>A h&amp;eading over the chosen columns…</source>
-        <translation>&amp;Überschrift über die gewählten Spalten …</translation>
-    </message>
-    <message>
-        <source>Remove that heading</source>
-        <translation>Diese Überschrift entfernen</translation>
-    </message>
-    <message>
-        <source>&amp;Wider</source>
-        <translation>&amp;Breiter</translation>
-    </message>
-    <message>
-        <source>&amp;Narrower</source>
-        <translation>&amp;Schmaler</translation>
-    </message>
-    <message>
-        <source>&amp;Insert rows above</source>
-        <translation>Zeilen darüber &amp;einfügen</translation>
-    </message>
-    <message>
-        <source>&amp;Remove rows</source>
-        <translation>Zeilen &amp;entfernen</translation>
-    </message>
-    <message>
-        <source>Move them &amp;up</source>
-        <translation>Nach &amp;oben verschieben</translation>
-    </message>
-    <message>
-        <source>Move them &amp;down</source>
-        <translation>Nach &amp;unten verschieben</translation>
-    </message>
-    <message>
-        <source>&amp;Sort by this column, ascending</source>
-        <translation>Nach dieser Spalte &amp;aufsteigend sortieren</translation>
-    </message>
-    <message>
-        <source>Sort by this column, &amp;descending</source>
-        <translation>Nach dieser Spalte a&amp;bsteigend sortieren</translation>
-    </message>
-    <message>
-        <source>&amp;Continue the chosen values…</source>
-        <translation>Gewählte Werte &amp;fortsetzen …</translation>
-    </message>
-    <message>
-        <source>Write a &amp;formula…</source>
-        <translation>&amp;Formel schreiben …</translation>
-    </message>
-    <message>
-        <source>Write the ne&amp;xt column…</source>
-        <translation>Näc&amp;hste Spalte schreiben …</translation>
-    </message>
-    <message>
-        <source>A measure &amp;across the chosen columns</source>
-        <translation>Ein Maß &amp;quer über die gewählten Spalten</translation>
-    </message>
-    <message>
-        <source>One formula for &amp;each chosen column…</source>
-        <translation>Eine Formel für &amp;jede gewählte Spalte …</translation>
-    </message>
-    <message>
-        <source>A fre&amp;quency table of the column…</source>
-        <translation>&amp;Häufigkeitstabelle der Spalte …</translation>
-    </message>
-    <message>
-        <source>Contingency table of two columns</source>
-        <translation>Kontingenztabelle zweier Spalten</translation>
-    </message>
-    <message>
-        <source>S&amp;ummary of columns or groups…</source>
-        <translation>&amp;Zusammenfassung von Spalten oder Gruppen …</translation>
-    </message>
-    <message>
-        <source>Share of one value, chosen on the ledge</source>
-        <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
-    </message>
-    <message>
-        <source>Let the formula cover only the &amp;chosen rows</source>
-        <translation>Die Formel nur die gewählten &amp;Zeilen umfassen lassen</translation>
-    </message>
-    <message>
-        <source>Let the formula cover a&amp;ll rows</source>
-        <translation>Die Formel &amp;alle Zeilen umfassen lassen</translation>
-    </message>
-    <message>
-        <source>&amp;More decimals</source>
-        <translation>&amp;Mehr Nachkommastellen</translation>
-    </message>
-    <message>
-        <source>&amp;Fewer decimals</source>
-        <translation>&amp;Weniger Nachkommastellen</translation>
-    </message>
-    <message>
         <source>Table</source>
         <translation>Tabelle</translation>
     </message>
@@ -7616,212 +7685,12 @@
         <translation>Tabelle verschieben</translation>
     </message>
     <message>
-        <source>inserting a column</source>
-        <translation>Spalte einfügen</translation>
-    </message>
-    <message>
-        <source>duplicating a column</source>
-        <translation>Spalte verdoppeln</translation>
-    </message>
-    <message>
-        <source>moving a column</source>
-        <translation>Spalte verschieben</translation>
-    </message>
-    <message>
-        <source>hiding columns</source>
-        <translation>Spalten ausblenden</translation>
-    </message>
-    <message>
-        <source>showing columns</source>
-        <translation>Spalten zeigen</translation>
-    </message>
-    <message>
-        <source>A heading over columns</source>
-        <translation>Eine Überschrift über Spalten</translation>
-    </message>
-    <message>
-        <source>A label for these columns together:</source>
-        <translation>Eine Beschriftung für diese Spalten zusammen:</translation>
-    </message>
-    <message>
-        <source>a heading over columns</source>
-        <translation>eine Überschrift über Spalten</translation>
-    </message>
-    <message>
-        <source>removing a heading</source>
-        <translation>Überschrift entfernen</translation>
-    </message>
-    <message>
-        <source>unfolding %1</source>
-        <translation>%1 auffalten</translation>
-    </message>
-    <message>
-        <source>a frequency table</source>
-        <translation>eine Häufigkeitstabelle</translation>
-    </message>
-    <message>
         <source>the classes</source>
         <translation>die Klassen</translation>
     </message>
     <message>
-        <source>a contingency table</source>
-        <translation>eine Kontingenztabelle</translation>
-    </message>
-    <message>
-        <source>a summary</source>
-        <translation>eine Zusammenfassung</translation>
-    </message>
-    <message>
-        <source>the share of one value</source>
-        <translation>der Anteil eines Werts</translation>
-    </message>
-    <message>
-        <source>moving rows</source>
-        <translation>Zeilen verschieben</translation>
-    </message>
-    <message>
-        <source>sorting</source>
-        <translation>sortieren</translation>
-    </message>
-    <message>
-        <source>continuing</source>
-        <translation>fortsetzen</translation>
-    </message>
-    <message>
-        <source>the reach of %1</source>
-        <translation>die Reichweite von %1</translation>
-    </message>
-    <message>
-        <source>number format</source>
-        <translation>Zahlenformat</translation>
-    </message>
-    <message>
         <source>bins intervals limits width</source>
         <translation>Klassen Intervalle Grenzen Breite</translation>
-    </message>
-    <message>
-        <source>heading title comment</source>
-        <translation>Überschrift Titel Bemerkung</translation>
-    </message>
-    <message>
-        <source>copy</source>
-        <translation>kopieren</translation>
-    </message>
-    <message>
-        <source>delete</source>
-        <translation>löschen</translation>
-    </message>
-    <message>
-        <source>group merge</source>
-        <translation>Gruppe zusammenfassen</translation>
-    </message>
-    <message>
-        <source>order</source>
-        <translation>ordnen Reihenfolge</translation>
-    </message>
-    <message>
-        <source>series fill down sequence repeat</source>
-        <translation>Reihe ausfüllen Folge wiederholen</translation>
-    </message>
-    <message>
-        <source>calculate equation</source>
-        <translation>rechnen Gleichung</translation>
-    </message>
-    <message>
-        <source>add a column calculate formula</source>
-        <translation>Spalte anfügen rechnen Formel</translation>
-    </message>
-    <message>
-        <source>next column</source>
-        <translation>nächste Spalte</translation>
-    </message>
-    <message>
-        <source>per cent of total share percentage relative frequency proportion</source>
-        <translation>Prozent vom Ganzen Anteil relative Häufigkeit</translation>
-    </message>
-    <message>
-        <source>reach range part</source>
-        <translation>Bereich Teil</translation>
-    </message>
-    <message>
-        <source>reach range whole</source>
-        <translation>Bereich ganz</translation>
-    </message>
-    <message>
-        <source>histogram classes bins intervals count tally distribution categories</source>
-        <translation>Histogramm Klassen Intervalle zählen Strichliste Verteilung Kategorien</translation>
-    </message>
-    <message>
-        <source>two-way cross chi squared pairs</source>
-        <translation>Kreuztabelle Chi Quadrat Paare</translation>
-    </message>
-    <message>
-        <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
-        <translation>Mittelwert Median Quartile Standardabweichung Varianz Boxplot Statistik beschreibend Minimum Maximum</translation>
-    </message>
-    <message>
-        <source>per cent proportion count of a category</source>
-        <translation>Prozent Anteil Anzahl einer Kategorie</translation>
-    </message>
-    <message>
-        <source>classes</source>
-        <translation>Klassen</translation>
-    </message>
-    <message>
-        <source>summary</source>
-        <translation>Übersicht</translation>
-    </message>
-    <message>
-        <source>needs a table</source>
-        <translation>braucht eine Tabelle</translation>
-    </message>
-    <message>
-        <source>choose a column</source>
-        <translation>Spalte wählen</translation>
-    </message>
-    <message>
-        <source>needs a column of numbers</source>
-        <translation>braucht eine Zahlenspalte</translation>
-    </message>
-    <message>
-        <source>choose typed values</source>
-        <translation>eingegebene Werte wählen</translation>
-    </message>
-    <message>
-        <source>choose a column with a formula</source>
-        <translation>Spalte mit Formel wählen</translation>
-    </message>
-    <message>
-        <source>choose two columns</source>
-        <translation>zwei Spalten wählen</translation>
-    </message>
-    <message>
-        <source>choose two columns or more</source>
-        <translation>zwei oder mehr Spalten wählen</translation>
-    </message>
-    <message>
-        <source>none is hidden</source>
-        <translation>keine ist verborgen</translation>
-    </message>
-    <message>
-        <source>there is none over this column</source>
-        <translation>über dieser Spalte ist keine</translation>
-    </message>
-    <message>
-        <source>its rows are typed, not counted</source>
-        <translation>ihre Zeilen sind eingegeben, nicht gezählt</translation>
-    </message>
-    <message>
-        <source>its rows are no classes</source>
-        <translation>ihre Zeilen sind keine Klassen</translation>
-    </message>
-    <message>
-        <source>row wise across</source>
-        <translation>zeilenweise quer</translation>
-    </message>
-    <message>
-        <source>by hand step by step computation table</source>
-        <translation>von Hand Schritt für Schritt Rechentabelle</translation>
     </message>
     <message>
         <source>&amp;New table</source>
@@ -7862,14 +7731,6 @@
     <message>
         <source>enter data</source>
         <translation>daten eingeben</translation>
-    </message>
-    <message>
-        <source>a two-way table has layers</source>
-        <translation>eine zweiachsige Tabelle hat Schichten</translation>
-    </message>
-    <message>
-        <source>it is no two-way table</source>
-        <translation>es ist keine zweiachsige Tabelle</translation>
     </message>
     <message>
         <source>a two-way table</source>
@@ -7923,29 +7784,36 @@
         <source>laying across</source>
         <translation>Querlegen</translation>
     </message>
+</context>
+<context>
+    <name>ledgefall::TableExport</name>
     <message>
-        <source>Move it u&amp;p</source>
-        <translation>Nach &amp;oben verschieben</translation>
+        <source>Export this table</source>
+        <translation>Diese Tabelle exportieren</translation>
     </message>
     <message>
-        <source>&amp;Insert rows to the left</source>
-        <translation>L&amp;inks Zeilen einfügen</translation>
+        <source>the export to %1</source>
+        <translation>der Export nach %1</translation>
     </message>
     <message>
-        <source>Move them to the &amp;left</source>
-        <translation>Nach &amp;links verschieben</translation>
+        <source>Export the study as a worksheet</source>
+        <translation>Die Studie als Rechenblatt ausgeben</translation>
     </message>
     <message>
-        <source>Move them to the ri&amp;ght</source>
-        <translation>Nach &amp;rechts verschieben</translation>
+        <source>Drawing the charts…</source>
+        <translation>Diagramme werden gezeichnet…</translation>
     </message>
     <message>
-        <source>Move it d&amp;own</source>
-        <translation>Nach &amp;unten verschieben</translation>
+        <source>Writing %1…</source>
+        <translation>%1 wird geschrieben …</translation>
     </message>
     <message>
-        <source>Fi&amp;t the width</source>
-        <translation>Breite &amp;anpassen</translation>
+        <source>All formulas were written to %1.</source>
+        <translation>Alle Formeln wurden nach %1 geschrieben.</translation>
+    </message>
+    <message>
+        <source>Cells with errors were exported empty: %1.</source>
+        <translation>Zellen mit Fehlern wurden leer geschrieben: %1.</translation>
     </message>
 </context>
 <context>
@@ -7989,6 +7857,21 @@
     <message>
         <source>waits for %1</source>
         <translation>wartet auf %1</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::TableImport</name>
+    <message>
+        <source>Import a table or a worksheet</source>
+        <translation>Eine Tabelle oder ein Rechenblatt einlesen</translation>
+    </message>
+    <message>
+        <source>import</source>
+        <translation>einlesen</translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation>%1 wird gelesen…</translation>
     </message>
 </context>
 <context>
@@ -8319,6 +8202,168 @@
     <message>
         <source>Stop</source>
         <translation>Anhalten</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WhatIfCommands</name>
+    <message>
+        <source>What &amp;if, and runs</source>
+        <translation>Was &amp;wäre wenn, und Läufe</translation>
+    </message>
+    <message>
+        <source>Try &amp;values of a held value…</source>
+        <translation>Andere &amp;Werte eines festgehaltenen Werts versuchen…</translation>
+    </message>
+    <message>
+        <source>what if trial vary change parameter sensitivity halve the step order</source>
+        <translation>was wäre wenn versuch verändern parameter empfindlichkeit schritt halbieren ordnung</translation>
+    </message>
+    <message>
+        <source>Try values of &amp;two held values…</source>
+        <translation>Werte von &amp;zwei festgehaltenen Werten probieren …</translation>
+    </message>
+    <message>
+        <source>what if trial vary two parameters grid two-way</source>
+        <translation>was wäre wenn probe variieren zwei parameter gitter zweiachsig</translation>
+    </message>
+    <message>
+        <source>&amp;Find the value for which…</source>
+        <translation>Den Wert &amp;finden, für den…</translation>
+    </message>
+    <message>
+        <source>solve equation root zero reach wanted result backwards</source>
+        <translation>gleichung lösen nullstelle erreichen gewünschtes ergebnis rückwärts</translation>
+    </message>
+    <message>
+        <source>Which held value?</source>
+        <translation>Welcher festgehaltene Wert?</translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study stays as it is.</source>
+        <translation>Andere Werte dafür werden versucht; die Studie bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation>Wählen</translation>
+    </message>
+    <message>
+        <source>trials</source>
+        <translation>Versuche</translation>
+    </message>
+    <message>
+        <source>a value that was looked for</source>
+        <translation>ein gesuchter Wert</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::WindowCommands</name>
+    <message>
+        <source>&amp;Hold a value…</source>
+        <translation>Wert &amp;festhalten …</translation>
+    </message>
+    <message>
+        <source>lock fix constant parameter absolute</source>
+        <translation>sperren fest Konstante Parameter absolut festhalten</translation>
+    </message>
+    <message>
+        <source>&amp;Watch with a check…</source>
+        <translation>Mit einer Prüfung &amp;überwachen …</translation>
+    </message>
+    <message>
+        <source>test verify validate condition sum to 100</source>
+        <translation>prüfen testen Bedingung Probe Summe 100</translation>
+    </message>
+    <message>
+        <source>check</source>
+        <translation>Prüfung</translation>
+    </message>
+    <message>
+        <source>new random numbers</source>
+        <translation>neue Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>New &amp;random numbers</source>
+        <translation>Neue &amp;Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>&amp;Stop computing</source>
+        <translation>Rechnung &amp;anhalten</translation>
+    </message>
+    <message>
+        <source>Compute &amp;again after stopping</source>
+        <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
+    </message>
+    <message>
+        <source>A page of all f&amp;ormulas…</source>
+        <translation>Eine Seite mit allen F&amp;ormeln …</translation>
+    </message>
+    <message>
+        <source>Zoom i&amp;n</source>
+        <translation>Ver&amp;größern</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out</source>
+        <translation>Ver&amp;kleinern</translation>
+    </message>
+    <message>
+        <source>&amp;Reset the zoom</source>
+        <translation>Zoom &amp;zurücksetzen</translation>
+    </message>
+    <message>
+        <source>&amp;Dark</source>
+        <translation>&amp;Dunkel</translation>
+    </message>
+    <message>
+        <source>Show &amp;beside</source>
+        <translation>&amp;Daneben zeigen</translation>
+    </message>
+    <message>
+        <source>Show only &amp;one table</source>
+        <translation>Nur &amp;eine Tabelle zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Contents</source>
+        <translation>&amp;Inhalt</translation>
+    </message>
+    <message>
+        <source>The &amp;ledge as a list</source>
+        <translation>Die &amp;Leiste als Liste</translation>
+    </message>
+    <message>
+        <source>Com&amp;panion</source>
+        <translation>&amp;Begleiter</translation>
+    </message>
+    <message>
+        <source>&amp;Help on what has the focus</source>
+        <translation>&amp;Hilfe zu dem, was den Fokus hat</translation>
+    </message>
+    <message>
+        <source>&amp;All pages of the help</source>
+        <translation>&amp;Alle Seiten der Hilfe</translation>
+    </message>
+    <message>
+        <source>A first table in five &amp;steps</source>
+        <translation>Eine erste Tabelle in fünf &amp;Schritten</translation>
+    </message>
+    <message>
+        <source>&amp;Find a command, a name or a table…</source>
+        <translation>Befehl, Name oder Tabelle &amp;suchen …</translation>
+    </message>
+    <message>
+        <source>&amp;About Ledgefall</source>
+        <translation>&amp;Über Ledgefall</translation>
+    </message>
+    <message>
+        <source>there is no other table</source>
+        <translation>es gibt keine andere Tabelle</translation>
+    </message>
+    <message>
+        <source>About Ledgefall</source>
+        <translation>Über Ledgefall</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
     </message>
 </context>
 <context>

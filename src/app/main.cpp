@@ -80,8 +80,8 @@ int main(int count, char** arguments) {
         windows.end_at_once();
         for (ledgefall::MainWindow* window : windows.all()) {
             window->document().refuse(
-                {"There is not enough memory for this, and it was not done: use fewer rows, or close "
-                 "other programs. What is not saved has been kept.",
+                {N_("There is not enough memory for this, and it was not done: use fewer rows, or close "
+                    "other programs. What is not saved has been kept."),
                  {}});
         }
     };

@@ -1,7 +1,7 @@
 #include "hands.h"
 
 #include "app/contents/contents_panel.h"
-#include "app/shell/wait_dialog.h"
+#include "app/exchange/wait_dialog.h"
 
 #include <QApplication>
 #include <QClipboard>

@@ -34,7 +34,7 @@ qint64 now() {
 int type_on(const QString& folder, unsigned seed, bool saves) {
     prepare_application();
     WindowDriver drive;
-    drive.window.new_table(QStringLiteral("Gravel"));
+    drive.new_table(QStringLiteral("Gravel"));
     std::mt19937 random(seed);
     QFile log(folder + QStringLiteral("/log"));
     if (!log.open(QIODevice::WriteOnly | QIODevice::Unbuffered)) {

@@ -27,9 +27,9 @@ void picture(WindowDriver& drive, const QString& name) {
 /// The same by day and by lamplight.
 void pictures(WindowDriver& drive, const QString& name) {
     picture(drive, name);
-    drive.window.set_dark(true);
+    WindowCommands::set_dark(true);
     picture(drive, name + QStringLiteral("-dark"));
-    drive.window.set_dark(false);
+    WindowCommands::set_dark(false);
 }
 
 /// A chart of the demo with the table that it stands by.
@@ -92,15 +92,15 @@ class Screenshots : public QObject {
         picture(drive, QStringLiteral("boxes"));
         chart(drive, "Germination, observed and expected", "Chances");
         picture(drive, QStringLiteral("germination"));
-        drive.command(QStringLiteral("Below the table, or beside it"));
+        drive.command("turn-chart");
         chart(drive, "Path of the puck", "Puck");
-        drive.command(QStringLiteral("All pages of the help"));
+        drive.command("help-pages");
         drive.window.help().open(QStringLiteral("foot"));
         picture(drive, QStringLiteral("help"));
         QFile keys(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/../help/keys.html"));
         if (keys.open(QIODevice::WriteOnly)) { // those of the window are the page's
-            const WindowDriver fresh;          // in which there is nothing to undo that has a name
-            keys.write(HelpReader::keys_page(fresh.window.rows_of_keys()).toUtf8());
+            WindowDriver fresh;         // in which there is nothing to undo that has a name
+            keys.write(HelpReader::keys_page(fresh.window.commands().rows_of_keys()).toUtf8());
         }
         Q_EMIT drive.window.help().closed();
         const auto of_demo = [&drive](const char* study, const char* label, const char* table, const char* name) {

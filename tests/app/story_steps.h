@@ -19,7 +19,7 @@ inline void choose(WindowDriver& drive, int top, int bottom, int left, int right
 
 inline void paste(WindowDriver& drive, const QString& text) {
     QApplication::clipboard()->setText(text);
-    drive.command(QStringLiteral("Paste"));
+    drive.command("paste");
 }
 
 inline void write(WindowDriver& drive, const QString& definition) {

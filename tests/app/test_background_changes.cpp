@@ -74,7 +74,7 @@ class TestBackgroundChanges : public QObject {
                                         return Result<Study>(of);
                                     });
         document.start_new();
-        QVERIFY(drive.window.notice().contains(QStringLiteral("sorting")));
+        QVERIFY(drive.notice().contains(QStringLiteral("sorting")));
         QTRY_VERIFY(!document.computing());
         QVERIFY(!came);
         QVERIFY(document.study().tables.empty());
@@ -138,7 +138,7 @@ class TestBackgroundChanges : public QObject {
     /// A large paste is read by a task: the window goes on, and what is pasted then is what was copied.
     void a_large_paste_does_not_hold_the_window_up() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Stones"));
+        drive.new_table(QStringLiteral("Stones"));
         drive.click_cell(0, 0);
         QString text = QStringLiteral("length\twidth\n");
         constexpr int rows = 20'000;
@@ -165,11 +165,11 @@ class TestBackgroundChanges : public QObject {
         const Study changed = document.study();
         QVERIFY(drive.settle());
         QVERIFY(document.study() == changed);
-        QVERIFY2(drive.window.notice().contains(QStringLiteral("Paste again")), qPrintable(drive.window.notice()));
+        QVERIFY2(drive.notice().contains(QStringLiteral("Paste again")), qPrintable(drive.notice()));
         // And it can be stopped.
         drive.window.page()->clipboard().paste(offered);
-        drive.command(QStringLiteral("Stop computing"));
-        QTRY_VERIFY(drive.window.notice().contains(QStringLiteral("Stopped")));
+        drive.command("stop-computing");
+        QTRY_VERIFY(drive.notice().contains(QStringLiteral("Stopped")));
         QVERIFY(drive.settle());
         QVERIFY(document.study() == changed);
         drive.window.files().autosave().discard();

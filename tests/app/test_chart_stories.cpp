@@ -91,7 +91,7 @@ class TestChartStories : public QObject {
             Q_EMIT dialog.preview().drag_ended();
             previewed = count_in_classes(cells, dialog.classes().boundaries, true, false, false).counts;
         });
-        drive.command(QStringLiteral("A frequency table of the column…"));
+        drive.command("frequency-table");
         QVERIFY(drawn(drive));
         const SeriesFigures& histogram = chart_of(drive).plot().figures()->series.front();
         QVERIFY(histogram.form == SeriesForm::histogram);
@@ -101,7 +101,7 @@ class TestChartStories : public QObject {
             QCOMPARE(histogram.y[row], static_cast<double>(previewed[row]));
             QCOMPARE(drive.shown(static_cast<int>(row), 3), QString::number(previewed[row]));
         }
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 6")));
         drive.window.document().undo(); // table and chart go in one step
         QVERIFY(drive.settle());
         QVERIFY(drive.window.place().chart_page() == nullptr);
@@ -120,7 +120,7 @@ class TestChartStories : public QObject {
             dialog.own_limits().setText(QStringLiteral("30, 45, 50, 75"));
             QVERIFY(dialog.sound());
         });
-        drive.command(QStringLiteral("A frequency table of the column…"));
+        drive.command("frequency-table");
         QVERIFY(drawn(drive));
         const SeriesFigures& histogram = chart_of(drive).plot().figures()->series.front();
         QCOMPARE(histogram.limits, std::vector<double>({30, 45, 50, 75}));
@@ -138,14 +138,14 @@ class TestChartStories : public QObject {
             QCOMPARE(dialog.width_line().text(), QStringLiteral("5"));
             dialog.width_line().setText(QStringLiteral("20"));
         });
-        drive.command(QStringLiteral("Change its classes…"));
+        drive.command("change-classes");
         QVERIFY(drawn(drive));
         QTRY_COMPARE(chart_of(drive).plot().figures()->series.front().y, std::vector<double>({16, 8}));
         QCOMPARE(drive.shown(0, 3), QStringLiteral("16"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 5")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 5")));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
-        drive.command(QStringLiteral("Change its classes…"));
-        QVERIFY(drive.window.notice().contains(QStringLiteral("no classes")));
+        drive.command("change-classes");
+        QVERIFY(drive.notice().contains(QStringLiteral("no classes")));
     }
 
     void bars_and_rows_choose_each_other() {
@@ -172,7 +172,7 @@ class TestChartStories : public QObject {
         QCOMPARE(drive.shown(drive.window.page()->view().currentIndex().row(), 1), QStringLiteral("58.4"));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
         drive.click_heading(0);
-        drive.command(QStringLiteral("Chart of the chosen columns"));
+        drive.command("draw");
         QVERIFY(drawn(drive));
         ChartPlot& points = chart_of(drive).plot();
         QVERIFY(points.figures()->series.front().form == SeriesForm::points);
@@ -265,7 +265,7 @@ class TestChartStories : public QObject {
             dialog.number_of(1, 0).setText(QStringLiteral("max(f)"));
             QTRY_VERIFY(dialog.message().isEmpty());
         });
-        drive.command(QStringLiteral("Change the chart…"));
+        drive.command("change-chart");
         QVERIFY(drawn(drive));
         QTRY_VERIFY(chart_of(drive).plot().figures()->series.front().form == SeriesForm::polygon);
         QCOMPARE(chart_of(drive).chart()->label, std::string("Lengths"));
@@ -297,11 +297,11 @@ class TestChartStories : public QObject {
         QFile bytes(pdf);
         QVERIFY(bytes.open(QIODevice::ReadOnly) && bytes.read(4) == "%PDF");
         QVERIFY(!chart_of(drive).export_to(folder.filePath(QStringLiteral("chart.xyz"))));
-        QVERIFY(drive.window.notice().contains(QStringLiteral(".png, .svg or .pdf")));
+        QVERIFY(drive.notice().contains(QStringLiteral(".png, .svg or .pdf")));
         QVERIFY(!chart_of(drive).export_to(folder.filePath(QStringLiteral("none/chart.png"))));
-        drive.window.set_dark(true); // on white paper all the same
+        WindowCommands::set_dark(true); // on white paper all the same
         chart_of(drive).copy();
-        drive.window.set_dark(false);
+        WindowCommands::set_dark(false);
         const QMimeData* copied = QGuiApplication::clipboard()->mimeData();
         QVERIFY(copied->hasImage());
         QCOMPARE(qvariant_cast<QImage>(copied->imageData()).pixelColor(2, 2), QColor(Qt::white));
@@ -320,8 +320,8 @@ class TestChartStories : public QObject {
                           contents->visualItemRect(third).center());
         QVERIFY(drawn(drive));
         QCOMPARE(chart_of(drive).chart()->label, std::string("Drift times by site"));
-        drive.command(QStringLiteral("Below the table, or beside it"));
-        drive.command(QStringLiteral("Below the table, or beside it"));
+        drive.command("turn-chart");
+        drive.command("turn-chart");
         drive.window.show_table(drive.window.document().study().table_named("Drift")->id);
         const Id chart = chart_of(drive).chart_id();
         const auto removed = remove_table(drive.window.document().study(), drive.table().id, IfUsed::remove_anyway);
@@ -330,7 +330,7 @@ class TestChartStories : public QObject {
         QVERIFY(drive.window.document().study().chart(chart)->series.empty()); // kept, and says that it draws nothing
         drive.window.document().undo();
         drive.window.place().show_chart(chart);
-        drive.command(QStringLiteral("Remove the chart from the study"));
+        drive.command("remove-chart");
         QVERIFY(drive.window.place().chart_page() == nullptr);
         QCOMPARE(drive.window.document().study().charts.size(), std::size_t{5});
     }
@@ -348,7 +348,7 @@ class TestChartStories : public QObject {
             dialog.first().setText(QStringLiteral("weir"));
             QVERIFY(dialog.message().contains(QStringLiteral("weir, pool, riffle")));
         });
-        drive.command(QStringLiteral("A frequency table of the column…"));
+        drive.command("frequency-table");
         QVERIFY(drawn(drive));
         QCOMPARE(chart_of(drive).plot().figures()->x.names.size(), std::size_t{3});
         QCOMPARE(drive.window.page()->model().headerData(0, Qt::Vertical).toString(), QStringLiteral("weir"));
@@ -367,7 +367,7 @@ class TestChartStories : public QObject {
             dialog.quantiles().setCurrentIndex(5);
             dialog.draw().setChecked(true);
         });
-        drive.command(QStringLiteral("Summary of columns or groups…"));
+        drive.command("summary");
         QVERIFY(drawn(drive));
         QVERIFY(drive.table().axis.source->kind() == "categories");
         QCOMPARE(drive.table().columns.front()->shown_label(), std::string("n"));
@@ -381,7 +381,7 @@ class TestChartStories : public QObject {
         drive.window.show_table(drive.window.document().study().table_named("Drift")->id);
         QVERIFY(drive.settle());
         drive.click_cell(1, 0); // pool
-        drive.command(QStringLiteral("Share of one value, chosen on the ledge"));
+        drive.command("share");
         QVERIFY(drive.settle());
         const auto& ledge = drive.table().ledge;
         QCOMPARE(ledge.size(), std::size_t{3});
@@ -468,12 +468,12 @@ class TestChartStories : public QObject {
     /// give them.
     void a_chart_has_axes_bars_and_legend_as_asked() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Settling"));
+        drive.new_table(QStringLiteral("Settling"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("d\ttime\tdepth\terr\n1\t1000\t5\t100\n10\t10\t6\t2\n100\t0.1\t7\t0.02\n"));
         QVERIFY(drive.settle());
         choose(drive, 0, 2, 0, 2);
-        drive.command(QStringLiteral("Chart of the chosen columns"));
+        drive.command("draw");
         QVERIFY(drawn(drive));
         answer_with<ChartDialog>([](ChartDialog& dialog) {
             dialog.form_of(0).setCurrentIndex(static_cast<int>(SeriesForm::line));
@@ -483,7 +483,7 @@ class TestChartStories : public QObject {
             dialog.error_of(0).setCurrentIndex(dialog.error_of(0).findText(QStringLiteral("err")));
             dialog.accept();
         });
-        drive.command(QStringLiteral("Change the chart…"));
+        drive.command("change-chart");
         QVERIFY(drawn(drive));
         ChartPlot& plot = chart_of(drive).plot();
         QVERIFY(plot.figures()->y.logarithmic);
@@ -507,12 +507,12 @@ class TestChartStories : public QObject {
 
     void a_chart_of_chosen_rows_says_so() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Readings"));
+        drive.new_table(QStringLiteral("Readings"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("x\ty\n1\t10\n2\t20\n3\t15\n4\t40\n"));
         QVERIFY(drive.settle());
         choose(drive, 1, 2, 0, 1);
-        drive.command(QStringLiteral("Chart of the chosen columns"));
+        drive.command("draw");
         QVERIFY(drawn(drive));
         QCOMPARE(chart_of(drive).plot().figures()->series[0].y, (std::vector<double>{20, 15}));
         QCOMPARE(drive.window.document().study().charts.front()->label, std::string("y by x, rows 2 to 3"));

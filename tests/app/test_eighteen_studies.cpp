@@ -143,8 +143,8 @@ class TestEighteenStudies : public QObject {
         QVERIFY2(hands.actions <= 30, qPrintable(QString::number(hands.actions)));
         hands.drive.window.place().show_chart(hands.drive.window.document().study().charts.front()->id);
         QVERIFY(drawn(hands));
-        hands.drive.window.set_dark(true);
-        hands.drive.window.set_dark(false);
+        WindowCommands::set_dark(true);
+        WindowCommands::set_dark(false);
     }
 
     void s11_per_cent_of_the_total() {

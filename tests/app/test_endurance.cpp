@@ -206,12 +206,12 @@ class TestEndurance : public QObject {
             QVERIFY(drive.window.document().perform(QStringLiteral("texts"), study));
             QVERIFY(drive.settle());
             const QString path = folder.filePath(round % 2 == 0 ? QStringLiteral("t.csv") : QStringLiteral("t.tsv"));
-            drive.window.export_text(path);
+            drive.export_table(path);
             QVERIFY(drive.files_done());
             DialectChoice choice;
             choice.delimiter = round % 2 == 0 ? ',' : '\t';
             choice.header = true;
-            drive.window.import_text(path, bytes_of_file(path), choice, QStringLiteral("Back"));
+            drive.window.imports().read_text(path, bytes_of_file(path), choice, QStringLiteral("Back"));
             QVERIFY(drive.files_done());
             const Table& back = drive.table();
             QCOMPARE(back.columns.size(), columns.size());
@@ -256,7 +256,7 @@ class TestEndurance : public QObject {
         QVERIFY(drive.window.document().computing());
         drive.click_cell(3, 0); // the window answers meanwhile
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 3);
-        drive.command(QStringLiteral("Stop computing"));
+        drive.command("stop-computing");
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QString());
         drive.window.document().undo();

@@ -41,7 +41,7 @@ class TestFirstMinutes : public QObject {
 
     void a_text_over_numbers_is_their_heading() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         drive.click_cell(0, 0);
         type_down(drive, {QStringLiteral("Length [mm]"), QStringLiteral("42"), QStringLiteral("57")});
         QCOMPARE(drive.table().columns.size(), std::size_t{1});
@@ -63,7 +63,7 @@ class TestFirstMinutes : public QObject {
 
     void headings_of_several_columns_are_taken_together() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Pools"));
+        drive.new_table(QStringLiteral("Pools"));
         drive.click_cell(0, 0);
         for (const char* heading : {"Site", "Length", "Depth"}) {
             drive.keys(QLatin1String(heading));
@@ -93,7 +93,7 @@ class TestFirstMinutes : public QObject {
 
     void headings_are_typed_in_their_place() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Pools"));
+        drive.new_table(QStringLiteral("Pools"));
         drive.double_click_heading(0);
         QVERIFY(!drive.window.page()->editor().is_open());
         drive.keys(QStringLiteral("Water depth [cm]"));
@@ -132,7 +132,7 @@ class TestFirstMinutes : public QObject {
     /// Columns that need each other are written in any order; what is not there yet is waited for.
     void a_formula_may_name_what_is_not_there_yet() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Float"));
+        drive.new_table(QStringLiteral("Float"));
         TablePage& page = *drive.window.page();
         page.write_formula(0);
         drive.keys(QStringLiteral("x = first 100 then x[i-1] + vx[i-1] * dt"));
@@ -170,7 +170,7 @@ class TestFirstMinutes : public QObject {
     /// What is dragged over while a formula is written: along a row, down a column, over headings; Ctrl adds.
     void ranges_are_pointed_at() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Floats"));
+        drive.new_table(QStringLiteral("Floats"));
         paste(drive, QStringLiteral("t1\tt2\tt3\tt4\n4\t5\t6\t7\n5\t6\t7\t8\n9\t9\t9\t10\n"));
         TablePage& page = *drive.window.page();
         FormulaEditor& editor = page.editor();
@@ -224,7 +224,7 @@ class TestFirstMinutes : public QObject {
 
     void columns_that_are_no_neighbours_are_chosen() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Path"));
+        drive.new_table(QStringLiteral("Path"));
         paste(drive, QStringLiteral("x\tvx\ty\n1\t9\t3\n2\t9\t5\n"));
         TablePage& page = *drive.window.page();
         TableHeading& heading = page.view().heading();
@@ -233,14 +233,14 @@ class TestFirstMinutes : public QObject {
                           {heading.sectionViewportPosition(2) + 20, 20});
         QCOMPARE(page.view().chosen_sections(), (std::vector<int>{0, 2}));
         QCOMPARE(page.clipboard().copied(), QStringLiteral("x\ty\n1\t3\n2\t5\n"));
-        drive.window.commands().measure_across("sum");
+        drive.entry("across", QStringLiteral("sum"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(formula(drive, "sum"), std::string("sum(x[i], y[i])"));
         drive.click_heading(0);
         QTest::mouseClick(heading.viewport(), Qt::LeftButton, Qt::ControlModifier,
                           {heading.sectionViewportPosition(2) + 20, 20});
-        drive.window.charts().draw_chosen();
+        drive.command("draw");
         QVERIFY(drive.settle());
         const Chart& chart = *drive.window.document().study().charts.front();
         QCOMPARE(chart.series.size(), std::size_t{1});
@@ -250,7 +250,7 @@ class TestFirstMinutes : public QObject {
     /// What can be read two ways is read one way, said once, and turned by one button; the column remembers it.
     void dates_are_read_as_people_write_them() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Samples"));
+        drive.new_table(QStringLiteral("Samples"));
         drive.click_cell(0, 0);
         type_down(drive, {QStringLiteral("Collected"), QStringLiteral("12/05/2021"), QStringLiteral("3/6/2021")});
         OfferStrip& offers = drive.window.page()->offers();
@@ -272,7 +272,7 @@ class TestFirstMinutes : public QObject {
 
     void numbers_are_read_as_people_write_them() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Numbers"));
+        drive.new_table(QStringLiteral("Numbers"));
         drive.click_cell(0, 0);
         type_down(drive, {QStringLiteral("12,5"), QStringLiteral("1 250"), QStringLiteral("3 %"), QStringLiteral("2/5"),
                           QStringLiteral("1 1/2"), QStringLiteral("1.2×10^-3")});
@@ -296,7 +296,7 @@ class TestFirstMinutes : public QObject {
     /// 1,250 may be 1250 or 1.25: it is said which, and one button reads it, and what follows, the other way.
     void a_number_that_can_be_read_two_ways_is_asked_about_once() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Loads"));
+        drive.new_table(QStringLiteral("Loads"));
         drive.click_cell(0, 0);
         type_down(drive, {QStringLiteral("Load"), QStringLiteral("1,250"), QStringLiteral("2,500")});
         const auto cells = [&drive] {
@@ -313,7 +313,7 @@ class TestFirstMinutes : public QObject {
         drive.key(Qt::Key_Return);
         QCOMPARE(drive.table().columns[0]->cells->at(2).number(), 3.125);
         // What the column's other values say is not asked.
-        drive.window.new_table(QStringLiteral("Others"));
+        drive.new_table(QStringLiteral("Others"));
         paste(drive, QStringLiteral("w\n1,250\n12,5\n"));
         QCOMPARE(drive.table().columns[0]->cells->at(0).number(), 1.25);
         QCOMPARE(drive.table().columns[0]->cells->at(1).number(), 12.5);
@@ -321,7 +321,7 @@ class TestFirstMinutes : public QObject {
 
     void a_studys_settings_are_in_one_dialog() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Times"));
+        drive.new_table(QStringLiteral("Times"));
         paste(drive, QStringLiteral("t\n1\n2\n3\n10\n"));
         write(drive, QStringLiteral("q = q1(t)"));
         QCOMPARE(drive.window.page()->model().value(0, 1).number(), 1.75); // type 7
@@ -370,14 +370,14 @@ class TestFirstMinutes : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QStringLiteral("1.25"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
-        drive.command(QStringLiteral("Settings of this study…"));
+        drive.command("settings");
         QCOMPARE(drive.window.document().study().settings.seed, std::uint64_t{42});
     }
 
     /// Typed values give way only at a second Enter, though the formula waits, and though it is one of several.
     void given_values_are_not_written_over_unseen() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         paste(drive, QStringLiteral("x\ty\n1\t3\n2\t4\n"));
         TablePage& page = *drive.window.page();
         for (const char* text : {"x = 2 * nowhere", "x = row\nz = row\ny = 2 * row"}) {
@@ -392,7 +392,7 @@ class TestFirstMinutes : public QObject {
 
     void a_misspelled_name_is_offered_its_nearest() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         paste(drive, QStringLiteral("length\n4\n6\n"));
         write(drive, QStringLiteral("twice = 2 * lenght"));
         QCOMPARE(drive.shown(0, 1), QStringLiteral("waits for lenght"));
@@ -403,7 +403,7 @@ class TestFirstMinutes : public QObject {
 
     void several_definitions_are_one_step() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Eddy"));
+        drive.new_table(QStringLiteral("Eddy"));
         TablePage& page = *drive.window.page();
         page.write_formula(0);
         drive.keys(QStringLiteral("v = first v0 then v[i-1] - g * x[i-1] * dt"));
@@ -441,7 +441,7 @@ class TestFirstMinutes : public QObject {
 
     void the_number_of_rows_is_changed_where_it_is_said() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Growth"));
+        drive.new_table(QStringLiteral("Growth"));
         TablePage& page = *drive.window.page();
         QVERIFY(!page.row_count().isVisible());
         write(drive, QStringLiteral("x = first 1 then x[i-1] * 2"));
@@ -460,7 +460,7 @@ class TestFirstMinutes : public QObject {
         drive.keys(QStringLiteral("4.5x"));
         drive.key(Qt::Key_Return);
         QCOMPARE(page.row_count().line().text(), QStringLiteral("41"));
-        QVERIFY(!drive.window.notice().isEmpty());
+        QVERIFY(!drive.notice().isEmpty());
     }
 
     /// Results on trial and their workings have at most twelve significant digits, without trailing zeros.

@@ -134,7 +134,7 @@ class TestHelp : public QObject {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
-        drive.command(QStringLiteral("All pages of the help"));
+        drive.command("help-pages");
         drive.window.help().open(QStringLiteral("functions#hypot"));
         QVERIFY(drive.window.help().text().toHtml().contains(QStringLiteral("href=\"example:hypot")));
         Q_EMIT drive.window.help().text().anchorClicked(QUrl(QStringLiteral("example:hypot(3%2C%204)")));
@@ -171,7 +171,7 @@ class TestHelp : public QObject {
 
     void the_five_steps_go_on_as_they_are_done() {
         WindowDriver drive;
-        drive.command(QStringLiteral("A first table in five steps"));
+        drive.command("first-steps");
         FirstSteps& steps = drive.window.first_steps();
         const auto reached = [&](int step) { return QTest::qWaitFor([&] { return steps.step() == step; }, 3000); };
         QVERIFY(reached(0));

@@ -101,8 +101,8 @@ class TestImportStories : public QObject {
         QCOMPARE(hands.column("left").unit, std::string("s"));
         QCOMPARE(hands.number("tag", 1), 12.0);
         QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
-        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
-        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("begin with # were left out: 1")));
+        QVERIFY(hands.drive.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
+        QVERIFY(hands.drive.notice().contains(QStringLiteral("begin with # were left out: 1")));
     }
 
     /// What was chosen of columns does not outlive what makes other columns of them, nor another decimal sign.
@@ -139,7 +139,7 @@ class TestImportStories : public QObject {
         QVERIFY(hands.drive.window.page() != nullptr);
         QVERIFY(hands.column("who").cells->kind() == Kind::text);
         QCOMPARE(hands.drive.window.page()->model().table_rows(), 1400);
-        QVERIFY(hands.drive.window.notice().contains(QStringLiteral("who")));
+        QVERIFY(hands.drive.notice().contains(QStringLiteral("who")));
     }
 
     /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.

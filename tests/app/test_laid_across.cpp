@@ -26,7 +26,7 @@ class TestLaidAcross : public QObject {
 
     /// Drift times typed by hand, with a running total and a foot; then laid across by the menu.
     static void lay_drift_times(Hands& hands) {
-        hands.drive.window.new_table(QStringLiteral("Drift"));
+        hands.drive.new_table(QStringLiteral("Drift"));
         hands.drive.click_cell(0, 0);
         paste(hands.drive, QStringLiteral("time [s]\n12\n15\n11\n14\n"));
         write(hands.drive, QStringLiteral("total = sum(time[1..i])"));
@@ -67,7 +67,7 @@ class TestLaidAcross : public QObject {
         QVERIFY(!drive.window.page()->laid_across());
         QCOMPARE(current(drive), qMakePair(2, 1));
         QVERIFY(cell(drive, 1, 0).top() >= cell(drive, 0, 0).bottom());
-        drive.command(QStringLiteral("Redo laying across"));
+        drive.command("redo");
         QVERIFY(drive.window.page()->laid_across());
     }
 
@@ -91,7 +91,7 @@ class TestLaidAcross : public QObject {
         drive.key(Qt::Key_Delete);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(4, 1), QStringLiteral("77"));
-        drive.command(QStringLiteral("Insert rows to the left"));
+        drive.command("insert-rows");
         QCOMPARE(drive.window.page()->model().table_rows(), 6);
         drive.double_click_heading(0);
         QVERIFY(view(drive).heading().label_line() != nullptr);
@@ -121,7 +121,7 @@ class TestLaidAcross : public QObject {
         QCOMPARE(current(drive), qMakePair(2, 2));
         // Alt and an arrow points at what lies there on the screen.
         drive.click_cell(2, 0);
-        drive.command(QStringLiteral("Write the next column…"));
+        drive.command("next-column");
         drive.keys(QStringLiteral("e = "));
         drive.key(Qt::Key_Left, Qt::AltModifier);
         QCOMPARE(editor.line().toPlainText(), QStringLiteral("e = time[i-1]"));
@@ -138,10 +138,10 @@ class TestLaidAcross : public QObject {
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         choose(drive, 1, 2, 0, 1);
-        drive.command(QStringLiteral("Copy"));
+        drive.command("copy");
         QCOMPARE(clipboard(), QStringLiteral("15\t11\n27\t38\n"));
         drive.click_heading(0);
-        drive.command(QStringLiteral("Copy"));
+        drive.command("copy");
         QCOMPARE(clipboard(), QStringLiteral("time\t12\t15\t11\t14\n"));
         QVERIFY(
             QApplication::clipboard()->mimeData()->html().contains(QStringLiteral("<th scope=\"row\">time [s]</th>")));
@@ -154,20 +154,20 @@ class TestLaidAcross : public QObject {
         QCOMPARE(view(drive).chosen().rows(), 5);
         // What was copied here keeps its lines, wherever it is pasted.
         choose(drive, 1, 3, 0, 0);
-        drive.command(QStringLiteral("Copy"));
-        drive.window.new_table(QStringLiteral("Down"));
+        drive.command("copy");
+        drive.new_table(QStringLiteral("Down"));
         drive.click_cell(0, 0);
-        drive.command(QStringLiteral("Paste"));
+        drive.command("paste");
         QCOMPARE(drive.window.page()->model().table_rows(), 3);
         QCOMPARE(drive.shown(2, 0), QStringLiteral("4"));
     }
 
     void rows_are_dragged_and_continued_to_the_right() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Steps"));
+        drive.new_table(QStringLiteral("Steps"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("no\tname\n5\tdish 1\n10\tdish 2\n"));
-        drive.command(QStringLiteral("Lay it across"));
+        drive.command("lay-across");
         choose(drive, 0, 1, 0, 0);
         const QRect last = cell(drive, 1, 0);
         const QPoint drop(last.right() + 4, last.top() + 9);
@@ -177,11 +177,11 @@ class TestLaidAcross : public QObject {
                             drop + QPoint(30 + 3 * last.width(), 0));
         QVERIFY(drive.window.page()->model().table_rows() > 3);
         QCOMPARE(drive.shown(2, 0), QStringLiteral("15"));
-        drive.command(QStringLiteral("New table"));
+        drive.command("new-table");
         drive.answer(QStringLiteral("4"));
-        drive.command(QStringLiteral("Number of rows…"));
+        drive.command("count-rows");
         write(drive, QStringLiteral("twice = 2 * row"));
-        drive.command(QStringLiteral("Lay it across"));
+        drive.command("lay-across");
         auto* edge = drive.window.page()->findChild<RowsEdge*>();
         QVERIFY(edge != nullptr && edge->isVisible());
         QVERIFY(edge->height() > edge->width());
@@ -219,7 +219,8 @@ class TestLaidAcross : public QObject {
         lay_drift_times(hands);
         const int before = view(drive).heading().sizeHint().width();
         choose(drive, 0, 3, 0, 1);
-        drive.window.commands().group_chosen(QStringLiteral("By the float"));
+        drive.answer(QStringLiteral("By the float"));
+        drive.command("group-columns");
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().groups.size(), std::size_t{1});
         QVERIFY(view(drive).heading().sizeHint().width() > before);
@@ -241,14 +242,14 @@ class TestLaidAcross : public QObject {
         drive.click_cell(0, 0);
         drive.key(Qt::Key_Down, alt_shift);
         QCOMPARE(drive.table().columns[0]->name, std::string("total"));
-        drive.command(QStringLiteral("Move it up"));
+        drive.command("move-column-left");
         QCOMPARE(drive.table().columns[0]->name, std::string("time"));
-        drive.command(QStringLiteral("Lay it across")); // down again
+        drive.command("lay-across"); // down again
         QVERIFY(!drive.window.page()->laid_across());
         drive.click_cell(0, 0);
         drive.key(Qt::Key_Down, alt_shift);
         QCOMPARE(drive.shown(1, 0), QStringLiteral("12"));
-        drive.command(QStringLiteral("Move it to the right"));
+        drive.command("move-column-right");
         QCOMPARE(drive.table().columns[1]->name, std::string("time"));
     }
 
@@ -301,7 +302,7 @@ class TestLaidAcross : public QObject {
             drive.window.show_table(table->id);
             QVERIFY(drive.settle());
             const QString below = drive.shown(0, 0);
-            drive.command(QStringLiteral("Lay it across"));
+            drive.command("lay-across");
             QVERIFY(drive.settle());
             QVERIFY2(drive.window.page()->laid_across(), table->name.c_str());
             QCOMPARE(drive.shown(0, 0), below);

@@ -26,7 +26,7 @@ class TestLayoutStories : public QObject {
 
     void values_are_continued_by_the_drop_and_by_command() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Dishes"));
+        drive.new_table(QStringLiteral("Dishes"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("no\tname\n5\tdish 1\n10\tdish 2\n"));
         choose(drive, 0, 1, 0, 1);
@@ -41,7 +41,9 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.shown(2, 0), QStringLiteral("15"));
         QCOMPARE(drive.shown(2, 1), QStringLiteral("dish 3"));
         choose(drive, 0, 1, 0, 0);
-        drive.window.commands().continue_to(12, Pattern{Pattern::Way::growth, 2});
+        QVERIFY(drive.window.document().perform(QStringLiteral("continuing"),
+                                                continue_cells(drive.window.document().study(), drive.table().id, 0, 0,
+                                                               0, 2, 11, Pattern{Pattern::Way::growth, 2})));
         QCOMPARE(drive.shown(11, 0), QStringLiteral("10240"));
         ContinueDialog dialog({Value::number(1), Value::number(2)}, 2, 5, nullptr);
         QCOMPARE(static_cast<int>(dialog.pattern().way), static_cast<int>(Pattern::Way::steps));
@@ -54,42 +56,42 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.click_cell(0, 1);
-        drive.command(QStringLiteral("Move it to the right"));
+        drive.command("move-column-right");
         QCOMPARE(drive.table().columns[2]->name, std::string("dev"));
         QCOMPARE(drive.window.page()->view().currentIndex().column(), 2);
-        drive.command(QStringLiteral("Duplicate the column"));
+        drive.command("duplicate-column");
         QCOMPARE(drive.table().columns[3]->name, std::string("dev_2"));
-        drive.command(QStringLiteral("Insert a column before"));
+        drive.command("insert-column");
         QVERIFY(!drive.table().columns[2]->worked());
         drive.click_cell(0, 2);
-        drive.command(QStringLiteral("Hide the chosen columns"));
+        drive.command("hide-columns");
         QVERIFY(drive.window.page()->view().isColumnHidden(2));
         QVERIFY(drive.window.page()->foot().isColumnHidden(2));
-        drive.command(QStringLiteral("Show hidden columns"));
+        drive.command("show-columns");
         QVERIFY(!drive.window.page()->view().isColumnHidden(2));
         drive.click_cell(0, 0);
         const int width = drive.window.page()->view().columnWidth(0);
-        drive.command(QStringLiteral("Wider"));
+        drive.command("wider-column");
         QVERIFY(drive.window.page()->view().columnWidth(0) > width);
-        drive.command(QStringLiteral("Fit the width"));
+        drive.command("fit-column");
         QCOMPARE(drive.window.page()->view().columnWidth(0), width);
-        drive.command(QStringLiteral("Sort by this column, ascending"));
+        drive.command("sort-rising");
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("35"));
-        drive.command(QStringLiteral("Sort by this column, descending"));
+        drive.command("sort-falling");
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 0), QStringLiteral("70"));
         choose(drive, 0, 0, 0, 0);
-        drive.command(QStringLiteral("Move them down"));
+        drive.command("move-rows-down");
         QCOMPARE(drive.shown(1, 0), QStringLiteral("70"));
         drive.click_cell(2, 1);
         choose(drive, 2, 5, 1, 1);
-        drive.command(QStringLiteral("Let the formula cover only the chosen rows"));
+        drive.command("narrow-reach");
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QString());
         QVERIFY(drive.window.page()->model().index(5, 1).data(TableModel::ReachEndRole).toBool());
         QVERIFY(!drive.window.page()->model().index(6, 1).data(TableModel::WorkedRole).toBool());
-        drive.command(QStringLiteral("Let the formula cover all rows"));
+        drive.command("cover-all-rows");
         QVERIFY(drive.settle());
         QVERIFY(!drive.shown(0, 1).isEmpty());
     }
@@ -107,7 +109,7 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.table().columns[0]->name, std::string("dev"));
         QCOMPARE(heading.visualIndex(0), 0);
         drive.click_cell(0, 1);
-        drive.command(QStringLiteral("Wider"));
+        drive.command("wider-column");
         QVERIFY(drive.table().columns[1]->width > 0);
         const QString before = drive.window.document().undo_name();
         Q_EMIT heading.sectionHandleDoubleClicked(1); // what a double click on a boundary comes to
@@ -136,7 +138,7 @@ class TestLayoutStories : public QObject {
         drive.key(Qt::Key_Return);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
         QCOMPARE(drive.window.page()->view().currentIndex().column(), 2);
-        drive.command(QStringLiteral("Find and replace…"));
+        drive.command("find");
         FindBar& bar = drive.window.find_bar();
         drive.keys(QStringLiteral("57"));
         bar.whole().setChecked(true);
@@ -157,28 +159,28 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.settle());
         write(drive, QStringLiteral("tiny = if row = 1 then 0.0004 else 0.5"));
         drive.click_cell(0, 3);
-        drive.command(QStringLiteral("Per cent"));
+        drive.entry("formats", QStringLiteral("Per cent"));
         QCOMPARE(drive.shown(0, 3), QStringLiteral("≈0\u202F%"));
         QCOMPARE(drive.shown(1, 3), QStringLiteral("50\u202F%"));
-        drive.command(QStringLiteral("More decimals"));
-        drive.command(QStringLiteral("More decimals"));
+        drive.command("more-decimals");
+        drive.command("more-decimals");
         QCOMPARE(drive.shown(0, 3), QStringLiteral("0.04\u202F%"));
-        drive.command(QStringLiteral("Fewer decimals"));
+        drive.command("fewer-decimals");
         QCOMPARE(drive.shown(1, 3), QStringLiteral("50.0\u202F%"));
         drive.press_button_of_next_dialog(QStringLiteral("OK")); // the largest denominator as it is offered
-        drive.command(QStringLiteral("Fractions, such as 3 1/4…"));
+        drive.entry("formats", QStringLiteral("Fractions, such as 3 1/4…"));
         QCOMPARE(drive.shown(1, 3), QStringLiteral("1⁄2"));
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 0.0004);
         QVERIFY(drive.window.companion().story().contains(QStringLiteral("shown as")));
         (void)drive.target();                                                   // after the dialog
         HeldCard* card = drive.window.ledge().card(drive.table().ledge[1]->id); // a held value, by the same keys
         card->setFocus();
-        drive.command(QStringLiteral("Fewer decimals"));
+        drive.command("fewer-decimals");
         QCOMPARE(drive.table().ledge[1]->format, (Format{Format::Style::decimals, 1}));
         FootView& foot = drive.window.page()->foot(); // and a foot line
         foot.setCurrentIndex(foot.foot().index(1, 0));
         foot.setFocus();
-        drive.command(QStringLiteral("More decimals"));
+        drive.command("more-decimals");
         QCOMPARE(drive.table().foot[1]->format, (Format{Format::Style::decimals, 3}));
     }
 
@@ -195,7 +197,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.document().perform(
             QStringLiteral("check"), add_check(drive.window.document().study(), drive.table().id, dialog.text())));
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1 of 6")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("failing checks: 1 of 6")));
         drive.window.show_table(drive.window.document().study().tables[2]->id);
         QTest::mouseClick(drive.window.findChild<QToolButton*>(QStringLiteral("checks")), Qt::LeftButton);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
@@ -243,7 +245,7 @@ class TestLayoutStories : public QObject {
 
     void the_ledge_is_a_calculator() {
         WindowDriver drive;
-        drive.command(QStringLiteral("The ledge as a list"));
+        drive.command("ledge-list");
         LedgeModel& list = drive.window.ledge_list().list();
         const auto type = [&list](int row, int column, const char* text) {
             return list.setData(list.index(row, column), QString::fromUtf8(text));
@@ -292,25 +294,25 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.settle());
         drive.click_cell(0, 0);
         drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
-        drive.command(QStringLiteral("A frequency table of the column…"));
+        drive.command("frequency-table");
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().label, std::string("Length, classes"));
         QCOMPARE(drive.window.page()->model().table_rows(), 8);
         QCOMPARE(drive.shown(0, 3), QStringLiteral("3"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 6")));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
         drive.click_cell(0, 0);
         drive.keys(QStringLiteral("420"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("failing")));
         drive.window.document().undo();
         drive.window.document().undo(); // the table goes in one step
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9});
         drive.window.show_table(drive.window.document().study().tables[1]->id);
         drive.click_cell(0, 0); // texts
         drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
-        drive.command(QStringLiteral("A frequency table of the column…"));
+        drive.command("frequency-table");
         QVERIFY(drive.settle());
         QVERIFY(drive.table().axis.source->kind() == "categories");
         QCOMPARE(drive.window.page()->model().table_rows(), 8);
@@ -323,14 +325,14 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.settle());
         const Study before = drive.window.document().study();
         drive.click_cell(0, 1);
-        drive.command(QStringLiteral("Shannon's index, of counts"));
+        drive.entry("unfold", QStringLiteral("Shannon's index, of counts"));
         QVERIFY(drive.settle());
         QCOMPARE(formula(drive, "p_ln_p"), std::string("xlnx(p)"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 6")));
         drive.window.document().undo();
         QVERIFY(drive.window.document().study() == before);
-        drive.command(QStringLiteral("correlation")); // of one column alone
-        QVERIFY(drive.window.notice().contains(QStringLiteral("two columns")));
+        drive.entry("unfold", QStringLiteral("correlation")); // of one column alone
+        QVERIFY(drive.notice().contains(QStringLiteral("two columns")));
     }
 
     void all_formulas_stand_on_one_page() {
@@ -353,12 +355,12 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         const QColor light = drive.window.grab().toImage().pixelColor(640, 700);
-        drive.window.set_dark(true);
+        WindowCommands::set_dark(true);
         QCoreApplication::processEvents();
         const QColor dark = drive.window.grab().toImage().pixelColor(640, 700);
         QVERIFY(light.lightness() > 200);
         QVERIFY(dark.lightness() < 80);
-        drive.window.set_dark(false);
+        WindowCommands::set_dark(false);
         QCoreApplication::processEvents();
         QCOMPARE(drive.window.grab().toImage().pixelColor(640, 700), light);
     }

@@ -11,7 +11,7 @@ using namespace ledgefall::testing;
 namespace {
 
 void begin(WindowDriver& drive) {
-    drive.window.new_table(QStringLiteral("Gravel"));
+    drive.new_table(QStringLiteral("Gravel"));
     drive.click_cell(0, 0);
     for (const char* text : {"42", "57", "38"}) {
         drive.keys(QLatin1String(text));
@@ -31,15 +31,15 @@ class TestNotices : public QObject {
     void a_refusal_is_told_until_the_next_change() {
         WindowDriver drive;
         begin(drive);
-        QVERIFY(drive.window.notice().isEmpty());
+        QVERIFY(drive.notice().isEmpty());
         Document& document = drive.window.document();
         QVERIFY(!document.perform(QStringLiteral("bad"),
                                   rename_column(document.study(), drive.table().columns[0]->id, "if")));
-        QVERIFY(drive.window.notice().contains(QStringLiteral("if")));
+        QVERIFY(drive.notice().contains(QStringLiteral("if")));
         drive.click_cell(3, 0);
         drive.keys(QStringLiteral("61"));
         drive.key(Qt::Key_Return);
-        QVERIFY(drive.window.notice().isEmpty());
+        QVERIFY(drive.notice().isEmpty());
         drive.window.files().autosave().discard();
     }
 
@@ -101,7 +101,7 @@ class TestNotices : public QObject {
         QVERIFY(drive.settle());
         QVERIFY(!offers.is_offered());
         QCOMPARE(drive.window.document().study().checks.size(), std::size_t{1});
-        QTRY_VERIFY(drive.window.checks_line().contains(QStringLiteral("1")));
+        QTRY_VERIFY(drive.window.checks().text().contains(QStringLiteral("1")));
         drive.window.files().autosave().discard();
     }
 
@@ -114,15 +114,15 @@ class TestNotices : public QObject {
         QVERIFY(
             document.perform(QStringLiteral("check"), add_check(document.study(), table, {"few", "count(x) < 4", ""})));
         QVERIFY(drive.settle());
-        QCOMPARE(drive.window.checks_line(), QStringLiteral("checks that hold: 1"));
+        QCOMPARE(drive.window.checks().text(), QStringLiteral("checks that hold: 1"));
         drive.click_cell(3, 0);
         drive.keys(QStringLiteral("9"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QCOMPARE(drive.window.checks_line(), QStringLiteral("failing checks: 1 of 1"));
+        QCOMPARE(drive.window.checks().text(), QStringLiteral("failing checks: 1 of 1"));
         document.undo();
         QVERIFY(drive.settle());
-        QCOMPARE(drive.window.checks_line(), QStringLiteral("checks that hold: 1"));
+        QCOMPARE(drive.window.checks().text(), QStringLiteral("checks that hold: 1"));
         drive.window.files().autosave().discard();
         document.start_new();
         QVERIFY(drive.settle());

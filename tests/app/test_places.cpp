@@ -73,7 +73,7 @@ class TestPlaces : public QObject {
         QVERIFY(drive.settle());
         const int width = drive.window.width();
         drive.window.place().show_beside(table_id(drive, 1));
-        drive.command(QStringLiteral("Find and replace…"));
+        drive.command("find");
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("wide = quantile(x, 0.25, 7) + x - mean(x) + sum(x[1..i]) / count(x) + x[3]"));
         QVERIFY(drive.settle());
@@ -151,13 +151,13 @@ class TestPlaces : public QObject {
 
     void values_are_replaced_one_by_one() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Sites"));
+        drive.new_table(QStringLiteral("Sites"));
         drive.click_cell(0, 0);
         QApplication::clipboard()->setText(QStringLiteral("site\tnear\npool\tpool\nweir\tpool\npool\tweir\n"));
-        drive.command(QStringLiteral("Paste"));
+        drive.command("paste");
         FindBar& bar = drive.window.find_bar();
         drive.click_cell(2, 1);
-        drive.command(QStringLiteral("Find and replace…"));
+        drive.command("find");
         bar.what().setText(QStringLiteral("pool"));
         bar.with().setText(QStringLiteral("deep pool"));
         bar.whole().setChecked(true);
@@ -178,7 +178,7 @@ class TestPlaces : public QObject {
         QTRY_COMPARE(here(), QStringLiteral("0,1"));
         drive.click_cell(0, 1); // only in the chosen columns
         drive.window.page()->view().selectColumn(1);
-        drive.command(QStringLiteral("Find and replace…"));
+        drive.command("find");
         for (QCheckBox* box : bar.findChildren<QCheckBox*>()) {
             box->setChecked(true);
         }
@@ -211,14 +211,14 @@ class TestPlaces : public QObject {
         QTest::mouseClick(contents->viewport(), Qt::LeftButton, Qt::NoModifier,
                           contents->visualItemRect(puck).center());
         QCOMPARE(drive.table().name, std::string("Puck"));
-        drive.command(QStringLiteral("Move the table up"));
+        drive.command("move-table-up");
         QCOMPARE(drive.window.document().study().tables[1]->name, std::string("Puck"));
         QCOMPARE(contents->topLevelItem(0)->child(1)->text(0), QStringLiteral("Puck on a cord"));
         drive.press_button_of_next_dialog(QStringLiteral("OK"));
-        drive.command(QStringLiteral("Watch with a check…"));
+        drive.command("check");
         QCOMPARE(drive.window.document().study().checks.size(), std::size_t{6});
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing"))); // the times do not add up to 1
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("failing"))); // the times do not add up to 1
         QVERIFY(contents->currentItem() != nullptr && contents->currentItem()->parent() != nullptr); // it is chosen
         QCOMPARE(contents->currentItem()->parent()->text(0), QStringLiteral("Checks"));
         QCOMPARE(contents->currentItem()->text(0), contents->topLevelItem(2)->child(5)->text(0));
@@ -312,7 +312,7 @@ class TestPlaces : public QObject {
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
         drive.press_buttons_of_next_dialogs({QStringLiteral("Leave without it"), QStringLiteral("Discard")});
-        drive.command(QStringLiteral("New")); // the window lives on with a editor that was open
+        drive.command("new"); // the window lives on with a editor that was open
         QVERIFY(drive.window.page() == nullptr);
         QVERIFY(!drive.window.place().active_editor().writing());
     }
@@ -320,8 +320,8 @@ class TestPlaces : public QObject {
     void the_zoom_and_the_look_are_kept() {
         {
             WindowDriver drive;
-            drive.command(QStringLiteral("Zoom in"));
-            drive.window.set_dark(true);
+            drive.command("zoom-in");
+            WindowCommands::set_dark(true);
         }
         QVERIFY(QSettings().value(QStringLiteral("zoom")).toDouble() > 1.1);
         QVERIFY(QSettings().value(QStringLiteral("dark")).toBool());

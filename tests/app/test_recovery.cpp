@@ -31,7 +31,7 @@ std::string bytes_of(const QString& path) {
 
 /// A window with a table of one column of numbers.
 void begin(WindowDriver& drive, const QStringList& typed) {
-    drive.window.new_table(QStringLiteral("Gravel"));
+    drive.new_table(QStringLiteral("Gravel"));
     drive.click_cell(0, 0);
     for (const QString& text : typed) {
         drive.keys(text);
@@ -122,19 +122,19 @@ class TestRecovery : public QObject {
         QVERIFY(drive.save_to(path));
         drive.click_cell(1, 0);
         drive.keys(QStringLiteral("57")); // and no Enter
-        drive.command(QStringLiteral("Save"));
+        drive.command("save");
         QVERIFY(drive.files_done());
         QCOMPARE(cell(*read_study(bytes_of(path)), 1), 57.0);
         drive.window.page()->write_formula(1);
         drive.keys(QStringLiteral("dev = x - mean(x)"));
-        drive.command(QStringLiteral("Save"));
+        drive.command("save");
         QVERIFY(drive.files_done());
         QVERIFY(read_study(bytes_of(path))->tables.front()->column_named("dev") != nullptr);
         // A formula that cannot be taken is asked about: nothing of it is lost by staying.
         drive.window.page()->write_formula(2);
         drive.keys(QStringLiteral("z = x +"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
-        drive.command(QStringLiteral("Save"));
+        drive.command("save");
         QVERIFY(drive.window.place().active_editor().writing());
         QVERIFY(drive.window.page()->editor().line().toPlainText().contains(QStringLiteral("z = x +")));
         drive.key(Qt::Key_Escape);
@@ -190,7 +190,7 @@ class TestRecovery : public QObject {
             WindowDriver second;
             QVERIFY(second.open(path));
             QVERIFY(second.window.windowTitle().contains(QStringLiteral("open in another window")));
-            QVERIFY(!second.window.unread().isEmpty());
+            QVERIFY(!second.window.notices().unread().isEmpty());
             second.press_button_of_next_dialog(QStringLiteral("Cancel")); // it asks for another name
             QVERIFY(!second.followed([&](const auto& then) { second.window.files().save(then); }));
         }
@@ -239,7 +239,7 @@ class TestRecovery : public QObject {
             return write_study(*type_block(saved, saved.tables.front()->id, 0, 0, {{value}}));
         };
         drive.window.document().start_new();
-        drive.window.new_table(QStringLiteral("Other")); // whose changes are asked about
+        drive.new_table(QStringLiteral("Other")); // whose changes are asked about
         QTimer question;
         connect(&question, &QTimer::timeout, this, [&] {
             QWidget* dialog = QApplication::activeModalWidget();
@@ -329,7 +329,7 @@ class TestRecovery : public QObject {
         QCOMPARE(cell(*versions.front().read(), 0), 14.0);
         QCOMPARE(cell(*versions.back().read(), 0), 2.0); // the oldest stays
         drive.press_button_of_next_dialog(QStringLiteral("Take this version"));
-        drive.command(QStringLiteral("Earlier versions…"));
+        drive.command("earlier-versions");
         QTRY_COMPARE(cell(drive.window.document().study(), 0), 14.0);
         drive.window.document().undo();
         drive.window.files().autosave().discard();
@@ -357,15 +357,15 @@ class TestRecovery : public QObject {
         WindowDriver drive;
         begin(drive, {QStringLiteral("42")});
         QVERIFY(!drive.save_to(QStringLiteral("/nowhere/at/all.ledgefall")));
-        QVERIFY(drive.window.unread().contains(QStringLiteral("/nowhere/at/all.ledgefall")));
+        QVERIFY(drive.window.notices().unread().contains(QStringLiteral("/nowhere/at/all.ledgefall")));
         drive.click_cell(1, 0);
         drive.keys(QStringLiteral("57"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QVERIFY(!drive.window.unread().isEmpty());
+        QVERIFY(!drive.window.notices().unread().isEmpty());
         QTest::mouseClick(drive.window.findChild<QFrame*>(QStringLiteral("unread"))->findChild<QPushButton*>(),
                           Qt::LeftButton);
-        QVERIFY(drive.window.unread().isEmpty());
+        QVERIFY(drive.window.notices().unread().isEmpty());
         drive.window.files().autosave().discard();
     }
 
@@ -385,7 +385,7 @@ class TestRecovery : public QObject {
         QVERIFY(!document.results_are_current());
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("slow.csv"));
-        drive.window.export_text(path);
+        drive.export_table(path);
         QVERIFY(!drive.window.document().file_task().running() && !QFile::exists(path));
         bool came = false;
         document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
@@ -393,13 +393,13 @@ class TestRecovery : public QObject {
         QTRY_VERIFY(!document.computing());
         QVERIFY(!document.results_are_current() && !came);
         QTRY_VERIFY(document.shows_old());
-        QVERIFY(drive.window.notice().contains(QStringLiteral("stopped")));
+        QVERIFY(drive.notice().contains(QStringLiteral("stopped")));
         document.undo();
         QVERIFY(document.perform(QStringLiteral("lighter"), write_column(document.study(), table, "slow = a + 1")));
         document.when_current(&document, QStringLiteral("a test"), [&came] { came = true; });
         QTRY_VERIFY(came);
         QVERIFY(document.results_are_current() && !document.shows_old());
-        drive.window.export_text(path);
+        drive.export_table(path);
         QVERIFY(drive.files_done() && QFile::exists(path));
         drive.window.files().autosave().discard();
     }

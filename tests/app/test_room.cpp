@@ -124,7 +124,7 @@ class TestRoom : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         for (int step = 0; step < 3; ++step) {
-            drive.command(QStringLiteral("Zoom in"));
+            drive.command("zoom-in");
         }
         QTest::qWait(50);
         auto* contents = drive.window.findChild<ContentsPanel*>();
@@ -140,12 +140,12 @@ class TestRoom : public QObject {
             ++items;
         }
         QCOMPARE(static_cast<int>(shown.size()), items);
-        drive.command(QStringLiteral("Reset the zoom"));
+        drive.command("reset-zoom");
     }
 
     void a_counted_table_is_longer_when_its_end_is_dragged() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Steps"));
+        drive.new_table(QStringLiteral("Steps"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("x = first 0 then x[i-1] + 1\ny = x * 2\n"));
         QVERIFY(drive.settle());
@@ -174,7 +174,7 @@ class TestRoom : public QObject {
     /// 0.05, 0.075, 0.1 need three decimals, though every second one needs fewer.
     void numbers_between_are_not_cut() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Steps"));
+        drive.new_table(QStringLiteral("Steps"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("t = (row - 1) * 0.025\nx = first 0 then x[i-1] + 1\n"));
         QVERIFY(drive.window.document().perform(QStringLiteral("rows"),

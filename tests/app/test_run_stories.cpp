@@ -120,7 +120,7 @@ class TestRunStories : public QObject {
         };
         choose(QStringLiteral("v0 = 5"), QStringLiteral("Restore this run"));
         QCOMPARE(hands.held("v0"), 5.0);
-        QCOMPARE(hands.drive.window.notice(), QStringLiteral("Held values are as in the run v0 = 5 again."));
+        QCOMPARE(hands.drive.notice(), QStringLiteral("Held values are as in the run v0 = 5 again."));
         hands.drive.window.document().undo();
         QVERIFY(hands.drive.settle());
         QCOMPARE(hands.held("v0"), 9.0);
@@ -139,8 +139,7 @@ class TestRunStories : public QObject {
         QCOMPARE(hands.drive.window.document().study().runs.size(), std::size_t{2});
 
         hands.key(Qt::Key_R, Qt::ControlModifier); // the same again
-        QCOMPARE(hands.drive.window.notice(),
-                 QStringLiteral("This is kept already, as v0 = 9: change a held value first."));
+        QCOMPARE(hands.drive.notice(), QStringLiteral("This is kept already, as v0 = 9: change a held value first."));
     }
 
     void cells_at_fault_are_told_of() {
@@ -149,8 +148,8 @@ class TestRunStories : public QObject {
         hands.key(Qt::Key_R, Qt::ControlModifier);
         QVERIFY(hands.drive.settle());
         QCOMPARE(hands.drive.window.document().study().runs.size(), std::size_t{1});
-        QVERIFY2(hands.drive.window.notice().endsWith(QStringLiteral("Cells at fault are kept empty: 1.")),
-                 qPrintable(hands.drive.window.notice()));
+        QVERIFY2(hands.drive.notice().endsWith(QStringLiteral("Cells at fault are kept empty: 1.")),
+                 qPrintable(hands.drive.notice()));
     }
 
     void a_trail_is_left_while_a_value_changes() {

@@ -135,7 +135,7 @@ class TestStarters : public QObject {
             WindowDriver drive;
             QVERIFY(drive.window.open_demo());
             drive.answer(QStringLiteral("My beck week"));
-            drive.command(QStringLiteral("Keep this study among them…"));
+            drive.entry("starters", QStringLiteral("Keep this study among them…"));
             QVERIFY(QTest::qWaitFor([] { return QDir(own_folder()).entryList(QDir::Files).size() == 1; }));
         }
         WindowDriver drive;

@@ -41,12 +41,12 @@ class TestStopping : public QObject {
         QVERIFY(document.computing());
         QElapsedTimer since;
         since.start();
-        drive.command(QStringLiteral("Stop computing"));
+        drive.command("stop-computing");
         QVERIFY(QTest::qWaitFor([&document] { return !document.computing(); }, 5000));
         QVERIFY2(since.elapsed() < 4000, "it is stopped, not waited for");
         QVERIFY(!document.results_are_current());
         QTRY_VERIFY(document.shows_old());
-        drive.command(QStringLiteral("Compute again after stopping"));
+        drive.command("compute-again");
         QVERIFY(document.computing());
         document.stop_computing();
         QTRY_VERIFY(!document.computing());
@@ -90,10 +90,10 @@ class TestStopping : public QObject {
             document.perform_aside(&drive.window, QStringLiteral("sorting"), endless,
                                    [&taken](bool done) { taken = done; });
             QVERIFY(document.computing());
-            drive.command(QStringLiteral("Stop computing"));
+            drive.command("stop-computing");
             QTRY_VERIFY(!taken);
             QVERIFY(!document.computing());
-            QVERIFY2(drive.window.notice().contains(QStringLiteral("Stopped")), qPrintable(drive.window.notice()));
+            QVERIFY2(drive.notice().contains(QStringLiteral("Stopped")), qPrintable(drive.notice()));
             document.perform_aside(&drive.window, QStringLiteral("sorting"), endless);
             drive.window.files().autosave().discard();
             since.start();
@@ -232,7 +232,7 @@ class TestStopping : public QObject {
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         WindowDriver drive;
         drive.window.show();
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         QVERIFY(drive.save_to(path));
         const Result<std::string> before = read_file(path.toStdString());
         std::atomic<bool> begun = false;
@@ -283,7 +283,7 @@ class TestStopping : public QObject {
         QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         QVERIFY(drive.window.document().modified());
         drive.window.files().save_to(path);
         drive.window.close();
@@ -297,13 +297,13 @@ class TestStopping : public QObject {
         QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         QVERIFY(drive.save_to(path));
-        drive.window.new_table(QStringLiteral("Sand"));
+        drive.new_table(QStringLiteral("Sand"));
         drive.press_buttons_of_next_dialogs({QStringLiteral("Save"), QStringLiteral("Cancel")});
         drive.window.close();
         QVERIFY(drive.window.document().file_task().writing());
-        drive.window.new_table(QStringLiteral("Silt"));
+        drive.new_table(QStringLiteral("Silt"));
         QVERIFY(drive.files_done());
         QVERIFY(drive.window.isVisible() && drive.window.document().modified());
         QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(2));
@@ -318,16 +318,16 @@ class TestStopping : public QObject {
         QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("gravel.ledgefall"));
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Gravel"));
+        drive.new_table(QStringLiteral("Gravel"));
         drive.window.files().save_to(path);
-        drive.window.new_table(QStringLiteral("Sand"));
+        drive.new_table(QStringLiteral("Sand"));
         QVERIFY(drive.settle());
         QVERIFY(drive.window.document().modified());
         QCOMPARE(read_study(*read_file(path.toStdString()))->tables.size(), std::size_t(1));
         QVERIFY(drive.save_to(path));
         QVERIFY(!drive.window.document().modified());
         // Nor is another study that is begun meanwhile given the file's name.
-        drive.window.new_table(QStringLiteral("Silt"));
+        drive.new_table(QStringLiteral("Silt"));
         drive.window.files().save_to(path);
         drive.window.document().start_new();
         QVERIFY(drive.settle());

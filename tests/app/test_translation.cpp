@@ -173,8 +173,9 @@ class TestTranslation : public QObject {
             QVERIFY(file.open(QIODevice::ReadOnly));
             QString text = QString::fromUtf8(file.readAll());
             text.replace(QRegularExpression(QStringLiteral("\"\\s*\\n\\s*\"")), QString());
-            auto literals = QRegularExpression(QStringLiteral("(?:refuse\\(\\s*\\{|Sentence\\{\\s*)(?:N_\\(\\s*)?\"([^\"]+)\""))
-                                .globalMatch(text);
+            auto literals =
+                QRegularExpression(QStringLiteral("(?:refuse\\(\\s*\\{|Sentence\\{\\s*)(?:N_\\(\\s*)?\"([^\"]+)\""))
+                    .globalMatch(text);
             while (literals.hasNext()) {
                 const QString literal = literals.next().captured(1);
                 QVERIFY2(translated.contains(literal), qPrintable(literal));
@@ -250,7 +251,7 @@ class TestTranslation : public QObject {
         QVERIFY(value_text(read_cell("2026-05-20", Kind::date), {Format::Style::month_year, 0})
                     .startsWith(QStringLiteral("Mai")));
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Kies"));
+        drive.new_table(QStringLiteral("Kies"));
         drive.click_cell(0, 0);
         drive.keys(QStringLiteral("12,5"));
         drive.key(Qt::Key_Return);

@@ -137,7 +137,7 @@ class TestTrialStories : public QObject {
     /// What is written wrongly is said in the dialogs, and nothing is lost.
     void slips_are_said_in_the_dialogs() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Path"));
+        drive.new_table(QStringLiteral("Path"));
         Document& document = drive.window.document();
         QVERIFY(document.perform(QStringLiteral("held"), hold(document.study(), Id(), "k = 2")));
         QVERIFY(document.perform(QStringLiteral("held"), hold(document.study(), Id(), "q = k^2 + 1")));

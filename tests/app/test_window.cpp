@@ -44,8 +44,8 @@ class TestWindow : public QObject {
     void a_students_first_table() {
         WindowDriver drive;
         // A new study, a table with a name, a column of lengths typed with Enter.
-        drive.command(QStringLiteral("New"));
-        drive.command(QStringLiteral("New table"));
+        drive.command("new");
+        drive.command("new-table");
         auto* title = drive.window.page()->findChild<QLabel*>(QStringLiteral("title"));
         QTest::qWait(50);                                                                  // until it is laid out
         QTest::mouseDClick(title, Qt::LeftButton, Qt::NoModifier, title->rect().center()); // written in place
@@ -109,7 +109,7 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.foot(0, 0), QStringLiteral("200"));
         QCOMPARE(drive.shown(0, 1), QStringLiteral("−8"));
-        drive.command(QStringLiteral("Undo typing"));
+        drive.command("undo");
         QVERIFY(drive.settle());
         QCOMPARE(drive.foot(0, 0), QStringLiteral("198"));
 
@@ -120,7 +120,7 @@ class TestWindow : public QObject {
         QVERIFY(drive.save_to(path));
         QVERIFY(!drive.window.isWindowModified());
         const QString table_path = folder.filePath(QStringLiteral("gravel.csv"));
-        drive.window.export_text(table_path);
+        drive.export_table(table_path);
         QVERIFY(drive.files_done());
         QCOMPARE(QString::fromStdString(*read_file(table_path.toStdString())).section(QStringLiteral("\r\n"), 0, 1),
                  QStringLiteral("x,dev,sq\r\n42,-7.5,56.25"));
@@ -135,19 +135,19 @@ class TestWindow : public QObject {
 
     void blocks_come_in_and_go_out() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Drift"));
+        drive.new_table(QStringLiteral("Drift"));
         drive.click_cell(0, 0);
         QApplication::clipboard()->setText(QStringLiteral("Reach\tTime [s]\nupper\t12.5\nlower\t14\n"));
-        drive.command(QStringLiteral("Paste"));
+        drive.command("paste");
         QCOMPARE(drive.table().columns.size(), std::size_t{2});
         QCOMPARE(drive.table().columns[1]->unit, std::string("s"));
         QCOMPARE(drive.shown(1, 1), QStringLiteral("14.0"));
         drive.window.page()->view().selectAll();
-        drive.command(QStringLiteral("Copy"));
+        drive.command("copy");
         QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("reach\ttime\nupper\t12.5\nlower\t14\n"));
         drive.click_cell(1, 1); // a block over cells that are there, and beyond the end
         QApplication::clipboard()->setText(QStringLiteral("15\n16\n"));
-        drive.command(QStringLiteral("Paste"));
+        drive.command("paste");
         QCOMPARE(drive.window.page()->model().table_rows(), 3);
         QCOMPARE(drive.shown(2, 1), QStringLiteral("16.0"));
         drive.click_cell(2, 1);
@@ -157,7 +157,7 @@ class TestWindow : public QObject {
 
     void enter_and_tab_move() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         drive.click_cell(0, 0);
         drive.keys(QStringLiteral("1"));
         drive.key(Qt::Key_Tab);
@@ -268,12 +268,12 @@ class TestWindow : public QObject {
 
     void unsaved_changes_are_asked_about() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
         QVERIFY(!drive.window.close());
         QVERIFY(drive.window.isVisible());
         drive.press_button_of_next_dialog(QStringLiteral("Discard"));
-        drive.command(QStringLiteral("New"));
+        drive.command("new");
         QVERIFY(drive.window.document().study().tables.empty());
         QVERIFY(drive.window.close());
     }
@@ -286,7 +286,7 @@ class TestWindow : public QObject {
         const QString path = folder.filePath(QStringLiteral("cut.ledgefall"));
         QVERIFY(write_file(path.toStdString(), "{\"format\": \"ledgefall-study\", \"ver"));
         QVERIFY(!drive.open(path));
-        QVERIFY2(drive.window.notice().contains(QStringLiteral("cut off")), qPrintable(drive.window.notice()));
+        QVERIFY2(drive.notice().contains(QStringLiteral("cut off")), qPrintable(drive.notice()));
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9}); // what was open stays open
     }
 
@@ -295,16 +295,16 @@ class TestWindow : public QObject {
         const QTemporaryDir folder;
         const QString path = folder.filePath(QStringLiteral("drift.csv"));
         QVERIFY(write_file(path.toStdString(), "reach;time\nupper;1,5\nlower;2,5;extra\n"));
-        drive.window.import_text(path, bytes_of_file(path), {}, QStringLiteral("Drift times"));
+        drive.window.imports().read_text(path, bytes_of_file(path), {}, QStringLiteral("Drift times"));
         QVERIFY(drive.files_done());
         QCOMPARE(drive.table().name, std::string("Drift_times"));
         QCOMPARE(drive.shown(1, 1), QStringLiteral("2.5"));
-        QVERIFY2(drive.window.notice().contains(QStringLiteral("line 3")), qPrintable(drive.window.notice()));
+        QVERIFY2(drive.notice().contains(QStringLiteral("line 3")), qPrintable(drive.notice()));
     }
 
     void undo_and_redo_reach_both_ends() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         drive.click_cell(0, 0);
         for (int k = 1; k <= 30; ++k) {
             drive.keys(QString::number(k));

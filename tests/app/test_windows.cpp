@@ -74,7 +74,7 @@ class TestWindows : public QObject {
         // What is no study is told, and the window stays as it is.
         windows.open({folder.filePath(QStringLiteral("nothing.ledgefall"))});
         QCOMPARE(windows.all().size(), 3);
-        QTRY_VERIFY(!windows.all().back()->notice().isEmpty());
+        QTRY_VERIFY(!windows.all().back()->notices().line()->text().isEmpty());
         windows.all().back()->close();
         QTRY_COMPARE(windows.all().size(), 2);
         for (MainWindow* window : windows.all()) {
@@ -148,7 +148,7 @@ class TestWindows : public QObject {
             }
         });
         asked.start(5);
-        drive.window.open_from_outside(path);
+        drive.window.imports().open(path);
         QTRY_VERIFY(!drive.window.document().study().tables.empty());
         QCOMPARE(drive.window.document().study().tables.front()->columns.front()->cells->size(), std::size_t{2});
         drive.window.document().start_new();

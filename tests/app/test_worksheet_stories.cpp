@@ -91,7 +91,7 @@ class TestWorksheetStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         for (const char* name : {"demo.ods", "demo.xlsx"}) {
-            drive.window.export_worksheet(file(name));
+            drive.window.exports().write_worksheet(file(name));
             QTRY_VERIFY_WITH_TIMEOUT(QFileInfo(file(name)).size() > 100'000, 30000);
             QVERIFY(drive.settle());
             QProcess python;
@@ -123,7 +123,7 @@ class TestWorksheetStories : public QObject {
     void tables_are_added_to_an_open_study() {
         Hands hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
-        drive.window.new_table(QStringLiteral("Slips"));
+        drive.new_table(QStringLiteral("Slips"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("a\tb\n2\t3\n"));
         const Study before = drive.window.document().study();
@@ -153,12 +153,12 @@ class TestWorksheetStories : public QObject {
     void nothing_is_taken_unasked() {
         WindowDriver drive;
         drive.press_buttons_of_next_dialogs({QStringLiteral("Cancel")});
-        drive.window.open_from_outside(file("growth.xlsx"));
+        drive.window.imports().open(file("growth.xlsx"));
         QVERIFY(drive.files_done());
         QVERIFY(drive.window.document().study().tables.empty());
         QVERIFY(write_file(file("cut.xlsx").toStdString(), "PK cut"));
         QSignalSpy refused(&drive.window.document(), &Document::refused);
-        drive.window.open_from_outside(file("cut.xlsx"));
+        drive.window.imports().open(file("cut.xlsx"));
         QTRY_COMPARE(refused.size(), 1);
         QVERIFY(refused.front().front().toString().contains(QStringLiteral("cut or damaged")));
         QVERIFY(drive.window.document().study().tables.empty());
@@ -172,20 +172,20 @@ class TestWorksheetStories : public QObject {
         paste_behind(from, QStringLiteral("k = 10\narea = a * b * k\n"));
         QVERIFY(from.settle());
         choose(from, 0, 2, 0, 2);
-        from.command(QStringLiteral("Copy"));
+        from.command("copy");
         const QMimeData* copied = QApplication::clipboard()->mimeData();
         QVERIFY(copied->html().contains(QStringLiteral("<td style=\"text-align: right\">200</td>")));
         QVERIFY(copied->text().startsWith(QStringLiteral("a\tb\tarea\n2\t3\t60\n")));
 
         WindowDriver to;
-        to.command(QStringLiteral("Paste")); // into an empty window
+        to.command("paste"); // into an empty window
         QVERIFY(to.settle());
         QCOMPARE(formula(to, "area"), std::string("a * b * k"));
         QCOMPARE(to.shown(2, 2), QStringLiteral("420"));
         QVERIFY(
             to.window.page()->offers().text().startsWith(QStringLiteral("Pasted with their formulas: a, b, area.")));
         to.click_cell(0, 3); // the next column
-        to.command(QStringLiteral("Paste"));
+        to.command("paste");
         QVERIFY(to.settle());
         QCOMPARE(formula(to, "area_2"), std::string("a_2 * b_2 * k"));
         QVERIFY(to.window.page()->offers().text().contains(
@@ -193,7 +193,7 @@ class TestWorksheetStories : public QObject {
         to.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(to.table().columns.size(), std::size_t(3));
         to.click_cell(1, 0);
-        to.command(QStringLiteral("Paste")); // as values, the headings left out
+        to.command("paste"); // as values, the headings left out
         QVERIFY(to.settle());
         QCOMPARE(to.shown(1, 0), QStringLiteral("2"));
         QCOMPARE(to.table().columns.size(), std::size_t(3));
@@ -202,7 +202,7 @@ class TestWorksheetStories : public QObject {
     /// A table of a page that was copied, where the text beside it does not keep its columns.
     void a_table_of_html_is_pasted() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         drive.click_cell(0, 0);
         auto* page = new QMimeData;
         page->setText(QStringLiteral("site\ncount\npool\n12\n"));
@@ -210,7 +210,7 @@ class TestWorksheetStories : public QObject {
             QStringLiteral("<p>Counts</p><table><tr><th>site</th><th>count</th></tr><tr><td>upper  <b>pool</b></td>"
                            "<td>12</td></tr><tr><td>weir</td><td>1,5</td></tr></table>"));
         QApplication::clipboard()->setMimeData(page);
-        drive.command(QStringLiteral("Paste"));
+        drive.command("paste");
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().columns.size(), std::size_t{2});
         QCOMPARE(drive.table().columns[1]->name, std::string("count"));
@@ -220,7 +220,7 @@ class TestWorksheetStories : public QObject {
 
     void a_working_is_copied_as_text_and_as_latex() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("T"));
+        drive.new_table(QStringLiteral("T"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("x\n1\n5\n"));
         write(drive, QStringLiteral("dev = x - mean(x)"));

@@ -27,11 +27,11 @@ class TestWritingStories : public QObject {
     /// Drift times of a float, four drifts a reach, to a mean in three units.
     void drift_times_come_to_a_mean_in_three_units() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Drift"));
+        drive.new_table(QStringLiteral("Drift"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("reach\tt1\tt2\tt3\tt4\nupper\t12.1\t11.9\t12.4\t12\nlower\t20\t21\t19\t20\n"));
         choose(drive, 0, 1, 1, 4);
-        drive.command(QStringLiteral("mean"));
+        drive.entry("across", QStringLiteral("mean"));
         FormulaEditor& editor = drive.window.page()->editor();
         QVERIFY(editor.is_open());
         QCOMPARE(editor.line().toPlainText(), QStringLiteral("mean = mean(t1[i] .. t4[i])"));
@@ -40,7 +40,8 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 5), QStringLiteral("12.1"));
         choose(drive, 0, 0, 1, 4); // a heading over the four drifts
-        drive.window.commands().group_chosen(QStringLiteral("Drifts"));
+        drive.answer(QStringLiteral("Drifts"));
+        drive.command("group-columns");
         QCOMPARE(drive.table().groups.size(), std::size_t{1});
         write(drive, QStringLiteral("minutes [min] = convert(mean, \"s\", \"min\")"));
         write(drive, QStringLiteral("hours [h] = convert(mean, \"s\", \"h\")"));
@@ -65,13 +66,13 @@ class TestWritingStories : public QObject {
         QVERIFY(offers.is_offered());
         offers.take();
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("failing checks: 1")));
         QTRY_VERIFY2(offers.is_offered() && offers.text().contains(QStringLiteral("riffle")),
                      qPrintable(offers.text()));
         offers.take();
         QVERIFY(drive.settle());
         QCOMPARE(formula(drive, "part"), std::string("riffle / sum(riffle)"));
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("checks that hold: 6")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 6")));
         QVERIFY(!offers.is_offered());
     }
 
@@ -98,12 +99,12 @@ class TestWritingStories : public QObject {
     /// A growth table from first … then, with its rate slid.
     void a_growth_table_follows_its_slider() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Growth"));
+        drive.new_table(QStringLiteral("Growth"));
         drive.key(Qt::Key_H, Qt::ControlModifier);
         drive.keys(QStringLiteral("rate = 0.1"));
         drive.key(Qt::Key_Return);
         drive.answer(QStringLiteral("10"));
-        drive.command(QStringLiteral("Number of rows…"));
+        drive.command("count-rows");
         write(drive, QStringLiteral("n = first 100 then n[i-1] * (1 + rate)"));
         QCOMPARE(drive.window.page()->model().value(2, 0).number(), 100 * 1.1 * 1.1);
         const Id rate = drive.window.document().study().held_named("rate")->id;
@@ -121,7 +122,7 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.document().study().held_named("rate")->value.number(), 0.5);
         QCOMPARE(drive.window.page()->model().value(2, 0).number(), 225.0);
-        drive.command(QStringLiteral("Undo sliding rate")); // all of the sliding is one step
+        drive.command("undo"); // all of the sliding is one step
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.document().study().held_named("rate")->value.number(), 0.1);
         card = drive.window.ledge().card(rate);
@@ -137,7 +138,7 @@ class TestWritingStories : public QObject {
     /// Three data columns with quartiles below.
     void quartiles_stand_under_three_columns() {
         WindowDriver drive;
-        drive.window.new_table(QStringLiteral("Temperatures"));
+        drive.new_table(QStringLiteral("Temperatures"));
         drive.click_cell(0, 0);
         paste(drive, QStringLiteral("a\tb\tc\n1\t10\t5\n2\t20\t5\n3\t30\t6\n4\t40\t7\n"));
         drive.click_cell(0, 0); // of one chosen cell, all columns are meant
@@ -176,7 +177,7 @@ class TestWritingStories : public QObject {
         QCOMPARE(drive.shown(0, 1), QStringLiteral("−10"));
         QCOMPARE(drive.foot(0, 0), QStringLiteral("60"));
         // That the pebbles' classes no longer cover them is told.
-        QVERIFY(drive.window.checks_line().contains(QStringLiteral("failing checks: 1 of 5")));
+        QVERIFY(drive.window.checks().text().contains(QStringLiteral("failing checks: 1 of 5")));
     }
 
     void pointing_puts_names_in() {
@@ -262,7 +263,7 @@ class TestWritingStories : public QObject {
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 42.0 / 206);
-        drive.command(QStringLiteral("Show only one table"));
+        drive.command("one-table");
         QVERIFY(drive.window.place().beside() == nullptr);
     }
 
@@ -345,7 +346,7 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         const std::size_t before = drive.table().columns.size();
         choose(drive, 0, 2, 1, 3);
-        drive.command(QStringLiteral("One formula for each chosen column…"));
+        drive.command("spread");
         drive.keys(QStringLiteral("part = each / sum(each)"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());

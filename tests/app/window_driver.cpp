@@ -1,7 +1,9 @@
 #include "window_driver.h"
 
+#include "app/exchange/wait_dialog.h"
 #include "app/look/look.h"
-#include "app/shell/wait_dialog.h"
+#include "core/study/edits/edits.h"
+#include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
 
 #include <QApplication>
@@ -141,13 +143,23 @@ QAction* WindowDriver::action_in_menu(const QMenu& menu, const QString& text) {
     return action_in(menu, text);
 }
 
-void WindowDriver::command(const QString& text) {
-    for (QAction* menu : window.menuBar()->actions()) {
-        if (QAction* named = action_in(*menu->menu(), text)) {
-            return named->trigger();
-        }
+void WindowDriver::entry(const char* menu, const QString& text) {
+    QAction* action = action_in(*window.commands().menu(QLatin1String(menu)), text);
+    if (action == nullptr) {
+        qFatal("no entry %s in %s", qPrintable(text), menu);
     }
-    qFatal("no command called %s", qPrintable(text));
+    action->trigger();
+}
+
+void WindowDriver::new_table(const QString& label) {
+    Id added;
+    window.document().perform(QStringLiteral("new table"),
+                              add_table(window.document().study(), label.toStdString(), &added));
+    window.show_table(added);
+}
+
+void WindowDriver::export_table(const QString& path) {
+    window.exports().write(path, window.page()->table_id(), usual_choice(format_of(path.toStdString())));
 }
 
 void WindowDriver::answer(const QString& text) {

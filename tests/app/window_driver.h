@@ -32,7 +32,11 @@ class WindowDriver {
     void click_heading(int section);
     void double_click_heading(int section);
     static QPoint point_on_heading(const TableHeading& heading, int section); ///< on its label
-    void command(const QString& text);                                        ///< a menu's command, by its words
+    void command(const char* id) { window.commands().action(QLatin1String(id))->trigger(); }
+    void entry(const char* menu, const QString& text); ///< of a menu that fills itself
+    void new_table(const QString& label);
+    void export_table(const QString& path); ///< the one that is shown, as it is usual for that kind of file
+    QString notice() { return window.notices().line()->text(); }
     /// Answers the next dialog: its line gets `text`, or the button of that name is pressed.
     void answer(const QString& text);
     void press_button_of_next_dialog(const QString& button) { press_buttons_of_next_dialogs({button}); }

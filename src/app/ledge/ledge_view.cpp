@@ -26,6 +26,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     , more_(new QToolButton(this)) {
     describe_cards_to_screen_readers();
     setAccessibleName(tr("Ledge"));
+    add_->setObjectName(QStringLiteral("hold"));
     add_->setText(tr("hold a value"));
     add_->setIcon(drawn_icon(QStringLiteral("hold")));
     add_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);

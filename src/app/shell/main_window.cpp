@@ -1,11 +1,11 @@
 #include "app/shell/main_window.h"
 
-#include "app/dialogs/prompts.h"
+#include "app/exchange/wait_dialog.h"
 #include "app/help/dialog_help.h"
 #include "app/look/look.h"
+#include "app/numbers/format_choices.h"
 #include "app/numbers/locale_text.h"
-#include "app/shell/wait_dialog.h"
-#include "core/engine/planning/plan.h"
+#include "app/shell/destinations.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
 
@@ -13,14 +13,9 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDropEvent>
-#include <QFile>
-#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
-#include <QMessageBox>
 #include <QMimeData>
-#include <QPushButton>
-#include <QSettings>
 #include <QStatusBar>
 #include <QTimer>
 #include <QUrl>
@@ -40,33 +35,41 @@ MainWindow::MainWindow(QWidget* parent)
     , starters_(new Starters(this))
     , place_(new PageArea(document_, make_start_page(), this))
     , companion_(new CompanionPanel(document_, this))
-    , help_(new HelpReader(this))
     , steps_(new FirstSteps(this, this))
     , find_bar_(new FindBar(document_, *place_, this))
-    , commands_(new TableCommands(document_, *place_, this))
-    , charts_(new ChartCommands(document_, *place_, this))
-    , runs_(new RunCommands(document_, *place_, this))
     , pointer_(new KeyboardPointing(*place_, *ledge_, this))
     , finder_(new CommandFinder(this))
-    , notice_(new QLabel(this))
+    , foot_menu_(new NewFootMenu(document_, this))
+    , checks_(new ChecksButton(document_, this))
     , working_(new QLabel(this))
-    , checks_(new QToolButton(this)) {
+    , help_(new HelpDesk({*place_, *ledge_, *ledge_list_, *contents_, *companion_, *splitter_}, this))
+    , first_table_(new FirstTable(document_, *place_, *steps_, this))
+    , imports_(new TableImport(document_, *place_, *files_, this))
+    , exports_(new TableExport(document_, this))
+    , notices_(this)
+    , requirements_(document_, *place_)
+    , commands_(requirements_, menuBar(), this) {
     setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
     resize(1280, 800);
     setAcceptDrops(true);
     lay_out();
-    build_study_menu();
-    build_edit_menu();
-    commands_->fill_table_menu(menuBar()->addMenu(tr("&Table")));
-    build_work_menu();
-    charts_->fill_menu(menuBar()->addMenu(tr("&Chart")));
-    next_steps_.insert(next_steps_.size() - 1, {charts_->draw(), tr("chart")});
-    place_->offer_beside_tables(next_steps_);
-    build_view_and_help();
-    connect_parts();
+    list_commands();
+    connect_document();
+    connect_ledge();
+    connect_pages();
+    connect_contents();
+    connect_companion();
+    connect_files();
+    connect_help();
     refresh();
     page_changed();
     chart_changed();
+}
+
+/// The widgets ask the document while they close, so they go before it does.
+MainWindow::~MainWindow() {
+    hide();
+    delete takeCentralWidget();
 }
 
 void MainWindow::lay_out() {
@@ -80,15 +83,15 @@ void MainWindow::lay_out() {
     column->addWidget(place_, 1);
     column->addWidget(find_bar_);
     column->addWidget(steps_);
-    column->addWidget(make_unread_strip());
+    column->addWidget(notices_.strip());
     constexpr int contents_width = 178;
     constexpr int companion_width = 262;
     splitter_->add_folding(contents_, tr("Contents"), QStringLiteral("contents"), contents_width);
     splitter_->addWidget(middle);
     splitter_->add_folding(companion_, tr("Companion"), QStringLiteral("companion"), companion_width);
     constexpr int help_width = 420;
-    splitter_->add_folding(help_, tr("Help"), QString(), help_width);
-    help_->hide();
+    splitter_->add_folding(&help_->reader(), tr("Help"), QString(), help_width);
+    help_->reader().hide();
     splitter_->setStretchFactor(0, 0);
     splitter_->setStretchFactor(1, 1);
     splitter_->setStretchFactor(2, 0);
@@ -101,75 +104,145 @@ void MainWindow::lay_out() {
     around->setContentsMargins(0, 2, 8, 2);
     around->addWidget(finder_);
     menuBar()->setCornerWidget(corner);
-    notice_->setAccessibleName(tr("Message"));
-    notice_->setTextFormat(Qt::PlainText);
-    checks_->setObjectName(QStringLiteral("checks"));
-    checks_->setAutoRaise(true);
-    checks_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
-    checks_->setAccessibleName(tr("State of the checks"));
-    statusBar()->addWidget(notice_, 1);
+    statusBar()->addWidget(notices_.line(), 1);
     statusBar()->addPermanentWidget(working_);
     statusBar()->addPermanentWidget(checks_);
     statusBar()->setSizeGripEnabled(false);
 }
 
-void MainWindow::connect_parts() {
-    connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
-    connect(contents_, &ContentsPanel::chart_chosen, place_, &PageArea::show_chart);
-    connect(contents_, &ContentsPanel::chart_change_wanted, charts_, &ChartCommands::change);
-    connect(contents_, &ContentsPanel::chart_removal_wanted, charts_, &ChartCommands::remove);
-    connect(contents_, &ContentsPanel::run_restore_wanted, runs_, &RunCommands::restore);
-    connect(contents_, &ContentsPanel::run_list_wanted, runs_, &RunCommands::list_runs);
-    connect(contents_, &ContentsPanel::run_chosen, this, &MainWindow::inform);
-    connect(runs_, &RunCommands::told, this, &MainWindow::inform);
-    connect(place_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
-    connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
-    connect(ledge_, &LedgeView::chosen, this, [this](Id held) {
+QWidget* MainWindow::make_start_page() {
+    auto* start = new StartPage(*starters_, this);
+    const auto command = [this](const char* id) {
+        return [this, id] { commands_.action(QLatin1String(id))->trigger(); };
+    };
+    connect(start, &StartPage::new_table_wanted, this, command("new-table"));
+    connect(start, &StartPage::import_wanted, this, command("import"));
+    connect(start, &StartPage::demo_wanted, this, command("open-demo"));
+    connect(start, &StartPage::first_steps_wanted, this, command("first-steps"));
+    connect(start, &StartPage::starter_chosen, this,
+            [this](const Starter& starter) { study_commands_->begin_with(starter); });
+    return start;
+}
+
+void MainWindow::list_commands() {
+    const CommandPlace place{document_, *place_, this};
+    study_commands_ = new StudyCommands(place, *files_, *imports_, *exports_, *starters_);
+    table_commands_ = new TableCommands(place);
+    chart_commands_ = new ChartCommands(place);
+    run_commands_ = new RunCommands(place);
+    what_if_commands_ = new WhatIfCommands(place);
+    auto* edits = new EditCommands(place, *find_bar_);
+    auto* columns = new ColumnCommands(place);
+    auto* rows = new RowCommands(place);
+    auto* formulas = new FormulaCommands(place);
+    auto* made = new MadeTableCommands(place);
+    auto* window = new WindowCommands(
+        place, {*contents_, *ledge_, *ledge_list_, *companion_, *splitter_, *finder_, *help_, *foot_menu_});
+    commands_.add({{"study", nullptr, tr("&Study")},
+                   {"edit", nullptr, tr("&Edit")},
+                   {"table", nullptr, tr("&Table")},
+                   {"work", nullptr, tr("&Work")},
+                   {"chart", nullptr, tr("&Chart")},
+                   {"view", nullptr, tr("&View")},
+                   {"help-menu", nullptr, tr("&Help")}});
+    for (const QList<Command>& list :
+         {study_commands_->list(), edits->list(), table_commands_->list(), columns->list(), rows->list(),
+          columns->formats(), formulas->list(), window->holding(), formulas->more_list(), made->list(),
+          what_if_commands_->list(), run_commands_->list(), window->computing(), chart_commands_->list(),
+          window->view(), window->help()}) {
+        commands_.add(list);
+    }
+    tell_of_rounding(commands_.menu(QStringLiteral("formats")));
+    place_->offer_beside_tables(
+        commands_.next_steps({QStringLiteral("next-column"), QStringLiteral("frequency-table"),
+                              QStringLiteral("summary"), QStringLiteral("draw"), QStringLiteral("check")}));
+}
+
+void MainWindow::connect_document() {
+    connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
+    connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::refused, &notices_, &Notices::tell);
+    connect(&document_, &Document::saving_failed, &notices_, &Notices::tell_until_read);
+    connect(&document_, &Document::computing_changed, this,
+            [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
+    connect(&document_, &Document::computing_progressed, this,
+            [this](qint64 cells) { working_->setText(tr("computing… %L1 cells").arg(cells)); });
+    new WaitDialog(document_.file_task(), this);
+    connect(checks_, &ChecksButton::check_wanted, this, [this](Id check) { go_to(check, 0); });
+    connect(&look_news(), &LookNews::changed, this, [this] {
+        setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
+        commands_.update();
+    });
+}
+
+void MainWindow::connect_ledge() {
+    const auto look_at = [this](Id held) { companion_->show_place({held, 0}); };
+    connect(ledge_, &LedgeView::chosen, this, [this, look_at](Id held) {
         if (place_->active_editor().writing()) {
             page()->point_at(held);
         } else {
-            companion_->show_place({held, 0});
+            look_at(held);
         }
     });
-    connect(ledge_, &LedgeView::looked_at, this, [this](Id held) { companion_->show_place({held, 0}); });
-    connect(ledge_list_, &LedgeList::chosen, this, [this](Id held) { companion_->show_place({held, 0}); });
+    connect(ledge_, &LedgeView::looked_at, this, look_at);
+    connect(ledge_list_, &LedgeList::chosen, this, look_at);
+    connect(ledge_, &LedgeView::trials_wanted, what_if_commands_, &WhatIfCommands::try_values);
+    connect(ledge_, &LedgeView::search_wanted, what_if_commands_, &WhatIfCommands::find_value);
+}
+
+void MainWindow::connect_pages() {
+    connect(place_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
     connect(place_, &PageArea::page_changed, this, &MainWindow::page_changed);
     connect(place_, &PageArea::selection_changed, this, &MainWindow::show_current_place);
     connect(place_, &PageArea::foot_chosen, this, [this](Id line, Id column) {
         companion_->show_place({DefinitionId::foot_value(line, column), 0});
     });
     connect(place_, &PageArea::holding_wanted, ledge_, &LedgeView::begin_holding);
+    connect(place_, &PageArea::axis_wanted, table_commands_, &TableCommands::change_axis);
+    connect(place_, &PageArea::menu_wanted, this, [this](const QPoint& global) {
+        const QModelIndex at = page()->view().current();
+        if (const auto menu = page()->column_menu(at.column(), at.row())) {
+            menu->addSeparator();
+            menu->addMenu(commands_.menu(QStringLiteral("rows")));
+            menu->addMenu(commands_.menu(QStringLiteral("across")));
+            menu->exec(global);
+        }
+    });
+    connect(foot_menu_, &NewFootMenu::added, this, [this](Id line) { page()->show_foot_line(line); });
+    connect(splitter_, &FoldingSplitter::folded_changed, &commands_, &Commands::update);
+}
+
+void MainWindow::connect_contents() {
+    connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
+    connect(contents_, &ContentsPanel::chart_chosen, place_, &PageArea::show_chart);
+    connect(contents_, &ContentsPanel::chart_change_wanted, chart_commands_, &ChartCommands::change);
+    connect(contents_, &ContentsPanel::chart_removal_wanted, chart_commands_, &ChartCommands::remove);
+    connect(contents_, &ContentsPanel::run_restore_wanted, run_commands_, &RunCommands::restore);
+    connect(contents_, &ContentsPanel::run_list_wanted, run_commands_, &RunCommands::list_runs);
+    connect(contents_, &ContentsPanel::run_chosen, &notices_, &Notices::inform);
+    connect(contents_, &ContentsPanel::check_chosen, this, [this](Id check) { go_to(check, 0); });
+    connect(run_commands_, &RunCommands::told, &notices_, &Notices::inform);
+}
+
+void MainWindow::connect_companion() {
     connect(&companion_->working(), &WorkingPanel::definition_wanted, this, [this](const QString& name, bool held) {
         if (page() != nullptr) {
             page()->define(name, held);
         }
     });
-    connect(place_, &PageArea::menu_wanted, commands_, &TableCommands::open_cell_menu);
-    connect(place_, &PageArea::axis_wanted, commands_, &TableCommands::change_axis);
     connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
-    show_help_in_dialogs();
-    connect(help_, &HelpReader::closed, this, &MainWindow::close_help);
-    connect(help_, &HelpReader::example_wanted, this, &MainWindow::try_example);
-    connect(help_, &HelpReader::first_steps_wanted, this, &MainWindow::begin_first_steps);
-    connect(finder_, &CommandFinder::help_chosen, this, &MainWindow::open_help);
-    connect(finder_, &CommandFinder::opened, this, &MainWindow::offer_destinations);
-    connect(finder_, &CommandFinder::place_chosen, this, [this](Id id) { go_to(id, 1); });
-    connect(checks_, &QToolButton::clicked, this, &MainWindow::go_to_broken_check);
-    connect(&document_, &Document::study_changed, this, &MainWindow::refresh);
-    connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
-    connect(&document_, &Document::results_changed, this, &MainWindow::show_checks);
-    connect(&document_, &Document::shows_old_changed, this, &MainWindow::show_checks);
-    connect(&document_, &Document::refused, this, &MainWindow::tell);
-    connect(&document_, &Document::saving_failed, this, &MainWindow::tell_until_read);
-    connect(files_, &StudyFiles::failed, this, &MainWindow::tell_until_read);
+}
+
+void MainWindow::connect_files() {
+    files_->take_what_is_typed = [this] { return take_what_is_typed(); };
+    connect(study_commands_, &StudyCommands::new_window_wanted, this, &MainWindow::new_window_wanted);
+    connect(files_, &StudyFiles::failed, &notices_, &Notices::tell_until_read);
     connect(starters_, &Starters::failed, &document_, &Document::refuse);
-    connect(files_, &StudyFiles::opened, this, [this](const QString& path) {
-        remember_recent(path);
-        refresh();
-    });
+    connect(files_, &StudyFiles::opened, this, &MainWindow::refresh);
     connect(files_, &StudyFiles::worksheet_taken, this, [this](const QString& name) {
         refresh();
-        inform(
+        notices_.inform(
             tr("%1 was taken as a new study. What was found in it stands in the study's note, under Study ▸ Settings "
                "of this study.")
                 .arg(name));
@@ -177,105 +250,77 @@ void MainWindow::connect_parts() {
     connect(
         files_, &StudyFiles::worksheet_added, this, [this](const QString& name, Id first, const QStringList& renamed) {
             show_table(first);
-            inform(renamed.isEmpty()
-                       ? tr("The tables of %1 were added; what was found in it stands in the study's note.").arg(name)
-                       : tr("The tables of %1 were added. Names were taken: %2.")
-                             .arg(name, renamed.join(QStringLiteral(", "))));
+            const QString added =
+                tr("The tables of %1 were added; what was found in it stands in the study's note.").arg(name);
+            const QString with_names =
+                tr("The tables of %1 were added. Names were taken: %2.").arg(name, renamed.join(QStringLiteral(", ")));
+            notices_.inform(renamed.isEmpty() ? added : with_names);
         });
-    connect(&document_, &Document::study_changed, this, &MainWindow::spell_numbers);
-    connect(ledge_, &LedgeView::trials_wanted, this, &MainWindow::try_values);
-    connect(ledge_, &LedgeView::search_wanted, this, &MainWindow::find_value);
-    files_->take_what_is_typed = [this] { return take_what_is_typed(); };
-    new WaitDialog(document_.file_task(), this);
-    connect(&document_, &Document::computing_changed, this,
-            [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
-    connect(&document_, &Document::computing_progressed, this,
-            [this](qint64 cells) { working_->setText(tr("computing… %L1 cells").arg(cells)); });
-    connect(&look_news(), &LookNews::changed, this, [this] { setWindowIcon(drawn_icon(QStringLiteral("ledgefall"))); });
+    connect(imports_, &TableImport::told, &notices_, &Notices::tell);
+    connect(exports_, &TableExport::told, &notices_, &Notices::tell);
+    connect(exports_, &TableExport::done, &notices_, &Notices::inform);
 }
 
-/// The widgets ask the document while they close, so they go before it does.
-MainWindow::~MainWindow() {
-    hide();
-    delete takeCentralWidget();
+void MainWindow::connect_help() {
+    show_help_in_dialogs();
+    connect(help_, &HelpDesk::about_to_open, this, [this] { help().set_keys(commands_.rows_of_keys()); });
+    connect(help_, &HelpDesk::first_steps_wanted, this, [this] {
+        files_->may_leave([this] {
+            files_->start_new();
+            first_table_->begin();
+        });
+    });
+    connect(&help(), &HelpReader::example_wanted, this, &MainWindow::try_example);
+    connect(finder_, &CommandFinder::help_chosen, help_, &HelpDesk::open);
+    connect(finder_, &CommandFinder::opened, this,
+            [this] { finder_->offer(destinations(document_.study(), commands_)); });
+    connect(finder_, &CommandFinder::place_chosen, this, [this](Id id) { go_to(id, 1); });
 }
 
-QWidget* MainWindow::make_unread_strip() {
-    unread_strip_ = new QFrame(this);
-    unread_strip_->setObjectName(QStringLiteral("unread"));
-    unread_strip_->setFrameShape(QFrame::StyledPanel);
-    unread_ = new QLabel(unread_strip_);
-    unread_->setWordWrap(true);
-    unread_->setTextFormat(Qt::PlainText);
-    unread_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    unread_->setAccessibleName(tr("Message to be read"));
-    auto* read = new QPushButton(tr("I have read this"), unread_strip_);
-    connect(read, &QPushButton::clicked, unread_strip_, &QWidget::hide);
-    auto* row = new QHBoxLayout(unread_strip_);
-    row->addWidget(unread_, 1);
-    row->addWidget(read);
-    unread_strip_->hide();
-    return unread_strip_;
-}
-
-/// What must not be missed, such as that something was not saved, stays until a button says that it has been read.
-void MainWindow::tell_until_read(const QString& sentence) {
-    unread_->setText(sentence);
-    unread_strip_->show();
-}
-
-void MainWindow::tell(const QString& sentence) {
-    show_notice(sentence, look().fault);
-}
-
-void MainWindow::inform(const QString& sentence) {
-    show_notice(sentence, look().ink);
-}
-
-void MainWindow::show_notice(const QString& sentence, const QColor& colour) {
-    QPalette colours = notice_->palette();
-    colours.setColor(QPalette::WindowText, colour);
-    notice_->setPalette(colours);
-    notice_->setText(sentence);
+/// An example of the help goes into the next column, to be looked at before it is taken.
+void MainWindow::try_example(const QString& formula) {
+    if (page() == nullptr) {
+        commands_.action(QStringLiteral("new-table"))->trigger();
+    }
+    FormulaEditor& editor = page()->editor();
+    if (editor.is_open()) {
+        editor.line().insertPlainText(formula);
+    } else {
+        page()->write_formula(page()->model().columnCount() - 1, formula);
+    }
+    editor.line().setFocus();
 }
 
 void MainWindow::refresh() {
-    notice_->clear();
+    notices_.line()->clear();
     const QString note = files_->title_note();
     setWindowTitle(note.isEmpty() ? tr("%1[*] — Ledgefall").arg(document_.title())
                                   : tr("%1[*] (%2) — Ledgefall").arg(document_.title(), note));
     setWindowModified(document_.modified());
-    undo_->setEnabled(document_.can_undo());
-    undo_->setText(document_.can_undo() ? tr("&Undo %1").arg(document_.undo_name()) : tr("&Undo"));
-    redo_->setEnabled(document_.can_redo());
-    redo_->setText(document_.can_redo() ? tr("&Redo %1").arg(document_.redo_name()) : tr("&Redo"));
     const Study& study = document_.study();
     if (page() == nullptr && !study.tables.empty()) {
         place_->show_table(study.tables.front()->id);
     }
-    show_checks();
+    checks_->refresh();
+    commands_.update();
 }
 
 void MainWindow::page_changed() {
-    const bool has_table = page() != nullptr;
-    const Id table = has_table ? page()->table_id() : Id();
+    const Id table = page() == nullptr ? Id() : page()->table_id();
     contents_->show_current(table);
     ledge_->show_table(table);
     ledge_list_->show_table(table);
-    foot_menu_->set_place(has_table ? page()->foot_place() : NewFootMenu::Place());
+    foot_menu_->set_place(page() == nullptr ? NewFootMenu::Place() : page()->foot_place());
+    foot_menu_->menuAction()->setEnabled(page() != nullptr);
     companion_->show_page(page());
-    commands_->enable(has_table);
-    charts_->enable(has_table, place_->chart_page() != nullptr);
-    for (QAction* action : needs_table_) {
-        action->setEnabled(has_table);
-    }
+    commands_.update();
     show_current_place();
 }
 
 void MainWindow::chart_changed() {
     const ChartPage* shown = place_->chart_page();
     contents_->show_chart(shown == nullptr ? Id() : shown->chart_id());
-    charts_->enable(page() != nullptr, shown != nullptr);
+    commands_.update();
 }
 
 void MainWindow::show_current_place() {
@@ -285,33 +330,6 @@ void MainWindow::show_current_place() {
     companion_->show_place(inside ? WorkingPlace{column->id, page()->model().cell_of(at.row(), at.column()) + 1}
                                   : WorkingPlace());
     companion_->refresh();
-}
-
-void MainWindow::show_checks() {
-    int holding = 0;
-    int broken = 0;
-    int open = 0; // not worked out yet
-    for (const auto& check : document_.study().checks) {
-        const Document::CheckState state = document_.check_state(check->id);
-        ++(state == Document::CheckState::unknown ? open : state == Document::CheckState::holds ? holding : broken);
-    }
-    const int all = holding + broken + open;
-    checks_->setVisible(all > 0);
-    checks_->setText(open > 0     ? tr("checks not known yet: %1").arg(open)
-                     : broken > 0 ? tr("failing checks: %1 of %2").arg(broken).arg(all)
-                                  : tr("checks that hold: %1").arg(holding));
-    checks_->setIcon(open > 0 ? QIcon() : drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
-    checks_->setToolTip(open > 0      ? tr("They are being worked out")
-                        : broken == 0 ? tr("Every check of the study holds")
-                                      : tr("Go to the first that fails"));
-}
-
-void MainWindow::go_to_broken_check() {
-    for (const auto& check : document_.study().checks) {
-        if (document_.check_state(check->id) == Document::CheckState::fails) {
-            return go_to(check->id, 0);
-        }
-    }
 }
 
 void MainWindow::go_to(const DefinitionId& definition, std::size_t row) {
@@ -341,18 +359,6 @@ void MainWindow::go_to(const DefinitionId& definition, std::size_t row) {
     }
 }
 
-void MainWindow::new_table(const QString& label) {
-    Id added;
-    if (document_.perform(tr("new table"), add_table(document_.study(), label.toStdString(), &added))) {
-        show_table(added);
-    }
-}
-
-bool MainWindow::open_demo() {
-    QFile file(QStringLiteral(":/demo/marrow-beck.ledgefall"));
-    return file.open(QIODevice::ReadOnly) && document_.open_text(file.readAll());
-}
-
 bool MainWindow::untouched() const {
     const QList<QDialog*> dialogs = findChildren<QDialog*>();
     const bool asking =
@@ -376,16 +382,6 @@ std::optional<QString> MainWindow::take_what_is_typed() {
         }
     }
     return std::nullopt;
-}
-
-void MainWindow::zoom(double factor) {
-    set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
-    QSettings().setValue(QStringLiteral("zoom"), look().zoom);
-}
-
-void MainWindow::set_dark(bool dark) {
-    ledgefall::set_dark(dark);
-    QSettings().setValue(QStringLiteral("dark"), dark);
 }
 
 /// Numbers are shown as the study of the window in front says; where that has changed, all are shown anew.

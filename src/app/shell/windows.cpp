@@ -61,7 +61,7 @@ void Windows::open(const QStringList& files) {
             std::find_if(windows.begin(), windows.end(), [](const MainWindow* one) { return one->untouched(); });
         MainWindow* window = untouched == windows.end() ? add() : *untouched;
         window->show();
-        window->open_from_outside(local_path(file));
+        window->imports().open(local_path(file));
         window->raise();
         window->activateWindow();
     }

@@ -1,7 +1,6 @@
 #include "app/table/table_page.h"
 
 #include "app/look/look.h"
-#include "app/look/menu_action.h"
 #include "app/numbers/locale_text.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edit_grid.h"
@@ -39,6 +38,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     view_->width_below = [this](int section) { return foot_->width_of(section); };
     foot_menu_->set_place(foot_place());
     connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
+    add_foot_->setObjectName(QStringLiteral("foot-line"));
     add_foot_->setText(tr("foot line"));
     add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
     add_foot_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
@@ -316,11 +316,13 @@ void TablePage::offer(const QList<NextStep>& steps) {
         button->setText(step.word);
         button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
         button->setAutoRaise(true);
-        button->setToolTip(bare_text(*step.command));
-        button->setAccessibleName(bare_text(*step.command));
+        button->setObjectName(step.command->objectName());
+        const QString text = step.command->text().remove(QLatin1Char('&'));
+        button->setToolTip(text);
+        button->setAccessibleName(text);
         connect(button, &QToolButton::clicked, step.command, &QAction::trigger);
         line_->addWidget(button);
-        next_.append({button, step.command});
+        next_.append({button, step.fits});
     }
     show_what_fits();
 }
@@ -329,8 +331,8 @@ void TablePage::offer(const QList<NextStep>& steps) {
 void TablePage::show_what_fits() {
     const bool words = width() > look().px(690);
     const Qt::ToolButtonStyle style = words ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly;
-    for (const auto& [button, command] : next_) {
-        button->setVisible(why_not(*command).isEmpty());
+    for (const auto& [button, fits] : next_) {
+        button->setVisible(fits());
         button->setToolButtonStyle(style);
     }
     add_foot_->setToolButtonStyle(style);

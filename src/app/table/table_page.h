@@ -35,6 +35,7 @@ class TablePage : public QWidget {
     struct NextStep {
         QAction* command;
         QString word;
+        std::function<bool()> fits; ///< what is chosen
     };
     void offer(const QList<NextStep>& steps);
     FormulaEditor& editor() { return *editor_; }
@@ -119,7 +120,7 @@ class TablePage : public QWidget {
     OfferStrip* offers_;
     QHBoxLayout* line_ = nullptr;
     class QLineEdit* title_line_ = nullptr; ///< while the title is written
-    QList<std::pair<QToolButton*, QAction*>> next_;
+    QList<std::pair<QToolButton*, std::function<bool()>>> next_;
 };
 
 } // namespace ledgefall

@@ -5,15 +5,16 @@ namespace ledgefall {
 Sentence why_nothing_came(TaskEnd end, const std::string& cause) {
     switch (end) {
     case TaskEnd::out_of_memory:
-        return Sentence{"There is not enough memory for this, and nothing has changed: use fewer rows, or close other "
-                        "programs.",
-                        {}};
+        return Sentence{
+            N_("There is not enough memory for this, and nothing has changed: use fewer rows, or close other "
+               "programs."),
+            {}};
     case TaskEnd::failed:
-        return Sentence{"This failed, and nothing has changed: %1", {cause}};
+        return Sentence{N_("This failed, and nothing has changed: %1"), {cause}};
     case TaskEnd::not_begun:
-        return Sentence{"Another task is still running: %1 Wait for it, or stop it, and try again.", {cause}};
+        return Sentence{N_("Another task is still running: %1 Wait for it, or stop it, and try again."), {cause}};
     default:
-        return Sentence{"Stopped. Nothing has changed.", {}};
+        return Sentence{N_("Stopped. Nothing has changed."), {}};
     }
 }
 

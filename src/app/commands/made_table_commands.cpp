@@ -1,0 +1,135 @@
+#include "app/commands/made_table_commands.h"
+
+#include "app/commands/made_table.h"
+#include "app/dialogs/category_dialog.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/summary_dialog.h"
+#include "core/study/builders/asked_share.h"
+#include "core/study/builders/contingency.h"
+#include "core/study/builders/unfold.h"
+#include "core/study/edits/edits.h"
+#include "core/study/row_sources/category_rows.h"
+
+namespace ledgefall {
+
+QList<Command> MadeTableCommands::list() {
+    QList<Command> all = {
+        {"made-tables", "work", tr("&Tables made of columns"), no_keys, {}, Needs::nothing, no_words, "table"},
+        Command{"frequency-table", "made-tables", tr("A fre&quency table of the column…"), "Ctrl+Shift+F",
+                [this] { count_values(); }, Needs::column,
+                tr("histogram classes bins intervals count tally distribution categories"), "classes"}
+            .offered_beside(tr("classes")),
+        {"contingency-table", "made-tables", tr("Contingency table of two columns"), no_keys, [this] { count_pairs(); },
+         Needs::two_columns, tr("two-way cross chi squared pairs")},
+        Command{"summary", "made-tables", tr("S&ummary of columns or groups…"), "Ctrl+Shift+U", [this] { sum_up(); },
+                Needs::number_column,
+                tr("mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum"),
+                "summary"}
+            .offered_beside(tr("summary")),
+        {"share", "made-tables", tr("Share of one value, chosen on the ledge"), no_keys, [this] { ask_share(); },
+         Needs::column, tr("per cent proportion count of a category")},
+        {"unfold", "work", tr("&Unfold a measure of the chosen columns")},
+    };
+    for (const Unfolding& unfolding : unfoldings()) {
+        const auto run = [this, name = unfolding.name] {
+            perform(tr("unfolding %1").arg(QString::fromStdString(name)),
+                    unfold(document_.study(), name, page()->view().chosen_columns()));
+        };
+        all.append({"unfold-measure", "unfold", Document::translated(unfolding.label), no_keys, run, Needs::column,
+                    tr("by hand step by step computation table")});
+    }
+    return all;
+}
+
+void MadeTableCommands::count_values() {
+    const auto cells = cells_of(document_, *column());
+    const QString name = QString::fromStdString(column()->shown_label());
+    const Id counted = column()->id;
+    if (cells->kind() != Kind::number) {
+        CategoryDialog dialog(cells, counted, name, window_);
+        if (dialog.exec() == QDialog::Accepted) {
+            MadeTable(document_, pages_)
+                .make(
+                    tr("a frequency table"),
+                    [categories = dialog.categories(), parts = dialog.parts()](const Study& study, Id* table) {
+                        return category_table(study, categories, parts, table);
+                    },
+                    dialog.draws() ? "f" : "");
+        }
+        return;
+    }
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, name, window_);
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        MadeTable(document_, pages_)
+            .make(
+                tr("a frequency table"),
+                [counted, classes = dialog.classes(), parts = dialog.parts()](const Study& study, Id* table) {
+                    return frequency_table(study, counted, classes, parts, table);
+                },
+                dialog.draws() ? "f" : "");
+    }
+}
+
+/// The pairs of two chosen columns; the first goes down.
+void MadeTableCommands::count_pairs() {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    MadeTable(document_, pages_).make(tr("a contingency table"), [columns](const Study& study, Id* made) {
+        return contingency_table(study, columns[0], columns[1], made);
+    });
+}
+
+void MadeTableCommands::sum_up() {
+    std::vector<SummaryDialog::Offer> numbers;
+    std::vector<SummaryDialog::Offer> texts;
+    const std::vector<Id> chosen = page()->view().chosen_columns();
+    for (const auto& one : table()->columns) {
+        const Results::Entry* entry = document_.results().find(one->id);
+        const Kind kind = entry == nullptr ? Kind::distribution : entry->kind;
+        const QString label = QString::fromStdString(one->shown_label());
+        const bool is_chosen = std::find(chosen.begin(), chosen.end(), one->id) != chosen.end();
+        if (kind == Kind::number) {
+            numbers.push_back({one->id, label, is_chosen});
+        } else if (kind == Kind::text || kind == Kind::yes_no) {
+            texts.push_back({one->id, label, is_chosen});
+        }
+    }
+    if (numbers.empty()) {
+        return document_.refuse({N_("This table has no column of numbers yet that could be summed up."), {}});
+    }
+    if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
+        numbers.front().chosen = true;
+    }
+    SummaryDialog dialog(numbers, texts, document_.study().settings.quantile_type, window_);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    const SummaryRequest request = dialog.request();
+    Id result;
+    Result<Study> next = summary_table(document_.study(), request, &result);
+    Id chart;
+    if (next && dialog.draws()) {
+        Chart boxes;
+        boxes.table = table()->id;
+        const std::string label = table()->column(request.columns.front())->shown_label();
+        boxes.label =
+            request.by.empty() ? label : worded({"%1 by %2", {label, table()->column(request.by)->shown_label()}});
+        boxes.series.push_back({SeriesForm::boxes, request.by, request.columns.front(), false, false, ""});
+        next = add_chart(*next, boxes, &chart);
+    }
+    MadeTable(document_, pages_).take(tr("a summary"), next, result, chart);
+}
+
+void MadeTableCommands::ask_share() {
+    const QModelIndex at = page()->view().current();
+    Value begun = page()->model().value(at.row(), at.column());
+    const auto cells = cells_of(document_, *column());
+    for (std::size_t row = 0; row < cells->size() && !begun.plain(); ++row) {
+        begun = cells->at(row);
+    }
+    perform(tr("the share of one value"), asked_share(document_.study(), column()->id, begun));
+}
+
+} // namespace ledgefall

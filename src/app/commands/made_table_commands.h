@@ -1,0 +1,22 @@
+#pragma once
+
+#include "app/commands/command_family.h"
+
+namespace ledgefall {
+
+/// What makes something new of the chosen columns: frequency tables, summaries, unfolded measures.
+class MadeTableCommands : public CommandFamily {
+    Q_OBJECT
+  public:
+    using CommandFamily::CommandFamily;
+    QList<Command> list();
+
+  private:
+    void count_values();
+    void count_numbers(const std::shared_ptr<const Column>& cells);
+    void count_pairs();
+    void sum_up();
+    void ask_share();
+};
+
+} // namespace ledgefall

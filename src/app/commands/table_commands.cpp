@@ -1,0 +1,216 @@
+#include "app/commands/table_commands.h"
+
+#include "app/commands/made_table.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/prompts.h"
+#include "app/dialogs/two_way_dialog.h"
+#include "app/numbers/locale_text.h"
+#include "core/study/builders/contingency.h"
+#include "core/study/edits/edits.h"
+#include "core/study/row_sources/class_rows.h"
+
+namespace ledgefall {
+
+namespace {
+
+/// A column's name for an axis of its values, and the column as a formula of another table names it.
+QString axis_line(const Table& table, const ColumnDefinition& column) {
+    return QStringLiteral("%1 = %2.%1").arg(QString::fromStdString(column.name), QString::fromStdString(table.name));
+}
+
+} // namespace
+
+QList<Command> TableCommands::list() {
+    return {
+        {"new-table", "table", tr("&New table"), "Ctrl+T", [this] { new_table(); }, Needs::nothing, no_words, "table"},
+        {"two-way-table", "table", tr("T&wo-way table…"), "Ctrl+Shift+T", [this] { two_way_table(); }, Needs::nothing,
+         no_words, "two_way"},
+        {"title-table", "table", tr("Title and &note…"), no_keys, [this] { title_table(); }, Needs::table},
+        {"rename-table", "table", tr("&Rename the table…"), no_keys, [this] { rename_table(); }, Needs::table},
+        {"count-rows", "table", tr("&Number of rows…"), no_keys, [this] { count_rows(); }, Needs::table},
+        {"stop-rows", "table", tr("&Stop its rows early…"), no_keys, [this] { stop_rows(); }, Needs::counted_rows},
+        {"change-classes", "table", tr("Change its c&lasses…"), no_keys, [this] { change_classes(); }, Needs::classes,
+         tr("bins intervals limits width")},
+        {"axis-down", "table", tr("Change the axis &down…"), no_keys, [this] { change_axis(false); }, Needs::two_axes,
+         tr("rows values")},
+        {"axis-across", "table", tr("Change the axis &across…"), no_keys, [this] { change_axis(true); },
+         Needs::two_axes, tr("columns values")},
+        {"swap-axes", "table", tr("&Swap the axes"), no_keys,
+         [this] { perform(tr("swapping the axes"), transpose(document_.study(), table()->id)); }, Needs::two_axes,
+         tr("transpose turn")},
+        Command{"lay-across", "table", tr("Lay it a&cross"), no_keys,
+                [this] {
+                    perform(tr("laying across"),
+                            lay_across(document_.study(), page()->table_id(), !page()->laid_across()));
+                },
+                Needs::one_axis, tr("transpose turn rows to the right months horizontal")}
+            .with_state([this] { return page() != nullptr && page()->laid_across(); }),
+        {"add-layer", "table", tr("Add a layer of t&yped values…"), no_keys, [this] { add_layer(); }, Needs::two_axes,
+         tr("enter data")},
+        {"move-table-up", "table", tr("Move the table up"), no_keys, [this] { move_table(-1); }, Needs::table},
+        {"move-table-down", "table", tr("Move the table down"), no_keys, [this] { move_table(1); }, Needs::table},
+        {"remove-table", "table", tr("Remove the table"), no_keys, [this] { remove_table(); }, Needs::table},
+    };
+}
+
+void TableCommands::new_table() {
+    Id added;
+    if (document_.perform(tr("new table"), add_table(document_.study(), tr("Table").toStdString(), &added))) {
+        pages_.show_table(added);
+        page()->view().set_current(page()->model().index(0, 0));
+        page()->view().setFocus();
+    }
+}
+
+/// Of two chosen columns the values of the first go down and those of the second across; a third one is measured.
+void TableCommands::two_way_table() {
+    TwoWayDialog::Begun begun;
+    const std::vector<Id> columns = page() == nullptr || table() == nullptr || table()->two_way()
+                                        ? std::vector<Id>()
+                                        : page()->view().chosen_columns();
+    if (columns.size() == 2 || columns.size() == 3) {
+        const ColumnDefinition& first = *table()->column(columns[0]);
+        const ColumnDefinition& second = *table()->column(columns[1]);
+        const QString owner = QString::fromStdString(table()->name);
+        begun.down = axis_line(*table(), first);
+        begun.across = axis_line(*table(), second);
+        const QString meeting =
+            QStringLiteral("%1.%2 = %2 and %1.%3 = %3")
+                .arg(owner, QString::fromStdString(first.name), QString::fromStdString(second.name));
+        if (columns.size() == 3) {
+            const QString measured = QString::fromStdString(table()->column(columns[2])->name);
+            begun.formula = QStringLiteral("mean_%1 = mean(%2.%1 where %3)").arg(measured, owner, meeting);
+        } else {
+            begun.formula = QStringLiteral("n = count(%1)").arg(meeting);
+        }
+    }
+    TwoWayDialog dialog(document_.study(), document_.snapshot(), begun, window_);
+    if (dialog.exec() != QDialog::Accepted) {
+        return;
+    }
+    const auto offer_waited = [this](Id made) {
+        const Table& table = *document_.study().table(made);
+        if (!table.columns.empty() && pages_.page_of(made) != nullptr) {
+            pages_.page_of(made)->offers().offer_waited(made, table.columns.front()->id);
+        }
+    };
+    MadeTable(document_, pages_)
+        .make(
+            tr("a two-way table"), [&dialog](const Study&, Id* made) { return dialog.made(made); }, {}, offer_waited);
+}
+
+void TableCommands::title_table() {
+    const auto label =
+        ask_text(window_, tr("Title"), tr("The table's title:"), QString::fromStdString(table()->shown_label()));
+    const auto note =
+        label ? ask_text(window_, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table()->note))
+              : std::nullopt;
+    if (note) {
+        perform(tr("title"), label_table(document_.study(), table()->id, label->toStdString(), note->toStdString()));
+    }
+}
+
+void TableCommands::rename_table() {
+    const auto name =
+        ask_text(window_, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"),
+                 QString::fromStdString(table()->name));
+    if (name) {
+        perform(tr("renaming"), ledgefall::rename_table(document_.study(), table()->id, name->toStdString()));
+    }
+}
+
+void TableCommands::count_rows() {
+    const Formula* formula = table()->axis.source->count();
+    const auto count =
+        ask_text(window_, tr("Number of rows"), tr("Rows from 1 to this number, or formula of held values:"),
+                 formula == nullptr ? QStringLiteral("100") : QString::fromStdString(formula->text()));
+    if (count) {
+        perform(tr("number of rows"), ledgefall::count_rows(document_.study(), table()->id, count->toStdString()));
+    }
+}
+
+void TableCommands::stop_rows() {
+    const Formula* formula = table()->axis.source->until();
+    const auto until =
+        ask_text(window_, tr("Stop rows early"),
+                 tr("The rows end at the first for which this holds, such as r < 1; leave it empty to run to the end:"),
+                 formula == nullptr ? QString() : QString::fromStdString(formula->text()));
+    if (until) {
+        perform(tr("stopping rows"), ledgefall::stop_rows(document_.study(), table()->id, until->toStdString()));
+    }
+}
+
+void TableCommands::change_classes() {
+    const Id counted = counted_column(document_.study(), *table());
+    const Table* source = nullptr;
+    for (const auto& one : document_.study().tables) {
+        source = one->column(counted) != nullptr ? &*one : source;
+    }
+    const auto* rows = table()->axis.rows_as<ClassRows>();
+    if (rows == nullptr || source == nullptr) {
+        return document_.refuse({N_("This table has no classes of another column that could be changed."), {}});
+    }
+    const ColumnDefinition& column = *source->column(counted);
+    const auto cells = cells_of(document_, column);
+    if (const auto possible = propose_classes(*cells, ClassRule::about_eight); !possible) {
+        return document_.refuse(possible.refusal());
+    }
+    FrequencyDialog dialog(cells, QString::fromStdString(column.shown_label()), window_);
+    dialog.begin_with(rows->classes());
+    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+        perform(tr("the classes"), reclass(document_.study(), table()->id, dialog.classes()));
+    }
+}
+
+void TableCommands::change_axis(bool across) {
+    const Axis& axis = across ? *table()->across : table()->axis;
+    const ColumnDefinition& column = **axis.column;
+    const std::string unit = column.unit.empty() ? "" : " [" + column.unit + "]";
+    const std::string now = column.name + unit + " = " + axis_in_words(document_.study(), axis);
+    const auto typed = ask_text(
+        window_, across ? tr("The axis across") : tr("The axis down"),
+        tr("Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of "
+           "values that stay is kept:"),
+        QString::fromStdString(now));
+    if (!typed) {
+        return;
+    }
+    const Result<WrittenAxis> axis_written = written_axis(typed->toStdString());
+    perform(tr("an axis"), axis_written
+                               ? rewrite_axis(document_.study(), table()->id, across, *axis_written, own_spelling())
+                               : Result<Study>(axis_written.refusal()));
+}
+
+void TableCommands::add_layer() {
+    const auto label = ask_text(window_, tr("A layer of typed values"), tr("What it is called:"), tr("Counts"));
+    if (!label || label->trimmed().isEmpty()) {
+        return;
+    }
+    Id added;
+    const Id id = table()->id;
+    if (document_.perform(tr("a layer"), add_typed_layer(document_.study(), id, label->trimmed().toStdString(),
+                                                         Kind::number, &added))) {
+        page()->go_to(added, 1);
+    }
+}
+
+void TableCommands::move_table(int by) {
+    const auto& tables = document_.study().tables;
+    for (std::size_t at = 0; at < tables.size(); ++at) {
+        const auto to = static_cast<std::ptrdiff_t>(at) + by;
+        if (tables[at]->id == page()->table_id() && to >= 0) {
+            perform(tr("moving a table"),
+                    ledgefall::move_table(document_.study(), tables[at]->id, static_cast<std::size_t>(to)));
+            return;
+        }
+    }
+}
+
+void TableCommands::remove_table() {
+    const Id id = page()->table_id();
+    if (may_remove(window_, document_.study(), id)) {
+        perform(tr("removing a table"), ledgefall::remove_table(document_.study(), id, IfUsed::remove_anyway));
+    }
+}
+
+} // namespace ledgefall

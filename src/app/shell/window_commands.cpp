@@ -1,0 +1,108 @@
+#include "app/shell/window_commands.h"
+
+#include "app/look/look.h"
+#include "app/shell/formula_page.h"
+#include "core/study/edits/edits.h"
+
+#include <QApplication>
+#include <QMessageBox>
+#include <QSettings>
+
+namespace ledgefall {
+namespace {
+
+void zoom(double factor) {
+    set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
+    QSettings().setValue(QStringLiteral("zoom"), look().zoom);
+}
+
+} // namespace
+
+QList<Command> WindowCommands::holding() {
+    return {
+        Command{"foot-line", "work", {}}.opening(&parts_.foot_menu),
+        {"hold", "work", tr("&Hold a value…"), "Ctrl+H", [this] { parts_.ledge.begin_holding(); }, Needs::nothing,
+         tr("lock fix constant parameter absolute"), "hold"},
+        Command{"check", "work", tr("&Watch with a check…"), "Ctrl+K", [this] { parts_.contents.new_check(); },
+                Needs::nothing, tr("test verify validate condition sum to 100"), "holds"}
+            .offered_beside(tr("check")),
+    };
+}
+
+QList<Command> WindowCommands::computing() {
+    const auto draw = [this] { perform(tr("new random numbers"), draw_again(document_.study())); };
+    return {
+        Command{"draw-again", "work", tr("New &random numbers"), "Ctrl+D", draw}.after_a_rule(),
+        {"stop-computing", "work", tr("&Stop computing"), "Ctrl+.", [this] { document_.stop_computing(); }},
+        {"compute-again", "work", tr("Compute &again after stopping"), no_keys, [this] { document_.compute_again(); }},
+        {"formula-page", "work", tr("A page of all f&ormulas…"), "Ctrl+P",
+         [this] { FormulaPage(document_, window_).exec(); }},
+    };
+}
+
+Command WindowCommands::panel(const char* id, const QString& text, const Keys& keys, QWidget* panel) {
+    const auto is_open = [this, panel] { return !parts_.panels.is_folded(panel); };
+    const auto turn = [this, panel, is_open] { parts_.panels.fold(panel, is_open()); };
+    return Command{id, "view", text, keys, turn}.with_state(is_open);
+}
+
+QList<Command> WindowCommands::view() {
+    const auto list_is_shown = [this] { return !parts_.ledge_list.isHidden(); };
+    const auto turn_list = [this, list_is_shown] { parts_.ledge_list.setVisible(!list_is_shown()); };
+    return {
+        {"zoom-in", "view", tr("Zoom i&n"), QKeySequence::ZoomIn, [] { zoom(1.15); }},
+        {"zoom-out", "view", tr("Zoom &out"), QKeySequence::ZoomOut, [] { zoom(1 / 1.15); }},
+        {"reset-zoom", "view", tr("&Reset the zoom"), "Ctrl+0", [] { zoom(0); }},
+        Command{"dark", "view", tr("&Dark"), no_keys, [] { set_dark(!is_dark()); }}.with_state(is_dark),
+        Command{"beside", "view", tr("Show &beside")}.after_a_rule().filled_by(
+            [this](QMenu* menu) { fill_beside(menu); }),
+        {"one-table", "view", tr("Show only &one table"), no_keys, [this] { pages_.close_beside(); }},
+        panel("contents", tr("&Contents"), "F9", &parts_.contents).after_a_rule(),
+        Command{"ledge-list", "view", tr("The &ledge as a list"), "Ctrl+Shift+H", turn_list}.with_state(list_is_shown),
+        panel("companion", tr("Com&panion"), "F10", &parts_.companion),
+    };
+}
+
+QList<Command> WindowCommands::help() {
+    HelpDesk& desk = parts_.help;
+    return {
+        {"help", "help-menu", tr("&Help on what has the focus"), "F1", [&desk] { desk.open_in_focus(); }},
+        {"help-pages", "help-menu", tr("&All pages of the help"), no_keys,
+         [&desk] { desk.open(QStringLiteral("index")); }},
+        {"first-steps", "help-menu", tr("A first table in five &steps"), no_keys,
+         [&desk] { Q_EMIT desk.first_steps_wanted(); }},
+        {"find-command", "help-menu", tr("&Find a command, a name or a table…"), "Ctrl+Space",
+         [this] { parts_.finder.open(); }},
+        {"about", "help-menu", tr("&About Ledgefall"), no_keys, [this] { about(); }},
+    };
+}
+
+void WindowCommands::set_dark(bool dark) {
+    ledgefall::set_dark(dark);
+    QSettings().setValue(QStringLiteral("dark"), dark);
+}
+
+void WindowCommands::fill_beside(QMenu* menu) {
+    for (const auto& table : document_.study().tables) {
+        if (pages_.page_of(table->id) == nullptr) {
+            menu->addAction(QString::fromStdString(table->shown_label()), this,
+                            [this, id = table->id] { pages_.show_beside(id); });
+        }
+    }
+    if (menu->isEmpty()) {
+        menu->addAction(tr("there is no other table"))->setEnabled(false);
+    }
+}
+
+void WindowCommands::about() {
+    QMessageBox box(QMessageBox::NoIcon, tr("About Ledgefall"), {}, QMessageBox::Close, window_);
+    box.setTextFormat(Qt::RichText);
+    box.setText(
+        tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
+           "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
+           "SIL Open Font License; charts are drawn by QCustomPlot.</p>")
+            .arg(QApplication::applicationVersion()));
+    box.exec();
+}
+
+} // namespace ledgefall

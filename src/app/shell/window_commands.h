@@ -1,0 +1,48 @@
+#pragma once
+
+#include "app/commands/command_family.h"
+#include "app/companion/companion_panel.h"
+#include "app/contents/contents_panel.h"
+#include "app/ledge/ledge_list.h"
+#include "app/ledge/ledge_view.h"
+#include "app/shell/command_finder.h"
+#include "app/shell/folding_splitter.h"
+#include "app/shell/help_desk.h"
+
+namespace ledgefall {
+
+/// The parts of the window that commands show, hide and lead to.
+struct WindowParts {
+    ContentsPanel& contents;
+    LedgeView& ledge;
+    LedgeList& ledge_list;
+    CompanionPanel& companion;
+    FoldingSplitter& panels;
+    CommandFinder& finder;
+    HelpDesk& help;
+    NewFootMenu& foot_menu;
+};
+
+/// The commands of the window itself: holding and watching values, computing, what is seen, and the help.
+class WindowCommands : public CommandFamily {
+    Q_OBJECT
+  public:
+    WindowCommands(const CommandPlace& place, const WindowParts& parts)
+        : CommandFamily(place)
+        , parts_(parts) {}
+
+    QList<Command> holding(); ///< foot lines, held values, checks
+    QList<Command> computing();
+    QList<Command> view();
+    QList<Command> help();
+    static void set_dark(bool dark);
+
+  private:
+    Command panel(const char* id, const QString& text, const Keys& keys, QWidget* panel);
+    void fill_beside(QMenu* menu);
+    void about();
+
+    WindowParts parts_;
+};
+
+} // namespace ledgefall
