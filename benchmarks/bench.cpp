@@ -3,7 +3,7 @@
 
 #include "bench.h"
 
-#include "core/engine/running/allocator_settings.h"
+#include "files/io/machine_memory.h"
 
 #include <cstdlib>
 #include <cstring>

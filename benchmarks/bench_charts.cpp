@@ -2,7 +2,7 @@
 // frames: 33 ms are thirty a second.
 
 #include "app/charts/chart_plot.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "bench.h"
 
 #include <QApplication>
@@ -41,7 +41,7 @@ FiguresPtr cloud(SeriesForm form) {
 
 void panned(benchmark::State& state, SeriesForm form) {
     application();
-    apply_application_look();
+    apply_application_theme();
     ChartPlot plot;
     plot.resize(820, 560);
     plot.show_figures(cloud(form), QStringLiteral("cloud"));

@@ -2,11 +2,11 @@
 // writer that calls std::to_chars; a worksheet against inflating it and parsing its XML.
 
 #include "bench.h"
-#include "files/sheet_writing/workbook_of_study.h"
-#include "files/sheet_writing/worksheet_writers.h"
 #include "files/tables/delimited_columns.h"
-#include "files/worksheets/archive.h"
-#include "files/worksheets/worksheet_readers.h"
+#include "files/worksheet_reading/archive.h"
+#include "files/worksheet_reading/worksheet_readers.h"
+#include "files/worksheet_writing/workbook_of_study.h"
+#include "files/worksheet_writing/worksheet_writers.h"
 
 #include <charconv>
 #include <cmath>
@@ -105,7 +105,7 @@ void write_by_hand(benchmark::State& state) {
     }
 }
 
-/// 100,000 rows of five columns, one of them worked.
+/// 100,000 rows of five columns, one of them computed.
 const std::string& some_worksheet(bool open_document) {
     const auto make = [](bool open) {
         Id table;

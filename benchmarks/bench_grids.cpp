@@ -39,7 +39,7 @@ struct Sum {
     double value() const { return sum + lost; }
 };
 
-void worked(benchmark::State& state) {
+void computed(benchmark::State& state) {
     by_ledgefall(state, grid({"value = pay * ((1 + a)^b - 1) / a"}));
 }
 
@@ -56,7 +56,7 @@ void worked_by_hand(benchmark::State& state) {
     }
 }
 
-/// Only the sums: what they are of is there before, and they are worked out anew for another `k`.
+/// Only the sums: what they are of is there before, and they are computed anew for another `k`.
 void sums(benchmark::State& state) {
     Study study = grid({"value = a * b"}, {"total = sum(each) * k"});
     ResultsPtr results = compute(study);
@@ -170,7 +170,7 @@ void pairs_by_hand(benchmark::State& state) {
 } // namespace
 
 void register_grids() {
-    pair_side("grid/ledgefall", &worked);
+    pair_side("grid/ledgefall", &computed);
     pair_side("grid/by_hand", &worked_by_hand);
     pair_side("grid_sums/ledgefall", &sums);
     pair_side("grid_sums/by_hand", &sums_by_hand);

@@ -1,8 +1,8 @@
 // How the window feels at a given number of rows: from a key or a change to what is painted, through the real widgets.
 // Prints the median and the longest of many turns, in milliseconds: ledgefall-window-bench [ROWS]
 
-#include "app/look/look.h"
 #include "app/shell/main_window.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edit_grid.h"
 
 #include <QApplication>
@@ -18,7 +18,7 @@ namespace {
 
 using namespace ledgefall;
 
-/// Two given columns and ten worked ones, among them a recurrence, measures and a held value that can be slid.
+/// Two given columns and ten computed ones, among them a recurrence, measures and a held value that can be slid.
 Study large_study(std::size_t rows) {
     std::vector<double> x(rows);
     std::vector<double> y(rows);
@@ -112,7 +112,7 @@ void measure_autosave(std::size_t rows) {
     window.files().autosave().discard();
 }
 
-/// A thousand held values, each worked out from the one before: from a change of the first to what is painted.
+/// A thousand held values, each computed from the one before: from a change of the first to what is painted.
 void measure_long_ledge() {
     constexpr int held_values = 1000;
     Study study;
@@ -262,8 +262,8 @@ void measure_heat_map() {
     Document& document = window.document();
     document.begin_with(study);
     window.show_table(table);
-    window.place().show_chart(chart);
-    ChartPage& page = *window.place().chart_page();
+    window.pages().show_chart(chart);
+    ChartPage& page = *window.pages().chart_page();
     (void)QTest::qWaitFor([&] { return !document.computing() && page.settled(); }, 60000);
     window.repaint();
     // Each step follows as soon as the picture of the one before has been painted, without a clock that waits, and only
@@ -290,7 +290,7 @@ int main(int count, char** arguments) {
     QApplication application(count, arguments);
     QStandardPaths::setTestModeEnabled(true);
     QApplication::setOrganizationName(QStringLiteral("LedgefallBench"));
-    apply_application_look();
+    apply_application_theme();
     {
         MainWindow window;
         window.open_demo();

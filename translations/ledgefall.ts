@@ -8,27 +8,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is used by %2. Without it they will be at fault.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove all the same</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is there already. Replace it?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Replace it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>All files (*)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Studies and worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 already exists. Replace it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is used by %2. Removing it will cause errors there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove anyway</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -132,11 +132,11 @@
 <context>
     <name>FormatChoices</name>
     <message>
-        <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
+        <source>Number format</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Number format</source>
+        <source>Only the display changes. To round the value itself, use round(x, 2).</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -147,15 +147,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a text</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a date</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a yes or no</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -199,18 +191,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a name of letters, digits and _</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a number, a text, true, false or null</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a whole number from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a whole number from 1 to 9</source>
         <translation type="unfinished"></translation>
     </message>
@@ -243,19 +223,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the names that a function is taken of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the number of a row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>true or false</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a list of rising numbers</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -263,37 +231,69 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a number of rows, up to 20 million, or a list of pairs of a first id and a count</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the number of rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its beginning</source>
+        <source>a list of increasing numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number of rows (at most 20 million), or a list of pairs of first id and count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a yes/no value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a whole number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number, text, true, false or null</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a name made of letters, digits and _</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the names of a function&apos;s arguments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a row number</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>LedgeList</name>
     <message>
-        <source>The ledge as a list</source>
+        <source>Ledge as a list</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>Main</name>
     <message>
-        <source>Computation tables in which one sees what stays put and what follows the row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Open the Marrow Beck field course.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Studies, worksheets or delimited text to open.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Computation tables that show what stays put and what follows the row.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -315,19 +315,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>no run is kept</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>needs a chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -335,43 +323,55 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>choose typed values</source>
+        <source>no runs yet</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>choose a column with a formula</source>
+        <source>select a column</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>choose two columns</source>
+        <source>select columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>choose two columns or more</source>
+        <source>select typed values</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>none is hidden</source>
+        <source>select a column with a formula</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>there is none over this column</source>
+        <source>select two columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its rows are typed, not counted</source>
+        <source>select two or more columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a two-way table has layers</source>
+        <source>no hidden columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it is no two-way table</source>
+        <source>no group heading over this column</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its rows are no classes</source>
+        <source>rows are typed, not counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not for a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not a two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows are not classes</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -382,66 +382,18 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The study&apos;s formulas have changed since it was kept.</source>
+        <source>The study&apos;s formulas have changed since this run was kept.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>Sentence</name>
     <message>
-        <source>! takes whole numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 and %2 are columns of different tables: a series is drawn from one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 calls itself: a held function must not.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be a table&apos;s name: a name has letters, digits and _, and does not begin with a digit.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be converted to %2: they do not measure the same</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be drawn upwards: it holds %2, and a chart takes numbers.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be the name of a new column here: choose another one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 cannot be unfolded.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 cannot be used on %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot stand between %2 and %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot stand here: a number, a name or a bracket is expected.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 comes after %2 in the table: write them in the table&apos;s order.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -453,31 +405,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 decides where the table stops, so it must not use later rows, whole columns, rows or last</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 does not belong here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 gives no number for the chart: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has more than %2 different values, too many for a box each.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has no fitted line: that takes two points at different places across.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has no formula whose reach could be narrowed: write one first.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -485,151 +413,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 has no rows yet: type or import some values.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 has no value here</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 has no value yet that could be asked for.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has the rows 1 to %2: there is no row %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 is a folder, not a file.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a function: its working is that of the cells which call it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a function: write what it is taken of, as in %1(%2).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a group of columns: take a measure of it, as in mean(%1[i]).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a held value and has no rows: leave out the brackets.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a word of the formula language: choose another name, such as %1_1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is already in the group %2: dissolve that first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is already the name of %2: choose another one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is no unit that is known here: write it as mm, m/s or °C are written</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is not drawn, for its cells are at fault: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is not drawn: some series stand at numbers and some at names.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns here, and this is a single value: leave it out.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns: it is written %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is used by %2: change that first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is worked out by its formula: write a value in its place to change it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is written %2, and the number of arguments here is %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is written %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is written %2: it needs values.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 means per cent: for the remainder of a division write mod.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs a row, and there is none here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs a table&apos;s rows, and the ledge has none.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs classes across: make a frequency table of a column, and draw its counts.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs its own earlier row and has no beginning: write %1 = first … then …</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 of the table %2 names a column %3 that is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 stands for one value here and has no rows: leave out the brackets.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 takes %2 here, and this is %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 takes %2, and this is %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 takes the columns %2, and would then take others: write out first which ones it takes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1%2 is not read as a product: write %1*%2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -645,47 +433,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>1, 0 or −1, by the sign of a number.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A count in strokes, five by five; beyond 200 the number.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A distribution is compared with numbers, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A formula&apos;s reach goes from one row of the table to the same or a later one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A group is a heading over two or more columns that stand side by side: choose such columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A line, circle or range beside the series needs all its numbers: fill them in, or take it away.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A measure runs over the rows of one table, and this one names two others, %1 and %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>A name is needed here, such as x or mean_length.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A number in one unit as a number in another.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A number rounded to d decimals, as written in decimals, halves away from zero.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -693,71 +441,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A number whose logarithm is normal with m and s.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>A quantile estimated from classes and their counts.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A quantile of values with their frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A quotation mark is opened in line %1 and never closed: close it, and read the text again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A range can stand only in square brackets or in a measure.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A range is written with two points between its ends, as in 0..10.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A range of rows can stand only in a measure, as in sum(%1[1..i]).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A row is a number, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A series has no column for its values: choose one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A summary needs a column of numbers and a measure: choose at least one of each.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A summary of the first rows needs a number of rows from 1 on.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A table cannot have the categories of its own column as rows: take a column of another table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A table takes %1 rows at most.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A text in capitals.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A text in small letters.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A text without blanks at its ends.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -765,67 +449,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>After if comes a condition, such as x &gt; 0, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Among these columns is %1, which holds %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>An axis cannot reach from %1 to %2: the second number must be larger.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Any number from a to b, all alike.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>As many equally common species would have this dominance.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>At %1 the file should have %2: correct it, or take an earlier copy.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Bars take a number, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Brillouin&apos;s index of a fully counted community.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Choose a row below the started values, down to which they are to be continued.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the columns to be drawn, at least one of numbers: across first, then upwards.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the one column of which %1 is to be unfolded.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Classes and units</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Classes need a width above 0, and a number at which the first one begins.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Classes need from 2 to %1 boundaries, each above the one before.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Classes of this width would be more than %1: make them wider, or begin further up.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -837,10 +465,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Completed months from a to b: complete once the day of the month has come again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Completed weeks from a to b.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -849,135 +473,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Counts of pairs are taken of two columns of one table: choose both.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>For which part of the rows a condition holds, of those where it is known.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Gaps and texts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, make a column of it first, such as step = %1 - %1[i-1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Here stands a distribution, such as binomial(12, 0.5), and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How far observed counts are from expected ones.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many characters a text has.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many different values there are.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many events happen where m are expected.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many of n drawn without putting back are marked, where K of N are.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many of n independent trials succeed, each with the chance p.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many species occur.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many standard errors the mean lies from a value m.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many standard errors the means of two samples lie apart, whatever their variances.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many trials fail before the first success.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many trials fail before the r-th success.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How many values there are, or for how many rows a condition holds.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In P( ) a distribution is compared with a number by = ≠ &lt; ≤ &gt; or ≥.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In P( ) stands a condition on a distribution, such as binomial(12, 0.5) &lt;= 3. For the part of the rows for which a condition holds, write share(…).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In how many ways k of n things can be chosen.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In how many ways k of n things can be put in a row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In the table %1 two things are called %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Ledgefall studies</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Months, years and weekdays are taken of a column of dates, and %1 holds %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Months, years and weekdays are taken of a column of dates, and this one holds %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>More than %1 measures stand one within the other.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing can be compared after in (…): put the comparison before it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One P( ) can have up to %1 comparisons: add up several.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One P( ) is about one distribution, and this one names two.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Only a column can have a row in square brackets after it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Only counted rows can stop early: give %1 a number of rows first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Several values in brackets can stand only in a measure or after in.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Shannon&apos;s entropy, in natural logarithms or to a base.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -989,23 +485,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Simpson&apos;s diversity without bias, of counts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Simpson&apos;s dominance, of counts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Simpson&apos;s dominance: the chance that two draws with putting back are of one species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Simpson&apos;s inverse, of counts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Something is missing before %1: put *, + or another operator there.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1017,67 +497,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Texts and numbers joined to one text.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The angle in radians of the point x, y, from the x axis.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this cosine.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this sine.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this tangent.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The arithmetic mean.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The chance that two draws with putting back are of different species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chance that two draws without putting back are of different species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chart %1 draws a column %2 that is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chart %1 names a table %2 that is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The check %1 names a table %2 that is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chosen cells of %1 cannot go on in this way: choose another one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The class of the numbers from a up to, not including, b.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The coefficient of variation.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The columns of a summary must be of one table: choose them there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The correlation of the ranks of two columns.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1093,10 +517,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The cube root, of negative numbers too.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The date of a year, a month and a day.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1109,59 +529,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The day on which it is worked out, or the day that the study is set to.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The density of a distribution at x; of a discrete one the probability of x.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The distance of the point x, y from the origin.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The distance of the quartiles.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The effective number of species of order q.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The error function.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The evenness of Pielou.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The excess kurtosis of the moments.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file holds a number that is too large to be held.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file is not a study as it is: at line %1, character %2, it is not valid JSON.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file is not a study: it nests brackets more than %1 deep.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The formula of %1 has a mistake: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The formula stops too early: something is missing at its end.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1177,10 +549,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The id %1 stands in the file twice, the second time at %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The larger of two numbers, row by row.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1190,10 +558,6 @@
     </message>
     <message>
         <source>The largest value.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The logarithm to a base of your own.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1217,83 +581,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The mean of values with their frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The median of the distances from the median.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The middle of a class.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The middle value in order, or the mean of the two middle ones.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The month of a date, from 1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The most frequent value; of several the first to occur.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The natural logarithm of the gamma function&apos;s size.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The natural logarithm.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The nearest whole number above.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The nearest whole number below.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The normal distribution with the mean m and the standard deviation s.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number %1 is too large to be held.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number of species estimated from those seen once and twice.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number of species expected in a sample of m.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The one value of those rows for which a condition holds: missing of none, a fault of several.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The part of the species of two samples that both have.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The place of this row&apos;s value among all, smallest first; ties share theirs.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The probability of a condition on a distribution; what stands behind a bar is known to hold.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The product of the values; 1 of none.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The product of the whole numbers up to n; n! is short for it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1305,43 +597,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The rows of %1 are classes: change the classes instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The rows of %1 are counted: change their number instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The rows of %1 come by themselves: they cannot be added, removed or moved by hand.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The rows of the table %1 are made from a column %2 that is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same, counting shared species twice.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The share of the commonest species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The sign %1 means nothing in a formula: remove it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The sine of an angle in radians; sin(30°) takes degrees.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The size of a number, without its sign.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The skewness of the moments.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1373,39 +629,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The standard deviation of such a population.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The standard deviation of values with their frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The standard error of the mean.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The steps do not lead to the measure.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The sum of the values; 0 of none.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The sum of v squared standard normal numbers.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The tangent of an angle in radians.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The time until the next event, where events come at a rate.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The unlikeness of two samples.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1417,19 +645,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The value below which a part p of the values lies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The variance of a distribution.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The variance of a population given by values and frequencies.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1441,15 +657,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The variance of values with their frequencies: divides by n − 1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The whole part, towards zero.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The y at a place between the rows of a table, on the straight line from x to x.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1457,23 +665,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is a %1 too many here: remove it, or open its partner before.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is already a table called %1: choose another name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>There is no column or held value called %1. Did you mean %2?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no column or held value called %1: add it, or correct the name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no formula here yet: write one, such as x - mean(x).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1485,10 +677,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is no number in this column to be put in classes: enter some, or choose another column.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>There is no table called %1.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1497,83 +685,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is no table to draw from: begin with a table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no version %1 of the study format: its field version should be %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is nothing of this name to show the working of.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This chart has nothing to draw yet: give it a series.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This column has more than %1 different values, too many for a row each: put its numbers in classes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This form can only be the one argument of a measure.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>This formula calls held functions more than %1 times.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This gives %1 in one case and %2 in another: make them the same kind.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This group is used by %1: change that first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is drawn within too many measures.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is no longer in the study: it has been removed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is not a Ledgefall study: it does not say &quot;format&quot;: &quot;%1&quot; at its beginning.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is not a text: it has a zero byte at position %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is not closed: put %1 at its end.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This range needs both its ends, as in 0..10.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This study does not say which version of the format it has: its field version should be a whole number.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This table&apos;s rows are no classes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This text is not closed: put a quotation mark at its end.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1581,27 +693,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Two tables are called %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Where the regression line of y on x meets the y axis.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Whether a text begins with another.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Whether a text ends with another.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Whether a text has another in it.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1609,27 +701,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Yes where a cell is empty.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>[i] is the row of a column&apos;s formula, and there is no row here: use a measure or a row such as [1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a chart takes a number here, and this is %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a first value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a negative number has no such power</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1637,51 +709,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a sum over a bound number: for k in 0..10</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a table takes a whole number of rows from 0 to %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a value that occurs: the first that reaches p</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>acos takes numbers from -1 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>after until comes a condition, such as r &lt; 1, and this is %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>an open class has no such limit</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>arrange takes whole numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>asin takes numbers from -1 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bars</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>binomial mean and standard deviation, of k from 0 to n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>binomial takes a whole n from 0 up and a p from 0 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>boxes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1693,31 +721,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>chi_squared takes degrees of freedom above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>choose takes whole numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>correlation</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>counts and q are numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>counts are numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>counts are numbers from 0 up, and a base is above 0 and not 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cumulative curve</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1737,63 +741,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>expected counts are numbers above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>exponential takes a rate above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>f_dist takes degrees of freedom above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>factorial takes whole numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>first and then need rows: only a column&apos;s formula can have them.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>first can only begin a formula.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>first quartile, by its place</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>first … then …: each row from the row before</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>foot</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>for is followed by a name, in and a range, as in 1/k! for k in 0..10.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>frequencies are numbers from 0 up, and p is from 0 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>gamma has no value at 0 and at negative whole numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>geomean takes numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>geometric takes a p above 0 and up to 1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1809,23 +761,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>harmean takes numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>histogram over classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>hour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>hypergeometric takes whole numbers N, K and n from 0 up, with K and n not above N</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>if is written if … then … else …: %1 is missing here.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1834,14 +770,6 @@
     </message>
     <message>
         <source>inch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>interpolate takes a place between the smallest and the largest x</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>interval takes an a below its b</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1857,51 +785,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>kilometre an hour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>kurtosis has no value where all values are equal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ledge is followed by a point and the name of a held value, as in ledge.n.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lgamma has no value at 0 and at negative whole numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>like 1, with the mean of two where p is reached exactly</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>litre</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ln takes numbers above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>log takes a number above 0, and a base above 0 that is not 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>log10 takes numbers above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>log2 takes numbers above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>lognormal takes an s above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>m is a whole number from 0 to the number of individuals</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1913,15 +797,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>median, by its place</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>metre</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>metre a second</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1945,47 +821,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>near the median of its own spread, whatever the distribution</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>negative_binomial takes an r above 0 and a p above 0 and up to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>no formula reaches this row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>no value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>normal takes a standard deviation above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line between values, at (n + 1)·p</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line between values, at (n − 1)·p + 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line between values, at n·p</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line between values, at n·p + 0.5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>only a whole number from 0 on can be counted off</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>only the rows for which a condition holds</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1993,31 +829,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>points</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>points, joined</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>poisson takes a mean from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>polygon over classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>pound</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>quantile takes a p from 0 to 1 and a type from 1 to 9</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>quantile takes a p from 0 to 1 for which the distribution has a finite value</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2025,59 +837,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>round takes a whole number of decimals from -300 to 300</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>second</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>several rows fit here: pick takes exactly one</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>sigfig takes a whole number of figures from 1 to 17</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>skewness has no value where all values are equal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>sqrt takes numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>standard deviation, of a sample (n − 1)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>standard deviation, of a whole population (n)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>stems</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>student_t takes degrees of freedom above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>t has no value where all values are equal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the cell is not %1: correct it, or set the column&apos;s kind to text</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the column whose values were to be the rows has been removed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the distribution&apos;s numbers are out of their domain</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2090,14 +854,6 @@
     </message>
     <message>
         <source>the remainder of a division</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the result is too large to be held</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the rows of this table come from a later version and are kept, not shown</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2125,47 +881,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>there is no correlation where all values of one column are equal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there is no finite density here, or the distribution&apos;s numbers are out of their domain</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>these columns need each other in a circle without a beginning, %1: give one of them first … then …</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>these columns need each other in the same row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>these formulas need each other in a circle, %1: change one of them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>these rows are not made from a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>these two units are not both known, or do not measure the same</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>third quartile, by its place</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this distribution has none, or its numbers are out of their domain</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this divides by zero</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2177,67 +893,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>this takes more steps than one formula may: divide it, or shorten its ranges</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this text writes no number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>typed over the formula %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>unbiased where the values are normal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>uniform takes an a below its b</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>until %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>variance, of a sample (n − 1)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>variance, of a whole population (n)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what is known here has the probability 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>where, for and a bar can stand only in the brackets of a measure.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with as many species as individuals there is no finite α, and counts are from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>worked out from earlier rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>x, or a value of your own where x is missing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>xlnx takes numbers from 0 up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>“%1” is kept as typed, but it is not %2: correct it, or set the column&apos;s kind.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>√ takes numbers from 0 up</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2258,10 +918,6 @@
     </message>
     <message>
         <source>different values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>distance of the quartiles</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2333,19 +989,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 (type %2)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 by %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 by hand as by measure</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2429,19 +1077,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>In order</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Middle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Observed − expected</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>On the line</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2473,19 +1109,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Some values of %1 fall in no class: look for a mistyped one, or widen the classes.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Squared</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Squared, over expected</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2513,10 +1137,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>chi-squared of all counts against the expected ones</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>degrees of freedom</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2533,55 +1153,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>f · (middle − mean)²</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>f · middle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>from the middles of the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>from the middles of the classes, over n − 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how likely so much or more is where the two have nothing to do with each other</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many pairs are counted</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many rows the measures take, from the first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many trials</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many values are counted</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how many values fall in the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>how often it occurs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its root</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2590,34 +1162,6 @@
     </message>
     <message>
         <source>n(n − 1)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>of the x that have a y</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>of the y that have an x</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line between them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the line within its class</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>over one less than their number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>over their number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the chance of success in each</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2653,31 +1197,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the value at or below that place</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the variance from the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>their sum over their number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>where it lies among them, from 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>where the line meets the axis</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>which %1 is asked for</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>which part of all values that is</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2689,70 +1209,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>dates go from the year 1 to the year 9999</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ct is no unit here: for gems write carat</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dpi counts dots, which are no unit here: write 1/in</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there are several tons: write t (1000 kg), short_ton or long_ton</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dB is a logarithm, not a unit: work it out by a formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>pH is a logarithm, not a unit: work it out by a formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 could not be written (%2): there is no such file. Save under another name or make room.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 could not be written to its end (%2): what was to be saved is in %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a device or a pipe, which may have no end: save what it gives to a file first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is not a file but a folder or device, and nothing was written: choose another name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is read only, and was left as it is: save under another name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Both are the same.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2761,71 +1217,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 cannot be a limit here: limits are numbers, each above the one before.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A table cannot be exported as %1: save the study instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the columns first; in the formula each stands for one of them.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose the values that have been started, in a column that is given.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The results are still being computed, so nothing was exported. Export again when they are ready.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>These values are still being computed and were not copied. Copy again when they are ready.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This table has no classes of another column that could be changed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This table has no column of numbers yet that could be summed up.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What the chart draws is being worked out: copy it again when it is there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What the chart draws is being worked out: write it again when it is there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The text was no UTF-8 and has been read as Windows-1252.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is defined twice here: keep one of the two.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2845,67 +1241,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The day that counts as today lies in the years 1 to 9999.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The seed of random numbers is a whole number up to %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The tolerance of ≈ is a number above 0 and up to 0.1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The type of quantile is a whole number from 1 to 9.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is already the name of a foot line that another one uses: choose another one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The foot line %1 is not taken of this column: choose the column in that line&apos;s menu.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The foot line %1 uses this one: change that first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This table has a foot line called %1 already: choose another name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 gives no error bars: choose a column of numbers of the same table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has too many rows for standard errors: give them in a column.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is no mean, so it has no standard error: choose a column for the error bars.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A logarithmic axis begins above 0: it is begun at its smallest value instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a list of pairs of row ids</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2913,59 +1249,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 holds %2, and this is %3.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is given two values here: leave one of them out.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 takes one expression, without where.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A number t in a range at which an expression is 0.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Brent (1973), after looking through the range in 64 steps</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Choose what is to come out of each value.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Give from 1 to %1 values to try.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number t in a range for which an expression is greatest.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number t in a range for which an expression is least.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no held number to try values of: put one on the ledge first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Trials of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is asked for before with cannot use a number of the for around it: use it in the value to try.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2977,127 +1261,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>nothing that is asked for before with uses %1: another value of it changes nothing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>ratio of changes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the range from %1 to %2 has nothing in it: write the smaller number first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this could not be searched from %1 to %2: choose a narrower range</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what is asked for before with needs this very value: ask for something else</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with asks for a number, a date or yes or no, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with takes up to %1 held values at once.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands among its overrides.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 by %2 and %3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has no layer yet: write a formula for its cells first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has one axis: write one place, as in [1..i].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has two axes: write both places, as in [i, ..] for all of this row.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table: change the values of its axes instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is an axis and has one place in brackets, a row or a column: write %1[1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is no number of the axis: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is not drawn: the values of both its axes must rise.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 needs a cell, and there is none here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 stands twice on this axis: each value of an axis stands there once.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3109,35 +1277,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A list of an axis takes %1 values at most: write it as a series, such as 1..20000.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A row or column is a number, and this is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Across: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Between two commas of the axis a value is missing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Both axes are called %1: give one of them another name.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3149,59 +1289,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The table at %1 needs one axis, or two that each have values of their own.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Two different numbers before .. show the step, as in 3, 3.5 .. 6.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>[j] is the column of a two-way table&apos;s cell, and this is no formula of one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a list of pairs of a first id and a count, for all values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a number or a formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a value that does not stand there before</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an axis goes from number to number, and this is %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bars, stacked</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bars, stacked to 100 %</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>contour lines</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3218,18 +1306,6 @@
     </message>
     <message>
         <source>from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>heat map</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how strongly the two go together, from 0 to 1 (Cramér&apos;s V)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its axes make %1 cells, and a two-way table takes %2 at most</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3257,43 +1333,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Choose two different held values.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The cells are still being computed, so nothing was entered. Type again when they are ready.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is already the name of a run: choose another one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>All that this run was kept with is so already.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No run is kept yet: keep one, change a held value, and keep another.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is nothing to keep: nothing here is worked out by a formula yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is kept already, as %1: change a held value first.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3302,18 +1346,6 @@
     </message>
     <message>
         <source>share of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 draws another number each time</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a function or a distribution, and is not written.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is written as values: %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3333,31 +1365,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 stands under %2 and is no formula: it is left out.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 under %2: %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1, as it is used here, has no like in the formula language</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: files of this kind are written and not read.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A worksheet ends with .ods or .xlsx: choose one of these.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>HTML tables</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It has more than %1 cells that are not empty, and is not read.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3366,50 +1378,6 @@
     </message>
     <message>
         <source>It is JSON, but neither a list of records nor an object of lists.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is an OpenDocument file, but no spreadsheet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is cut or damaged: it does not end as an archive does. Ask for it again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is encrypted, or a workbook in the older binary format: save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is encrypted: save it without a password first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It is no worksheet, or a damaged one: its part %1 is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its field %1 is no list: columns are written as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its part %1 is damaged and cannot be unpacked. Ask for the file again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its part %1 is no well-formed XML. Ask for the file again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its part %1 unpacks to more than %2 bytes, and is not read.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its record %1 is no object: records are written as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3437,59 +1405,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the column %2: type %5 there to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over the formula: give the formula back to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: give the formula back to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The grid %1 is left out: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The range %1 leaves out the last rows of the column (%2). It stays so: write the column&apos;s name alone to take all of them.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The worksheet could not be packed: the memory does not suffice.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The worksheet has %1, and the formula gives %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Times of day without a date are taken as parts of a day: noon is 0.5.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>To look at in the worksheet:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Values that are not what their formulas give:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What stands under %1 is left out: %2.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3501,23 +1417,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a measure in it takes what is worked out for each row: give that a column of its own</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a text in it is not closed</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it cannot be read from %1 on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it cannot be written in one formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it counts texts that a formula leaves out in some rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3541,10 +1445,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it has two places in brackets</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it is longer than %1 characters</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3557,15 +1457,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it refers to %1, under a table, which is no formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it refers to %1, which is empty</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it refers to %1, which is in no table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3573,47 +1465,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it refers to a place outside the sheet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it refers to a place that was removed (%1)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it refers to another file or to several sheets (%1), which are not opened</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it refers to itself by way of other cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it refers to the sheet %1, which is not there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a column without rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a range with what stands under a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a row of a held value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a row of what is worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a whole column of the sheet, with what stands under the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses %1, which is in no table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3625,19 +1477,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it uses a column that is not written</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it uses a group of columns as one value</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>it uses a held function</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses a name that is not there</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3653,18 +1497,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it uses a range that is in no table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses a row or column whose number is worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses a row whose number is worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it uses a whole column as one value</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3674,10 +1506,6 @@
     </message>
     <message>
         <source>it uses an axis of a two-way table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses another quantile method than worksheets do</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3705,19 +1533,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its brackets stand more than %1 deep</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its condition asks what is in a list, or in classes without end</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>its condition compares two columns, or none</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its condition has a sign that stands for any text</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3725,23 +1541,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its condition is no comparison</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>its formula cannot be read</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>something is missing at its end</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the brackets of %1 are not closed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the worksheet functions cannot say it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3750,10 +1554,6 @@
     </message>
     <message>
         <source>worksheets have no function for %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Also:</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3781,71 +1581,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it asks whether what is worked out is missing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses cells that are missing in some rows, without being missing there itself</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 takes values of several columns, and for gives one list: write them as columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Cells of %1 that are not %2: %3 (row %4); they stay as they were written.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lines that begin with %1 were left out: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Rows with more or fewer fields than the first: %1 (line %2); all their fields were kept.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This is not closed: put %1 before the %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>cells that can be unpacked</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table: swap its axes instead.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It has no tables that could be added.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chart %1 is not written.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it calls a held function that cannot be put in</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3853,35 +1589,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it compares by in</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it looks for the nearest value in falling order</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a layer without cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses a foot line that does not stand there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its condition or what it takes spans several columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>its condition spans %1 columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>what it looks for is worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>where it is looked at %1, %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3893,55 +1601,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Row %1 of %2 has %3, where the rows around it have %4. It has no value to keep, and takes the formula of the others here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The dates of %1 are written as texts. They stay so: set the column&apos;s kind of values to dates to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes the sum of a single value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>its condition leaves out one value, and some rows have none</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its formula is at fault: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it uses a row or column that is not there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it takes a part of %1, which is not there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: hidden rows are taken like the others (%2).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it compares a text that is made within it: give that a column of its own</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and where they are numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>its condition has a text that means more than itself in worksheets</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4105,10 +1765,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>As needed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Decimals: %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4125,18 +1781,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fractions, such as 3 1/4…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57.3°</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57°17′45″</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Dates: 20 May 2026</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4146,10 +1790,6 @@
     </message>
     <message>
         <source>Dates: May 2026</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The largest denominator:</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4165,15 +1805,2359 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The text “%1” stands in no table.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Written as values: %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not an image format that can be saved. Use a name ending in .png, .svg or .pdf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart is still being computed. Save it again when it is ready.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart is still being computed. Copy it again when it is ready.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select the columns first. In the formula, each stands for one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table has no column of numbers to summarise yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select the values to continue, in a given column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table has no classes of another column to change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no held number to try values of. Put one on the ledge first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be a boundary here. Boundaries are numbers, each above the one before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Custom boundaries need at least two numbers: where the first class starts, and where it ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The name of a worksheet must end in .ods or .xlsx.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table cannot be exported as %1. Save the study instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: files of this kind can be exported but not read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the first lines of %1, most cells hold %2, but overall most hold %3. The column was read that way.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is not enough memory, so nothing was done. Use fewer rows, or close other programs. Unsaved work has been kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>metre per second</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kilometre per hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only the rows where a condition holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a sum over a range of numbers: for k in 0..10</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is defined twice here. Keep one of the two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has more than %2 different values, too many to draw a box for each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This chart has nothing to draw yet. Add a series.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A series has no column for its values. Choose one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 and %2 are in different tables. A series uses columns of one table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be drawn on the y axis: it holds %2, not numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a layer of a two-way table. Draw it as lines, points, bars, a heat map or contour lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars and sums start at zero, which a logarithmic axis does not have. The axis is drawn linear.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars and classes have widths, which a logarithmic axis would distort. The x axis is drawn linear.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot give error bars. Choose a column of numbers in the same table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a mean, so it has no standard error. Choose a column for the error bars.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has too many rows for standard errors. Give them in a column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no fitted line. It needs two points with different x values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 does not give a number for the chart: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A logarithmic axis must start above 0. It starts at the smallest value instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An axis cannot run from %1 to %2. The second number must be larger.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs classes on the x axis. Make a frequency table of a column and draw its counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has %2 lines, but only %3 can be told apart. Draw it as a heat map, or choose the other axis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a layer of a two-way table, which a heat map and contour lines need.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: the values of both its axes must increase.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: on the x axis, some series use numbers and some use names.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 occurs more than once in %2, but a bar stands for one row. Count the values first, or draw boxes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no layer yet. Write a formula for its cells first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select the columns to draw, at least one of numbers: x axis first, then y axis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no table to draw from. Make a table first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no rows yet. Type or import some values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not drawn because its cells have errors: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dates run from the year 1 to the year 9999</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>√ needs a number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>! needs a whole number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a negative number cannot have this power</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be used between %2 and %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No comparison can follow in (…). Put the comparison before it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After if, a condition such as x &gt; 0 is needed, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This gives %1 in one case and %2 in another. Make them the same kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first and then need rows. Use them only in the formula of a column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several values in brackets can be used only in a measure or after in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A range can be used only in square brackets or in a measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where, for and a bar can be used only in the brackets of a measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first can only start a formula.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each stands for a selected column. Use it in a foot line, or in a formula for several columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs the rows of a table, but the ledge has none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs a row, but there is none here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a group of columns. Use a measure of it, as in mean(%1[i]).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a function. Add its arguments, as in %1(%2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The foot line %1 does not cover this column. Add the column in the menu of that line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no column or held value called %1. Add it, or correct the name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a whole column. Use one row of it, as in %1[1], or a measure, as in mean(%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write %1 as %2. The number of arguments here is %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>|…| needs a number, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs %2 here, but this is %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 calls itself, which a held function cannot do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula of %1 has an error: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write %1 as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs a cell, but there is none here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 depends on a cell of the two-way table, but there is none here. Use a measure, or a position such as [1, 2].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a whole axis. Use one of its values, as in %1[1], or a measure, as in max(%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a whole layer. Use one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has two axes. Write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of a two-way table can be used only in a measure, as in sum(%1[i, ..]).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row or column is a number, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is an axis and has one position in brackets, a row or a column. Write %1[1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here %1 runs over all rows, but [i] is the row of this formula. For the step from row to row, first make a column of it, such as step = %1 - %1[i-1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A measure runs over the rows of one table, but this one names two others, %1 and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has two axes. Write both positions, as in [i, ..] for all of this row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has one axis. Write one position, as in [1..i].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs values. Write it as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measures are nested more than %1 deep.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write %1((a, b)) for several values, or %1((a, b), %2) if %2 follows. A single value is not enough.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row is a number, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns here, but this is a single value. Remove it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns, but one of these is a single value. Row by row, write %2(a, b).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs %2, but this is %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns. Write it as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 searches a range of numbers. Write it as %1(t^2 - 2 for t in 0..2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs values of several columns, but for gives one list. Write them as columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This range needs both ends, as in 0..10.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs a single expression, without where.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This form can only be the single argument of a measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One of these columns, %1, holds %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use two dots between columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 comes after %2 in the table. Write them in table order.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>[j] is the column of a cell in a two-way table, but this formula is not in one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>[i] is the row of a column&apos;s formula, but there is no row here. Use a measure, or a row such as [1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a single value here and has no rows. Remove the brackets.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only a column can be followed by a row in square brackets.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a held value and has no rows. Remove the brackets.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two positions in brackets are for a two-way table, but %1 has one axis. Write one position, as in %2[1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A range of rows can be used only in a measure, as in sum(%1[1..i]).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A distribution such as binomial(12, 0.5) is needed here, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Random draws are nested in too many measures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the given condition has probability 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P( ) needs a condition on a distribution, such as binomial(12, 0.5) &lt;= 3. For the share of rows where a condition holds, write share(…).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In P( ), compare a distribution with a number by = ≠ &lt; ≤ &gt; or ≥.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P( ) is about one distribution, but this one names two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A distribution is compared with numbers, but this is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P( ) can have at most %1 comparisons. Add several P( ) together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with can replace at most %1 held values at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with tries another value for a held value, but %1 is not one. Put it on the ledge first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has two values here. Remove one of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 holds %2, but this is %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The expression before with cannot use the number of an outer for. Use it in the value to try.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with cannot be used in a measure over rows. Put it in a separate column, and take the measure of that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before with, use a number, a date or a yes/no value. This is %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Missing values and text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The class of numbers from a up to, but not including, b.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interval needs an a below its b</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The midpoint of a class.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number converted from one unit to another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one of these units is unknown, or they measure different quantities</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no such date: years run from 1 to 9999, months to 12, days to the end of the month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The current date, or the date set in the study.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Completed months from a to b; a month is complete when its day of the month is reached again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts must be 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of species present.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s entropy, with natural logarithms or another base.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts must be 0 or more, and the base above 0 and not 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pielou&apos;s evenness.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s dominance: the probability that two draws with replacement are of one species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The probability that two draws with replacement are of different species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of equally common species with this dominance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The probability that two draws without replacement are of different species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts and q must be 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The share of the most common species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no finite α with as many species as individuals, and counts must be 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of species estimated from those seen once or twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of species expected in a sample of m individuals.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>m must be a whole number from 0 to the number of individuals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dissimilarity of two samples.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The share of species that two samples have in common.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Like jaccard, but counting shared species twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sum of the values (0 if none).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The product of the values (1 if none).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of values, or of rows where a condition holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The share of rows where a condition holds, of those where it is known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The middle value in order, or the mean of the two middle values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The most frequent value; if several, the first to occur.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The value below which a proportion p of the values lies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 and a type from 1 to 9</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The interquartile range.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The median of absolute deviations from the median.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>geomean needs numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>harmean needs numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skewness, from moments.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skewness has no value when all values are equal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The excess kurtosis, from moments.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kurtosis has no value when all values are equal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The value in the one row where a condition holds; missing if there is none, an error if several.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>several rows match, but pick needs exactly one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bracketing by Alefeld, Potra and Shi (1995), after scanning the range in 64 steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is smallest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brent (1973), after scanning the range in 64 steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is largest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rank of this row&apos;s value, smallest first; ties share a rank.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distance of the mean from a value m, in standard errors.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>t has no value when all values are equal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of different values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The absolute value of a number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sqrt needs a number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cube root, also of negative numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ln needs a number above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>xlnx needs a number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>log10 needs a number above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>log2 needs a number above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logarithm to a given base.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>log needs a number above 0, and a base above 0 that is not 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The angle in radians with this sine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asin needs a number from -1 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The angle in radians with this cosine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>acos needs a number from -1 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The angle in radians with this tangent.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The angle in radians of the point (x, y) from the x axis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distance of the point (x, y) from the origin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number rounded down to a whole number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number rounded up to a whole number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sign of a number: 1, 0 or −1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number rounded to d decimals, based on its decimal form, halves away from zero.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>round needs a whole number of decimals from -300 to 300</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sigfig needs a whole number of figures from 1 to 17</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The product of the whole numbers up to n; also written n!.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>factorial needs a whole number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of ways to choose k of n things.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose needs whole numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of ways to arrange k of n things in a row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>arrange needs whole numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gamma has no value at 0 or at negative whole numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The natural logarithm of the gamma function&apos;s absolute value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lgamma has no value at 0 or at negative whole numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequencies must be 0 or more, and p from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no correlation when all values of a column are equal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rank correlation of two columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The y intercept of the regression line of y on x.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chi-squared of observed and expected counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>expected counts must be above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The distance between the means of two samples, in standard errors, allowing unequal variances.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The y at a given x between rows, by linear interpolation.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolate needs a value between the smallest and the largest x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The mean of values weighted by frequencies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The variance of values weighted by frequencies: divides by n − 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The standard deviation of values weighted by frequencies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The variance of a population weighted by frequencies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The standard deviation of a population weighted by frequencies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A quantile of values weighted by frequencies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of successes in n independent trials, each with probability p.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>binomial needs a whole number n of 0 or more and a p from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of events when m are expected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>poisson needs a mean of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of failures before the first success.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>geometric needs a p above 0 and at most 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of failures before the r-th success.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>negative_binomial needs an r above 0, and a p above 0 and at most 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The marked items among n drawn without replacement from N, of which K are marked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hypergeometric needs whole numbers N, K and n of 0 or more, with K and n at most N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers from a to b, all equally likely.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>uniform needs an a below its b</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The normal distribution with mean m and standard deviation s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>normal needs a standard deviation above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The time until the next event, for events at a given rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>exponential needs a rate above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>student_t needs degrees of freedom above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sum of v squared standard normal variables.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chi_squared needs degrees of freedom above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>f_dist needs degrees of freedom above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A distribution whose logarithm is normal(m, s).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lognormal needs an s above 0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the distribution&apos;s parameters are outside their domain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this distribution has none, or its parameters are outside their domain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The probability of a condition on a distribution, given any condition after a bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The density of a distribution at x; for a discrete one, the probability of x.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no finite density here, or the distribution&apos;s parameters are outside their domain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The value below which a proportion p of a distribution lies; for a discrete one, the smallest k with P(D ≤ k) ≥ p.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 for which the distribution has a finite value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A random number from a distribution. It stays the same for a study, column and row until new random numbers are drawn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yes if a value is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x, or a given value where x is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this text is not a number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A count as tally marks in fives; above 200, the number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tally needs a whole number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Texts and numbers joined into one text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text in capitals.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text in lower case.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text without spaces at its ends.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of characters in a text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whether a text starts with another text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whether a text ends with another text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whether a text contains another text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>division by zero</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the result is too large</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this takes more steps than one formula can have: split it, or shorten its ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the chart needs a number here, but this is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>until needs a condition, such as r &lt; 1, but this is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an axis runs between numbers, but this is %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 decides where the table stops, so it cannot use later rows, whole columns, rows or last</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>these formulas depend on each other in a cycle, %1: change one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 uses its own earlier row but has no first value: write %1 = first … then …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>these columns depend on each other in a cycle with no start, %1: write one of them as first … then …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>these depend on each other in the same row, %1: use an earlier row, such as [i-1], in one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>these columns depend on each other in the same row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the expression before with needs this same value: use another expression</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing before with uses %1, so another value of it changes nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the column that gave the rows has been removed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its axes make %1 cells, but a two-way table can have at most %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the number of rows must be a whole number from 0 to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>computing this would take more memory than is free: use fewer rows, or fewer formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is %1 at %2 and %3 at %4, and no zero was found between them: choose another range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this is 0 at %1 values from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the range from %1 to %2 is empty: write the smaller number first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the search from %1 to %2 failed: choose a narrower range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has rows 1 to %2. There is no row %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no formula covers this row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>computed from earlier rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of this name has a working to show.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a function. See the working of a cell that calls it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a cell as Table.column[row], or as Table.layer[row, column] in a two-way table, and a held value by its name. %1 is neither.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a formula here, such as x - mean(x).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not closed. Add %1 at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not closed. Add %1 before the %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After first and its value, write then and the formula for later rows, as in first 1 then 2 * x[i-1].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After with, write a held value, = and the value to try, as in max(r) with k = 8, or several in brackets, as in with (k = 8, m = 2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number %1 is too large.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1%2 is not read as a product. Write %1*%2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This text is not closed. Add a quotation mark at its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The character %1 has no meaning in a formula. Remove it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula is incomplete: something is missing at the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is an extra %1 here. Remove it, or add the opening bracket before it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An operator such as * or + is missing before %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not allowed here. A number, a name or a bracket is expected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 means per cent. For the remainder of a division, write mod.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After ledge, write a dot and the name of a held value, as in ledge.n.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write if … then … else …: %1 is missing here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After for, write a name, in and a range, as in 1/k! for k in 0..10.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a range with two dots between its ends, as in 0..10.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This formula has %1 characters; the limit is %2. Split it over several columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is already the name of a run. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything is already as it was in this run.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to keep: nothing here is computed by a formula yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is already kept as %1. Change a held value first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A study can keep %1 runs with %2 numbers in total. Remove a run, or select fewer columns before keeping one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no runs yet. Keep one, change a held value, and keep another.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This column has no numbers to put in classes. Enter some, or choose another column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Classes need a width above 0 and a start for the first class.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This width gives more than %1 classes. Make them wider, or start higher.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an observed value: the first that reaches p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>like type 1, but averaging two values where p is reached exactly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at n·p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at n·p + 0.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at (n + 1)·p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at (n − 1)·p + 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>approximately median-unbiased for any distribution</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>approximately unbiased for normal values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no values yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>value of %1 to count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its share of all values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counting pairs needs two columns of one table. Select both.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of pairs counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chi-squared of observed against expected counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger if the two are independent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strength of association, from 0 to 1 (Cramér&apos;s V)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Midpoint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of values in the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the class midpoints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the class midpoints, divided by n − 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated within its class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no class. Check them for mistakes, or widen the classes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays need a column of dates, but %1 holds %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of values counted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no row. Look for cells of another kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has no tables to add.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of rows used by the measures, from the first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interquartile range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A summary needs a column of numbers and a measure. Select at least one of each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The columns of a summary must be in one table. Select them there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A summary of the first rows needs at least 1 row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter 1 to %1 values to try.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the outcome to compute for each value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this study depends on both %1 and %2. Choose two that affect one result.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by hand equals the measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The steps do not match the measure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select one column to unfold its %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 needs two columns side by side. Select the %2 and the %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table can have at most %1 rows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line, circle or range in the chart needs all its numbers. Fill them in, or remove it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is used by %2. Change that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a valid table name. Use letters, digits and _, and do not start with a digit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is already a table called %1. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table. Swap its axes instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A new column cannot be called %1 here. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two numbers before .. give the step and must differ, as in 3, 3.5 .. 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before .. write the first number, or the first two, as in 3, 3.5 .. 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a number of the axis: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A value is missing between two commas of the axis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A list for an axis can have at most %1 values. Write it as a range, such as 1..20000.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 occurs twice on this axis. Each value can occur only once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write an axis as name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This axis has no values yet. Write some, as in 1..12 or riffle, pool, weir.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Both axes are called %1. Give one of them another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This block has %1 rows and %2 columns, more than fit in %3 from here. Add values to its axes first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A group heading covers two or more neighbouring columns. Select such columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is already in the group %2. Remove that heading first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This group is used by %1. Change that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 uses the columns %2, which this would change. List the columns one by one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In this order, the rows of %1&apos;s formula would be split into more than %2 parts. Let it cover all rows first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has no formula. Write one before choosing the rows it covers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A formula covers the rows from one row of the table to the same or a later one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be an argument of %2. Use different names, as in force(r) = G / r^2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This table already has a foot line called %1. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is computed by its formula. To change it, replace the formula with a value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A slider needs a lower and a higher end, and a step above 0 that fits between them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The foot line %1 uses this one. Change that first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only counted rows can stop early. Give %1 a number of rows first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Classes need 2 to %1 boundaries, each above the one before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of this table are not classes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A table cannot use categories of its own column as rows. Choose a column of another table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The type of quantile must be a whole number from 1 to 9.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tolerance of ≈ must be above 0 and at most 0.1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The date for today() must be in the years 1 to 9999.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The seed of random numbers must be a whole number up to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write a setting as quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a reserved word in formulas. Choose another name, such as %1_1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a valid name. Use letters, digits and _, and do not start with a digit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is already the name of %2. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is already the name of a foot line that another one uses. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cells of %1 that are not %2: %3 (row %4). They are kept as written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a row below the values to continue them to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The selected cells of %1 cannot be continued in this way. Choose another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 continues from row to row (first … then …) and needs cells to its right, so the axes of %2 cannot be swapped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fractions: 3 1/4…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angles in degrees: 57.3°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Angles in degrees: 57°17′45″</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Largest denominator:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is kept as typed, but it is not %2. Correct it, or change the column&apos;s kind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This has been removed from the study.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Joined points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stems</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Histogram over classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Polygon over classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative curve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Box plots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stacked bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stacked bars (100 %)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heat map</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Contour lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table. Change the values of its axes instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table and has no rows of values. Type in the cells of a layer, or make another table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays need a column of dates, but this one holds %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This column has more than %1 different values, too many for one row each. Put its numbers in classes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of %1 are classes. Change the classes instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of %1 are counted. Change their number instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a value that is not listed before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list of pairs of first id and count, for all values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of %1 are made automatically. They cannot be added, removed or moved by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the rows of this table come from a later version; they are kept but not shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>binomial mean and standard deviation, for k from 0 to n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of trials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability of success in each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its square root</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Squared / expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Inverse Simpson&apos;s index, of counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s unbiased diversity, of counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>f · midpoint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>f · (midpoint − mean)²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>divided by n − 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>their sum divided by n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>divided by n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of x where y is known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of y where x is known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the y intercept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fitted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sorted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its position in order, from 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the value at or below that position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated between them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first quartile, by position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>median, by position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>third quartile, by position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gal can mean gallon or a unit of acceleration: write gallon, or cm/s2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rpm depends on whether a turn is an angle or a count: write turn/min, or 1/min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ppt can mean per thousand or per trillion: write ‰, or 1e-12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ton is ambiguous: write t (1000 kg), short_ton or long_ton</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ct is not a unit here: for gems, write carat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dpi counts dots, which are not a unit here: write 1/in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pH is a logarithm, not a unit: compute it with a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dB is a logarithm, not a unit: compute it with a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not a known unit: write it like mm, m/s or °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be converted to %2: they measure different quantities</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be saved (%2). The existing file is unchanged. Save under another name or free some space.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be saved (%2). No file was written. Save under another name or free some space.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a folder or device, not a file. Nothing was saved. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is read-only and was not changed. Save under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be saved completely (%2). The data to be saved is in %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a device or a pipe, which may never end. Save its output to a file first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of the table %1 are made from a column %2 that does not exist.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart %1 uses a table %2 that does not exist.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart %1 uses a column %2 that does not exist.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At %1, the file should have %2. Correct it, or use an earlier copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rows of the table at %1 are a list, which only the axes of a two-way table can have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The table at %1 needs one axis, or two that each have their own values.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at %2 is a layer of a two-way table. Its formula covers all cells, and typed values belong in its overrides.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not a Ledgefall study: it does not start with &quot;format&quot;: &quot;%1&quot;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This study does not give its format version. The field version should be a whole number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This study was saved by a later Ledgefall (format %1; this one reads up to %2). Open it with that version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no version %1 of the study format. The field version should be %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is not a study: its brackets are nested more than %1 deep.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is cut off at line %1, before the study is complete. Use an earlier copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file cannot be read as a study: at line %1, character %2, it is not valid JSON.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has a number that is too large.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The id %1 occurs twice in the file, the second time at %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two things in the table %1 are called %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The check %1 uses a table %2 that does not exist.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of the table %2 uses a column %3 that does not exist.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole numbers of %1 with more digits than a number can hold: %2. Their last digits were lost. Read as text, the column keeps them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole numbers with more digits than a number can hold: %1. Their columns were read as text, to keep every digit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not text: it has a zero byte at position %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A quotation mark opened in line %1 is never closed. Close it, and read the text again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1 (line %2). All their fields were kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines that start with %1 were left out: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text was not UTF-8 and was read as Windows-1252.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is not valid JSON. Look for a missing comma or bracket, or use a JSON checker.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its record %1 is not an object. Write records as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its field %1 is not a list. Write columns as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is cut off or damaged: it does not end as an archive should. Get a new copy.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is not a worksheet, or it is damaged: its part %1 is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is encrypted. Save it without a password first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 unpacks to more than %2 bytes, which is too large to read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 is damaged and cannot be unpacked. Get a new copy of the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its part %1 is not well-formed XML. Get a new copy of the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has more than %1 cells that are not empty, which is too many to read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is an OpenDocument file, but not a spreadsheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times of day without a date are read as fractions of a day: noon is 0.5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is encrypted, or a workbook in the older binary format. Save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it cannot be read from %1 onwards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its brackets are nested more than %1 deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>something is missing at the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a part of %1, which does not exist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: hidden rows are read like the others (%2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: merged cells are read as their first cell, followed by empty cells (%2).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The numbers of %1 are stored as text, which sums leave out, and are kept. To correct this, set the column&apos;s kind of values to numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dates of %1 are stored as text and are kept. To correct this, set the column&apos;s kind of values to dates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, but the rows around it have %4. It has no value to keep, so it gets the formula of the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, but the rows around it have %4. Its value is kept over the formula. To correct it, restore the formula.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 is %3, typed over the formula %4, and is kept. To correct it, restore the formula.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number %1 is written in the formula, and is also in %2, as %3. It is kept. If %3 is meant, write %4 in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The reference %1 is not fixed and has moved to %2 after %3 rows. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The range %1 leaves out the last rows of the column (%2) and is kept. To use all rows, write only the column&apos;s name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, as used here, has no equivalent in the formula language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to itself through other cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to cells that were removed (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 draws a new number each time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition or its values span several columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition has a wildcard character</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the value it looks for is computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in descending order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to the sheet %1, which does not exist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to cells outside the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is not in a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it refers to %1, under a table, which is not a formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a whole column of the sheet, including the cells under the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a range that includes cells under a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a range that is not in a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses %1, which is not in a table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The worksheet has %1, but the formula gives %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3 in its formula, but %4 has another value. Its value is kept over the formula. To correct it, restore the formula.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1 counts %2 %3, but the rows around it go up by %4 to %5. It is kept as it is in the column %2. To correct it, type %5 there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To check in the worksheet:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values that differ from their formulas:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notes:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 under %2 is not a formula and is left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cell under %1 is left out: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This cell has %1, but the cells around it have the formula %2. It is kept. To correct it, restore the formula.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has formulas without their values, so their results cannot be compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it calls a held function that cannot be expanded</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worksheet functions cannot express it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it tests whether a computed value is missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses the sum of a single value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a different quantile method from worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it counts text that a formula leaves out in some rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a measure in it uses values computed in each row: put these in a separate column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition is not a comparison</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition tests for a list, or for open classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its condition has text with a special meaning in worksheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a column that is not exported</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a column without rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row or column that does not exist</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row whose number is computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses an unknown name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a foot line that is not under that column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a layer without cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row of a computed expression</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row of a held value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has two positions in brackets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses a row or column whose number is computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The worksheet could not be packed: there is not enough memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a function or a distribution, and is not exported.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses the operator in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares text that is made within it: put that text in a separate column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it compares text, which worksheets compare differently: capitals, *, ? and ~, and text that looks like numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it uses cells that are missing in some rows, but is not missing there itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its formula has an error: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is exported as values: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chart %1 is not exported.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text “%1” is not in any table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Exported as values: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4190,30 +4174,6 @@
 </context>
 <context>
     <name>ledgefall</name>
-    <message>
-        <source>A check on watch</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a column adds up to a value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>counts add up to the number of rows of another table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a condition holds in every row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an own condition</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;What is watched</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Co&amp;lumn</source>
         <translation type="unfinished"></translation>
@@ -4232,6 +4192,30 @@
     </message>
     <message>
         <source>&amp;Message when it fails</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A column adds up to a value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts add up to the number of rows of another table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A condition holds in every row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;What to check</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4260,54 +4244,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>each different value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>each month</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>each year</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>each day of the week</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>as they first occur</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ascending, or alphabetical</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the most frequent first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>share</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>per cent</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cumulative</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tally</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>and draw its &amp;bars</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>One &amp;row for</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4324,19 +4260,67 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>With</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Make the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Rows: %1. %2%3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>, …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each different value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each day of the week</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In order of occurrence</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ascending or alphabetical</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Most frequent first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw a &amp;bar chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Include</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make table</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4354,51 +4338,7 @@
 <context>
     <name>ledgefall::ChartCommands</name>
     <message>
-        <source>&amp;Chart of the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Change the chart…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Show &amp;all</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Zoom &amp;into the chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Zoom out &amp;of the chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Below the table, or beside it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Co&amp;py the picture</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Write the picture to a file…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Remove the chart from the study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the chart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4417,29 +4357,53 @@
         <source>chart</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>&amp;Chart selected columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chan&amp;ge chart…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Zoom &amp;in on chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out of chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move chart &amp;below or beside table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Co&amp;py image</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Save image as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hide chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Remove chart from study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chart changes</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartDialog</name>
-    <message>
-        <source>level line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>upright line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>circle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>range up and down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>range across</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>at y</source>
         <translation type="unfinished"></translation>
@@ -4477,59 +4441,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Draw the chart</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Title</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What is drawn</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Another &amp;series</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Axes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>across</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>upwards</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Equal scales: a unit is as long across as upwards</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Read quartiles and median off a cumulative curve</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Name classes at their middles, rather than the limits</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lines, circles and ranges beside it; their numbers may be formulas</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A &amp;line, circle or range</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>title, from the column where empty</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4541,31 +4457,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>row number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>form of the series</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>label in the legend</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>with fitted line</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>count over width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove this series</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4577,96 +4473,164 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>form of the reference</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>name</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Remove it</source>
+        <source>Horizontal line</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>at the right</source>
+        <source>Vertical line</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>over the picture</source>
+        <source>Circle</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>in the upper left corner</source>
+        <source>Range of y</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>in the upper right corner</source>
+        <source>Range of x</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>in the lower left corner</source>
+        <source>Chart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>in the lower right corner</source>
+        <source>Draw chart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>place of the legend</source>
+        <source>Series</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The legend stands</source>
+        <source>Add &amp;series</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Draw &amp;all rows, not only those that were chosen</source>
+        <source>x axis</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>logarithmic</source>
+        <source>y axis</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>no error bars</source>
+        <source>right axis</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the standard error of the mean</source>
+        <source>&amp;Equal scales on both axes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>error bars</source>
+        <source>&amp;Read quartiles and median from a cumulative curve</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>on the axis at the right</source>
+        <source>&amp;Name classes by their midpoints, not their boundaries</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Above the chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Upper left corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Upper right corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower left corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower right corner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Legend position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Legend</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw &amp;all rows, not only the selected ones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reference lines, circles and ranges; their numbers can be formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add &amp;line, circle or range</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>title (default: column name)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Logarithmic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Form of the series</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fitted line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Count per width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No error bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standard error of the mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Error bars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the right axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove series</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Form of the reference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
-    <message>
-        <source>Change what the chart draws, and how</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show all again (Home)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Copy the picture</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write the picture to a file: PNG, SVG or PDF</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Put the chart below the table, or beside it</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Hide the chart; it stays in the contents</source>
         <translation type="unfinished"></translation>
@@ -4676,23 +4640,43 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Rows without a value that can be drawn: %1.</source>
+        <source>Change the chart</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Write the picture</source>
+        <source>Show all (Home)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Pictures (*.png *.svg *.pdf)</source>
+        <source>Copy image</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>place of the legend</source>
+        <source>Save image as PNG, SVG or PDF</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Leave a trail: while a held value slides, the last few lines stay faintly</source>
+        <source>Leave a trail: while a held value slides, keep the last few lines faintly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the chart below or beside the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>legend position</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows that cannot be drawn: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save image</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Images (*.png *.svg *.pdf)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4714,19 +4698,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 counts every one</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The counts in %1 do not add up to n: some values fall in no class, or in two.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>every %1 is above %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Not every %1 is above %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 counts every row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The counts in %1 do not add up to n. Some values are in no class, or in two.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4749,22 +4733,22 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>They are being worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Every check of the study holds</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Go to the first that fails</source>
+        <source>They are being computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to the first failing check</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ClassPreview</name>
     <message>
-        <source>The counts of the classes</source>
+        <source>Counts of the classes</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4772,10 +4756,6 @@
     <name>ledgefall::ColumnCommands</name>
     <message>
         <source>C&amp;olumns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Column…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4795,10 +4775,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Duplicate the column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>duplicating a column</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4807,31 +4783,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move it to the le&amp;ft</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move it u&amp;p</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move it to the ri&amp;ght</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move it d&amp;own</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Show hidden columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the column</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4839,31 +4791,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A h&amp;eading over the chosen columns…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>group merge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove that heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Wider</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Narrower</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Fi&amp;t the width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>N&amp;umbers as shown</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4891,32 +4819,84 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A heading over columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A label for these columns together:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a heading over columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>removing a heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>number format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Column menu…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Duplicate column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move column le&amp;ft</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move column u&amp;p</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move column ri&amp;ght</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move column d&amp;own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hide selected columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a group h&amp;eading…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove group heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Widen column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Narrow column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fi&amp;t column width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;umber format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Group heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heading for these columns:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new group heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>removing a group heading</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ColumnMenu</name>
-    <message>
-        <source>Write its formula…</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Label, unit and note…</source>
         <translation type="unfinished"></translation>
@@ -4926,15 +4906,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Remove the column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>number format</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show numbers</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4946,15 +4918,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Texts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Dates (2026-05-31)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Yes or no</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4962,15 +4926,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Restore the formula in this cell</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>restoring a formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Restore the formula in all overridden cells (%1)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4986,10 +4942,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The column&apos;s name in formulas; all formulas that use it are rewritten:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>renaming</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5002,57 +4954,50 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each), other foot lines can use it: total * rate.</source>
+        <source>Write a formula with each for the column above. Give it a name, as in total = sum(each), to use it in other foot lines: total * rate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write formula…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yes/no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore formula in this cell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore formula in all overridden cells (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the column in formulas (formulas that use it are updated):</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::CommandFinder</name>
     <message>
-        <source>Find a command, a name, a table</source>
+        <source>Find a command, name or table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Find a command, a name or a table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is nothing of that name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>ledgefall::CompanionPanel</name>
-    <message>
-        <source>Chosen cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Companion</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>sum</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mean</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>smallest</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>largest</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>at fault, left out</source>
+        <source>Nothing was found.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5102,27 +5047,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Watch with a check…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the check…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>removing a check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the chart…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the chart from the study</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5130,15 +5055,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Runs that are ticked are drawn paler in the charts of their columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5150,42 +5067,62 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>name of a run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Restore this run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Rename the run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Table of the runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>removing a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>being computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a check…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change check…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change chart…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove chart from study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ticked runs are drawn paler in the charts of their columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>renaming a run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a table of runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove run</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
     <message>
-        <source>Continue the chosen values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>From one row to the next:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how much, or how many</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5206,10 +5143,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>count on by</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>next day</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5222,11 +5155,58 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the same again</source>
+        <source>Continue selected values</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1” is no number: write how much, such as %2.</source>
+        <source>Amount</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>count up by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repeat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is not a number. Enter an amount, such as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DetailsPanel</name>
+    <message>
+        <source>Selected cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Details</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sum</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smallest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>largest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>errors, left out</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5288,19 +5268,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>E&amp;mpty the cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Find and replace…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Find &amp;next</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Find &amp;previous</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5311,63 +5283,19 @@
         <source>Table</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>C&amp;lear cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find pre&amp;vious</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ExportDialog</name>
     <message>
         <source>Export this table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>comma ,</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>semicolon ;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tab</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bar |</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>point 1.5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>comma 1,5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>names, as formulas call them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>labels, with their units</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>names with their formulas</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>none</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>in full</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>rounded as they are shown</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Fields are divided by</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5383,23 +5311,75 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The first lines</source>
+        <source>Comma ,</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Write it</source>
+        <source>Semicolon ;</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a grid, as it is seen</source>
+        <source>Tab</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a line for each cell</source>
+        <source>Bar |</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;The table as</source>
+        <source>Point 1.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma 1,5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Names used in formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Labels with units</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Names with formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In full</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rounded as shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A grid, as shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A line for each cell</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Table as</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fields separated by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5421,14 +5401,6 @@
 <context>
     <name>ledgefall::FindBar</name>
     <message>
-        <source>&amp;whole cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>only in the &amp;chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Find and replace</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5438,14 +5410,6 @@
     </message>
     <message>
         <source>What to find</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>put in its place</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What to put in its place</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5469,14 +5433,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>searching…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is not there.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, row %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5485,11 +5441,35 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 is in no typed cell.</source>
+        <source>Cells changed: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Cells changed: %1</source>
+        <source>&amp;Whole cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only in &amp;selected columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>replace with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replacement</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Searching…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is not in any typed cell.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5500,39 +5480,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>for which &amp;outcome</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>looked for &amp;from</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;to</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Hold this value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hold the search, so that it follows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write what is to come out, such as max(Path.r).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write numbers, the smaller end of the range first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Looking through the range…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5540,7 +5488,39 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What comes out is missing somewhere in this range.</source>
+        <source>For which &amp;outcome</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Equals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search &amp;from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;To</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the search, to keep it up to date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write an outcome, such as max(Path.r).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter numbers, with the smaller end of the range first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Searching the range…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The outcome is missing somewhere in this range.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5555,11 +5535,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Leave</source>
+        <source>Step %1 of %2. %3</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Step %1 of %2. %3</source>
+        <source>Close</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5574,57 +5554,45 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A measure under the columns: click “foot line” and choose sum.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <source>Type a heading with numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold a value that no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write one formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a measure under the columns: click “foot line” and choose sum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is a computation table. Press F1 for help on the current item, and have a look at the starters in the Study menu.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FoldingSplitter</name>
     <message>
-        <source>Open: %1</source>
+        <source>Show: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Fold away: %1</source>
+        <source>Hide: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FootMenu</name>
     <message>
-        <source>Formula…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>number format</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the line</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5643,6 +5611,18 @@
         <source>foot line</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Change formula…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove foot line</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FootView</name>
@@ -5651,7 +5631,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
+        <source>%1 foot lines, %2 of them in view: scroll to see the others</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5663,10 +5643,6 @@
     </message>
     <message>
         <source>calculate equation</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write the ne&amp;xt column…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5682,15 +5658,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A measure &amp;across the chosen columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>row wise across</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>One formula for &amp;each chosen column…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5698,15 +5666,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Let the formula cover only the &amp;chosen rows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>reach range part</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Let the formula cover a&amp;ll rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5714,18 +5674,38 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the reach of %1</source>
+        <source>Write ne&amp;xt column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure &amp;across selected columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write one formula for &amp;each column…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let formula cover only &amp;selected rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let formula cover a&amp;ll rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows covered by %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FormulaDraft</name>
     <message>
-        <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
+        <source>This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be stopped.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be stopped.</source>
+        <source>Entering this replaces the typed values of %1 (rows: %2).</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5737,22 +5717,6 @@
     </message>
     <message>
         <source>dev = x − mean(x)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The reference at the cursor</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The mistake in the formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The first, a middle and the last row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5772,10 +5736,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Remove it (%1)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Write %1 (%2)</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5792,43 +5752,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 runs together with it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is one value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Turn into %1 (Ctrl+L)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Onto the ledge… (Ctrl+Shift+L)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Onto the ledge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The name under which it is to stay put:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>missing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Press Enter again to do so; Undo brings them back.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Enter takes the formula as it is: it waits for %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5856,7 +5780,63 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>reading texts anew</source>
+        <source>Reference at the cursor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Error in the formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First, middle and last row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter fills the column · Shift+Enter adds another definition · Escape cancels · Click a heading, cell, foot line or held value to insert it, or press Alt and an arrow key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter writes a formula for each of the %1 selected columns; each stands for that column · Escape cancels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press Enter again to continue. Undo brings them back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter accepts the formula as it is. It waits for %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading text again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 runs along with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is a single value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change to %1 (Ctrl+L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold on the ledge… (Ctrl+Shift+L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the held value:</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5880,18 +5860,6 @@
     </message>
     <message>
         <source>Chart: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an end of the axis across</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an end of the axis upwards</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a number beside it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5923,15 +5891,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save the page</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>PDF (*.pdf);;HTML (*.html)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>I have read this</source>
+        <source>end of the x axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>end of the y axis</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of a reference</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dismiss</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5942,99 +5922,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>about eight</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by Sturges: 1 + log₂ n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by the square root of n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by Freedman and Diaconis: from the quartiles</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>one for each whole number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the left: 10 ≤ x &lt; 20</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>on the right: 10 &lt; x ≤ 20</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an open class below</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an open class above</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>share</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>per cent</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cumulative</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cumulative share</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>cumulative from above</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>density</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tally</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>and draw its &amp;histogram</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>mean, variance and median from the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Number of classes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Start</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>of any widths, such as 0, 10, 20, 40, 80</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>At &amp;own limits instead</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6046,18 +5938,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>With</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Make the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Classes: %1.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6066,7 +5946,107 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Empty or no number: %1.</source>
+        <source>About eight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sturges: 1 + log₂ n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Square root of n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Freedman and Diaconis: from the quartiles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One for each whole number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the left: 10 ≤ x &lt; 20</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the right: 10 &lt; x ≤ 20</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open class below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open class above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Midpoint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cumulative from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw a &amp;histogram</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean, variance and median from the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>any widths, such as 0, 10, 20, 40, 80</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cust&amp;om boundaries</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Include</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Empty or not a number: %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6081,7 +6061,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>no number</source>
+        <source>not a number</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6107,10 +6087,6 @@
 <context>
     <name>ledgefall::HeldCard</name>
     <message>
-        <source>used by %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Held value %1, %2</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6119,15 +6095,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>worked</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>given</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Definition of the held value</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6143,30 +6111,30 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>there is no value to choose from</source>
+        <source>Used by %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Definition of held value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no values to choose from</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::HeldDialog</name>
     <message>
-        <source>It can have a &amp;slider</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>About %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Unit</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>&amp;Note</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Stands &amp;together with</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6178,27 +6146,39 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>by steps of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>nothing: any value can be typed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the values listed here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>the values of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>riffle; pool; weir</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It can have &amp;choices from</source>
+        <source>Show a &amp;slider</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Properties of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Group</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in steps of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Any typed value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The values listed here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The values of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Choices</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6221,27 +6201,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Close the help (Escape)</source>
+        <source>Close help (Escape)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Page of the help</source>
+        <source>Help page</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is no page of that name.</source>
+        <source>There is no such page.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Put it into the study</source>
+        <source>Insert it into the study</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Keys</source>
+        <source>Keyboard shortcuts</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>shortcuts keyboard</source>
+        <source>keys hotkeys</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6252,43 +6232,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>as found</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>comma ,</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>semicolon ;</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>tab</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>point 1.5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>comma 1,5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Fields are divided by</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Decimal sign</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Import as a table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6300,43 +6248,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dates</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>yes or no</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>texts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The first line is a &amp;heading</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The next one has the &amp;units</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>bar |</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>blanks</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there are none</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>begin with %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6360,18 +6272,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The columns, how each is read</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>These are the first %1 rows; the others are read on importing.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1: %2 is %3</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6379,23 +6279,91 @@
         <source>left out</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yes/no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The second line has &amp;units</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma ,</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Semicolon ;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bar |</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spaces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Point 1.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma 1,5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fields separated by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Columns, and how each is read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: “%2” can mean %3 or %4. It is read as %5. To use the other, choose it in the line of this column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First %1 rows. The others are read on import.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::LayerStrip</name>
     <message>
-        <source>The axis down: click to change its name or values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The axis across: click to change its name or values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>swap axes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The rows become columns; formulas are rewritten to mean the same</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6415,15 +6383,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1%2, typed: write into the cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>all layers</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Show all layers under each other in each cell, or one at a time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Axis down: click to change its name or values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Axis across: click to change its name or values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows become columns; formulas are rewritten to keep their meaning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1%2, typed: type in the cells</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6509,10 +6489,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>about a held value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>holding %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6526,10 +6502,6 @@
     </message>
     <message>
         <source>Unit, note, group, slider and choices…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show the number</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6549,15 +6521,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>another ledge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>For the whole study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove from the ledge</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6565,32 +6529,40 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Shows the held values for which this shelf has no room; the wheel slides them along</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Try values of it…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Find the value for which…</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Show the held values that do not fit on this shelf; scroll to slide them along</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held value properties</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try values…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>moving to another ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove from ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MadeTableCommands</name>
-    <message>
-        <source>&amp;Tables made of columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A fre&amp;quency table of the column…</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>histogram classes bins intervals count tally distribution categories</source>
         <translation type="unfinished"></translation>
@@ -6600,15 +6572,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Contingency table of two columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>two-way cross chi squared pairs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>S&amp;ummary of columns or groups…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6620,15 +6584,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Share of one value, chosen on the ledge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>per cent proportion count of a category</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Unfold a measure of the chosen columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6640,19 +6596,43 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a frequency table</source>
+        <source>&amp;Tables from columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a contingency table</source>
+        <source>Make a fre&amp;quency table…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a summary</source>
+        <source>Make a contingency table of two columns</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the share of one value</source>
+        <source>Make a s&amp;ummary table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the share of one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of selected columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new frequency table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new contingency table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new summary table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>share of one value</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6687,10 +6667,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Work</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;View</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6707,23 +6683,27 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Companion</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Help</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
+        <source>Details</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The tables of %1 were added; what was found in it stands in the study&apos;s note.</source>
+        <source>Co&amp;mpute</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The tables of %1 were added. Names were taken: %2.</source>
+        <source>%1 was opened as a new study. What was found in it is in the study&apos;s note, under Study ▸ Study settings.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tables of %1 were added. What was found in it is in the study&apos;s note.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tables of %1 were added. Renamed: %2.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6738,10 +6718,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Own formula…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>foot line %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6753,6 +6729,10 @@
         <source>Spread, shape and other means</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Custom formula…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::Notices</name>
@@ -6761,73 +6741,22 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Message to be read</source>
+        <source>Unread message</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>I have read this</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
-    <name>ledgefall::OfferStrip</name>
-    <message>
-        <source>Offer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This looks like a share of a total. Shall a check watch that %1?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Watch it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Write %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>correcting a share</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Leave this offer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Make %1 a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Hold %1 on the ledge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>correcting a name</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The formula waits for %1.</source>
+        <source>Dismiss</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::OutcomeCurve</name>
     <message>
-        <source>What comes out of each value</source>
+        <source>from %1 to %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>from %1 to %2</source>
+        <source>Outcome of each value</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6838,15 +6767,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>“%1”, last changed %2, was not saved when its window ended.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Its file is %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Against the file: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6854,31 +6775,39 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Its file, %1, is not there any more.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It has tables: %1, typed cells: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open what was recovered</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Keep both: open it as a new study, and leave the file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Keep the file as it is, and remove what was recovered</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove what was recovered</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Decide later</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1”, last changed %2, was not saved when its window closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compared with the file: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its file, %1, no longer exists.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tables: %1. Typed cells: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the recovered study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep both: open it as a new study, and leave the file unchanged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the file, and discard the recovered study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Discard the recovered study</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6916,35 +6845,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Move them &amp;up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move them to the &amp;left</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move them &amp;down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move them to the ri&amp;ght</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Sort by this column, ascending</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>order</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Sort by this column, &amp;descending</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Continue the chosen values…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6961,6 +6866,30 @@
     </message>
     <message>
         <source>continuing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move rows &amp;up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move rows &amp;left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move rows &amp;down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move rows ri&amp;ght</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sort by this column, d&amp;escending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Continue selected values…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6994,10 +6923,6 @@
 <context>
     <name>ledgefall::RowsEdge</name>
     <message>
-        <source>Drag for more rows, or fewer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Lower end of the table</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7006,11 +6931,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 rows</source>
+        <source>Right end of the table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Right end of the table</source>
+        <source>Drag to add or remove rows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7033,10 +6962,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>T&amp;able of the runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>compare results scenarios</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7049,10 +6974,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Draw &amp;no runs in charts</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>hide overlay</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7061,27 +6982,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Kept as %1. Charts of its columns draw it paler; it stands in the contents.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>restoring a run</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Held values are as in the run %1 again.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Held values are as in the run %1 again, but for what is worked out by a formula now or has gone: %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Which run?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Held values, typed cells over formulas and the seed become what they were.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7089,28 +6990,48 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the table of runs</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>drawing runs</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Cells at fault are kept empty: %1.</source>
+        <source>Make a t&amp;able of runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hide ru&amp;ns in charts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as %1. It is listed in the contents and drawn paler in the charts of its columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cells with errors are kept empty: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The held values of the run %1 are restored.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The held values of the run %1 are restored, except those that are now computed or have been removed: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held values, overrides and the seed go back to what they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new table of runs</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::SettingsDialog</name>
-    <message>
-        <source>a day that stays</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Settings of this study</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>%1 — type %2</source>
         <translation type="unfinished"></translation>
@@ -7140,58 +7061,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Where quartiles, median and other quantiles lie between two values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>≈ holds where two sides differ by no more than this part of what they are made of</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Else today() is the day on which the study is worked out</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The same seed draws the same random numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>as on this desktop</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>point: 1234.5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>comma: 1234,5</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>not grouped: 1234567</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by a space: 1 234 567</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by the sign that is not decimal</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>radians, as they are: 0.785</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>degrees: 45.0°</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>degrees, minutes, seconds: 45°0′0″</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Decimal sign</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7200,15 +7069,75 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>An&amp;gles with the unit rad</source>
+        <source>Fixed date</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Numbers are shown with it and read by it in the window; formulas have a point</source>
+        <source>Study settings</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Only what is shown changes: the values stay in radians</source>
+        <source>As on this computer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Point: 1234.5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma: 1234,5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No grouping: 1234567</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space: 1 234 567</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Opposite of the decimal sign</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Radians, unchanged: 0.785</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Degrees: 45.0°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Degrees, minutes, seconds: 45°0′0″</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An&amp;gles with unit rad</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Used to show and read numbers in the window; formulas always use a point</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only the display changes: the values stay in radians</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How quartiles, the median and other quantiles are placed between two values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>≈ holds where two sides differ by no more than this fraction of the size of their terms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Otherwise, today() is the current date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same seed gives the same random numbers</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7216,14 +7145,6 @@
     <name>ledgefall::StartPage</name>
     <message>
         <source>Start</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A computation table begins with a few columns.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7239,15 +7160,23 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Or begin with a table that is worked out already:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Remove from my starters</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Import a table or a worksheet…</source>
+        <source>A computation table starts with a few columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type or paste your observations, hold on the ledge what must not move, and write one formula for all rows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import a table or worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or start from a finished example:</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7262,10 +7191,6 @@
     <name>ledgefall::StudyCommands</name>
     <message>
         <source>&amp;New</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Ne&amp;w from a starter</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7297,31 +7222,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Import a table or a worksheet…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Export this table…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Export the study as a &amp;worksheet…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>spreadsheet ods xlsx send hand on</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>E&amp;mpty it for own data</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>clear values template blank reset</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Settings of this s&amp;tudy…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7333,58 +7238,62 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Empty it for own data</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>emptying</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Keep as a starter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The title under which new studies can begin with it:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Keep this study among them…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>nothing yet</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>New &amp;from a starter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or worksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export study as a wor&amp;ksheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Clear values for new data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>empty values template blank reset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Study se&amp;ttings…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clear values for new data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clearing values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Title of the starter:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study as a starter…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StudyFiles</name>
-    <message>
-        <source>Unsaved changes cannot be kept for a crash: %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is open in another window: changes made here are saved under another name.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What is being written</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The formula that is being written cannot be taken yet. %1</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Save without it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Save the study</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Leave without it</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7404,23 +7313,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 has been removed or renamed since it was read here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 has been changed by another program since it was read here. From this window to the file: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Save again</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Overwrite the file</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Save mine as…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7432,19 +7329,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>What was recovered of “%1” cannot be read: %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>This study has no file yet, and so no earlier versions: save it first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 — %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>No version of this study has been kept yet: one is kept each time it is saved.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7452,23 +7337,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>How each differs from the study as it is now. The one that is taken is one step for undo; the file changes only when it is saved.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Take this version</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>taking an earlier version</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>open in another window</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>read only</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7477,10 +7346,6 @@
     </message>
     <message>
         <source>Reading %1…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Open a study or a worksheet</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7499,6 +7364,121 @@
         <source>Reading the earlier version…</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Unsaved changes cannot be backed up: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is open in another window. Changes made here will be saved under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unfinished formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula being written cannot be entered yet. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a study or worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Continue without it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has been removed or renamed since it was opened here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has been changed by another program since it was opened here. Differences in the file: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The recovered study “%1” cannot be read: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This study has not been saved yet, so it has no earlier versions. Save it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are no earlier versions yet. One is kept each time the study is saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How each differs from the study as it is now. Restoring a version can be undone; the file changes only when you save.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore this version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restoring an earlier version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read-only</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SuggestionBar</name>
+    <message>
+        <source>Suggestion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dismiss this suggestion</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correcting a name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula waits for %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This looks like a share of a total. Add a check that %1?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>correcting a share</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SummaryDialog</name>
@@ -7507,31 +7487,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>and draw &amp;boxes of the first column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Summary</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a row for each column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a row for each value of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>each by itself</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>each by itself, and all pooled</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>pooled one after the other: the first, the first two, …</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7551,15 +7507,39 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Quartiles after Hyndman and Fan</source>
+        <source>Type %1: %2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Make the table</source>
+        <source>Draw &amp;box plots of the first column</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>type %1: %2</source>
+        <source>A row for each column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A row for each value of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each separately</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each separately, and all pooled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pooled step by step: the first, the first two, …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Quantile type (Hyndman and Fan)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make table</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7581,38 +7561,6 @@
 <context>
     <name>ledgefall::TableCommands</name>
     <message>
-        <source>Title and &amp;note…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Rename the table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Number of rows…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Stop its rows early…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change its c&amp;lasses…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move the table up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move the table down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Table</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7625,10 +7573,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The table&apos;s name in formulas; formulas that use it are rewritten:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>renaming</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7637,15 +7581,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The table&apos;s title:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Note</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A note beside the title:</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7657,23 +7593,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Rows from 1 to this number, or formula of held values:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>number of rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stop rows early</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The rows end at the first for which this holds, such as r &lt; 1; leave it empty to run to the end:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>stopping rows</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7685,10 +7609,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>bins intervals limits width</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7697,27 +7617,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>T&amp;wo-way table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change the axis &amp;down…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>rows values</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Change the axis &amp;across…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>columns values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Swap the axes</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7733,35 +7637,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a two-way table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The axis across</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The axis down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of values that stay is kept:</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an axis</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>swapping the axes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A layer of typed values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>What it is called:</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7769,19 +7645,123 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a layer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lay it a&amp;cross</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>transpose turn rows to the right months horizontal</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>laying across</source>
+        <source>Two-way &amp;table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>T&amp;itle and note…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rename table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number o&amp;f rows…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop rows early…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change c&amp;lasses…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change axis &amp;down…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change axis &amp;across…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap a&amp;xes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show rows a&amp;cross</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>showing rows across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move table up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move table down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new two-way table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Title of the table:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note beside the title:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the table in formulas (formulas that use it are updated):</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number of rows, or a formula of held values:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop at the first row for which this holds, such as r &lt; 1 (leave it empty to run to the end):</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stopping rows early</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>class changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Axis across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Axis down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir. Typed cells are kept for values that remain:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>axis changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer of typed values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the layer:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new layer</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7796,10 +7776,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Export the study as a worksheet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Drawing the charts…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7808,11 +7784,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>All formulas were written to %1.</source>
+        <source>Cells with errors were exported empty: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Cells with errors were exported empty: %1.</source>
+        <source>Export study as a worksheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All formulas were saved to %1.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7820,10 +7800,6 @@
     <name>ledgefall::TableHeading</name>
     <message>
         <source>Column headings</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>faults: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7858,19 +7834,23 @@
         <source>waits for %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>errors: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableImport</name>
-    <message>
-        <source>Import a table or a worksheet</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>import</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Reading %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import a table or worksheet</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7908,18 +7888,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>faults %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>checks that hold %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>failing checks %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>inserting rows</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7928,19 +7896,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>values as before the last change</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>computing was stopped: old values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 is taken as the heading of its column.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 are taken as the headings of their columns.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7960,31 +7916,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Read it as %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>day and month</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A double click changes the title</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Title of the table</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>title</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Taken as columns: %1.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Held, the same in every row: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -7996,19 +7932,63 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 rows, %2 columns</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Pasted with their formulas: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Names were taken: %1.</source>
+        <source>Double-click to change the title</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A heading stands here more than once: in formulas these columns are called %1. A double click on a heading changes it.</source>
+        <source>A heading occurs here more than once, so in formulas these columns are called %1. Double-click a heading to change it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Renamed: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Added as columns: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put on the ledge, the same in every row: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read as %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swapping day and month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is used as the heading of its column.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 are used as the headings of their columns.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>values from before the last change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows: %1, columns: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>errors: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>checks that hold: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failing checks: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8039,10 +8019,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>emptying cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>heading of %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8050,31 +8026,15 @@
         <source>column %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>clearing cells</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TryValuesDialog</name>
     <message>
-        <source>&amp;Draw the outcomes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Try values of %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>from, to and step</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a list of values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>halved again and again</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>how the values are given</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8094,23 +8054,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>or &amp;another</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Try them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 to %2 step %3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Three numbers: the first value, the last, and from one to the next</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Numbers with semicolons or blanks between them</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8118,19 +8062,55 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Two numbers: the first value, and how often it is halved</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>These values cannot be read yet: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 values of %2: %3</source>
+        <source>Choose an outcome, or write one.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Choose an outcome, or write one.</source>
+        <source>&amp;Draw a chart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From, to and step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A list of values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Repeatedly halved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How the values are given</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or &amp;another</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three numbers: first value, last value and step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Numbers separated by semicolons or spaces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two numbers: first value, and how often it is halved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values of %2 (%1): %3</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8153,14 +8133,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>An axis is a name and its values: from one number to another (1..12), continued from two (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The first cells</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Down</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8173,10 +8145,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Make the table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 by %2 and %3</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8185,31 +8153,39 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The formula waits for %1: it can be held on the ledge when the table is made.</source>
+        <source>An axis is a name and its values: a range (1..12), a series continued from two numbers (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 rows, %2 columns</source>
+        <source>First cells</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula waits for %1. You can hold it on the ledge when the table is made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows: %1. Columns: %2.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WaitDialog</name>
     <message>
-        <source>One moment</source>
+        <source>Stop</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Stop</source>
+        <source>Please wait</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WhatIfCommands</name>
-    <message>
-        <source>What &amp;if, and runs</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Try &amp;values of a held value…</source>
         <translation type="unfinished"></translation>
@@ -8235,14 +8211,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Which held value?</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Other values of it are tried; the study stays as it is.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Choose</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8251,7 +8219,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a value that was looked for</source>
+        <source>What-&amp;if and runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a held value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study does not change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>found value</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8266,14 +8246,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Watch with a check…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>test verify validate condition sum to 100</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>check</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8282,19 +8254,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>New &amp;random numbers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Stop computing</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Compute &amp;again after stopping</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A page of all f&amp;ormulas…</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8306,39 +8266,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Reset the zoom</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Dark</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show &amp;beside</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Show only &amp;one table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Contents</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The &amp;ledge as a list</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Com&amp;panion</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Help on what has the focus</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;All pages of the help</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8346,23 +8274,75 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Find a command, a name or a table…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;About Ledgefall</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>there is no other table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>About Ledgefall</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <source>Add a &amp;check…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>watch test verify validate condition sum to 100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Draw new &amp;random numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compute &amp;again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>List all f&amp;ormulas…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Reset zoom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Dark theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show a table &amp;beside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;how only one table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Ledge as a list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>De&amp;tails</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Help on the current item</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;All help pages</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Find a command, name or table…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A&amp;bout Ledgefall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no other table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables that show what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The typeface is Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8370,10 +8350,6 @@
     <name>ledgefall::WorkingPanel</name>
     <message>
         <source>%1 under %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>a function: it is worked out where it is called</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8393,10 +8369,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>given: it stays put until it is changed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Uses %1</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8405,19 +8377,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>restore the formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Overridden: %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>and %1 more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Restore the formula in all of them</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8433,10 +8397,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>It waits for %1, which is not there yet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Make %1 a column</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8445,23 +8405,43 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>These texts read as numbers: read them so</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>These texts read as dates, month first: read them so</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>These texts read as dates, day first: read them so</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>reading texts anew</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a function: computed where it is called</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It waits for %1, which does not exist yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This text looks like numbers: read it as numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This text looks like dates: read it as dates, month first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This text looks like dates: read it as dates, day first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>given: it stays put until you change it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>restore formula</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Restore formula in all of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading text again</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8472,42 +8452,22 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Copy the working</source>
+        <source>Copy working</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Copy it as LaTeX</source>
+        <source>Copy as LaTeX</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WorksheetDialog</name>
     <message>
-        <source>What is in %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Tables: %1. Held values: %2. Formulas recovered: %3.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Nothing in it looks like a slip.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Places that look like a slip: %1. They are listed first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>What was found</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>To look at</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Values that are not what their formulas give</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8519,15 +8479,35 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Also</source>
+        <source>Contents of %1</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Take it as a study</source>
+        <source>No likely mistakes were found.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Add its tables to this study</source>
+        <source>Likely mistakes: %1. They are listed first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values that differ from their formulas</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open as a study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add tables to this study</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

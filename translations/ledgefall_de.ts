@@ -8,28 +8,28 @@
         <translation>%1 entfernen?</translation>
     </message>
     <message>
-        <source>%1 is used by %2. Without it they will be at fault.</source>
-        <translation>%1 wird verwendet von %2. Ohne %1 haben diese einen Fehler.</translation>
-    </message>
-    <message>
-        <source>Remove all the same</source>
-        <translation>Trotzdem entfernen</translation>
-    </message>
-    <message>
-        <source>%1 is there already. Replace it?</source>
-        <translation>%1 gibt es schon. Ersetzen?</translation>
-    </message>
-    <message>
-        <source>Replace it</source>
-        <translation>Ersetzen</translation>
-    </message>
-    <message>
         <source>All files (*)</source>
         <translation>Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Studies and worksheets</source>
         <translation>Studien und Rechenblätter</translation>
+    </message>
+    <message>
+        <source>%1 already exists. Replace it?</source>
+        <translation>%1 gibt es schon. Ersetzen?</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>%1 is used by %2. Removing it will cause errors there.</source>
+        <translation>%1 wird verwendet von %2. Ohne %1 haben diese einen Fehler.</translation>
+    </message>
+    <message>
+        <source>Remove anyway</source>
+        <translation>Trotzdem entfernen</translation>
     </message>
 </context>
 <context>
@@ -122,7 +122,7 @@
     </message>
     <message>
         <source>cycle</source>
-        <translation>Kreis</translation>
+        <translation>Zyklus</translation>
     </message>
     <message>
         <source>not a number</source>
@@ -132,12 +132,12 @@
 <context>
     <name>FormatChoices</name>
     <message>
-        <source>Only what is shown changes. To round the value itself, write round(x, 2).</source>
-        <translation>Nur die Anzeige ändert sich. Um den Wert selbst zu runden, round(x, 2) schreiben.</translation>
-    </message>
-    <message>
         <source>Number format</source>
         <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>Only the display changes. To round the value itself, use round(x, 2).</source>
+        <translation>Nur die Anzeige ändert sich. Um den Wert selbst zu runden, round(x, 2) schreiben.</translation>
     </message>
 </context>
 <context>
@@ -147,16 +147,8 @@
         <translation>eine Zahl</translation>
     </message>
     <message>
-        <source>a text</source>
-        <translation>ein Text</translation>
-    </message>
-    <message>
         <source>a date</source>
         <translation>ein Datum</translation>
-    </message>
-    <message>
-        <source>a yes or no</source>
-        <translation>ein Ja oder Nein</translation>
     </message>
     <message>
         <source>a class</source>
@@ -199,18 +191,6 @@
         <translation>eine Liste von Wörtern</translation>
     </message>
     <message>
-        <source>a name of letters, digits and _</source>
-        <translation>ein Name aus Buchstaben, Ziffern und _</translation>
-    </message>
-    <message>
-        <source>a number, a text, true, false or null</source>
-        <translation>eine Zahl, ein Text, true, false oder null</translation>
-    </message>
-    <message>
-        <source>a whole number from 0 up</source>
-        <translation>eine ganze Zahl ab 0</translation>
-    </message>
-    <message>
         <source>a whole number from 1 to 9</source>
         <translation>eine ganze Zahl von 1 bis 9</translation>
     </message>
@@ -243,51 +223,67 @@
         <translation>die Kennungen oder Namen von Spalten</translation>
     </message>
     <message>
-        <source>the names that a function is taken of</source>
-        <translation>die Namen, auf die eine Funktion angewandt wird</translation>
-    </message>
-    <message>
-        <source>the number of a row</source>
-        <translation>die Nummer einer Zeile</translation>
-    </message>
-    <message>
         <source>true or false</source>
         <translation>true oder false</translation>
-    </message>
-    <message>
-        <source>a list of rising numbers</source>
-        <translation>eine Liste steigender Zahlen</translation>
     </message>
     <message>
         <source>a number above the one before</source>
         <translation>eine Zahl über der vorigen</translation>
     </message>
     <message>
-        <source>a number of rows, up to 20 million, or a list of pairs of a first id and a count</source>
-        <translation>eine Zeilenzahl bis 20 Millionen oder eine Liste von Paaren aus einer ersten Kennung und einer Anzahl</translation>
-    </message>
-    <message>
         <source>the number of rows</source>
         <translation>die Zeilenzahl</translation>
     </message>
     <message>
-        <source>its beginning</source>
+        <source>a list of increasing numbers</source>
+        <translation>eine Liste steigender Zahlen</translation>
+    </message>
+    <message>
+        <source>a number of rows (at most 20 million), or a list of pairs of first id and count</source>
+        <translation>eine Zeilenzahl bis 20 Millionen oder eine Liste von Paaren aus einer ersten Kennung und einer Anzahl</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>ein Text</translation>
+    </message>
+    <message>
+        <source>a yes/no value</source>
+        <translation>ein Ja oder Nein</translation>
+    </message>
+    <message>
+        <source>its start</source>
         <translation>ihrem Anfang</translation>
+    </message>
+    <message>
+        <source>a whole number of 0 or more</source>
+        <translation>eine ganze Zahl ab 0</translation>
+    </message>
+    <message>
+        <source>a number, text, true, false or null</source>
+        <translation>eine Zahl, ein Text, true, false oder null</translation>
+    </message>
+    <message>
+        <source>a name made of letters, digits and _</source>
+        <translation>ein Name aus Buchstaben, Ziffern und _</translation>
+    </message>
+    <message>
+        <source>the names of a function&apos;s arguments</source>
+        <translation>die Namen, auf die eine Funktion angewandt wird</translation>
+    </message>
+    <message>
+        <source>a row number</source>
+        <translation>die Nummer einer Zeile</translation>
     </message>
 </context>
 <context>
     <name>LedgeList</name>
     <message>
-        <source>The ledge as a list</source>
+        <source>Ledge as a list</source>
         <translation>Die Leiste als Liste</translation>
     </message>
 </context>
 <context>
     <name>Main</name>
-    <message>
-        <source>Computation tables in which one sees what stays put and what follows the row.</source>
-        <translation>Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.</translation>
-    </message>
     <message>
         <source>Open the Marrow Beck field course.</source>
         <translation>Den Feldkurs am Marrow Beck öffnen.</translation>
@@ -295,6 +291,10 @@
     <message>
         <source>Studies, worksheets or delimited text to open.</source>
         <translation>Studien, Arbeitsblätter oder Text mit Trennzeichen zum Öffnen.</translation>
+    </message>
+    <message>
+        <source>Computation tables that show what stays put and what follows the row.</source>
+        <translation>Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.</translation>
     </message>
 </context>
 <context>
@@ -315,63 +315,63 @@
         <translation>braucht eine Tabelle</translation>
     </message>
     <message>
-        <source>no run is kept</source>
-        <translation>kein Lauf behalten</translation>
-    </message>
-    <message>
         <source>needs a chart</source>
         <translation>braucht ein Diagramm</translation>
-    </message>
-    <message>
-        <source>choose a column</source>
-        <translation>Spalte wählen</translation>
-    </message>
-    <message>
-        <source>choose columns</source>
-        <translation>Spalten wählen</translation>
     </message>
     <message>
         <source>needs a column of numbers</source>
         <translation>braucht eine Zahlenspalte</translation>
     </message>
     <message>
-        <source>choose typed values</source>
+        <source>no runs yet</source>
+        <translation>kein Lauf behalten</translation>
+    </message>
+    <message>
+        <source>select a column</source>
+        <translation>Spalte wählen</translation>
+    </message>
+    <message>
+        <source>select columns</source>
+        <translation>Spalten wählen</translation>
+    </message>
+    <message>
+        <source>select typed values</source>
         <translation>eingegebene Werte wählen</translation>
     </message>
     <message>
-        <source>choose a column with a formula</source>
+        <source>select a column with a formula</source>
         <translation>Spalte mit Formel wählen</translation>
     </message>
     <message>
-        <source>choose two columns</source>
+        <source>select two columns</source>
         <translation>zwei Spalten wählen</translation>
     </message>
     <message>
-        <source>choose two columns or more</source>
+        <source>select two or more columns</source>
         <translation>zwei oder mehr Spalten wählen</translation>
     </message>
     <message>
-        <source>none is hidden</source>
+        <source>no hidden columns</source>
         <translation>keine ist verborgen</translation>
     </message>
     <message>
-        <source>there is none over this column</source>
+        <source>no group heading over this column</source>
         <translation>über dieser Spalte ist keine</translation>
     </message>
     <message>
-        <source>its rows are typed, not counted</source>
+        <source>rows are typed, not counted</source>
         <translation>ihre Zeilen sind eingegeben, nicht gezählt</translation>
     </message>
     <message>
-        <source>a two-way table has layers</source>
+        <source>not for a two-way table</source>
         <translation>eine zweiachsige Tabelle hat Schichten</translation>
     </message>
     <message>
-        <source>it is no two-way table</source>
+        <source>not a two-way table</source>
         <translation>es ist keine zweiachsige Tabelle</translation>
     </message>
     <message>
-        <source>its rows are no classes</source>
+        <source>rows are not classes</source>
         <translation>ihre Zeilen sind keine Klassen</translation>
     </message>
 </context>
@@ -382,44 +382,12 @@
         <translation>Die Tabelle %1, aus der er stammt, ist nicht mehr da: was herauskam, ist hier zu lesen, aber nicht zu zeichnen.</translation>
     </message>
     <message>
-        <source>The study&apos;s formulas have changed since it was kept.</source>
+        <source>The study&apos;s formulas have changed since this run was kept.</source>
         <translation>Die Formeln der Studie haben sich seitdem geändert.</translation>
     </message>
 </context>
 <context>
     <name>Sentence</name>
-    <message>
-        <source>! takes whole numbers from 0 up</source>
-        <translation>! nimmt ganze Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>%1 and %2 are columns of different tables: a series is drawn from one.</source>
-        <translation>%1 und %2 sind Spalten verschiedener Tabellen: eine Reihe wird aus einer gezeichnet.</translation>
-    </message>
-    <message>
-        <source>%1 calls itself: a held function must not.</source>
-        <translation>%1 ruft sich selbst auf: eine festgehaltene Funktion darf das nicht.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit.</source>
-        <translation>%1 kann kein Name sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be a table&apos;s name: a name has letters, digits and _, and does not begin with a digit.</source>
-        <translation>%1 kann nicht der Name einer Tabelle sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be converted to %2: they do not measure the same</source>
-        <translation>%1 lässt sich nicht in %2 umrechnen: sie messen nicht dasselbe</translation>
-    </message>
-    <message>
-        <source>%1 cannot be drawn upwards: it holds %2, and a chart takes numbers.</source>
-        <translation>%1 lässt sich nicht nach oben abtragen: darin steht %2, und ein Diagramm braucht Zahlen.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be the name of a new column here: choose another one.</source>
-        <translation>%1 kann hier nicht der Name einer neuen Spalte sein: einen anderen wählen.</translation>
-    </message>
     <message>
         <source>%1 cannot be unfolded.</source>
         <translation>%1 lässt sich nicht auffalten.</translation>
@@ -427,22 +395,6 @@
     <message>
         <source>%1 cannot be used on %2.</source>
         <translation>%1 lässt sich nicht auf %2 anwenden.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2.</source>
-        <translation>%1 kann nicht das sein, worauf %2 angewandt wird: dort verschiedene Namen schreiben, etwa force(r) = G / r^2.</translation>
-    </message>
-    <message>
-        <source>%1 cannot stand between %2 and %3.</source>
-        <translation>%1 kann nicht zwischen %2 und %3 stehen.</translation>
-    </message>
-    <message>
-        <source>%1 cannot stand here: a number, a name or a bracket is expected.</source>
-        <translation>%1 kann hier nicht stehen: erwartet wird eine Zahl, ein Name oder eine Klammer.</translation>
-    </message>
-    <message>
-        <source>%1 comes after %2 in the table: write them in the table&apos;s order.</source>
-        <translation>%1 kommt in der Tabelle nach %2: in der Reihenfolge der Tabelle schreiben.</translation>
     </message>
     <message>
         <source>%1 could not be opened (%2).</source>
@@ -453,184 +405,20 @@
         <translation>%1 ließ sich nicht lesen (%2).</translation>
     </message>
     <message>
-        <source>%1 could not be written (%2): the file that was there is unchanged. Save under another name or make room.</source>
-        <translation>%1 ließ sich nicht schreiben (%2): die Datei, die dort stand, ist unverändert. Unter anderem Namen speichern oder Platz schaffen.</translation>
-    </message>
-    <message>
-        <source>%1 decides where the table stops, so it must not use later rows, whole columns, rows or last</source>
-        <translation>%1 entscheidet, wo die Tabelle endet, und darf daher keine späteren Zeilen, ganzen Spalten, rows oder last verwenden</translation>
-    </message>
-    <message>
         <source>%1 does not belong here.</source>
         <translation>%1 gehört nicht hierher.</translation>
-    </message>
-    <message>
-        <source>%1 gives no number for the chart: %2</source>
-        <translation>%1 ergibt keine Zahl für das Diagramm: %2</translation>
-    </message>
-    <message>
-        <source>%1 has more than %2 different values, too many for a box each.</source>
-        <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je einen Kasten.</translation>
-    </message>
-    <message>
-        <source>%1 has no fitted line: that takes two points at different places across.</source>
-        <translation>%1 hat keine Ausgleichsgerade: dazu braucht es zwei Punkte an verschiedenen Stellen.</translation>
-    </message>
-    <message>
-        <source>%1 has no formula whose reach could be narrowed: write one first.</source>
-        <translation>%1 hat keine Formel, deren Reichweite sich einschränken ließe: zuerst eine schreiben.</translation>
     </message>
     <message>
         <source>%1 has no numbers to draw.</source>
         <translation>%1 hat keine Zahlen, die sich zeichnen lassen.</translation>
     </message>
     <message>
-        <source>%1 has no rows yet: type or import some values.</source>
-        <translation>%1 hat noch keine Zeilen: Werte eintippen oder einlesen.</translation>
-    </message>
-    <message>
         <source>%1 has no value here</source>
         <translation>%1 hat hier keinen Wert</translation>
     </message>
     <message>
-        <source>%1 has no value yet that could be asked for.</source>
-        <translation>%1 hat noch keinen Wert, nach dem gefragt werden könnte.</translation>
-    </message>
-    <message>
-        <source>%1 has the rows 1 to %2: there is no row %3.</source>
-        <translation>%1 hat die Zeilen 1 bis %2: es gibt keine Zeile %3.</translation>
-    </message>
-    <message>
         <source>%1 is a folder, not a file.</source>
         <translation>%1 ist ein Ordner, keine Datei.</translation>
-    </message>
-    <message>
-        <source>%1 is a function: its working is that of the cells which call it.</source>
-        <translation>%1 ist eine Funktion: ihr Rechenweg ist der der Zellen, die sie aufrufen.</translation>
-    </message>
-    <message>
-        <source>%1 is a function: write what it is taken of, as in %1(%2).</source>
-        <translation>%1 ist eine Funktion: angeben, worauf sie angewandt wird, etwa %1(%2).</translation>
-    </message>
-    <message>
-        <source>%1 is a group of columns: take a measure of it, as in mean(%1[i]).</source>
-        <translation>%1 ist eine Gruppe von Spalten: ein Maß davon nehmen, etwa mean(%1[i]).</translation>
-    </message>
-    <message>
-        <source>%1 is a held value and has no rows: leave out the brackets.</source>
-        <translation>%1 ist ein festgehaltener Wert und hat keine Zeilen: die Klammern weglassen.</translation>
-    </message>
-    <message>
-        <source>%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1).</source>
-        <translation>%1 ist eine ganze Spalte: eine Zeile davon nehmen, etwa %1[1], oder ein Maß, etwa mean(%1).</translation>
-    </message>
-    <message>
-        <source>%1 is a word of the formula language: choose another name, such as %1_1.</source>
-        <translation>%1 ist ein Wort der Formelsprache: einen anderen Namen wählen, etwa %1_1.</translation>
-    </message>
-    <message>
-        <source>%1 is already in the group %2: dissolve that first.</source>
-        <translation>%1 ist schon in der Gruppe %2: diese zuerst auflösen.</translation>
-    </message>
-    <message>
-        <source>%1 is already the name of %2: choose another one.</source>
-        <translation>%1 ist schon der Name für %2: einen anderen wählen.</translation>
-    </message>
-    <message>
-        <source>%1 is no unit that is known here: write it as mm, m/s or °C are written</source>
-        <translation>%1 ist keine hier bekannte Einheit: so schreiben, wie mm, m/s oder °C geschrieben werden</translation>
-    </message>
-    <message>
-        <source>%1 is not drawn, for its cells are at fault: %2</source>
-        <translation>%1 wird nicht gezeichnet, weil die Zellen Fehler haben: %2</translation>
-    </message>
-    <message>
-        <source>%1 is not drawn: some series stand at numbers and some at names.</source>
-        <translation>%1 wird nicht gezeichnet: einige Reihen stehen an Zahlen und einige an Namen.</translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns here, and this is a single value: leave it out.</source>
-        <translation>%1 wird hier von ganzen Spalten genommen, und dies ist ein einzelner Wert: weglassen.</translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b).</source>
-        <translation>%1 wird von ganzen Spalten genommen, und eines davon ist ein einzelner Wert. Zeile für Zeile heißt es %2(a, b).</translation>
-    </message>
-    <message>
-        <source>%1 is taken of whole columns: it is written %2.</source>
-        <translation>%1 wird von ganzen Spalten genommen: es schreibt sich %2.</translation>
-    </message>
-    <message>
-        <source>%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side.</source>
-        <translation>%1 wird aus zwei Spalten aufgefaltet: die für %2 und die für %3 nebeneinander wählen.</translation>
-    </message>
-    <message>
-        <source>%1 is used by %2: change that first.</source>
-        <translation>%1 wird verwendet von %2: das zuerst ändern.</translation>
-    </message>
-    <message>
-        <source>%1 is worked out by its formula: write a value in its place to change it.</source>
-        <translation>%1 wird durch seine Formel berechnet: zum Ändern einen Wert an ihrer Stelle schreiben.</translation>
-    </message>
-    <message>
-        <source>%1 is written %2, and the number of arguments here is %3.</source>
-        <translation>%1 schreibt sich %2, und hier stehen %3 Argumente.</translation>
-    </message>
-    <message>
-        <source>%1 is written %2.</source>
-        <translation>%1 schreibt sich %2.</translation>
-    </message>
-    <message>
-        <source>%1 is written %2: it needs values.</source>
-        <translation>%1 schreibt sich %2: es braucht Werte.</translation>
-    </message>
-    <message>
-        <source>%1 means per cent: for the remainder of a division write mod.</source>
-        <translation>%1 bedeutet Prozent: für den Rest einer Division mod schreiben.</translation>
-    </message>
-    <message>
-        <source>%1 needs a row, and there is none here.</source>
-        <translation>%1 braucht eine Zeile, und hier gibt es keine.</translation>
-    </message>
-    <message>
-        <source>%1 needs a table&apos;s rows, and the ledge has none.</source>
-        <translation>%1 braucht die Zeilen einer Tabelle, und die Leiste hat keine.</translation>
-    </message>
-    <message>
-        <source>%1 needs classes across: make a frequency table of a column, and draw its counts.</source>
-        <translation>%1 braucht waagerecht Klassen: eine Häufigkeitstabelle der Spalte anlegen und deren Anzahlen zeichnen.</translation>
-    </message>
-    <message>
-        <source>%1 needs its own earlier row and has no beginning: write %1 = first … then …</source>
-        <translation>%1 braucht seine eigene frühere Zeile und hat keinen Anfang: %1 = first … then … schreiben</translation>
-    </message>
-    <message>
-        <source>%1 of the table %2 names a column %3 that is not there.</source>
-        <translation>%1 der Tabelle %2 nennt eine Spalte %3, die es nicht gibt.</translation>
-    </message>
-    <message>
-        <source>%1 stands for one value here and has no rows: leave out the brackets.</source>
-        <translation>%1 steht hier für einen Wert und hat keine Zeilen: die Klammern weglassen.</translation>
-    </message>
-    <message>
-        <source>%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes.</source>
-        <translation>%1 kommt in %2 mehr als einmal vor, und ein Balken gehört zu einer Zeile: zuerst die Werte zählen oder Kästen zeichnen.</translation>
-    </message>
-    <message>
-        <source>%1 takes %2 here, and this is %3.</source>
-        <translation>%1 nimmt hier %2, und dies ist %3.</translation>
-    </message>
-    <message>
-        <source>%1 takes %2, and this is %3.</source>
-        <translation>%1 nimmt %2, und dies ist %3.</translation>
-    </message>
-    <message>
-        <source>%1 takes the columns %2, and would then take others: write out first which ones it takes.</source>
-        <translation>%1 nimmt die Spalten %2 und würde dann andere nehmen: zuerst ausschreiben, welche gemeint sind.</translation>
-    </message>
-    <message>
-        <source>%1%2 is not read as a product: write %1*%2.</source>
-        <translation>%1%2 wird nicht als Produkt gelesen: %1*%2 schreiben.</translation>
     </message>
     <message>
         <source>%1, row %2: %3</source>
@@ -645,188 +433,28 @@
         <translation>%1[%2] ist %3</translation>
     </message>
     <message>
-        <source>1, 0 or −1, by the sign of a number.</source>
-        <translation>1, 0 oder −1, nach dem Vorzeichen einer Zahl.</translation>
-    </message>
-    <message>
-        <source>A count in strokes, five by five; beyond 200 the number.</source>
-        <translation>Eine Anzahl in Strichen, immer fünf zusammen; über 200 die Zahl.</translation>
-    </message>
-    <message>
-        <source>A distribution is compared with numbers, and this is %1.</source>
-        <translation>Eine Verteilung wird mit Zahlen verglichen, und dies ist %1.</translation>
-    </message>
-    <message>
-        <source>A formula&apos;s reach goes from one row of the table to the same or a later one.</source>
-        <translation>Die Reichweite einer Formel geht von einer Zeile der Tabelle bis zu derselben oder einer späteren.</translation>
-    </message>
-    <message>
-        <source>A group is a heading over two or more columns that stand side by side: choose such columns.</source>
-        <translation>Eine Gruppe ist eine Überschrift über zwei oder mehr Spalten, die nebeneinander stehen: solche Spalten wählen.</translation>
-    </message>
-    <message>
-        <source>A line, circle or range beside the series needs all its numbers: fill them in, or take it away.</source>
-        <translation>Eine Linie, ein Kreis oder ein Bereich neben den Reihen braucht alle Zahlen: ausfüllen oder entfernen.</translation>
-    </message>
-    <message>
-        <source>A measure runs over the rows of one table, and this one names two others, %1 and %2.</source>
-        <translation>Ein Maß läuft über die Zeilen einer Tabelle, und dieses nennt zwei andere, %1 und %2.</translation>
-    </message>
-    <message>
         <source>A name is needed here, such as x or mean_length.</source>
         <translation>Hier wird ein Name gebraucht, etwa x oder mean_length.</translation>
-    </message>
-    <message>
-        <source>A number drawn at random from a distribution; the same for the same study, column and row until the study is drawn again.</source>
-        <translation>Eine zufällig aus einer Verteilung gezogene Zahl; dieselbe für dieselbe Studie, Spalte und Zeile, bis neu gezogen wird.</translation>
-    </message>
-    <message>
-        <source>A number in one unit as a number in another.</source>
-        <translation>Eine Zahl in einer Einheit als Zahl in einer anderen.</translation>
-    </message>
-    <message>
-        <source>A number rounded to d decimals, as written in decimals, halves away from zero.</source>
-        <translation>Eine Zahl auf d Nachkommastellen gerundet, wie sie dezimal geschrieben ist, Hälften von der Null weg.</translation>
     </message>
     <message>
         <source>A number rounded to k significant figures.</source>
         <translation>Eine Zahl auf k gültige Stellen gerundet.</translation>
     </message>
     <message>
-        <source>A number whose logarithm is normal with m and s.</source>
-        <translation>Eine Zahl, deren Logarithmus normalverteilt ist mit m und s.</translation>
-    </message>
-    <message>
         <source>A quantile estimated from classes and their counts.</source>
         <translation>Ein Quantil, geschätzt aus Klassen und ihren Anzahlen.</translation>
-    </message>
-    <message>
-        <source>A quantile of values with their frequencies.</source>
-        <translation>Ein Quantil von Werten mit ihren Häufigkeiten.</translation>
-    </message>
-    <message>
-        <source>A quotation mark is opened in line %1 and never closed: close it, and read the text again.</source>
-        <translation>In Zeile %1 wird ein Anführungszeichen geöffnet und nie geschlossen: schließen und den Text noch einmal einlesen.</translation>
-    </message>
-    <message>
-        <source>A range can stand only in square brackets or in a measure.</source>
-        <translation>Ein Bereich kann nur in eckigen Klammern oder in einem Maß stehen.</translation>
-    </message>
-    <message>
-        <source>A range is written with two points between its ends, as in 0..10.</source>
-        <translation>Ein Bereich schreibt sich mit zwei Punkten zwischen seinen Enden, etwa 0..10.</translation>
-    </message>
-    <message>
-        <source>A range of rows can stand only in a measure, as in sum(%1[1..i]).</source>
-        <translation>Ein Bereich von Zeilen kann nur in einem Maß stehen, etwa sum(%1[1..i]).</translation>
-    </message>
-    <message>
-        <source>A row is a number, and this is %1.</source>
-        <translation>Eine Zeile ist eine Zahl, und dies ist %1.</translation>
-    </message>
-    <message>
-        <source>A series has no column for its values: choose one.</source>
-        <translation>Eine Reihe hat keine Spalte für ihre Werte: eine auswählen.</translation>
-    </message>
-    <message>
-        <source>A slider goes from a number up to a larger one, by steps that are above 0 and fit in between.</source>
-        <translation>Ein Schieber geht von einer Zahl bis zu einer größeren, in Schritten über 0, die dazwischen passen.</translation>
-    </message>
-    <message>
-        <source>A summary needs a column of numbers and a measure: choose at least one of each.</source>
-        <translation>Eine Zusammenfassung braucht eine Spalte mit Zahlen und ein Maß: von beidem mindestens eines wählen.</translation>
-    </message>
-    <message>
-        <source>A summary of the first rows needs a number of rows from 1 on.</source>
-        <translation>Eine Zusammenfassung der ersten Zeilen braucht eine Zeilenzahl ab 1.</translation>
-    </message>
-    <message>
-        <source>A table cannot have the categories of its own column as rows: take a column of another table.</source>
-        <translation>Eine Tabelle kann nicht die Werte ihrer eigenen Spalte als Zeilen haben: eine Spalte einer anderen Tabelle nehmen.</translation>
-    </message>
-    <message>
-        <source>A table takes %1 rows at most.</source>
-        <translation>Eine Tabelle nimmt höchstens %1 Zeilen.</translation>
-    </message>
-    <message>
-        <source>A text in capitals.</source>
-        <translation>Ein Text in Großbuchstaben.</translation>
-    </message>
-    <message>
-        <source>A text in small letters.</source>
-        <translation>Ein Text in Kleinbuchstaben.</translation>
-    </message>
-    <message>
-        <source>A text without blanks at its ends.</source>
-        <translation>Ein Text ohne Leerzeichen an den Enden.</translation>
     </message>
     <message>
         <source>A value as text.</source>
         <translation>Ein Wert als Text.</translation>
     </message>
     <message>
-        <source>After first and its value comes then and the formula of the later rows, as in first 1 then 2 * x[i-1].</source>
-        <translation>Nach first und seinem Wert kommt then und die Formel der späteren Zeilen, etwa first 1 then 2 * x[i-1].</translation>
-    </message>
-    <message>
-        <source>After if comes a condition, such as x &gt; 0, and this is %1.</source>
-        <translation>Nach if kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
-    </message>
-    <message>
-        <source>Among these columns is %1, which holds %2.</source>
-        <translation>Unter diesen Spalten ist %1, und darin steht %2.</translation>
-    </message>
-    <message>
-        <source>An axis cannot reach from %1 to %2: the second number must be larger.</source>
-        <translation>Eine Achse kann nicht von %1 bis %2 reichen: die zweite Zahl muss größer sein.</translation>
-    </message>
-    <message>
-        <source>Any number from a to b, all alike.</source>
-        <translation>Jede Zahl von a bis b gleich wahrscheinlich.</translation>
-    </message>
-    <message>
-        <source>As many equally common species would have this dominance.</source>
-        <translation>So viele gleich häufige Arten hätten diese Dominanz.</translation>
-    </message>
-    <message>
-        <source>At %1 the file should have %2: correct it, or take an earlier copy.</source>
-        <translation>Bei %1 sollte in der Datei %2 stehen: berichtigen oder eine frühere Kopie nehmen.</translation>
-    </message>
-    <message>
-        <source>Bars take a number, and this is %1.</source>
-        <translation>Senkrechte Striche nehmen eine Zahl, und dies ist %1.</translation>
-    </message>
-    <message>
         <source>Brillouin&apos;s index of a fully counted community.</source>
         <translation>Der Index von Brillouin für eine vollständig gezählte Gemeinschaft.</translation>
     </message>
     <message>
-        <source>Choose a row below the started values, down to which they are to be continued.</source>
-        <translation>Eine Zeile unter den begonnenen Werten wählen, bis zu der sie fortgesetzt werden sollen.</translation>
-    </message>
-    <message>
-        <source>Choose the columns to be drawn, at least one of numbers: across first, then upwards.</source>
-        <translation>Die Spalten auswählen, die gezeichnet werden sollen, mindestens eine mit Zahlen: zuerst waagerecht, dann nach oben.</translation>
-    </message>
-    <message>
-        <source>Choose the one column of which %1 is to be unfolded.</source>
-        <translation>Die eine Spalte wählen, von der %1 aufgefaltet werden soll.</translation>
-    </message>
-    <message>
         <source>Classes and units</source>
         <translation>Klassen und Einheiten</translation>
-    </message>
-    <message>
-        <source>Classes need a width above 0, and a number at which the first one begins.</source>
-        <translation>Klassen brauchen eine Breite über 0 und eine Zahl, an der die erste beginnt.</translation>
-    </message>
-    <message>
-        <source>Classes need from 2 to %1 boundaries, each above the one before.</source>
-        <translation>Klassen brauchen 2 bis %1 Grenzen, jede über der vorigen.</translation>
-    </message>
-    <message>
-        <source>Classes of this width would be more than %1: make them wider, or begin further up.</source>
-        <translation>Klassen dieser Breite wären mehr als %1: breiter machen oder weiter oben beginnen.</translation>
     </message>
     <message>
         <source>Comma-separated text</source>
@@ -837,10 +465,6 @@
         <translation>Volle Tage von a bis b.</translation>
     </message>
     <message>
-        <source>Completed months from a to b: complete once the day of the month has come again.</source>
-        <translation>Volle Monate von a bis b: voll, sobald der Tag des Monats wiedergekehrt ist.</translation>
-    </message>
-    <message>
         <source>Completed weeks from a to b.</source>
         <translation>Volle Wochen von a bis b.</translation>
     </message>
@@ -849,136 +473,8 @@
         <translation>Volle Jahre von a bis b.</translation>
     </message>
     <message>
-        <source>Counts of pairs are taken of two columns of one table: choose both.</source>
-        <translation>Eine Kontingenztabelle wird von zwei Spalten einer Tabelle angelegt: beide wählen.</translation>
-    </message>
-    <message>
-        <source>For which part of the rows a condition holds, of those where it is known.</source>
-        <translation>Für welchen Anteil der Zeilen eine Bedingung gilt, unter denen, für die sie bekannt ist.</translation>
-    </message>
-    <message>
-        <source>Gaps and texts</source>
-        <translation>Lücken und Texte</translation>
-    </message>
-    <message>
-        <source>Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, make a column of it first, such as step = %1 - %1[i-1].</source>
-        <translation>Hier läuft %1 über alle Zeilen, und [i] ist die eine Zeile dieser Formel. Für den Schritt von Zeile zu Zeile zuerst eine Spalte anlegen, etwa schritt = %1 - %1[i-1].</translation>
-    </message>
-    <message>
-        <source>Here stands a distribution, such as binomial(12, 0.5), and this is %1.</source>
-        <translation>Hier steht eine Verteilung, etwa binomial(12, 0.5), und dies ist %1.</translation>
-    </message>
-    <message>
-        <source>How far observed counts are from expected ones.</source>
-        <translation>Wie weit beobachtete Anzahlen von erwarteten entfernt sind.</translation>
-    </message>
-    <message>
-        <source>How many characters a text has.</source>
-        <translation>Wie viele Zeichen ein Text hat.</translation>
-    </message>
-    <message>
-        <source>How many different values there are.</source>
-        <translation>Wie viele verschiedene Werte es gibt.</translation>
-    </message>
-    <message>
-        <source>How many events happen where m are expected.</source>
-        <translation>Wie viele Ereignisse eintreten, wo m zu erwarten sind.</translation>
-    </message>
-    <message>
-        <source>How many of n drawn without putting back are marked, where K of N are.</source>
-        <translation>Wie viele von n ohne Zurücklegen gezogenen markiert sind, wo K von N es sind.</translation>
-    </message>
-    <message>
-        <source>How many of n independent trials succeed, each with the chance p.</source>
-        <translation>Wie viele von n unabhängigen Versuchen gelingen, jeder mit der Wahrscheinlichkeit p.</translation>
-    </message>
-    <message>
-        <source>How many species occur.</source>
-        <translation>Wie viele Arten vorkommen.</translation>
-    </message>
-    <message>
-        <source>How many standard errors the mean lies from a value m.</source>
-        <translation>Wie viele Standardfehler der Mittelwert von einem Wert m entfernt liegt.</translation>
-    </message>
-    <message>
-        <source>How many standard errors the means of two samples lie apart, whatever their variances.</source>
-        <translation>Wie viele Standardfehler die Mittelwerte zweier Stichproben auseinander liegen, gleich welche Varianzen sie haben.</translation>
-    </message>
-    <message>
-        <source>How many trials fail before the first success.</source>
-        <translation>Wie viele Versuche vor dem ersten Erfolg misslingen.</translation>
-    </message>
-    <message>
-        <source>How many trials fail before the r-th success.</source>
-        <translation>Wie viele Versuche vor dem r-ten Erfolg misslingen.</translation>
-    </message>
-    <message>
-        <source>How many values there are, or for how many rows a condition holds.</source>
-        <translation>Wie viele Werte es gibt oder für wie viele Zeilen eine Bedingung gilt.</translation>
-    </message>
-    <message>
-        <source>In P( ) a distribution is compared with a number by = ≠ &lt; ≤ &gt; or ≥.</source>
-        <translation>In P( ) wird eine Verteilung durch = ≠ &lt; ≤ &gt; oder ≥ mit einer Zahl verglichen.</translation>
-    </message>
-    <message>
-        <source>In P( ) stands a condition on a distribution, such as binomial(12, 0.5) &lt;= 3. For the part of the rows for which a condition holds, write share(…).</source>
-        <translation>In P( ) steht eine Bedingung an eine Verteilung, etwa binomial(12, 0.5) &lt;= 3. Für den Anteil der Zeilen, für die eine Bedingung gilt, share(…) schreiben.</translation>
-    </message>
-    <message>
-        <source>In how many ways k of n things can be chosen.</source>
-        <translation>Auf wie viele Weisen k von n Dingen gewählt werden können.</translation>
-    </message>
-    <message>
-        <source>In how many ways k of n things can be put in a row.</source>
-        <translation>Auf wie viele Weisen k von n Dingen in eine Reihe gestellt werden können.</translation>
-    </message>
-    <message>
-        <source>In the table %1 two things are called %2.</source>
-        <translation>In der Tabelle %1 heißen zwei Dinge %2.</translation>
-    </message>
-    <message>
         <source>Ledgefall studies</source>
         <translation>Ledgefall-Studien</translation>
-    </message>
-    <message>
-        <source>Months, years and weekdays are taken of a column of dates, and %1 holds %2.</source>
-        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in %1 steht %2.</translation>
-    </message>
-    <message>
-        <source>Months, years and weekdays are taken of a column of dates, and this one holds %1.</source>
-        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in dieser steht %1.</translation>
-    </message>
-    <message>
-        <source>More than %1 measures stand one within the other.</source>
-        <translation>Mehr als %1 Maße stehen ineinander.</translation>
-    </message>
-    <message>
-        <source>Nothing can be compared after in (…): put the comparison before it.</source>
-        <translation>Nach in (…) kann nichts mehr verglichen werden: den Vergleich davor stellen.</translation>
-    </message>
-    <message>
-        <source>One P( ) can have up to %1 comparisons: add up several.</source>
-        <translation>Ein P( ) kann bis zu %1 Vergleiche haben: mehrere addieren.</translation>
-    </message>
-    <message>
-        <source>One P( ) is about one distribution, and this one names two.</source>
-        <translation>Ein P( ) handelt von einer Verteilung, und dieses nennt zwei.</translation>
-    </message>
-    <message>
-        <source>Only a column can have a row in square brackets after it.</source>
-        <translation>Nur nach einer Spalte kann eine Zeile in eckigen Klammern stehen.</translation>
-    </message>
-    <message>
-        <source>Only counted rows can stop early: give %1 a number of rows first.</source>
-        <translation>Nur gezählte Zeilen können früher enden: %1 zuerst eine Zeilenzahl geben.</translation>
-    </message>
-    <message>
-        <source>Several values in brackets can stand only in a measure or after in.</source>
-        <translation>Mehrere Werte in Klammern können nur in einem Maß oder nach in stehen.</translation>
-    </message>
-    <message>
-        <source>Shannon&apos;s entropy, in natural logarithms or to a base.</source>
-        <translation>Die Entropie nach Shannon, mit natürlichem Logarithmus oder zu einer Basis.</translation>
     </message>
     <message>
         <source>Shannon&apos;s index, of counts</source>
@@ -989,24 +485,8 @@
         <translation>Diversität nach Simpson 1 − Σp², aus Anzahlen</translation>
     </message>
     <message>
-        <source>Simpson&apos;s diversity without bias, of counts</source>
-        <translation>unverzerrte Diversität nach Simpson, aus Anzahlen</translation>
-    </message>
-    <message>
         <source>Simpson&apos;s dominance, of counts</source>
         <translation>Dominanz nach Simpson, aus Anzahlen</translation>
-    </message>
-    <message>
-        <source>Simpson&apos;s dominance: the chance that two draws with putting back are of one species.</source>
-        <translation>Die Dominanz nach Simpson: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von einer Art sind.</translation>
-    </message>
-    <message>
-        <source>Simpson&apos;s inverse, of counts</source>
-        <translation>Inverse nach Simpson, aus Anzahlen</translation>
-    </message>
-    <message>
-        <source>Something is missing before %1: put *, + or another operator there.</source>
-        <translation>Vor %1 fehlt etwas: dort *, + oder ein anderes Rechenzeichen setzen.</translation>
     </message>
     <message>
         <source>Student&apos;s t with v degrees of freedom.</source>
@@ -1017,68 +497,12 @@
         <translation>Durch Tabulator getrennter Text</translation>
     </message>
     <message>
-        <source>Texts and numbers joined to one text.</source>
-        <translation>Texte und Zahlen zu einem Text verbunden.</translation>
-    </message>
-    <message>
-        <source>The angle in radians of the point x, y, from the x axis.</source>
-        <translation>Der Winkel im Bogenmaß des Punkts x, y, von der x-Achse aus.</translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this cosine.</source>
-        <translation>Der Winkel im Bogenmaß mit diesem Kosinus.</translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this sine.</source>
-        <translation>Der Winkel im Bogenmaß mit diesem Sinus.</translation>
-    </message>
-    <message>
-        <source>The angle in radians that has this tangent.</source>
-        <translation>Der Winkel im Bogenmaß mit diesem Tangens.</translation>
-    </message>
-    <message>
         <source>The arithmetic mean.</source>
         <translation>Das arithmetische Mittel.</translation>
     </message>
     <message>
-        <source>The chance that two draws with putting back are of different species.</source>
-        <translation>Die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von verschiedenen Arten sind.</translation>
-    </message>
-    <message>
-        <source>The chance that two draws without putting back are of different species.</source>
-        <translation>Die Wahrscheinlichkeit, dass zwei Züge ohne Zurücklegen von verschiedenen Arten sind.</translation>
-    </message>
-    <message>
-        <source>The chart %1 draws a column %2 that is not there.</source>
-        <translation>Das Diagramm %1 zeichnet eine Spalte %2, die es nicht gibt.</translation>
-    </message>
-    <message>
-        <source>The chart %1 names a table %2 that is not there.</source>
-        <translation>Das Diagramm %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
-    </message>
-    <message>
-        <source>The check %1 names a table %2 that is not there.</source>
-        <translation>Die Prüfung %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
-    </message>
-    <message>
-        <source>The chosen cells of %1 cannot go on in this way: choose another one.</source>
-        <translation>Die gewählten Zellen von %1 lassen sich so nicht fortsetzen: eine andere Regel wählen.</translation>
-    </message>
-    <message>
-        <source>The class of the numbers from a up to, not including, b.</source>
-        <translation>Die Klasse der Zahlen von a bis unter b.</translation>
-    </message>
-    <message>
         <source>The coefficient of variation.</source>
         <translation>Der Variationskoeffizient.</translation>
-    </message>
-    <message>
-        <source>The columns of a summary must be of one table: choose them there.</source>
-        <translation>Die Spalten einer Zusammenfassung müssen aus einer Tabelle sein: dort auswählen.</translation>
-    </message>
-    <message>
-        <source>The correlation of the ranks of two columns.</source>
-        <translation>Die Korrelation der Ränge zweier Spalten.</translation>
     </message>
     <message>
         <source>The correlation of two columns.</source>
@@ -1093,10 +517,6 @@
         <translation>Die Kovarianz zweier Spalten: geteilt durch n − 1.</translation>
     </message>
     <message>
-        <source>The cube root, of negative numbers too.</source>
-        <translation>Die Kubikwurzel, auch negativer Zahlen.</translation>
-    </message>
-    <message>
         <source>The date of a year, a month and a day.</source>
         <translation>Das Datum aus Jahr, Monat und Tag.</translation>
     </message>
@@ -1109,60 +529,12 @@
         <translation>Der Wochentag: 1 ist Montag, 7 ist Sonntag.</translation>
     </message>
     <message>
-        <source>The day on which it is worked out, or the day that the study is set to.</source>
-        <translation>Der Tag, an dem gerechnet wird, oder der Tag, auf den die Studie eingestellt ist.</translation>
-    </message>
-    <message>
-        <source>The density of a distribution at x; of a discrete one the probability of x.</source>
-        <translation>Die Dichte einer Verteilung bei x; einer diskreten die Wahrscheinlichkeit von x.</translation>
-    </message>
-    <message>
-        <source>The distance of the point x, y from the origin.</source>
-        <translation>Der Abstand des Punkts x, y vom Ursprung.</translation>
-    </message>
-    <message>
-        <source>The distance of the quartiles.</source>
-        <translation>Der Abstand der Quartile.</translation>
-    </message>
-    <message>
         <source>The effective number of species of order q.</source>
         <translation>Die wirksame Artenzahl der Ordnung q.</translation>
     </message>
     <message>
         <source>The error function.</source>
         <translation>Die Fehlerfunktion.</translation>
-    </message>
-    <message>
-        <source>The evenness of Pielou.</source>
-        <translation>Die Gleichverteilung nach Pielou.</translation>
-    </message>
-    <message>
-        <source>The excess kurtosis of the moments.</source>
-        <translation>Der Exzess (Wölbung) aus den Momenten.</translation>
-    </message>
-    <message>
-        <source>The file holds a number that is too large to be held.</source>
-        <translation>In der Datei steht eine Zahl, die zu groß ist, um gespeichert zu werden.</translation>
-    </message>
-    <message>
-        <source>The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy.</source>
-        <translation>Die Datei ist abgeschnitten: sie endet in Zeile %1, bevor die Studie vollständig ist. Eine frühere Kopie nehmen.</translation>
-    </message>
-    <message>
-        <source>The file is not a study as it is: at line %1, character %2, it is not valid JSON.</source>
-        <translation>Die Datei ist so keine Studie: in Zeile %1, Zeichen %2, ist sie kein gültiges JSON.</translation>
-    </message>
-    <message>
-        <source>The file is not a study: it nests brackets more than %1 deep.</source>
-        <translation>Die Datei ist keine Studie: Klammern sind mehr als %1-fach geschachtelt.</translation>
-    </message>
-    <message>
-        <source>The formula of %1 has a mistake: %2</source>
-        <translation>Die Formel von %1 hat einen Fehler: %2</translation>
-    </message>
-    <message>
-        <source>The formula stops too early: something is missing at its end.</source>
-        <translation>Die Formel hört zu früh auf: am Ende fehlt etwas.</translation>
     </message>
     <message>
         <source>The gamma function.</source>
@@ -1177,10 +549,6 @@
         <translation>Das harmonische Mittel.</translation>
     </message>
     <message>
-        <source>The id %1 stands in the file twice, the second time at %2.</source>
-        <translation>Die Kennung %1 kommt in der Datei zweimal vor, das zweite Mal bei %2.</translation>
-    </message>
-    <message>
         <source>The larger of two numbers, row by row.</source>
         <translation>Die größere von zwei Zahlen, Zeile für Zeile.</translation>
     </message>
@@ -1191,10 +559,6 @@
     <message>
         <source>The largest value.</source>
         <translation>Der größte Wert.</translation>
-    </message>
-    <message>
-        <source>The logarithm to a base of your own.</source>
-        <translation>Der Logarithmus zu einer eigenen Basis.</translation>
     </message>
     <message>
         <source>The logarithm to base ten.</source>
@@ -1217,84 +581,12 @@
         <translation>Der Mittelwert einer Verteilung.</translation>
     </message>
     <message>
-        <source>The mean of values with their frequencies.</source>
-        <translation>Der Mittelwert von Werten mit ihren Häufigkeiten.</translation>
-    </message>
-    <message>
-        <source>The median of the distances from the median.</source>
-        <translation>Der Median der Abstände vom Median.</translation>
-    </message>
-    <message>
-        <source>The middle of a class.</source>
-        <translation>Die Mitte einer Klasse.</translation>
-    </message>
-    <message>
-        <source>The middle value in order, or the mean of the two middle ones.</source>
-        <translation>Der mittlere Wert der Reihe nach oder das Mittel der beiden mittleren.</translation>
-    </message>
-    <message>
         <source>The month of a date, from 1.</source>
         <translation>Der Monat eines Datums, ab 1.</translation>
     </message>
     <message>
-        <source>The most frequent value; of several the first to occur.</source>
-        <translation>Der häufigste Wert; von mehreren der zuerst vorkommende.</translation>
-    </message>
-    <message>
-        <source>The natural logarithm of the gamma function&apos;s size.</source>
-        <translation>Der natürliche Logarithmus des Betrags der Gammafunktion.</translation>
-    </message>
-    <message>
         <source>The natural logarithm.</source>
         <translation>Der natürliche Logarithmus.</translation>
-    </message>
-    <message>
-        <source>The nearest whole number above.</source>
-        <translation>Die nächste ganze Zahl darüber.</translation>
-    </message>
-    <message>
-        <source>The nearest whole number below.</source>
-        <translation>Die nächste ganze Zahl darunter.</translation>
-    </message>
-    <message>
-        <source>The normal distribution with the mean m and the standard deviation s.</source>
-        <translation>Die Normalverteilung mit dem Mittelwert m und der Standardabweichung s.</translation>
-    </message>
-    <message>
-        <source>The number %1 is too large to be held.</source>
-        <translation>Die Zahl %1 ist zu groß, um gespeichert zu werden.</translation>
-    </message>
-    <message>
-        <source>The number of species estimated from those seen once and twice.</source>
-        <translation>Die Artenzahl, geschätzt aus den einmal und zweimal gesehenen.</translation>
-    </message>
-    <message>
-        <source>The number of species expected in a sample of m.</source>
-        <translation>Die erwartete Artenzahl in einer Stichprobe von m.</translation>
-    </message>
-    <message>
-        <source>The one value of those rows for which a condition holds: missing of none, a fault of several.</source>
-        <translation>Der eine Wert der Zeilen, für die eine Bedingung gilt: leer bei keiner, ein Fehler bei mehreren.</translation>
-    </message>
-    <message>
-        <source>The part of the species of two samples that both have.</source>
-        <translation>Der Anteil der Arten zweier Proben, die in beiden vorkommen.</translation>
-    </message>
-    <message>
-        <source>The place of this row&apos;s value among all, smallest first; ties share theirs.</source>
-        <translation>Der Platz des Werts dieser Zeile unter allen, der kleinste zuerst; gleiche teilen sich ihren.</translation>
-    </message>
-    <message>
-        <source>The probability of a condition on a distribution; what stands behind a bar is known to hold.</source>
-        <translation>Die Wahrscheinlichkeit einer Bedingung an eine Verteilung; was hinter einem senkrechten Strich steht, gilt als bekannt.</translation>
-    </message>
-    <message>
-        <source>The product of the values; 1 of none.</source>
-        <translation>Das Produkt der Werte; 1, wenn es keine gibt.</translation>
-    </message>
-    <message>
-        <source>The product of the whole numbers up to n; n! is short for it.</source>
-        <translation>Das Produkt der ganzen Zahlen bis n; n! ist kurz dafür.</translation>
     </message>
     <message>
         <source>The ranges in one measure must be the same.</source>
@@ -1305,44 +597,8 @@
         <translation>Das Verhältnis zweier Varianzen mit v1 und v2 Freiheitsgraden.</translation>
     </message>
     <message>
-        <source>The rows of %1 are classes: change the classes instead.</source>
-        <translation>Die Zeilen von %1 sind Klassen: stattdessen die Klassen ändern.</translation>
-    </message>
-    <message>
-        <source>The rows of %1 are counted: change their number instead.</source>
-        <translation>Die Zeilen von %1 sind gezählt: stattdessen ihre Zahl ändern.</translation>
-    </message>
-    <message>
-        <source>The rows of %1 come by themselves: they cannot be added, removed or moved by hand.</source>
-        <translation>Die Zeilen von %1 kommen von selbst: sie lassen sich nicht von Hand einfügen, entfernen oder verschieben.</translation>
-    </message>
-    <message>
-        <source>The rows of the table %1 are made from a column %2 that is not there.</source>
-        <translation>Die Zeilen der Tabelle %1 sind aus einer Spalte %2 gebildet, die es nicht gibt.</translation>
-    </message>
-    <message>
-        <source>The same, counting shared species twice.</source>
-        <translation>Dasselbe, gemeinsame Arten doppelt gezählt.</translation>
-    </message>
-    <message>
-        <source>The share of the commonest species.</source>
-        <translation>Der Anteil der häufigsten Art.</translation>
-    </message>
-    <message>
-        <source>The sign %1 means nothing in a formula: remove it.</source>
-        <translation>Das Zeichen %1 bedeutet in einer Formel nichts: entfernen.</translation>
-    </message>
-    <message>
         <source>The sine of an angle in radians; sin(30°) takes degrees.</source>
         <translation>Der Sinus eines Winkels im Bogenmaß; sin(30°) nimmt Grad.</translation>
-    </message>
-    <message>
-        <source>The size of a number, without its sign.</source>
-        <translation>Der Betrag einer Zahl, ohne Vorzeichen.</translation>
-    </message>
-    <message>
-        <source>The skewness of the moments.</source>
-        <translation>Die Schiefe aus den Momenten.</translation>
     </message>
     <message>
         <source>The slope of the regression line of y on x.</source>
@@ -1373,40 +629,12 @@
         <translation>Die Standardabweichung einer Grundgesamtheit: geteilt durch n.</translation>
     </message>
     <message>
-        <source>The standard deviation of such a population.</source>
-        <translation>Die Standardabweichung einer solchen Grundgesamtheit.</translation>
-    </message>
-    <message>
-        <source>The standard deviation of values with their frequencies.</source>
-        <translation>Die Standardabweichung von Werten mit ihren Häufigkeiten.</translation>
-    </message>
-    <message>
         <source>The standard error of the mean.</source>
         <translation>Der Standardfehler des Mittelwerts.</translation>
     </message>
     <message>
-        <source>The steps do not lead to the measure.</source>
-        <translation>Die Schritte führen nicht zu dem Maß.</translation>
-    </message>
-    <message>
-        <source>The sum of the values; 0 of none.</source>
-        <translation>Die Summe der Werte; 0, wenn es keine gibt.</translation>
-    </message>
-    <message>
-        <source>The sum of v squared standard normal numbers.</source>
-        <translation>Die Summe von v quadrierten standardnormalen Zahlen.</translation>
-    </message>
-    <message>
         <source>The tangent of an angle in radians.</source>
         <translation>Der Tangens eines Winkels im Bogenmaß.</translation>
-    </message>
-    <message>
-        <source>The time until the next event, where events come at a rate.</source>
-        <translation>Die Zeit bis zum nächsten Ereignis, wo Ereignisse mit einer Rate kommen.</translation>
-    </message>
-    <message>
-        <source>The unlikeness of two samples.</source>
-        <translation>Die Unähnlichkeit zweier Proben.</translation>
     </message>
     <message>
         <source>The upper limit of a class.</source>
@@ -1417,20 +645,8 @@
         <translation>Das obere Quartil.</translation>
     </message>
     <message>
-        <source>The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ p.</source>
-        <translation>Der Wert, unter dem ein Anteil p einer Verteilung liegt; einer diskreten das kleinste k mit P(D ≤ k) ≥ p.</translation>
-    </message>
-    <message>
-        <source>The value below which a part p of the values lies.</source>
-        <translation>Der Wert, unter dem ein Anteil p der Werte liegt.</translation>
-    </message>
-    <message>
         <source>The variance of a distribution.</source>
         <translation>Die Varianz einer Verteilung.</translation>
-    </message>
-    <message>
-        <source>The variance of a population given by values and frequencies.</source>
-        <translation>Die Varianz einer Grundgesamtheit aus Werten und Häufigkeiten.</translation>
     </message>
     <message>
         <source>The variance of a sample: divides by n − 1.</source>
@@ -1441,40 +657,16 @@
         <translation>Die Varianz einer Grundgesamtheit: geteilt durch n.</translation>
     </message>
     <message>
-        <source>The variance of values with their frequencies: divides by n − 1.</source>
-        <translation>Die Varianz von Werten mit ihren Häufigkeiten: geteilt durch n − 1.</translation>
-    </message>
-    <message>
         <source>The whole part, towards zero.</source>
         <translation>Der ganze Teil, zur Null hin.</translation>
-    </message>
-    <message>
-        <source>The y at a place between the rows of a table, on the straight line from x to x.</source>
-        <translation>Das y an einer Stelle zwischen den Zeilen einer Tabelle, auf der Geraden von x zu x.</translation>
     </message>
     <message>
         <source>The year of a date.</source>
         <translation>Das Jahr eines Datums.</translation>
     </message>
     <message>
-        <source>There is a %1 too many here: remove it, or open its partner before.</source>
-        <translation>Hier ist ein %1 zu viel: entfernen oder das Gegenstück davor öffnen.</translation>
-    </message>
-    <message>
-        <source>There is already a table called %1: choose another name.</source>
-        <translation>Es gibt schon eine Tabelle mit dem Namen %1: einen anderen Namen wählen.</translation>
-    </message>
-    <message>
         <source>There is no column or held value called %1. Did you mean %2?</source>
         <translation>Es gibt weder eine Spalte noch einen festgehaltenen Wert mit dem Namen %1. War %2 gemeint?</translation>
-    </message>
-    <message>
-        <source>There is no column or held value called %1: add it, or correct the name.</source>
-        <translation>Es gibt weder eine Spalte noch einen festgehaltenen Wert mit dem Namen %1: anlegen oder den Namen berichtigen.</translation>
-    </message>
-    <message>
-        <source>There is no formula here yet: write one, such as x - mean(x).</source>
-        <translation>Hier steht noch keine Formel: eine schreiben, etwa x - mean(x).</translation>
     </message>
     <message>
         <source>There is no function called %1.</source>
@@ -1485,10 +677,6 @@
         <translation>Es gibt keine Funktion mit dem Namen %1. War %2 gemeint?</translation>
     </message>
     <message>
-        <source>There is no number in this column to be put in classes: enter some, or choose another column.</source>
-        <translation>In dieser Spalte steht keine Zahl, die sich in Klassen einteilen lässt: Zahlen eingeben oder eine andere Spalte wählen.</translation>
-    </message>
-    <message>
         <source>There is no table called %1.</source>
         <translation>Es gibt keine Tabelle mit dem Namen %1.</translation>
     </message>
@@ -1497,192 +685,32 @@
         <translation>Es gibt keine Tabelle mit dem Namen %1. War %2 gemeint?</translation>
     </message>
     <message>
-        <source>There is no table to draw from: begin with a table.</source>
-        <translation>Es gibt keine Tabelle, aus der gezeichnet werden kann: mit einer Tabelle beginnen.</translation>
-    </message>
-    <message>
-        <source>There is no version %1 of the study format: its field version should be %2.</source>
-        <translation>Es gibt keine Version %1 des Studienformats: das Feld version sollte %2 sein.</translation>
-    </message>
-    <message>
-        <source>There is nothing of this name to show the working of.</source>
-        <translation>Es gibt nichts mit diesem Namen, dessen Rechenweg gezeigt werden könnte.</translation>
-    </message>
-    <message>
-        <source>This chart has nothing to draw yet: give it a series.</source>
-        <translation>Dieses Diagramm hat noch nichts zu zeichnen: ihm eine Reihe geben.</translation>
-    </message>
-    <message>
-        <source>This column has more than %1 different values, too many for a row each: put its numbers in classes.</source>
-        <translation>Diese Spalte hat mehr als %1 verschiedene Werte, zu viele für je eine Zeile: die Zahlen in Klassen einteilen.</translation>
-    </message>
-    <message>
-        <source>This form can only be the one argument of a measure.</source>
-        <translation>Diese Form kann nur das einzige Argument eines Maßes sein.</translation>
-    </message>
-    <message>
         <source>This formula calls held functions more than %1 times.</source>
         <translation>Diese Formel ruft festgehaltene Funktionen mehr als %1 Mal auf.</translation>
-    </message>
-    <message>
-        <source>This formula has %1 characters, more than the %2 that one formula may have: divide it between columns.</source>
-        <translation>Diese Formel hat %1 Zeichen, mehr als die %2, die eine Formel haben darf: auf mehrere Spalten verteilen.</translation>
-    </message>
-    <message>
-        <source>This gives %1 in one case and %2 in another: make them the same kind.</source>
-        <translation>Dies ergibt einmal %1 und einmal %2: beide müssen von einer Art sein.</translation>
-    </message>
-    <message>
-        <source>This group is used by %1: change that first.</source>
-        <translation>Diese Gruppe wird verwendet von %1: das zuerst ändern.</translation>
-    </message>
-    <message>
-        <source>This is drawn within too many measures.</source>
-        <translation>Dies wird in zu vielen Maßen gezogen.</translation>
-    </message>
-    <message>
-        <source>This is no longer in the study: it has been removed.</source>
-        <translation>Dies ist nicht mehr in der Studie: es ist entfernt worden.</translation>
-    </message>
-    <message>
-        <source>This is not a Ledgefall study: it does not say &quot;format&quot;: &quot;%1&quot; at its beginning.</source>
-        <translation>Dies ist keine Ledgefall-Studie: am Anfang steht nicht &quot;format&quot;: &quot;%1&quot;.</translation>
-    </message>
-    <message>
-        <source>This is not a text: it has a zero byte at position %1.</source>
-        <translation>Dies ist kein Text: an Stelle %1 steht ein Nullbyte.</translation>
-    </message>
-    <message>
-        <source>This is not closed: put %1 at its end.</source>
-        <translation>Dies ist nicht geschlossen: %1 ans Ende setzen.</translation>
-    </message>
-    <message>
-        <source>This range needs both its ends, as in 0..10.</source>
-        <translation>Dieser Bereich braucht beide Enden, etwa 0..10.</translation>
-    </message>
-    <message>
-        <source>This study does not say which version of the format it has: its field version should be a whole number.</source>
-        <translation>Diese Studie sagt nicht, in welcher Version des Formats sie ist: ihr Feld version sollte eine ganze Zahl sein.</translation>
-    </message>
-    <message>
-        <source>This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it with that one.</source>
-        <translation>Diese Studie wurde von einem späteren Ledgefall geschrieben (Format %1, und dieses liest bis %2): mit jenem öffnen.</translation>
-    </message>
-    <message>
-        <source>This table&apos;s rows are no classes.</source>
-        <translation>Die Zeilen dieser Tabelle sind keine Klassen.</translation>
-    </message>
-    <message>
-        <source>This text is not closed: put a quotation mark at its end.</source>
-        <translation>Dieser Text ist nicht geschlossen: ein Anführungszeichen ans Ende setzen.</translation>
     </message>
     <message>
         <source>Two held values of the study are called %1.</source>
         <translation>Zwei festgehaltene Werte der Studie heißen %1.</translation>
     </message>
     <message>
-        <source>Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
-        <translation>Zwei Punkte stehen zwischen zwei Spalten einer Tabelle, etwa a .. c, oder a[i] .. c[i] für diese Zeile.</translation>
-    </message>
-    <message>
         <source>Two tables are called %1.</source>
         <translation>Zwei Tabellen heißen %1.</translation>
-    </message>
-    <message>
-        <source>Where the regression line of y on x meets the y axis.</source>
-        <translation>Wo die Regressionsgerade von y auf x die y-Achse trifft.</translation>
-    </message>
-    <message>
-        <source>Whether a text begins with another.</source>
-        <translation>Ob ein Text mit einem anderen beginnt.</translation>
-    </message>
-    <message>
-        <source>Whether a text ends with another.</source>
-        <translation>Ob ein Text mit einem anderen endet.</translation>
-    </message>
-    <message>
-        <source>Whether a text has another in it.</source>
-        <translation>Ob in einem Text ein anderer vorkommt.</translation>
     </message>
     <message>
         <source>Write a name first, then = and the formula, as in dev = x - mean(x).</source>
         <translation>Zuerst ein Name, dann = und die Formel, etwa dev = x - mean(x).</translation>
     </message>
     <message>
-        <source>Yes where a cell is empty.</source>
-        <translation>Ja, wo eine Zelle leer ist.</translation>
-    </message>
-    <message>
-        <source>[i] is the row of a column&apos;s formula, and there is no row here: use a measure or a row such as [1].</source>
-        <translation>[i] ist die Zeile der Formel einer Spalte, und hier gibt es keine Zeile: ein Maß oder eine Zeile wie [1] verwenden.</translation>
-    </message>
-    <message>
-        <source>a chart takes a number here, and this is %1</source>
-        <translation>ein Diagramm braucht hier eine Zahl, und dies ist %1</translation>
-    </message>
-    <message>
         <source>a first value</source>
         <translation>ein Anfangswert</translation>
-    </message>
-    <message>
-        <source>a line</source>
-        <translation>eine Linie</translation>
-    </message>
-    <message>
-        <source>a negative number has no such power</source>
-        <translation>eine negative Zahl hat keine solche Potenz</translation>
     </message>
     <message>
         <source>a row in brackets must be a whole number</source>
         <translation>eine Zeile in Klammern muss eine ganze Zahl sein</translation>
     </message>
     <message>
-        <source>a sum over a bound number: for k in 0..10</source>
-        <translation>eine Summe über eine gebundene Zahl: for k in 0..10</translation>
-    </message>
-    <message>
-        <source>a table takes a whole number of rows from 0 to %1</source>
-        <translation>eine Tabelle nimmt eine ganze Zahl von Zeilen von 0 bis %1</translation>
-    </message>
-    <message>
-        <source>a value that occurs: the first that reaches p</source>
-        <translation>ein vorkommender Wert: der erste, der p erreicht</translation>
-    </message>
-    <message>
-        <source>acos takes numbers from -1 to 1</source>
-        <translation>acos nimmt Zahlen von -1 bis 1</translation>
-    </message>
-    <message>
-        <source>after until comes a condition, such as r &lt; 1, and this is %1</source>
-        <translation>nach until kommt eine Bedingung, etwa r &lt; 1, und dies ist %1</translation>
-    </message>
-    <message>
         <source>an open class has no such limit</source>
         <translation>eine offene Klasse hat keine solche Grenze</translation>
-    </message>
-    <message>
-        <source>arrange takes whole numbers from 0 up</source>
-        <translation>arrange nimmt ganze Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>asin takes numbers from -1 to 1</source>
-        <translation>asin nimmt Zahlen von -1 bis 1</translation>
-    </message>
-    <message>
-        <source>bars</source>
-        <translation>Balken</translation>
-    </message>
-    <message>
-        <source>binomial mean and standard deviation, of k from 0 to n</source>
-        <translation>Mittelwert und Standardabweichung der Binomialverteilung, für k von 0 bis n</translation>
-    </message>
-    <message>
-        <source>binomial takes a whole n from 0 up and a p from 0 to 1</source>
-        <translation>binomial nimmt ein ganzes n ab 0 und ein p von 0 bis 1</translation>
-    </message>
-    <message>
-        <source>boxes</source>
-        <translation>Kästen</translation>
     </message>
     <message>
         <source>centimetre</source>
@@ -1693,32 +721,8 @@
         <translation>Chi-Quadrat</translation>
     </message>
     <message>
-        <source>chi_squared takes degrees of freedom above 0</source>
-        <translation>chi_squared nimmt Freiheitsgrade über 0</translation>
-    </message>
-    <message>
-        <source>choose takes whole numbers from 0 up</source>
-        <translation>choose nimmt ganze Zahlen ab 0</translation>
-    </message>
-    <message>
         <source>correlation</source>
         <translation>Korrelation</translation>
-    </message>
-    <message>
-        <source>counts and q are numbers from 0 up</source>
-        <translation>Anzahlen und q sind Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>counts are numbers from 0 up</source>
-        <translation>Anzahlen sind Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>counts are numbers from 0 up, and a base is above 0 and not 1</source>
-        <translation>Anzahlen sind Zahlen ab 0, und eine Basis liegt über 0 und ist nicht 1</translation>
-    </message>
-    <message>
-        <source>cumulative curve</source>
-        <translation>Summenkurve</translation>
     </message>
     <message>
         <source>day</source>
@@ -1737,64 +741,12 @@
         <translation>e hoch eine Zahl.</translation>
     </message>
     <message>
-        <source>each stands for a chosen column: it can be used in a foot line, or in a formula for several columns.</source>
-        <translation>each steht für eine gewählte Spalte: es gehört in eine Fußzeile oder in eine Formel für mehrere Spalten.</translation>
-    </message>
-    <message>
-        <source>expected counts are numbers above 0</source>
-        <translation>erwartete Anzahlen sind Zahlen über 0</translation>
-    </message>
-    <message>
-        <source>exponential takes a rate above 0</source>
-        <translation>exponential nimmt eine Rate über 0</translation>
-    </message>
-    <message>
-        <source>f_dist takes degrees of freedom above 0</source>
-        <translation>f_dist nimmt Freiheitsgrade über 0</translation>
-    </message>
-    <message>
-        <source>factorial takes whole numbers from 0 up</source>
-        <translation>factorial nimmt ganze Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>first and then need rows: only a column&apos;s formula can have them.</source>
-        <translation>first und then brauchen Zeilen: nur die Formel einer Spalte kann sie haben.</translation>
-    </message>
-    <message>
-        <source>first can only begin a formula.</source>
-        <translation>first kann nur am Anfang einer Formel stehen.</translation>
-    </message>
-    <message>
-        <source>first quartile, by its place</source>
-        <translation>erstes Quartil, nach seinem Platz</translation>
-    </message>
-    <message>
         <source>first … then …: each row from the row before</source>
         <translation>first … then …: jede Zeile aus der Zeile davor</translation>
     </message>
     <message>
         <source>foot</source>
         <translation>Fuß</translation>
-    </message>
-    <message>
-        <source>for is followed by a name, in and a range, as in 1/k! for k in 0..10.</source>
-        <translation>Auf for folgen ein Name, in und ein Bereich, etwa 1/k! for k in 0..10.</translation>
-    </message>
-    <message>
-        <source>frequencies are numbers from 0 up, and p is from 0 to 1</source>
-        <translation>Häufigkeiten sind Zahlen ab 0, und p liegt zwischen 0 und 1</translation>
-    </message>
-    <message>
-        <source>gamma has no value at 0 and at negative whole numbers</source>
-        <translation>gamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
-    </message>
-    <message>
-        <source>geomean takes numbers from 0 up</source>
-        <translation>geomean nimmt Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>geometric takes a p above 0 and up to 1</source>
-        <translation>geometric nimmt ein p über 0 und bis 1</translation>
     </message>
     <message>
         <source>given: it was typed</source>
@@ -1809,24 +761,8 @@
         <translation>Gramm</translation>
     </message>
     <message>
-        <source>harmean takes numbers from 0 up</source>
-        <translation>harmean nimmt Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>histogram over classes</source>
-        <translation>Histogramm über Klassen</translation>
-    </message>
-    <message>
         <source>hour</source>
         <translation>Stunde</translation>
-    </message>
-    <message>
-        <source>hypergeometric takes whole numbers N, K and n from 0 up, with K and n not above N</source>
-        <translation>hypergeometric nimmt ganze Zahlen N, K und n ab 0, mit K und n nicht über N</translation>
-    </message>
-    <message>
-        <source>if is written if … then … else …: %1 is missing here.</source>
-        <translation>if schreibt sich if … then … else …: hier fehlt %1.</translation>
     </message>
     <message>
         <source>if … then … else …</source>
@@ -1835,14 +771,6 @@
     <message>
         <source>inch</source>
         <translation>Zoll</translation>
-    </message>
-    <message>
-        <source>interpolate takes a place between the smallest and the largest x</source>
-        <translation>interpolate nimmt eine Stelle zwischen dem kleinsten und dem größten x</translation>
-    </message>
-    <message>
-        <source>interval takes an a below its b</source>
-        <translation>interval nimmt ein a unter seinem b</translation>
     </message>
     <message>
         <source>kelvin</source>
@@ -1857,52 +785,8 @@
         <translation>Kilometer</translation>
     </message>
     <message>
-        <source>kilometre an hour</source>
-        <translation>Kilometer je Stunde</translation>
-    </message>
-    <message>
-        <source>kurtosis has no value where all values are equal</source>
-        <translation>kurtosis hat keinen Wert, wo alle Werte gleich sind</translation>
-    </message>
-    <message>
-        <source>ledge is followed by a point and the name of a held value, as in ledge.n.</source>
-        <translation>Auf ledge folgen ein Punkt und der Name eines festgehaltenen Werts, etwa ledge.n.</translation>
-    </message>
-    <message>
-        <source>lgamma has no value at 0 and at negative whole numbers</source>
-        <translation>lgamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
-    </message>
-    <message>
-        <source>like 1, with the mean of two where p is reached exactly</source>
-        <translation>wie 1, mit dem Mittel zweier Werte, wo p genau erreicht wird</translation>
-    </message>
-    <message>
         <source>litre</source>
         <translation>Liter</translation>
-    </message>
-    <message>
-        <source>ln takes numbers above 0</source>
-        <translation>ln nimmt Zahlen über 0</translation>
-    </message>
-    <message>
-        <source>log takes a number above 0, and a base above 0 that is not 1</source>
-        <translation>log nimmt eine Zahl über 0 und eine Basis über 0, die nicht 1 ist</translation>
-    </message>
-    <message>
-        <source>log10 takes numbers above 0</source>
-        <translation>log10 nimmt Zahlen über 0</translation>
-    </message>
-    <message>
-        <source>log2 takes numbers above 0</source>
-        <translation>log2 nimmt Zahlen über 0</translation>
-    </message>
-    <message>
-        <source>lognormal takes an s above 0</source>
-        <translation>lognormal nimmt ein s über 0</translation>
-    </message>
-    <message>
-        <source>m is a whole number from 0 to the number of individuals</source>
-        <translation>m ist eine ganze Zahl von 0 bis zur Zahl der Individuen</translation>
     </message>
     <message>
         <source>mean</source>
@@ -1913,16 +797,8 @@
         <translation>Mittelwert und Standardabweichung aus Klassen</translation>
     </message>
     <message>
-        <source>median, by its place</source>
-        <translation>Median, nach seinem Platz</translation>
-    </message>
-    <message>
         <source>metre</source>
         <translation>Meter</translation>
-    </message>
-    <message>
-        <source>metre a second</source>
-        <translation>Meter je Sekunde</translation>
     </message>
     <message>
         <source>mile</source>
@@ -1945,140 +821,28 @@
         <translation>Minute</translation>
     </message>
     <message>
-        <source>near the median of its own spread, whatever the distribution</source>
-        <translation>nahe am Median der eigenen Streuung, gleich welche Verteilung</translation>
-    </message>
-    <message>
-        <source>negative_binomial takes an r above 0 and a p above 0 and up to 1</source>
-        <translation>negative_binomial nimmt ein r über 0 und ein p über 0 und bis 1</translation>
-    </message>
-    <message>
-        <source>no formula reaches this row</source>
-        <translation>keine Formel reicht bis zu dieser Zeile</translation>
-    </message>
-    <message>
         <source>no value</source>
         <translation>ein fehlender Wert</translation>
-    </message>
-    <message>
-        <source>normal takes a standard deviation above 0</source>
-        <translation>normal nimmt eine Standardabweichung über 0</translation>
-    </message>
-    <message>
-        <source>on the line between values, at (n + 1)·p</source>
-        <translation>auf der Geraden zwischen Werten, bei (n + 1)·p</translation>
-    </message>
-    <message>
-        <source>on the line between values, at (n − 1)·p + 1</source>
-        <translation>auf der Geraden zwischen Werten, bei (n − 1)·p + 1</translation>
-    </message>
-    <message>
-        <source>on the line between values, at n·p</source>
-        <translation>auf der Geraden zwischen Werten, bei n·p</translation>
-    </message>
-    <message>
-        <source>on the line between values, at n·p + 0.5</source>
-        <translation>auf der Geraden zwischen Werten, bei n·p + 0,5</translation>
-    </message>
-    <message>
-        <source>only a whole number from 0 on can be counted off</source>
-        <translation>nur eine ganze Zahl ab 0 lässt sich abstreichen</translation>
-    </message>
-    <message>
-        <source>only the rows for which a condition holds</source>
-        <translation>nur die Zeilen, für die eine Bedingung gilt</translation>
     </message>
     <message>
         <source>p times the natural logarithm of p, and 0 at 0.</source>
         <translation>p mal der natürliche Logarithmus von p, und 0 bei 0.</translation>
     </message>
     <message>
-        <source>points</source>
-        <translation>Punkte</translation>
-    </message>
-    <message>
-        <source>points, joined</source>
-        <translation>verbundene Punkte</translation>
-    </message>
-    <message>
-        <source>poisson takes a mean from 0 up</source>
-        <translation>poisson nimmt einen Mittelwert ab 0</translation>
-    </message>
-    <message>
-        <source>polygon over classes</source>
-        <translation>Polygon über Klassen</translation>
-    </message>
-    <message>
         <source>pound</source>
         <translation>Pfund</translation>
-    </message>
-    <message>
-        <source>quantile takes a p from 0 to 1 and a type from 1 to 9</source>
-        <translation>quantile nimmt ein p von 0 bis 1 und einen Typ von 1 bis 9</translation>
-    </message>
-    <message>
-        <source>quantile takes a p from 0 to 1 for which the distribution has a finite value</source>
-        <translation>quantile nimmt ein p von 0 bis 1, für das die Verteilung einen endlichen Wert hat</translation>
     </message>
     <message>
         <source>regression line</source>
         <translation>Regressionsgerade</translation>
     </message>
     <message>
-        <source>round takes a whole number of decimals from -300 to 300</source>
-        <translation>round nimmt eine ganze Zahl von Nachkommastellen von -300 bis 300</translation>
-    </message>
-    <message>
         <source>second</source>
         <translation>Sekunde</translation>
     </message>
     <message>
-        <source>several rows fit here: pick takes exactly one</source>
-        <translation>mehrere Zeilen passen hier: pick nimmt genau eine</translation>
-    </message>
-    <message>
-        <source>sigfig takes a whole number of figures from 1 to 17</source>
-        <translation>sigfig nimmt eine ganze Zahl von Stellen von 1 bis 17</translation>
-    </message>
-    <message>
-        <source>skewness has no value where all values are equal</source>
-        <translation>skewness hat keinen Wert, wo alle Werte gleich sind</translation>
-    </message>
-    <message>
-        <source>sqrt takes numbers from 0 up</source>
-        <translation>sqrt nimmt Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>standard deviation, of a sample (n − 1)</source>
-        <translation>Standardabweichung einer Stichprobe (n − 1)</translation>
-    </message>
-    <message>
-        <source>standard deviation, of a whole population (n)</source>
-        <translation>Standardabweichung einer Grundgesamtheit (n)</translation>
-    </message>
-    <message>
-        <source>stems</source>
-        <translation>Stäbe</translation>
-    </message>
-    <message>
-        <source>student_t takes degrees of freedom above 0</source>
-        <translation>student_t nimmt Freiheitsgrade über 0</translation>
-    </message>
-    <message>
-        <source>t has no value where all values are equal</source>
-        <translation>t hat keinen Wert, wo alle Werte gleich sind</translation>
-    </message>
-    <message>
         <source>the cell is not %1: correct it, or set the column&apos;s kind to text</source>
         <translation>in der Zelle steht nicht %1: berichtigen oder die Art der Spalte auf Text setzen</translation>
-    </message>
-    <message>
-        <source>the column whose values were to be the rows has been removed</source>
-        <translation>die Spalte, deren Werte die Zeilen sein sollten, ist entfernt worden</translation>
-    </message>
-    <message>
-        <source>the distribution&apos;s numbers are out of their domain</source>
-        <translation>die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
     </message>
     <message>
         <source>the formulas of this column give %1 in some rows and %2 in others</source>
@@ -2091,14 +855,6 @@
     <message>
         <source>the remainder of a division</source>
         <translation>der Rest einer Division</translation>
-    </message>
-    <message>
-        <source>the result is too large to be held</source>
-        <translation>das Ergebnis ist zu groß, um gespeichert zu werden</translation>
-    </message>
-    <message>
-        <source>the rows of this table come from a later version and are kept, not shown</source>
-        <translation>die Zeilen dieser Tabelle stammen aus einer späteren Version und werden behalten, nicht gezeigt</translation>
     </message>
     <message>
         <source>the study&apos;s held values</source>
@@ -2125,48 +881,8 @@
         <translation>die Jahre von %1</translation>
     </message>
     <message>
-        <source>there is no correlation where all values of one column are equal</source>
-        <translation>es gibt keine Korrelation, wo alle Werte einer Spalte gleich sind</translation>
-    </message>
-    <message>
-        <source>there is no finite density here, or the distribution&apos;s numbers are out of their domain</source>
-        <translation>hier gibt es keine endliche Dichte, oder die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
-    </message>
-    <message>
-        <source>these columns need each other in a circle without a beginning, %1: give one of them first … then …</source>
-        <translation>diese Spalten brauchen einander im Kreis ohne Anfang, %1: einer davon first … then … geben</translation>
-    </message>
-    <message>
-        <source>these columns need each other in the same row</source>
-        <translation>diese Spalten brauchen einander in derselben Zeile</translation>
-    </message>
-    <message>
-        <source>these formulas need each other in a circle, %1: change one of them</source>
-        <translation>diese Formeln brauchen einander im Kreis, %1: eine davon ändern</translation>
-    </message>
-    <message>
-        <source>these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them</source>
-        <translation>diese brauchen einander in derselben Zeile, %1: in einer davon eine frühere Zeile verwenden, etwa [i-1]</translation>
-    </message>
-    <message>
         <source>these rows are not made from a column</source>
         <translation>diese Zeilen sind nicht aus einer Spalte gebildet</translation>
-    </message>
-    <message>
-        <source>these two units are not both known, or do not measure the same</source>
-        <translation>diese beiden Einheiten sind nicht beide bekannt oder messen nicht dasselbe</translation>
-    </message>
-    <message>
-        <source>third quartile, by its place</source>
-        <translation>drittes Quartil, nach seinem Platz</translation>
-    </message>
-    <message>
-        <source>this distribution has none, or its numbers are out of their domain</source>
-        <translation>diese Verteilung hat keinen, oder ihre Zahlen liegen außerhalb ihres Bereichs</translation>
-    </message>
-    <message>
-        <source>this divides by zero</source>
-        <translation>hier wird durch null geteilt</translation>
     </message>
     <message>
         <source>this row is not computed yet when it is needed: use earlier rows</source>
@@ -2177,68 +893,12 @@
         <translation>die Nummer dieser Zeile</translation>
     </message>
     <message>
-        <source>this takes more steps than one formula may: divide it, or shorten its ranges</source>
-        <translation>dies braucht mehr Schritte, als eine Formel darf: aufteilen oder die Bereiche kürzen</translation>
-    </message>
-    <message>
-        <source>this text writes no number</source>
-        <translation>dieser Text schreibt keine Zahl</translation>
-    </message>
-    <message>
         <source>typed over the formula %1</source>
         <translation>eingetippt anstelle der Formel %1</translation>
     </message>
     <message>
-        <source>unbiased where the values are normal</source>
-        <translation>unverzerrt, wo die Werte normalverteilt sind</translation>
-    </message>
-    <message>
-        <source>uniform takes an a below its b</source>
-        <translation>uniform nimmt ein a unter seinem b</translation>
-    </message>
-    <message>
         <source>until %1</source>
         <translation>bis %1</translation>
-    </message>
-    <message>
-        <source>variance, of a sample (n − 1)</source>
-        <translation>Varianz einer Stichprobe (n − 1)</translation>
-    </message>
-    <message>
-        <source>variance, of a whole population (n)</source>
-        <translation>Varianz einer Grundgesamtheit (n)</translation>
-    </message>
-    <message>
-        <source>what is known here has the probability 0</source>
-        <translation>was hier bekannt ist, hat die Wahrscheinlichkeit 0</translation>
-    </message>
-    <message>
-        <source>where, for and a bar can stand only in the brackets of a measure.</source>
-        <translation>where, for und ein senkrechter Strich können nur in den Klammern eines Maßes stehen.</translation>
-    </message>
-    <message>
-        <source>with as many species as individuals there is no finite α, and counts are from 0 up</source>
-        <translation>bei so vielen Arten wie Individuen gibt es kein endliches α, und Anzahlen sind ab 0</translation>
-    </message>
-    <message>
-        <source>worked out from earlier rows</source>
-        <translation>aus früheren Zeilen berechnet</translation>
-    </message>
-    <message>
-        <source>x, or a value of your own where x is missing.</source>
-        <translation>x, oder ein eigener Wert, wo x fehlt.</translation>
-    </message>
-    <message>
-        <source>xlnx takes numbers from 0 up</source>
-        <translation>xlnx nimmt Zahlen ab 0</translation>
-    </message>
-    <message>
-        <source>“%1” is kept as typed, but it is not %2: correct it, or set the column&apos;s kind.</source>
-        <translation>„%1“ bleibt wie getippt, ist aber nicht %2: berichtigen oder die Art der Spalte ändern.</translation>
-    </message>
-    <message>
-        <source>√ takes numbers from 0 up</source>
-        <translation>√ nimmt Zahlen ab 0</translation>
     </message>
     <message>
         <source>Margalef&apos;s richness.</source>
@@ -2259,10 +919,6 @@
     <message>
         <source>different values</source>
         <translation>verschiedene Werte</translation>
-    </message>
-    <message>
-        <source>distance of the quartiles</source>
-        <translation>Abstand der Quartile</translation>
     </message>
     <message>
         <source>kurtosis (excess)</source>
@@ -2333,20 +989,12 @@
         <translation>Fishers α.</translation>
     </message>
     <message>
-        <source>In this order the rows that the formula of %1 covers would stand in more than %2 places: let it cover all rows first.</source>
-        <translation>In dieser Reihenfolge stünden die Zeilen, die die Formel von %1 umfasst, an mehr als %2 Stellen: sie zuerst alle Zeilen umfassen lassen.</translation>
-    </message>
-    <message>
         <source>%1 (type %2)</source>
         <translation>%1 (Typ %2)</translation>
     </message>
     <message>
         <source>%1 by %2</source>
         <translation>%1 nach %2</translation>
-    </message>
-    <message>
-        <source>%1 by hand as by measure</source>
-        <translation>%1 von Hand wie durch das Maß</translation>
     </message>
     <message>
         <source>%1 by month</source>
@@ -2429,20 +1077,8 @@
         <translation>Von</translation>
     </message>
     <message>
-        <source>In order</source>
-        <translation>Der Größe nach</translation>
-    </message>
-    <message>
-        <source>Middle</source>
-        <translation>Mitte</translation>
-    </message>
-    <message>
         <source>Observed − expected</source>
         <translation>Beobachtet − erwartet</translation>
-    </message>
-    <message>
-        <source>On the line</source>
-        <translation>Auf der Geraden</translation>
     </message>
     <message>
         <source>P(k)</source>
@@ -2473,20 +1109,8 @@
         <translation>Simpson-Diversität</translation>
     </message>
     <message>
-        <source>Some values of %1 are in no row: look for cells that are of another kind.</source>
-        <translation>Einige Werte von %1 stehen in keiner Zeile: Zellen anderer Art suchen.</translation>
-    </message>
-    <message>
-        <source>Some values of %1 fall in no class: look for a mistyped one, or widen the classes.</source>
-        <translation>Einige Werte von %1 fallen in keine Klasse: einen vertippten suchen oder die Klassen erweitern.</translation>
-    </message>
-    <message>
         <source>Squared</source>
         <translation>Quadriert</translation>
-    </message>
-    <message>
-        <source>Squared, over expected</source>
-        <translation>Quadriert, durch erwartet</translation>
     </message>
     <message>
         <source>Tally</source>
@@ -2513,10 +1137,6 @@
         <translation>alle zusammen</translation>
     </message>
     <message>
-        <source>chi-squared of all counts against the expected ones</source>
-        <translation>Chi-Quadrat aller Anzahlen gegen die erwarteten</translation>
-    </message>
-    <message>
         <source>degrees of freedom</source>
         <translation>Freiheitsgrade</translation>
     </message>
@@ -2533,56 +1153,8 @@
         <translation>jeder Wert von %1 liegt in einer Klasse</translation>
     </message>
     <message>
-        <source>f · (middle − mean)²</source>
-        <translation>f · (Mitte − Mittelwert)²</translation>
-    </message>
-    <message>
-        <source>f · middle</source>
-        <translation>f · Mitte</translation>
-    </message>
-    <message>
-        <source>from the middles of the classes</source>
-        <translation>aus den Klassenmitten</translation>
-    </message>
-    <message>
-        <source>from the middles of the classes, over n − 1</source>
-        <translation>aus den Klassenmitten, durch n − 1</translation>
-    </message>
-    <message>
-        <source>how likely so much or more is where the two have nothing to do with each other</source>
-        <translation>wie wahrscheinlich so viel oder mehr ist, wenn beide nichts miteinander zu tun haben</translation>
-    </message>
-    <message>
-        <source>how many pairs are counted</source>
-        <translation>wie viele Paare gezählt sind</translation>
-    </message>
-    <message>
-        <source>how many rows the measures take, from the first</source>
-        <translation>wie viele Zeilen die Maße nehmen, von der ersten an</translation>
-    </message>
-    <message>
-        <source>how many trials</source>
-        <translation>wie viele Versuche</translation>
-    </message>
-    <message>
-        <source>how many values</source>
-        <translation>wie viele Werte</translation>
-    </message>
-    <message>
-        <source>how many values are counted</source>
-        <translation>wie viele Werte gezählt sind</translation>
-    </message>
-    <message>
-        <source>how many values fall in the classes</source>
-        <translation>wie viele Werte in die Klassen fallen</translation>
-    </message>
-    <message>
         <source>how often it occurs</source>
         <translation>wie oft er vorkommt</translation>
-    </message>
-    <message>
-        <source>its root</source>
-        <translation>ihre Wurzel</translation>
     </message>
     <message>
         <source>k · P(k)</source>
@@ -2591,34 +1163,6 @@
     <message>
         <source>n(n − 1)</source>
         <translation>n(n − 1)</translation>
-    </message>
-    <message>
-        <source>of the x that have a y</source>
-        <translation>der x, die ein y haben</translation>
-    </message>
-    <message>
-        <source>of the y that have an x</source>
-        <translation>der y, die ein x haben</translation>
-    </message>
-    <message>
-        <source>on the line between them</source>
-        <translation>auf der Geraden dazwischen</translation>
-    </message>
-    <message>
-        <source>on the line within its class</source>
-        <translation>auf der Geraden in ihrer Klasse</translation>
-    </message>
-    <message>
-        <source>over one less than their number</source>
-        <translation>durch ihre Anzahl weniger eins</translation>
-    </message>
-    <message>
-        <source>over their number</source>
-        <translation>durch ihre Anzahl</translation>
-    </message>
-    <message>
-        <source>the chance of success in each</source>
-        <translation>die Erfolgswahrscheinlichkeit in jedem</translation>
     </message>
     <message>
         <source>the chart %1</source>
@@ -2653,32 +1197,8 @@
         <translation>der Wert dort oder darüber</translation>
     </message>
     <message>
-        <source>the value at or below that place</source>
-        <translation>der Wert dort oder darunter</translation>
-    </message>
-    <message>
         <source>the variance from the table</source>
         <translation>die Varianz aus der Tabelle</translation>
-    </message>
-    <message>
-        <source>their sum over their number</source>
-        <translation>ihre Summe durch ihre Anzahl</translation>
-    </message>
-    <message>
-        <source>where it lies among them, from 1</source>
-        <translation>wo er unter ihnen liegt, von 1 an</translation>
-    </message>
-    <message>
-        <source>where the line meets the axis</source>
-        <translation>wo die Gerade die Achse trifft</translation>
-    </message>
-    <message>
-        <source>which %1 is asked for</source>
-        <translation>nach welchem Wert von %1 gefragt ist</translation>
-    </message>
-    <message>
-        <source>which part of all values that is</source>
-        <translation>welcher Teil aller Werte das ist</translation>
     </message>
     <message>
         <source>x − mean</source>
@@ -2689,70 +1209,6 @@
         <translation>y − Mittelwert</translation>
     </message>
     <message>
-        <source>dates go from the year 1 to the year 9999</source>
-        <translation>Daten gehen vom Jahr 1 bis zum Jahr 9999</translation>
-    </message>
-    <message>
-        <source>there is no such day: years go from 1 to 9999, months to 12, days to the end of the month</source>
-        <translation>diesen Tag gibt es nicht: Jahre gehen von 1 bis 9999, Monate bis 12, Tage bis zum Monatsende</translation>
-    </message>
-    <message>
-        <source>Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells nothing.</source>
-        <translation>Für mehrere Werte %1((a, b)) schreiben, und %1((a, b), %2), wo %2 auf sie folgt: aus einem Wert allein ergibt sich nichts.</translation>
-    </message>
-    <message>
-        <source>ct is no unit here: for gems write carat</source>
-        <translation>ct ist hier keine Einheit: für Edelsteine carat schreiben</translation>
-    </message>
-    <message>
-        <source>dpi counts dots, which are no unit here: write 1/in</source>
-        <translation>dpi zählt Punkte, die hier keine Einheit sind: 1/in schreiben</translation>
-    </message>
-    <message>
-        <source>gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2</source>
-        <translation>gal ist für manche eine Gallone, für andere eine Einheit der Beschleunigung: gallon oder cm/s2 schreiben</translation>
-    </message>
-    <message>
-        <source>ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12</source>
-        <translation>ppt ist für manche ein Tausendstel, für andere ein Billionstel: ‰ oder 1e-12 schreiben</translation>
-    </message>
-    <message>
-        <source>rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min</source>
-        <translation>rpm zählt Umdrehungen, deren Größe von der Frage abhängt: turn/min oder 1/min schreiben</translation>
-    </message>
-    <message>
-        <source>there are several tons: write t (1000 kg), short_ton or long_ton</source>
-        <translation>es gibt mehrere Tonnen: t (1000 kg), short_ton oder long_ton schreiben</translation>
-    </message>
-    <message>
-        <source>dB is a logarithm, not a unit: work it out by a formula</source>
-        <translation>dB ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
-    </message>
-    <message>
-        <source>pH is a logarithm, not a unit: work it out by a formula</source>
-        <translation>pH ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
-    </message>
-    <message>
-        <source>%1 could not be written (%2): there is no such file. Save under another name or make room.</source>
-        <translation>%1 ließ sich nicht schreiben (%2): es gibt keine solche Datei. Unter anderem Namen speichern oder Platz schaffen.</translation>
-    </message>
-    <message>
-        <source>%1 could not be written to its end (%2): what was to be saved is in %3.</source>
-        <translation>%1 ließ sich nicht zu Ende schreiben (%2): was gespeichert werden sollte, steht in %3.</translation>
-    </message>
-    <message>
-        <source>%1 is a device or a pipe, which may have no end: save what it gives to a file first.</source>
-        <translation>%1 ist ein Gerät oder eine Pipe, die kein Ende haben muss: was sie liefert, zuerst in eine Datei speichern.</translation>
-    </message>
-    <message>
-        <source>%1 is not a file but a folder or device, and nothing was written: choose another name.</source>
-        <translation>%1 ist keine Datei, sondern ein Ordner oder Gerät, und nichts wurde geschrieben: einen anderen Namen wählen.</translation>
-    </message>
-    <message>
-        <source>%1 is read only, and was left as it is: save under another name.</source>
-        <translation>%1 ist schreibgeschützt und blieb, wie es ist: unter anderem Namen speichern.</translation>
-    </message>
-    <message>
         <source>Both are the same.</source>
         <translation>Beide sind gleich.</translation>
     </message>
@@ -2761,72 +1217,12 @@
         <translation>Tabellen hinzugefügt: %1, entfernt: %2. Zellen geändert: %3. Formeln geändert: %4. Andere Änderungen: %5.</translation>
     </message>
     <message>
-        <source>%1 cannot be a limit here: limits are numbers, each above the one before.</source>
-        <translation>%1 kann hier keine Grenze sein: Grenzen sind Zahlen, jede größer als die vorige.</translation>
-    </message>
-    <message>
-        <source>%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf.</source>
-        <translation>%1 ist keine Art von Bild, die sich schreiben lässt: der Name soll auf .png, .svg oder .pdf enden.</translation>
-    </message>
-    <message>
-        <source>A table cannot be exported as %1: save the study instead.</source>
-        <translation>Eine Tabelle lässt sich nicht als %1 exportieren: stattdessen die Studie speichern.</translation>
-    </message>
-    <message>
-        <source>Choose the columns first; in the formula each stands for one of them.</source>
-        <translation>Zuerst die Spalten auswählen; in der Formel steht each für eine davon.</translation>
-    </message>
-    <message>
-        <source>Choose the values that have been started, in a column that is given.</source>
-        <translation>Die begonnenen Werte in einer gegebenen Spalte auswählen.</translation>
-    </message>
-    <message>
-        <source>Own limits are at least two numbers: where the first class begins, and where it ends.</source>
-        <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
-    </message>
-    <message>
         <source>The results are still being computed, so nothing was exported. Export again when they are ready.</source>
         <translation>Die Ergebnisse werden berechnet, und nichts wurde geschrieben: noch einmal exportieren, wenn sie da sind.</translation>
     </message>
     <message>
         <source>These values are still being computed and were not copied. Copy again when they are ready.</source>
         <translation>Diese Werte werden berechnet und wurden nicht kopiert: noch einmal kopieren, wenn sie da sind.</translation>
-    </message>
-    <message>
-        <source>This table has no classes of another column that could be changed.</source>
-        <translation>Diese Tabelle hat keine Klassen einer anderen Spalte, die sich ändern ließen.</translation>
-    </message>
-    <message>
-        <source>This table has no column of numbers yet that could be summed up.</source>
-        <translation>Diese Tabelle hat noch keine Spalte von Zahlen, die sich zusammenfassen ließe.</translation>
-    </message>
-    <message>
-        <source>What the chart draws is being worked out: copy it again when it is there.</source>
-        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal kopieren, wenn es da ist.</translation>
-    </message>
-    <message>
-        <source>What the chart draws is being worked out: write it again when it is there.</source>
-        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal schreiben, wenn es da ist.</translation>
-    </message>
-    <message>
-        <source>There is not enough memory for this, and it was not done: use fewer rows, or close other programs. What is not saved has been kept.</source>
-        <translation>Dafür reicht der Speicher nicht, und es wurde nicht getan: weniger Zeilen verwenden oder andere Programme schließen. Was nicht gespeichert ist, wurde aufgehoben.</translation>
-    </message>
-    <message>
-        <source>working this out would take more memory than is free: use fewer rows, or fewer formulas</source>
-        <translation>dies zu berechnen bräuchte mehr Speicher, als frei ist: weniger Zeilen oder weniger Formeln verwenden</translation>
-    </message>
-    <message>
-        <source>The text was no UTF-8 and has been read as Windows-1252.</source>
-        <translation>Der Text war kein UTF-8 und ist als Windows-1252 gelesen.</translation>
-    </message>
-    <message>
-        <source>Whole numbers with more digits than a number can hold: %1; their columns have been read as texts, so that no digit is lost.</source>
-        <translation>Ganze Zahlen mit mehr Ziffern, als eine Zahl fassen kann: %1; ihre Spalten sind als Texte gelesen, damit keine Ziffer verloren geht.</translation>
-    </message>
-    <message>
-        <source>%1 is defined twice here: keep one of the two.</source>
-        <translation>%1 ist hier zweimal festgelegt: Behalten Sie eine der beiden.</translation>
     </message>
     <message>
         <source>Line %1: %2</source>
@@ -2845,128 +1241,16 @@
         <translation>ihre Zeilen sind gezählt</translation>
     </message>
     <message>
-        <source>The day that counts as today lies in the years 1 to 9999.</source>
-        <translation>Der Tag, der als heute gilt, liegt in den Jahren 1 bis 9999.</translation>
-    </message>
-    <message>
-        <source>The seed of random numbers is a whole number up to %1.</source>
-        <translation>Der Anfangswert der Zufallszahlen ist eine ganze Zahl bis %1.</translation>
-    </message>
-    <message>
-        <source>The tolerance of ≈ is a number above 0 and up to 0.1.</source>
-        <translation>Die Toleranz von ≈ ist eine Zahl über 0 und bis 0,1.</translation>
-    </message>
-    <message>
-        <source>The type of quantile is a whole number from 1 to 9.</source>
-        <translation>Der Typ des Quantils ist eine ganze Zahl von 1 bis 9.</translation>
-    </message>
-    <message>
-        <source>%1 is already the name of a foot line that another one uses: choose another one.</source>
-        <translation>%1 heißt schon eine Fußzeile, die eine andere benutzt: Wählen Sie einen anderen Namen.</translation>
-    </message>
-    <message>
-        <source>The foot line %1 is not taken of this column: choose the column in that line&apos;s menu.</source>
-        <translation>Die Fußzeile %1 wird nicht von dieser Spalte genommen: Wählen Sie die Spalte im Menü der Zeile.</translation>
-    </message>
-    <message>
-        <source>The foot line %1 uses this one: change that first.</source>
-        <translation>Die Fußzeile %1 benutzt diese: Ändern Sie jene zuerst.</translation>
-    </message>
-    <message>
-        <source>This table has a foot line called %1 already: choose another name.</source>
-        <translation>Diese Tabelle hat schon eine Fußzeile namens %1: Wählen Sie einen anderen Namen.</translation>
-    </message>
-    <message>
-        <source>%1 gives no error bars: choose a column of numbers of the same table.</source>
-        <translation>%1 gibt keine Fehlerbalken: Wählen Sie eine Zahlenspalte derselben Tabelle.</translation>
-    </message>
-    <message>
-        <source>%1 has too many rows for standard errors: give them in a column.</source>
-        <translation>%1 hat zu viele Zeilen für Standardfehler: Geben Sie sie in einer Spalte an.</translation>
-    </message>
-    <message>
-        <source>%1 is no mean, so it has no standard error: choose a column for the error bars.</source>
-        <translation>%1 ist kein Mittelwert und hat darum keinen Standardfehler: Wählen Sie eine Spalte für die Fehlerbalken.</translation>
-    </message>
-    <message>
-        <source>A logarithmic axis begins above 0: it is begun at its smallest value instead.</source>
-        <translation>Eine logarithmische Achse beginnt über 0: Sie beginnt stattdessen bei ihrem kleinsten Wert.</translation>
-    </message>
-    <message>
-        <source>Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even steps.</source>
-        <translation>Balken und Klassen haben Breiten, die eine logarithmische Achse verzerren würde: Quer wird mit gleichen Schritten gezeichnet.</translation>
-    </message>
-    <message>
-        <source>Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even steps.</source>
-        <translation>Balken und Summen stehen auf null, die eine logarithmische Achse nicht hat: Sie wird mit gleichen Schritten gezeichnet.</translation>
-    </message>
-    <message>
         <source>a list of pairs of row ids</source>
         <translation>eine Liste von Paaren von Zeilennummern</translation>
-    </message>
-    <message>
-        <source>A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
-        <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space oder angles = degrees.</translation>
     </message>
     <message>
         <source>%1 cannot be read: %2</source>
         <translation>%1 ist nicht lesbar: %2</translation>
     </message>
     <message>
-        <source>%1 holds %2, and this is %3.</source>
-        <translation>%1 hält %2, und dies ist %3.</translation>
-    </message>
-    <message>
-        <source>%1 is given two values here: leave one of them out.</source>
-        <translation>%1 bekommt hier zwei Werte: lassen Sie einen davon weg.</translation>
-    </message>
-    <message>
-        <source>%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2).</source>
-        <translation>%1 durchsucht einen Bereich von Zahlen: man schreibt %1(t^2 - 2 for t in 0..2).</translation>
-    </message>
-    <message>
-        <source>%1 takes one expression, without where.</source>
-        <translation>%1 nimmt einen Ausdruck, ohne where.</translation>
-    </message>
-    <message>
-        <source>A number t in a range at which an expression is 0.</source>
-        <translation>Eine Zahl t eines Bereichs, bei der ein Ausdruck 0 ist.</translation>
-    </message>
-    <message>
-        <source>Brent (1973), after looking through the range in 64 steps</source>
-        <translation>Brent (1973), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
-    </message>
-    <message>
-        <source>Choose what is to come out of each value.</source>
-        <translation>Wählen Sie, was aus jedem Wert herauskommen soll.</translation>
-    </message>
-    <message>
-        <source>Give from 1 to %1 values to try.</source>
-        <translation>Geben Sie 1 bis %1 Werte zum Versuchen an.</translation>
-    </message>
-    <message>
-        <source>The number t in a range for which an expression is greatest.</source>
-        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am größten ist.</translation>
-    </message>
-    <message>
-        <source>The number t in a range for which an expression is least.</source>
-        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am kleinsten ist.</translation>
-    </message>
-    <message>
-        <source>There is no held number to try values of: put one on the ledge first.</source>
-        <translation>Es gibt keine festgehaltene Zahl, für die Werte versucht werden könnten: setzen Sie erst eine auf die Leiste.</translation>
-    </message>
-    <message>
         <source>Trials of %1</source>
         <translation>Versuche zu %1</translation>
-    </message>
-    <message>
-        <source>What is asked for before with cannot use a number of the for around it: use it in the value to try.</source>
-        <translation>Was vor with gefragt ist, kann keine Zahl des for darum verwenden: verwenden Sie sie im Wert, der versucht wird.</translation>
-    </message>
-    <message>
-        <source>bracketing by Alefeld, Potra and Shi (1995), after looking through the range in 64 steps</source>
-        <translation>Einschließung nach Alefeld, Potra und Shi (1995), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
     </message>
     <message>
         <source>largest %1</source>
@@ -2977,128 +1261,12 @@
         <translation>letztes %1</translation>
     </message>
     <message>
-        <source>nothing that is asked for before with uses %1: another value of it changes nothing</source>
-        <translation>nichts, was vor with gefragt ist, verwendet %1: ein anderer Wert ändert nichts</translation>
-    </message>
-    <message>
         <source>ratio of changes</source>
         <translation>Verhältnis der Änderungen</translation>
     </message>
     <message>
-        <source>the range from %1 to %2 has nothing in it: write the smaller number first</source>
-        <translation>der Bereich von %1 bis %2 ist leer: schreiben Sie die kleinere Zahl zuerst</translation>
-    </message>
-    <message>
-        <source>this could not be searched from %1 to %2: choose a narrower range</source>
-        <translation>dies ließ sich von %1 bis %2 nicht durchsuchen: wählen Sie einen engeren Bereich</translation>
-    </message>
-    <message>
-        <source>this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range</source>
-        <translation>dies ist %1 bei %2 und %3 bei %4, und wurde dazwischen nirgends 0: wählen Sie einen anderen Bereich</translation>
-    </message>
-    <message>
-        <source>this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
-        <translation>dies ist an %1 Stellen von %2 bis %3 0, zuerst nahe %4 und %5: wählen Sie einen Bereich mit einer davon</translation>
-    </message>
-    <message>
-        <source>what is asked for before with needs this very value: ask for something else</source>
-        <translation>was vor with gefragt ist, braucht eben diesen Wert: fragen Sie nach etwas anderem</translation>
-    </message>
-    <message>
-        <source>with asks for a number, a date or yes or no, and this is %1.</source>
-        <translation>with fragt nach einer Zahl, einem Datum oder ja oder nein, und dies ist %1.</translation>
-    </message>
-    <message>
-        <source>with cannot stand in a measure over rows: give it a column of its own, and take the measure of that.</source>
-        <translation>with kann nicht in einem Maß über Zeilen stehen: geben Sie ihm eine eigene Spalte und nehmen Sie davon das Maß.</translation>
-    </message>
-    <message>
-        <source>with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by several in brackets, as in with (k = 8, m = 2).</source>
-        <translation>Auf with folgen ein festgehaltener Wert, = und der Wert, der versucht wird, wie in max(r) with k = 8, oder mehrere in Klammern, wie in with (k = 8, m = 2).</translation>
-    </message>
-    <message>
-        <source>with takes up to %1 held values at once.</source>
-        <translation>with nimmt bis zu %1 festgehaltene Werte auf einmal.</translation>
-    </message>
-    <message>
-        <source>with tries another value for a held value, and %1 is none: put on the ledge what is to be tried.</source>
-        <translation>with versucht einen anderen Wert für einen festgehaltenen, und %1 ist keiner: setzen Sie auf die Leiste, was versucht werden soll.</translation>
-    </message>
-    <message>
-        <source>%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands among its overrides.</source>
-        <translation>%1 bei %2 ist eine Schicht einer zweiachsigen Tabelle: ihre Formel gilt für alle Zellen, und Getipptes steht unter „overrides“.</translation>
-    </message>
-    <message>
         <source>%1 by %2 and %3</source>
         <translation>%1 nach %2 und %3</translation>
-    </message>
-    <message>
-        <source>%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the other axis.</source>
-        <translation>%1 hat %2 Linien, und mehr als %3 sind nicht zu unterscheiden: als Farbkarte zeichnen oder die andere Achse wählen.</translation>
-    </message>
-    <message>
-        <source>%1 has no layer yet: write a formula for its cells first.</source>
-        <translation>%1 hat noch keine Schicht: erst eine Formel für die Zellen schreiben.</translation>
-    </message>
-    <message>
-        <source>%1 has one axis: write one place, as in [1..i].</source>
-        <translation>%1 hat eine Achse: einen Platz schreiben, wie in [1..i].</translation>
-    </message>
-    <message>
-        <source>%1 has two axes: write both places, as in [i, ..] for all of this row.</source>
-        <translation>%1 hat zwei Achsen: beide Plätze schreiben, wie in [i, ..] für diese ganze Zeile.</translation>
-    </message>
-    <message>
-        <source>%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
-        <translation>%1 hat zwei Achsen: Zeile und Spalte schreiben, wie in %1[i-1, j], oder %1[i, ..] für diese ganze Zeile in einem Maß.</translation>
-    </message>
-    <message>
-        <source>%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines.</source>
-        <translation>%1 ist eine Schicht einer zweiachsigen Tabelle: als Linien, Punkte, Säulen, Farbkarte oder Höhenlinien zeichnen.</translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table.</source>
-        <translation>%1 ist eine zweiachsige Tabelle und hat keine Zeilen mit Werten: in die Zellen einer Schicht tippen oder eine andere Tabelle anlegen.</translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table: change the values of its axes instead.</source>
-        <translation>%1 ist eine zweiachsige Tabelle: stattdessen die Werte ihrer Achsen ändern.</translation>
-    </message>
-    <message>
-        <source>%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in max(%1).</source>
-        <translation>%1 ist eine ganze Achse: einen ihrer Werte nehmen, wie in %1[1], oder ein Maß, wie in max(%1).</translation>
-    </message>
-    <message>
-        <source>%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
-        <translation>%1 ist eine ganze Schicht: eine Zelle davon nehmen, wie in %1[1, 2], oder ein Maß, wie in sum(%1).</translation>
-    </message>
-    <message>
-        <source>%1 is an axis and has one place in brackets, a row or a column: write %1[1].</source>
-        <translation>%1 ist eine Achse und hat einen Platz in Klammern, eine Zeile oder eine Spalte: %1[1] schreiben.</translation>
-    </message>
-    <message>
-        <source>%1 is no layer of a two-way table: a heat map and contour lines are drawn of one.</source>
-        <translation>%1 ist keine Schicht einer zweiachsigen Tabelle: Farbkarte und Höhenlinien werden von einer gezeichnet.</translation>
-    </message>
-    <message>
-        <source>%1 is no number of the axis: %2</source>
-        <translation>%1 ist keine Zahl der Achse: %2</translation>
-    </message>
-    <message>
-        <source>%1 is not drawn: the values of both its axes must rise.</source>
-        <translation>%1 wird nicht gezeichnet: die Werte beider Achsen müssen steigen.</translation>
-    </message>
-    <message>
-        <source>%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such as [1, 2].</source>
-        <translation>%1 sagt eine Zelle der zweiachsigen Tabelle, und hier ist keine: ein Maß nehmen oder einen Platz wie [1, 2].</translation>
-    </message>
-    <message>
-        <source>%1 needs a cell, and there is none here.</source>
-        <translation>%1 braucht eine Zelle, und hier ist keine.</translation>
-    </message>
-    <message>
-        <source>%1 stands twice on this axis: each value of an axis stands there once.</source>
-        <translation>%1 steht zweimal auf dieser Achse: jeder Wert einer Achse steht dort einmal.</translation>
     </message>
     <message>
         <source>%1, row %2, column %3: %4</source>
@@ -3109,36 +1277,8 @@
         <translation>Die Formel einer Schicht gilt für alle Zellen ihrer zweiachsigen Tabelle.</translation>
     </message>
     <message>
-        <source>A list of an axis takes %1 values at most: write it as a series, such as 1..20000.</source>
-        <translation>Eine Liste einer Achse fasst höchstens %1 Werte: als Reihe schreiben, etwa 1..20000.</translation>
-    </message>
-    <message>
-        <source>A part of a two-way table can stand only in a measure, as in sum(%1[i, ..]).</source>
-        <translation>Ein Teil einer zweiachsigen Tabelle kann nur in einem Maß stehen, wie in sum(%1[i, ..]).</translation>
-    </message>
-    <message>
-        <source>A row or column is a number, and this is %1.</source>
-        <translation>Eine Zeile oder Spalte ist eine Zahl, und dies ist %1.</translation>
-    </message>
-    <message>
         <source>Across: %1</source>
         <translation>Nach rechts: %1</translation>
-    </message>
-    <message>
-        <source>An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
-        <translation>Eine Achse schreibt man Name = Werte, wie in rate = 0.03, 0.035 .. 0.06.</translation>
-    </message>
-    <message>
-        <source>Before .. stands the first number, or the first two, as in 3, 3.5 .. 6.</source>
-        <translation>Vor .. steht die erste Zahl, oder die ersten zwei, wie in 3, 3.5 .. 6.</translation>
-    </message>
-    <message>
-        <source>Between two commas of the axis a value is missing.</source>
-        <translation>Zwischen zwei Kommas der Achse fehlt ein Wert.</translation>
-    </message>
-    <message>
-        <source>Both axes are called %1: give one of them another name.</source>
-        <translation>Beide Achsen heißen %1: einer von ihnen einen anderen Namen geben.</translation>
     </message>
     <message>
         <source>Down: %1</source>
@@ -3149,60 +1289,8 @@
         <translation>Manche Paare stehen in keiner Zelle.</translation>
     </message>
     <message>
-        <source>The table at %1 needs one axis, or two that each have values of their own.</source>
-        <translation>Die Tabelle bei %1 braucht eine Achse, oder zwei, die je eigene Werte haben.</translation>
-    </message>
-    <message>
-        <source>This axis has no values yet: write some, as in 1..12 or riffle, pool, weir.</source>
-        <translation>Diese Achse hat noch keine Werte: welche schreiben, wie 1..12 oder riffle, pool, weir.</translation>
-    </message>
-    <message>
-        <source>This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes first.</source>
-        <translation>Dieser Block hat %1 Zeilen und %2 Spalten, mehr als %3 von hier an hat: erst den Achsen Werte hinzufügen.</translation>
-    </message>
-    <message>
-        <source>Two different numbers before .. show the step, as in 3, 3.5 .. 6.</source>
-        <translation>Zwei verschiedene Zahlen vor .. zeigen den Schritt, wie in 3, 3.5 .. 6.</translation>
-    </message>
-    <message>
-        <source>Two places in brackets belong to a two-way table, and %1 has one axis: write one place, as in %2[1].</source>
-        <translation>Zwei Plätze in Klammern gehören zu einer zweiachsigen Tabelle, und %1 hat eine Achse: einen Platz schreiben, wie in %2[1].</translation>
-    </message>
-    <message>
-        <source>Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held value by its name: %1 is neither.</source>
-        <translation>Eine Zelle als Tabelle.Spalte[Zeile] schreiben, einer zweiachsigen Tabelle als Tabelle.Schicht[Zeile, Spalte], und einen festgehaltenen Wert mit seinem Namen: %1 ist keines von beiden.</translation>
-    </message>
-    <message>
-        <source>[j] is the column of a two-way table&apos;s cell, and this is no formula of one.</source>
-        <translation>[j] ist die Spalte einer Zelle einer zweiachsigen Tabelle, und dies ist keine Formel einer solchen.</translation>
-    </message>
-    <message>
-        <source>a list of pairs of a first id and a count, for all values</source>
-        <translation>eine Liste von Paaren aus erster Kennung und Anzahl, für alle Werte</translation>
-    </message>
-    <message>
         <source>a number or a formula</source>
         <translation>eine Zahl oder eine Formel</translation>
-    </message>
-    <message>
-        <source>a value that does not stand there before</source>
-        <translation>ein Wert, der dort noch nicht steht</translation>
-    </message>
-    <message>
-        <source>an axis goes from number to number, and this is %1</source>
-        <translation>eine Achse geht von Zahl zu Zahl, und dies ist %1</translation>
-    </message>
-    <message>
-        <source>bars, stacked</source>
-        <translation>Säulen, gestapelt</translation>
-    </message>
-    <message>
-        <source>bars, stacked to 100 %</source>
-        <translation>Säulen, auf 100 % gestapelt</translation>
-    </message>
-    <message>
-        <source>contour lines</source>
-        <translation>Höhenlinien</translation>
     </message>
     <message>
         <source>from %1 to %2</source>
@@ -3219,18 +1307,6 @@
     <message>
         <source>from %1 to %2 by %3 there are no numbers: the step must lead from the first to the last</source>
         <translation>von %1 bis %2 in Schritten von %3 gibt es keine Zahlen: der Schritt muss von der ersten zur letzten führen</translation>
-    </message>
-    <message>
-        <source>heat map</source>
-        <translation>Farbkarte</translation>
-    </message>
-    <message>
-        <source>how strongly the two go together, from 0 to 1 (Cramér&apos;s V)</source>
-        <translation>wie stark die beiden zusammenhängen, von 0 bis 1 (Cramérs V)</translation>
-    </message>
-    <message>
-        <source>its axes make %1 cells, and a two-way table takes %2 at most</source>
-        <translation>ihre Achsen ergeben %1 Zellen, und eine zweiachsige Tabelle fasst höchstens %2</translation>
     </message>
     <message>
         <source>part of χ²</source>
@@ -3257,44 +1333,12 @@
         <translation>Die Achse %1: %2</translation>
     </message>
     <message>
-        <source>The rows of the table at %1 are listed, which is for the axes of a two-way table.</source>
-        <translation>Die Zeilen der Tabelle bei %1 sind aufgelistet, was für Achsen einer zweiachsigen Tabelle ist.</translation>
-    </message>
-    <message>
         <source>Choose two different held values.</source>
         <translation>Zwei verschiedene festgehaltene Werte wählen.</translation>
     </message>
     <message>
-        <source>Nothing in this study follows from both %1 and %2: choose two that go into one result.</source>
-        <translation>Nichts in dieser Studie folgt aus %1 und %2 zugleich: zwei wählen, die in ein Ergebnis eingehen.</translation>
-    </message>
-    <message>
         <source>The cells are still being computed, so nothing was entered. Type again when they are ready.</source>
         <translation>Die Zellen werden berechnet, und nichts wurde getippt: noch einmal tippen, wenn sie da sind.</translation>
-    </message>
-    <message>
-        <source>%1 is already the name of a run: choose another one.</source>
-        <translation>%1 heißt schon ein Lauf: einen anderen Namen wählen.</translation>
-    </message>
-    <message>
-        <source>A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns before keeping one.</source>
-        <translation>Eine Studie behält bis zu %1 Läufe mit zusammen %2 Zahlen: einen Lauf entfernen oder vor dem Behalten weniger Spalten wählen.</translation>
-    </message>
-    <message>
-        <source>All that this run was kept with is so already.</source>
-        <translation>Alles, womit dieser Lauf behalten wurde, ist schon so.</translation>
-    </message>
-    <message>
-        <source>No run is kept yet: keep one, change a held value, and keep another.</source>
-        <translation>Noch ist kein Lauf behalten: einen behalten, einen festgehaltenen Wert ändern und noch einen behalten.</translation>
-    </message>
-    <message>
-        <source>There is nothing to keep: nothing here is worked out by a formula yet.</source>
-        <translation>Es gibt nichts zu behalten: hier wird noch nichts durch eine Formel berechnet.</translation>
-    </message>
-    <message>
-        <source>This is kept already, as %1: change a held value first.</source>
-        <translation>Das ist schon behalten, als %1: erst einen festgehaltenen Wert ändern.</translation>
     </message>
     <message>
         <source>rows of %1</source>
@@ -3303,18 +1347,6 @@
     <message>
         <source>share of %1</source>
         <translation>Anteil an %1</translation>
-    </message>
-    <message>
-        <source>%1 draws another number each time</source>
-        <translation>%1 zieht jedes Mal eine andere Zahl</translation>
-    </message>
-    <message>
-        <source>%1 is a function or a distribution, and is not written.</source>
-        <translation>%1 ist eine Funktion oder eine Verteilung und wird nicht geschrieben.</translation>
-    </message>
-    <message>
-        <source>%1 is written as values: %2.</source>
-        <translation>%1 wird als Werte geschrieben: %2.</translation>
     </message>
     <message>
         <source>%1 keeps its value: %2.</source>
@@ -3333,32 +1365,12 @@
         <translation>%1 behält ihre Werte: ihre Zeilen haben verschiedene Formeln.</translation>
     </message>
     <message>
-        <source>%1 stands under %2 and is no formula: it is left out.</source>
-        <translation>%1 steht unter %2 und ist keine Formel: es wird weggelassen.</translation>
-    </message>
-    <message>
         <source>%1 under %2: %3</source>
         <translation>%1 unter %2: %3</translation>
     </message>
     <message>
-        <source>%1, as it is used here, has no like in the formula language</source>
-        <translation>%1, so wie es hier steht, hat in der Formelsprache nichts Gleiches</translation>
-    </message>
-    <message>
-        <source>%1: files of this kind are written and not read.</source>
-        <translation>%1: Dateien dieser Art werden geschrieben und nicht gelesen.</translation>
-    </message>
-    <message>
-        <source>A worksheet ends with .ods or .xlsx: choose one of these.</source>
-        <translation>Ein Rechenblatt endet auf .ods oder .xlsx: wählen Sie eines davon.</translation>
-    </message>
-    <message>
         <source>HTML tables</source>
         <translation>HTML-Tabellen</translation>
-    </message>
-    <message>
-        <source>It has more than %1 cells that are not empty, and is not read.</source>
-        <translation>Es hat mehr als %1 Zellen, die nicht leer sind, und wird nicht gelesen.</translation>
     </message>
     <message>
         <source>It has more than %1 different fields.</source>
@@ -3367,50 +1379,6 @@
     <message>
         <source>It is JSON, but neither a list of records nor an object of lists.</source>
         <translation>Es ist JSON, aber weder eine Liste von Datensätzen noch ein Objekt von Listen.</translation>
-    </message>
-    <message>
-        <source>It is an OpenDocument file, but no spreadsheet.</source>
-        <translation>Es ist eine OpenDocument-Datei, aber keine Tabelle.</translation>
-    </message>
-    <message>
-        <source>It is cut or damaged: it does not end as an archive does. Ask for it again.</source>
-        <translation>Es ist abgeschnitten oder beschädigt: es endet nicht wie ein Archiv. Lassen Sie es sich noch einmal geben.</translation>
-    </message>
-    <message>
-        <source>It is encrypted, or a workbook in the older binary format: save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
-        <translation>Es ist verschlüsselt, oder eine Mappe im älteren Binärformat: speichern Sie es ohne Kennwort, als Office-Open-XML-Mappe oder OpenDocument-Tabelle.</translation>
-    </message>
-    <message>
-        <source>It is encrypted: save it without a password first.</source>
-        <translation>Es ist verschlüsselt: speichern Sie es zuerst ohne Kennwort.</translation>
-    </message>
-    <message>
-        <source>It is no JSON: look for a comma or a bracket that is missing, or send it through a checker.</source>
-        <translation>Es ist kein JSON: suchen Sie ein fehlendes Komma oder eine fehlende Klammer, oder lassen Sie es prüfen.</translation>
-    </message>
-    <message>
-        <source>It is no worksheet, or a damaged one: its part %1 is not there.</source>
-        <translation>Es ist kein Rechenblatt, oder ein beschädigtes: sein Teil %1 ist nicht da.</translation>
-    </message>
-    <message>
-        <source>Its field %1 is no list: columns are written as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
-        <translation>Sein Feld %1 ist keine Liste: Spalten werden als {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]} geschrieben.</translation>
-    </message>
-    <message>
-        <source>Its part %1 is damaged and cannot be unpacked. Ask for the file again.</source>
-        <translation>Sein Teil %1 ist beschädigt und kann nicht ausgepackt werden. Lassen Sie sich die Datei noch einmal geben.</translation>
-    </message>
-    <message>
-        <source>Its part %1 is no well-formed XML. Ask for the file again.</source>
-        <translation>Sein Teil %1 ist kein wohlgeformtes XML. Lassen Sie sich die Datei noch einmal geben.</translation>
-    </message>
-    <message>
-        <source>Its part %1 unpacks to more than %2 bytes, and is not read.</source>
-        <translation>Sein Teil %1 ist ausgepackt größer als %2 Bytes und wird nicht gelesen.</translation>
-    </message>
-    <message>
-        <source>Its record %1 is no object: records are written as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
-        <translation>Sein Datensatz %1 ist kein Objekt: Datensätze werden als [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}] geschrieben.</translation>
     </message>
     <message>
         <source>JSON records</source>
@@ -3437,60 +1405,8 @@
         <translation>OpenDocument-Tabellen</translation>
     </message>
     <message>
-        <source>Row %1 counts %2 %3 where the rows around it go up by %4 to %5. It stays as it is in the column %2: type %5 there to mend it.</source>
-        <translation>Zeile %1 zählt %2 %3, wo die Zeilen ringsum um %4 auf %5 steigen. Es bleibt so in der Spalte %2: tippen Sie dort %5, um es zu richten.</translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 has %3 in its formula, where %4 has another value. Its value stands over the formula: give the formula back to mend it.</source>
-        <translation>Zeile %1 von %2 hat %3 in ihrer Formel, wo %4 einen anderen Wert hat. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 has %3, where the rows around it have %4. Its value stands over the formula: give the formula back to mend it.</source>
-        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
-    </message>
-    <message>
-        <source>Row %1 of %2 is %3, typed over the formula %4. It stays so: give the formula back to mend it.</source>
-        <translation>Zeile %1 von %2 ist %3, über die Formel %4 getippt. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
-    </message>
-    <message>
         <source>The grid %1 is left out: %2.</source>
         <translation>Das Gitter %1 wird weggelassen: %2.</translation>
-    </message>
-    <message>
-        <source>The range %1 leaves out the last rows of the column (%2). It stays so: write the column&apos;s name alone to take all of them.</source>
-        <translation>Der Bereich %1 lässt die letzten Zeilen der Spalte weg (%2). Es bleibt so: schreiben Sie nur den Namen der Spalte, um alle zu nehmen.</translation>
-    </message>
-    <message>
-        <source>The reference %1 is not fixed, and has wandered to %2 %3 rows on. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
-        <translation>Der Bezug %1 ist nicht fest und ist %3 Zeilen weiter nach %2 gewandert. Hier bedeutet er in jeder Zeile %1; im Rechenblatt machen ihn Dollarzeichen fest.</translation>
-    </message>
-    <message>
-        <source>The worksheet could not be packed: the memory does not suffice.</source>
-        <translation>Das Rechenblatt konnte nicht gepackt werden: der Speicher reicht nicht.</translation>
-    </message>
-    <message>
-        <source>The worksheet has %1, and the formula gives %2.</source>
-        <translation>Das Rechenblatt hat %1, und die Formel ergibt %2.</translation>
-    </message>
-    <message>
-        <source>This cell has %1, where the cells around it have the formula %2. It stays so: give the formula back to mend it.</source>
-        <translation>Diese Zelle hat %1, wo die Zellen ringsum die Formel %2 haben. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
-    </message>
-    <message>
-        <source>Times of day without a date are taken as parts of a day: noon is 0.5.</source>
-        <translation>Uhrzeiten ohne Datum werden als Teile eines Tages genommen: Mittag ist 0,5.</translation>
-    </message>
-    <message>
-        <source>To look at in the worksheet:</source>
-        <translation>Im Rechenblatt anzusehen:</translation>
-    </message>
-    <message>
-        <source>Values that are not what their formulas give:</source>
-        <translation>Werte, die nicht sind, was ihre Formeln ergeben:</translation>
-    </message>
-    <message>
-        <source>What stands under %1 is left out: %2.</source>
-        <translation>Was unter %1 steht, wird weggelassen: %2.</translation>
     </message>
     <message>
         <source>a bracket is not closed</source>
@@ -3501,24 +1417,12 @@
         <translation>eine Liste darin ist nicht geschlossen</translation>
     </message>
     <message>
-        <source>a measure in it takes what is worked out for each row: give that a column of its own</source>
-        <translation>ein Maß darin nimmt, was für jede Zeile berechnet wird: geben Sie dem eine eigene Spalte</translation>
-    </message>
-    <message>
         <source>a text in it is not closed</source>
         <translation>ein Text darin ist nicht geschlossen</translation>
     </message>
     <message>
-        <source>it cannot be read from %1 on</source>
-        <translation>sie kann von %1 an nicht gelesen werden</translation>
-    </message>
-    <message>
         <source>it cannot be written in one formula</source>
         <translation>sie kann nicht in einer Formel geschrieben werden</translation>
-    </message>
-    <message>
-        <source>it counts texts that a formula leaves out in some rows</source>
-        <translation>sie zählt Texte, die eine Formel in manchen Zeilen weglässt</translation>
     </message>
     <message>
         <source>it has a function with more than 255 arguments</source>
@@ -3541,10 +1445,6 @@
         <translation>sie hat mehr als %1 Vorzeichen hintereinander</translation>
     </message>
     <message>
-        <source>it has two places in brackets</source>
-        <translation>sie hat zwei Plätze in Klammern</translation>
-    </message>
-    <message>
         <source>it is longer than %1 characters</source>
         <translation>sie ist länger als %1 Zeichen</translation>
     </message>
@@ -3557,64 +1457,16 @@
         <translation>sie wählt eine Zeile durch mehr als eine Gleichheit</translation>
     </message>
     <message>
-        <source>it refers to %1, under a table, which is no formula</source>
-        <translation>sie bezieht sich auf %1 unter einer Tabelle, das keine Formel ist</translation>
-    </message>
-    <message>
         <source>it refers to %1, which is empty</source>
         <translation>sie bezieht sich auf %1, das leer ist</translation>
-    </message>
-    <message>
-        <source>it refers to %1, which is in no table</source>
-        <translation>sie bezieht sich auf %1, das in keiner Tabelle steht</translation>
     </message>
     <message>
         <source>it refers to a column without values</source>
         <translation>sie bezieht sich auf eine Spalte ohne Werte</translation>
     </message>
     <message>
-        <source>it refers to a place outside the sheet</source>
-        <translation>sie bezieht sich auf einen Platz außerhalb des Blatts</translation>
-    </message>
-    <message>
-        <source>it refers to a place that was removed (%1)</source>
-        <translation>sie bezieht sich auf einen Platz, der entfernt wurde (%1)</translation>
-    </message>
-    <message>
         <source>it refers to another file or to several sheets (%1), which are not opened</source>
         <translation>sie bezieht sich auf eine andere Datei oder auf mehrere Blätter (%1), die nicht geöffnet werden</translation>
-    </message>
-    <message>
-        <source>it refers to itself by way of other cells</source>
-        <translation>sie bezieht sich über andere Zellen auf sich selbst</translation>
-    </message>
-    <message>
-        <source>it refers to the sheet %1, which is not there</source>
-        <translation>sie bezieht sich auf das Blatt %1, das nicht da ist</translation>
-    </message>
-    <message>
-        <source>it takes a column without rows</source>
-        <translation>sie nimmt eine Spalte ohne Zeilen</translation>
-    </message>
-    <message>
-        <source>it takes a range with what stands under a table</source>
-        <translation>sie nimmt einen Bereich mit dem, was unter einer Tabelle steht</translation>
-    </message>
-    <message>
-        <source>it takes a row of a held value</source>
-        <translation>sie nimmt eine Zeile eines festgehaltenen Werts</translation>
-    </message>
-    <message>
-        <source>it takes a row of what is worked out</source>
-        <translation>sie nimmt eine Zeile von etwas Berechnetem</translation>
-    </message>
-    <message>
-        <source>it takes a whole column of the sheet, with what stands under the table</source>
-        <translation>sie nimmt eine ganze Spalte des Blatts mit dem, was unter der Tabelle steht</translation>
-    </message>
-    <message>
-        <source>it uses %1, which is in no table</source>
-        <translation>sie verwendet %1, das in keiner Tabelle steht</translation>
     </message>
     <message>
         <source>it uses a cell of a two-way table</source>
@@ -3625,20 +1477,12 @@
         <translation>sie verwendet eine Klasse als Wert</translation>
     </message>
     <message>
-        <source>it uses a column that is not written</source>
-        <translation>sie verwendet eine Spalte, die nicht geschrieben wird</translation>
-    </message>
-    <message>
         <source>it uses a group of columns as one value</source>
         <translation>sie verwendet eine Gruppe von Spalten als einen Wert</translation>
     </message>
     <message>
         <source>it uses a held function</source>
         <translation>sie verwendet eine festgehaltene Funktion</translation>
-    </message>
-    <message>
-        <source>it uses a name that is not there</source>
-        <translation>sie verwendet einen Namen, der nicht da ist</translation>
     </message>
     <message>
         <source>it uses a part of a two-way table</source>
@@ -3653,18 +1497,6 @@
         <translation>sie verwendet einen Bereich, der leer ist</translation>
     </message>
     <message>
-        <source>it uses a range that is in no table</source>
-        <translation>sie verwendet einen Bereich, der in keiner Tabelle steht</translation>
-    </message>
-    <message>
-        <source>it uses a row or column whose number is worked out</source>
-        <translation>sie verwendet eine Zeile oder Spalte, deren Nummer berechnet wird</translation>
-    </message>
-    <message>
-        <source>it uses a row whose number is worked out</source>
-        <translation>sie verwendet eine Zeile, deren Nummer berechnet wird</translation>
-    </message>
-    <message>
         <source>it uses a whole column as one value</source>
         <translation>sie verwendet eine ganze Spalte als einen Wert</translation>
     </message>
@@ -3675,10 +1507,6 @@
     <message>
         <source>it uses an axis of a two-way table</source>
         <translation>sie verwendet eine Achse einer Tabelle mit zwei Achsen</translation>
-    </message>
-    <message>
-        <source>it uses another quantile method than worksheets do</source>
-        <translation>sie verwendet eine andere Quantilmethode als Rechenblätter</translation>
     </message>
     <message>
         <source>it uses several cells as one value</source>
@@ -3705,44 +1533,20 @@
         <translation>sie wäre länger als %1 Zeichen</translation>
     </message>
     <message>
-        <source>its brackets stand more than %1 deep</source>
-        <translation>ihre Klammern stehen mehr als %1 tief</translation>
-    </message>
-    <message>
-        <source>its condition asks what is in a list, or in classes without end</source>
-        <translation>ihre Bedingung fragt, was in einer Liste oder in Klassen ohne Ende ist</translation>
-    </message>
-    <message>
         <source>its condition compares two columns, or none</source>
         <translation>ihre Bedingung vergleicht zwei Spalten, oder keine</translation>
-    </message>
-    <message>
-        <source>its condition has a sign that stands for any text</source>
-        <translation>ihre Bedingung hat ein Zeichen, das für beliebigen Text steht</translation>
     </message>
     <message>
         <source>its condition is joined from texts</source>
         <translation>ihre Bedingung ist aus Texten zusammengefügt</translation>
     </message>
     <message>
-        <source>its condition is no comparison</source>
-        <translation>ihre Bedingung ist kein Vergleich</translation>
-    </message>
-    <message>
         <source>its formula cannot be read</source>
         <translation>ihre Formel kann nicht gelesen werden</translation>
     </message>
     <message>
-        <source>something is missing at its end</source>
-        <translation>an ihrem Ende fehlt etwas</translation>
-    </message>
-    <message>
         <source>the brackets of %1 are not closed</source>
         <translation>die Klammern von %1 sind nicht geschlossen</translation>
-    </message>
-    <message>
-        <source>the worksheet functions cannot say it</source>
-        <translation>die Funktionen der Rechenblätter können es nicht sagen</translation>
     </message>
     <message>
         <source>worksheets have no %1 with a condition</source>
@@ -3751,10 +1555,6 @@
     <message>
         <source>worksheets have no function for %1</source>
         <translation>Rechenblätter haben keine Funktion für %1</translation>
-    </message>
-    <message>
-        <source>Also:</source>
-        <translation>Außerdem:</translation>
     </message>
     <message>
         <source>Formulas:</source>
@@ -3781,108 +1581,16 @@
         <translation>bis</translation>
     </message>
     <message>
-        <source>The number %1 is written in the formula, and stands in %2 too, as %3. It stays so: write %4 in its place if that is meant.</source>
-        <translation>Die Zahl %1 ist in die Formel geschrieben und steht auch in %2, als %3. Es bleibt so: schreiben Sie an ihrer Stelle %4, wenn das gemeint ist.</translation>
-    </message>
-    <message>
-        <source>The file has formulas without their values: what they give cannot be compared with anything.</source>
-        <translation>Die Datei hat Formeln ohne ihre Werte: was sie ergeben, kann mit nichts verglichen werden.</translation>
-    </message>
-    <message>
-        <source>it asks whether what is worked out is missing</source>
-        <translation>sie fragt, ob etwas Berechnetes fehlt</translation>
-    </message>
-    <message>
-        <source>it uses cells that are missing in some rows, without being missing there itself</source>
-        <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
-    </message>
-    <message>
-        <source>%1 takes values of several columns, and for gives one list: write them as columns.</source>
-        <translation>%1 nimmt Werte mehrerer Spalten, und for gibt eine Liste: Schreiben Sie sie als Spalten.</translation>
-    </message>
-    <message>
-        <source>Cells of %1 that are not %2: %3 (row %4); they stay as they were written.</source>
-        <translation>Zellen von %1, die nicht %2 sind: %3 (Zeile %4); sie bleiben, wie sie geschrieben waren.</translation>
-    </message>
-    <message>
-        <source>Lines that begin with %1 were left out: %2.</source>
-        <translation>Zeilen, die mit %1 beginnen, wurden ausgelassen: %2.</translation>
-    </message>
-    <message>
-        <source>Rows with more or fewer fields than the first: %1 (line %2); all their fields were kept.</source>
-        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1 (Zeile %2 der Datei); alle ihre Felder wurden behalten.</translation>
-    </message>
-    <message>
-        <source>This is not closed: put %1 before the %2.</source>
-        <translation>Das ist nicht geschlossen: Setzen Sie %1 vor %2.</translation>
-    </message>
-    <message>
-        <source>Whole numbers of %1 with more digits than a number can hold: %2; their last digits were lost. Read as text the column keeps them.</source>
-        <translation>Ganze Zahlen von %1 mit mehr Stellen, als eine Zahl fassen kann: %2; ihre letzten Stellen gingen verloren. Als Text gelesen behält die Spalte sie.</translation>
-    </message>
-    <message>
         <source>cells that can be unpacked</source>
         <translation>Zellen, die sich entpacken lassen</translation>
-    </message>
-    <message>
-        <source>In the first lines of %1 most cells are each %2, but in all most are each %3: it was read so.</source>
-        <translation>In den ersten Zeilen von %1 sind die meisten Zellen je %2, insgesamt aber je %3: So wurde gelesen.</translation>
-    </message>
-    <message>
-        <source>%1 is a two-way table: swap its axes instead.</source>
-        <translation>%1 hat zwei Achsen: vertauschen Sie stattdessen die Achsen.</translation>
-    </message>
-    <message>
-        <source>%1 goes on from row to row (first … then …) and needs what stands right of it there, so the axes of %2 cannot change places.</source>
-        <translation>%1 geht von Zeile zu Zeile weiter (first … then …) und braucht dort, was rechts davon steht; deshalb können die Achsen von %2 nicht vertauscht werden.</translation>
-    </message>
-    <message>
-        <source>It has no tables that could be added.</source>
-        <translation>Sie enthält keine Tabellen, die hinzugefügt werden könnten.</translation>
-    </message>
-    <message>
-        <source>The chart %1 is not written.</source>
-        <translation>Das Diagramm %1 wird nicht geschrieben.</translation>
-    </message>
-    <message>
-        <source>it calls a held function that cannot be put in</source>
-        <translation>sie ruft eine festgehaltene Funktion auf, die nicht eingesetzt werden kann</translation>
     </message>
     <message>
         <source>it calls a held function whose names mean something else in the table</source>
         <translation>sie ruft eine festgehaltene Funktion auf, deren Namen in der Tabelle etwas anderes bedeuten</translation>
     </message>
     <message>
-        <source>it compares by in</source>
-        <translation>sie vergleicht mit in</translation>
-    </message>
-    <message>
-        <source>it looks for the nearest value in falling order</source>
-        <translation>sie sucht den nächsten Wert in fallender Reihenfolge</translation>
-    </message>
-    <message>
-        <source>it takes a layer without cells</source>
-        <translation>sie nimmt eine Schicht ohne Zellen</translation>
-    </message>
-    <message>
-        <source>it uses a foot line that does not stand there</source>
-        <translation>sie verwendet eine Fußzeile, die dort nicht steht</translation>
-    </message>
-    <message>
-        <source>its condition or what it takes spans several columns</source>
-        <translation>ihre Bedingung oder was sie nimmt, erstreckt sich über mehrere Spalten</translation>
-    </message>
-    <message>
         <source>its condition spans %1 columns</source>
         <translation>ihre Bedingung erstreckt sich über %1 Spalten</translation>
-    </message>
-    <message>
-        <source>what it looks for is worked out</source>
-        <translation>was sie sucht, wird erst berechnet</translation>
-    </message>
-    <message>
-        <source>where it is looked at %1, %2</source>
-        <translation>wo %1 versucht wird: %2</translation>
     </message>
     <message>
         <source>More such cells: %1.</source>
@@ -3893,56 +1601,8 @@
         <translation>Weitere solche Zeilen in %1: %2.</translation>
     </message>
     <message>
-        <source>Row %1 of %2 has %3, where the rows around it have %4. It has no value to keep, and takes the formula of the others here.</source>
-        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Sie hat keinen Wert, der bleiben könnte, und nimmt hier die Formel der anderen.</translation>
-    </message>
-    <message>
-        <source>The dates of %1 are written as texts. They stay so: set the column&apos;s kind of values to dates to mend it.</source>
-        <translation>Die Datumsangaben von %1 stehen als Texte da. Sie bleiben so: Die Art der Werte der Spalte auf Daten stellen, um es zu beheben.</translation>
-    </message>
-    <message>
-        <source>The numbers of %1 are written as texts, which no sum takes. They stay so: set the column&apos;s kind of values to numbers to mend it.</source>
-        <translation>Die Zahlen von %1 stehen als Texte da, die keine Summe nimmt. Sie bleiben so: Die Art der Werte der Spalte auf Zahlen stellen, um es zu beheben.</translation>
-    </message>
-    <message>
-        <source>it takes the sum of a single value</source>
-        <translation>es nimmt die Summe eines einzelnen Wertes</translation>
-    </message>
-    <message>
         <source>its condition leaves out one value, and some rows have none</source>
         <translation>seine Bedingung lässt einen Wert aus, und manche Zeilen haben keinen</translation>
-    </message>
-    <message>
-        <source>its formula is at fault: %1</source>
-        <translation>ihre Formel ist fehlerhaft: %1</translation>
-    </message>
-    <message>
-        <source>it uses a row or column that is not there</source>
-        <translation>sie nutzt eine Zeile oder Spalte, die es nicht gibt</translation>
-    </message>
-    <message>
-        <source>it takes a part of %1, which is not there</source>
-        <translation>sie nimmt einen Teil von %1, den es nicht gibt</translation>
-    </message>
-    <message>
-        <source>%1: hidden rows are taken like the others (%2).</source>
-        <translation>%1: Verborgene Zeilen werden wie die anderen genommen (%2).</translation>
-    </message>
-    <message>
-        <source>%1: merged cells are taken as their first cell, and empty cells beside it (%2).</source>
-        <translation>%1: Verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen (%2).</translation>
-    </message>
-    <message>
-        <source>it compares a text that is made within it: give that a column of its own</source>
-        <translation>sie vergleicht einen Text, der in ihr entsteht: dem eine eigene Spalte geben</translation>
-    </message>
-    <message>
-        <source>it compares texts, and worksheets tell some of them apart otherwise: by capitals, by *, ? and ~, and where they are numbers</source>
-        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben, nach *, ? und ~, und wo sie Zahlen sind</translation>
-    </message>
-    <message>
-        <source>its condition has a text that means more than itself in worksheets</source>
-        <translation>ihre Bedingung hat einen Text, der in Rechenblättern mehr bedeutet als sich selbst</translation>
     </message>
     <message>
         <source>%1 cannot follow here: an operator, a closing bracket or the end can.</source>
@@ -4105,10 +1765,6 @@
         <translation>Lauf %1</translation>
     </message>
     <message>
-        <source>As needed</source>
-        <translation>Nach Bedarf</translation>
-    </message>
-    <message>
         <source>Decimals: %1</source>
         <translation>Nachkommastellen: %1</translation>
     </message>
@@ -4125,18 +1781,6 @@
         <translation>Zehnerpotenzen</translation>
     </message>
     <message>
-        <source>Fractions, such as 3 1/4…</source>
-        <translation>Brüche, etwa 3 1/4 …</translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57.3°</source>
-        <translation>Winkel aus Bogenmaß: 57,3°</translation>
-    </message>
-    <message>
-        <source>Angles from radians: 57°17′45″</source>
-        <translation>Winkel aus Bogenmaß: 57°17′45″</translation>
-    </message>
-    <message>
         <source>Dates: 20 May 2026</source>
         <translation>Datum: 20. Mai 2026</translation>
     </message>
@@ -4147,10 +1791,6 @@
     <message>
         <source>Dates: May 2026</source>
         <translation>Datum: Mai 2026</translation>
-    </message>
-    <message>
-        <source>The largest denominator:</source>
-        <translation>Der größte Nenner:</translation>
     </message>
     <message>
         <source>d MMM yyyy</source>
@@ -4165,16 +1805,2360 @@
         <translation>MMMM yyyy</translation>
     </message>
     <message>
-        <source>The text “%1” stands in no table.</source>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>%1 is not an image format that can be saved. Use a name ending in .png, .svg or .pdf.</source>
+        <translation>%1 ist keine Art von Bild, die sich schreiben lässt: der Name soll auf .png, .svg oder .pdf enden.</translation>
+    </message>
+    <message>
+        <source>The chart is still being computed. Save it again when it is ready.</source>
+        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal schreiben, wenn es da ist.</translation>
+    </message>
+    <message>
+        <source>The chart is still being computed. Copy it again when it is ready.</source>
+        <translation>Was das Diagramm zeichnet, wird berechnet: noch einmal kopieren, wenn es da ist.</translation>
+    </message>
+    <message>
+        <source>Select the columns first. In the formula, each stands for one of them.</source>
+        <translation>Zuerst die Spalten auswählen; in der Formel steht each für eine davon.</translation>
+    </message>
+    <message>
+        <source>This table has no column of numbers to summarise yet.</source>
+        <translation>Diese Tabelle hat noch keine Spalte von Zahlen, die sich zusammenfassen ließe.</translation>
+    </message>
+    <message>
+        <source>Select the values to continue, in a given column.</source>
+        <translation>Die begonnenen Werte in einer gegebenen Spalte auswählen.</translation>
+    </message>
+    <message>
+        <source>This table has no classes of another column to change.</source>
+        <translation>Diese Tabelle hat keine Klassen einer anderen Spalte, die sich ändern ließen.</translation>
+    </message>
+    <message>
+        <source>There is no held number to try values of. Put one on the ledge first.</source>
+        <translation>Es gibt keine festgehaltene Zahl, für die Werte versucht werden könnten: setzen Sie erst eine auf die Leiste.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be a boundary here. Boundaries are numbers, each above the one before.</source>
+        <translation>%1 kann hier keine Grenze sein: Grenzen sind Zahlen, jede größer als die vorige.</translation>
+    </message>
+    <message>
+        <source>Custom boundaries need at least two numbers: where the first class starts, and where it ends.</source>
+        <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
+    </message>
+    <message>
+        <source>The name of a worksheet must end in .ods or .xlsx.</source>
+        <translation>Ein Rechenblatt endet auf .ods oder .xlsx: wählen Sie eines davon.</translation>
+    </message>
+    <message>
+        <source>A table cannot be exported as %1. Save the study instead.</source>
+        <translation>Eine Tabelle lässt sich nicht als %1 exportieren: stattdessen die Studie speichern.</translation>
+    </message>
+    <message>
+        <source>%1: files of this kind can be exported but not read.</source>
+        <translation>%1: Dateien dieser Art werden geschrieben und nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>In the first lines of %1, most cells hold %2, but overall most hold %3. The column was read that way.</source>
+        <translation>In den ersten Zeilen von %1 sind die meisten Zellen je %2, insgesamt aber je %3: So wurde gelesen.</translation>
+    </message>
+    <message>
+        <source>There is not enough memory, so nothing was done. Use fewer rows, or close other programs. Unsaved work has been kept.</source>
+        <translation>Dafür reicht der Speicher nicht, und es wurde nicht getan: weniger Zeilen verwenden oder andere Programme schließen. Was nicht gespeichert ist, wurde aufgehoben.</translation>
+    </message>
+    <message>
+        <source>metre per second</source>
+        <translation>Meter je Sekunde</translation>
+    </message>
+    <message>
+        <source>kilometre per hour</source>
+        <translation>Kilometer je Stunde</translation>
+    </message>
+    <message>
+        <source>only the rows where a condition holds</source>
+        <translation>nur die Zeilen, für die eine Bedingung gilt</translation>
+    </message>
+    <message>
+        <source>a sum over a range of numbers: for k in 0..10</source>
+        <translation>eine Summe über eine gebundene Zahl: for k in 0..10</translation>
+    </message>
+    <message>
+        <source>%1 is defined twice here. Keep one of the two.</source>
+        <translation>%1 ist hier zweimal festgelegt: Behalten Sie eine der beiden.</translation>
+    </message>
+    <message>
+        <source>%1 has more than %2 different values, too many to draw a box for each.</source>
+        <translation>%1 hat mehr als %2 verschiedene Werte, zu viele für je einen Kasten.</translation>
+    </message>
+    <message>
+        <source>This chart has nothing to draw yet. Add a series.</source>
+        <translation>Dieses Diagramm hat noch nichts zu zeichnen: ihm eine Reihe geben.</translation>
+    </message>
+    <message>
+        <source>A series has no column for its values. Choose one.</source>
+        <translation>Eine Reihe hat keine Spalte für ihre Werte: eine auswählen.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are in different tables. A series uses columns of one table.</source>
+        <translation>%1 und %2 sind Spalten verschiedener Tabellen: eine Reihe wird aus einer gezeichnet.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be drawn on the y axis: it holds %2, not numbers.</source>
+        <translation>%1 lässt sich nicht nach oben abtragen: darin steht %2, und ein Diagramm braucht Zahlen.</translation>
+    </message>
+    <message>
+        <source>%1 is a layer of a two-way table. Draw it as lines, points, bars, a heat map or contour lines.</source>
+        <translation>%1 ist eine Schicht einer zweiachsigen Tabelle: als Linien, Punkte, Säulen, Farbkarte oder Höhenlinien zeichnen.</translation>
+    </message>
+    <message>
+        <source>Bars and sums start at zero, which a logarithmic axis does not have. The axis is drawn linear.</source>
+        <translation>Balken und Summen stehen auf null, die eine logarithmische Achse nicht hat: Sie wird mit gleichen Schritten gezeichnet.</translation>
+    </message>
+    <message>
+        <source>Bars and classes have widths, which a logarithmic axis would distort. The x axis is drawn linear.</source>
+        <translation>Balken und Klassen haben Breiten, die eine logarithmische Achse verzerren würde: Quer wird mit gleichen Schritten gezeichnet.</translation>
+    </message>
+    <message>
+        <source>%1 cannot give error bars. Choose a column of numbers in the same table.</source>
+        <translation>%1 gibt keine Fehlerbalken: Wählen Sie eine Zahlenspalte derselben Tabelle.</translation>
+    </message>
+    <message>
+        <source>%1 is not a mean, so it has no standard error. Choose a column for the error bars.</source>
+        <translation>%1 ist kein Mittelwert und hat darum keinen Standardfehler: Wählen Sie eine Spalte für die Fehlerbalken.</translation>
+    </message>
+    <message>
+        <source>%1 has too many rows for standard errors. Give them in a column.</source>
+        <translation>%1 hat zu viele Zeilen für Standardfehler: Geben Sie sie in einer Spalte an.</translation>
+    </message>
+    <message>
+        <source>%1 has no fitted line. It needs two points with different x values.</source>
+        <translation>%1 hat keine Ausgleichsgerade: dazu braucht es zwei Punkte an verschiedenen Stellen.</translation>
+    </message>
+    <message>
+        <source>%1 does not give a number for the chart: %2</source>
+        <translation>%1 ergibt keine Zahl für das Diagramm: %2</translation>
+    </message>
+    <message>
+        <source>A logarithmic axis must start above 0. It starts at the smallest value instead.</source>
+        <translation>Eine logarithmische Achse beginnt über 0: Sie beginnt stattdessen bei ihrem kleinsten Wert.</translation>
+    </message>
+    <message>
+        <source>An axis cannot run from %1 to %2. The second number must be larger.</source>
+        <translation>Eine Achse kann nicht von %1 bis %2 reichen: die zweite Zahl muss größer sein.</translation>
+    </message>
+    <message>
+        <source>%1 needs classes on the x axis. Make a frequency table of a column and draw its counts.</source>
+        <translation>%1 braucht waagerecht Klassen: eine Häufigkeitstabelle der Spalte anlegen und deren Anzahlen zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 has %2 lines, but only %3 can be told apart. Draw it as a heat map, or choose the other axis.</source>
+        <translation>%1 hat %2 Linien, und mehr als %3 sind nicht zu unterscheiden: als Farbkarte zeichnen oder die andere Achse wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is not a layer of a two-way table, which a heat map and contour lines need.</source>
+        <translation>%1 ist keine Schicht einer zweiachsigen Tabelle: Farbkarte und Höhenlinien werden von einer gezeichnet.</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: the values of both its axes must increase.</source>
+        <translation>%1 wird nicht gezeichnet: die Werte beider Achsen müssen steigen.</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn: on the x axis, some series use numbers and some use names.</source>
+        <translation>%1 wird nicht gezeichnet: einige Reihen stehen an Zahlen und einige an Namen.</translation>
+    </message>
+    <message>
+        <source>%1 occurs more than once in %2, but a bar stands for one row. Count the values first, or draw boxes.</source>
+        <translation>%1 kommt in %2 mehr als einmal vor, und ein Balken gehört zu einer Zeile: zuerst die Werte zählen oder Kästen zeichnen.</translation>
+    </message>
+    <message>
+        <source>%1 has no layer yet. Write a formula for its cells first.</source>
+        <translation>%1 hat noch keine Schicht: erst eine Formel für die Zellen schreiben.</translation>
+    </message>
+    <message>
+        <source>Select the columns to draw, at least one of numbers: x axis first, then y axis.</source>
+        <translation>Die Spalten auswählen, die gezeichnet werden sollen, mindestens eine mit Zahlen: zuerst waagerecht, dann nach oben.</translation>
+    </message>
+    <message>
+        <source>There is no table to draw from. Make a table first.</source>
+        <translation>Es gibt keine Tabelle, aus der gezeichnet werden kann: mit einer Tabelle beginnen.</translation>
+    </message>
+    <message>
+        <source>%1 has no rows yet. Type or import some values.</source>
+        <translation>%1 hat noch keine Zeilen: Werte eintippen oder einlesen.</translation>
+    </message>
+    <message>
+        <source>%1 is not drawn because its cells have errors: %2</source>
+        <translation>%1 wird nicht gezeichnet, weil die Zellen Fehler haben: %2</translation>
+    </message>
+    <message>
+        <source>dates run from the year 1 to the year 9999</source>
+        <translation>Daten gehen vom Jahr 1 bis zum Jahr 9999</translation>
+    </message>
+    <message>
+        <source>√ needs a number of 0 or more</source>
+        <translation>√ nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>! needs a whole number of 0 or more</source>
+        <translation>! nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>a negative number cannot have this power</source>
+        <translation>eine negative Zahl hat keine solche Potenz</translation>
+    </message>
+    <message>
+        <source>%1 cannot be used between %2 and %3.</source>
+        <translation>%1 kann nicht zwischen %2 und %3 stehen.</translation>
+    </message>
+    <message>
+        <source>No comparison can follow in (…). Put the comparison before it.</source>
+        <translation>Nach in (…) kann nichts mehr verglichen werden: den Vergleich davor stellen.</translation>
+    </message>
+    <message>
+        <source>After if, a condition such as x &gt; 0 is needed, but this is %1.</source>
+        <translation>Nach if kommt eine Bedingung, etwa x &gt; 0, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>This gives %1 in one case and %2 in another. Make them the same kind.</source>
+        <translation>Dies ergibt einmal %1 und einmal %2: beide müssen von einer Art sein.</translation>
+    </message>
+    <message>
+        <source>first and then need rows. Use them only in the formula of a column.</source>
+        <translation>first und then brauchen Zeilen: nur die Formel einer Spalte kann sie haben.</translation>
+    </message>
+    <message>
+        <source>Several values in brackets can be used only in a measure or after in.</source>
+        <translation>Mehrere Werte in Klammern können nur in einem Maß oder nach in stehen.</translation>
+    </message>
+    <message>
+        <source>A range can be used only in square brackets or in a measure.</source>
+        <translation>Ein Bereich kann nur in eckigen Klammern oder in einem Maß stehen.</translation>
+    </message>
+    <message>
+        <source>where, for and a bar can be used only in the brackets of a measure.</source>
+        <translation>where, for und ein senkrechter Strich können nur in den Klammern eines Maßes stehen.</translation>
+    </message>
+    <message>
+        <source>first can only start a formula.</source>
+        <translation>first kann nur am Anfang einer Formel stehen.</translation>
+    </message>
+    <message>
+        <source>each stands for a selected column. Use it in a foot line, or in a formula for several columns.</source>
+        <translation>each steht für eine ausgewählte Spalte: es gehört in eine Fußzeile oder in eine Formel für mehrere Spalten.</translation>
+    </message>
+    <message>
+        <source>%1 needs the rows of a table, but the ledge has none.</source>
+        <translation>%1 braucht die Zeilen einer Tabelle, und die Leiste hat keine.</translation>
+    </message>
+    <message>
+        <source>%1 needs a row, but there is none here.</source>
+        <translation>%1 braucht eine Zeile, und hier gibt es keine.</translation>
+    </message>
+    <message>
+        <source>%1 is a group of columns. Use a measure of it, as in mean(%1[i]).</source>
+        <translation>%1 ist eine Gruppe von Spalten: ein Maß davon nehmen, etwa mean(%1[i]).</translation>
+    </message>
+    <message>
+        <source>%1 is a function. Add its arguments, as in %1(%2).</source>
+        <translation>%1 ist eine Funktion: angeben, worauf sie angewandt wird, etwa %1(%2).</translation>
+    </message>
+    <message>
+        <source>The foot line %1 does not cover this column. Add the column in the menu of that line.</source>
+        <translation>Die Fußzeile %1 wird nicht von dieser Spalte genommen: Wählen Sie die Spalte im Menü der Zeile.</translation>
+    </message>
+    <message>
+        <source>There is no column or held value called %1. Add it, or correct the name.</source>
+        <translation>Es gibt weder eine Spalte noch einen festgehaltenen Wert mit dem Namen %1: anlegen oder den Namen berichtigen.</translation>
+    </message>
+    <message>
+        <source>%1 is a whole column. Use one row of it, as in %1[1], or a measure, as in mean(%1).</source>
+        <translation>%1 ist eine ganze Spalte: eine Zeile davon nehmen, etwa %1[1], oder ein Maß, etwa mean(%1).</translation>
+    </message>
+    <message>
+        <source>Write %1 as %2. The number of arguments here is %3.</source>
+        <translation>%1 schreibt sich %2, und hier stehen %3 Argumente.</translation>
+    </message>
+    <message>
+        <source>|…| needs a number, but this is %1.</source>
+        <translation>Senkrechte Striche nehmen eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>%1 needs %2 here, but this is %3.</source>
+        <translation>%1 nimmt hier %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 calls itself, which a held function cannot do.</source>
+        <translation>%1 ruft sich selbst auf: eine festgehaltene Funktion darf das nicht.</translation>
+    </message>
+    <message>
+        <source>The formula of %1 has an error: %2</source>
+        <translation>Die Formel von %1 hat einen Fehler: %2</translation>
+    </message>
+    <message>
+        <source>Write %1 as %2.</source>
+        <translation>%1 schreibt sich %2.</translation>
+    </message>
+    <message>
+        <source>%1 needs a cell, but there is none here.</source>
+        <translation>%1 braucht eine Zelle, und hier ist keine.</translation>
+    </message>
+    <message>
+        <source>%1 depends on a cell of the two-way table, but there is none here. Use a measure, or a position such as [1, 2].</source>
+        <translation>%1 sagt eine Zelle der zweiachsigen Tabelle, und hier ist keine: ein Maß nehmen oder einen Platz wie [1, 2].</translation>
+    </message>
+    <message>
+        <source>%1 is a whole axis. Use one of its values, as in %1[1], or a measure, as in max(%1).</source>
+        <translation>%1 ist eine ganze Achse: einen ihrer Werte nehmen, wie in %1[1], oder ein Maß, wie in max(%1).</translation>
+    </message>
+    <message>
+        <source>%1 is a whole layer. Use one cell of it, as in %1[1, 2], or a measure, as in sum(%1).</source>
+        <translation>%1 ist eine ganze Schicht: eine Zelle davon nehmen, wie in %1[1, 2], oder ein Maß, wie in sum(%1).</translation>
+    </message>
+    <message>
+        <source>%1 has two axes. Write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row in a measure.</source>
+        <translation>%1 hat zwei Achsen: Zeile und Spalte schreiben, wie in %1[i-1, j], oder %1[i, ..] für diese ganze Zeile in einem Maß.</translation>
+    </message>
+    <message>
+        <source>A part of a two-way table can be used only in a measure, as in sum(%1[i, ..]).</source>
+        <translation>Ein Teil einer zweiachsigen Tabelle kann nur in einem Maß stehen, wie in sum(%1[i, ..]).</translation>
+    </message>
+    <message>
+        <source>A row or column is a number, but this is %1.</source>
+        <translation>Eine Zeile oder Spalte ist eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>%1 is an axis and has one position in brackets, a row or a column. Write %1[1].</source>
+        <translation>%1 ist eine Achse und hat einen Platz in Klammern, eine Zeile oder eine Spalte: %1[1] schreiben.</translation>
+    </message>
+    <message>
+        <source>Here %1 runs over all rows, but [i] is the row of this formula. For the step from row to row, first make a column of it, such as step = %1 - %1[i-1].</source>
+        <translation>Hier läuft %1 über alle Zeilen, und [i] ist die eine Zeile dieser Formel. Für den Schritt von Zeile zu Zeile zuerst eine Spalte anlegen, etwa schritt = %1 - %1[i-1].</translation>
+    </message>
+    <message>
+        <source>A measure runs over the rows of one table, but this one names two others, %1 and %2.</source>
+        <translation>Ein Maß läuft über die Zeilen einer Tabelle, und dieses nennt zwei andere, %1 und %2.</translation>
+    </message>
+    <message>
+        <source>%1 has two axes. Write both positions, as in [i, ..] for all of this row.</source>
+        <translation>%1 hat zwei Achsen: beide Plätze schreiben, wie in [i, ..] für diese ganze Zeile.</translation>
+    </message>
+    <message>
+        <source>%1 has one axis. Write one position, as in [1..i].</source>
+        <translation>%1 hat eine Achse: einen Platz schreiben, wie in [1..i].</translation>
+    </message>
+    <message>
+        <source>%1 needs values. Write it as %2.</source>
+        <translation>%1 schreibt sich %2: es braucht Werte.</translation>
+    </message>
+    <message>
+        <source>Measures are nested more than %1 deep.</source>
+        <translation>Mehr als %1 Maße stehen ineinander.</translation>
+    </message>
+    <message>
+        <source>Write %1((a, b)) for several values, or %1((a, b), %2) if %2 follows. A single value is not enough.</source>
+        <translation>Für mehrere Werte %1((a, b)) schreiben, und %1((a, b), %2), wo %2 auf sie folgt: aus einem Wert allein ergibt sich nichts.</translation>
+    </message>
+    <message>
+        <source>A row is a number, but this is %1.</source>
+        <translation>Eine Zeile ist eine Zahl, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns here, but this is a single value. Remove it.</source>
+        <translation>%1 wird hier von ganzen Spalten genommen, und dies ist ein einzelner Wert: weglassen.</translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns, but one of these is a single value. Row by row, write %2(a, b).</source>
+        <translation>%1 wird von ganzen Spalten genommen, und eines davon ist ein einzelner Wert. Zeile für Zeile heißt es %2(a, b).</translation>
+    </message>
+    <message>
+        <source>%1 needs %2, but this is %3.</source>
+        <translation>%1 nimmt %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 works on whole columns. Write it as %2.</source>
+        <translation>%1 wird von ganzen Spalten genommen: es schreibt sich %2.</translation>
+    </message>
+    <message>
+        <source>%1 searches a range of numbers. Write it as %1(t^2 - 2 for t in 0..2).</source>
+        <translation>%1 durchsucht einen Bereich von Zahlen: man schreibt %1(t^2 - 2 for t in 0..2).</translation>
+    </message>
+    <message>
+        <source>%1 needs values of several columns, but for gives one list. Write them as columns.</source>
+        <translation>%1 nimmt Werte mehrerer Spalten, und for gibt eine Liste: Schreiben Sie sie als Spalten.</translation>
+    </message>
+    <message>
+        <source>This range needs both ends, as in 0..10.</source>
+        <translation>Dieser Bereich braucht beide Enden, etwa 0..10.</translation>
+    </message>
+    <message>
+        <source>%1 needs a single expression, without where.</source>
+        <translation>%1 nimmt einen Ausdruck, ohne where.</translation>
+    </message>
+    <message>
+        <source>This form can only be the single argument of a measure.</source>
+        <translation>Diese Form kann nur das einzige Argument eines Maßes sein.</translation>
+    </message>
+    <message>
+        <source>One of these columns, %1, holds %2.</source>
+        <translation>Unter diesen Spalten ist %1, und darin steht %2.</translation>
+    </message>
+    <message>
+        <source>Use two dots between columns of one table, as in a .. c, or a[i] .. c[i] for this row.</source>
+        <translation>Zwei Punkte stehen zwischen zwei Spalten einer Tabelle, etwa a .. c, oder a[i] .. c[i] für diese Zeile.</translation>
+    </message>
+    <message>
+        <source>%1 comes after %2 in the table. Write them in table order.</source>
+        <translation>%1 kommt in der Tabelle nach %2: in der Reihenfolge der Tabelle schreiben.</translation>
+    </message>
+    <message>
+        <source>[j] is the column of a cell in a two-way table, but this formula is not in one.</source>
+        <translation>[j] ist die Spalte einer Zelle einer zweiachsigen Tabelle, und dies ist keine Formel einer solchen.</translation>
+    </message>
+    <message>
+        <source>[i] is the row of a column&apos;s formula, but there is no row here. Use a measure, or a row such as [1].</source>
+        <translation>[i] ist die Zeile der Formel einer Spalte, und hier gibt es keine Zeile: ein Maß oder eine Zeile wie [1] verwenden.</translation>
+    </message>
+    <message>
+        <source>%1 is a single value here and has no rows. Remove the brackets.</source>
+        <translation>%1 steht hier für einen Wert und hat keine Zeilen: die Klammern weglassen.</translation>
+    </message>
+    <message>
+        <source>Only a column can be followed by a row in square brackets.</source>
+        <translation>Nur nach einer Spalte kann eine Zeile in eckigen Klammern stehen.</translation>
+    </message>
+    <message>
+        <source>%1 is a held value and has no rows. Remove the brackets.</source>
+        <translation>%1 ist ein festgehaltener Wert und hat keine Zeilen: die Klammern weglassen.</translation>
+    </message>
+    <message>
+        <source>Two positions in brackets are for a two-way table, but %1 has one axis. Write one position, as in %2[1].</source>
+        <translation>Zwei Plätze in Klammern gehören zu einer zweiachsigen Tabelle, und %1 hat eine Achse: einen Platz schreiben, wie in %2[1].</translation>
+    </message>
+    <message>
+        <source>A range of rows can be used only in a measure, as in sum(%1[1..i]).</source>
+        <translation>Ein Bereich von Zeilen kann nur in einem Maß stehen, etwa sum(%1[1..i]).</translation>
+    </message>
+    <message>
+        <source>A distribution such as binomial(12, 0.5) is needed here, but this is %1.</source>
+        <translation>Hier steht eine Verteilung, etwa binomial(12, 0.5), und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>Random draws are nested in too many measures.</source>
+        <translation>Dies wird in zu vielen Maßen gezogen.</translation>
+    </message>
+    <message>
+        <source>the given condition has probability 0</source>
+        <translation>was hier bekannt ist, hat die Wahrscheinlichkeit 0</translation>
+    </message>
+    <message>
+        <source>P( ) needs a condition on a distribution, such as binomial(12, 0.5) &lt;= 3. For the share of rows where a condition holds, write share(…).</source>
+        <translation>In P( ) steht eine Bedingung an eine Verteilung, etwa binomial(12, 0.5) &lt;= 3. Für den Anteil der Zeilen, für die eine Bedingung gilt, share(…) schreiben.</translation>
+    </message>
+    <message>
+        <source>In P( ), compare a distribution with a number by = ≠ &lt; ≤ &gt; or ≥.</source>
+        <translation>In P( ) wird eine Verteilung durch = ≠ &lt; ≤ &gt; oder ≥ mit einer Zahl verglichen.</translation>
+    </message>
+    <message>
+        <source>P( ) is about one distribution, but this one names two.</source>
+        <translation>Ein P( ) handelt von einer Verteilung, und dieses nennt zwei.</translation>
+    </message>
+    <message>
+        <source>A distribution is compared with numbers, but this is %1.</source>
+        <translation>Eine Verteilung wird mit Zahlen verglichen, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>P( ) can have at most %1 comparisons. Add several P( ) together.</source>
+        <translation>Ein P( ) kann bis zu %1 Vergleiche haben: mehrere addieren.</translation>
+    </message>
+    <message>
+        <source>with can replace at most %1 held values at once.</source>
+        <translation>with nimmt bis zu %1 festgehaltene Werte auf einmal.</translation>
+    </message>
+    <message>
+        <source>with tries another value for a held value, but %1 is not one. Put it on the ledge first.</source>
+        <translation>with versucht einen anderen Wert für einen festgehaltenen, und %1 ist keiner: setzen Sie auf die Leiste, was versucht werden soll.</translation>
+    </message>
+    <message>
+        <source>%1 has two values here. Remove one of them.</source>
+        <translation>%1 bekommt hier zwei Werte: lassen Sie einen davon weg.</translation>
+    </message>
+    <message>
+        <source>%1 holds %2, but this is %3.</source>
+        <translation>%1 hält %2, und dies ist %3.</translation>
+    </message>
+    <message>
+        <source>The expression before with cannot use the number of an outer for. Use it in the value to try.</source>
+        <translation>Was vor with gefragt ist, kann keine Zahl des for darum verwenden: verwenden Sie sie im Wert, der versucht wird.</translation>
+    </message>
+    <message>
+        <source>with cannot be used in a measure over rows. Put it in a separate column, and take the measure of that.</source>
+        <translation>with kann nicht in einem Maß über Zeilen stehen: geben Sie ihm eine eigene Spalte und nehmen Sie davon das Maß.</translation>
+    </message>
+    <message>
+        <source>Before with, use a number, a date or a yes/no value. This is %1.</source>
+        <translation>with fragt nach einer Zahl, einem Datum oder ja oder nein, und dies ist %1.</translation>
+    </message>
+    <message>
+        <source>Missing values and text</source>
+        <translation>Lücken und Texte</translation>
+    </message>
+    <message>
+        <source>The class of numbers from a up to, but not including, b.</source>
+        <translation>Die Klasse der Zahlen von a bis unter b.</translation>
+    </message>
+    <message>
+        <source>interval needs an a below its b</source>
+        <translation>interval nimmt ein a unter seinem b</translation>
+    </message>
+    <message>
+        <source>The midpoint of a class.</source>
+        <translation>Die Mitte einer Klasse.</translation>
+    </message>
+    <message>
+        <source>A number converted from one unit to another.</source>
+        <translation>Eine Zahl in einer Einheit als Zahl in einer anderen.</translation>
+    </message>
+    <message>
+        <source>one of these units is unknown, or they measure different quantities</source>
+        <translation>diese beiden Einheiten sind nicht beide bekannt oder messen nicht dasselbe</translation>
+    </message>
+    <message>
+        <source>there is no such date: years run from 1 to 9999, months to 12, days to the end of the month</source>
+        <translation>diesen Tag gibt es nicht: Jahre gehen von 1 bis 9999, Monate bis 12, Tage bis zum Monatsende</translation>
+    </message>
+    <message>
+        <source>The current date, or the date set in the study.</source>
+        <translation>Der Tag, an dem gerechnet wird, oder der Tag, auf den die Studie eingestellt ist.</translation>
+    </message>
+    <message>
+        <source>Completed months from a to b; a month is complete when its day of the month is reached again.</source>
+        <translation>Volle Monate von a bis b: voll, sobald der Tag des Monats wiedergekehrt ist.</translation>
+    </message>
+    <message>
+        <source>counts must be 0 or more</source>
+        <translation>Anzahlen sind Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The number of species present.</source>
+        <translation>Wie viele Arten vorkommen.</translation>
+    </message>
+    <message>
+        <source>Shannon&apos;s entropy, with natural logarithms or another base.</source>
+        <translation>Die Entropie nach Shannon, mit natürlichem Logarithmus oder zu einer Basis.</translation>
+    </message>
+    <message>
+        <source>counts must be 0 or more, and the base above 0 and not 1</source>
+        <translation>Anzahlen sind Zahlen ab 0, und eine Basis liegt über 0 und ist nicht 1</translation>
+    </message>
+    <message>
+        <source>Pielou&apos;s evenness.</source>
+        <translation>Die Gleichverteilung nach Pielou.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s dominance: the probability that two draws with replacement are of one species.</source>
+        <translation>Die Dominanz nach Simpson: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von einer Art sind.</translation>
+    </message>
+    <message>
+        <source>The probability that two draws with replacement are of different species.</source>
+        <translation>Die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>The number of equally common species with this dominance.</source>
+        <translation>So viele gleich häufige Arten hätten diese Dominanz.</translation>
+    </message>
+    <message>
+        <source>The probability that two draws without replacement are of different species.</source>
+        <translation>Die Wahrscheinlichkeit, dass zwei Züge ohne Zurücklegen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>counts and q must be 0 or more</source>
+        <translation>Anzahlen und q sind Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The share of the most common species.</source>
+        <translation>Der Anteil der häufigsten Art.</translation>
+    </message>
+    <message>
+        <source>there is no finite α with as many species as individuals, and counts must be 0 or more</source>
+        <translation>bei so vielen Arten wie Individuen gibt es kein endliches α, und Anzahlen sind ab 0</translation>
+    </message>
+    <message>
+        <source>The number of species estimated from those seen once or twice.</source>
+        <translation>Die Artenzahl, geschätzt aus den einmal und zweimal gesehenen.</translation>
+    </message>
+    <message>
+        <source>The number of species expected in a sample of m individuals.</source>
+        <translation>Die erwartete Artenzahl in einer Stichprobe von m.</translation>
+    </message>
+    <message>
+        <source>m must be a whole number from 0 to the number of individuals</source>
+        <translation>m ist eine ganze Zahl von 0 bis zur Zahl der Individuen</translation>
+    </message>
+    <message>
+        <source>The dissimilarity of two samples.</source>
+        <translation>Die Unähnlichkeit zweier Proben.</translation>
+    </message>
+    <message>
+        <source>The share of species that two samples have in common.</source>
+        <translation>Der Anteil der Arten zweier Proben, die in beiden vorkommen.</translation>
+    </message>
+    <message>
+        <source>Like jaccard, but counting shared species twice.</source>
+        <translation>Dasselbe, gemeinsame Arten doppelt gezählt.</translation>
+    </message>
+    <message>
+        <source>The sum of the values (0 if none).</source>
+        <translation>Die Summe der Werte; 0, wenn es keine gibt.</translation>
+    </message>
+    <message>
+        <source>The product of the values (1 if none).</source>
+        <translation>Das Produkt der Werte; 1, wenn es keine gibt.</translation>
+    </message>
+    <message>
+        <source>The number of values, or of rows where a condition holds.</source>
+        <translation>Wie viele Werte es gibt oder für wie viele Zeilen eine Bedingung gilt.</translation>
+    </message>
+    <message>
+        <source>The share of rows where a condition holds, of those where it is known.</source>
+        <translation>Für welchen Anteil der Zeilen eine Bedingung gilt, unter denen, für die sie bekannt ist.</translation>
+    </message>
+    <message>
+        <source>The middle value in order, or the mean of the two middle values.</source>
+        <translation>Der mittlere Wert der Reihe nach oder das Mittel der beiden mittleren.</translation>
+    </message>
+    <message>
+        <source>The most frequent value; if several, the first to occur.</source>
+        <translation>Der häufigste Wert; von mehreren der zuerst vorkommende.</translation>
+    </message>
+    <message>
+        <source>The value below which a proportion p of the values lies.</source>
+        <translation>Der Wert, unter dem ein Anteil p der Werte liegt.</translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 and a type from 1 to 9</source>
+        <translation>quantile nimmt ein p von 0 bis 1 und einen Typ von 1 bis 9</translation>
+    </message>
+    <message>
+        <source>The interquartile range.</source>
+        <translation>Der Abstand der Quartile.</translation>
+    </message>
+    <message>
+        <source>The median of absolute deviations from the median.</source>
+        <translation>Der Median der Abstände vom Median.</translation>
+    </message>
+    <message>
+        <source>geomean needs numbers of 0 or more</source>
+        <translation>geomean nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>harmean needs numbers of 0 or more</source>
+        <translation>harmean nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The skewness, from moments.</source>
+        <translation>Die Schiefe aus den Momenten.</translation>
+    </message>
+    <message>
+        <source>skewness has no value when all values are equal</source>
+        <translation>skewness hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>The excess kurtosis, from moments.</source>
+        <translation>Der Exzess (Wölbung) aus den Momenten.</translation>
+    </message>
+    <message>
+        <source>kurtosis has no value when all values are equal</source>
+        <translation>kurtosis hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>The value in the one row where a condition holds; missing if there is none, an error if several.</source>
+        <translation>Der eine Wert der Zeilen, für die eine Bedingung gilt: leer bei keiner, ein Fehler bei mehreren.</translation>
+    </message>
+    <message>
+        <source>several rows match, but pick needs exactly one</source>
+        <translation>mehrere Zeilen passen hier: pick nimmt genau eine</translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is 0.</source>
+        <translation>Eine Zahl t eines Bereichs, bei der ein Ausdruck 0 ist.</translation>
+    </message>
+    <message>
+        <source>bracketing by Alefeld, Potra and Shi (1995), after scanning the range in 64 steps</source>
+        <translation>Einschließung nach Alefeld, Potra und Shi (1995), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is smallest.</source>
+        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am kleinsten ist.</translation>
+    </message>
+    <message>
+        <source>Brent (1973), after scanning the range in 64 steps</source>
+        <translation>Brent (1973), nach einer Durchsicht des Bereichs in 64 Schritten</translation>
+    </message>
+    <message>
+        <source>The number t in a range at which an expression is largest.</source>
+        <translation>Die Zahl t eines Bereichs, für die ein Ausdruck am größten ist.</translation>
+    </message>
+    <message>
+        <source>The rank of this row&apos;s value, smallest first; ties share a rank.</source>
+        <translation>Der Platz des Werts dieser Zeile unter allen, der kleinste zuerst; gleiche teilen sich ihren.</translation>
+    </message>
+    <message>
+        <source>The distance of the mean from a value m, in standard errors.</source>
+        <translation>Wie viele Standardfehler der Mittelwert von einem Wert m entfernt liegt.</translation>
+    </message>
+    <message>
+        <source>t has no value when all values are equal</source>
+        <translation>t hat keinen Wert, wo alle Werte gleich sind</translation>
+    </message>
+    <message>
+        <source>The number of different values.</source>
+        <translation>Wie viele verschiedene Werte es gibt.</translation>
+    </message>
+    <message>
+        <source>The absolute value of a number.</source>
+        <translation>Der Betrag einer Zahl, ohne Vorzeichen.</translation>
+    </message>
+    <message>
+        <source>sqrt needs a number of 0 or more</source>
+        <translation>sqrt nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The cube root, also of negative numbers.</source>
+        <translation>Die Kubikwurzel, auch negativer Zahlen.</translation>
+    </message>
+    <message>
+        <source>ln needs a number above 0</source>
+        <translation>ln nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>xlnx needs a number of 0 or more</source>
+        <translation>xlnx nimmt Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>log10 needs a number above 0</source>
+        <translation>log10 nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>log2 needs a number above 0</source>
+        <translation>log2 nimmt Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>The logarithm to a given base.</source>
+        <translation>Der Logarithmus zu einer eigenen Basis.</translation>
+    </message>
+    <message>
+        <source>log needs a number above 0, and a base above 0 that is not 1</source>
+        <translation>log nimmt eine Zahl über 0 und eine Basis über 0, die nicht 1 ist</translation>
+    </message>
+    <message>
+        <source>The angle in radians with this sine.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Sinus.</translation>
+    </message>
+    <message>
+        <source>asin needs a number from -1 to 1</source>
+        <translation>asin nimmt Zahlen von -1 bis 1</translation>
+    </message>
+    <message>
+        <source>The angle in radians with this cosine.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Kosinus.</translation>
+    </message>
+    <message>
+        <source>acos needs a number from -1 to 1</source>
+        <translation>acos nimmt Zahlen von -1 bis 1</translation>
+    </message>
+    <message>
+        <source>The angle in radians with this tangent.</source>
+        <translation>Der Winkel im Bogenmaß mit diesem Tangens.</translation>
+    </message>
+    <message>
+        <source>The angle in radians of the point (x, y) from the x axis.</source>
+        <translation>Der Winkel im Bogenmaß des Punkts x, y, von der x-Achse aus.</translation>
+    </message>
+    <message>
+        <source>The distance of the point (x, y) from the origin.</source>
+        <translation>Der Abstand des Punkts x, y vom Ursprung.</translation>
+    </message>
+    <message>
+        <source>A number rounded down to a whole number.</source>
+        <translation>Die nächste ganze Zahl darunter.</translation>
+    </message>
+    <message>
+        <source>A number rounded up to a whole number.</source>
+        <translation>Die nächste ganze Zahl darüber.</translation>
+    </message>
+    <message>
+        <source>The sign of a number: 1, 0 or −1.</source>
+        <translation>1, 0 oder −1, nach dem Vorzeichen einer Zahl.</translation>
+    </message>
+    <message>
+        <source>A number rounded to d decimals, based on its decimal form, halves away from zero.</source>
+        <translation>Eine Zahl auf d Nachkommastellen gerundet, wie sie dezimal geschrieben ist, Hälften von der Null weg.</translation>
+    </message>
+    <message>
+        <source>round needs a whole number of decimals from -300 to 300</source>
+        <translation>round nimmt eine ganze Zahl von Nachkommastellen von -300 bis 300</translation>
+    </message>
+    <message>
+        <source>sigfig needs a whole number of figures from 1 to 17</source>
+        <translation>sigfig nimmt eine ganze Zahl von Stellen von 1 bis 17</translation>
+    </message>
+    <message>
+        <source>The product of the whole numbers up to n; also written n!.</source>
+        <translation>Das Produkt der ganzen Zahlen bis n; n! ist kurz dafür.</translation>
+    </message>
+    <message>
+        <source>factorial needs a whole number of 0 or more</source>
+        <translation>factorial nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The number of ways to choose k of n things.</source>
+        <translation>Auf wie viele Weisen k von n Dingen gewählt werden können.</translation>
+    </message>
+    <message>
+        <source>choose needs whole numbers of 0 or more</source>
+        <translation>choose nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The number of ways to arrange k of n things in a row.</source>
+        <translation>Auf wie viele Weisen k von n Dingen in eine Reihe gestellt werden können.</translation>
+    </message>
+    <message>
+        <source>arrange needs whole numbers of 0 or more</source>
+        <translation>arrange nimmt ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>gamma has no value at 0 or at negative whole numbers</source>
+        <translation>gamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
+    </message>
+    <message>
+        <source>The natural logarithm of the gamma function&apos;s absolute value.</source>
+        <translation>Der natürliche Logarithmus des Betrags der Gammafunktion.</translation>
+    </message>
+    <message>
+        <source>lgamma has no value at 0 or at negative whole numbers</source>
+        <translation>lgamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
+    </message>
+    <message>
+        <source>frequencies must be 0 or more, and p from 0 to 1</source>
+        <translation>Häufigkeiten sind Zahlen ab 0, und p liegt zwischen 0 und 1</translation>
+    </message>
+    <message>
+        <source>there is no correlation when all values of a column are equal</source>
+        <translation>es gibt keine Korrelation, wo alle Werte einer Spalte gleich sind</translation>
+    </message>
+    <message>
+        <source>The rank correlation of two columns.</source>
+        <translation>Die Korrelation der Ränge zweier Spalten.</translation>
+    </message>
+    <message>
+        <source>The y intercept of the regression line of y on x.</source>
+        <translation>Wo die Regressionsgerade von y auf x die y-Achse trifft.</translation>
+    </message>
+    <message>
+        <source>The chi-squared of observed and expected counts.</source>
+        <translation>Wie weit beobachtete Anzahlen von erwarteten entfernt sind.</translation>
+    </message>
+    <message>
+        <source>expected counts must be above 0</source>
+        <translation>erwartete Anzahlen sind Zahlen über 0</translation>
+    </message>
+    <message>
+        <source>The distance between the means of two samples, in standard errors, allowing unequal variances.</source>
+        <translation>Wie viele Standardfehler die Mittelwerte zweier Stichproben auseinander liegen, gleich welche Varianzen sie haben.</translation>
+    </message>
+    <message>
+        <source>The y at a given x between rows, by linear interpolation.</source>
+        <translation>Das y an einer Stelle zwischen den Zeilen einer Tabelle, auf der Geraden von x zu x.</translation>
+    </message>
+    <message>
+        <source>interpolate needs a value between the smallest and the largest x</source>
+        <translation>interpolate nimmt eine Stelle zwischen dem kleinsten und dem größten x</translation>
+    </message>
+    <message>
+        <source>The mean of values weighted by frequencies.</source>
+        <translation>Der Mittelwert von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The variance of values weighted by frequencies: divides by n − 1.</source>
+        <translation>Die Varianz von Werten mit ihren Häufigkeiten: geteilt durch n − 1.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of values weighted by frequencies.</source>
+        <translation>Die Standardabweichung von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The variance of a population weighted by frequencies.</source>
+        <translation>Die Varianz einer Grundgesamtheit aus Werten und Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of a population weighted by frequencies.</source>
+        <translation>Die Standardabweichung einer solchen Grundgesamtheit.</translation>
+    </message>
+    <message>
+        <source>A quantile of values weighted by frequencies.</source>
+        <translation>Ein Quantil von Werten mit ihren Häufigkeiten.</translation>
+    </message>
+    <message>
+        <source>The number of successes in n independent trials, each with probability p.</source>
+        <translation>Wie viele von n unabhängigen Versuchen gelingen, jeder mit der Wahrscheinlichkeit p.</translation>
+    </message>
+    <message>
+        <source>binomial needs a whole number n of 0 or more and a p from 0 to 1</source>
+        <translation>binomial nimmt ein ganzes n ab 0 und ein p von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>The number of events when m are expected.</source>
+        <translation>Wie viele Ereignisse eintreten, wo m zu erwarten sind.</translation>
+    </message>
+    <message>
+        <source>poisson needs a mean of 0 or more</source>
+        <translation>poisson nimmt einen Mittelwert ab 0</translation>
+    </message>
+    <message>
+        <source>The number of failures before the first success.</source>
+        <translation>Wie viele Versuche vor dem ersten Erfolg misslingen.</translation>
+    </message>
+    <message>
+        <source>geometric needs a p above 0 and at most 1</source>
+        <translation>geometric nimmt ein p über 0 und bis 1</translation>
+    </message>
+    <message>
+        <source>The number of failures before the r-th success.</source>
+        <translation>Wie viele Versuche vor dem r-ten Erfolg misslingen.</translation>
+    </message>
+    <message>
+        <source>negative_binomial needs an r above 0, and a p above 0 and at most 1</source>
+        <translation>negative_binomial nimmt ein r über 0 und ein p über 0 und bis 1</translation>
+    </message>
+    <message>
+        <source>The marked items among n drawn without replacement from N, of which K are marked.</source>
+        <translation>Wie viele von n ohne Zurücklegen gezogenen markiert sind, wo K von N es sind.</translation>
+    </message>
+    <message>
+        <source>hypergeometric needs whole numbers N, K and n of 0 or more, with K and n at most N</source>
+        <translation>hypergeometric nimmt ganze Zahlen N, K und n ab 0, mit K und n nicht über N</translation>
+    </message>
+    <message>
+        <source>Numbers from a to b, all equally likely.</source>
+        <translation>Jede Zahl von a bis b gleich wahrscheinlich.</translation>
+    </message>
+    <message>
+        <source>uniform needs an a below its b</source>
+        <translation>uniform nimmt ein a unter seinem b</translation>
+    </message>
+    <message>
+        <source>The normal distribution with mean m and standard deviation s.</source>
+        <translation>Die Normalverteilung mit dem Mittelwert m und der Standardabweichung s.</translation>
+    </message>
+    <message>
+        <source>normal needs a standard deviation above 0</source>
+        <translation>normal nimmt eine Standardabweichung über 0</translation>
+    </message>
+    <message>
+        <source>The time until the next event, for events at a given rate.</source>
+        <translation>Die Zeit bis zum nächsten Ereignis, wo Ereignisse mit einer Rate kommen.</translation>
+    </message>
+    <message>
+        <source>exponential needs a rate above 0</source>
+        <translation>exponential nimmt eine Rate über 0</translation>
+    </message>
+    <message>
+        <source>student_t needs degrees of freedom above 0</source>
+        <translation>student_t nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>The sum of v squared standard normal variables.</source>
+        <translation>Die Summe von v quadrierten standardnormalen Zahlen.</translation>
+    </message>
+    <message>
+        <source>chi_squared needs degrees of freedom above 0</source>
+        <translation>chi_squared nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>f_dist needs degrees of freedom above 0</source>
+        <translation>f_dist nimmt Freiheitsgrade über 0</translation>
+    </message>
+    <message>
+        <source>A distribution whose logarithm is normal(m, s).</source>
+        <translation>Eine Zahl, deren Logarithmus normalverteilt ist mit m und s.</translation>
+    </message>
+    <message>
+        <source>lognormal needs an s above 0</source>
+        <translation>lognormal nimmt ein s über 0</translation>
+    </message>
+    <message>
+        <source>the distribution&apos;s parameters are outside their domain</source>
+        <translation>die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>this distribution has none, or its parameters are outside their domain</source>
+        <translation>diese Verteilung hat keinen, oder ihre Zahlen liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>The probability of a condition on a distribution, given any condition after a bar.</source>
+        <translation>Die Wahrscheinlichkeit einer Bedingung an eine Verteilung; was hinter einem senkrechten Strich steht, gilt als bekannt.</translation>
+    </message>
+    <message>
+        <source>The density of a distribution at x; for a discrete one, the probability of x.</source>
+        <translation>Die Dichte einer Verteilung bei x; einer diskreten die Wahrscheinlichkeit von x.</translation>
+    </message>
+    <message>
+        <source>there is no finite density here, or the distribution&apos;s parameters are outside their domain</source>
+        <translation>hier gibt es keine endliche Dichte, oder die Zahlen der Verteilung liegen außerhalb ihres Bereichs</translation>
+    </message>
+    <message>
+        <source>The value below which a proportion p of a distribution lies; for a discrete one, the smallest k with P(D ≤ k) ≥ p.</source>
+        <translation>Der Wert, unter dem ein Anteil p einer Verteilung liegt; einer diskreten das kleinste k mit P(D ≤ k) ≥ p.</translation>
+    </message>
+    <message>
+        <source>quantile needs a p from 0 to 1 for which the distribution has a finite value</source>
+        <translation>quantile nimmt ein p von 0 bis 1, für das die Verteilung einen endlichen Wert hat</translation>
+    </message>
+    <message>
+        <source>A random number from a distribution. It stays the same for a study, column and row until new random numbers are drawn.</source>
+        <translation>Eine zufällig aus einer Verteilung gezogene Zahl; dieselbe für dieselbe Studie, Spalte und Zeile, bis neu gezogen wird.</translation>
+    </message>
+    <message>
+        <source>Yes if a value is missing.</source>
+        <translation>Ja, wo eine Zelle leer ist.</translation>
+    </message>
+    <message>
+        <source>x, or a given value where x is missing.</source>
+        <translation>x, oder ein eigener Wert, wo x fehlt.</translation>
+    </message>
+    <message>
+        <source>this text is not a number</source>
+        <translation>dieser Text schreibt keine Zahl</translation>
+    </message>
+    <message>
+        <source>A count as tally marks in fives; above 200, the number.</source>
+        <translation>Eine Anzahl in Strichen, immer fünf zusammen; über 200 die Zahl.</translation>
+    </message>
+    <message>
+        <source>tally needs a whole number of 0 or more</source>
+        <translation>nur eine ganze Zahl ab 0 lässt sich abstreichen</translation>
+    </message>
+    <message>
+        <source>Texts and numbers joined into one text.</source>
+        <translation>Texte und Zahlen zu einem Text verbunden.</translation>
+    </message>
+    <message>
+        <source>Text in capitals.</source>
+        <translation>Ein Text in Großbuchstaben.</translation>
+    </message>
+    <message>
+        <source>Text in lower case.</source>
+        <translation>Ein Text in Kleinbuchstaben.</translation>
+    </message>
+    <message>
+        <source>Text without spaces at its ends.</source>
+        <translation>Ein Text ohne Leerzeichen an den Enden.</translation>
+    </message>
+    <message>
+        <source>The number of characters in a text.</source>
+        <translation>Wie viele Zeichen ein Text hat.</translation>
+    </message>
+    <message>
+        <source>Whether a text starts with another text.</source>
+        <translation>Ob ein Text mit einem anderen beginnt.</translation>
+    </message>
+    <message>
+        <source>Whether a text ends with another text.</source>
+        <translation>Ob ein Text mit einem anderen endet.</translation>
+    </message>
+    <message>
+        <source>Whether a text contains another text.</source>
+        <translation>Ob in einem Text ein anderer vorkommt.</translation>
+    </message>
+    <message>
+        <source>division by zero</source>
+        <translation>hier wird durch null geteilt</translation>
+    </message>
+    <message>
+        <source>the result is too large</source>
+        <translation>das Ergebnis ist zu groß, um gespeichert zu werden</translation>
+    </message>
+    <message>
+        <source>this takes more steps than one formula can have: split it, or shorten its ranges</source>
+        <translation>dies braucht mehr Schritte, als eine Formel darf: aufteilen oder die Bereiche kürzen</translation>
+    </message>
+    <message>
+        <source>the chart needs a number here, but this is %1</source>
+        <translation>ein Diagramm braucht hier eine Zahl, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>until needs a condition, such as r &lt; 1, but this is %1</source>
+        <translation>nach until kommt eine Bedingung, etwa r &lt; 1, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>an axis runs between numbers, but this is %1</source>
+        <translation>eine Achse geht von Zahl zu Zahl, und dies ist %1</translation>
+    </message>
+    <message>
+        <source>%1 decides where the table stops, so it cannot use later rows, whole columns, rows or last</source>
+        <translation>%1 entscheidet, wo die Tabelle endet, und darf daher keine späteren Zeilen, ganzen Spalten, rows oder last verwenden</translation>
+    </message>
+    <message>
+        <source>these formulas depend on each other in a cycle, %1: change one of them</source>
+        <translation>diese Formeln brauchen einander in einem Zyklus, %1: eine davon ändern</translation>
+    </message>
+    <message>
+        <source>%1 uses its own earlier row but has no first value: write %1 = first … then …</source>
+        <translation>%1 braucht seine eigene frühere Zeile und hat keinen Anfang: %1 = first … then … schreiben</translation>
+    </message>
+    <message>
+        <source>these columns depend on each other in a cycle with no start, %1: write one of them as first … then …</source>
+        <translation>diese Spalten brauchen einander in einem Zyklus ohne Anfang, %1: einer davon first … then … geben</translation>
+    </message>
+    <message>
+        <source>these depend on each other in the same row, %1: use an earlier row, such as [i-1], in one of them</source>
+        <translation>diese brauchen einander in derselben Zeile, %1: in einer davon eine frühere Zeile verwenden, etwa [i-1]</translation>
+    </message>
+    <message>
+        <source>these columns depend on each other in the same row</source>
+        <translation>diese Spalten brauchen einander in derselben Zeile</translation>
+    </message>
+    <message>
+        <source>the expression before with needs this same value: use another expression</source>
+        <translation>was vor with gefragt ist, braucht eben diesen Wert: fragen Sie nach etwas anderem</translation>
+    </message>
+    <message>
+        <source>nothing before with uses %1, so another value of it changes nothing</source>
+        <translation>nichts, was vor with gefragt ist, verwendet %1: ein anderer Wert ändert nichts</translation>
+    </message>
+    <message>
+        <source>the column that gave the rows has been removed</source>
+        <translation>die Spalte, deren Werte die Zeilen sein sollten, ist entfernt worden</translation>
+    </message>
+    <message>
+        <source>its axes make %1 cells, but a two-way table can have at most %2</source>
+        <translation>ihre Achsen ergeben %1 Zellen, und eine zweiachsige Tabelle fasst höchstens %2</translation>
+    </message>
+    <message>
+        <source>the number of rows must be a whole number from 0 to %1</source>
+        <translation>eine Tabelle nimmt eine ganze Zahl von Zeilen von 0 bis %1</translation>
+    </message>
+    <message>
+        <source>computing this would take more memory than is free: use fewer rows, or fewer formulas</source>
+        <translation>dies zu berechnen bräuchte mehr Speicher, als frei ist: weniger Zeilen oder weniger Formeln verwenden</translation>
+    </message>
+    <message>
+        <source>at %1: %2</source>
+        <translation>wo %1 versucht wird: %2</translation>
+    </message>
+    <message>
+        <source>this is %1 at %2 and %3 at %4, and no zero was found between them: choose another range</source>
+        <translation>dies ist %1 bei %2 und %3 bei %4, und wurde dazwischen nirgends 0: wählen Sie einen anderen Bereich</translation>
+    </message>
+    <message>
+        <source>this is 0 at %1 values from %2 to %3, the first two near %4 and %5: choose a range with one of them</source>
+        <translation>dies ist an %1 Stellen von %2 bis %3 0, zuerst nahe %4 und %5: wählen Sie einen Bereich mit einer davon</translation>
+    </message>
+    <message>
+        <source>the range from %1 to %2 is empty: write the smaller number first</source>
+        <translation>der Bereich von %1 bis %2 ist leer: schreiben Sie die kleinere Zahl zuerst</translation>
+    </message>
+    <message>
+        <source>the search from %1 to %2 failed: choose a narrower range</source>
+        <translation>dies ließ sich von %1 bis %2 nicht durchsuchen: wählen Sie einen engeren Bereich</translation>
+    </message>
+    <message>
+        <source>%1 has rows 1 to %2. There is no row %3.</source>
+        <translation>%1 hat die Zeilen 1 bis %2: es gibt keine Zeile %3.</translation>
+    </message>
+    <message>
+        <source>no formula covers this row</source>
+        <translation>keine Formel reicht bis zu dieser Zeile</translation>
+    </message>
+    <message>
+        <source>computed from earlier rows</source>
+        <translation>aus früheren Zeilen berechnet</translation>
+    </message>
+    <message>
+        <source>Nothing of this name has a working to show.</source>
+        <translation>Es gibt nichts mit diesem Namen, dessen Rechenweg gezeigt werden könnte.</translation>
+    </message>
+    <message>
+        <source>%1 is a function. See the working of a cell that calls it.</source>
+        <translation>%1 ist eine Funktion: ihr Rechenweg ist der der Zellen, die sie aufrufen.</translation>
+    </message>
+    <message>
+        <source>Write a cell as Table.column[row], or as Table.layer[row, column] in a two-way table, and a held value by its name. %1 is neither.</source>
+        <translation>Eine Zelle als Tabelle.Spalte[Zeile] schreiben, einer zweiachsigen Tabelle als Tabelle.Schicht[Zeile, Spalte], und einen festgehaltenen Wert mit seinem Namen: %1 ist keines von beiden.</translation>
+    </message>
+    <message>
+        <source>Write a formula here, such as x - mean(x).</source>
+        <translation>Hier steht noch keine Formel: eine schreiben, etwa x - mean(x).</translation>
+    </message>
+    <message>
+        <source>This is not closed. Add %1 at the end.</source>
+        <translation>Dies ist nicht geschlossen: %1 ans Ende setzen.</translation>
+    </message>
+    <message>
+        <source>This is not closed. Add %1 before the %2.</source>
+        <translation>Das ist nicht geschlossen: Setzen Sie %1 vor %2.</translation>
+    </message>
+    <message>
+        <source>After first and its value, write then and the formula for later rows, as in first 1 then 2 * x[i-1].</source>
+        <translation>Nach first und seinem Wert kommt then und die Formel der späteren Zeilen, etwa first 1 then 2 * x[i-1].</translation>
+    </message>
+    <message>
+        <source>After with, write a held value, = and the value to try, as in max(r) with k = 8, or several in brackets, as in with (k = 8, m = 2).</source>
+        <translation>Auf with folgen ein festgehaltener Wert, = und der Wert, der versucht wird, wie in max(r) with k = 8, oder mehrere in Klammern, wie in with (k = 8, m = 2).</translation>
+    </message>
+    <message>
+        <source>The number %1 is too large.</source>
+        <translation>Die Zahl %1 ist zu groß, um gespeichert zu werden.</translation>
+    </message>
+    <message>
+        <source>%1%2 is not read as a product. Write %1*%2.</source>
+        <translation>%1%2 wird nicht als Produkt gelesen: %1*%2 schreiben.</translation>
+    </message>
+    <message>
+        <source>This text is not closed. Add a quotation mark at its end.</source>
+        <translation>Dieser Text ist nicht geschlossen: ein Anführungszeichen ans Ende setzen.</translation>
+    </message>
+    <message>
+        <source>The character %1 has no meaning in a formula. Remove it.</source>
+        <translation>Das Zeichen %1 bedeutet in einer Formel nichts: entfernen.</translation>
+    </message>
+    <message>
+        <source>The formula is incomplete: something is missing at the end.</source>
+        <translation>Die Formel hört zu früh auf: am Ende fehlt etwas.</translation>
+    </message>
+    <message>
+        <source>There is an extra %1 here. Remove it, or add the opening bracket before it.</source>
+        <translation>Hier ist ein %1 zu viel: entfernen oder das Gegenstück davor öffnen.</translation>
+    </message>
+    <message>
+        <source>An operator such as * or + is missing before %1.</source>
+        <translation>Vor %1 fehlt etwas: dort *, + oder ein anderes Rechenzeichen setzen.</translation>
+    </message>
+    <message>
+        <source>%1 is not allowed here. A number, a name or a bracket is expected.</source>
+        <translation>%1 kann hier nicht stehen: erwartet wird eine Zahl, ein Name oder eine Klammer.</translation>
+    </message>
+    <message>
+        <source>%1 means per cent. For the remainder of a division, write mod.</source>
+        <translation>%1 bedeutet Prozent: für den Rest einer Division mod schreiben.</translation>
+    </message>
+    <message>
+        <source>After ledge, write a dot and the name of a held value, as in ledge.n.</source>
+        <translation>Auf ledge folgen ein Punkt und der Name eines festgehaltenen Werts, etwa ledge.n.</translation>
+    </message>
+    <message>
+        <source>Write if … then … else …: %1 is missing here.</source>
+        <translation>if schreibt sich if … then … else …: hier fehlt %1.</translation>
+    </message>
+    <message>
+        <source>After for, write a name, in and a range, as in 1/k! for k in 0..10.</source>
+        <translation>Auf for folgen ein Name, in und ein Bereich, etwa 1/k! for k in 0..10.</translation>
+    </message>
+    <message>
+        <source>Write a range with two dots between its ends, as in 0..10.</source>
+        <translation>Ein Bereich schreibt sich mit zwei Punkten zwischen seinen Enden, etwa 0..10.</translation>
+    </message>
+    <message>
+        <source>This formula has %1 characters; the limit is %2. Split it over several columns.</source>
+        <translation>Diese Formel hat %1 Zeichen, mehr als die %2, die eine Formel haben darf: auf mehrere Spalten verteilen.</translation>
+    </message>
+    <message>
+        <source>%1 is already the name of a run. Choose another name.</source>
+        <translation>%1 heißt schon ein Lauf: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>Everything is already as it was in this run.</source>
+        <translation>Alles, womit dieser Lauf behalten wurde, ist schon so.</translation>
+    </message>
+    <message>
+        <source>There is nothing to keep: nothing here is computed by a formula yet.</source>
+        <translation>Es gibt nichts zu behalten: hier wird noch nichts durch eine Formel berechnet.</translation>
+    </message>
+    <message>
+        <source>This is already kept as %1. Change a held value first.</source>
+        <translation>Das ist schon behalten, als %1: erst einen festgehaltenen Wert ändern.</translation>
+    </message>
+    <message>
+        <source>A study can keep %1 runs with %2 numbers in total. Remove a run, or select fewer columns before keeping one.</source>
+        <translation>Eine Studie behält bis zu %1 Läufe mit zusammen %2 Zahlen: einen Lauf entfernen oder vor dem Behalten weniger Spalten wählen.</translation>
+    </message>
+    <message>
+        <source>There are no runs yet. Keep one, change a held value, and keep another.</source>
+        <translation>Noch ist kein Lauf behalten: einen behalten, einen festgehaltenen Wert ändern und noch einen behalten.</translation>
+    </message>
+    <message>
+        <source>This column has no numbers to put in classes. Enter some, or choose another column.</source>
+        <translation>In dieser Spalte steht keine Zahl, die sich in Klassen einteilen lässt: Zahlen eingeben oder eine andere Spalte wählen.</translation>
+    </message>
+    <message>
+        <source>Classes need a width above 0 and a start for the first class.</source>
+        <translation>Klassen brauchen eine Breite über 0 und eine Zahl, an der die erste beginnt.</translation>
+    </message>
+    <message>
+        <source>This width gives more than %1 classes. Make them wider, or start higher.</source>
+        <translation>Klassen dieser Breite wären mehr als %1: breiter machen oder weiter oben beginnen.</translation>
+    </message>
+    <message>
+        <source>an observed value: the first that reaches p</source>
+        <translation>ein vorkommender Wert: der erste, der p erreicht</translation>
+    </message>
+    <message>
+        <source>like type 1, but averaging two values where p is reached exactly</source>
+        <translation>wie 1, mit dem Mittel zweier Werte, wo p genau erreicht wird</translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at n·p</source>
+        <translation>auf der Geraden zwischen Werten, bei n·p</translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at n·p + 0.5</source>
+        <translation>auf der Geraden zwischen Werten, bei n·p + 0,5</translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at (n + 1)·p</source>
+        <translation>auf der Geraden zwischen Werten, bei (n + 1)·p</translation>
+    </message>
+    <message>
+        <source>interpolated linearly, at (n − 1)·p + 1</source>
+        <translation>auf der Geraden zwischen Werten, bei (n − 1)·p + 1</translation>
+    </message>
+    <message>
+        <source>approximately median-unbiased for any distribution</source>
+        <translation>nahe am Median der eigenen Streuung, gleich welche Verteilung</translation>
+    </message>
+    <message>
+        <source>approximately unbiased for normal values</source>
+        <translation>unverzerrt, wo die Werte normalverteilt sind</translation>
+    </message>
+    <message>
+        <source>%1 has no values yet.</source>
+        <translation>%1 hat noch keinen Wert, nach dem gefragt werden könnte.</translation>
+    </message>
+    <message>
+        <source>value of %1 to count</source>
+        <translation>nach welchem Wert von %1 gefragt ist</translation>
+    </message>
+    <message>
+        <source>its share of all values</source>
+        <translation>welcher Teil aller Werte das ist</translation>
+    </message>
+    <message>
+        <source>Counting pairs needs two columns of one table. Select both.</source>
+        <translation>Eine Kontingenztabelle wird von zwei Spalten einer Tabelle angelegt: beide wählen.</translation>
+    </message>
+    <message>
+        <source>number of pairs counted</source>
+        <translation>wie viele Paare gezählt sind</translation>
+    </message>
+    <message>
+        <source>chi-squared of observed against expected counts</source>
+        <translation>Chi-Quadrat aller Anzahlen gegen die erwarteten</translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger if the two are independent</source>
+        <translation>wie wahrscheinlich so viel oder mehr ist, wenn beide nichts miteinander zu tun haben</translation>
+    </message>
+    <message>
+        <source>strength of association, from 0 to 1 (Cramér&apos;s V)</source>
+        <translation>wie stark die beiden zusammenhängen, von 0 bis 1 (Cramérs V)</translation>
+    </message>
+    <message>
+        <source>Midpoint</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>number of values in the classes</source>
+        <translation>wie viele Werte in die Klassen fallen</translation>
+    </message>
+    <message>
+        <source>from the class midpoints</source>
+        <translation>aus den Klassenmitten</translation>
+    </message>
+    <message>
+        <source>from the class midpoints, divided by n − 1</source>
+        <translation>aus den Klassenmitten, durch n − 1</translation>
+    </message>
+    <message>
+        <source>interpolated within its class</source>
+        <translation>auf der Geraden in ihrer Klasse</translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no class. Check them for mistakes, or widen the classes.</source>
+        <translation>Einige Werte von %1 fallen in keine Klasse: einen vertippten suchen oder die Klassen erweitern.</translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays need a column of dates, but %1 holds %2.</source>
+        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in %1 steht %2.</translation>
+    </message>
+    <message>
+        <source>number of values counted</source>
+        <translation>wie viele Werte gezählt sind</translation>
+    </message>
+    <message>
+        <source>Some values of %1 are in no row. Look for cells of another kind.</source>
+        <translation>Einige Werte von %1 stehen in keiner Zeile: Zellen anderer Art suchen.</translation>
+    </message>
+    <message>
+        <source>It has no tables to add.</source>
+        <translation>Sie enthält keine Tabellen, die hinzugefügt werden könnten.</translation>
+    </message>
+    <message>
+        <source>number of rows used by the measures, from the first</source>
+        <translation>wie viele Zeilen die Maße nehmen, von der ersten an</translation>
+    </message>
+    <message>
+        <source>interquartile range</source>
+        <translation>Abstand der Quartile</translation>
+    </message>
+    <message>
+        <source>A summary needs a column of numbers and a measure. Select at least one of each.</source>
+        <translation>Eine Zusammenfassung braucht eine Spalte mit Zahlen und ein Maß: von beidem mindestens eines wählen.</translation>
+    </message>
+    <message>
+        <source>The columns of a summary must be in one table. Select them there.</source>
+        <translation>Die Spalten einer Zusammenfassung müssen aus einer Tabelle sein: dort auswählen.</translation>
+    </message>
+    <message>
+        <source>A summary of the first rows needs at least 1 row.</source>
+        <translation>Eine Zusammenfassung der ersten Zeilen braucht eine Zeilenzahl ab 1.</translation>
+    </message>
+    <message>
+        <source>Enter 1 to %1 values to try.</source>
+        <translation>Geben Sie 1 bis %1 Werte zum Versuchen an.</translation>
+    </message>
+    <message>
+        <source>Choose the outcome to compute for each value.</source>
+        <translation>Wählen Sie, was aus jedem Wert herauskommen soll.</translation>
+    </message>
+    <message>
+        <source>Nothing in this study depends on both %1 and %2. Choose two that affect one result.</source>
+        <translation>Nichts in dieser Studie folgt aus %1 und %2 zugleich: zwei wählen, die in ein Ergebnis eingehen.</translation>
+    </message>
+    <message>
+        <source>%1 by hand equals the measure</source>
+        <translation>%1 von Hand wie durch das Maß</translation>
+    </message>
+    <message>
+        <source>The steps do not match the measure.</source>
+        <translation>Die Schritte führen nicht zu dem Maß.</translation>
+    </message>
+    <message>
+        <source>Select one column to unfold its %1.</source>
+        <translation>Die eine Spalte wählen, von der %1 aufgefaltet werden soll.</translation>
+    </message>
+    <message>
+        <source>%1 needs two columns side by side. Select the %2 and the %3.</source>
+        <translation>%1 wird aus zwei Spalten aufgefaltet: die für %2 und die für %3 nebeneinander wählen.</translation>
+    </message>
+    <message>
+        <source>A table can have at most %1 rows.</source>
+        <translation>Eine Tabelle nimmt höchstens %1 Zeilen.</translation>
+    </message>
+    <message>
+        <source>A line, circle or range in the chart needs all its numbers. Fill them in, or remove it.</source>
+        <translation>Eine Linie, ein Kreis oder ein Bereich neben den Reihen braucht alle Zahlen: ausfüllen oder entfernen.</translation>
+    </message>
+    <message>
+        <source>%1 is used by %2. Change that first.</source>
+        <translation>%1 wird verwendet von %2: das zuerst ändern.</translation>
+    </message>
+    <message>
+        <source>%1 is not a valid table name. Use letters, digits and _, and do not start with a digit.</source>
+        <translation>%1 kann nicht der Name einer Tabelle sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
+    </message>
+    <message>
+        <source>There is already a table called %1. Choose another name.</source>
+        <translation>Es gibt schon eine Tabelle mit dem Namen %1: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table. Swap its axes instead.</source>
+        <translation>%1 hat zwei Achsen: vertauschen Sie stattdessen die Achsen.</translation>
+    </message>
+    <message>
+        <source>A new column cannot be called %1 here. Choose another name.</source>
+        <translation>%1 kann hier nicht der Name einer neuen Spalte sein: einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>Two numbers before .. give the step and must differ, as in 3, 3.5 .. 6.</source>
+        <translation>Zwei verschiedene Zahlen vor .. zeigen den Schritt, wie in 3, 3.5 .. 6.</translation>
+    </message>
+    <message>
+        <source>Before .. write the first number, or the first two, as in 3, 3.5 .. 6.</source>
+        <translation>Vor .. steht die erste Zahl, oder die ersten zwei, wie in 3, 3.5 .. 6.</translation>
+    </message>
+    <message>
+        <source>%1 is not a number of the axis: %2</source>
+        <translation>%1 ist keine Zahl der Achse: %2</translation>
+    </message>
+    <message>
+        <source>A value is missing between two commas of the axis.</source>
+        <translation>Zwischen zwei Kommas der Achse fehlt ein Wert.</translation>
+    </message>
+    <message>
+        <source>A list for an axis can have at most %1 values. Write it as a range, such as 1..20000.</source>
+        <translation>Eine Liste einer Achse fasst höchstens %1 Werte: als Reihe schreiben, etwa 1..20000.</translation>
+    </message>
+    <message>
+        <source>%1 occurs twice on this axis. Each value can occur only once.</source>
+        <translation>%1 steht zweimal auf dieser Achse: jeder Wert einer Achse steht dort einmal.</translation>
+    </message>
+    <message>
+        <source>Write an axis as name = values, as in rate = 0.03, 0.035 .. 0.06.</source>
+        <translation>Eine Achse schreibt man Name = Werte, wie in rate = 0.03, 0.035 .. 0.06.</translation>
+    </message>
+    <message>
+        <source>This axis has no values yet. Write some, as in 1..12 or riffle, pool, weir.</source>
+        <translation>Diese Achse hat noch keine Werte: welche schreiben, wie 1..12 oder riffle, pool, weir.</translation>
+    </message>
+    <message>
+        <source>Both axes are called %1. Give one of them another name.</source>
+        <translation>Beide Achsen heißen %1: einer von ihnen einen anderen Namen geben.</translation>
+    </message>
+    <message>
+        <source>This block has %1 rows and %2 columns, more than fit in %3 from here. Add values to its axes first.</source>
+        <translation>Dieser Block hat %1 Zeilen und %2 Spalten, mehr als %3 von hier an hat: erst den Achsen Werte hinzufügen.</translation>
+    </message>
+    <message>
+        <source>A group heading covers two or more neighbouring columns. Select such columns.</source>
+        <translation>Eine Gruppe ist eine Überschrift über zwei oder mehr Spalten, die nebeneinander stehen: solche Spalten wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is already in the group %2. Remove that heading first.</source>
+        <translation>%1 ist schon in der Gruppe %2: diese zuerst auflösen.</translation>
+    </message>
+    <message>
+        <source>This group is used by %1. Change that first.</source>
+        <translation>Diese Gruppe wird verwendet von %1: das zuerst ändern.</translation>
+    </message>
+    <message>
+        <source>%1 uses the columns %2, which this would change. List the columns one by one first.</source>
+        <translation>%1 nimmt die Spalten %2 und würde dann andere nehmen: zuerst ausschreiben, welche gemeint sind.</translation>
+    </message>
+    <message>
+        <source>In this order, the rows of %1&apos;s formula would be split into more than %2 parts. Let it cover all rows first.</source>
+        <translation>In dieser Reihenfolge stünden die Zeilen, die die Formel von %1 umfasst, an mehr als %2 Stellen: sie zuerst alle Zeilen umfassen lassen.</translation>
+    </message>
+    <message>
+        <source>%1 has no formula. Write one before choosing the rows it covers.</source>
+        <translation>%1 hat keine Formel, deren Reichweite sich einschränken ließe: zuerst eine schreiben.</translation>
+    </message>
+    <message>
+        <source>A formula covers the rows from one row of the table to the same or a later one.</source>
+        <translation>Die Reichweite einer Formel geht von einer Zeile der Tabelle bis zu derselben oder einer späteren.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be an argument of %2. Use different names, as in force(r) = G / r^2.</source>
+        <translation>%1 kann nicht das sein, worauf %2 angewandt wird: dort verschiedene Namen schreiben, etwa force(r) = G / r^2.</translation>
+    </message>
+    <message>
+        <source>This table already has a foot line called %1. Choose another name.</source>
+        <translation>Diese Tabelle hat schon eine Fußzeile namens %1: Wählen Sie einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>%1 is computed by its formula. To change it, replace the formula with a value.</source>
+        <translation>%1 wird durch seine Formel berechnet: zum Ändern einen Wert an ihrer Stelle schreiben.</translation>
+    </message>
+    <message>
+        <source>A slider needs a lower and a higher end, and a step above 0 that fits between them.</source>
+        <translation>Ein Schieber geht von einer Zahl bis zu einer größeren, in Schritten über 0, die dazwischen passen.</translation>
+    </message>
+    <message>
+        <source>The foot line %1 uses this one. Change that first.</source>
+        <translation>Die Fußzeile %1 benutzt diese: Ändern Sie jene zuerst.</translation>
+    </message>
+    <message>
+        <source>Only counted rows can stop early. Give %1 a number of rows first.</source>
+        <translation>Nur gezählte Zeilen können früher enden: %1 zuerst eine Zeilenzahl geben.</translation>
+    </message>
+    <message>
+        <source>Classes need 2 to %1 boundaries, each above the one before.</source>
+        <translation>Klassen brauchen 2 bis %1 Grenzen, jede über der vorigen.</translation>
+    </message>
+    <message>
+        <source>The rows of this table are not classes.</source>
+        <translation>Die Zeilen dieser Tabelle sind keine Klassen.</translation>
+    </message>
+    <message>
+        <source>A table cannot use categories of its own column as rows. Choose a column of another table.</source>
+        <translation>Eine Tabelle kann nicht die Werte ihrer eigenen Spalte als Zeilen haben: eine Spalte einer anderen Tabelle nehmen.</translation>
+    </message>
+    <message>
+        <source>The type of quantile must be a whole number from 1 to 9.</source>
+        <translation>Der Typ des Quantils ist eine ganze Zahl von 1 bis 9.</translation>
+    </message>
+    <message>
+        <source>The tolerance of ≈ must be above 0 and at most 0.1.</source>
+        <translation>Die Toleranz von ≈ ist eine Zahl über 0 und bis 0,1.</translation>
+    </message>
+    <message>
+        <source>The date for today() must be in the years 1 to 9999.</source>
+        <translation>Der Tag, der als heute gilt, liegt in den Jahren 1 bis 9999.</translation>
+    </message>
+    <message>
+        <source>The seed of random numbers must be a whole number up to %1.</source>
+        <translation>Der Anfangswert der Zufallszahlen ist eine ganze Zahl bis %1.</translation>
+    </message>
+    <message>
+        <source>Write a setting as quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space or angles = degrees.</source>
+        <translation>Eine Einstellung ist quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = comma, grouping = space oder angles = degrees.</translation>
+    </message>
+    <message>
+        <source>%1 is a reserved word in formulas. Choose another name, such as %1_1.</source>
+        <translation>%1 ist ein Wort der Formelsprache: einen anderen Namen wählen, etwa %1_1.</translation>
+    </message>
+    <message>
+        <source>%1 is not a valid name. Use letters, digits and _, and do not start with a digit.</source>
+        <translation>%1 kann kein Name sein: ein Name hat Buchstaben, Ziffern und _ und beginnt nicht mit einer Ziffer.</translation>
+    </message>
+    <message>
+        <source>%1 is already the name of %2. Choose another name.</source>
+        <translation>%1 ist schon der Name für %2: einen anderen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is already the name of a foot line that another one uses. Choose another name.</source>
+        <translation>%1 heißt schon eine Fußzeile, die eine andere benutzt: Wählen Sie einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>Cells of %1 that are not %2: %3 (row %4). They are kept as written.</source>
+        <translation>Zellen von %1, die nicht %2 sind: %3 (Zeile %4); sie bleiben, wie sie geschrieben waren.</translation>
+    </message>
+    <message>
+        <source>Choose a row below the values to continue them to.</source>
+        <translation>Eine Zeile unter den begonnenen Werten wählen, bis zu der sie fortgesetzt werden sollen.</translation>
+    </message>
+    <message>
+        <source>The selected cells of %1 cannot be continued in this way. Choose another one.</source>
+        <translation>Die ausgewählten Zellen von %1 lassen sich so nicht fortsetzen: eine andere Regel wählen.</translation>
+    </message>
+    <message>
+        <source>%1 continues from row to row (first … then …) and needs cells to its right, so the axes of %2 cannot be swapped.</source>
+        <translation>%1 geht von Zeile zu Zeile weiter (first … then …) und braucht dort, was rechts davon steht; deshalb können die Achsen von %2 nicht vertauscht werden.</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>Nach Bedarf</translation>
+    </message>
+    <message>
+        <source>Fractions: 3 1/4…</source>
+        <translation>Brüche, etwa 3 1/4 …</translation>
+    </message>
+    <message>
+        <source>Angles in degrees: 57.3°</source>
+        <translation>Winkel aus Bogenmaß: 57,3°</translation>
+    </message>
+    <message>
+        <source>Angles in degrees: 57°17′45″</source>
+        <translation>Winkel aus Bogenmaß: 57°17′45″</translation>
+    </message>
+    <message>
+        <source>Largest denominator:</source>
+        <translation>Der größte Nenner:</translation>
+    </message>
+    <message>
+        <source>“%1” is kept as typed, but it is not %2. Correct it, or change the column&apos;s kind.</source>
+        <translation>„%1“ bleibt wie getippt, ist aber nicht %2: berichtigen oder die Art der Spalte ändern.</translation>
+    </message>
+    <message>
+        <source>This has been removed from the study.</source>
+        <translation>Dies ist nicht mehr in der Studie: es ist entfernt worden.</translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>Line</source>
+        <translation>eine Linie</translation>
+    </message>
+    <message>
+        <source>Joined points</source>
+        <translation>verbundene Punkte</translation>
+    </message>
+    <message>
+        <source>Bars</source>
+        <translation>Balken</translation>
+    </message>
+    <message>
+        <source>Stems</source>
+        <translation>Stäbe</translation>
+    </message>
+    <message>
+        <source>Histogram over classes</source>
+        <translation>Histogramm über Klassen</translation>
+    </message>
+    <message>
+        <source>Polygon over classes</source>
+        <translation>Polygon über Klassen</translation>
+    </message>
+    <message>
+        <source>Cumulative curve</source>
+        <translation>Summenkurve</translation>
+    </message>
+    <message>
+        <source>Box plots</source>
+        <translation>Kästen</translation>
+    </message>
+    <message>
+        <source>Stacked bars</source>
+        <translation>Säulen, gestapelt</translation>
+    </message>
+    <message>
+        <source>Stacked bars (100 %)</source>
+        <translation>Säulen, auf 100 % gestapelt</translation>
+    </message>
+    <message>
+        <source>Heat map</source>
+        <translation>Farbkarte</translation>
+    </message>
+    <message>
+        <source>Contour lines</source>
+        <translation>Höhenlinien</translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table. Change the values of its axes instead.</source>
+        <translation>%1 ist eine zweiachsige Tabelle: stattdessen die Werte ihrer Achsen ändern.</translation>
+    </message>
+    <message>
+        <source>%1 is a two-way table and has no rows of values. Type in the cells of a layer, or make another table.</source>
+        <translation>%1 ist eine zweiachsige Tabelle und hat keine Zeilen mit Werten: in die Zellen einer Schicht tippen oder eine andere Tabelle anlegen.</translation>
+    </message>
+    <message>
+        <source>Months, years and weekdays need a column of dates, but this one holds %1.</source>
+        <translation>Monate, Jahre und Wochentage werden von einer Datumsspalte genommen, und in dieser steht %1.</translation>
+    </message>
+    <message>
+        <source>This column has more than %1 different values, too many for one row each. Put its numbers in classes.</source>
+        <translation>Diese Spalte hat mehr als %1 verschiedene Werte, zu viele für je eine Zeile: die Zahlen in Klassen einteilen.</translation>
+    </message>
+    <message>
+        <source>The rows of %1 are classes. Change the classes instead.</source>
+        <translation>Die Zeilen von %1 sind Klassen: stattdessen die Klassen ändern.</translation>
+    </message>
+    <message>
+        <source>The rows of %1 are counted. Change their number instead.</source>
+        <translation>Die Zeilen von %1 sind gezählt: stattdessen ihre Zahl ändern.</translation>
+    </message>
+    <message>
+        <source>a value that is not listed before</source>
+        <translation>ein Wert, der dort noch nicht steht</translation>
+    </message>
+    <message>
+        <source>a list of pairs of first id and count, for all values</source>
+        <translation>eine Liste von Paaren aus erster Kennung und Anzahl, für alle Werte</translation>
+    </message>
+    <message>
+        <source>The rows of %1 are made automatically. They cannot be added, removed or moved by hand.</source>
+        <translation>Die Zeilen von %1 kommen von selbst: sie lassen sich nicht von Hand einfügen, entfernen oder verschieben.</translation>
+    </message>
+    <message>
+        <source>the rows of this table come from a later version; they are kept but not shown</source>
+        <translation>die Zeilen dieser Tabelle stammen aus einer späteren Version und werden behalten, nicht gezeigt</translation>
+    </message>
+    <message>
+        <source>binomial mean and standard deviation, for k from 0 to n</source>
+        <translation>Mittelwert und Standardabweichung der Binomialverteilung, für k von 0 bis n</translation>
+    </message>
+    <message>
+        <source>number of trials</source>
+        <translation>wie viele Versuche</translation>
+    </message>
+    <message>
+        <source>probability of success in each</source>
+        <translation>die Erfolgswahrscheinlichkeit in jedem</translation>
+    </message>
+    <message>
+        <source>its square root</source>
+        <translation>ihre Wurzel</translation>
+    </message>
+    <message>
+        <source>Squared / expected</source>
+        <translation>Quadriert, durch erwartet</translation>
+    </message>
+    <message>
+        <source>Inverse Simpson&apos;s index, of counts</source>
+        <translation>Inverse nach Simpson, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s unbiased diversity, of counts</source>
+        <translation>unverzerrte Diversität nach Simpson, aus Anzahlen</translation>
+    </message>
+    <message>
+        <source>number of values</source>
+        <translation>wie viele Werte</translation>
+    </message>
+    <message>
+        <source>f · midpoint</source>
+        <translation>f · Mitte</translation>
+    </message>
+    <message>
+        <source>f · (midpoint − mean)²</source>
+        <translation>f · (Mitte − Mittelwert)²</translation>
+    </message>
+    <message>
+        <source>divided by n − 1</source>
+        <translation>durch ihre Anzahl weniger eins</translation>
+    </message>
+    <message>
+        <source>their sum divided by n</source>
+        <translation>ihre Summe durch ihre Anzahl</translation>
+    </message>
+    <message>
+        <source>divided by n</source>
+        <translation>durch ihre Anzahl</translation>
+    </message>
+    <message>
+        <source>of x where y is known</source>
+        <translation>der x, die ein y haben</translation>
+    </message>
+    <message>
+        <source>of y where x is known</source>
+        <translation>der y, die ein x haben</translation>
+    </message>
+    <message>
+        <source>the y intercept</source>
+        <translation>wo die Gerade die Achse trifft</translation>
+    </message>
+    <message>
+        <source>Fitted</source>
+        <translation>Auf der Geraden</translation>
+    </message>
+    <message>
+        <source>Sorted</source>
+        <translation>Der Größe nach</translation>
+    </message>
+    <message>
+        <source>its position in order, from 1</source>
+        <translation>wo er unter ihnen liegt, von 1 an</translation>
+    </message>
+    <message>
+        <source>the value at or below that position</source>
+        <translation>der Wert dort oder darunter</translation>
+    </message>
+    <message>
+        <source>interpolated between them</source>
+        <translation>auf der Geraden dazwischen</translation>
+    </message>
+    <message>
+        <source>first quartile, by position</source>
+        <translation>erstes Quartil, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>median, by position</source>
+        <translation>Median, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>third quartile, by position</source>
+        <translation>drittes Quartil, nach seinem Platz</translation>
+    </message>
+    <message>
+        <source>gal can mean gallon or a unit of acceleration: write gallon, or cm/s2</source>
+        <translation>gal ist für manche eine Gallone, für andere eine Einheit der Beschleunigung: gallon oder cm/s2 schreiben</translation>
+    </message>
+    <message>
+        <source>rpm depends on whether a turn is an angle or a count: write turn/min, or 1/min</source>
+        <translation>rpm zählt Umdrehungen, deren Größe von der Frage abhängt: turn/min oder 1/min schreiben</translation>
+    </message>
+    <message>
+        <source>ppt can mean per thousand or per trillion: write ‰, or 1e-12</source>
+        <translation>ppt ist für manche ein Tausendstel, für andere ein Billionstel: ‰ oder 1e-12 schreiben</translation>
+    </message>
+    <message>
+        <source>ton is ambiguous: write t (1000 kg), short_ton or long_ton</source>
+        <translation>es gibt mehrere Tonnen: t (1000 kg), short_ton oder long_ton schreiben</translation>
+    </message>
+    <message>
+        <source>ct is not a unit here: for gems, write carat</source>
+        <translation>ct ist hier keine Einheit: für Edelsteine carat schreiben</translation>
+    </message>
+    <message>
+        <source>dpi counts dots, which are not a unit here: write 1/in</source>
+        <translation>dpi zählt Punkte, die hier keine Einheit sind: 1/in schreiben</translation>
+    </message>
+    <message>
+        <source>pH is a logarithm, not a unit: compute it with a formula</source>
+        <translation>pH ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
+    </message>
+    <message>
+        <source>dB is a logarithm, not a unit: compute it with a formula</source>
+        <translation>dB ist ein Logarithmus, keine Einheit: mit einer Formel ausrechnen</translation>
+    </message>
+    <message>
+        <source>%1 is not a known unit: write it like mm, m/s or °C</source>
+        <translation>%1 ist keine hier bekannte Einheit: so schreiben, wie mm, m/s oder °C geschrieben werden</translation>
+    </message>
+    <message>
+        <source>%1 cannot be converted to %2: they measure different quantities</source>
+        <translation>%1 lässt sich nicht in %2 umrechnen: sie messen nicht dasselbe</translation>
+    </message>
+    <message>
+        <source>%1 could not be saved (%2). The existing file is unchanged. Save under another name or free some space.</source>
+        <translation>%1 ließ sich nicht schreiben (%2): die Datei, die dort stand, ist unverändert. Unter anderem Namen speichern oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>%1 could not be saved (%2). No file was written. Save under another name or free some space.</source>
+        <translation>%1 ließ sich nicht schreiben (%2): es gibt keine solche Datei. Unter anderem Namen speichern oder Platz schaffen.</translation>
+    </message>
+    <message>
+        <source>%1 is a folder or device, not a file. Nothing was saved. Choose another name.</source>
+        <translation>%1 ist keine Datei, sondern ein Ordner oder Gerät, und nichts wurde geschrieben: einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is read-only and was not changed. Save under another name.</source>
+        <translation>%1 ist schreibgeschützt und blieb, wie es ist: unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>%1 could not be saved completely (%2). The data to be saved is in %3.</source>
+        <translation>%1 ließ sich nicht zu Ende schreiben (%2): was gespeichert werden sollte, steht in %3.</translation>
+    </message>
+    <message>
+        <source>%1 is a device or a pipe, which may never end. Save its output to a file first.</source>
+        <translation>%1 ist ein Gerät oder eine Pipe, die kein Ende haben muss: was sie liefert, zuerst in eine Datei speichern.</translation>
+    </message>
+    <message>
+        <source>The rows of the table %1 are made from a column %2 that does not exist.</source>
+        <translation>Die Zeilen der Tabelle %1 sind aus einer Spalte %2 gebildet, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The chart %1 uses a table %2 that does not exist.</source>
+        <translation>Das Diagramm %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>The chart %1 uses a column %2 that does not exist.</source>
+        <translation>Das Diagramm %1 zeichnet eine Spalte %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>At %1, the file should have %2. Correct it, or use an earlier copy.</source>
+        <translation>Bei %1 sollte in der Datei %2 stehen: berichtigen oder eine frühere Kopie nehmen.</translation>
+    </message>
+    <message>
+        <source>The rows of the table at %1 are a list, which only the axes of a two-way table can have.</source>
+        <translation>Die Zeilen der Tabelle bei %1 sind aufgelistet, was für Achsen einer zweiachsigen Tabelle ist.</translation>
+    </message>
+    <message>
+        <source>The table at %1 needs one axis, or two that each have their own values.</source>
+        <translation>Die Tabelle bei %1 braucht eine Achse, oder zwei, die je eigene Werte haben.</translation>
+    </message>
+    <message>
+        <source>%1 at %2 is a layer of a two-way table. Its formula covers all cells, and typed values belong in its overrides.</source>
+        <translation>%1 bei %2 ist eine Schicht einer zweiachsigen Tabelle: ihre Formel gilt für alle Zellen, und Getipptes steht unter „overrides“.</translation>
+    </message>
+    <message>
+        <source>This is not a Ledgefall study: it does not start with &quot;format&quot;: &quot;%1&quot;.</source>
+        <translation>Dies ist keine Ledgefall-Studie: am Anfang steht nicht &quot;format&quot;: &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>This study does not give its format version. The field version should be a whole number.</source>
+        <translation>Diese Studie sagt nicht, in welcher Version des Formats sie ist: ihr Feld version sollte eine ganze Zahl sein.</translation>
+    </message>
+    <message>
+        <source>This study was saved by a later Ledgefall (format %1; this one reads up to %2). Open it with that version.</source>
+        <translation>Diese Studie wurde von einem späteren Ledgefall geschrieben (Format %1, und dieses liest bis %2): mit jenem öffnen.</translation>
+    </message>
+    <message>
+        <source>There is no version %1 of the study format. The field version should be %2.</source>
+        <translation>Es gibt keine Version %1 des Studienformats: das Feld version sollte %2 sein.</translation>
+    </message>
+    <message>
+        <source>The file is not a study: its brackets are nested more than %1 deep.</source>
+        <translation>Die Datei ist keine Studie: Klammern sind mehr als %1-fach geschachtelt.</translation>
+    </message>
+    <message>
+        <source>The file is cut off at line %1, before the study is complete. Use an earlier copy.</source>
+        <translation>Die Datei ist abgeschnitten: sie endet in Zeile %1, bevor die Studie vollständig ist. Eine frühere Kopie nehmen.</translation>
+    </message>
+    <message>
+        <source>The file cannot be read as a study: at line %1, character %2, it is not valid JSON.</source>
+        <translation>Die Datei ist so keine Studie: in Zeile %1, Zeichen %2, ist sie kein gültiges JSON.</translation>
+    </message>
+    <message>
+        <source>The file has a number that is too large.</source>
+        <translation>In der Datei steht eine Zahl, die zu groß ist, um gespeichert zu werden.</translation>
+    </message>
+    <message>
+        <source>The id %1 occurs twice in the file, the second time at %2.</source>
+        <translation>Die Kennung %1 kommt in der Datei zweimal vor, das zweite Mal bei %2.</translation>
+    </message>
+    <message>
+        <source>Two things in the table %1 are called %2.</source>
+        <translation>In der Tabelle %1 heißen zwei Dinge %2.</translation>
+    </message>
+    <message>
+        <source>The check %1 uses a table %2 that does not exist.</source>
+        <translation>Die Prüfung %1 nennt eine Tabelle %2, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>%1 of the table %2 uses a column %3 that does not exist.</source>
+        <translation>%1 der Tabelle %2 nennt eine Spalte %3, die es nicht gibt.</translation>
+    </message>
+    <message>
+        <source>Whole numbers of %1 with more digits than a number can hold: %2. Their last digits were lost. Read as text, the column keeps them.</source>
+        <translation>Ganze Zahlen von %1 mit mehr Stellen, als eine Zahl fassen kann: %2; ihre letzten Stellen gingen verloren. Als Text gelesen behält die Spalte sie.</translation>
+    </message>
+    <message>
+        <source>Whole numbers with more digits than a number can hold: %1. Their columns were read as text, to keep every digit.</source>
+        <translation>Ganze Zahlen mit mehr Ziffern, als eine Zahl fassen kann: %1; ihre Spalten sind als Texte gelesen, damit keine Ziffer verloren geht.</translation>
+    </message>
+    <message>
+        <source>This is not text: it has a zero byte at position %1.</source>
+        <translation>Dies ist kein Text: an Stelle %1 steht ein Nullbyte.</translation>
+    </message>
+    <message>
+        <source>A quotation mark opened in line %1 is never closed. Close it, and read the text again.</source>
+        <translation>In Zeile %1 wird ein Anführungszeichen geöffnet und nie geschlossen: schließen und den Text noch einmal einlesen.</translation>
+    </message>
+    <message>
+        <source>Rows with more or fewer fields than the first: %1 (line %2). All their fields were kept.</source>
+        <translation>Zeilen mit mehr oder weniger Feldern als die erste: %1 (Zeile %2 der Datei); alle ihre Felder wurden behalten.</translation>
+    </message>
+    <message>
+        <source>Lines that start with %1 were left out: %2.</source>
+        <translation>Zeilen, die mit %1 beginnen, wurden ausgelassen: %2.</translation>
+    </message>
+    <message>
+        <source>The text was not UTF-8 and was read as Windows-1252.</source>
+        <translation>Der Text war kein UTF-8 und ist als Windows-1252 gelesen.</translation>
+    </message>
+    <message>
+        <source>It is not valid JSON. Look for a missing comma or bracket, or use a JSON checker.</source>
+        <translation>Es ist kein JSON: suchen Sie ein fehlendes Komma oder eine fehlende Klammer, oder lassen Sie es prüfen.</translation>
+    </message>
+    <message>
+        <source>Its record %1 is not an object. Write records as [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}].</source>
+        <translation>Sein Datensatz %1 ist kein Objekt: Datensätze werden als [{&quot;x&quot;: 1}, {&quot;x&quot;: 2}] geschrieben.</translation>
+    </message>
+    <message>
+        <source>Its field %1 is not a list. Write columns as {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]}.</source>
+        <translation>Sein Feld %1 ist keine Liste: Spalten werden als {&quot;x&quot;: [1, 2], &quot;y&quot;: [3, 4]} geschrieben.</translation>
+    </message>
+    <message>
+        <source>It is cut off or damaged: it does not end as an archive should. Get a new copy.</source>
+        <translation>Es ist abgeschnitten oder beschädigt: es endet nicht wie ein Archiv. Lassen Sie es sich noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>It is not a worksheet, or it is damaged: its part %1 is missing.</source>
+        <translation>Es ist kein Rechenblatt, oder ein beschädigtes: sein Teil %1 ist nicht da.</translation>
+    </message>
+    <message>
+        <source>It is encrypted. Save it without a password first.</source>
+        <translation>Es ist verschlüsselt: speichern Sie es zuerst ohne Kennwort.</translation>
+    </message>
+    <message>
+        <source>Its part %1 unpacks to more than %2 bytes, which is too large to read.</source>
+        <translation>Sein Teil %1 ist ausgepackt größer als %2 Bytes und wird nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>Its part %1 is damaged and cannot be unpacked. Get a new copy of the file.</source>
+        <translation>Sein Teil %1 ist beschädigt und kann nicht ausgepackt werden. Lassen Sie sich die Datei noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>Its part %1 is not well-formed XML. Get a new copy of the file.</source>
+        <translation>Sein Teil %1 ist kein wohlgeformtes XML. Lassen Sie sich die Datei noch einmal geben.</translation>
+    </message>
+    <message>
+        <source>It has more than %1 cells that are not empty, which is too many to read.</source>
+        <translation>Es hat mehr als %1 Zellen, die nicht leer sind, und wird nicht gelesen.</translation>
+    </message>
+    <message>
+        <source>It is an OpenDocument file, but not a spreadsheet.</source>
+        <translation>Es ist eine OpenDocument-Datei, aber keine Tabelle.</translation>
+    </message>
+    <message>
+        <source>Times of day without a date are read as fractions of a day: noon is 0.5.</source>
+        <translation>Uhrzeiten ohne Datum werden als Teile eines Tages genommen: Mittag ist 0,5.</translation>
+    </message>
+    <message>
+        <source>It is encrypted, or a workbook in the older binary format. Save it without a password, as an Office Open XML workbook or an OpenDocument spreadsheet.</source>
+        <translation>Es ist verschlüsselt, oder eine Mappe im älteren Binärformat: speichern Sie es ohne Kennwort, als Office-Open-XML-Mappe oder OpenDocument-Tabelle.</translation>
+    </message>
+    <message>
+        <source>it cannot be read from %1 onwards</source>
+        <translation>sie kann von %1 an nicht gelesen werden</translation>
+    </message>
+    <message>
+        <source>its brackets are nested more than %1 deep</source>
+        <translation>ihre Klammern stehen mehr als %1 tief</translation>
+    </message>
+    <message>
+        <source>something is missing at the end</source>
+        <translation>an ihrem Ende fehlt etwas</translation>
+    </message>
+    <message>
+        <source>it uses a part of %1, which does not exist</source>
+        <translation>sie nimmt einen Teil von %1, den es nicht gibt</translation>
+    </message>
+    <message>
+        <source>%1: hidden rows are read like the others (%2).</source>
+        <translation>%1: Verborgene Zeilen werden wie die anderen genommen (%2).</translation>
+    </message>
+    <message>
+        <source>%1: merged cells are read as their first cell, followed by empty cells (%2).</source>
+        <translation>%1: Verbundene Zellen werden als ihre erste Zelle und leere Zellen daneben genommen (%2).</translation>
+    </message>
+    <message>
+        <source>The numbers of %1 are stored as text, which sums leave out, and are kept. To correct this, set the column&apos;s kind of values to numbers.</source>
+        <translation>Die Zahlen von %1 stehen als Texte da, die keine Summe nimmt. Sie bleiben so: Die Art der Werte der Spalte auf Zahlen stellen, um es zu beheben.</translation>
+    </message>
+    <message>
+        <source>The dates of %1 are stored as text and are kept. To correct this, set the column&apos;s kind of values to dates.</source>
+        <translation>Die Datumsangaben von %1 stehen als Texte da. Sie bleiben so: Die Art der Werte der Spalte auf Daten stellen, um es zu beheben.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, but the rows around it have %4. It has no value to keep, so it gets the formula of the others.</source>
+        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Sie hat keinen Wert, der bleiben könnte, und nimmt hier die Formel der anderen.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3, but the rows around it have %4. Its value is kept over the formula. To correct it, restore the formula.</source>
+        <translation>Zeile %1 von %2 hat %3, wo die Zeilen ringsum %4 haben. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 is %3, typed over the formula %4, and is kept. To correct it, restore the formula.</source>
+        <translation>Zeile %1 von %2 ist %3, über die Formel %4 getippt. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>The number %1 is written in the formula, and is also in %2, as %3. It is kept. If %3 is meant, write %4 in its place.</source>
+        <translation>Die Zahl %1 ist in die Formel geschrieben und steht auch in %2, als %3. Es bleibt so: schreiben Sie an ihrer Stelle %4, wenn das gemeint ist.</translation>
+    </message>
+    <message>
+        <source>The reference %1 is not fixed and has moved to %2 after %3 rows. Here it means %1 in every row; in the worksheet, fix it with dollar signs.</source>
+        <translation>Der Bezug %1 ist nicht fest und ist %3 Zeilen weiter nach %2 gewandert. Hier bedeutet er in jeder Zeile %1; im Rechenblatt machen ihn Dollarzeichen fest.</translation>
+    </message>
+    <message>
+        <source>The range %1 leaves out the last rows of the column (%2) and is kept. To use all rows, write only the column&apos;s name.</source>
+        <translation>Der Bereich %1 lässt die letzten Zeilen der Spalte weg (%2). Es bleibt so: schreiben Sie nur den Namen der Spalte, um alle zu nehmen.</translation>
+    </message>
+    <message>
+        <source>%1, as used here, has no equivalent in the formula language</source>
+        <translation>%1, so wie es hier steht, hat in der Formelsprache nichts Gleiches</translation>
+    </message>
+    <message>
+        <source>it refers to itself through other cells</source>
+        <translation>sie bezieht sich über andere Zellen auf sich selbst</translation>
+    </message>
+    <message>
+        <source>it refers to cells that were removed (%1)</source>
+        <translation>sie bezieht sich auf einen Platz, der entfernt wurde (%1)</translation>
+    </message>
+    <message>
+        <source>%1 draws a new number each time</source>
+        <translation>%1 zieht jedes Mal eine andere Zahl</translation>
+    </message>
+    <message>
+        <source>its condition or its values span several columns</source>
+        <translation>ihre Bedingung oder was sie nimmt, erstreckt sich über mehrere Spalten</translation>
+    </message>
+    <message>
+        <source>its condition has a wildcard character</source>
+        <translation>ihre Bedingung hat ein Zeichen, das für beliebigen Text steht</translation>
+    </message>
+    <message>
+        <source>the value it looks for is computed</source>
+        <translation>was sie sucht, wird erst berechnet</translation>
+    </message>
+    <message>
+        <source>it looks for the nearest value in descending order</source>
+        <translation>sie sucht den nächsten Wert in fallender Reihenfolge</translation>
+    </message>
+    <message>
+        <source>it refers to the sheet %1, which does not exist</source>
+        <translation>sie bezieht sich auf das Blatt %1, das nicht da ist</translation>
+    </message>
+    <message>
+        <source>it refers to cells outside the sheet</source>
+        <translation>sie bezieht sich auf einen Platz außerhalb des Blatts</translation>
+    </message>
+    <message>
+        <source>it refers to %1, which is not in a table</source>
+        <translation>sie bezieht sich auf %1, das in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it refers to %1, under a table, which is not a formula</source>
+        <translation>sie bezieht sich auf %1 unter einer Tabelle, das keine Formel ist</translation>
+    </message>
+    <message>
+        <source>it uses a whole column of the sheet, including the cells under the table</source>
+        <translation>sie nimmt eine ganze Spalte des Blatts mit dem, was unter der Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses a range that includes cells under a table</source>
+        <translation>sie nimmt einen Bereich mit dem, was unter einer Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses a range that is not in a table</source>
+        <translation>sie verwendet einen Bereich, der in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>it uses %1, which is not in a table</source>
+        <translation>sie verwendet %1, das in keiner Tabelle steht</translation>
+    </message>
+    <message>
+        <source>The worksheet has %1, but the formula gives %2.</source>
+        <translation>Das Rechenblatt hat %1, und die Formel ergibt %2.</translation>
+    </message>
+    <message>
+        <source>Row %1 of %2 has %3 in its formula, but %4 has another value. Its value is kept over the formula. To correct it, restore the formula.</source>
+        <translation>Zeile %1 von %2 hat %3 in ihrer Formel, wo %4 einen anderen Wert hat. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>Row %1 counts %2 %3, but the rows around it go up by %4 to %5. It is kept as it is in the column %2. To correct it, type %5 there.</source>
+        <translation>Zeile %1 zählt %2 %3, wo die Zeilen ringsum um %4 auf %5 steigen. Es bleibt so in der Spalte %2: tippen Sie dort %5, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>To check in the worksheet:</source>
+        <translation>Im Rechenblatt anzusehen:</translation>
+    </message>
+    <message>
+        <source>Values that differ from their formulas:</source>
+        <translation>Werte, die nicht sind, was ihre Formeln ergeben:</translation>
+    </message>
+    <message>
+        <source>Notes:</source>
+        <translation>Außerdem:</translation>
+    </message>
+    <message>
+        <source>%1 under %2 is not a formula and is left out.</source>
+        <translation>%1 steht unter %2 und ist keine Formel: es wird weggelassen.</translation>
+    </message>
+    <message>
+        <source>The cell under %1 is left out: %2.</source>
+        <translation>Was unter %1 steht, wird weggelassen: %2.</translation>
+    </message>
+    <message>
+        <source>This cell has %1, but the cells around it have the formula %2. It is kept. To correct it, restore the formula.</source>
+        <translation>Diese Zelle hat %1, wo die Zellen ringsum die Formel %2 haben. Es bleibt so: geben Sie die Formel zurück, um es zu richten.</translation>
+    </message>
+    <message>
+        <source>The file has formulas without their values, so their results cannot be compared.</source>
+        <translation>Die Datei hat Formeln ohne ihre Werte: was sie ergeben, kann mit nichts verglichen werden.</translation>
+    </message>
+    <message>
+        <source>it calls a held function that cannot be expanded</source>
+        <translation>sie ruft eine festgehaltene Funktion auf, die nicht eingesetzt werden kann</translation>
+    </message>
+    <message>
+        <source>worksheet functions cannot express it</source>
+        <translation>die Funktionen der Rechenblätter können es nicht sagen</translation>
+    </message>
+    <message>
+        <source>it tests whether a computed value is missing</source>
+        <translation>sie fragt, ob etwas Berechnetes fehlt</translation>
+    </message>
+    <message>
+        <source>it uses the sum of a single value</source>
+        <translation>es nimmt die Summe eines einzelnen Wertes</translation>
+    </message>
+    <message>
+        <source>it uses a different quantile method from worksheets</source>
+        <translation>sie verwendet eine andere Quantilmethode als Rechenblätter</translation>
+    </message>
+    <message>
+        <source>it counts text that a formula leaves out in some rows</source>
+        <translation>sie zählt Texte, die eine Formel in manchen Zeilen weglässt</translation>
+    </message>
+    <message>
+        <source>a measure in it uses values computed in each row: put these in a separate column</source>
+        <translation>ein Maß darin nimmt, was für jede Zeile berechnet wird: geben Sie dem eine eigene Spalte</translation>
+    </message>
+    <message>
+        <source>its condition is not a comparison</source>
+        <translation>ihre Bedingung ist kein Vergleich</translation>
+    </message>
+    <message>
+        <source>its condition tests for a list, or for open classes</source>
+        <translation>ihre Bedingung fragt, was in einer Liste oder in Klassen ohne Ende ist</translation>
+    </message>
+    <message>
+        <source>its condition has text with a special meaning in worksheets</source>
+        <translation>ihre Bedingung hat einen Text, der in Rechenblättern mehr bedeutet als sich selbst</translation>
+    </message>
+    <message>
+        <source>it uses a column that is not exported</source>
+        <translation>sie verwendet eine Spalte, die nicht geschrieben wird</translation>
+    </message>
+    <message>
+        <source>it uses a column without rows</source>
+        <translation>sie nimmt eine Spalte ohne Zeilen</translation>
+    </message>
+    <message>
+        <source>it uses a row or column that does not exist</source>
+        <translation>sie nutzt eine Zeile oder Spalte, die es nicht gibt</translation>
+    </message>
+    <message>
+        <source>it uses a row whose number is computed</source>
+        <translation>sie verwendet eine Zeile, deren Nummer berechnet wird</translation>
+    </message>
+    <message>
+        <source>it uses an unknown name</source>
+        <translation>sie verwendet einen Namen, der nicht da ist</translation>
+    </message>
+    <message>
+        <source>it uses a foot line that is not under that column</source>
+        <translation>sie verwendet eine Fußzeile, die dort nicht steht</translation>
+    </message>
+    <message>
+        <source>it uses a layer without cells</source>
+        <translation>sie nimmt eine Schicht ohne Zellen</translation>
+    </message>
+    <message>
+        <source>it uses a row of a computed expression</source>
+        <translation>sie nimmt eine Zeile von etwas Berechnetem</translation>
+    </message>
+    <message>
+        <source>it uses a row of a held value</source>
+        <translation>sie nimmt eine Zeile eines festgehaltenen Werts</translation>
+    </message>
+    <message>
+        <source>it has two positions in brackets</source>
+        <translation>sie hat zwei Plätze in Klammern</translation>
+    </message>
+    <message>
+        <source>it uses a row or column whose number is computed</source>
+        <translation>sie verwendet eine Zeile oder Spalte, deren Nummer berechnet wird</translation>
+    </message>
+    <message>
+        <source>The worksheet could not be packed: there is not enough memory.</source>
+        <translation>Das Rechenblatt konnte nicht gepackt werden: der Speicher reicht nicht.</translation>
+    </message>
+    <message>
+        <source>%1 is a function or a distribution, and is not exported.</source>
+        <translation>%1 ist eine Funktion oder eine Verteilung und wird nicht geschrieben.</translation>
+    </message>
+    <message>
+        <source>it uses the operator in</source>
+        <translation>sie vergleicht mit in</translation>
+    </message>
+    <message>
+        <source>it compares text that is made within it: put that text in a separate column</source>
+        <translation>sie vergleicht einen Text, der in ihr entsteht: dem eine eigene Spalte geben</translation>
+    </message>
+    <message>
+        <source>it compares text, which worksheets compare differently: capitals, *, ? and ~, and text that looks like numbers</source>
+        <translation>sie vergleicht Texte, und Rechenblätter unterscheiden manche davon anders: nach großen Buchstaben, nach *, ? und ~, und wo sie Zahlen sind</translation>
+    </message>
+    <message>
+        <source>it uses cells that are missing in some rows, but is not missing there itself</source>
+        <translation>sie verwendet Zellen, die in manchen Zeilen fehlen, ohne dort selbst zu fehlen</translation>
+    </message>
+    <message>
+        <source>its formula has an error: %1</source>
+        <translation>ihre Formel ist fehlerhaft: %1</translation>
+    </message>
+    <message>
+        <source>%1 is exported as values: %2.</source>
+        <translation>%1 wird als Werte geschrieben: %2.</translation>
+    </message>
+    <message>
+        <source>The chart %1 is not exported.</source>
+        <translation>Das Diagramm %1 wird nicht geschrieben.</translation>
+    </message>
+    <message>
+        <source>The text “%1” is not in any table.</source>
         <translation>Der Text „%1“ steht in keiner Tabelle.</translation>
     </message>
     <message>
-        <source>Written as values: %1.</source>
-        <translation>Als Werte geschrieben: %1.</translation>
-    </message>
-    <message>
-        <source>%1: %2.</source>
-        <translation>%1: %2.</translation>
+        <source>Exported as values: %1.</source>
+        <translation>Als Werte exportiert: %1.</translation>
     </message>
 </context>
 <context>
@@ -4190,30 +4174,6 @@
 </context>
 <context>
     <name>ledgefall</name>
-    <message>
-        <source>A check on watch</source>
-        <translation>Eine Prüfung</translation>
-    </message>
-    <message>
-        <source>a column adds up to a value</source>
-        <translation>eine Spalte summiert sich zu einem Wert</translation>
-    </message>
-    <message>
-        <source>counts add up to the number of rows of another table</source>
-        <translation>Anzahlen summieren sich zur Zeilenzahl einer anderen Tabelle</translation>
-    </message>
-    <message>
-        <source>a condition holds in every row</source>
-        <translation>eine Bedingung gilt in jeder Zeile</translation>
-    </message>
-    <message>
-        <source>an own condition</source>
-        <translation>eine eigene Bedingung</translation>
-    </message>
-    <message>
-        <source>&amp;What is watched</source>
-        <translation>&amp;Was überwacht wird</translation>
-    </message>
     <message>
         <source>Co&amp;lumn</source>
         <translation>&amp;Spalte</translation>
@@ -4233,6 +4193,30 @@
     <message>
         <source>&amp;Message when it fails</source>
         <translation>&amp;Meldung, wenn sie nicht gilt</translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation>Eine Prüfung</translation>
+    </message>
+    <message>
+        <source>A column adds up to a value</source>
+        <translation>Eine Spalte summiert sich zu einem Wert</translation>
+    </message>
+    <message>
+        <source>Counts add up to the number of rows of another table</source>
+        <translation>Anzahlen summieren sich zur Zeilenzahl einer anderen Tabelle</translation>
+    </message>
+    <message>
+        <source>A condition holds in every row</source>
+        <translation>Eine Bedingung gilt in jeder Zeile</translation>
+    </message>
+    <message>
+        <source>Another condition</source>
+        <translation>Eine eigene Bedingung</translation>
+    </message>
+    <message>
+        <source>&amp;What to check</source>
+        <translation>&amp;Was überwacht wird</translation>
     </message>
 </context>
 <context>
@@ -4260,54 +4244,6 @@
         <translation>Häufigkeitstabelle von %1</translation>
     </message>
     <message>
-        <source>each different value</source>
-        <translation>jeden verschiedenen Wert</translation>
-    </message>
-    <message>
-        <source>each month</source>
-        <translation>jeden Monat</translation>
-    </message>
-    <message>
-        <source>each year</source>
-        <translation>jedes Jahr</translation>
-    </message>
-    <message>
-        <source>each day of the week</source>
-        <translation>jeden Wochentag</translation>
-    </message>
-    <message>
-        <source>as they first occur</source>
-        <translation>in der Reihenfolge ihres Auftretens</translation>
-    </message>
-    <message>
-        <source>ascending, or alphabetical</source>
-        <translation>aufsteigend oder alphabetisch</translation>
-    </message>
-    <message>
-        <source>the most frequent first</source>
-        <translation>die häufigsten zuerst</translation>
-    </message>
-    <message>
-        <source>share</source>
-        <translation>Anteil</translation>
-    </message>
-    <message>
-        <source>per cent</source>
-        <translation>Prozent</translation>
-    </message>
-    <message>
-        <source>cumulative</source>
-        <translation>kumuliert</translation>
-    </message>
-    <message>
-        <source>tally</source>
-        <translation>Strichliste</translation>
-    </message>
-    <message>
-        <source>and draw its &amp;bars</source>
-        <translation>und die &amp;Balken dazu zeichnen</translation>
-    </message>
-    <message>
         <source>One &amp;row for</source>
         <translation>Eine &amp;Zeile für</translation>
     </message>
@@ -4324,20 +4260,68 @@
         <translation>Diese Werte &amp;zuerst</translation>
     </message>
     <message>
-        <source>With</source>
-        <translation>Mit</translation>
-    </message>
-    <message>
-        <source>Make the table</source>
-        <translation>Tabelle anlegen</translation>
-    </message>
-    <message>
         <source>Rows: %1. %2%3</source>
         <translation>Zeilen: %1. %2%3</translation>
     </message>
     <message>
         <source>, …</source>
         <translation>, …</translation>
+    </message>
+    <message>
+        <source>Each different value</source>
+        <translation>Jeden verschiedenen Wert</translation>
+    </message>
+    <message>
+        <source>Each month</source>
+        <translation>Jeden Monat</translation>
+    </message>
+    <message>
+        <source>Each year</source>
+        <translation>Jedes Jahr</translation>
+    </message>
+    <message>
+        <source>Each day of the week</source>
+        <translation>Jeden Wochentag</translation>
+    </message>
+    <message>
+        <source>In order of occurrence</source>
+        <translation>In der Reihenfolge ihres Auftretens</translation>
+    </message>
+    <message>
+        <source>Ascending or alphabetical</source>
+        <translation>Aufsteigend oder alphabetisch</translation>
+    </message>
+    <message>
+        <source>Most frequent first</source>
+        <translation>Die häufigsten zuerst</translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation>Kumuliert</translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation>Strichliste</translation>
+    </message>
+    <message>
+        <source>Draw a &amp;bar chart</source>
+        <translation>Und die &amp;Balken dazu zeichnen</translation>
+    </message>
+    <message>
+        <source>Include</source>
+        <translation>Mit</translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation>Tabelle anlegen</translation>
     </message>
 </context>
 <context>
@@ -4354,52 +4338,8 @@
 <context>
     <name>ledgefall::ChartCommands</name>
     <message>
-        <source>&amp;Chart of the chosen columns</source>
-        <translation>&amp;Diagramm der gewählten Spalten</translation>
-    </message>
-    <message>
-        <source>&amp;Change the chart…</source>
-        <translation>Diagramm &amp;ändern …</translation>
-    </message>
-    <message>
         <source>Show &amp;all</source>
         <translation>&amp;Alles zeigen</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;into the chart</source>
-        <translation>In das Diagramm &amp;hineinzoomen</translation>
-    </message>
-    <message>
-        <source>Zoom out &amp;of the chart</source>
-        <translation>Aus dem Diagramm h&amp;erauszoomen</translation>
-    </message>
-    <message>
-        <source>&amp;Below the table, or beside it</source>
-        <translation>&amp;Unter der Tabelle oder daneben</translation>
-    </message>
-    <message>
-        <source>Co&amp;py the picture</source>
-        <translation>Bild &amp;kopieren</translation>
-    </message>
-    <message>
-        <source>&amp;Write the picture to a file…</source>
-        <translation>Bild in eine Datei &amp;schreiben …</translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chart</source>
-        <translation>Diagramm aus&amp;blenden</translation>
-    </message>
-    <message>
-        <source>&amp;Remove the chart from the study</source>
-        <translation>Diagramm aus der Studie &amp;entfernen</translation>
-    </message>
-    <message>
-        <source>a chart</source>
-        <translation>ein Diagramm</translation>
-    </message>
-    <message>
-        <source>the chart</source>
-        <translation>das Diagramm</translation>
     </message>
     <message>
         <source>removing a chart</source>
@@ -4417,29 +4357,53 @@
         <source>chart</source>
         <translation>Diagramm</translation>
     </message>
+    <message>
+        <source>&amp;Chart selected columns</source>
+        <translation>&amp;Diagramm der ausgewählten Spalten</translation>
+    </message>
+    <message>
+        <source>Chan&amp;ge chart…</source>
+        <translation>Diagramm &amp;ändern …</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;in on chart</source>
+        <translation>In das Diagramm &amp;hineinzoomen</translation>
+    </message>
+    <message>
+        <source>Zoom &amp;out of chart</source>
+        <translation>Aus dem Diagramm h&amp;erauszoomen</translation>
+    </message>
+    <message>
+        <source>Move chart &amp;below or beside table</source>
+        <translation>&amp;Unter der Tabelle oder daneben</translation>
+    </message>
+    <message>
+        <source>Co&amp;py image</source>
+        <translation>Bild &amp;kopieren</translation>
+    </message>
+    <message>
+        <source>&amp;Save image as…</source>
+        <translation>Bild in eine Datei &amp;schreiben …</translation>
+    </message>
+    <message>
+        <source>&amp;Hide chart</source>
+        <translation>Diagramm aus&amp;blenden</translation>
+    </message>
+    <message>
+        <source>&amp;Remove chart from study</source>
+        <translation>Diagramm aus der Studie &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>new chart</source>
+        <translation>ein Diagramm</translation>
+    </message>
+    <message>
+        <source>chart changes</source>
+        <translation>das Diagramm</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartDialog</name>
-    <message>
-        <source>level line</source>
-        <translation>waagerechte Linie</translation>
-    </message>
-    <message>
-        <source>upright line</source>
-        <translation>senkrechte Linie</translation>
-    </message>
-    <message>
-        <source>circle</source>
-        <translation>Kreis</translation>
-    </message>
-    <message>
-        <source>range up and down</source>
-        <translation>Bereich in der Höhe</translation>
-    </message>
-    <message>
-        <source>range across</source>
-        <translation>Bereich in der Breite</translation>
-    </message>
     <message>
         <source>at y</source>
         <translation>bei y</translation>
@@ -4477,60 +4441,12 @@
         <translation>bis x</translation>
     </message>
     <message>
-        <source>The chart</source>
-        <translation>Das Diagramm</translation>
-    </message>
-    <message>
-        <source>Draw the chart</source>
-        <translation>Diagramm zeichnen</translation>
-    </message>
-    <message>
         <source>&amp;Title</source>
         <translation>&amp;Titel</translation>
     </message>
     <message>
-        <source>What is drawn</source>
-        <translation>Was gezeichnet wird</translation>
-    </message>
-    <message>
-        <source>Another &amp;series</source>
-        <translation>Weitere &amp;Reihe</translation>
-    </message>
-    <message>
         <source>Axes</source>
         <translation>Achsen</translation>
-    </message>
-    <message>
-        <source>across</source>
-        <translation>waagerecht</translation>
-    </message>
-    <message>
-        <source>upwards</source>
-        <translation>nach oben</translation>
-    </message>
-    <message>
-        <source>&amp;Equal scales: a unit is as long across as upwards</source>
-        <translation>&amp;Gleiche Maßstäbe: eine Einheit ist waagerecht so lang wie nach oben</translation>
-    </message>
-    <message>
-        <source>&amp;Read quartiles and median off a cumulative curve</source>
-        <translation>Quartile und Median an einer Summenkurve &amp;ablesen</translation>
-    </message>
-    <message>
-        <source>&amp;Name classes at their middles, rather than the limits</source>
-        <translation>Klassen an ihrer &amp;Mitte benennen statt an den Grenzen</translation>
-    </message>
-    <message>
-        <source>Lines, circles and ranges beside it; their numbers may be formulas</source>
-        <translation>Linien, Kreise und Bereiche daneben; ihre Zahlen dürfen Formeln sein</translation>
-    </message>
-    <message>
-        <source>A &amp;line, circle or range</source>
-        <translation>Eine &amp;Linie, ein Kreis oder ein Bereich</translation>
-    </message>
-    <message>
-        <source>title, from the column where empty</source>
-        <translation>Titel; leer: aus der Spalte</translation>
     </message>
     <message>
         <source>from</source>
@@ -4541,32 +4457,12 @@
         <translation>bis</translation>
     </message>
     <message>
-        <source>row number</source>
-        <translation>Zeilennummer</translation>
-    </message>
-    <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>form of the series</source>
-        <translation>Form der Hilfslinie</translation>
-    </message>
-    <message>
         <source>label in the legend</source>
         <translation>Beschriftung in der Legende</translation>
-    </message>
-    <message>
-        <source>with fitted line</source>
-        <translation>mit Ausgleichsgerade</translation>
-    </message>
-    <message>
-        <source>count over width</source>
-        <translation>Anzahl durch Breite</translation>
-    </message>
-    <message>
-        <source>Remove this series</source>
-        <translation>Diese Reihe entfernen</translation>
     </message>
     <message>
         <source>of</source>
@@ -4577,96 +4473,164 @@
         <translation>über</translation>
     </message>
     <message>
-        <source>form of the reference</source>
-        <translation>Form der Hilfslinie</translation>
-    </message>
-    <message>
         <source>name</source>
         <translation>Name</translation>
     </message>
     <message>
-        <source>Remove it</source>
-        <translation>Entfernen</translation>
+        <source>Horizontal line</source>
+        <translation>Waagerechte Linie</translation>
     </message>
     <message>
-        <source>at the right</source>
+        <source>Vertical line</source>
+        <translation>Senkrechte Linie</translation>
+    </message>
+    <message>
+        <source>Circle</source>
+        <translation>Kreis</translation>
+    </message>
+    <message>
+        <source>Range of y</source>
+        <translation>Bereich in der Höhe</translation>
+    </message>
+    <message>
+        <source>Range of x</source>
+        <translation>Bereich in der Breite</translation>
+    </message>
+    <message>
+        <source>Chart</source>
+        <translation>Das Diagramm</translation>
+    </message>
+    <message>
+        <source>Draw chart</source>
+        <translation>Diagramm zeichnen</translation>
+    </message>
+    <message>
+        <source>Series</source>
+        <translation>Was gezeichnet wird</translation>
+    </message>
+    <message>
+        <source>Add &amp;series</source>
+        <translation>Weitere &amp;Reihe</translation>
+    </message>
+    <message>
+        <source>x axis</source>
+        <translation>waagerecht</translation>
+    </message>
+    <message>
+        <source>y axis</source>
+        <translation>nach oben</translation>
+    </message>
+    <message>
+        <source>right axis</source>
         <translation>rechts</translation>
     </message>
     <message>
-        <source>over the picture</source>
-        <translation>über dem Bild</translation>
+        <source>&amp;Equal scales on both axes</source>
+        <translation>&amp;Gleiche Maßstäbe: eine Einheit ist waagerecht so lang wie nach oben</translation>
     </message>
     <message>
-        <source>in the upper left corner</source>
-        <translation>in der linken oberen Ecke</translation>
+        <source>&amp;Read quartiles and median from a cumulative curve</source>
+        <translation>Quartile und Median an einer Summenkurve &amp;ablesen</translation>
     </message>
     <message>
-        <source>in the upper right corner</source>
-        <translation>in der rechten oberen Ecke</translation>
+        <source>&amp;Name classes by their midpoints, not their boundaries</source>
+        <translation>Klassen an ihrer &amp;Mitte benennen statt an den Grenzen</translation>
     </message>
     <message>
-        <source>in the lower left corner</source>
-        <translation>in der linken unteren Ecke</translation>
+        <source>Above the chart</source>
+        <translation>Über dem Bild</translation>
     </message>
     <message>
-        <source>in the lower right corner</source>
-        <translation>in der rechten unteren Ecke</translation>
+        <source>Upper left corner</source>
+        <translation>In der linken oberen Ecke</translation>
     </message>
     <message>
-        <source>place of the legend</source>
+        <source>Upper right corner</source>
+        <translation>In der rechten oberen Ecke</translation>
+    </message>
+    <message>
+        <source>Lower left corner</source>
+        <translation>In der linken unteren Ecke</translation>
+    </message>
+    <message>
+        <source>Lower right corner</source>
+        <translation>In der rechten unteren Ecke</translation>
+    </message>
+    <message>
+        <source>Legend position</source>
         <translation>Platz der Legende</translation>
     </message>
     <message>
-        <source>The legend stands</source>
+        <source>Legend</source>
         <translation>Die Legende steht</translation>
     </message>
     <message>
-        <source>Draw &amp;all rows, not only those that were chosen</source>
-        <translation>&amp;Alle Zeilen zeichnen, nicht nur die gewählten</translation>
+        <source>Draw &amp;all rows, not only the selected ones</source>
+        <translation>&amp;Alle Zeilen zeichnen, nicht nur die ausgewählten</translation>
     </message>
     <message>
-        <source>logarithmic</source>
-        <translation>logarithmisch</translation>
+        <source>Reference lines, circles and ranges; their numbers can be formulas</source>
+        <translation>Linien, Kreise und Bereiche daneben; ihre Zahlen dürfen Formeln sein</translation>
     </message>
     <message>
-        <source>no error bars</source>
-        <translation>keine Fehlerbalken</translation>
+        <source>Add &amp;line, circle or range</source>
+        <translation>Eine &amp;Linie, ein Kreis oder ein Bereich</translation>
     </message>
     <message>
-        <source>the standard error of the mean</source>
-        <translation>der Standardfehler des Mittelwerts</translation>
+        <source>title (default: column name)</source>
+        <translation>Titel; leer: aus der Spalte</translation>
     </message>
     <message>
-        <source>error bars</source>
+        <source>Logarithmic</source>
+        <translation>Logarithmisch</translation>
+    </message>
+    <message>
+        <source>Row number</source>
+        <translation>Zeilennummer</translation>
+    </message>
+    <message>
+        <source>Form of the series</source>
+        <translation>Form der Hilfslinie</translation>
+    </message>
+    <message>
+        <source>Fitted line</source>
+        <translation>Mit Ausgleichsgerade</translation>
+    </message>
+    <message>
+        <source>Count per width</source>
+        <translation>Anzahl durch Breite</translation>
+    </message>
+    <message>
+        <source>No error bars</source>
+        <translation>Keine Fehlerbalken</translation>
+    </message>
+    <message>
+        <source>Standard error of the mean</source>
+        <translation>Der Standardfehler des Mittelwerts</translation>
+    </message>
+    <message>
+        <source>Error bars</source>
         <translation>Fehlerbalken</translation>
     </message>
     <message>
-        <source>on the axis at the right</source>
-        <translation>an der rechten Achse</translation>
+        <source>On the right axis</source>
+        <translation>An der rechten Achse</translation>
+    </message>
+    <message>
+        <source>Remove series</source>
+        <translation>Diese Reihe entfernen</translation>
+    </message>
+    <message>
+        <source>Form of the reference</source>
+        <translation>Form der Hilfslinie</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
-    <message>
-        <source>Change what the chart draws, and how</source>
-        <translation>Ändern, was das Diagramm zeichnet und wie</translation>
-    </message>
-    <message>
-        <source>Show all again (Home)</source>
-        <translation>Wieder alles zeigen (Pos1)</translation>
-    </message>
-    <message>
-        <source>Copy the picture</source>
-        <translation>Bild kopieren</translation>
-    </message>
-    <message>
-        <source>Write the picture to a file: PNG, SVG or PDF</source>
-        <translation>Bild in eine Datei schreiben: PNG, SVG oder PDF</translation>
-    </message>
-    <message>
-        <source>Put the chart below the table, or beside it</source>
-        <translation>Diagramm unter die Tabelle oder daneben stellen</translation>
-    </message>
     <message>
         <source>Hide the chart; it stays in the contents</source>
         <translation>Diagramm ausblenden; es bleibt im Inhalt</translation>
@@ -4676,24 +4640,44 @@
         <translation>Diagramm: %1</translation>
     </message>
     <message>
-        <source>Rows without a value that can be drawn: %1.</source>
-        <translation>Zeilen ohne einen Wert, der sich zeichnen lässt: %1.</translation>
+        <source>Change the chart</source>
+        <translation>Ändern, was das Diagramm zeichnet und wie</translation>
     </message>
     <message>
-        <source>Write the picture</source>
-        <translation>Bild schreiben</translation>
+        <source>Show all (Home)</source>
+        <translation>Wieder alles zeigen (Pos1)</translation>
     </message>
     <message>
-        <source>Pictures (*.png *.svg *.pdf)</source>
-        <translation>Bilder (*.png *.svg *.pdf)</translation>
+        <source>Copy image</source>
+        <translation>Bild kopieren</translation>
     </message>
     <message>
-        <source>place of the legend</source>
+        <source>Save image as PNG, SVG or PDF</source>
+        <translation>Bild in eine Datei schreiben: PNG, SVG oder PDF</translation>
+    </message>
+    <message>
+        <source>Leave a trail: while a held value slides, keep the last few lines faintly</source>
+        <translation>Eine Spur lassen: während ein festgehaltener Wert gleitet, bleiben die letzten Linien blass stehen</translation>
+    </message>
+    <message>
+        <source>Move the chart below or beside the table</source>
+        <translation>Diagramm unter die Tabelle oder daneben stellen</translation>
+    </message>
+    <message>
+        <source>legend position</source>
         <translation>Platz der Legende</translation>
     </message>
     <message>
-        <source>Leave a trail: while a held value slides, the last few lines stay faintly</source>
-        <translation>Eine Spur lassen: während ein festgehaltener Wert gleitet, bleiben die letzten Linien blass stehen</translation>
+        <source>Rows that cannot be drawn: %1.</source>
+        <translation>Zeilen ohne einen Wert, der sich zeichnen lässt: %1.</translation>
+    </message>
+    <message>
+        <source>Save image</source>
+        <translation>Bild schreiben</translation>
+    </message>
+    <message>
+        <source>Images (*.png *.svg *.pdf)</source>
+        <translation>Bilder (*.png *.svg *.pdf)</translation>
     </message>
 </context>
 <context>
@@ -4714,20 +4698,20 @@
         <translation>%1 summiert sich nicht zu %2.</translation>
     </message>
     <message>
-        <source>%1 counts every one</source>
-        <translation>%1 zählt jeden Wert</translation>
-    </message>
-    <message>
-        <source>The counts in %1 do not add up to n: some values fall in no class, or in two.</source>
-        <translation>Die Anzahlen in %1 ergeben zusammen nicht n: manche Werte liegen in keiner Klasse oder in zweien.</translation>
-    </message>
-    <message>
         <source>every %1 is above %2</source>
         <translation>jedes %1 liegt über %2</translation>
     </message>
     <message>
         <source>Not every %1 is above %2.</source>
         <translation>Nicht jedes %1 liegt über %2.</translation>
+    </message>
+    <message>
+        <source>%1 counts every row</source>
+        <translation>%1 zählt jeden Wert</translation>
+    </message>
+    <message>
+        <source>The counts in %1 do not add up to n. Some values are in no class, or in two.</source>
+        <translation>Die Anzahlen in %1 ergeben zusammen nicht n: manche Werte liegen in keiner Klasse oder in zweien.</translation>
     </message>
 </context>
 <context>
@@ -4749,22 +4733,22 @@
         <translation>Prüfungen, die gelten: %1</translation>
     </message>
     <message>
-        <source>They are being worked out</source>
-        <translation>Sie werden berechnet</translation>
-    </message>
-    <message>
         <source>Every check of the study holds</source>
         <translation>Jede Prüfung der Studie gilt</translation>
     </message>
     <message>
-        <source>Go to the first that fails</source>
+        <source>They are being computed</source>
+        <translation>Sie werden berechnet</translation>
+    </message>
+    <message>
+        <source>Go to the first failing check</source>
         <translation>Zur ersten gehen, die nicht gilt</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ClassPreview</name>
     <message>
-        <source>The counts of the classes</source>
+        <source>Counts of the classes</source>
         <translation>Die Anzahlen der Klassen</translation>
     </message>
 </context>
@@ -4773,10 +4757,6 @@
     <message>
         <source>C&amp;olumns</source>
         <translation>S&amp;palten</translation>
-    </message>
-    <message>
-        <source>&amp;Column…</source>
-        <translation>&amp;Spalte …</translation>
     </message>
     <message>
         <source>&amp;Label, unit and note…</source>
@@ -4795,10 +4775,6 @@
         <translation>Spalte davor &amp;einfügen</translation>
     </message>
     <message>
-        <source>&amp;Duplicate the column</source>
-        <translation>Spalte &amp;verdoppeln</translation>
-    </message>
-    <message>
         <source>duplicating a column</source>
         <translation>Spalte verdoppeln</translation>
     </message>
@@ -4807,64 +4783,16 @@
         <translation>kopieren</translation>
     </message>
     <message>
-        <source>Move it to the le&amp;ft</source>
-        <translation>Nach &amp;links verschieben</translation>
-    </message>
-    <message>
-        <source>Move it u&amp;p</source>
-        <translation>Nach &amp;oben verschieben</translation>
-    </message>
-    <message>
-        <source>Move it to the ri&amp;ght</source>
-        <translation>Nach &amp;rechts verschieben</translation>
-    </message>
-    <message>
-        <source>Move it d&amp;own</source>
-        <translation>Nach &amp;unten verschieben</translation>
-    </message>
-    <message>
-        <source>&amp;Hide the chosen columns</source>
-        <translation>Gewählte Spalten &amp;ausblenden</translation>
-    </message>
-    <message>
         <source>&amp;Show hidden columns</source>
         <translation>Ausgeblendete Spalten &amp;zeigen</translation>
-    </message>
-    <message>
-        <source>Remove the column</source>
-        <translation>Spalte entfernen</translation>
     </message>
     <message>
         <source>delete</source>
         <translation>löschen</translation>
     </message>
     <message>
-        <source>A h&amp;eading over the chosen columns…</source>
-        <translation>&amp;Überschrift über die gewählten Spalten …</translation>
-    </message>
-    <message>
         <source>group merge</source>
         <translation>Gruppe zusammenfassen</translation>
-    </message>
-    <message>
-        <source>Remove that heading</source>
-        <translation>Diese Überschrift entfernen</translation>
-    </message>
-    <message>
-        <source>&amp;Wider</source>
-        <translation>&amp;Breiter</translation>
-    </message>
-    <message>
-        <source>&amp;Narrower</source>
-        <translation>&amp;Schmaler</translation>
-    </message>
-    <message>
-        <source>Fi&amp;t the width</source>
-        <translation>Breite &amp;anpassen</translation>
-    </message>
-    <message>
-        <source>N&amp;umbers as shown</source>
-        <translation>Zahlen&amp;anzeige</translation>
     </message>
     <message>
         <source>&amp;More decimals</source>
@@ -4891,32 +4819,84 @@
         <translation>Spalten zeigen</translation>
     </message>
     <message>
-        <source>A heading over columns</source>
+        <source>number format</source>
+        <translation>Zahlenformat</translation>
+    </message>
+    <message>
+        <source>&amp;Column menu…</source>
+        <translation>&amp;Spalte …</translation>
+    </message>
+    <message>
+        <source>&amp;Duplicate column</source>
+        <translation>Spalte &amp;verdoppeln</translation>
+    </message>
+    <message>
+        <source>Move column le&amp;ft</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move column u&amp;p</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move column ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>Move column d&amp;own</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>&amp;Hide selected columns</source>
+        <translation>Ausgewählte Spalten &amp;ausblenden</translation>
+    </message>
+    <message>
+        <source>Remove column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+    <message>
+        <source>Add a group h&amp;eading…</source>
+        <translation>&amp;Überschrift über die ausgewählten Spalten …</translation>
+    </message>
+    <message>
+        <source>Remove group heading</source>
+        <translation>Diese Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>&amp;Widen column</source>
+        <translation>&amp;Breiter</translation>
+    </message>
+    <message>
+        <source>&amp;Narrow column</source>
+        <translation>&amp;Schmaler</translation>
+    </message>
+    <message>
+        <source>Fi&amp;t column width</source>
+        <translation>Breite &amp;anpassen</translation>
+    </message>
+    <message>
+        <source>N&amp;umber format</source>
+        <translation>Zahlen&amp;anzeige</translation>
+    </message>
+    <message>
+        <source>Group heading</source>
         <translation>Eine Überschrift über Spalten</translation>
     </message>
     <message>
-        <source>A label for these columns together:</source>
+        <source>Heading for these columns:</source>
         <translation>Eine Beschriftung für diese Spalten zusammen:</translation>
     </message>
     <message>
-        <source>a heading over columns</source>
+        <source>new group heading</source>
         <translation>eine Überschrift über Spalten</translation>
     </message>
     <message>
-        <source>removing a heading</source>
+        <source>removing a group heading</source>
         <translation>Überschrift entfernen</translation>
-    </message>
-    <message>
-        <source>number format</source>
-        <translation>Zahlenformat</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ColumnMenu</name>
-    <message>
-        <source>Write its formula…</source>
-        <translation>Ihre Formel schreiben …</translation>
-    </message>
     <message>
         <source>Label, unit and note…</source>
         <translation>Beschriftung, Einheit und Notiz …</translation>
@@ -4926,16 +4906,8 @@
         <translation>In Formeln umbenennen …</translation>
     </message>
     <message>
-        <source>Remove the column</source>
-        <translation>Spalte entfernen</translation>
-    </message>
-    <message>
         <source>number format</source>
         <translation>Zahlenformat</translation>
-    </message>
-    <message>
-        <source>Show numbers</source>
-        <translation>Zahlen anzeigen</translation>
     </message>
     <message>
         <source>Kind of values</source>
@@ -4946,32 +4918,16 @@
         <translation>Zahlen</translation>
     </message>
     <message>
-        <source>Texts</source>
-        <translation>Texte</translation>
-    </message>
-    <message>
         <source>Dates (2026-05-31)</source>
         <translation>Daten (2026-05-31)</translation>
-    </message>
-    <message>
-        <source>Yes or no</source>
-        <translation>Ja oder nein</translation>
     </message>
     <message>
         <source>kind of values</source>
         <translation>Art der Werte</translation>
     </message>
     <message>
-        <source>Restore the formula in this cell</source>
-        <translation>Die Formel in dieser Zelle wiederherstellen</translation>
-    </message>
-    <message>
         <source>restoring a formula</source>
         <translation>Formel wiederherstellen</translation>
-    </message>
-    <message>
-        <source>Restore the formula in all overridden cells (%1)</source>
-        <translation>Die Formel in allen überschriebenen Zellen wiederherstellen (%1)</translation>
     </message>
     <message>
         <source>restoring formulas</source>
@@ -4986,10 +4942,6 @@
         <translation>Umbenennen</translation>
     </message>
     <message>
-        <source>The column&apos;s name in formulas; all formulas that use it are rewritten:</source>
-        <translation>Der Name der Spalte in Formeln; alle Formeln, die ihn verwenden, werden umgeschrieben:</translation>
-    </message>
-    <message>
         <source>renaming</source>
         <translation>umbenennen</translation>
     </message>
@@ -5002,58 +4954,51 @@
         <translation>Fußzeile</translation>
     </message>
     <message>
-        <source>A formula, in which each stands for the column above. With a name before it, as in total = sum(each), other foot lines can use it: total * rate.</source>
+        <source>Write a formula with each for the column above. Give it a name, as in total = sum(each), to use it in other foot lines: total * rate.</source>
         <translation>Eine Formel, in der each für die Spalte darüber steht. Mit einem Namen davor, wie in total = sum(each), können andere Fußzeilen sie benutzen: total * rate.</translation>
+    </message>
+    <message>
+        <source>Write formula…</source>
+        <translation>Ihre Formel schreiben …</translation>
+    </message>
+    <message>
+        <source>Remove column</source>
+        <translation>Spalte entfernen</translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation>Zahlen anzeigen</translation>
+    </message>
+    <message>
+        <source>Text</source>
+        <translation>Texte</translation>
+    </message>
+    <message>
+        <source>Yes/no</source>
+        <translation>Ja oder nein</translation>
+    </message>
+    <message>
+        <source>Restore formula in this cell</source>
+        <translation>Die Formel in dieser Zelle wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Restore formula in all overridden cells (%1)</source>
+        <translation>Die Formel in allen überschriebenen Zellen wiederherstellen (%1)</translation>
+    </message>
+    <message>
+        <source>Name of the column in formulas (formulas that use it are updated):</source>
+        <translation>Der Name der Spalte in Formeln; alle Formeln, die ihn verwenden, werden umgeschrieben:</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::CommandFinder</name>
     <message>
-        <source>Find a command, a name, a table</source>
+        <source>Find a command, name or table</source>
         <translation>Befehl, Name oder Tabelle suchen</translation>
     </message>
     <message>
-        <source>Find a command, a name or a table</source>
-        <translation>Befehl, Name oder Tabelle suchen</translation>
-    </message>
-    <message>
-        <source>There is nothing of that name.</source>
+        <source>Nothing was found.</source>
         <translation>Es gibt nichts mit diesem Namen.</translation>
-    </message>
-</context>
-<context>
-    <name>ledgefall::CompanionPanel</name>
-    <message>
-        <source>Chosen cells</source>
-        <translation>Gewählte Zellen</translation>
-    </message>
-    <message>
-        <source>Companion</source>
-        <translation>Begleiter</translation>
-    </message>
-    <message>
-        <source>n</source>
-        <translation>n</translation>
-    </message>
-    <message>
-        <source>sum</source>
-        <translation>Summe</translation>
-    </message>
-    <message>
-        <source>mean</source>
-        <translation>Mittelwert</translation>
-    </message>
-    <message>
-        <source>smallest</source>
-        <translation>kleinster Wert</translation>
-    </message>
-    <message>
-        <source>largest</source>
-        <translation>größter Wert</translation>
-    </message>
-    <message>
-        <source>at fault, left out</source>
-        <translation>mit Fehler, ausgelassen</translation>
     </message>
 </context>
 <context>
@@ -5102,44 +5047,16 @@
         <translation>eine Prüfung</translation>
     </message>
     <message>
-        <source>Watch with a check…</source>
-        <translation>Mit einer Prüfung überwachen …</translation>
-    </message>
-    <message>
-        <source>Change the check…</source>
-        <translation>Prüfung ändern …</translation>
-    </message>
-    <message>
-        <source>Remove the check</source>
-        <translation>Prüfung entfernen</translation>
-    </message>
-    <message>
         <source>removing a check</source>
         <translation>Prüfung entfernen</translation>
-    </message>
-    <message>
-        <source>Change the chart…</source>
-        <translation>Diagramm ändern …</translation>
-    </message>
-    <message>
-        <source>Remove the chart from the study</source>
-        <translation>Diagramm aus der Studie entfernen</translation>
     </message>
     <message>
         <source>%1, not known yet</source>
         <translation>%1, noch nicht bekannt</translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation>wird berechnet</translation>
-    </message>
-    <message>
         <source>Runs</source>
         <translation>Läufe</translation>
-    </message>
-    <message>
-        <source>Runs that are ticked are drawn paler in the charts of their columns</source>
-        <translation>Läufe mit Haken werden in den Diagrammen ihrer Spalten blasser gezeichnet</translation>
     </message>
     <message>
         <source>run %1</source>
@@ -5150,43 +5067,63 @@
         <translation>Zeichnen eines Laufs</translation>
     </message>
     <message>
-        <source>name of a run</source>
+        <source>removing a run</source>
+        <translation>Entfernen eines Laufs</translation>
+    </message>
+    <message>
+        <source>being computed</source>
+        <translation>wird berechnet</translation>
+    </message>
+    <message>
+        <source>Add a check…</source>
+        <translation>Mit einer Prüfung überwachen …</translation>
+    </message>
+    <message>
+        <source>Change check…</source>
+        <translation>Prüfung ändern …</translation>
+    </message>
+    <message>
+        <source>Remove check</source>
+        <translation>Prüfung entfernen</translation>
+    </message>
+    <message>
+        <source>Change chart…</source>
+        <translation>Diagramm ändern …</translation>
+    </message>
+    <message>
+        <source>Remove chart from study</source>
+        <translation>Diagramm aus der Studie entfernen</translation>
+    </message>
+    <message>
+        <source>Ticked runs are drawn paler in the charts of their columns</source>
+        <translation>Läufe mit Haken werden in den Diagrammen ihrer Spalten blasser gezeichnet</translation>
+    </message>
+    <message>
+        <source>renaming a run</source>
         <translation>Name eines Laufs</translation>
     </message>
     <message>
-        <source>Restore this run</source>
+        <source>Restore run</source>
         <translation>Diesen Lauf wiederherstellen</translation>
     </message>
     <message>
-        <source>Rename the run</source>
+        <source>Rename run</source>
         <translation>Den Lauf umbenennen</translation>
     </message>
     <message>
-        <source>Table of the runs</source>
+        <source>Make a table of runs</source>
         <translation>Tabelle der Läufe</translation>
     </message>
     <message>
-        <source>Remove the run</source>
+        <source>Remove run</source>
         <translation>Den Lauf entfernen</translation>
-    </message>
-    <message>
-        <source>removing a run</source>
-        <translation>Entfernen eines Laufs</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::ContinueDialog</name>
     <message>
-        <source>Continue the chosen values</source>
-        <translation>Die gewählten Werte fortsetzen</translation>
-    </message>
-    <message>
         <source>From one row to the next:</source>
         <translation>Von einer Zeile zur nächsten:</translation>
-    </message>
-    <message>
-        <source>how much, or how many</source>
-        <translation>wie viel oder wie viele</translation>
     </message>
     <message>
         <source>fill </source>
@@ -5206,10 +5143,6 @@
         <translation>mal</translation>
     </message>
     <message>
-        <source>count on by</source>
-        <translation>weiterzählen um</translation>
-    </message>
-    <message>
         <source>next day</source>
         <translation>nächster Tag</translation>
     </message>
@@ -5222,12 +5155,59 @@
         <translation>nächster Monat</translation>
     </message>
     <message>
-        <source>the same again</source>
+        <source>Continue selected values</source>
+        <translation>Die ausgewählten Werte fortsetzen</translation>
+    </message>
+    <message>
+        <source>Amount</source>
+        <translation>Wie viel oder wie viele</translation>
+    </message>
+    <message>
+        <source>count up by</source>
+        <translation>weiterzählen um</translation>
+    </message>
+    <message>
+        <source>repeat</source>
         <translation>dasselbe noch einmal</translation>
     </message>
     <message>
-        <source>“%1” is no number: write how much, such as %2.</source>
+        <source>“%1” is not a number. Enter an amount, such as %2.</source>
         <translation>„%1“ ist keine Zahl: schreiben, wie viel, etwa %2.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::DetailsPanel</name>
+    <message>
+        <source>Selected cells</source>
+        <translation>Ausgewählte Zellen</translation>
+    </message>
+    <message>
+        <source>Details</source>
+        <translation>Details</translation>
+    </message>
+    <message>
+        <source>n</source>
+        <translation>n</translation>
+    </message>
+    <message>
+        <source>sum</source>
+        <translation>Summe</translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation>Mittelwert</translation>
+    </message>
+    <message>
+        <source>smallest</source>
+        <translation>kleinster Wert</translation>
+    </message>
+    <message>
+        <source>largest</source>
+        <translation>größter Wert</translation>
+    </message>
+    <message>
+        <source>errors, left out</source>
+        <translation>mit Fehler, ausgelassen</translation>
     </message>
 </context>
 <context>
@@ -5288,20 +5268,12 @@
         <translation>Alles aus&amp;wählen</translation>
     </message>
     <message>
-        <source>E&amp;mpty the cells</source>
-        <translation>Zellen &amp;leeren</translation>
-    </message>
-    <message>
         <source>&amp;Find and replace…</source>
         <translation>&amp;Suchen und ersetzen …</translation>
     </message>
     <message>
         <source>Find &amp;next</source>
         <translation>&amp;Weitersuchen</translation>
-    </message>
-    <message>
-        <source>Find &amp;previous</source>
-        <translation>&amp;Rückwärts suchen</translation>
     </message>
     <message>
         <source>new table</source>
@@ -5311,64 +5283,20 @@
         <source>Table</source>
         <translation>Tabelle</translation>
     </message>
+    <message>
+        <source>C&amp;lear cells</source>
+        <translation>Zellen &amp;leeren</translation>
+    </message>
+    <message>
+        <source>Find pre&amp;vious</source>
+        <translation>&amp;Rückwärts suchen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ExportDialog</name>
     <message>
         <source>Export this table</source>
         <translation>Diese Tabelle exportieren</translation>
-    </message>
-    <message>
-        <source>comma ,</source>
-        <translation>Komma ,</translation>
-    </message>
-    <message>
-        <source>semicolon ;</source>
-        <translation>Strichpunkt ;</translation>
-    </message>
-    <message>
-        <source>tab</source>
-        <translation>Tabulator</translation>
-    </message>
-    <message>
-        <source>bar |</source>
-        <translation>Strich |</translation>
-    </message>
-    <message>
-        <source>point 1.5</source>
-        <translation>Punkt 1.5</translation>
-    </message>
-    <message>
-        <source>comma 1,5</source>
-        <translation>Komma 1,5</translation>
-    </message>
-    <message>
-        <source>names, as formulas call them</source>
-        <translation>Namen, wie Formeln sie nennen</translation>
-    </message>
-    <message>
-        <source>labels, with their units</source>
-        <translation>Beschriftungen mit Einheiten</translation>
-    </message>
-    <message>
-        <source>names with their formulas</source>
-        <translation>Namen mit ihren Formeln</translation>
-    </message>
-    <message>
-        <source>none</source>
-        <translation>keine</translation>
-    </message>
-    <message>
-        <source>in full</source>
-        <translation>mit allen Stellen</translation>
-    </message>
-    <message>
-        <source>rounded as they are shown</source>
-        <translation>gerundet, wie sie gezeigt werden</translation>
-    </message>
-    <message>
-        <source>&amp;Fields are divided by</source>
-        <translation>&amp;Felder sind getrennt durch</translation>
     </message>
     <message>
         <source>&amp;Decimal sign</source>
@@ -5383,24 +5311,76 @@
         <translation>&amp;Zahlen</translation>
     </message>
     <message>
-        <source>The first lines</source>
+        <source>Comma ,</source>
+        <translation>Komma ,</translation>
+    </message>
+    <message>
+        <source>Semicolon ;</source>
+        <translation>Strichpunkt ;</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tabulator</translation>
+    </message>
+    <message>
+        <source>Bar |</source>
+        <translation>Strich |</translation>
+    </message>
+    <message>
+        <source>Point 1.5</source>
+        <translation>Punkt 1.5</translation>
+    </message>
+    <message>
+        <source>Comma 1,5</source>
+        <translation>Komma 1,5</translation>
+    </message>
+    <message>
+        <source>Names used in formulas</source>
+        <translation>Namen, wie Formeln sie nennen</translation>
+    </message>
+    <message>
+        <source>Labels with units</source>
+        <translation>Beschriftungen mit Einheiten</translation>
+    </message>
+    <message>
+        <source>Names with formulas</source>
+        <translation>Namen mit ihren Formeln</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>In full</source>
+        <translation>Mit allen Stellen</translation>
+    </message>
+    <message>
+        <source>Rounded as shown</source>
+        <translation>Gerundet, wie sie gezeigt werden</translation>
+    </message>
+    <message>
+        <source>A grid, as shown</source>
+        <translation>Ein Gitter, wie man es sieht</translation>
+    </message>
+    <message>
+        <source>A line for each cell</source>
+        <translation>Eine Zeile für jede Zelle</translation>
+    </message>
+    <message>
+        <source>&amp;Table as</source>
+        <translation>Die &amp;Tabelle als</translation>
+    </message>
+    <message>
+        <source>&amp;Fields separated by</source>
+        <translation>&amp;Felder sind getrennt durch</translation>
+    </message>
+    <message>
+        <source>First lines</source>
         <translation>Die ersten Zeilen</translation>
     </message>
     <message>
-        <source>Write it</source>
-        <translation>Schreiben</translation>
-    </message>
-    <message>
-        <source>a grid, as it is seen</source>
-        <translation>ein Gitter, wie man es sieht</translation>
-    </message>
-    <message>
-        <source>a line for each cell</source>
-        <translation>eine Zeile für jede Zelle</translation>
-    </message>
-    <message>
-        <source>&amp;The table as</source>
-        <translation>Die &amp;Tabelle als</translation>
+        <source>Export</source>
+        <translation>Exportieren</translation>
     </message>
 </context>
 <context>
@@ -5421,14 +5401,6 @@
 <context>
     <name>ledgefall::FindBar</name>
     <message>
-        <source>&amp;whole cells</source>
-        <translation>&amp;ganze Zellen</translation>
-    </message>
-    <message>
-        <source>only in the &amp;chosen columns</source>
-        <translation>nur in den gewählten &amp;Spalten</translation>
-    </message>
-    <message>
         <source>Find and replace</source>
         <translation>Suchen und ersetzen</translation>
     </message>
@@ -5439,14 +5411,6 @@
     <message>
         <source>What to find</source>
         <translation>Was gesucht wird</translation>
-    </message>
-    <message>
-        <source>put in its place</source>
-        <translation>dafür einsetzen</translation>
-    </message>
-    <message>
-        <source>What to put in its place</source>
-        <translation>Was dafür eingesetzt wird</translation>
     </message>
     <message>
         <source>Next</source>
@@ -5469,14 +5433,6 @@
         <translation>Schließen</translation>
     </message>
     <message>
-        <source>searching…</source>
-        <translation>sucht …</translation>
-    </message>
-    <message>
-        <source>%1 is not there.</source>
-        <translation>%1 kommt nicht vor.</translation>
-    </message>
-    <message>
         <source>%1, row %2</source>
         <translation>%1, Zeile %2</translation>
     </message>
@@ -5485,12 +5441,36 @@
         <translation>ersetzen</translation>
     </message>
     <message>
-        <source>%1 is in no typed cell.</source>
-        <translation>%1 steht in keiner getippten Zelle.</translation>
-    </message>
-    <message>
         <source>Cells changed: %1</source>
         <translation>Geänderte Zellen: %1</translation>
+    </message>
+    <message>
+        <source>&amp;Whole cells</source>
+        <translation>&amp;Ganze Zellen</translation>
+    </message>
+    <message>
+        <source>Only in &amp;selected columns</source>
+        <translation>Nur in den ausgewählten &amp;Spalten</translation>
+    </message>
+    <message>
+        <source>replace with</source>
+        <translation>dafür einsetzen</translation>
+    </message>
+    <message>
+        <source>Replacement</source>
+        <translation>Was dafür eingesetzt wird</translation>
+    </message>
+    <message>
+        <source>Searching…</source>
+        <translation>Sucht …</translation>
+    </message>
+    <message>
+        <source>%1 was not found.</source>
+        <translation>%1 kommt nicht vor.</translation>
+    </message>
+    <message>
+        <source>%1 is not in any typed cell.</source>
+        <translation>%1 steht in keiner getippten Zelle.</translation>
     </message>
 </context>
 <context>
@@ -5500,47 +5480,47 @@
         <translation>Den Wert von %1 finden</translation>
     </message>
     <message>
-        <source>for which &amp;outcome</source>
-        <translation>für den das &amp;Ergebnis</translation>
-    </message>
-    <message>
-        <source>&amp;is</source>
-        <translation>dies &amp;ist</translation>
-    </message>
-    <message>
-        <source>looked for &amp;from</source>
-        <translation>gesucht &amp;von</translation>
-    </message>
-    <message>
-        <source>&amp;to</source>
-        <translation>&amp;bis</translation>
-    </message>
-    <message>
         <source>Hold this value</source>
         <translation>Diesen Wert festhalten</translation>
-    </message>
-    <message>
-        <source>Hold the search, so that it follows</source>
-        <translation>Die Suche festhalten, damit sie folgt</translation>
-    </message>
-    <message>
-        <source>Write what is to come out, such as max(Path.r).</source>
-        <translation>Schreiben Sie, was herauskommen soll, etwa max(Path.r).</translation>
-    </message>
-    <message>
-        <source>Write numbers, the smaller end of the range first.</source>
-        <translation>Schreiben Sie Zahlen, das kleinere Ende des Bereichs zuerst.</translation>
-    </message>
-    <message>
-        <source>Looking through the range…</source>
-        <translation>Der Bereich wird durchgesehen…</translation>
     </message>
     <message>
         <source>%1 = %2</source>
         <translation>%1 = %2</translation>
     </message>
     <message>
-        <source>What comes out is missing somewhere in this range.</source>
+        <source>For which &amp;outcome</source>
+        <translation>Für den das &amp;Ergebnis</translation>
+    </message>
+    <message>
+        <source>&amp;Equals</source>
+        <translation>Dies &amp;ist</translation>
+    </message>
+    <message>
+        <source>Search &amp;from</source>
+        <translation>Gesucht &amp;von</translation>
+    </message>
+    <message>
+        <source>&amp;To</source>
+        <translation>&amp;Bis</translation>
+    </message>
+    <message>
+        <source>Hold the search, to keep it up to date</source>
+        <translation>Die Suche festhalten, damit sie folgt</translation>
+    </message>
+    <message>
+        <source>Write an outcome, such as max(Path.r).</source>
+        <translation>Schreiben Sie, was herauskommen soll, etwa max(Path.r).</translation>
+    </message>
+    <message>
+        <source>Enter numbers, with the smaller end of the range first.</source>
+        <translation>Schreiben Sie Zahlen, das kleinere Ende des Bereichs zuerst.</translation>
+    </message>
+    <message>
+        <source>Searching the range…</source>
+        <translation>Der Bereich wird durchgesehen…</translation>
+    </message>
+    <message>
+        <source>The outcome is missing somewhere in this range.</source>
         <translation>Das Ergebnis fehlt irgendwo in diesem Bereich.</translation>
     </message>
 </context>
@@ -5555,12 +5535,12 @@
         <translation>Eine erste Tabelle in fünf Schritten</translation>
     </message>
     <message>
-        <source>Leave</source>
-        <translation>Verlassen</translation>
-    </message>
-    <message>
         <source>Step %1 of %2. %3</source>
         <translation>Schritt %1 von %2. %3</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Verlassen</translation>
     </message>
 </context>
 <context>
@@ -5574,58 +5554,46 @@
         <translation>Kiesel</translation>
     </message>
     <message>
-        <source>Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
-        <translation>Tippen Sie eine Überschrift und Zahlen darunter: length, Enter, 42, Enter, 57, Enter, 38, Enter.</translation>
-    </message>
-    <message>
-        <source>Hold what no row changes: click “hold a value”, type m = mean(length), Enter.</source>
-        <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
-    </message>
-    <message>
-        <source>One formula for all rows: click “next column”, type dev = length - m, Enter.</source>
-        <translation>Eine Formel für alle Zeilen: Klicken Sie auf „nächste Spalte“, tippen Sie dev = length - m, Enter.</translation>
-    </message>
-    <message>
-        <source>A measure under the columns: click “foot line” and choose sum.</source>
-        <translation>Ein Maß unter den Spalten: Klicken Sie auf „Fußzeile“ und wählen Sie sum.</translation>
-    </message>
-    <message>
         <source>Change a length: click it, type another number, Enter. Everything that depends on it follows.</source>
         <translation>Ändern Sie eine Länge: Anklicken, eine andere Zahl tippen, Enter. Alles, was davon abhängt, folgt.</translation>
     </message>
     <message>
-        <source>That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are worth a look.</source>
+        <source>Type a heading with numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter.</source>
+        <translation>Tippen Sie eine Überschrift und Zahlen darunter: length, Enter, 42, Enter, 57, Enter, 38, Enter.</translation>
+    </message>
+    <message>
+        <source>Hold a value that no row changes: click “hold a value”, type m = mean(length), Enter.</source>
+        <translation>Halten Sie fest, was keine Zeile ändert: Klicken Sie auf „Wert festhalten“, tippen Sie m = mean(length), Enter.</translation>
+    </message>
+    <message>
+        <source>Write one formula for all rows: click “next column”, type dev = length - m, Enter.</source>
+        <translation>Eine Formel für alle Zeilen: Klicken Sie auf „nächste Spalte“, tippen Sie dev = length - m, Enter.</translation>
+    </message>
+    <message>
+        <source>Add a measure under the columns: click “foot line” and choose sum.</source>
+        <translation>Ein Maß unter den Spalten: Klicken Sie auf „Fußzeile“ und wählen Sie sum.</translation>
+    </message>
+    <message>
+        <source>That is a computation table. Press F1 for help on the current item, and have a look at the starters in the Study menu.</source>
         <translation>Das ist eine Rechentabelle. F1 erklärt, was gerade den Fokus hat, und die Anfänge im Menü Studie sind einen Blick wert.</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FoldingSplitter</name>
     <message>
-        <source>Open: %1</source>
+        <source>Show: %1</source>
         <translation>Öffnen: %1</translation>
     </message>
     <message>
-        <source>Fold away: %1</source>
+        <source>Hide: %1</source>
         <translation>Einklappen: %1</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FootMenu</name>
     <message>
-        <source>Formula…</source>
-        <translation>Formel …</translation>
-    </message>
-    <message>
-        <source>Show numbers</source>
-        <translation>Zahlen anzeigen</translation>
-    </message>
-    <message>
         <source>number format</source>
         <translation>Zahlenformat</translation>
-    </message>
-    <message>
-        <source>Remove the line</source>
-        <translation>Zeile entfernen</translation>
     </message>
     <message>
         <source>removing a foot line</source>
@@ -5643,6 +5611,18 @@
         <source>foot line</source>
         <translation>Fußzeile</translation>
     </message>
+    <message>
+        <source>Change formula…</source>
+        <translation>Formel …</translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation>Zahlen anzeigen</translation>
+    </message>
+    <message>
+        <source>Remove foot line</source>
+        <translation>Zeile entfernen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FootView</name>
@@ -5651,7 +5631,7 @@
         <translation>Fuß</translation>
     </message>
     <message>
-        <source>%1 foot lines, %2 of them in view: the wheel brings the others</source>
+        <source>%1 foot lines, %2 of them in view: scroll to see the others</source>
         <translation>%1 Fußzeilen, %2 davon zu sehen: Das Rad bringt die anderen</translation>
     </message>
 </context>
@@ -5666,10 +5646,6 @@
         <translation>rechnen Gleichung</translation>
     </message>
     <message>
-        <source>Write the ne&amp;xt column…</source>
-        <translation>Näc&amp;hste Spalte schreiben …</translation>
-    </message>
-    <message>
         <source>add a column calculate formula</source>
         <translation>Spalte anfügen rechnen Formel</translation>
     </message>
@@ -5682,51 +5658,55 @@
         <translation>&amp;Weitere Formeln</translation>
     </message>
     <message>
-        <source>A measure &amp;across the chosen columns</source>
-        <translation>Ein Maß &amp;quer über die gewählten Spalten</translation>
-    </message>
-    <message>
         <source>row wise across</source>
         <translation>zeilenweise quer</translation>
-    </message>
-    <message>
-        <source>One formula for &amp;each chosen column…</source>
-        <translation>Eine Formel für &amp;jede gewählte Spalte …</translation>
     </message>
     <message>
         <source>per cent of total share percentage relative frequency proportion</source>
         <translation>Prozent vom Ganzen Anteil relative Häufigkeit</translation>
     </message>
     <message>
-        <source>Let the formula cover only the &amp;chosen rows</source>
-        <translation>Die Formel nur die gewählten &amp;Zeilen umfassen lassen</translation>
-    </message>
-    <message>
         <source>reach range part</source>
         <translation>Bereich Teil</translation>
-    </message>
-    <message>
-        <source>Let the formula cover a&amp;ll rows</source>
-        <translation>Die Formel &amp;alle Zeilen umfassen lassen</translation>
     </message>
     <message>
         <source>reach range whole</source>
         <translation>Bereich ganz</translation>
     </message>
     <message>
-        <source>the reach of %1</source>
+        <source>Write ne&amp;xt column…</source>
+        <translation>Näc&amp;hste Spalte schreiben …</translation>
+    </message>
+    <message>
+        <source>Measure &amp;across selected columns</source>
+        <translation>Ein Maß &amp;quer über die ausgewählten Spalten</translation>
+    </message>
+    <message>
+        <source>Write one formula for &amp;each column…</source>
+        <translation>Eine Formel für &amp;jede ausgewählte Spalte …</translation>
+    </message>
+    <message>
+        <source>Let formula cover only &amp;selected rows</source>
+        <translation>Die Formel nur die ausgewählten &amp;Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>Let formula cover a&amp;ll rows</source>
+        <translation>Die Formel &amp;alle Zeilen umfassen lassen</translation>
+    </message>
+    <message>
+        <source>rows covered by %1</source>
         <translation>die Reichweite von %1</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::FormulaDraft</name>
     <message>
-        <source>Entering this takes the place of the typed values of %1 (%2 rows).</source>
-        <translation>Das tritt an die Stelle der eingegebenen Werte von %1 (%2 Zeilen).</translation>
-    </message>
-    <message>
         <source>This goes through %L1 rows once for each of the %L2 rows, which takes a while. It can be stopped.</source>
         <translation>Das geht %L1 Zeilen für jede der %L2 Zeilen einmal durch und dauert eine Weile. Es lässt sich anhalten.</translation>
+    </message>
+    <message>
+        <source>Entering this replaces the typed values of %1 (rows: %2).</source>
+        <translation>Das tritt an die Stelle der eingegebenen Werte von %1 (%2 Zeilen).</translation>
     </message>
 </context>
 <context>
@@ -5738,22 +5718,6 @@
     <message>
         <source>dev = x − mean(x)</source>
         <translation>abw = x − mean(x)</translation>
-    </message>
-    <message>
-        <source>The reference at the cursor</source>
-        <translation>Der Bezug an der Schreibmarke</translation>
-    </message>
-    <message>
-        <source>The mistake in the formula</source>
-        <translation>Der Fehler in der Formel</translation>
-    </message>
-    <message>
-        <source>The first, a middle and the last row</source>
-        <translation>Die erste, eine mittlere und die letzte Zeile</translation>
-    </message>
-    <message>
-        <source>Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it</source>
-        <translation>Eingabetaste schreibt je eine Spalte für die %1 gewählten; each steht für die jeweilige · Escape verlässt es</translation>
     </message>
     <message>
         <source>Write a name, then = and the formula, as in dev = x − mean(x).</source>
@@ -5772,10 +5736,6 @@
         <translation>%1 festhalten (%2)</translation>
     </message>
     <message>
-        <source>Remove it (%1)</source>
-        <translation>Entfernen (%1)</translation>
-    </message>
-    <message>
         <source>Write %1 (%2)</source>
         <translation>%1 schreiben (%2)</translation>
     </message>
@@ -5792,44 +5752,8 @@
         <translation>%1 läuft über die Zeilen</translation>
     </message>
     <message>
-        <source>%1 runs together with it</source>
-        <translation>%1 läuft zugleich damit</translation>
-    </message>
-    <message>
-        <source>%1 is one value</source>
-        <translation>%1 ist ein Wert</translation>
-    </message>
-    <message>
-        <source>Turn into %1 (Ctrl+L)</source>
-        <translation>In %1 umwandeln (Strg+L)</translation>
-    </message>
-    <message>
-        <source>Onto the ledge… (Ctrl+Shift+L)</source>
-        <translation>Auf die Leiste … (Strg+Umschalt+L)</translation>
-    </message>
-    <message>
-        <source>Onto the ledge</source>
-        <translation>Auf die Leiste</translation>
-    </message>
-    <message>
-        <source>The name under which it is to stay put:</source>
-        <translation>Der Name, unter dem es festbleiben soll:</translation>
-    </message>
-    <message>
         <source>missing</source>
         <translation>leer</translation>
-    </message>
-    <message>
-        <source>Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a heading, a cell, a foot line or a held value to put it in, or Alt and an arrow</source>
-        <translation>Eingabe füllt die Spalte · Umschalt+Eingabe für eine weitere Festlegung · Escape verlässt sie · Klick auf Überschrift, Zelle, Fußzeile oder festgehaltenen Wert setzt ihn ein, auch Alt und ein Pfeil</translation>
-    </message>
-    <message>
-        <source>Press Enter again to do so; Undo brings them back.</source>
-        <translation>Nochmals Eingabe führt es aus; Rückgängig bringt sie wieder.</translation>
-    </message>
-    <message>
-        <source>Enter takes the formula as it is: it waits for %1.</source>
-        <translation>Eingabe nimmt die Formel, wie sie ist: Sie wartet auf %1.</translation>
     </message>
     <message>
         <source>%1 follows the column</source>
@@ -5856,8 +5780,64 @@
         <translation>%1 als Daten lesen, Tag zuerst (%2)</translation>
     </message>
     <message>
-        <source>reading texts anew</source>
+        <source>Reference at the cursor</source>
+        <translation>Der Bezug an der Schreibmarke</translation>
+    </message>
+    <message>
+        <source>Error in the formula</source>
+        <translation>Der Fehler in der Formel</translation>
+    </message>
+    <message>
+        <source>First, middle and last row</source>
+        <translation>Die erste, eine mittlere und die letzte Zeile</translation>
+    </message>
+    <message>
+        <source>Enter fills the column · Shift+Enter adds another definition · Escape cancels · Click a heading, cell, foot line or held value to insert it, or press Alt and an arrow key</source>
+        <translation>Eingabe füllt die Spalte · Umschalt+Eingabe für eine weitere Festlegung · Escape verlässt sie · Klick auf Überschrift, Zelle, Fußzeile oder festgehaltenen Wert setzt ihn ein, auch Alt und ein Pfeil</translation>
+    </message>
+    <message>
+        <source>Enter writes a formula for each of the %1 selected columns; each stands for that column · Escape cancels</source>
+        <translation>Eingabetaste schreibt je eine Spalte für die %1 ausgewählten; each steht für die jeweilige · Escape verlässt es</translation>
+    </message>
+    <message>
+        <source>Press Enter again to continue. Undo brings them back.</source>
+        <translation>Nochmals Eingabe führt es aus; Rückgängig bringt sie wieder.</translation>
+    </message>
+    <message>
+        <source>Enter accepts the formula as it is. It waits for %1.</source>
+        <translation>Eingabe nimmt die Formel, wie sie ist: Sie wartet auf %1.</translation>
+    </message>
+    <message>
+        <source>Remove (%1)</source>
+        <translation>Entfernen (%1)</translation>
+    </message>
+    <message>
+        <source>reading text again</source>
         <translation>Texte neu lesen</translation>
+    </message>
+    <message>
+        <source>%1 runs along with it</source>
+        <translation>%1 läuft zugleich damit</translation>
+    </message>
+    <message>
+        <source>%1 is a single value</source>
+        <translation>%1 ist ein Wert</translation>
+    </message>
+    <message>
+        <source>Change to %1 (Ctrl+L)</source>
+        <translation>In %1 umwandeln (Strg+L)</translation>
+    </message>
+    <message>
+        <source>Hold on the ledge… (Ctrl+Shift+L)</source>
+        <translation>Auf die Leiste … (Strg+Umschalt+L)</translation>
+    </message>
+    <message>
+        <source>Hold on the ledge</source>
+        <translation>Auf die Leiste</translation>
+    </message>
+    <message>
+        <source>Name of the held value:</source>
+        <translation>Der Name, unter dem es festbleiben soll:</translation>
     </message>
 </context>
 <context>
@@ -5881,18 +5861,6 @@
     <message>
         <source>Chart: %1</source>
         <translation>Diagramm: %1</translation>
-    </message>
-    <message>
-        <source>an end of the axis across</source>
-        <translation>ein Ende der waagerechten Achse</translation>
-    </message>
-    <message>
-        <source>an end of the axis upwards</source>
-        <translation>ein Ende der senkrechten Achse</translation>
-    </message>
-    <message>
-        <source>a number beside it</source>
-        <translation>eine Zahl daneben</translation>
     </message>
     <message>
         <source>given</source>
@@ -5923,16 +5891,28 @@
         <translation>&amp;Speichern …</translation>
     </message>
     <message>
-        <source>Save the page</source>
-        <translation>Seite speichern</translation>
-    </message>
-    <message>
         <source>PDF (*.pdf);;HTML (*.html)</source>
         <translation>PDF (*.pdf);;HTML (*.html)</translation>
     </message>
     <message>
-        <source>I have read this</source>
-        <translation>Gelesen</translation>
+        <source>end of the x axis</source>
+        <translation>ein Ende der waagerechten Achse</translation>
+    </message>
+    <message>
+        <source>end of the y axis</source>
+        <translation>ein Ende der senkrechten Achse</translation>
+    </message>
+    <message>
+        <source>number of a reference</source>
+        <translation>eine Zahl daneben</translation>
+    </message>
+    <message>
+        <source>Save page</source>
+        <translation>Seite speichern</translation>
+    </message>
+    <message>
+        <source>Dismiss</source>
+        <translation>Verwerfen</translation>
     </message>
 </context>
 <context>
@@ -5942,100 +5922,12 @@
         <translation>Häufigkeitstabelle von %1</translation>
     </message>
     <message>
-        <source>about eight</source>
-        <translation>etwa acht</translation>
-    </message>
-    <message>
-        <source>by Sturges: 1 + log₂ n</source>
-        <translation>nach Sturges: 1 + log₂ n</translation>
-    </message>
-    <message>
-        <source>by the square root of n</source>
-        <translation>nach der Wurzel aus n</translation>
-    </message>
-    <message>
-        <source>by Freedman and Diaconis: from the quartiles</source>
-        <translation>nach Freedman und Diaconis: aus den Quartilen</translation>
-    </message>
-    <message>
-        <source>one for each whole number</source>
-        <translation>eine für jede ganze Zahl</translation>
-    </message>
-    <message>
-        <source>on the left: 10 ≤ x &lt; 20</source>
-        <translation>links: 10 ≤ x &lt; 20</translation>
-    </message>
-    <message>
-        <source>on the right: 10 &lt; x ≤ 20</source>
-        <translation>rechts: 10 &lt; x ≤ 20</translation>
-    </message>
-    <message>
-        <source>an open class below</source>
-        <translation>eine offene Klasse darunter</translation>
-    </message>
-    <message>
-        <source>an open class above</source>
-        <translation>eine offene Klasse darüber</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>Mitte</translation>
-    </message>
-    <message>
-        <source>share</source>
-        <translation>Anteil</translation>
-    </message>
-    <message>
-        <source>per cent</source>
-        <translation>Prozent</translation>
-    </message>
-    <message>
-        <source>cumulative</source>
-        <translation>kumuliert</translation>
-    </message>
-    <message>
-        <source>cumulative share</source>
-        <translation>kumulierter Anteil</translation>
-    </message>
-    <message>
-        <source>cumulative from above</source>
-        <translation>kumuliert von oben</translation>
-    </message>
-    <message>
-        <source>density</source>
-        <translation>Dichte</translation>
-    </message>
-    <message>
-        <source>tally</source>
-        <translation>Strichliste</translation>
-    </message>
-    <message>
-        <source>and draw its &amp;histogram</source>
-        <translation>und das &amp;Histogramm dazu zeichnen</translation>
-    </message>
-    <message>
-        <source>mean, variance and median from the classes</source>
-        <translation>Mittelwert, Varianz und Median aus den Klassen</translation>
-    </message>
-    <message>
         <source>&amp;Number of classes</source>
         <translation>&amp;Anzahl der Klassen</translation>
     </message>
     <message>
-        <source>&amp;width</source>
-        <translation>&amp;Breite</translation>
-    </message>
-    <message>
         <source>&amp;Start</source>
         <translation>A&amp;nfang</translation>
-    </message>
-    <message>
-        <source>of any widths, such as 0, 10, 20, 40, 80</source>
-        <translation>von beliebiger Breite, etwa 0, 10, 20, 40, 80</translation>
-    </message>
-    <message>
-        <source>At &amp;own limits instead</source>
-        <translation>Stattdessen an &amp;eigenen Grenzen</translation>
     </message>
     <message>
         <source>&amp;Closed</source>
@@ -6046,18 +5938,6 @@
         <translation>Offene Enden</translation>
     </message>
     <message>
-        <source>With</source>
-        <translation>Mit</translation>
-    </message>
-    <message>
-        <source>Make the table</source>
-        <translation>Tabelle anlegen</translation>
-    </message>
-    <message>
-        <source>Change the classes</source>
-        <translation>Klassen ändern</translation>
-    </message>
-    <message>
         <source>Classes: %1.</source>
         <translation>Klassen: %1.</translation>
     </message>
@@ -6066,7 +5946,107 @@
         <translation>In keiner Klasse: %1.</translation>
     </message>
     <message>
-        <source>Empty or no number: %1.</source>
+        <source>About eight</source>
+        <translation>Etwa acht</translation>
+    </message>
+    <message>
+        <source>Sturges: 1 + log₂ n</source>
+        <translation>Nach Sturges: 1 + log₂ n</translation>
+    </message>
+    <message>
+        <source>Square root of n</source>
+        <translation>Nach der Wurzel aus n</translation>
+    </message>
+    <message>
+        <source>Freedman and Diaconis: from the quartiles</source>
+        <translation>Nach Freedman und Diaconis: aus den Quartilen</translation>
+    </message>
+    <message>
+        <source>One for each whole number</source>
+        <translation>Eine für jede ganze Zahl</translation>
+    </message>
+    <message>
+        <source>On the left: 10 ≤ x &lt; 20</source>
+        <translation>Links: 10 ≤ x &lt; 20</translation>
+    </message>
+    <message>
+        <source>On the right: 10 &lt; x ≤ 20</source>
+        <translation>Rechts: 10 &lt; x ≤ 20</translation>
+    </message>
+    <message>
+        <source>Open class below</source>
+        <translation>Eine offene Klasse darunter</translation>
+    </message>
+    <message>
+        <source>Open class above</source>
+        <translation>Eine offene Klasse darüber</translation>
+    </message>
+    <message>
+        <source>Midpoint</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>Per cent</source>
+        <translation>Prozent</translation>
+    </message>
+    <message>
+        <source>Cumulative</source>
+        <translation>Kumuliert</translation>
+    </message>
+    <message>
+        <source>Cumulative share</source>
+        <translation>Kumulierter Anteil</translation>
+    </message>
+    <message>
+        <source>Cumulative from above</source>
+        <translation>Kumuliert von oben</translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation>Dichte</translation>
+    </message>
+    <message>
+        <source>Tally</source>
+        <translation>Strichliste</translation>
+    </message>
+    <message>
+        <source>Draw a &amp;histogram</source>
+        <translation>Und das &amp;Histogramm dazu zeichnen</translation>
+    </message>
+    <message>
+        <source>Mean, variance and median from the classes</source>
+        <translation>Mittelwert, Varianz und Median aus den Klassen</translation>
+    </message>
+    <message>
+        <source>&amp;Width</source>
+        <translation>&amp;Breite</translation>
+    </message>
+    <message>
+        <source>any widths, such as 0, 10, 20, 40, 80</source>
+        <translation>von beliebiger Breite, etwa 0, 10, 20, 40, 80</translation>
+    </message>
+    <message>
+        <source>Cust&amp;om boundaries</source>
+        <translation>Stattdessen an &amp;eigenen Grenzen</translation>
+    </message>
+    <message>
+        <source>Include</source>
+        <translation>Mit</translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>Change classes</source>
+        <translation>Klassen ändern</translation>
+    </message>
+    <message>
+        <source>Empty or not a number: %1.</source>
         <translation>Leer oder keine Zahl: %1.</translation>
     </message>
 </context>
@@ -6081,7 +6061,7 @@
         <translation>%1 %2, %3 %4: %5</translation>
     </message>
     <message>
-        <source>no number</source>
+        <source>not a number</source>
         <translation>keine Zahl</translation>
     </message>
 </context>
@@ -6107,10 +6087,6 @@
 <context>
     <name>ledgefall::HeldCard</name>
     <message>
-        <source>used by %1</source>
-        <translation>verwendet von %1</translation>
-    </message>
-    <message>
         <source>Held value %1, %2</source>
         <translation>Festgehaltener Wert %1, %2</translation>
     </message>
@@ -6119,16 +6095,8 @@
         <translation>Funktion</translation>
     </message>
     <message>
-        <source>worked</source>
-        <translation>berechnet</translation>
-    </message>
-    <message>
         <source>given</source>
         <translation>gegeben</translation>
-    </message>
-    <message>
-        <source>Definition of the held value</source>
-        <translation>Festlegung des festgehaltenen Werts</translation>
     </message>
     <message>
         <source>held value %1</source>
@@ -6143,20 +6111,24 @@
         <translation>%1 auswählen</translation>
     </message>
     <message>
-        <source>there is no value to choose from</source>
+        <source>Used by %1</source>
+        <translation>Verwendet von %1</translation>
+    </message>
+    <message>
+        <source>computed</source>
+        <translation>berechnet</translation>
+    </message>
+    <message>
+        <source>Definition of held value</source>
+        <translation>Festlegung des festgehaltenen Werts</translation>
+    </message>
+    <message>
+        <source>no values to choose from</source>
         <translation>es gibt keinen Wert zur Auswahl</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::HeldDialog</name>
-    <message>
-        <source>It can have a &amp;slider</source>
-        <translation>Er kann einen &amp;Schieber haben</translation>
-    </message>
-    <message>
-        <source>About %1</source>
-        <translation>Über %1</translation>
-    </message>
     <message>
         <source>&amp;Unit</source>
         <translation>&amp;Einheit</translation>
@@ -6164,10 +6136,6 @@
     <message>
         <source>&amp;Note</source>
         <translation>&amp;Notiz</translation>
-    </message>
-    <message>
-        <source>Stands &amp;together with</source>
-        <translation>Steht &amp;zusammen mit</translation>
     </message>
     <message>
         <source>from</source>
@@ -6178,27 +6146,39 @@
         <translation>bis</translation>
     </message>
     <message>
-        <source>by steps of</source>
-        <translation>in Schritten von</translation>
-    </message>
-    <message>
-        <source>nothing: any value can be typed</source>
-        <translation>nichts: jeder Wert kann eingetippt werden</translation>
-    </message>
-    <message>
-        <source>the values listed here</source>
-        <translation>die hier aufgezählten Werte</translation>
-    </message>
-    <message>
-        <source>the values of %1</source>
-        <translation>die Werte von %1</translation>
-    </message>
-    <message>
         <source>riffle; pool; weir</source>
         <translation>Schnelle; Kolk; Wehr</translation>
     </message>
     <message>
-        <source>It can have &amp;choices from</source>
+        <source>Show a &amp;slider</source>
+        <translation>Er kann einen &amp;Schieber haben</translation>
+    </message>
+    <message>
+        <source>Properties of %1</source>
+        <translation>Über %1</translation>
+    </message>
+    <message>
+        <source>&amp;Group</source>
+        <translation>Steht &amp;zusammen mit</translation>
+    </message>
+    <message>
+        <source>in steps of</source>
+        <translation>in Schritten von</translation>
+    </message>
+    <message>
+        <source>Any typed value</source>
+        <translation>Nichts: jeder Wert kann eingetippt werden</translation>
+    </message>
+    <message>
+        <source>The values listed here</source>
+        <translation>Die hier aufgezählten Werte</translation>
+    </message>
+    <message>
+        <source>The values of %1</source>
+        <translation>Die Werte von %1</translation>
+    </message>
+    <message>
+        <source>&amp;Choices</source>
         <translation>Er kann eine &amp;Auswahl haben aus</translation>
     </message>
 </context>
@@ -6221,27 +6201,27 @@
         <translation>Schließen</translation>
     </message>
     <message>
-        <source>Close the help (Escape)</source>
+        <source>Close help (Escape)</source>
         <translation>Die Hilfe schließen (Escape)</translation>
     </message>
     <message>
-        <source>Page of the help</source>
+        <source>Help page</source>
         <translation>Seite der Hilfe</translation>
     </message>
     <message>
-        <source>There is no page of that name.</source>
+        <source>There is no such page.</source>
         <translation>Es gibt keine Seite dieses Namens.</translation>
     </message>
     <message>
-        <source>Put it into the study</source>
+        <source>Insert it into the study</source>
         <translation>In die Studie einsetzen</translation>
     </message>
     <message>
-        <source>Keys</source>
+        <source>Keyboard shortcuts</source>
         <translation>Tasten</translation>
     </message>
     <message>
-        <source>shortcuts keyboard</source>
+        <source>keys hotkeys</source>
         <translation>Tastenkürzel Tastatur</translation>
     </message>
 </context>
@@ -6252,44 +6232,12 @@
         <translation>Getrennten Text einlesen</translation>
     </message>
     <message>
-        <source>as found</source>
-        <translation>wie erkannt</translation>
-    </message>
-    <message>
-        <source>comma ,</source>
-        <translation>Komma ,</translation>
-    </message>
-    <message>
-        <source>semicolon ;</source>
-        <translation>Semikolon ;</translation>
-    </message>
-    <message>
-        <source>tab</source>
-        <translation>Tabulator</translation>
-    </message>
-    <message>
-        <source>point 1.5</source>
-        <translation>Punkt 1.5</translation>
-    </message>
-    <message>
-        <source>comma 1,5</source>
-        <translation>Komma 1,5</translation>
-    </message>
-    <message>
         <source>&amp;Table</source>
         <translation>&amp;Tabelle</translation>
     </message>
     <message>
-        <source>&amp;Fields are divided by</source>
-        <translation>&amp;Felder sind getrennt durch</translation>
-    </message>
-    <message>
         <source>&amp;Decimal sign</source>
         <translation>&amp;Dezimalzeichen</translation>
-    </message>
-    <message>
-        <source>Import as a table</source>
-        <translation>Als Tabelle einlesen</translation>
     </message>
     <message>
         <source>no heading</source>
@@ -6300,44 +6248,8 @@
         <translation>Zeilen: %1.</translation>
     </message>
     <message>
-        <source>numbers</source>
-        <translation>Zahlen</translation>
-    </message>
-    <message>
-        <source>dates</source>
-        <translation>Daten</translation>
-    </message>
-    <message>
-        <source>yes or no</source>
-        <translation>ja oder nein</translation>
-    </message>
-    <message>
-        <source>texts</source>
-        <translation>Texte</translation>
-    </message>
-    <message>
         <source>The first line is a &amp;heading</source>
         <translation>Die erste Zeile ist eine &amp;Überschrift</translation>
-    </message>
-    <message>
-        <source>The next one has the &amp;units</source>
-        <translation>Die nächste nennt die &amp;Einheiten</translation>
-    </message>
-    <message>
-        <source>bar |</source>
-        <translation>Strich |</translation>
-    </message>
-    <message>
-        <source>blanks</source>
-        <translation>Leerzeichen</translation>
-    </message>
-    <message>
-        <source>there are none</source>
-        <translation>es gibt keine</translation>
-    </message>
-    <message>
-        <source>begin with %1</source>
-        <translation>beginnen mit %1</translation>
     </message>
     <message>
         <source>&amp;Comment lines</source>
@@ -6360,18 +6272,6 @@
         <translation>Passt nicht</translation>
     </message>
     <message>
-        <source>The columns, how each is read</source>
-        <translation>Die Spalten, wie jede gelesen wird</translation>
-    </message>
-    <message>
-        <source>%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.</source>
-        <translation>%1: „%2“ kann %3 oder %4 sein. Gelesen wird es als %5; wählen Sie das andere in der Zeile der Spalte, wenn das gemeint ist.</translation>
-    </message>
-    <message>
-        <source>These are the first %1 rows; the others are read on importing.</source>
-        <translation>Das sind die ersten %1 Zeilen; die anderen werden beim Import gelesen.</translation>
-    </message>
-    <message>
         <source>%1: %2 is %3</source>
         <translation>%1: %2 ist %3</translation>
     </message>
@@ -6379,24 +6279,92 @@
         <source>left out</source>
         <translation>ausgelassen</translation>
     </message>
+    <message>
+        <source>Numbers</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>Dates</source>
+        <translation>Daten</translation>
+    </message>
+    <message>
+        <source>Yes/no</source>
+        <translation>Ja oder nein</translation>
+    </message>
+    <message>
+        <source>Text</source>
+        <translation>Texte</translation>
+    </message>
+    <message>
+        <source>The second line has &amp;units</source>
+        <translation>Die nächste nennt die &amp;Einheiten</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>Wie erkannt</translation>
+    </message>
+    <message>
+        <source>Comma ,</source>
+        <translation>Komma ,</translation>
+    </message>
+    <message>
+        <source>Semicolon ;</source>
+        <translation>Semikolon ;</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tabulator</translation>
+    </message>
+    <message>
+        <source>Bar |</source>
+        <translation>Strich |</translation>
+    </message>
+    <message>
+        <source>Spaces</source>
+        <translation>Leerzeichen</translation>
+    </message>
+    <message>
+        <source>Point 1.5</source>
+        <translation>Punkt 1.5</translation>
+    </message>
+    <message>
+        <source>Comma 1,5</source>
+        <translation>Komma 1,5</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Es gibt keine</translation>
+    </message>
+    <message>
+        <source>Start with %1</source>
+        <translation>Beginnen mit %1</translation>
+    </message>
+    <message>
+        <source>&amp;Fields separated by</source>
+        <translation>&amp;Felder sind getrennt durch</translation>
+    </message>
+    <message>
+        <source>Columns, and how each is read</source>
+        <translation>Die Spalten, wie jede gelesen wird</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Als Tabelle einlesen</translation>
+    </message>
+    <message>
+        <source>%1: “%2” can mean %3 or %4. It is read as %5. To use the other, choose it in the line of this column.</source>
+        <translation>%1: „%2“ kann %3 oder %4 sein. Gelesen wird es als %5; wählen Sie das andere in der Zeile der Spalte, wenn das gemeint ist.</translation>
+    </message>
+    <message>
+        <source>First %1 rows. The others are read on import.</source>
+        <translation>Das sind die ersten %1 Zeilen; die anderen werden beim Import gelesen.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::LayerStrip</name>
     <message>
-        <source>The axis down: click to change its name or values</source>
-        <translation>Die Achse nach unten: anklicken, um Namen oder Werte zu ändern</translation>
-    </message>
-    <message>
-        <source>The axis across: click to change its name or values</source>
-        <translation>Die Achse nach rechts: anklicken, um Namen oder Werte zu ändern</translation>
-    </message>
-    <message>
         <source>swap axes</source>
         <translation>Achsen tauschen</translation>
-    </message>
-    <message>
-        <source>The rows become columns; formulas are rewritten to mean the same</source>
-        <translation>Die Zeilen werden Spalten; Formeln werden so umgeschrieben, dass sie dasselbe bedeuten</translation>
     </message>
     <message>
         <source>next layer</source>
@@ -6415,16 +6383,28 @@
         <translation>Noch keine Schicht: hier klicken und eine Formel für alle Zellen schreiben</translation>
     </message>
     <message>
-        <source>%1%2, typed: write into the cells</source>
-        <translation>%1%2, getippt: in die Zellen schreiben</translation>
-    </message>
-    <message>
         <source>all layers</source>
         <translation>alle Schichten</translation>
     </message>
     <message>
         <source>Show all layers under each other in each cell, or one at a time</source>
         <translation>Alle Schichten in jeder Zelle untereinander zeigen oder eine allein</translation>
+    </message>
+    <message>
+        <source>Axis down: click to change its name or values</source>
+        <translation>Die Achse nach unten: anklicken, um Namen oder Werte zu ändern</translation>
+    </message>
+    <message>
+        <source>Axis across: click to change its name or values</source>
+        <translation>Die Achse nach rechts: anklicken, um Namen oder Werte zu ändern</translation>
+    </message>
+    <message>
+        <source>Rows become columns; formulas are rewritten to keep their meaning</source>
+        <translation>Die Zeilen werden Spalten; Formeln werden so umgeschrieben, dass sie dasselbe bedeuten</translation>
+    </message>
+    <message>
+        <source>%1%2, typed: type in the cells</source>
+        <translation>%1%2, getippt: in die Zellen schreiben</translation>
     </message>
 </context>
 <context>
@@ -6509,10 +6489,6 @@
         <translation>Zahlenformat</translation>
     </message>
     <message>
-        <source>about a held value</source>
-        <translation>Angaben zum festgehaltenen Wert</translation>
-    </message>
-    <message>
         <source>holding %1</source>
         <translation>%1 festhalten</translation>
     </message>
@@ -6527,10 +6503,6 @@
     <message>
         <source>Unit, note, group, slider and choices…</source>
         <translation>Einheit, Notiz, Gruppe, Schieber und Auswahl …</translation>
-    </message>
-    <message>
-        <source>Show the number</source>
-        <translation>Zahl anzeigen</translation>
     </message>
     <message>
         <source>Choose a value…</source>
@@ -6549,48 +6521,48 @@
         <translation>Nur für diese Tabelle</translation>
     </message>
     <message>
-        <source>another ledge</source>
-        <translation>andere Leiste</translation>
-    </message>
-    <message>
         <source>For the whole study</source>
         <translation>Für die ganze Studie</translation>
-    </message>
-    <message>
-        <source>Remove from the ledge</source>
-        <translation>Von der Leiste entfernen</translation>
     </message>
     <message>
         <source>removing a held value</source>
         <translation>festgehaltenen Wert entfernen</translation>
     </message>
     <message>
-        <source>Shows the held values for which this shelf has no room; the wheel slides them along</source>
-        <translation>Zeigt die festgehaltenen Werte, für die auf diesem Brett kein Platz ist; das Rad schiebt sie weiter</translation>
-    </message>
-    <message>
         <source>%1 more</source>
         <translation>%1 weitere</translation>
-    </message>
-    <message>
-        <source>Try values of it…</source>
-        <translation>Andere Werte dafür versuchen…</translation>
     </message>
     <message>
         <source>Find the value for which…</source>
         <translation>Den Wert finden, für den…</translation>
     </message>
+    <message>
+        <source>Show the held values that do not fit on this shelf; scroll to slide them along</source>
+        <translation>Zeigt die festgehaltenen Werte, für die auf diesem Brett kein Platz ist; das Rad schiebt sie weiter</translation>
+    </message>
+    <message>
+        <source>held value properties</source>
+        <translation>Angaben zum festgehaltenen Wert</translation>
+    </message>
+    <message>
+        <source>Number format</source>
+        <translation>Zahl anzeigen</translation>
+    </message>
+    <message>
+        <source>Try values…</source>
+        <translation>Andere Werte dafür versuchen…</translation>
+    </message>
+    <message>
+        <source>moving to another ledge</source>
+        <translation>andere Leiste</translation>
+    </message>
+    <message>
+        <source>Remove from ledge</source>
+        <translation>Von der Leiste entfernen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::MadeTableCommands</name>
-    <message>
-        <source>&amp;Tables made of columns</source>
-        <translation>&amp;Tabellen aus Spalten</translation>
-    </message>
-    <message>
-        <source>A fre&amp;quency table of the column…</source>
-        <translation>&amp;Häufigkeitstabelle der Spalte …</translation>
-    </message>
     <message>
         <source>histogram classes bins intervals count tally distribution categories</source>
         <translation>Histogramm Klassen Intervalle zählen Strichliste Verteilung Kategorien</translation>
@@ -6600,16 +6572,8 @@
         <translation>Klassen</translation>
     </message>
     <message>
-        <source>Contingency table of two columns</source>
-        <translation>Kontingenztabelle zweier Spalten</translation>
-    </message>
-    <message>
         <source>two-way cross chi squared pairs</source>
         <translation>Kreuztabelle Chi Quadrat Paare</translation>
-    </message>
-    <message>
-        <source>S&amp;ummary of columns or groups…</source>
-        <translation>&amp;Zusammenfassung von Spalten oder Gruppen …</translation>
     </message>
     <message>
         <source>mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum</source>
@@ -6620,16 +6584,8 @@
         <translation>Übersicht</translation>
     </message>
     <message>
-        <source>Share of one value, chosen on the ledge</source>
-        <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
-    </message>
-    <message>
         <source>per cent proportion count of a category</source>
         <translation>Prozent Anteil Anzahl einer Kategorie</translation>
-    </message>
-    <message>
-        <source>&amp;Unfold a measure of the chosen columns</source>
-        <translation>Ein &amp;Maß der gewählten Spalten entfalten</translation>
     </message>
     <message>
         <source>unfolding %1</source>
@@ -6640,19 +6596,43 @@
         <translation>von Hand Schritt für Schritt Rechentabelle</translation>
     </message>
     <message>
-        <source>a frequency table</source>
+        <source>&amp;Tables from columns</source>
+        <translation>&amp;Tabellen aus Spalten</translation>
+    </message>
+    <message>
+        <source>Make a fre&amp;quency table…</source>
+        <translation>&amp;Häufigkeitstabelle der Spalte …</translation>
+    </message>
+    <message>
+        <source>Make a contingency table of two columns</source>
+        <translation>Kontingenztabelle zweier Spalten</translation>
+    </message>
+    <message>
+        <source>Make a s&amp;ummary table…</source>
+        <translation>&amp;Zusammenfassung von Spalten oder Gruppen …</translation>
+    </message>
+    <message>
+        <source>Hold the share of one value</source>
+        <translation>Anteil eines Werts, auf der Leiste gewählt</translation>
+    </message>
+    <message>
+        <source>&amp;Unfold a measure of selected columns</source>
+        <translation>Ein &amp;Maß der ausgewählten Spalten entfalten</translation>
+    </message>
+    <message>
+        <source>new frequency table</source>
         <translation>eine Häufigkeitstabelle</translation>
     </message>
     <message>
-        <source>a contingency table</source>
+        <source>new contingency table</source>
         <translation>eine Kontingenztabelle</translation>
     </message>
     <message>
-        <source>a summary</source>
+        <source>new summary table</source>
         <translation>eine Zusammenfassung</translation>
     </message>
     <message>
-        <source>the share of one value</source>
+        <source>share of one value</source>
         <translation>der Anteil eines Werts</translation>
     </message>
 </context>
@@ -6687,10 +6667,6 @@
         <translation>&amp;Bearbeiten</translation>
     </message>
     <message>
-        <source>&amp;Work</source>
-        <translation>&amp;Rechnen</translation>
-    </message>
-    <message>
         <source>&amp;View</source>
         <translation>&amp;Ansicht</translation>
     </message>
@@ -6707,23 +6683,27 @@
         <translation>Inhalt</translation>
     </message>
     <message>
-        <source>Companion</source>
-        <translation>Begleiter</translation>
-    </message>
-    <message>
         <source>Help</source>
         <translation>Hilfe</translation>
     </message>
     <message>
-        <source>%1 was taken as a new study. What was found in it stands in the study&apos;s note, under Study ▸ Settings of this study.</source>
+        <source>Details</source>
+        <translation>Details</translation>
+    </message>
+    <message>
+        <source>Co&amp;mpute</source>
+        <translation>&amp;Rechnen</translation>
+    </message>
+    <message>
+        <source>%1 was opened as a new study. What was found in it is in the study&apos;s note, under Study ▸ Study settings.</source>
         <translation>%1 wurde als neue Studie genommen. Was darin gefunden wurde, steht in der Notiz der Studie, unter Studie ▸ Einstellungen dieser Studie.</translation>
     </message>
     <message>
-        <source>The tables of %1 were added; what was found in it stands in the study&apos;s note.</source>
+        <source>The tables of %1 were added. What was found in it is in the study&apos;s note.</source>
         <translation>Die Tabellen von %1 wurden hinzugefügt; was darin gefunden wurde, steht in der Notiz der Studie.</translation>
     </message>
     <message>
-        <source>The tables of %1 were added. Names were taken: %2.</source>
+        <source>The tables of %1 were added. Renamed: %2.</source>
         <translation>Die Tabellen von %1 wurden hinzugefügt. Namen waren vergeben: %2.</translation>
     </message>
 </context>
@@ -6738,10 +6718,6 @@
         <translation>Diversität, aus Anzahlen je Art</translation>
     </message>
     <message>
-        <source>Own formula…</source>
-        <translation>Eigene Formel …</translation>
-    </message>
-    <message>
         <source>foot line %1</source>
         <translation>Fußzeile %1</translation>
     </message>
@@ -6753,6 +6729,10 @@
         <source>Spread, shape and other means</source>
         <translation>Streuung, Form und andere Mittel</translation>
     </message>
+    <message>
+        <source>Custom formula…</source>
+        <translation>Eigene Formel …</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::Notices</name>
@@ -6761,74 +6741,23 @@
         <translation>Meldung</translation>
     </message>
     <message>
-        <source>Message to be read</source>
+        <source>Unread message</source>
         <translation>Zu lesende Nachricht</translation>
     </message>
     <message>
-        <source>I have read this</source>
-        <translation>Gelesen</translation>
-    </message>
-</context>
-<context>
-    <name>ledgefall::OfferStrip</name>
-    <message>
-        <source>Offer</source>
-        <translation>Vorschlag</translation>
-    </message>
-    <message>
-        <source>This looks like a share of a total. Shall a check watch that %1?</source>
-        <translation>Das sieht nach einem Anteil an einer Summe aus. Soll eine Prüfung überwachen, dass %1?</translation>
-    </message>
-    <message>
-        <source>Watch it</source>
-        <translation>Überwachen</translation>
-    </message>
-    <message>
-        <source>a check</source>
-        <translation>eine Prüfung</translation>
-    </message>
-    <message>
-        <source>Write %1</source>
-        <translation>%1 schreiben</translation>
-    </message>
-    <message>
-        <source>correcting a share</source>
-        <translation>Anteil berichtigen</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Leave this offer</source>
-        <translation>Dieses Angebot lassen</translation>
-    </message>
-    <message>
-        <source>Make %1 a column</source>
-        <translation>%1 zur Spalte machen</translation>
-    </message>
-    <message>
-        <source>Hold %1 on the ledge</source>
-        <translation>%1 auf der Leiste festhalten</translation>
-    </message>
-    <message>
-        <source>correcting a name</source>
-        <translation>einen Namen berichtigen</translation>
-    </message>
-    <message>
-        <source>The formula waits for %1.</source>
-        <translation>Die Formel wartet auf %1.</translation>
+        <source>Dismiss</source>
+        <translation>Verwerfen</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::OutcomeCurve</name>
     <message>
-        <source>What comes out of each value</source>
-        <translation>Was aus jedem Wert wird</translation>
-    </message>
-    <message>
         <source>from %1 to %2</source>
         <translation>von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>Outcome of each value</source>
+        <translation>Was aus jedem Wert wird</translation>
     </message>
 </context>
 <context>
@@ -6838,48 +6767,48 @@
         <translation>Nicht gespeicherte Arbeit wurde gerettet</translation>
     </message>
     <message>
-        <source>“%1”, last changed %2, was not saved when its window ended.</source>
-        <translation>„%1“, zuletzt geändert %2, war nicht gespeichert, als das Fenster endete.</translation>
-    </message>
-    <message>
         <source>Its file is %1.</source>
         <translation>Die Datei ist %1.</translation>
-    </message>
-    <message>
-        <source>Against the file: %1</source>
-        <translation>Gegenüber der Datei: %1</translation>
     </message>
     <message>
         <source>It had no file yet.</source>
         <translation>Sie hatte noch keine Datei.</translation>
     </message>
     <message>
-        <source>Its file, %1, is not there any more.</source>
+        <source>Decide later</source>
+        <translation>Später entscheiden</translation>
+    </message>
+    <message>
+        <source>“%1”, last changed %2, was not saved when its window closed.</source>
+        <translation>„%1“, zuletzt geändert %2, war nicht gespeichert, als das Fenster endete.</translation>
+    </message>
+    <message>
+        <source>Compared with the file: %1</source>
+        <translation>Gegenüber der Datei: %1</translation>
+    </message>
+    <message>
+        <source>Its file, %1, no longer exists.</source>
         <translation>Die Datei %1 gibt es nicht mehr.</translation>
     </message>
     <message>
-        <source>It has tables: %1, typed cells: %2.</source>
+        <source>Tables: %1. Typed cells: %2.</source>
         <translation>Tabellen: %1, eingetippte Zellen: %2.</translation>
     </message>
     <message>
-        <source>Open what was recovered</source>
+        <source>Open the recovered study</source>
         <translation>Das Gerettete öffnen</translation>
     </message>
     <message>
-        <source>Keep both: open it as a new study, and leave the file</source>
+        <source>Keep both: open it as a new study, and leave the file unchanged</source>
         <translation>Beides behalten: als neue Studie öffnen und die Datei lassen</translation>
     </message>
     <message>
-        <source>Keep the file as it is, and remove what was recovered</source>
+        <source>Keep the file, and discard the recovered study</source>
         <translation>Die Datei behalten, wie sie ist, und das Gerettete entfernen</translation>
     </message>
     <message>
-        <source>Remove what was recovered</source>
+        <source>Discard the recovered study</source>
         <translation>Das Gerettete entfernen</translation>
-    </message>
-    <message>
-        <source>Decide later</source>
-        <translation>Später entscheiden</translation>
     </message>
 </context>
 <context>
@@ -6916,36 +6845,12 @@
         <translation>Zeilen &amp;entfernen</translation>
     </message>
     <message>
-        <source>Move them &amp;up</source>
-        <translation>Nach &amp;oben verschieben</translation>
-    </message>
-    <message>
-        <source>Move them to the &amp;left</source>
-        <translation>Nach &amp;links verschieben</translation>
-    </message>
-    <message>
-        <source>Move them &amp;down</source>
-        <translation>Nach &amp;unten verschieben</translation>
-    </message>
-    <message>
-        <source>Move them to the ri&amp;ght</source>
-        <translation>Nach &amp;rechts verschieben</translation>
-    </message>
-    <message>
         <source>&amp;Sort by this column, ascending</source>
         <translation>Nach dieser Spalte &amp;aufsteigend sortieren</translation>
     </message>
     <message>
         <source>order</source>
         <translation>ordnen Reihenfolge</translation>
-    </message>
-    <message>
-        <source>Sort by this column, &amp;descending</source>
-        <translation>Nach dieser Spalte a&amp;bsteigend sortieren</translation>
-    </message>
-    <message>
-        <source>&amp;Continue the chosen values…</source>
-        <translation>Gewählte Werte &amp;fortsetzen …</translation>
     </message>
     <message>
         <source>series fill down sequence repeat</source>
@@ -6962,6 +6867,30 @@
     <message>
         <source>continuing</source>
         <translation>fortsetzen</translation>
+    </message>
+    <message>
+        <source>Move rows &amp;up</source>
+        <translation>Nach &amp;oben verschieben</translation>
+    </message>
+    <message>
+        <source>Move rows &amp;left</source>
+        <translation>Nach &amp;links verschieben</translation>
+    </message>
+    <message>
+        <source>Move rows &amp;down</source>
+        <translation>Nach &amp;unten verschieben</translation>
+    </message>
+    <message>
+        <source>Move rows ri&amp;ght</source>
+        <translation>Nach &amp;rechts verschieben</translation>
+    </message>
+    <message>
+        <source>Sort by this column, d&amp;escending</source>
+        <translation>Nach dieser Spalte a&amp;bsteigend sortieren</translation>
+    </message>
+    <message>
+        <source>&amp;Continue selected values…</source>
+        <translation>Ausgewählte Werte &amp;fortsetzen …</translation>
     </message>
 </context>
 <context>
@@ -6994,10 +6923,6 @@
 <context>
     <name>ledgefall::RowsEdge</name>
     <message>
-        <source>Drag for more rows, or fewer</source>
-        <translation>Ziehen gibt mehr oder weniger Zeilen</translation>
-    </message>
-    <message>
         <source>Lower end of the table</source>
         <translation>Unteres Ende der Tabelle</translation>
     </message>
@@ -7006,12 +6931,16 @@
         <translation>Zahl der Zeilen</translation>
     </message>
     <message>
-        <source>%1 rows</source>
-        <translation>%1 Zeilen</translation>
-    </message>
-    <message>
         <source>Right end of the table</source>
         <translation>Rechtes Ende der Tabelle</translation>
+    </message>
+    <message>
+        <source>Drag to add or remove rows</source>
+        <translation>Ziehen gibt mehr oder weniger Zeilen</translation>
+    </message>
+    <message>
+        <source>rows: %1</source>
+        <translation>%1 Zeilen</translation>
     </message>
 </context>
 <context>
@@ -7033,10 +6962,6 @@
         <translation>zurück zu behaltenen werten szenario</translation>
     </message>
     <message>
-        <source>T&amp;able of the runs</source>
-        <translation>&amp;Tabelle der Läufe</translation>
-    </message>
-    <message>
         <source>compare results scenarios</source>
         <translation>ergebnisse szenarien vergleichen</translation>
     </message>
@@ -7049,10 +6974,6 @@
         <translation>kurven vergleichen überlagern</translation>
     </message>
     <message>
-        <source>Draw &amp;no runs in charts</source>
-        <translation>&amp;Keine Läufe in Diagramme zeichnen</translation>
-    </message>
-    <message>
         <source>hide overlay</source>
         <translation>kurven ausblenden</translation>
     </message>
@@ -7061,56 +6982,56 @@
         <translation>Behalten eines Laufs</translation>
     </message>
     <message>
-        <source>Kept as %1. Charts of its columns draw it paler; it stands in the contents.</source>
-        <translation>Behalten als %1. Diagramme seiner Spalten zeichnen ihn blasser; er steht im Inhalt.</translation>
-    </message>
-    <message>
         <source>restoring a run</source>
         <translation>Wiederherstellen eines Laufs</translation>
-    </message>
-    <message>
-        <source>Held values are as in the run %1 again.</source>
-        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1.</translation>
-    </message>
-    <message>
-        <source>Held values are as in the run %1 again, but for what is worked out by a formula now or has gone: %2.</source>
-        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1, außer was jetzt durch eine Formel berechnet wird oder nicht mehr da ist: %2.</translation>
-    </message>
-    <message>
-        <source>Which run?</source>
-        <translation>Welcher Lauf?</translation>
-    </message>
-    <message>
-        <source>Held values, typed cells over formulas and the seed become what they were.</source>
-        <translation>Festgehaltene Werte, über Formeln getippte Zellen und der Startwert des Zufalls werden, was sie waren.</translation>
     </message>
     <message>
         <source>Restore</source>
         <translation>Wiederherstellen</translation>
     </message>
     <message>
-        <source>the table of runs</source>
-        <translation>Tabelle der Läufe</translation>
-    </message>
-    <message>
         <source>drawing runs</source>
         <translation>Zeichnen der Läufe</translation>
     </message>
     <message>
-        <source>Cells at fault are kept empty: %1.</source>
+        <source>Make a t&amp;able of runs</source>
+        <translation>&amp;Tabelle der Läufe</translation>
+    </message>
+    <message>
+        <source>Hide ru&amp;ns in charts</source>
+        <translation>&amp;Keine Läufe in Diagramme zeichnen</translation>
+    </message>
+    <message>
+        <source>Kept as %1. It is listed in the contents and drawn paler in the charts of its columns.</source>
+        <translation>Behalten als %1. Diagramme seiner Spalten zeichnen ihn blasser; er steht im Inhalt.</translation>
+    </message>
+    <message>
+        <source>Cells with errors are kept empty: %1.</source>
         <translation>Zellen mit Fehler bleiben darin leer: %1.</translation>
+    </message>
+    <message>
+        <source>The held values of the run %1 are restored.</source>
+        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1.</translation>
+    </message>
+    <message>
+        <source>The held values of the run %1 are restored, except those that are now computed or have been removed: %2.</source>
+        <translation>Die festgehaltenen Werte sind wieder wie im Lauf %1, außer was jetzt durch eine Formel berechnet wird oder nicht mehr da ist: %2.</translation>
+    </message>
+    <message>
+        <source>Restore run</source>
+        <translation>Welcher Lauf?</translation>
+    </message>
+    <message>
+        <source>Held values, overrides and the seed go back to what they were.</source>
+        <translation>Festgehaltene Werte, über Formeln getippte Zellen und der Startwert des Zufalls werden, was sie waren.</translation>
+    </message>
+    <message>
+        <source>new table of runs</source>
+        <translation>Tabelle der Läufe</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::SettingsDialog</name>
-    <message>
-        <source>a day that stays</source>
-        <translation>ein Tag, der bleibt</translation>
-    </message>
-    <message>
-        <source>Settings of this study</source>
-        <translation>Einstellungen dieser Studie</translation>
-    </message>
     <message>
         <source>%1 — type %2</source>
         <translation>%1 — Typ %2</translation>
@@ -7140,58 +7061,6 @@
         <translation>Anfangswert der &amp;Zufallszahlen</translation>
     </message>
     <message>
-        <source>Where quartiles, median and other quantiles lie between two values</source>
-        <translation>Wo Quartile, Median und andere Quantile zwischen zwei Werten liegen</translation>
-    </message>
-    <message>
-        <source>≈ holds where two sides differ by no more than this part of what they are made of</source>
-        <translation>≈ gilt, wo sich zwei Seiten um nicht mehr als diesen Teil dessen unterscheiden, woraus sie gemacht sind</translation>
-    </message>
-    <message>
-        <source>Else today() is the day on which the study is worked out</source>
-        <translation>Sonst ist today() der Tag, an dem die Studie ausgerechnet wird</translation>
-    </message>
-    <message>
-        <source>The same seed draws the same random numbers</source>
-        <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
-    </message>
-    <message>
-        <source>as on this desktop</source>
-        <translation>wie auf diesem Rechner</translation>
-    </message>
-    <message>
-        <source>point: 1234.5</source>
-        <translation>Punkt: 1234.5</translation>
-    </message>
-    <message>
-        <source>comma: 1234,5</source>
-        <translation>Komma: 1234,5</translation>
-    </message>
-    <message>
-        <source>not grouped: 1234567</source>
-        <translation>nicht gruppiert: 1234567</translation>
-    </message>
-    <message>
-        <source>by a space: 1 234 567</source>
-        <translation>durch ein Leerzeichen: 1 234 567</translation>
-    </message>
-    <message>
-        <source>by the sign that is not decimal</source>
-        <translation>durch das Zeichen, das nicht Dezimalzeichen ist</translation>
-    </message>
-    <message>
-        <source>radians, as they are: 0.785</source>
-        <translation>Bogenmaß, wie sie sind: 0,785</translation>
-    </message>
-    <message>
-        <source>degrees: 45.0°</source>
-        <translation>Grad: 45,0°</translation>
-    </message>
-    <message>
-        <source>degrees, minutes, seconds: 45°0′0″</source>
-        <translation>Grad, Minuten, Sekunden: 45°0′0″</translation>
-    </message>
-    <message>
         <source>&amp;Decimal sign</source>
         <translation>&amp;Dezimalzeichen</translation>
     </message>
@@ -7200,16 +7069,76 @@
         <translation>Tau&amp;sender</translation>
     </message>
     <message>
-        <source>An&amp;gles with the unit rad</source>
+        <source>Fixed date</source>
+        <translation>Ein Tag, der bleibt</translation>
+    </message>
+    <message>
+        <source>Study settings</source>
+        <translation>Einstellungen dieser Studie</translation>
+    </message>
+    <message>
+        <source>As on this computer</source>
+        <translation>Wie auf diesem Rechner</translation>
+    </message>
+    <message>
+        <source>Point: 1234.5</source>
+        <translation>Punkt: 1234.5</translation>
+    </message>
+    <message>
+        <source>Comma: 1234,5</source>
+        <translation>Komma: 1234,5</translation>
+    </message>
+    <message>
+        <source>No grouping: 1234567</source>
+        <translation>Nicht gruppiert: 1234567</translation>
+    </message>
+    <message>
+        <source>Space: 1 234 567</source>
+        <translation>Durch ein Leerzeichen: 1 234 567</translation>
+    </message>
+    <message>
+        <source>Opposite of the decimal sign</source>
+        <translation>Durch das Zeichen, das nicht Dezimalzeichen ist</translation>
+    </message>
+    <message>
+        <source>Radians, unchanged: 0.785</source>
+        <translation>Bogenmaß, wie sie sind: 0,785</translation>
+    </message>
+    <message>
+        <source>Degrees: 45.0°</source>
+        <translation>Grad: 45,0°</translation>
+    </message>
+    <message>
+        <source>Degrees, minutes, seconds: 45°0′0″</source>
+        <translation>Grad, Minuten, Sekunden: 45°0′0″</translation>
+    </message>
+    <message>
+        <source>An&amp;gles with unit rad</source>
         <translation>&amp;Winkel mit der Einheit rad</translation>
     </message>
     <message>
-        <source>Numbers are shown with it and read by it in the window; formulas have a point</source>
+        <source>Used to show and read numbers in the window; formulas always use a point</source>
         <translation>Zahlen werden im Fenster damit gezeigt und gelesen; Formeln haben einen Punkt</translation>
     </message>
     <message>
-        <source>Only what is shown changes: the values stay in radians</source>
+        <source>Only the display changes: the values stay in radians</source>
         <translation>Nur die Anzeige ändert sich: die Werte bleiben im Bogenmaß</translation>
+    </message>
+    <message>
+        <source>How quartiles, the median and other quantiles are placed between two values</source>
+        <translation>Wo Quartile, Median und andere Quantile zwischen zwei Werten liegen</translation>
+    </message>
+    <message>
+        <source>≈ holds where two sides differ by no more than this fraction of the size of their terms</source>
+        <translation>≈ gilt, wo sich zwei Seiten um nicht mehr als diesen Teil dessen unterscheiden, woraus sie gemacht sind</translation>
+    </message>
+    <message>
+        <source>Otherwise, today() is the current date</source>
+        <translation>Sonst ist today() der Tag, an dem die Studie ausgerechnet wird</translation>
+    </message>
+    <message>
+        <source>The same seed gives the same random numbers</source>
+        <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
     </message>
 </context>
 <context>
@@ -7217,14 +7146,6 @@
     <message>
         <source>Start</source>
         <translation>Start</translation>
-    </message>
-    <message>
-        <source>A computation table begins with a few columns.</source>
-        <translation>Eine Rechentabelle beginnt mit ein paar Spalten.</translation>
-    </message>
-    <message>
-        <source>Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows.</source>
-        <translation>Tippen Sie die Beobachtungen ein oder fügen Sie sie ein, halten Sie auf der Leiste fest, was sich nicht bewegen darf, und schreiben Sie eine Formel für alle Zeilen.</translation>
     </message>
     <message>
         <source>New table</source>
@@ -7239,16 +7160,24 @@
         <translation>Eine erste Tabelle in fünf Schritten</translation>
     </message>
     <message>
-        <source>Or begin with a table that is worked out already:</source>
-        <translation>Oder beginnen Sie mit einer Tabelle, die schon ausgearbeitet ist:</translation>
-    </message>
-    <message>
         <source>Remove from my starters</source>
         <translation>Aus meinen Anfängen entfernen</translation>
     </message>
     <message>
-        <source>Import a table or a worksheet…</source>
+        <source>A computation table starts with a few columns.</source>
+        <translation>Eine Rechentabelle beginnt mit ein paar Spalten.</translation>
+    </message>
+    <message>
+        <source>Type or paste your observations, hold on the ledge what must not move, and write one formula for all rows.</source>
+        <translation>Tippen Sie die Beobachtungen ein oder fügen Sie sie ein, halten Sie auf der Leiste fest, was sich nicht bewegen darf, und schreiben Sie eine Formel für alle Zeilen.</translation>
+    </message>
+    <message>
+        <source>Import a table or worksheet…</source>
         <translation>Eine Tabelle oder ein Rechenblatt einlesen …</translation>
+    </message>
+    <message>
+        <source>Or start from a finished example:</source>
+        <translation>Oder beginnen Sie mit einer Tabelle, die schon ausgearbeitet ist:</translation>
     </message>
 </context>
 <context>
@@ -7263,10 +7192,6 @@
     <message>
         <source>&amp;New</source>
         <translation>&amp;Neu</translation>
-    </message>
-    <message>
-        <source>Ne&amp;w from a starter</source>
-        <translation>Neu aus einem &amp;Anfang</translation>
     </message>
     <message>
         <source>New &amp;window</source>
@@ -7297,32 +7222,12 @@
         <translation>Frühere &amp;Versionen…</translation>
     </message>
     <message>
-        <source>&amp;Import a table or a worksheet…</source>
-        <translation>Eine Tabelle oder ein Rechenblatt e&amp;inlesen …</translation>
-    </message>
-    <message>
         <source>&amp;Export this table…</source>
         <translation>Diese Tabelle &amp;ausgeben …</translation>
     </message>
     <message>
-        <source>Export the study as a &amp;worksheet…</source>
-        <translation>Die Studie als &amp;Rechenblatt ausgeben …</translation>
-    </message>
-    <message>
         <source>spreadsheet ods xlsx send hand on</source>
         <translation>Tabellenblatt ods xlsx senden weitergeben</translation>
-    </message>
-    <message>
-        <source>E&amp;mpty it for own data</source>
-        <translation>Für eigene Daten &amp;leeren</translation>
-    </message>
-    <message>
-        <source>clear values template blank reset</source>
-        <translation>leeren Werte Vorlage leer zurücksetzen</translation>
-    </message>
-    <message>
-        <source>Settings of this s&amp;tudy…</source>
-        <translation>Einstellungen dieser S&amp;tudie …</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
@@ -7333,48 +7238,56 @@
         <translation>Einstellungen</translation>
     </message>
     <message>
-        <source>Empty it for own data</source>
-        <translation>Für eigene Daten leeren</translation>
-    </message>
-    <message>
-        <source>emptying</source>
-        <translation>Leeren</translation>
-    </message>
-    <message>
         <source>Keep as a starter</source>
         <translation>Als Anfang behalten</translation>
-    </message>
-    <message>
-        <source>The title under which new studies can begin with it:</source>
-        <translation>Der Titel, unter dem neue Studien damit anfangen können:</translation>
-    </message>
-    <message>
-        <source>&amp;Keep this study among them…</source>
-        <translation>Diese Studie dazu&amp;nehmen …</translation>
     </message>
     <message>
         <source>nothing yet</source>
         <translation>noch nichts</translation>
     </message>
+    <message>
+        <source>New &amp;from a starter</source>
+        <translation>Neu aus einem &amp;Anfang</translation>
+    </message>
+    <message>
+        <source>&amp;Import a table or worksheet…</source>
+        <translation>Eine Tabelle oder ein Rechenblatt e&amp;inlesen …</translation>
+    </message>
+    <message>
+        <source>Export study as a wor&amp;ksheet…</source>
+        <translation>Die Studie als &amp;Rechenblatt ausgeben …</translation>
+    </message>
+    <message>
+        <source>&amp;Clear values for new data</source>
+        <translation>Für eigene Daten &amp;leeren</translation>
+    </message>
+    <message>
+        <source>empty values template blank reset</source>
+        <translation>leeren Werte Vorlage leer zurücksetzen</translation>
+    </message>
+    <message>
+        <source>Study se&amp;ttings…</source>
+        <translation>Einstellungen dieser S&amp;tudie …</translation>
+    </message>
+    <message>
+        <source>Clear values for new data</source>
+        <translation>Für eigene Daten leeren</translation>
+    </message>
+    <message>
+        <source>clearing values</source>
+        <translation>Leeren</translation>
+    </message>
+    <message>
+        <source>Title of the starter:</source>
+        <translation>Der Titel, unter dem neue Studien damit anfangen können:</translation>
+    </message>
+    <message>
+        <source>&amp;Keep this study as a starter…</source>
+        <translation>Diese Studie dazu&amp;nehmen …</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StudyFiles</name>
-    <message>
-        <source>Unsaved changes cannot be kept for a crash: %1</source>
-        <translation>Nicht gespeicherte Änderungen lassen sich nicht für einen Absturz aufheben: %1</translation>
-    </message>
-    <message>
-        <source>%1 is open in another window: changes made here are saved under another name.</source>
-        <translation>%1 ist in einem anderen Fenster geöffnet: Änderungen von hier werden unter anderem Namen gespeichert.</translation>
-    </message>
-    <message>
-        <source>What is being written</source>
-        <translation>Was gerade geschrieben wird</translation>
-    </message>
-    <message>
-        <source>The formula that is being written cannot be taken yet. %1</source>
-        <translation>Die Formel, die gerade geschrieben wird, lässt sich noch nicht übernehmen. %1</translation>
-    </message>
     <message>
         <source>Save without it</source>
         <translation>Ohne sie speichern</translation>
@@ -7382,10 +7295,6 @@
     <message>
         <source>Save the study</source>
         <translation>Die Studie speichern</translation>
-    </message>
-    <message>
-        <source>Leave without it</source>
-        <translation>Ohne sie fortfahren</translation>
     </message>
     <message>
         <source>Unsaved changes</source>
@@ -7404,24 +7313,12 @@
         <translation>Verwerfen</translation>
     </message>
     <message>
-        <source>%1 has been removed or renamed since it was read here.</source>
-        <translation>%1 ist entfernt oder umbenannt worden, seit es hier gelesen wurde.</translation>
-    </message>
-    <message>
-        <source>%1 has been changed by another program since it was read here. From this window to the file: %2</source>
-        <translation>%1 ist von einem anderen Programm geändert worden, seit es hier gelesen wurde. Von diesem Fenster zur Datei: %2</translation>
-    </message>
-    <message>
         <source>Save again</source>
         <translation>Wieder speichern</translation>
     </message>
     <message>
         <source>Overwrite the file</source>
         <translation>Mit meiner überschreiben</translation>
-    </message>
-    <message>
-        <source>Save mine as…</source>
-        <translation>Meine speichern als …</translation>
     </message>
     <message>
         <source>Reload the file</source>
@@ -7432,44 +7329,16 @@
         <translation>Die Datei wurde geändert</translation>
     </message>
     <message>
-        <source>What was recovered of “%1” cannot be read: %2</source>
-        <translation>Das Gerettete von „%1“ lässt sich nicht lesen: %2</translation>
-    </message>
-    <message>
-        <source>This study has no file yet, and so no earlier versions: save it first.</source>
-        <translation>Diese Studie hat noch keine Datei und daher keine früheren Versionen: zuerst speichern.</translation>
-    </message>
-    <message>
         <source>%1 — %2</source>
         <translation>%1 — %2</translation>
-    </message>
-    <message>
-        <source>No version of this study has been kept yet: one is kept each time it is saved.</source>
-        <translation>Von dieser Studie ist noch keine Version aufgehoben: mit jedem Speichern wird eine aufgehoben.</translation>
     </message>
     <message>
         <source>Earlier versions</source>
         <translation>Frühere Versionen</translation>
     </message>
     <message>
-        <source>How each differs from the study as it is now. The one that is taken is one step for undo; the file changes only when it is saved.</source>
-        <translation>Wie sich jede von der Studie unterscheidet, wie sie jetzt ist. Die genommene ist ein Schritt für Rückgängig; die Datei ändert sich erst beim Speichern.</translation>
-    </message>
-    <message>
-        <source>Take this version</source>
-        <translation>Diese Version nehmen</translation>
-    </message>
-    <message>
-        <source>taking an earlier version</source>
-        <translation>frühere Version</translation>
-    </message>
-    <message>
         <source>open in another window</source>
         <translation>in einem anderen Fenster geöffnet</translation>
-    </message>
-    <message>
-        <source>read only</source>
-        <translation>schreibgeschützt</translation>
     </message>
     <message>
         <source>Reading the earlier versions…</source>
@@ -7478,10 +7347,6 @@
     <message>
         <source>Reading %1…</source>
         <translation>%1 wird gelesen …</translation>
-    </message>
-    <message>
-        <source>Open a study or a worksheet</source>
-        <translation>Eine Studie oder ein Rechenblatt öffnen</translation>
     </message>
     <message>
         <source>%1 is %2 here</source>
@@ -7499,6 +7364,121 @@
         <source>Reading the earlier version…</source>
         <translation>Lesen der früheren Version …</translation>
     </message>
+    <message>
+        <source>Unsaved changes cannot be backed up: %1</source>
+        <translation>Nicht gespeicherte Änderungen lassen sich nicht für einen Absturz aufheben: %1</translation>
+    </message>
+    <message>
+        <source>%1 is open in another window. Changes made here will be saved under another name.</source>
+        <translation>%1 ist in einem anderen Fenster geöffnet: Änderungen von hier werden unter anderem Namen gespeichert.</translation>
+    </message>
+    <message>
+        <source>Unfinished formula</source>
+        <translation>Was gerade geschrieben wird</translation>
+    </message>
+    <message>
+        <source>The formula being written cannot be entered yet. %1</source>
+        <translation>Die Formel, die gerade geschrieben wird, lässt sich noch nicht übernehmen. %1</translation>
+    </message>
+    <message>
+        <source>Open a study or worksheet</source>
+        <translation>Eine Studie oder ein Rechenblatt öffnen</translation>
+    </message>
+    <message>
+        <source>Continue without it</source>
+        <translation>Ohne sie fortfahren</translation>
+    </message>
+    <message>
+        <source>%1 has been removed or renamed since it was opened here.</source>
+        <translation>%1 ist entfernt oder umbenannt worden, seit es hier gelesen wurde.</translation>
+    </message>
+    <message>
+        <source>%1 has been changed by another program since it was opened here. Differences in the file: %2</source>
+        <translation>%1 ist von einem anderen Programm geändert worden, seit es hier gelesen wurde. Von diesem Fenster zur Datei: %2</translation>
+    </message>
+    <message>
+        <source>Save as…</source>
+        <translation>Meine speichern als …</translation>
+    </message>
+    <message>
+        <source>The recovered study “%1” cannot be read: %2</source>
+        <translation>Das Gerettete von „%1“ lässt sich nicht lesen: %2</translation>
+    </message>
+    <message>
+        <source>This study has not been saved yet, so it has no earlier versions. Save it first.</source>
+        <translation>Diese Studie hat noch keine Datei und daher keine früheren Versionen: zuerst speichern.</translation>
+    </message>
+    <message>
+        <source>There are no earlier versions yet. One is kept each time the study is saved.</source>
+        <translation>Von dieser Studie ist noch keine Version aufgehoben: mit jedem Speichern wird eine aufgehoben.</translation>
+    </message>
+    <message>
+        <source>How each differs from the study as it is now. Restoring a version can be undone; the file changes only when you save.</source>
+        <translation>Wie sich jede von der Studie unterscheidet, wie sie jetzt ist. Die genommene ist ein Schritt für Rückgängig; die Datei ändert sich erst beim Speichern.</translation>
+    </message>
+    <message>
+        <source>Restore this version</source>
+        <translation>Diese Version nehmen</translation>
+    </message>
+    <message>
+        <source>restoring an earlier version</source>
+        <translation>frühere Version</translation>
+    </message>
+    <message>
+        <source>read-only</source>
+        <translation>schreibgeschützt</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::SuggestionBar</name>
+    <message>
+        <source>Suggestion</source>
+        <translation>Vorschlag</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Dismiss this suggestion</source>
+        <translation>Dieses Angebot lassen</translation>
+    </message>
+    <message>
+        <source>Make %1 a column</source>
+        <translation>%1 zur Spalte machen</translation>
+    </message>
+    <message>
+        <source>Hold %1 on the ledge</source>
+        <translation>%1 auf der Leiste festhalten</translation>
+    </message>
+    <message>
+        <source>Write %1</source>
+        <translation>%1 schreiben</translation>
+    </message>
+    <message>
+        <source>correcting a name</source>
+        <translation>einen Namen berichtigen</translation>
+    </message>
+    <message>
+        <source>The formula waits for %1.</source>
+        <translation>Die Formel wartet auf %1.</translation>
+    </message>
+    <message>
+        <source>This looks like a share of a total. Add a check that %1?</source>
+        <translation>Das sieht nach einem Anteil an einer Summe aus. Soll eine Prüfung überwachen, dass %1?</translation>
+    </message>
+    <message>
+        <source>Add check</source>
+        <translation>Überwachen</translation>
+    </message>
+    <message>
+        <source>new check</source>
+        <translation>eine Prüfung</translation>
+    </message>
+    <message>
+        <source>correcting a share</source>
+        <translation>Anteil berichtigen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::SummaryDialog</name>
@@ -7507,32 +7487,8 @@
         <translation>Nur die &amp;ersten Zeilen:</translation>
     </message>
     <message>
-        <source>and draw &amp;boxes of the first column</source>
-        <translation>und &amp;Kästen der ersten Spalte zeichnen</translation>
-    </message>
-    <message>
         <source>Summary</source>
         <translation>Zusammenfassung</translation>
-    </message>
-    <message>
-        <source>a row for each column</source>
-        <translation>eine Zeile für jede Spalte</translation>
-    </message>
-    <message>
-        <source>a row for each value of %1</source>
-        <translation>eine Zeile für jeden Wert von %1</translation>
-    </message>
-    <message>
-        <source>each by itself</source>
-        <translation>jede für sich</translation>
-    </message>
-    <message>
-        <source>each by itself, and all pooled</source>
-        <translation>jede für sich und alle zusammengelegt</translation>
-    </message>
-    <message>
-        <source>pooled one after the other: the first, the first two, …</source>
-        <translation>nacheinander zusammengelegt: die erste, die ersten zwei, …</translation>
     </message>
     <message>
         <source>&amp;Columns</source>
@@ -7551,16 +7507,40 @@
         <translation>Spalten &amp;zusammen</translation>
     </message>
     <message>
-        <source>&amp;Quartiles after Hyndman and Fan</source>
+        <source>Type %1: %2</source>
+        <translation>Typ %1: %2</translation>
+    </message>
+    <message>
+        <source>Draw &amp;box plots of the first column</source>
+        <translation>Und &amp;Kästen der ersten Spalte zeichnen</translation>
+    </message>
+    <message>
+        <source>A row for each column</source>
+        <translation>Eine Zeile für jede Spalte</translation>
+    </message>
+    <message>
+        <source>A row for each value of %1</source>
+        <translation>Eine Zeile für jeden Wert von %1</translation>
+    </message>
+    <message>
+        <source>Each separately</source>
+        <translation>Jede für sich</translation>
+    </message>
+    <message>
+        <source>Each separately, and all pooled</source>
+        <translation>Jede für sich und alle zusammengelegt</translation>
+    </message>
+    <message>
+        <source>Pooled step by step: the first, the first two, …</source>
+        <translation>Nacheinander zusammengelegt: die erste, die ersten zwei, …</translation>
+    </message>
+    <message>
+        <source>&amp;Quantile type (Hyndman and Fan)</source>
         <translation>&amp;Quartile nach Hyndman und Fan</translation>
     </message>
     <message>
-        <source>Make the table</source>
+        <source>Make table</source>
         <translation>Tabelle anlegen</translation>
-    </message>
-    <message>
-        <source>type %1: %2</source>
-        <translation>Typ %1: %2</translation>
     </message>
 </context>
 <context>
@@ -7581,38 +7561,6 @@
 <context>
     <name>ledgefall::TableCommands</name>
     <message>
-        <source>Title and &amp;note…</source>
-        <translation>Titel und &amp;Notiz …</translation>
-    </message>
-    <message>
-        <source>&amp;Rename the table…</source>
-        <translation>Tabelle &amp;umbenennen …</translation>
-    </message>
-    <message>
-        <source>&amp;Number of rows…</source>
-        <translation>&amp;Zeilenzahl …</translation>
-    </message>
-    <message>
-        <source>&amp;Stop its rows early…</source>
-        <translation>Zeilen früher &amp;enden lassen …</translation>
-    </message>
-    <message>
-        <source>Change its c&amp;lasses…</source>
-        <translation>K&amp;lassen ändern …</translation>
-    </message>
-    <message>
-        <source>Move the table up</source>
-        <translation>Tabelle nach oben</translation>
-    </message>
-    <message>
-        <source>Move the table down</source>
-        <translation>Tabelle nach unten</translation>
-    </message>
-    <message>
-        <source>Remove the table</source>
-        <translation>Tabelle entfernen</translation>
-    </message>
-    <message>
         <source>Table</source>
         <translation>Tabelle</translation>
     </message>
@@ -7625,10 +7573,6 @@
         <translation>Umbenennen</translation>
     </message>
     <message>
-        <source>The table&apos;s name in formulas; formulas that use it are rewritten:</source>
-        <translation>Der Name der Tabelle in Formeln; Formeln, die ihn verwenden, werden umgeschrieben:</translation>
-    </message>
-    <message>
         <source>renaming</source>
         <translation>umbenennen</translation>
     </message>
@@ -7637,16 +7581,8 @@
         <translation>Titel</translation>
     </message>
     <message>
-        <source>The table&apos;s title:</source>
-        <translation>Der Titel der Tabelle:</translation>
-    </message>
-    <message>
         <source>Note</source>
         <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>A note beside the title:</source>
-        <translation>Eine Notiz neben dem Titel:</translation>
     </message>
     <message>
         <source>title</source>
@@ -7657,24 +7593,12 @@
         <translation>Zeilenzahl</translation>
     </message>
     <message>
-        <source>Rows from 1 to this number, or formula of held values:</source>
-        <translation>Zeilen von 1 bis zu dieser Zahl oder Formel aus festgehaltenen Werten:</translation>
-    </message>
-    <message>
         <source>number of rows</source>
         <translation>Zeilenzahl</translation>
     </message>
     <message>
         <source>Stop rows early</source>
         <translation>Zeilen früher enden lassen</translation>
-    </message>
-    <message>
-        <source>The rows end at the first for which this holds, such as r &lt; 1; leave it empty to run to the end:</source>
-        <translation>Die Zeilen enden mit der ersten, für die dies gilt, etwa r &lt; 1; leer lassen, damit sie bis zum Ende laufen:</translation>
-    </message>
-    <message>
-        <source>stopping rows</source>
-        <translation>Zeilen enden lassen</translation>
     </message>
     <message>
         <source>removing a table</source>
@@ -7685,10 +7609,6 @@
         <translation>Tabelle verschieben</translation>
     </message>
     <message>
-        <source>the classes</source>
-        <translation>die Klassen</translation>
-    </message>
-    <message>
         <source>bins intervals limits width</source>
         <translation>Klassen Intervalle Grenzen Breite</translation>
     </message>
@@ -7697,28 +7617,12 @@
         <translation>&amp;Neue Tabelle</translation>
     </message>
     <message>
-        <source>T&amp;wo-way table…</source>
-        <translation>Z&amp;weiachsige Tabelle …</translation>
-    </message>
-    <message>
-        <source>Change the axis &amp;down…</source>
-        <translation>Die Achse nach &amp;unten ändern …</translation>
-    </message>
-    <message>
         <source>rows values</source>
         <translation>zeilen werte</translation>
     </message>
     <message>
-        <source>Change the axis &amp;across…</source>
-        <translation>Die Achse nach &amp;rechts ändern …</translation>
-    </message>
-    <message>
         <source>columns values</source>
         <translation>spalten werte</translation>
-    </message>
-    <message>
-        <source>&amp;Swap the axes</source>
-        <translation>Achsen &amp;tauschen</translation>
     </message>
     <message>
         <source>transpose turn</source>
@@ -7733,56 +7637,132 @@
         <translation>daten eingeben</translation>
     </message>
     <message>
-        <source>a two-way table</source>
-        <translation>eine zweiachsige Tabelle</translation>
-    </message>
-    <message>
-        <source>The axis across</source>
-        <translation>Die Achse nach rechts</translation>
-    </message>
-    <message>
-        <source>The axis down</source>
-        <translation>Die Achse nach unten</translation>
-    </message>
-    <message>
-        <source>Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of values that stay is kept:</source>
-        <translation>Ihr Name und ihre Werte, etwa 1..12 oder 3, 3.5 .. 6 oder riffle, pool, weir; was in Zellen von Werten getippt ist, die bleiben, bleibt erhalten:</translation>
-    </message>
-    <message>
-        <source>an axis</source>
-        <translation>eine Achse</translation>
-    </message>
-    <message>
         <source>swapping the axes</source>
         <translation>Achsen tauschen</translation>
-    </message>
-    <message>
-        <source>A layer of typed values</source>
-        <translation>Eine Schicht getippter Werte</translation>
-    </message>
-    <message>
-        <source>What it is called:</source>
-        <translation>Wie sie heißt:</translation>
     </message>
     <message>
         <source>Counts</source>
         <translation>Anzahlen</translation>
     </message>
     <message>
-        <source>a layer</source>
-        <translation>eine Schicht</translation>
-    </message>
-    <message>
-        <source>Lay it a&amp;cross</source>
-        <translation>&amp;Quer legen</translation>
-    </message>
-    <message>
         <source>transpose turn rows to the right months horizontal</source>
         <translation>transponieren drehen Zeilen nach rechts Monate waagerecht</translation>
     </message>
     <message>
-        <source>laying across</source>
+        <source>Two-way &amp;table…</source>
+        <translation>Z&amp;weiachsige Tabelle …</translation>
+    </message>
+    <message>
+        <source>T&amp;itle and note…</source>
+        <translation>Titel und &amp;Notiz …</translation>
+    </message>
+    <message>
+        <source>&amp;Rename table…</source>
+        <translation>Tabelle &amp;umbenennen …</translation>
+    </message>
+    <message>
+        <source>Number o&amp;f rows…</source>
+        <translation>&amp;Zeilenzahl …</translation>
+    </message>
+    <message>
+        <source>&amp;Stop rows early…</source>
+        <translation>Zeilen früher &amp;enden lassen …</translation>
+    </message>
+    <message>
+        <source>Change c&amp;lasses…</source>
+        <translation>K&amp;lassen ändern …</translation>
+    </message>
+    <message>
+        <source>Change axis &amp;down…</source>
+        <translation>Die Achse nach &amp;unten ändern …</translation>
+    </message>
+    <message>
+        <source>Change axis &amp;across…</source>
+        <translation>Die Achse nach &amp;rechts ändern …</translation>
+    </message>
+    <message>
+        <source>Swap a&amp;xes</source>
+        <translation>Achsen &amp;tauschen</translation>
+    </message>
+    <message>
+        <source>Show rows a&amp;cross</source>
+        <translation>&amp;Quer legen</translation>
+    </message>
+    <message>
+        <source>showing rows across</source>
         <translation>Querlegen</translation>
+    </message>
+    <message>
+        <source>Move table up</source>
+        <translation>Tabelle nach oben</translation>
+    </message>
+    <message>
+        <source>Move table down</source>
+        <translation>Tabelle nach unten</translation>
+    </message>
+    <message>
+        <source>Remove table</source>
+        <translation>Tabelle entfernen</translation>
+    </message>
+    <message>
+        <source>new two-way table</source>
+        <translation>eine zweiachsige Tabelle</translation>
+    </message>
+    <message>
+        <source>Title of the table:</source>
+        <translation>Der Titel der Tabelle:</translation>
+    </message>
+    <message>
+        <source>Note beside the title:</source>
+        <translation>Eine Notiz neben dem Titel:</translation>
+    </message>
+    <message>
+        <source>Name of the table in formulas (formulas that use it are updated):</source>
+        <translation>Der Name der Tabelle in Formeln; Formeln, die ihn verwenden, werden umgeschrieben:</translation>
+    </message>
+    <message>
+        <source>Number of rows, or a formula of held values:</source>
+        <translation>Zeilen von 1 bis zu dieser Zahl oder Formel aus festgehaltenen Werten:</translation>
+    </message>
+    <message>
+        <source>Stop at the first row for which this holds, such as r &lt; 1 (leave it empty to run to the end):</source>
+        <translation>Die Zeilen enden mit der ersten, für die dies gilt, etwa r &lt; 1; leer lassen, damit sie bis zum Ende laufen:</translation>
+    </message>
+    <message>
+        <source>stopping rows early</source>
+        <translation>Zeilen enden lassen</translation>
+    </message>
+    <message>
+        <source>class changes</source>
+        <translation>die Klassen</translation>
+    </message>
+    <message>
+        <source>Axis across</source>
+        <translation>Die Achse nach rechts</translation>
+    </message>
+    <message>
+        <source>Axis down</source>
+        <translation>Die Achse nach unten</translation>
+    </message>
+    <message>
+        <source>Name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir. Typed cells are kept for values that remain:</source>
+        <translation>Ihr Name und ihre Werte, etwa 1..12 oder 3, 3.5 .. 6 oder riffle, pool, weir; was in Zellen von Werten getippt ist, die bleiben, bleibt erhalten:</translation>
+    </message>
+    <message>
+        <source>axis changes</source>
+        <translation>eine Achse</translation>
+    </message>
+    <message>
+        <source>Layer of typed values</source>
+        <translation>Eine Schicht getippter Werte</translation>
+    </message>
+    <message>
+        <source>Name of the layer:</source>
+        <translation>Wie sie heißt:</translation>
+    </message>
+    <message>
+        <source>new layer</source>
+        <translation>eine Schicht</translation>
     </message>
 </context>
 <context>
@@ -7796,10 +7776,6 @@
         <translation>der Export nach %1</translation>
     </message>
     <message>
-        <source>Export the study as a worksheet</source>
-        <translation>Die Studie als Rechenblatt ausgeben</translation>
-    </message>
-    <message>
         <source>Drawing the charts…</source>
         <translation>Diagramme werden gezeichnet…</translation>
     </message>
@@ -7808,12 +7784,16 @@
         <translation>%1 wird geschrieben …</translation>
     </message>
     <message>
-        <source>All formulas were written to %1.</source>
-        <translation>Alle Formeln wurden nach %1 geschrieben.</translation>
-    </message>
-    <message>
         <source>Cells with errors were exported empty: %1.</source>
         <translation>Zellen mit Fehlern wurden leer geschrieben: %1.</translation>
+    </message>
+    <message>
+        <source>Export study as a worksheet</source>
+        <translation>Die Studie als Rechenblatt ausgeben</translation>
+    </message>
+    <message>
+        <source>All formulas were saved to %1.</source>
+        <translation>Alle Formeln wurden nach %1 geschrieben.</translation>
     </message>
 </context>
 <context>
@@ -7821,10 +7801,6 @@
     <message>
         <source>Column headings</source>
         <translation>Spaltenköpfe</translation>
-    </message>
-    <message>
-        <source>faults: %1</source>
-        <translation>Fehler: %1</translation>
     </message>
     <message>
         <source>overridden: %1</source>
@@ -7858,13 +7834,13 @@
         <source>waits for %1</source>
         <translation>wartet auf %1</translation>
     </message>
+    <message>
+        <source>errors: %1</source>
+        <translation>Fehler: %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableImport</name>
-    <message>
-        <source>Import a table or a worksheet</source>
-        <translation>Eine Tabelle oder ein Rechenblatt einlesen</translation>
-    </message>
     <message>
         <source>import</source>
         <translation>einlesen</translation>
@@ -7872,6 +7848,10 @@
     <message>
         <source>Reading %1…</source>
         <translation>%1 wird gelesen…</translation>
+    </message>
+    <message>
+        <source>Import a table or worksheet</source>
+        <translation>Eine Tabelle oder ein Rechenblatt einlesen</translation>
     </message>
 </context>
 <context>
@@ -7908,18 +7888,6 @@
         <translation>Zeilen: %1</translation>
     </message>
     <message>
-        <source>faults %1</source>
-        <translation>Fehler %1</translation>
-    </message>
-    <message>
-        <source>checks that hold %1</source>
-        <translation>geltende Prüfungen %1</translation>
-    </message>
-    <message>
-        <source>failing checks %1</source>
-        <translation>nicht geltende Prüfungen %1</translation>
-    </message>
-    <message>
         <source>inserting rows</source>
         <translation>Zeilen einfügen</translation>
     </message>
@@ -7928,20 +7896,8 @@
         <translation>Zeilen entfernen</translation>
     </message>
     <message>
-        <source>values as before the last change</source>
-        <translation>Werte wie vor der letzten Änderung</translation>
-    </message>
-    <message>
         <source>computing was stopped: old values</source>
         <translation>Rechnen angehalten: alte Werte</translation>
-    </message>
-    <message>
-        <source>%1 is taken as the heading of its column.</source>
-        <translation>%1 ist als Überschrift der Spalte genommen.</translation>
-    </message>
-    <message>
-        <source>%1 are taken as the headings of their columns.</source>
-        <translation>%1 sind als Überschriften ihrer Spalten genommen.</translation>
     </message>
     <message>
         <source>No, it is a value</source>
@@ -7960,32 +7916,12 @@
         <translation>%1 ist als %2 gelesen, hier und im Rest der Spalte.</translation>
     </message>
     <message>
-        <source>Read it as %1</source>
-        <translation>Als %1 lesen</translation>
-    </message>
-    <message>
-        <source>day and month</source>
-        <translation>Tag und Monat</translation>
-    </message>
-    <message>
-        <source>A double click changes the title</source>
-        <translation>Ein Doppelklick ändert den Titel</translation>
-    </message>
-    <message>
         <source>Title of the table</source>
         <translation>Titel der Tabelle</translation>
     </message>
     <message>
         <source>title</source>
         <translation>Titel</translation>
-    </message>
-    <message>
-        <source>Taken as columns: %1.</source>
-        <translation>Als Spalten genommen: %1.</translation>
-    </message>
-    <message>
-        <source>Held, the same in every row: %1.</source>
-        <translation>Festgehalten, in jeder Zeile gleich: %1.</translation>
     </message>
     <message>
         <source>Undo</source>
@@ -7996,20 +7932,64 @@
         <translation>Achsen tauschen</translation>
     </message>
     <message>
-        <source>%1 rows, %2 columns</source>
-        <translation>%1 Zeilen, %2 Spalten</translation>
-    </message>
-    <message>
         <source>Pasted with their formulas: %1.</source>
         <translation>Mit ihren Formeln eingefügt: %1.</translation>
     </message>
     <message>
-        <source>Names were taken: %1.</source>
+        <source>Double-click to change the title</source>
+        <translation>Ein Doppelklick ändert den Titel</translation>
+    </message>
+    <message>
+        <source>A heading occurs here more than once, so in formulas these columns are called %1. Double-click a heading to change it.</source>
+        <translation>Eine Überschrift steht hier mehr als einmal: In Formeln heißen diese Spalten %1. Ein Doppelklick auf eine Überschrift ändert sie.</translation>
+    </message>
+    <message>
+        <source>Renamed: %1.</source>
         <translation>Namen waren vergeben: %1.</translation>
     </message>
     <message>
-        <source>A heading stands here more than once: in formulas these columns are called %1. A double click on a heading changes it.</source>
-        <translation>Eine Überschrift steht hier mehr als einmal: In Formeln heißen diese Spalten %1. Ein Doppelklick auf eine Überschrift ändert sie.</translation>
+        <source>Added as columns: %1.</source>
+        <translation>Als Spalten genommen: %1.</translation>
+    </message>
+    <message>
+        <source>Put on the ledge, the same in every row: %1.</source>
+        <translation>Festgehalten, in jeder Zeile gleich: %1.</translation>
+    </message>
+    <message>
+        <source>Read as %1</source>
+        <translation>Als %1 lesen</translation>
+    </message>
+    <message>
+        <source>swapping day and month</source>
+        <translation>Tag und Monat</translation>
+    </message>
+    <message>
+        <source>%1 is used as the heading of its column.</source>
+        <translation>%1 ist als Überschrift der Spalte genommen.</translation>
+    </message>
+    <message>
+        <source>%1 are used as the headings of their columns.</source>
+        <translation>%1 sind als Überschriften ihrer Spalten genommen.</translation>
+    </message>
+    <message>
+        <source>values from before the last change</source>
+        <translation>Werte wie vor der letzten Änderung</translation>
+    </message>
+    <message>
+        <source>rows: %1, columns: %2</source>
+        <translation>%1 Zeilen, %2 Spalten</translation>
+    </message>
+    <message>
+        <source>errors: %1</source>
+        <translation>Fehler %1</translation>
+    </message>
+    <message>
+        <source>checks that hold: %1</source>
+        <translation>geltende Prüfungen %1</translation>
+    </message>
+    <message>
+        <source>failing checks: %1</source>
+        <translation>nicht geltende Prüfungen %1</translation>
     </message>
 </context>
 <context>
@@ -8039,10 +8019,6 @@
         <translation>fortsetzen</translation>
     </message>
     <message>
-        <source>emptying cells</source>
-        <translation>Zellen leeren</translation>
-    </message>
-    <message>
         <source>heading of %1</source>
         <translation>Überschrift von %1</translation>
     </message>
@@ -8050,32 +8026,16 @@
         <source>column %1</source>
         <translation>Spalte %1</translation>
     </message>
+    <message>
+        <source>clearing cells</source>
+        <translation>Zellen leeren</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TryValuesDialog</name>
     <message>
-        <source>&amp;Draw the outcomes</source>
-        <translation>Die Ergebnisse &amp;zeichnen</translation>
-    </message>
-    <message>
         <source>Try values of %1</source>
         <translation>Werte von %1 versuchen</translation>
-    </message>
-    <message>
-        <source>from, to and step</source>
-        <translation>von, bis und Schritt</translation>
-    </message>
-    <message>
-        <source>a list of values</source>
-        <translation>eine Liste von Werten</translation>
-    </message>
-    <message>
-        <source>halved again and again</source>
-        <translation>immer wieder halbiert</translation>
-    </message>
-    <message>
-        <source>how the values are given</source>
-        <translation>wie die Werte gegeben werden</translation>
     </message>
     <message>
         <source>%1:  %2</source>
@@ -8094,44 +8054,64 @@
         <translation>&amp;Ergebnisse</translation>
     </message>
     <message>
-        <source>or &amp;another</source>
-        <translation>oder ein &amp;anderes</translation>
-    </message>
-    <message>
-        <source>Try them</source>
-        <translation>Versuchen</translation>
-    </message>
-    <message>
         <source>%1 to %2 step %3</source>
         <translation>%1 bis %2 Schritt %3</translation>
-    </message>
-    <message>
-        <source>Three numbers: the first value, the last, and from one to the next</source>
-        <translation>Drei Zahlen: der erste Wert, der letzte, und von einem zum nächsten</translation>
-    </message>
-    <message>
-        <source>Numbers with semicolons or blanks between them</source>
-        <translation>Zahlen mit Semikolons oder Leerzeichen dazwischen</translation>
     </message>
     <message>
         <source>%1, %2 times</source>
         <translation>%1, %2 mal</translation>
     </message>
     <message>
-        <source>Two numbers: the first value, and how often it is halved</source>
-        <translation>Zwei Zahlen: der erste Wert, und wie oft er halbiert wird</translation>
-    </message>
-    <message>
         <source>These values cannot be read yet: %1</source>
         <translation>Diese Werte sind noch nicht lesbar: %1</translation>
     </message>
     <message>
-        <source>%1 values of %2: %3</source>
-        <translation>%1 Werte von %2: %3</translation>
-    </message>
-    <message>
         <source>Choose an outcome, or write one.</source>
         <translation>Wählen Sie ein Ergebnis, oder schreiben Sie eines.</translation>
+    </message>
+    <message>
+        <source>&amp;Draw a chart</source>
+        <translation>Die Ergebnisse &amp;zeichnen</translation>
+    </message>
+    <message>
+        <source>From, to and step</source>
+        <translation>Von, bis und Schritt</translation>
+    </message>
+    <message>
+        <source>A list of values</source>
+        <translation>Eine Liste von Werten</translation>
+    </message>
+    <message>
+        <source>Repeatedly halved</source>
+        <translation>Immer wieder halbiert</translation>
+    </message>
+    <message>
+        <source>How the values are given</source>
+        <translation>Wie die Werte gegeben werden</translation>
+    </message>
+    <message>
+        <source>Or &amp;another</source>
+        <translation>Oder ein &amp;anderes</translation>
+    </message>
+    <message>
+        <source>Try values</source>
+        <translation>Versuchen</translation>
+    </message>
+    <message>
+        <source>Three numbers: first value, last value and step</source>
+        <translation>Drei Zahlen: der erste Wert, der letzte, und von einem zum nächsten</translation>
+    </message>
+    <message>
+        <source>Numbers separated by semicolons or spaces</source>
+        <translation>Zahlen mit Semikolons oder Leerzeichen dazwischen</translation>
+    </message>
+    <message>
+        <source>Two numbers: first value, and how often it is halved</source>
+        <translation>Zwei Zahlen: der erste Wert, und wie oft er halbiert wird</translation>
+    </message>
+    <message>
+        <source>Values of %2 (%1): %3</source>
+        <translation>%1 Werte von %2: %3</translation>
     </message>
 </context>
 <context>
@@ -8153,14 +8133,6 @@
         <translation>produkt = a * b</translation>
     </message>
     <message>
-        <source>An axis is a name and its values: from one number to another (1..12), continued from two (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
-        <translation>Eine Achse ist ein Name und seine Werte: von einer Zahl zur anderen (1..12), aus zweien fortgesetzt (3, 3.5 .. 6), eine Liste (riffle, pool, weir) oder eine Spalte einer anderen Tabelle (Readings.site).</translation>
-    </message>
-    <message>
-        <source>The first cells</source>
-        <translation>Die ersten Zellen</translation>
-    </message>
-    <message>
         <source>&amp;Down</source>
         <translation>Nach &amp;unten</translation>
     </message>
@@ -8173,10 +8145,6 @@
         <translation>&amp;Formel</translation>
     </message>
     <message>
-        <source>Make the table</source>
-        <translation>Tabelle anlegen</translation>
-    </message>
-    <message>
         <source>%1 by %2 and %3</source>
         <translation>%1 nach %2 und %3</translation>
     </message>
@@ -8185,31 +8153,39 @@
         <translation>%1 nach %2</translation>
     </message>
     <message>
-        <source>The formula waits for %1: it can be held on the ledge when the table is made.</source>
+        <source>An axis is a name and its values: a range (1..12), a series continued from two numbers (3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table (Readings.site).</source>
+        <translation>Eine Achse ist ein Name und seine Werte: von einer Zahl zur anderen (1..12), aus zweien fortgesetzt (3, 3.5 .. 6), eine Liste (riffle, pool, weir) oder eine Spalte einer anderen Tabelle (Readings.site).</translation>
+    </message>
+    <message>
+        <source>First cells</source>
+        <translation>Die ersten Zellen</translation>
+    </message>
+    <message>
+        <source>Make table</source>
+        <translation>Tabelle anlegen</translation>
+    </message>
+    <message>
+        <source>The formula waits for %1. You can hold it on the ledge when the table is made.</source>
         <translation>Die Formel wartet auf %1: es kann auf der Leiste festgehalten werden, wenn die Tabelle angelegt ist.</translation>
     </message>
     <message>
-        <source>%1 rows, %2 columns</source>
+        <source>Rows: %1. Columns: %2.</source>
         <translation>%1 Zeilen, %2 Spalten</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WaitDialog</name>
     <message>
-        <source>One moment</source>
-        <translation>Einen Augenblick</translation>
-    </message>
-    <message>
         <source>Stop</source>
         <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Please wait</source>
+        <translation>Einen Augenblick</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WhatIfCommands</name>
-    <message>
-        <source>What &amp;if, and runs</source>
-        <translation>Was &amp;wäre wenn, und Läufe</translation>
-    </message>
     <message>
         <source>Try &amp;values of a held value…</source>
         <translation>Andere &amp;Werte eines festgehaltenen Werts versuchen…</translation>
@@ -8235,14 +8211,6 @@
         <translation>gleichung lösen nullstelle erreichen gewünschtes ergebnis rückwärts</translation>
     </message>
     <message>
-        <source>Which held value?</source>
-        <translation>Welcher festgehaltene Wert?</translation>
-    </message>
-    <message>
-        <source>Other values of it are tried; the study stays as it is.</source>
-        <translation>Andere Werte dafür werden versucht; die Studie bleibt, wie sie ist.</translation>
-    </message>
-    <message>
         <source>Choose</source>
         <translation>Wählen</translation>
     </message>
@@ -8251,7 +8219,19 @@
         <translation>Versuche</translation>
     </message>
     <message>
-        <source>a value that was looked for</source>
+        <source>What-&amp;if and runs</source>
+        <translation>Was &amp;wäre wenn, und Läufe</translation>
+    </message>
+    <message>
+        <source>Choose a held value</source>
+        <translation>Welcher festgehaltene Wert?</translation>
+    </message>
+    <message>
+        <source>Other values of it are tried; the study does not change.</source>
+        <translation>Andere Werte dafür werden versucht; die Studie bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>found value</source>
         <translation>ein gesuchter Wert</translation>
     </message>
 </context>
@@ -8266,14 +8246,6 @@
         <translation>sperren fest Konstante Parameter absolut festhalten</translation>
     </message>
     <message>
-        <source>&amp;Watch with a check…</source>
-        <translation>Mit einer Prüfung &amp;überwachen …</translation>
-    </message>
-    <message>
-        <source>test verify validate condition sum to 100</source>
-        <translation>prüfen testen Bedingung Probe Summe 100</translation>
-    </message>
-    <message>
         <source>check</source>
         <translation>Prüfung</translation>
     </message>
@@ -8282,20 +8254,8 @@
         <translation>neue Zufallszahlen</translation>
     </message>
     <message>
-        <source>New &amp;random numbers</source>
-        <translation>Neue &amp;Zufallszahlen</translation>
-    </message>
-    <message>
         <source>&amp;Stop computing</source>
         <translation>Rechnung &amp;anhalten</translation>
-    </message>
-    <message>
-        <source>Compute &amp;again after stopping</source>
-        <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
-    </message>
-    <message>
-        <source>A page of all f&amp;ormulas…</source>
-        <translation>Eine Seite mit allen F&amp;ormeln …</translation>
     </message>
     <message>
         <source>Zoom i&amp;n</source>
@@ -8306,63 +8266,83 @@
         <translation>Ver&amp;kleinern</translation>
     </message>
     <message>
-        <source>&amp;Reset the zoom</source>
-        <translation>Zoom &amp;zurücksetzen</translation>
-    </message>
-    <message>
-        <source>&amp;Dark</source>
-        <translation>&amp;Dunkel</translation>
-    </message>
-    <message>
-        <source>Show &amp;beside</source>
-        <translation>&amp;Daneben zeigen</translation>
-    </message>
-    <message>
-        <source>Show only &amp;one table</source>
-        <translation>Nur &amp;eine Tabelle zeigen</translation>
-    </message>
-    <message>
         <source>&amp;Contents</source>
         <translation>&amp;Inhalt</translation>
-    </message>
-    <message>
-        <source>The &amp;ledge as a list</source>
-        <translation>Die &amp;Leiste als Liste</translation>
-    </message>
-    <message>
-        <source>Com&amp;panion</source>
-        <translation>&amp;Begleiter</translation>
-    </message>
-    <message>
-        <source>&amp;Help on what has the focus</source>
-        <translation>&amp;Hilfe zu dem, was den Fokus hat</translation>
-    </message>
-    <message>
-        <source>&amp;All pages of the help</source>
-        <translation>&amp;Alle Seiten der Hilfe</translation>
     </message>
     <message>
         <source>A first table in five &amp;steps</source>
         <translation>Eine erste Tabelle in fünf &amp;Schritten</translation>
     </message>
     <message>
-        <source>&amp;Find a command, a name or a table…</source>
-        <translation>Befehl, Name oder Tabelle &amp;suchen …</translation>
-    </message>
-    <message>
-        <source>&amp;About Ledgefall</source>
-        <translation>&amp;Über Ledgefall</translation>
-    </message>
-    <message>
-        <source>there is no other table</source>
-        <translation>es gibt keine andere Tabelle</translation>
-    </message>
-    <message>
         <source>About Ledgefall</source>
         <translation>Über Ledgefall</translation>
     </message>
     <message>
-        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables in which one sees what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <source>Add a &amp;check…</source>
+        <translation>Mit einer Prüfung &amp;überwachen …</translation>
+    </message>
+    <message>
+        <source>watch test verify validate condition sum to 100</source>
+        <translation>prüfen testen Bedingung Probe Summe 100</translation>
+    </message>
+    <message>
+        <source>Draw new &amp;random numbers</source>
+        <translation>Neue &amp;Zufallszahlen</translation>
+    </message>
+    <message>
+        <source>Compute &amp;again</source>
+        <translation>Nach dem Anhalten &amp;weiterrechnen</translation>
+    </message>
+    <message>
+        <source>List all f&amp;ormulas…</source>
+        <translation>Eine Seite mit allen F&amp;ormeln …</translation>
+    </message>
+    <message>
+        <source>&amp;Reset zoom</source>
+        <translation>Zoom &amp;zurücksetzen</translation>
+    </message>
+    <message>
+        <source>&amp;Dark theme</source>
+        <translation>&amp;Dunkles Design</translation>
+    </message>
+    <message>
+        <source>Show a table &amp;beside</source>
+        <translation>&amp;Daneben zeigen</translation>
+    </message>
+    <message>
+        <source>S&amp;how only one table</source>
+        <translation>Nur &amp;eine Tabelle zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Ledge as a list</source>
+        <translation>Die &amp;Leiste als Liste</translation>
+    </message>
+    <message>
+        <source>De&amp;tails</source>
+        <translation>De&amp;tails</translation>
+    </message>
+    <message>
+        <source>&amp;Help on the current item</source>
+        <translation>&amp;Hilfe zu dem, was den Fokus hat</translation>
+    </message>
+    <message>
+        <source>&amp;All help pages</source>
+        <translation>&amp;Alle Seiten der Hilfe</translation>
+    </message>
+    <message>
+        <source>&amp;Find a command, name or table…</source>
+        <translation>Befehl, Name oder Tabelle &amp;suchen …</translation>
+    </message>
+    <message>
+        <source>A&amp;bout Ledgefall</source>
+        <translation>&amp;Über Ledgefall</translation>
+    </message>
+    <message>
+        <source>no other table</source>
+        <translation>es gibt keine andere Tabelle</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables that show what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The typeface is Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
         <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
     </message>
 </context>
@@ -8371,10 +8351,6 @@
     <message>
         <source>%1 under %2</source>
         <translation>%1 unter %2</translation>
-    </message>
-    <message>
-        <source>a function: it is worked out where it is called</source>
-        <translation>eine Funktion: sie wird dort ausgerechnet, wo sie aufgerufen wird</translation>
     </message>
     <message>
         <source>shown as %1</source>
@@ -8393,10 +8369,6 @@
         <translation>gegeben</translation>
     </message>
     <message>
-        <source>given: it stays put until it is changed</source>
-        <translation>gegeben: der Wert bleibt, bis er geändert wird</translation>
-    </message>
-    <message>
         <source>Uses %1</source>
         <translation>Verwendet %1</translation>
     </message>
@@ -8405,20 +8377,12 @@
         <translation>Verwendet von %1</translation>
     </message>
     <message>
-        <source>restore the formula</source>
-        <translation>Formel wiederherstellen</translation>
-    </message>
-    <message>
         <source>Overridden: %1</source>
         <translation>Überschrieben: %1</translation>
     </message>
     <message>
         <source>and %1 more</source>
         <translation>und %1 weitere</translation>
-    </message>
-    <message>
-        <source>Restore the formula in all of them</source>
-        <translation>Die Formel in allen wiederherstellen</translation>
     </message>
     <message>
         <source>restoring formulas</source>
@@ -8433,10 +8397,6 @@
         <translation>gespeichert als %1</translation>
     </message>
     <message>
-        <source>It waits for %1, which is not there yet.</source>
-        <translation>Sie wartet auf %1, was noch nicht da ist.</translation>
-    </message>
-    <message>
         <source>Make %1 a column</source>
         <translation>%1 zur Spalte machen</translation>
     </message>
@@ -8445,24 +8405,44 @@
         <translation>%1 auf der Leiste festhalten</translation>
     </message>
     <message>
-        <source>These texts read as numbers: read them so</source>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>a function: computed where it is called</source>
+        <translation>eine Funktion: sie wird dort ausgerechnet, wo sie aufgerufen wird</translation>
+    </message>
+    <message>
+        <source>It waits for %1, which does not exist yet.</source>
+        <translation>Sie wartet auf %1, was noch nicht da ist.</translation>
+    </message>
+    <message>
+        <source>This text looks like numbers: read it as numbers</source>
         <translation>Diese Texte lassen sich als Zahlen lesen: so lesen</translation>
     </message>
     <message>
-        <source>These texts read as dates, month first: read them so</source>
+        <source>This text looks like dates: read it as dates, month first</source>
         <translation>Diese Texte lassen sich als Daten lesen, Monat zuerst: so lesen</translation>
     </message>
     <message>
-        <source>These texts read as dates, day first: read them so</source>
+        <source>This text looks like dates: read it as dates, day first</source>
         <translation>Diese Texte lassen sich als Daten lesen, Tag zuerst: so lesen</translation>
     </message>
     <message>
-        <source>reading texts anew</source>
-        <translation>Texte neu lesen</translation>
+        <source>given: it stays put until you change it</source>
+        <translation>gegeben: der Wert bleibt, bis er geändert wird</translation>
     </message>
     <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
+        <source>restore formula</source>
+        <translation>Formel wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Restore formula in all of them</source>
+        <translation>Die Formel in allen wiederherstellen</translation>
+    </message>
+    <message>
+        <source>reading text again</source>
+        <translation>Texte neu lesen</translation>
     </message>
 </context>
 <context>
@@ -8472,43 +8452,23 @@
         <translation>Rechenweg</translation>
     </message>
     <message>
-        <source>Copy the working</source>
+        <source>Copy working</source>
         <translation>Rechenweg kopieren</translation>
     </message>
     <message>
-        <source>Copy it as LaTeX</source>
+        <source>Copy as LaTeX</source>
         <translation>Als LaTeX kopieren</translation>
     </message>
 </context>
 <context>
     <name>ledgefall::WorksheetDialog</name>
     <message>
-        <source>What is in %1</source>
-        <translation>Was in %1 steht</translation>
-    </message>
-    <message>
         <source>Tables: %1. Held values: %2. Formulas recovered: %3.</source>
         <translation>Tabellen: %1. Festgehaltene Werte: %2. Gefundene Formeln: %3.</translation>
     </message>
     <message>
-        <source>Nothing in it looks like a slip.</source>
-        <translation>Nichts darin sieht nach einem Versehen aus.</translation>
-    </message>
-    <message>
-        <source>Places that look like a slip: %1. They are listed first.</source>
-        <translation>Stellen, die nach einem Versehen aussehen: %1. Sie stehen zuerst.</translation>
-    </message>
-    <message>
         <source>What was found</source>
         <translation>Was gefunden wurde</translation>
-    </message>
-    <message>
-        <source>To look at</source>
-        <translation>Anzusehen</translation>
-    </message>
-    <message>
-        <source>Values that are not what their formulas give</source>
-        <translation>Werte, die nicht sind, was ihre Formeln ergeben</translation>
     </message>
     <message>
         <source>Kept as values</source>
@@ -8519,15 +8479,35 @@
         <translation>Formeln</translation>
     </message>
     <message>
-        <source>Also</source>
+        <source>Contents of %1</source>
+        <translation>Was in %1 steht</translation>
+    </message>
+    <message>
+        <source>No likely mistakes were found.</source>
+        <translation>Nichts darin sieht nach einem Versehen aus.</translation>
+    </message>
+    <message>
+        <source>Likely mistakes: %1. They are listed first.</source>
+        <translation>Stellen, die nach einem Versehen aussehen: %1. Sie stehen zuerst.</translation>
+    </message>
+    <message>
+        <source>To check</source>
+        <translation>Anzusehen</translation>
+    </message>
+    <message>
+        <source>Values that differ from their formulas</source>
+        <translation>Werte, die nicht sind, was ihre Formeln ergeben</translation>
+    </message>
+    <message>
+        <source>Notes</source>
         <translation>Außerdem</translation>
     </message>
     <message>
-        <source>Take it as a study</source>
-        <translation>Als Studie nehmen</translation>
+        <source>Open as a study</source>
+        <translation>Als Studie öffnen</translation>
     </message>
     <message>
-        <source>Add its tables to this study</source>
+        <source>Add tables to this study</source>
         <translation>Seine Tabellen zu dieser Studie hinzufügen</translation>
     </message>
 </context>

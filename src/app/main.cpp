@@ -1,12 +1,13 @@
 // ledgefall: the window.
 
 #include "app/document/wording.h"
-#include "app/look/look.h"
-#include "app/look/translations.h"
 #include "app/recovery/end_signal.h"
+#include "app/shell/translations.h"
 #include "app/shell/windows.h"
 #include "app/tasks/task_runner.h"
-#include "core/engine/running/allocator_settings.h"
+#include "app/theme/theme.h"
+#include "core/engine/running/memory_budget.h"
+#include "files/io/machine_memory.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -39,6 +40,7 @@ class Application : public QApplication {
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
+    ledgefall::MemoryBudget::available = ledgefall::free_memory;
     Application application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));
@@ -46,12 +48,12 @@ int main(int count, char** arguments) {
     QApplication::setDesktopFileName(QStringLiteral("ledgefall"));
     ledgefall::install_translations(QLocale());
     ledgefall::word_texts_as_translated();
-    ledgefall::apply_application_look();
-    ledgefall::restore_look();
+    ledgefall::apply_application_theme();
+    ledgefall::restore_theme();
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate(
-        "Main", "Computation tables in which one sees what stays put and what follows the row."));
+    parser.setApplicationDescription(
+        QApplication::translate("Main", "Computation tables that show what stays put and what follows the row."));
     parser.addHelpOption();
     parser.addVersionOption();
     const QCommandLineOption demo(QStringLiteral("demo"),
@@ -79,10 +81,9 @@ int main(int count, char** arguments) {
     application.out_of_memory = [&windows] {
         windows.end_at_once();
         for (ledgefall::MainWindow* window : windows.all()) {
-            window->document().refuse(
-                {N_("There is not enough memory for this, and it was not done: use fewer rows, or close "
-                    "other programs. What is not saved has been kept."),
-                 {}});
+            window->document().refuse({N_("There is not enough memory, so nothing was done. Use fewer rows, or close "
+                                          "other programs. Unsaved work has been kept."),
+                                       {}});
         }
     };
     ledgefall::MainWindow* first = windows.add();

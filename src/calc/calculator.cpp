@@ -155,7 +155,7 @@ Result<Calculator::Done> Calculator::step(const Step& one) {
         return Done();
     case Step::Do::inspect:
         if (!worksheet_) {
-            return Sentence{"--inspect reads a worksheet (.ods or .xlsx): name one as the file.", {}};
+            return Sentence{"--inspect needs a worksheet (.ods or .xlsx) as the file.", {}};
         }
         out_ += worksheet_->text();
         return Done();
@@ -215,12 +215,12 @@ Result<Calculator::Done> Calculator::print_value(const std::string& formula) {
         }
     }
     results();
-    const ResultsPtr worked = compute(asked, results_);
-    const Value value = worked->single(held.id);
+    const ResultsPtr computed = compute(asked, results_);
+    const Value value = computed->single(held.id);
     if (value.is_fault()) {
         const FaultSite& site = value.fault().at();
         return site.definition == held.id ? Sentence{"%1: %2", {formula, site.what.text()}}
-                                          : explain(asked, *worked, value.fault());
+                                          : explain(asked, *computed, value.fault());
     }
     out_ += (value.is_missing() ? "missing" : write_cell(value)) + "\n";
     return Done();
@@ -234,7 +234,7 @@ void Calculator::print_checks() {
         all_hold_ = all_hold_ && holds;
         const std::string message =
             result.is_fault() ? explain(study_, results(), result.fault()).text() : check->message;
-        const char* const state = result.is_fault()     ? "at fault: "
+        const char* const state = result.is_fault()     ? "error: "
                                   : result.is_missing() ? "unknown: "
                                   : holds               ? "holds: "
                                                         : "fails: ";
@@ -296,7 +296,7 @@ Result<Calculator::Done> Calculator::find_faults(const Table& table) {
 /// `--grid` names a two-way table, which is made once both its axes are written.
 Result<Calculator::Done> Calculator::axis_of_grid(const Step& one) {
     if (grid_name_.empty()) {
-        return Sentence{"%1: write --grid NAME first, for the two-way table that this is an axis of.", {one.text}};
+        return Sentence{"%1: write --grid NAME first, for the two-way table of this axis.", {one.text}};
     }
     const Result<WrittenAxis> axis = written_axis(one.text);
     if (!axis) {
@@ -307,7 +307,7 @@ Result<Calculator::Done> Calculator::axis_of_grid(const Step& one) {
         return Done();
     }
     if (down_.label.empty()) {
-        return Sentence{"%1: write the axis --down before the axis --across.", {one.text}};
+        return Sentence{"%1: write --down before --across.", {one.text}};
     }
     Result<Done> made = change(add_two_way_table(study_, grid_name_, down_, *axis, &grid_), one.text);
     grid_name_ = made ? "" : grid_name_;
@@ -317,7 +317,7 @@ Result<Calculator::Done> Calculator::axis_of_grid(const Step& one) {
 Result<Calculator::Done> Calculator::layer_of_grid(const std::string& definition) {
     const ParsedDefinition parsed = parse_definition(definition, true);
     return grid() == nullptr
-               ? Sentence{"%1: a layer needs a two-way table: write --grid, --down and --across first.", {definition}}
+               ? Sentence{"%1: a layer needs a two-way table. Write --grid, --down and --across first.", {definition}}
            : parsed.mistake ? Result<Done>(in_text(definition, *parsed.mistake))
                             : change(write_column(study_, grid_, definition), definition);
 }

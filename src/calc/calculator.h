@@ -1,10 +1,10 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/engine/running/results.h"
 #include "core/formula/parser.h"
 #include "core/study/edits/edit_grid.h"
-#include "core/value/result.h"
-#include "files/sheet_study/worksheet_report.h"
+#include "files/worksheet_recovery/worksheet_report.h"
 
 #include <string>
 #include <vector>

@@ -2,6 +2,8 @@
 
 #include "calc/calculator.h"
 #include "calc/reference_page.h"
+#include "core/engine/running/memory_budget.h"
+#include "files/io/machine_memory.h"
 
 #include <CLI/CLI.hpp>
 
@@ -19,30 +21,31 @@ struct Described {
 };
 
 constexpr Described options[] = {
-    {"--in", Step::Do::in, "The table whose names the options after it use"},
+    {"--in", Step::Do::in, "Use the names of this table in the options that follow"},
     {"--hold", Step::Do::hold, "Add or replace a held value: 'p = 0.35'"},
     {"--setting", Step::Do::setting, "Change a setting of the study: 'quantile_type = 6'"},
-    {"--rows", Step::Do::rows, "Count the table's rows from 1 to a number or formula"},
-    {"--column", Step::Do::column, "Add a worked column: 'z = x^2'"},
+    {"--rows", Step::Do::rows, "Set the number of rows of the table: a number or a formula"},
+    {"--column", Step::Do::column, "Add a computed column: 'z = x^2'"},
     {"--value", Step::Do::value, "Print the value of a formula: 'mean(z)'"},
-    {"--grid", Step::Do::grid, "Add a two-way table: its axes and layers follow"},
-    {"--down", Step::Do::down, "Its axis down: 'a = 1..12', 'rate = 0.03, 0.035 .. 0.06', 'site = riffle, pool'"},
-    {"--across", Step::Do::across, "Its axis across"},
-    {"--layer", Step::Do::layer, "Add a layer, a formula for all its cells: 'p = a * b'"},
+    {"--grid", Step::Do::grid, "Add a two-way table; its axes and layers follow"},
+    {"--down", Step::Do::down, "Set its axis down: 'a = 1..12', 'rate = 0.03, 0.035 .. 0.06', 'site = riffle, pool'"},
+    {"--across", Step::Do::across, "Set its axis across"},
+    {"--layer", Step::Do::layer, "Add a layer with a formula for all cells: 'p = a * b'"},
     {"--table", Step::Do::table, "Print a table as delimited text; a two-way table as a grid"},
     {"--long", Step::Do::long_form, "Print a two-way table with a row for each cell"},
-    {"--working", Step::Do::working, "Print how a value comes about: 'Pebbles.dev[3]', 'ledge.q'"},
+    {"--working", Step::Do::working, "Print the working of a value: 'Pebbles.dev[3]', 'ledge.q'"},
     {"--keep-run", Step::Do::keep_run,
-     "Keep what is held and what has come out as a run of that name; '' for what differs"},
-    {"--save", Step::Do::save, "Write the study to a file, or by its suffix (.ods, .xlsx) as a worksheet"},
+     "Keep the held values and results as a run with this name; '' names it by what differs"},
+    {"--save", Step::Do::save,
+     "Save the study to a file, or export it as a worksheet if the name ends in .ods or .xlsx"},
 };
 
 } // namespace
 
 int main(int count, char** arguments) {
-    CLI::App app("Works out computation tables: a study, a worksheet, or delimited text as its table Data. Options "
-                 "apply in the order "
-                 "written, and may be repeated.",
+    ledgefall::MemoryBudget::available = ledgefall::free_memory;
+    CLI::App app("Computes tables without a window: a study, a worksheet, or delimited text as the table Data. Options "
+                 "apply in the order written and can be repeated.",
                  "ledgefall-calc");
     std::string file;
     app.add_option("FILE", file, "A study (.ledgefall), a worksheet (.ods, .xlsx) or delimited text");
@@ -53,12 +56,11 @@ int main(int count, char** arguments) {
                   ->expected(1)
                   ->multi_option_policy(CLI::MultiOptionPolicy::TakeAll)] = &option;
     }
-    CLI::Option* check = app.add_flag("--check")->description("Print the checks, and which of them hold");
-    CLI::Option* runs = app.add_flag("--runs")->description("Print the kept runs: what was held, and what came out");
+    CLI::Option* check = app.add_flag("--check")->description("Print the checks and whether they hold");
+    CLI::Option* runs = app.add_flag("--runs")->description("Print the runs: their held values and results");
     CLI::Option* inspect =
         app.add_flag("--inspect")
-            ->description(
-                "Print what was found in a worksheet: its formulas, probable slips, and what keeps its values");
+            ->description("Print what was found in a worksheet: formulas, likely mistakes, and what is kept as values");
     bool functions = false;
     app.add_flag("--functions", functions, "Print the reference page of all functions");
     try {

@@ -23,11 +23,10 @@ std::string reference_page() {
     std::string page =
         "<!DOCTYPE html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>Functions</title></head>\n<body>\n"
         "<p><a href=\"index.html\">All pages</a></p>\n<h1>Functions</h1>\n"
-        "<p>What can be left out stands in square brackets. Missing cells are left out of measures; of no values at "
-        "all "
-        "a sum and a count are 0, a product is 1, and other measures are missing.</p>\n"
+        "<p>Arguments in square brackets can be left out. Missing values are left out of measures. If there are no "
+        "values at all, a sum and a count are 0, a product is 1, and other measures are missing.</p>\n"
         "<p>Examples with names use the columns x = 2, 4, 4, 6; y = 1, 4, 2, 5; and frequencies f = 1, 2, 2, 1; a "
-        "result that follows the row is that of the first. In the window a click on an example puts it into the "
+        "result that follows the row is that of the first row. In the window, click an example to insert it into the "
         "study.</p>\n";
     std::string_view family;
     for (const Function& function : catalogue()) {

@@ -3,9 +3,9 @@
 //     LEDGEFALL_SCREENSHOTS=docs/screenshots build/bin/app_tests Screenshots
 
 #include "app/dialogs/settings_dialog.h"
-#include "app/look/look.h"
 #include "app/starters/starter_card.h"
 #include "app/table/layer_strip.h"
+#include "app/theme/theme.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
 
@@ -38,11 +38,11 @@ void chart(WindowDriver& drive, const char* label, const char* table) {
     for (const auto& one : study.charts) {
         if (one->label == label) {
             drive.window.show_table(study.table_named(table)->id);
-            drive.window.place().show_chart(one->id);
+            drive.window.pages().show_chart(one->id);
         }
     }
     drive.settle();
-    (void)QTest::qWaitFor([&drive] { return drive.window.place().chart_page()->settled(); });
+    (void)QTest::qWaitFor([&drive] { return drive.window.pages().chart_page()->settled(); });
 }
 
 void show(WindowDriver& drive, std::size_t table) {
@@ -82,14 +82,14 @@ class Screenshots : public QObject {
         show(drive, 2);
         drive.click_cell(5, 1);
         picture(drive, QStringLiteral("puck"));
-        drive.window.place().show_beside(drive.window.document().study().tables[0]->id);
+        drive.window.pages().show_beside(drive.window.document().study().tables[0]->id);
         picture(drive, QStringLiteral("beside"));
-        drive.window.place().close_beside();
+        drive.window.pages().close_beside();
         chart(drive, "Pebble lengths in classes", "Classes");
         drive.click_cell(3, 3);
         picture(drive, QStringLiteral("histogram"));
         chart(drive, "Drift times by site", "Drift_by_site");
-        picture(drive, QStringLiteral("boxes"));
+        picture(drive, QStringLiteral("Box plots"));
         chart(drive, "Germination, observed and expected", "Chances");
         picture(drive, QStringLiteral("germination"));
         drive.command("turn-chart");
@@ -99,7 +99,7 @@ class Screenshots : public QObject {
         picture(drive, QStringLiteral("help"));
         QFile keys(qEnvironmentVariable("LEDGEFALL_SCREENSHOTS") + QStringLiteral("/../help/keys.html"));
         if (keys.open(QIODevice::WriteOnly)) { // those of the window are the page's
-            WindowDriver fresh;         // in which there is nothing to undo that has a name
+            WindowDriver fresh;                // in which there is nothing to undo that has a name
             keys.write(HelpReader::keys_page(fresh.window.commands().rows_of_keys()).toUtf8());
         }
         Q_EMIT drive.window.help().closed();

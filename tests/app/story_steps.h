@@ -33,11 +33,11 @@ inline void write(WindowDriver& drive, const QString& definition) {
 
 inline std::string formula(WindowDriver& drive, const std::string& name) {
     const ColumnDefinition* column = drive.table().column_named(name);
-    return column == nullptr || !column->worked() ? "" : column->pieces.front().formula.text();
+    return column == nullptr || !column->computed() ? "" : column->pieces.front().formula.text();
 }
 
 inline QString working(WindowDriver& drive) {
-    WorkingPanel& panel = drive.window.companion().working();
+    WorkingPanel& panel = drive.window.details().working();
     (void)QTest::qWaitFor([&] { return !panel.busy(); });
     return panel.working_text();
 }

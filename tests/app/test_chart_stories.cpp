@@ -7,7 +7,7 @@
 #include "app/dialogs/category_dialog.h"
 #include "app/dialogs/frequency_dialog.h"
 #include "app/dialogs/summary_dialog.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/stats/classing.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -22,7 +22,7 @@ using namespace ledgefall::testing;
 namespace {
 
 ChartPage& chart_of(WindowDriver& drive) {
-    return *drive.window.place().chart_page();
+    return *drive.window.pages().chart_page();
 }
 
 /// Shows one of the demo's charts beside its table, and waits until it is drawn.
@@ -31,7 +31,7 @@ bool show_chart(WindowDriver& drive, const char* label) {
     for (const auto& chart : study.charts) {
         if (chart->label == label) {
             drive.window.show_table(chart->table);
-            drive.window.place().show_chart(chart->id);
+            drive.window.pages().show_chart(chart->id);
             return QTest::qWaitFor([&drive] {
                 return drive.settle() && chart_of(drive).settled() && chart_of(drive).plot().figures() != nullptr;
             });
@@ -42,7 +42,7 @@ bool show_chart(WindowDriver& drive, const char* label) {
 
 bool drawn(WindowDriver& drive) {
     return QTest::qWaitFor([&drive] {
-        return drive.settle() && drive.window.place().chart_page() != nullptr && chart_of(drive).settled() &&
+        return drive.settle() && drive.window.pages().chart_page() != nullptr && chart_of(drive).settled() &&
                chart_of(drive).plot().figures() != nullptr;
     });
 }
@@ -104,7 +104,7 @@ class TestChartStories : public QObject {
         QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 6")));
         drive.window.document().undo(); // table and chart go in one step
         QVERIFY(drive.settle());
-        QVERIFY(drive.window.place().chart_page() == nullptr);
+        QVERIFY(drive.window.pages().chart_page() == nullptr);
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9});
     }
 
@@ -115,10 +115,10 @@ class TestChartStories : public QObject {
         drive.click_cell(0, 0);
         answer_with<FrequencyDialog>([](FrequencyDialog& dialog) {
             dialog.own_limits().setText(QStringLiteral("30, 45, x"));
-            QVERIFY(!dialog.sound());
-            QVERIFY(dialog.message().contains(QStringLiteral("x cannot be a limit")));
+            QVERIFY(!dialog.is_valid());
+            QVERIFY(dialog.message().contains(QStringLiteral("x cannot be a boundary")));
             dialog.own_limits().setText(QStringLiteral("30, 45, 50, 75"));
-            QVERIFY(dialog.sound());
+            QVERIFY(dialog.is_valid());
         });
         drive.command("frequency-table");
         QVERIFY(drawn(drive));
@@ -145,7 +145,7 @@ class TestChartStories : public QObject {
         QVERIFY(drive.window.checks().text().contains(QStringLiteral("checks that hold: 5")));
         drive.window.show_table(drive.window.document().study().tables[0]->id);
         drive.command("change-classes");
-        QVERIFY(drive.notice().contains(QStringLiteral("no classes")));
+        QVERIFY(drive.notice().contains(QStringLiteral("not classes")));
     }
 
     void bars_and_rows_choose_each_other() {
@@ -261,7 +261,7 @@ class TestChartStories : public QObject {
             dialog.form_of(0).setCurrentIndex(static_cast<int>(SeriesForm::polygon));
             dialog.add_reference(0);
             dialog.number_of(1, 0).setText(QStringLiteral("max(f) / 0"));
-            QTRY_VERIFY(dialog.message().contains(QStringLiteral("divides by zero")));
+            QTRY_VERIFY(dialog.message().contains(QStringLiteral("division by zero")));
             dialog.number_of(1, 0).setText(QStringLiteral("max(f)"));
             QTRY_VERIFY(dialog.message().isEmpty());
         });
@@ -313,7 +313,7 @@ class TestChartStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(show_chart(drive, "Path of the puck"));
         chart_of(drive).tool(QStringLiteral("close")).click();
-        QTRY_VERIFY(drive.window.place().chart_page() == nullptr);
+        QTRY_VERIFY(drive.window.pages().chart_page() == nullptr);
         auto* contents = drive.window.findChild<ContentsPanel*>();
         QTreeWidgetItem* third = contents->topLevelItem(1)->child(2);
         QTest::mouseClick(contents->viewport(), Qt::LeftButton, Qt::NoModifier,
@@ -329,9 +329,9 @@ class TestChartStories : public QObject {
         QVERIFY(drive.settle());
         QVERIFY(drive.window.document().study().chart(chart)->series.empty()); // kept, and says that it draws nothing
         drive.window.document().undo();
-        drive.window.place().show_chart(chart);
+        drive.window.pages().show_chart(chart);
         drive.command("remove-chart");
-        QVERIFY(drive.window.place().chart_page() == nullptr);
+        QVERIFY(drive.window.pages().chart_page() == nullptr);
         QCOMPARE(drive.window.document().study().charts.size(), std::size_t{5});
     }
 

@@ -4,8 +4,8 @@
 #include "app/dialogs/frequency_dialog.h"
 #include "app/dialogs/summary_dialog.h"
 #include "app/starters/starter_card.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <QDialogButtonBox>
 #include <QPushButton>
@@ -31,11 +31,11 @@ QPushButton* button_of(QWidget& dialog, const QString& text) {
     qFatal("no button %s", qPrintable(text));
 }
 
-ChartPage* chart_of(Hands& hands) {
-    return hands.drive.window.place().chart_page();
+ChartPage* chart_of(UserSimulator& hands) {
+    return hands.drive.window.pages().chart_page();
 }
 
-bool drawn(Hands& hands) {
+bool drawn(UserSimulator& hands) {
     return QTest::qWaitFor([&] {
         return hands.drive.settle() && chart_of(hands) != nullptr && chart_of(hands)->settled() &&
                chart_of(hands)->plot().figures() != nullptr;
@@ -87,7 +87,7 @@ class TestEighteenStudies : public QObject {
     void initTestCase() { prepare_application(); }
 
     void s10_a_float_circling_an_eddy() {
-        Hands hands(QStringLiteral("S10"));
+        UserSimulator hands(QStringLiteral("S10"));
         hands.paste(QStringLiteral("strength = 0.5\nspeed = 0.7\ndt = 0.05\nt [s] = (row - 1) * dt\n"
                                    "x [m] = first 0.8 then x[i-1] + vx * dt\ny [m] = first 0 then y[i-1] + vy * dt\n"
                                    "r [m] = hypot(x, y)\nvx = first 0 then vx[i-1] - pull[i-1] * x[i-1] * dt\n"
@@ -115,15 +115,15 @@ class TestEighteenStudies : public QObject {
         QVERIFY(drawn(hands));
         QVERIFY(chart_of(hands)->plot().figures()->equal_scales); // both are metres
         hands.in_next_dialog([&](QDialog& dialog) {
-            QPushButton* add = button_of(dialog, ChartDialog::tr("A line, circle or range"));
-            hands.in_open_menu(QStringLiteral("circle"));
+            QPushButton* add = button_of(dialog, ChartDialog::tr("Add line, circle or range"));
+            hands.in_open_menu(QStringLiteral("Circle"));
             hands.click(add);
             hands.type(QStringLiteral("0"));
             hands.key_in_dialog(Qt::Key_Tab);
             hands.type(QStringLiteral("0"));
             hands.key_in_dialog(Qt::Key_Tab);
             hands.type(QStringLiteral("0.8"));
-            hands.click(button_of(dialog, QStringLiteral("Draw the chart")));
+            hands.click(button_of(dialog, QStringLiteral("Draw chart")));
         });
         hands.click(&chart_of(hands)->tool(QStringLiteral("change")));
         QVERIFY(drawn(hands));
@@ -141,19 +141,19 @@ class TestEighteenStudies : public QObject {
         hands.card("dt", QStringLiteral("0.025"));
         QVERIFY(is_right(0.5, 0.025));
         QVERIFY2(hands.actions <= 30, qPrintable(QString::number(hands.actions)));
-        hands.drive.window.place().show_chart(hands.drive.window.document().study().charts.front()->id);
+        hands.drive.window.pages().show_chart(hands.drive.window.document().study().charts.front()->id);
         QVERIFY(drawn(hands));
         WindowCommands::set_dark(true);
         WindowCommands::set_dark(false);
     }
 
     void s11_per_cent_of_the_total() {
-        Hands hands(QStringLiteral("S11"));
+        UserSimulator hands(QStringLiteral("S11"));
         hands.paste(QStringLiteral("trap\tinsects\nA\t34\nB\t51\nC\t15\n"));
         hands.type(QStringLiteral("=percent = 100 * insects / sum(insects)"));
         hands.key(Qt::Key_Return);
-        QVERIFY(hands.drive.window.page()->offers().is_offered());
-        hands.click(hands.drive.window.page()->offers().findChild<QToolButton*>(QStringLiteral("take")));
+        QVERIFY(hands.drive.window.page()->suggestions().is_offered());
+        hands.click(hands.drive.window.page()->suggestions().findChild<QToolButton*>(QStringLiteral("take")));
         const double counts[] = {34, 51, 15};
         for (int row = 0; row < 3; ++row) {
             QVERIFY(near(hands.number("percent", row), counts[row]));
@@ -165,7 +165,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s12_a_running_total_and_a_product() {
-        Hands hands(QStringLiteral("S12"));
+        UserSimulator hands(QStringLiteral("S12"));
         hands.paste(QStringLiteral("rain\n3\n0\n7.5\n2\n"));
         hands.type(QStringLiteral("=so_far = sum(rain[1..i])"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -184,7 +184,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s13_thirty_times_in_classes_and_one_mistyped() {
-        Hands hands(QStringLiteral("S13"));
+        UserSimulator hands(QStringLiteral("S13"));
         QString text = QStringLiteral("time [s]\tleast = min(time)\tmost = max(time)\tspan = range(time)\n");
         std::vector<double> times;
         for (int at = 0; at < 30; ++at) {
@@ -226,7 +226,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s14_parts_of_the_most_possible_and_growth() {
-        Hands hands(QStringLiteral("S14"));
+        UserSimulator hands(QStringLiteral("S14"));
         hands.paste(QStringLiteral("mark\n31\n28.5\n40\n"));
         hands.type(QStringLiteral("=most = 40"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -245,7 +245,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s15_the_spread_by_hand_and_unfolded() {
-        Hands hands(QStringLiteral("S15"));
+        UserSimulator hands(QStringLiteral("S15"));
         hands.paste(QStringLiteral("a\tb\n4\t12\n7\t15\n9\t11\n3\t18\n7\t14\n"));
         hands.type(QStringLiteral("=dev = a - mean(a)"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -255,11 +255,10 @@ class TestEighteenStudies : public QObject {
         hands.key(Qt::Key_Return);
         hands.click_heading(0);
         hands.click_heading(1, Qt::ControlModifier);
-        hands.menu({QStringLiteral("Work"), QStringLiteral("Unfold a measure of the chosen columns"),
-                    QStringLiteral("standard deviation, of a whole population (n)")});
+        hands.menu({QStringLiteral("Compute"), QStringLiteral("Unfold a measure of selected columns"),
+                    QStringLiteral("standard deviation of a whole population (n)")});
         hands.key(Qt::Key_A, Qt::ControlModifier);
-        hands.menu(
-            {QStringLiteral("Table"), QStringLiteral("Numbers as shown"), QStringLiteral("3 significant figures")});
+        hands.menu({QStringLiteral("Table"), QStringLiteral("Number format"), QStringLiteral("3 significant figures")});
         const auto spread = [](const std::vector<double>& values) {
             const double mean = std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
             double sum = 0;
@@ -288,7 +287,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s16_quartiles_of_columns_of_twelve_rows_and_pooled() {
-        Hands hands(QStringLiteral("S16"));
+        UserSimulator hands(QStringLiteral("S16"));
         std::vector<std::vector<double>> columns(3);
         QString text = QStringLiteral("a\tb\tc\n");
         for (int row = 0; row < 15; ++row) {
@@ -337,7 +336,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s17_rectangles_and_triangles_with_blank_rows() {
-        Hands hands(QStringLiteral("S17"));
+        UserSimulator hands(QStringLiteral("S17"));
         const auto title = [&](const QString& text) {
             hands.double_click(hands.drive.window.page()->findChild<QLabel*>(QStringLiteral("title")));
             hands.type(text);
@@ -368,7 +367,7 @@ class TestEighteenStudies : public QObject {
     }
 
     void s18_a_constant_used_by_three_tables() {
-        Hands hands(QStringLiteral("S18"));
+        UserSimulator hands(QStringLiteral("S18"));
         hands.key(Qt::Key_H, Qt::ControlModifier);
         hands.type(QStringLiteral("g = 9.81"));
         hands.key(Qt::Key_Return);

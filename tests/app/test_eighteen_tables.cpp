@@ -1,8 +1,8 @@
 // The first nine of eighteen things done from nothing at the window, with mouse and keys only, their actions counted.
-// Numbers are checked against ones worked out here.
+// Numbers are checked against ones computed here.
 
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <QPushButton>
 
@@ -29,7 +29,7 @@ class TestEighteenTables : public QObject {
     void initTestCase() { prepare_application(); }
 
     void s01_a_formula_of_two_columns_by_pointing() {
-        Hands hands(QStringLiteral("S01"));
+        UserSimulator hands(QStringLiteral("S01"));
         hands.paste(QStringLiteral("w\td\n1.2\t0.4\n2.5\t0.9\n0.8\t0.3\n"));
         hands.type(QStringLiteral("=2*"));
         hands.click_heading(0);
@@ -46,7 +46,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s02_means_across_in_four_units() {
-        Hands hands(QStringLiteral("S02"));
+        UserSimulator hands(QStringLiteral("S02"));
         hands.paste(QStringLiteral("float\tt1 [mm]\tt2 [mm]\tt3 [mm]\tt4 [mm]\n"
                                    "cork\t410\t432\t425\t418\nleaf\t388\t401\t\t395\ntwig\t502\t489\t497\t510\n"));
         hands.type(QStringLiteral("=far [mm] = mean("));
@@ -76,12 +76,14 @@ class TestEighteenTables : public QObject {
     }
 
     void s03_completed_years_months_and_days() {
-        Hands hands(QStringLiteral("S03"));
+        UserSimulator hands(QStringLiteral("S03"));
         hands.paste(QStringLiteral("collected\tanalysed\n12/05/2021\t03/07/2021\n01/12/2020\t30/11/2022\n"
                                    "31/01/2024\t01/03/2024\n"));
-        if (hands.drive.window.page()->offers().is_offered()) { // one question for the column, where it has to be asked
+        if (hands.drive.window.page()
+                ->suggestions()
+                .is_offered()) { // one question for the column, where it has to be asked
             ++hands.actions;
-            hands.drive.window.page()->offers().leave();
+            hands.drive.window.page()->suggestions().leave();
         }
         hands.type(QStringLiteral("=y = years(collected, analysed)"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -99,7 +101,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s04_continued_from_two_and_multiplied() {
-        Hands hands(QStringLiteral("S04"));
+        UserSimulator hands(QStringLiteral("S04"));
         hands.paste(QStringLiteral("depth\n5\n10\n"));
         hands.in_next_dialog([&](QDialog&) {
             hands.type(QStringLiteral("14"));
@@ -121,7 +123,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s05_two_rates_one_rounded_one_only_shown() {
-        Hands hands(QStringLiteral("S05"));
+        UserSimulator hands(QStringLiteral("S05"));
         hands.paste(QStringLiteral("net\tcaught\ttries\nA\t17\t6\nB\t4\t\nC\t29\t7\nD\t8\t3\n"));
         hands.type(QStringLiteral("=rate = round(caught / tries, 3)"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -150,7 +152,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s06_totals_both_ways_and_shares_with_their_check() {
-        Hands hands(QStringLiteral("S06"));
+        UserSimulator hands(QStringLiteral("S06"));
         hands.paste(QStringLiteral("group\triffle\tpool\tweir\tmouth\nmayfly\t64\t21\t33\t10\ncaddis\t27\t15\t41\t6\n"
                                    "shrimp\t52\t30\t26\t9\n"));
         hands.type(QStringLiteral("=rate = 12.5 %"));
@@ -159,15 +161,15 @@ class TestEighteenTables : public QObject {
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
         hands.type(QStringLiteral("share = total / sum(total)"));
         hands.key(Qt::Key_Return);
-        QVERIFY(hands.drive.window.page()->offers().is_offered()); // the check
-        hands.click(hands.drive.window.page()->offers().findChild<QToolButton*>(QStringLiteral("take")));
+        QVERIFY(hands.drive.window.page()->suggestions().is_offered()); // the check
+        hands.click(hands.drive.window.page()->suggestions().findChild<QToolButton*>(QStringLiteral("take")));
         hands.button_menu(QStringLiteral("foot line"), {QString::fromUtf16(u"sum —")});
         for (const char* line : {"extra = sum * rate", "with_extra = sum + extra"}) {
             hands.in_next_dialog([&hands, line](QDialog&) {
                 hands.type(QString::fromLatin1(line));
                 hands.key(Qt::Key_Return);
             });
-            hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("Own formula…")});
+            hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("Custom formula…")});
         }
         const double counts[3][4] = {{64, 21, 33, 10}, {27, 15, 41, 6}, {52, 30, 26, 9}};
         const char* sites[] = {"riffle", "pool", "weir", "mouth"};
@@ -194,7 +196,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s07_one_correction_from_every_reading() {
-        Hands hands(QStringLiteral("S07"));
+        UserSimulator hands(QStringLiteral("S07"));
         hands.paste(QStringLiteral("reading\n14.2\n15.1\n13.8\n"));
         hands.type(QStringLiteral("=off = 0.3"));
         hands.key(Qt::Key_Return, Qt::ShiftModifier);
@@ -211,10 +213,10 @@ class TestEighteenTables : public QObject {
     }
 
     void s08_the_share_of_one_site_and_of_another() {
-        Hands hands(QStringLiteral("S08"));
+        UserSimulator hands(QStringLiteral("S08"));
         hands.paste(QStringLiteral("site\tnote\npool\t1\nriffle\t2\npool\t3\nweir\t4\nriffle\t5\n"));
-        hands.menu({QStringLiteral("Work"), QStringLiteral("Tables made of columns"),
-                    QStringLiteral("Share of one value, chosen on the ledge")});
+        hands.menu({QStringLiteral("Compute"), QStringLiteral("Tables from columns"),
+                    QStringLiteral("Hold the share of one value")});
         const auto share = [&] {
             for (HeldCard* card : hands.drive.window.ledge().cards()) {
                 const Value value = hands.drive.window.document().results().single(card->held());
@@ -241,7 +243,7 @@ class TestEighteenTables : public QObject {
     }
 
     void s09_a_binomial_tried_at_three_chances() {
-        Hands hands(QStringLiteral("S09"));
+        UserSimulator hands(QStringLiteral("S09"));
         hands.paste(
             QStringLiteral("n = 12\np = 0.35\nq = 1 - p\nmean_k = n * p\nvar_k = n * p * q\nsd_k = sqrt(var_k)\n"
                            "k = first 0 then k[i-1] + 1\nchance = P(binomial(n, p) = k)\n"));

@@ -174,8 +174,8 @@ class TestEndurance : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.page()->model().value(299'999, 3).number(), 149'850'000.0);
         view.selectColumn(0);
-        QTRY_VERIFY(drive.window.companion().summary().contains(QStringLiteral("n 300000")));
-        QVERIFY(drive.window.companion().summary().contains(QStringLiteral("mean 499.5")));
+        QTRY_VERIFY(drive.window.details().summary().contains(QStringLiteral("n 300000")));
+        QVERIFY(drive.window.details().summary().contains(QStringLiteral("mean 499.5")));
     }
 
     void tables_of_any_text_go_out_and_come_back() {

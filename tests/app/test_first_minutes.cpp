@@ -2,9 +2,9 @@
 
 #include "app/dialogs/settings_dialog.h"
 #include "app/numbers/locale_text.h"
-#include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+#include "user_simulator.h"
 
 #include <QRegularExpression>
 
@@ -50,8 +50,8 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(texts_of(drive, "length"), (Texts{"42", "57"}));
         QCOMPARE(drive.table().axis.ids()->size(), std::size_t{2});
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 2);
-        OfferStrip& offers = drive.window.page()->offers();
-        QVERIFY2(offers.text().contains(QStringLiteral("Length is taken as the heading")), qPrintable(offers.text()));
+        SuggestionBar& offers = drive.window.page()->suggestions();
+        QVERIFY2(offers.text().contains(QStringLiteral("Length is used as the heading")), qPrintable(offers.text()));
         offers.take();
         QCOMPARE(texts_of(drive, "length"), (Texts{"Length [mm]", "42", "57"}));
         QVERIFY(drive.table().columns[0]->unit.empty());
@@ -82,7 +82,7 @@ class TestFirstMinutes : public QObject {
         type_down(drive, {QStringLiteral("Width"), QStringLiteral("9")});
         QCOMPARE(texts_of(drive, "width"), (Texts{"9"}));
         QCOMPARE(drive.table().axis.ids()->size(), std::size_t{1});
-        drive.window.page()->offers().take();
+        drive.window.page()->suggestions().take();
         QCOMPARE(texts_of(drive, "width"), (Texts{"Width", "9"}));
         QCOMPARE(drive.table().axis.ids()->size(), std::size_t{2});
         // Texts under a text, and a text in a column that has its heading, are values.
@@ -142,8 +142,8 @@ class TestFirstMinutes : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(page.model().table_rows(), 100); // what falls from a first row has rows to fall down
         QCOMPARE(drive.shown(3, 0), QStringLiteral("waits for vx"));
-        QVERIFY(page.offers().is_offered());
-        page.offers().take(0); // make it a column
+        QVERIFY(page.suggestions().is_offered());
+        page.suggestions().take(0); // make it a column
         QVERIFY(page.editor().is_open());
         drive.keys(QStringLiteral("first 2 then vx[i-1] * 0.5"));
         drive.key(Qt::Key_Return);
@@ -151,9 +151,9 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(drive.shown(3, 0), QStringLiteral("waits for dt"));
         drive.click_cell(3, 0);
         QVERIFY(drive.settle());
-        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("It waits for dt")),
-                 qPrintable(drive.window.companion().story()));
-        drive.window.companion().working().follow(QStringLiteral("hold:dt"));
+        QVERIFY2(drive.window.details().story().contains(QStringLiteral("It waits for dt")),
+                 qPrintable(drive.window.details().story()));
+        drive.window.details().working().follow(QStringLiteral("hold:dt"));
         drive.keys(QStringLiteral("0.1"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
@@ -253,7 +253,7 @@ class TestFirstMinutes : public QObject {
         drive.new_table(QStringLiteral("Samples"));
         drive.click_cell(0, 0);
         type_down(drive, {QStringLiteral("Collected"), QStringLiteral("12/05/2021"), QStringLiteral("3/6/2021")});
-        OfferStrip& offers = drive.window.page()->offers();
+        SuggestionBar& offers = drive.window.page()->suggestions();
         const bool month_first = own_spelling().month_first; // by the desktop
         QCOMPARE(texts_of(drive, "collected").front(), std::string(month_first ? "2021-12-05" : "2021-05-12"));
         QVERIFY2(offers.text().contains(QStringLiteral("12/05/2021 is read as")), qPrintable(offers.text()));
@@ -280,15 +280,15 @@ class TestFirstMinutes : public QObject {
         // Texts that read as numbers are offered their mend.
         drive.click_cell(0, 1);
         type_down(drive, {QStringLiteral("pool"), QStringLiteral("7"), QStringLiteral("8")});
-        drive.window.page()->offers().take(); // the heading is a value
+        drive.window.page()->suggestions().take(); // the heading is a value
         drive.click_cell(0, 1);
         drive.keys(QStringLiteral("6"));
         drive.key(Qt::Key_Return);
         drive.click_cell(1, 1);
         QVERIFY(drive.settle());
-        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("read as numbers")),
-                 qPrintable(drive.window.companion().story()));
-        drive.window.companion().working().follow(QStringLiteral("read:kind"));
+        QVERIFY2(drive.window.details().story().contains(QStringLiteral("looks like numbers")),
+                 qPrintable(drive.window.details().story()));
+        drive.window.details().working().follow(QStringLiteral("read:kind"));
         QVERIFY(drive.table().columns[1]->cells->kind() == Kind::number);
         QCOMPARE(drive.table().columns[1]->cells->at(2).number(), 8.0);
     }
@@ -304,7 +304,7 @@ class TestFirstMinutes : public QObject {
             return std::vector<double>{column.at(0).number(), column.at(1).number()};
         };
         QCOMPARE(cells(), (std::vector<double>{1250, 2500}));
-        OfferStrip& offers = drive.window.page()->offers();
+        SuggestionBar& offers = drive.window.page()->suggestions();
         QVERIFY2(offers.text().contains(QStringLiteral("1,250 is read as 1250")), qPrintable(offers.text()));
         offers.take();
         QCOMPARE(drive.table().columns[0]->cells->at(0).number(), 1.25);
@@ -396,7 +396,7 @@ class TestFirstMinutes : public QObject {
         paste(drive, QStringLiteral("length\n4\n6\n"));
         write(drive, QStringLiteral("twice = 2 * lenght"));
         QCOMPARE(drive.shown(0, 1), QStringLiteral("waits for lenght"));
-        drive.window.page()->offers().take(0);
+        drive.window.page()->suggestions().take(0);
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(1, 1), QStringLiteral("12"));
     }
@@ -465,7 +465,7 @@ class TestFirstMinutes : public QObject {
 
     /// Results on trial and their workings have at most twelve significant digits, without trailing zeros.
     void results_on_trial_have_the_digits_that_a_person_would_write() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("x\n22.4\n0.1\n0.3\n7.7\n1e-9\n"));
         FormulaEditor& editor = hands.drive.window.page()->editor();
         const auto is_wrong = [&] {

@@ -2,9 +2,9 @@
 
 #include "app/help/dialog_help.h"
 #include "app/numbers/cause_info.h"
-#include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+#include "user_simulator.h"
 
 #include <QDir>
 #include <QDirIterator>
@@ -91,7 +91,7 @@ class TestHelp : public QObject {
     }
 
     void the_key_tells_about_the_dialog_that_is_open() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("w\n1.5\n2\n"));
         QString place;
         bool closed = false;
@@ -155,9 +155,9 @@ class TestHelp : public QObject {
         auto* finder = drive.window.findChild<CommandFinder*>();
         for (const auto& [typed, found] :
              {std::pair(QStringLiteral("standard deviation by hand"),
-                        QStringLiteral("standard deviation, of a sample (n − 1)")),
-              std::pair(QStringLiteral("histogram"), QStringLiteral("A frequency table of the column…")),
-              std::pair(QStringLiteral("per cent of total"), QStringLiteral("One formula for each chosen column…")),
+                        QStringLiteral("standard deviation of a sample (n − 1)")),
+              std::pair(QStringLiteral("histogram"), QStringLiteral("Make a frequency table…")),
+              std::pair(QStringLiteral("per cent of total"), QStringLiteral("Write one formula for each column…")),
               std::pair(QStringLiteral("lock"), QStringLiteral("Hold a value…")),
               std::pair(QStringLiteral("bray_curtis"), QStringLiteral("bray_curtis(a, b)"))}) {
             finder->setText(typed);

@@ -3,8 +3,8 @@
 #include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "core/study/edits/edit_grid.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <QTemporaryDir>
 
@@ -22,7 +22,7 @@ class TestImportStories : public QObject {
     }
 
     /// Imports a file by the keyboard; `done` is what is done in the dialog on its columns.
-    static void bring_in(Hands& hands, const QString& path, const std::function<void(ImportDialog&)>& done) {
+    static void bring_in(UserSimulator& hands, const QString& path, const std::function<void(ImportDialog&)>& done) {
         hands.in_next_dialog([&](QDialog&) {
             hands.in_next_dialog([&](QDialog& dialog) {
                 done(*qobject_cast<ImportDialog*>(&dialog));
@@ -42,7 +42,7 @@ class TestImportStories : public QObject {
     }
 
     /// A click on how a column is read, and on one of the ways.
-    static void choose(Hands& hands, ImportDialog& dialog, int row, const QString& way) {
+    static void choose(UserSimulator& hands, ImportDialog& dialog, int row, const QString& way) {
         hands.click(dialog.columns().viewport(), cell(dialog, row, 1).center());
         auto* box = qobject_cast<QComboBox*>(dialog.columns().indexWidget(dialog.columns().model()->index(row, 1)));
         QVERIFY(box != nullptr);
@@ -68,18 +68,18 @@ class TestImportStories : public QObject {
         const QString path = written("drift.csv", "# second day, by hand\nsite;depth;day;tag;left\n;m;;;s\n"
                                                   "pool;1,250;05/06/2021;004;3\nweir;1,300;06/06/2021;012;n/a\n"
                                                   "riffle;1,400;07/06/2021;013;5\n");
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         bring_in(hands, path, [&](ImportDialog& dialog) {
-            QVERIFY(
-                report(dialog).contains(QStringLiteral("depth (m): “1,250” may be 1250 or 1.25. It is read as 1250")));
-            QVERIFY(report(dialog).contains(QStringLiteral("may be 2021-06-05 or 2021-05-06")));
+            QVERIFY(report(dialog).contains(
+                QStringLiteral("depth (m): “1,250” can mean 1250 or 1.25. It is read as 1250")));
+            QVERIFY(report(dialog).contains(QStringLiteral("can mean 2021-06-05 or 2021-05-06")));
             QCOMPARE(dialog.columns().item(4, 3)->text(), QStringLiteral("n/a")); // does not fit
             if (const QString folder = qEnvironmentVariable("LEDGEFALL_SCREENSHOTS"); !folder.isEmpty()) {
                 dialog.grab().save(folder + QStringLiteral("/import-question.png"));
             }
-            choose(hands, dialog, 1, QStringLiteral("numbers: 1,250 is 1.25"));
-            choose(hands, dialog, 2, QStringLiteral("dates: 05/06/2021 is 2021-05-06"));
-            choose(hands, dialog, 3, QStringLiteral("numbers"));
+            choose(hands, dialog, 1, QStringLiteral("Numbers: 1,250 is 1.25"));
+            choose(hands, dialog, 2, QStringLiteral("Dates: 05/06/2021 is 2021-05-06"));
+            choose(hands, dialog, 3, QStringLiteral("Numbers"));
             QVERIFY(!report(dialog).contains(QStringLiteral("may be")));
             const QRect first = cell(dialog, 0, 0);
             hands.click(dialog.columns().viewport(), {first.left() + 12, first.center().y()}); // leaves it out
@@ -102,7 +102,7 @@ class TestImportStories : public QObject {
         QCOMPARE(hands.number("tag", 1), 12.0);
         QCOMPARE(hands.drive.shown(0, hands.section("day")), QStringLiteral("2021-05-06"));
         QVERIFY(hands.drive.notice().contains(QStringLiteral("left that are not a number: 1 (row 2)")));
-        QVERIFY(hands.drive.notice().contains(QStringLiteral("begin with # were left out: 1")));
+        QVERIFY(hands.drive.notice().contains(QStringLiteral("start with # were left out: 1")));
     }
 
     /// What was chosen of columns does not outlive what makes other columns of them, nor another decimal sign.
@@ -130,10 +130,10 @@ class TestImportStories : public QObject {
         for (int row = 0; row < 900; ++row) {
             text += "2,a" + QByteArray::number(row) + "\n";
         }
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         bring_in(hands, written("late.csv", text), [&](ImportDialog& dialog) {
-            QVERIFY(report(dialog).contains(QStringLiteral("These are the first 399 rows")));
-            QCOMPARE(dialog.columns().item(1, 1)->text(), QStringLiteral("numbers"));
+            QVERIFY(report(dialog).contains(QStringLiteral("First 399 rows")));
+            QCOMPARE(dialog.columns().item(1, 1)->text(), QStringLiteral("Numbers"));
             dialog.accept();
         });
         QVERIFY(hands.drive.window.page() != nullptr);
@@ -144,7 +144,7 @@ class TestImportStories : public QObject {
 
     /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.
     void pasted_tags_are_no_comments() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("# tag\n#1\n#2\n#3\n"));
         QCOMPARE(hands.drive.window.page()->model().table_rows(), 3);
         QCOMPARE(hands.drive.shown(2, 0), QStringLiteral("#3"));
@@ -156,7 +156,7 @@ class TestImportStories : public QObject {
 
     /// The table that is shown goes out as it is chosen in the dialog, by keys.
     void a_table_is_written_as_it_is_chosen() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("Caught fish\ttries\tsite\n17\t6\tpool\n-4\t3\tweir, upper\n?\t2\tmouth\n"));
         hands.type(QStringLiteral("=rate [1/h] = caught_fish / tries"));
         hands.key(Qt::Key_Return);

@@ -2,8 +2,8 @@
 // going on from there comes to the right numbers.
 
 #include "core/study/edits/edits.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <cmath>
 #include <set>
@@ -14,7 +14,7 @@ using namespace ledgefall::testing;
 namespace {
 
 /// What the editor says is one sentence, and what was written still stands in it.
-bool kept_with_a_sentence(Hands& hands, const QString& written) {
+bool kept_with_a_sentence(UserSimulator& hands, const QString& written) {
     FormulaEditor& editor = hands.drive.window.page()->editor();
     const QString said = editor.message();
     return editor.is_open() && editor.line().toPlainText() == written && !said.isEmpty() &&
@@ -31,7 +31,7 @@ class TestInputErrors : public QObject {
 
     void a_wrong_bracket() {
         for (const auto& [wrong, right] : {std::pair("w2 = 2*(w^3 + d^2", ")"), std::pair("m = mean(w", ")")}) {
-            Hands hands(QString{});
+            UserSimulator hands(QString{});
             hands.paste(QStringLiteral("w\td\n1.2\t0.4\n2.5\t0.9\n"));
             hands.type(QStringLiteral("=") + QString::fromLatin1(wrong));
             hands.key(Qt::Key_Return);
@@ -43,7 +43,7 @@ class TestInputErrors : public QObject {
             QVERIFY(!hands.drive.window.page()->editor().is_open());
             QVERIFY(!std::isnan(hands.number(0, 2)) || hands.drive.window.ledge().cards().size() == 1);
         }
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("w\n1.2\n"));
         hands.type(QStringLiteral("=y = w) * 2"));
         hands.key(Qt::Key_Return);
@@ -51,7 +51,7 @@ class TestInputErrors : public QObject {
     }
 
     void a_name_that_is_not_there() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("depth\n5\n10\n"));
         hands.type(QStringLiteral("=load = depth * factor"));
         hands.key(Qt::Key_Return);
@@ -59,7 +59,7 @@ class TestInputErrors : public QObject {
         QCOMPARE(hands.drive.shown(0, 1), QStringLiteral("waits for factor"));
         QCOMPARE(hands.drive.window.page()->model().column(1)->pieces.front().formula.text(),
                  std::string("depth * factor"));
-        OfferStrip& offers = hands.drive.window.page()->offers();
+        SuggestionBar& offers = hands.drive.window.page()->suggestions();
         QVERIFY2(offers.is_offered() && offers.text().contains(QStringLiteral("factor")), qPrintable(offers.text()));
         hands.key(Qt::Key_H, Qt::ControlModifier);
         hands.type(QStringLiteral("factor = 17"));
@@ -68,7 +68,7 @@ class TestInputErrors : public QObject {
     }
 
     void a_text_among_numbers() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("caught\ttries\n17\t6\nn/a\t3\n29\t7\n8\t4\n"));
         hands.type(QStringLiteral("=rate = caught / tries"));
         hands.key(Qt::Key_Return);
@@ -87,7 +87,7 @@ class TestInputErrors : public QObject {
 
     /// Texts that could all be read as numbers or dates: the editor's message offers that, by its button or its keys.
     void texts_that_were_meant_as_numbers_or_dates() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("site\tdepth\tday\npool\t12\t25/05/2021\nweir\t20\t26/05/2021\n"));
         Study texts = hands.drive.window.document().study();
         for (const char* name : {"depth", "day"}) {
@@ -114,7 +114,7 @@ class TestInputErrors : public QObject {
     }
 
     void a_heading_twice() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("count\tcount\tcount\n1\t2\t3\n4\t5\t6\n"));
         QCOMPARE(hands.drive.table().columns.size(), std::size_t{3});
         QCOMPARE(hands.drive.table().columns[1]->shown_label(), std::string("count"));
@@ -127,7 +127,7 @@ class TestInputErrors : public QObject {
     }
 
     void a_date_that_does_not_exist() {
-        Hands hands(QString{});
+        UserSimulator hands(QString{});
         hands.paste(QStringLiteral("collected\tanalysed\n12/05/2021\t30/02/2022\n13/05/2021\t14/06/2021\n"
                                    "15/05/2021\t16/05/2021\n"));
         hands.type(QStringLiteral("=d = days(collected, analysed)"));

@@ -1,9 +1,9 @@
 // Tables with one axis that are laid across: their rows run to the right, and all commands are as before.
 
-#include "app/look/look.h"
-#include "hands.h"
+#include "app/theme/theme.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+#include "user_simulator.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -25,7 +25,7 @@ class TestLaidAcross : public QObject {
     static QString clipboard() { return QApplication::clipboard()->text(); }
 
     /// Drift times typed by hand, with a running total and a foot; then laid across by the menu.
-    static void lay_drift_times(Hands& hands) {
+    static void lay_drift_times(UserSimulator& hands) {
         hands.drive.new_table(QStringLiteral("Drift"));
         hands.drive.click_cell(0, 0);
         paste(hands.drive, QStringLiteral("time [s]\n12\n15\n11\n14\n"));
@@ -33,7 +33,7 @@ class TestLaidAcross : public QObject {
         hands.button_menu(QStringLiteral("foot line"), {QString::fromUtf16(u"mean —")});
         hands.drive.settle();
         hands.drive.click_cell(2, 1);
-        hands.menu({QStringLiteral("Table"), QStringLiteral("Lay it across")});
+        hands.menu({QStringLiteral("Table"), QStringLiteral("Show rows across")});
         hands.drive.settle();
     }
 
@@ -41,7 +41,7 @@ class TestLaidAcross : public QObject {
     void initTestCase() { prepare_application(); }
 
     void rows_run_to_the_right() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         QVERIFY(drive.table().laid_across);
@@ -72,7 +72,7 @@ class TestLaidAcross : public QObject {
     }
 
     void values_are_typed_along_the_row_and_down_the_columns() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         drive.click_cell(3, 0);
@@ -102,7 +102,7 @@ class TestLaidAcross : public QObject {
     }
 
     void formulas_are_pointed_at() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         drive.click_cell(2, 0);
@@ -134,7 +134,7 @@ class TestLaidAcross : public QObject {
     }
 
     void what_is_copied_lies_as_it_is_seen() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         choose(drive, 1, 2, 0, 1);
@@ -197,7 +197,7 @@ class TestLaidAcross : public QObject {
 
     void it_is_kept_with_the_study_and_not_for_two_axes() {
         QTemporaryDir folder;
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         lay_drift_times(hands);
         const QString path = folder.filePath(QStringLiteral("drift.ledgefall"));
         QVERIFY(hands.drive.save_to(path));
@@ -214,7 +214,7 @@ class TestLaidAcross : public QObject {
     }
 
     void a_heading_over_columns_stands_left_of_theirs() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         const int before = view(drive).heading().sizeHint().width();
@@ -229,7 +229,7 @@ class TestLaidAcross : public QObject {
 
     /// Moving goes as it is seen, and so do its names: rows to the left and right, columns up and down.
     void rows_and_columns_are_moved_as_they_are_seen() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         const auto alt_shift = Qt::AltModifier | Qt::ShiftModifier;
@@ -255,7 +255,7 @@ class TestLaidAcross : public QObject {
 
     /// All rows get wider and narrower together, and fit again.
     void rows_are_made_wider() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         lay_drift_times(hands);
         const auto control_alt = Qt::ControlModifier | Qt::AltModifier;
@@ -279,7 +279,7 @@ class TestLaidAcross : public QObject {
 
     /// At another zoom all rows and columns are seen as before, where there is room.
     void it_is_zoomed() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         lay_drift_times(hands);
         const int before = view(hands.drive).width();
         const auto back = qScopeGuard([] { set_zoom(1); });

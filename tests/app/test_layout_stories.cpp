@@ -3,8 +3,8 @@
 #include "app/dialogs/check_dialog.h"
 #include "app/dialogs/continue_dialog.h"
 #include "app/dialogs/held_dialog.h"
-#include "app/look/look.h"
 #include "app/shell/formula_page.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -62,7 +62,7 @@ class TestLayoutStories : public QObject {
         drive.command("duplicate-column");
         QCOMPARE(drive.table().columns[3]->name, std::string("dev_2"));
         drive.command("insert-column");
-        QVERIFY(!drive.table().columns[2]->worked());
+        QVERIFY(!drive.table().columns[2]->computed());
         drive.click_cell(0, 2);
         drive.command("hide-columns");
         QVERIFY(drive.window.page()->view().isColumnHidden(2));
@@ -90,7 +90,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 1), QString());
         QVERIFY(drive.window.page()->model().index(5, 1).data(TableModel::ReachEndRole).toBool());
-        QVERIFY(!drive.window.page()->model().index(6, 1).data(TableModel::WorkedRole).toBool());
+        QVERIFY(!drive.window.page()->model().index(6, 1).data(TableModel::ComputedRole).toBool());
         drive.command("cover-all-rows");
         QVERIFY(drive.settle());
         QVERIFY(!drive.shown(0, 1).isEmpty());
@@ -150,7 +150,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.settle());
         QVERIFY2(bar.message().contains(QStringLiteral("1")), qPrintable(bar.message()));
         bar.find(false);
-        QTRY_VERIFY2(bar.message().contains(QStringLiteral("is not there")), qPrintable(bar.message()));
+        QTRY_VERIFY2(bar.message().contains(QStringLiteral("was not found")), qPrintable(bar.message()));
     }
 
     void numbers_are_shown_otherwise_and_stay_what_they_are() {
@@ -168,10 +168,10 @@ class TestLayoutStories : public QObject {
         drive.command("fewer-decimals");
         QCOMPARE(drive.shown(1, 3), QStringLiteral("50.0\u202F%"));
         drive.press_button_of_next_dialog(QStringLiteral("OK")); // the largest denominator as it is offered
-        drive.entry("formats", QStringLiteral("Fractions, such as 3 1/4…"));
+        drive.entry("formats", QStringLiteral("Fractions: 3 1/4…"));
         QCOMPARE(drive.shown(1, 3), QStringLiteral("1⁄2"));
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 0.0004);
-        QVERIFY(drive.window.companion().story().contains(QStringLiteral("shown as")));
+        QVERIFY(drive.window.details().story().contains(QStringLiteral("shown as")));
         (void)drive.target();                                                   // after the dialog
         HeldCard* card = drive.window.ledge().card(drive.table().ledge[1]->id); // a held value, by the same keys
         card->setFocus();
@@ -201,7 +201,7 @@ class TestLayoutStories : public QObject {
         drive.window.show_table(drive.window.document().study().tables[2]->id);
         QTest::mouseClick(drive.window.findChild<QToolButton*>(QStringLiteral("checks")), Qt::LeftButton);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
-        QVERIFY(drive.window.companion().working().heading().contains(QStringLiteral("every dev is above 1")));
+        QVERIFY(drive.window.details().working().heading().contains(QStringLiteral("every dev is above 1")));
     }
 
     void held_values_are_described_and_ordered() {
@@ -293,7 +293,7 @@ class TestLayoutStories : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         drive.click_cell(0, 0);
-        drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
+        drive.press_button_of_next_dialog(QStringLiteral("Make table"));
         drive.command("frequency-table");
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().label, std::string("Length, classes"));
@@ -311,7 +311,7 @@ class TestLayoutStories : public QObject {
         QCOMPARE(drive.window.document().study().tables.size(), std::size_t{9});
         drive.window.show_table(drive.window.document().study().tables[1]->id);
         drive.click_cell(0, 0); // texts
-        drive.press_button_of_next_dialog(QStringLiteral("Make the table"));
+        drive.press_button_of_next_dialog(QStringLiteral("Make table"));
         drive.command("frequency-table");
         QVERIFY(drive.settle());
         QVERIFY(drive.table().axis.source->kind() == "categories");

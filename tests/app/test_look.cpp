@@ -1,6 +1,6 @@
 // What is drawn can be seen: contrasts as WCAG 2.2 asks, by day and by lamplight.
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
 
@@ -31,7 +31,7 @@ double contrast(const QColor& a, const QColor& b) {
 /// The best contrast that a widget's edge has to its surroundings, as painted, along a line from outside to inside.
 double painted_edge(QWidget& widget, const QPoint& from, const QPoint& to) {
     const QImage image = widget.grab().toImage();
-    const QColor ground = look().margin;
+    const QColor ground = theme().margin;
     double best = 1;
     for (int step = 0; step <= 12; ++step) {
         const QPoint at = from + (to - from) * step / 12;
@@ -57,10 +57,10 @@ class TestLook : public QObject {
     void texts_and_edges_are_seen() {
         QFETCH(bool, dark);
         set_dark(dark);
-        const Look& now = look();
+        const Theme& now = theme();
         constexpr double for_text = 4.5;
         constexpr double for_edges = 3;
-        for (const QColor& ground : {now.paper, now.worked, now.margin, now.stone_light}) {
+        for (const QColor& ground : {now.paper, now.computed, now.margin, now.stone_light}) {
             for (const QColor& text : {now.ink, now.faint_ink, now.stays, now.follows, now.fault}) {
                 QVERIFY2(contrast(text, ground) >= for_text, qPrintable(text.name() + u' ' + ground.name() + u' ' +
                                                                         QString::number(contrast(text, ground))));

@@ -90,7 +90,7 @@ class TestNotices : public QObject {
         WindowDriver drive;
         begin(drive);
         write(drive, QStringLiteral("share = x / sum(x)"));
-        OfferStrip& offers = drive.window.page()->offers();
+        SuggestionBar& offers = drive.window.page()->suggestions();
         QVERIFY(offers.is_offered());
         offers.leave();
         QVERIFY(!offers.is_offered());
@@ -164,16 +164,16 @@ class TestNotices : public QObject {
         begin(drive);
         write(drive, QStringLiteral("dev = x - mean(x)"));
         choose(drive, 0, 2, 0, 0);
-        QTRY_VERIFY(drive.window.companion().summary().contains(QStringLiteral("137")));
+        QTRY_VERIFY(drive.window.details().summary().contains(QStringLiteral("137")));
         choose(drive, 0, 1, 0, 0);
-        QTRY_VERIFY(drive.window.companion().summary().contains(QStringLiteral("99")));
-        QVERIFY(!drive.window.companion().summary().contains(QStringLiteral("137")));
+        QTRY_VERIFY(drive.window.details().summary().contains(QStringLiteral("99")));
+        QVERIFY(!drive.window.details().summary().contains(QStringLiteral("137")));
         choose(drive, 0, 2, 1, 1);
-        QTRY_VERIFY(drive.window.companion().summary().contains(QStringLiteral("sum")));
-        QVERIFY2(!drive.window.companion().summary().contains(QStringLiteral("e-1")),
-                 qPrintable(drive.window.companion().summary()));
+        QTRY_VERIFY(drive.window.details().summary().contains(QStringLiteral("sum")));
+        QVERIFY2(!drive.window.details().summary().contains(QStringLiteral("e-1")),
+                 qPrintable(drive.window.details().summary()));
         drive.click_cell(0, 0);
-        QTRY_VERIFY(!drive.window.companion().summary().contains(QStringLiteral("137")));
+        QTRY_VERIFY(!drive.window.details().summary().contains(QStringLiteral("137")));
         drive.window.files().autosave().discard();
     }
 };

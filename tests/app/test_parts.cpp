@@ -1,12 +1,12 @@
-// The window's parts without the window: how numbers are shown, the thread that works out, the table's model.
+// The window's parts without the window: how numbers are shown, the thread that computes, the table's model.
 
 #include "app/document/computer.h"
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "app/table_model/table_model.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 
@@ -49,7 +49,7 @@ class TestParts : public QObject {
         row("small", 0.00012345678, Style::automatic, 0, "0.00012346");
         row("no minus before nothing", -0.0, Style::automatic, 0, "0");
         row("decimals", 2.5, Style::decimals, 3, "2.500");
-        row("per cent", 0.2226, Style::percent, 1, "22.3\u202F%");
+        row("Per cent", 0.2226, Style::percent, 1, "22.3\u202F%");
         row("significant", 0.012345, Style::significant, 3, "0.0123");
         row("significant, large", 123456, Style::significant, 3, "1.23·10⁵");
         row("powers of ten", 12345, Style::scientific, 2, "1.23·10⁴");
@@ -108,9 +108,9 @@ class TestParts : public QObject {
         QCOMPARE(value_text(Value::missing(), {}), QString());
         QCOMPARE(value_text(Value::yes_no(true), {}), QStringLiteral("yes"));
         QCOMPARE(value_text(Value::text(Text("pool")), {}), QStringLiteral("pool"));
-        QCOMPARE(value_text(Value::odd(Text("n/a")), {}), QStringLiteral("n/a"));
+        QCOMPARE(value_text(Value::unparsed(Text("n/a")), {}), QStringLiteral("n/a"));
         QCOMPARE(value_text(read_cell("2026-05-04", Kind::date), {}), QStringLiteral("2026-05-04"));
-        const std::uint32_t site = fault_site({Cause::division_by_zero, Id("c"), {"this divides by zero", {}}, 0, 0});
+        const std::uint32_t site = fault_site({Cause::division_by_zero, Id("c"), {"division by zero", {}}, 0, 0});
         QCOMPARE(value_text(Value::fault({site, 1}), {}), QStringLiteral("÷ 0"));
         QCOMPARE(exact_text(Value::number(-1.0 / 3)), QStringLiteral("−0.3333333333333333"));
     }
@@ -199,7 +199,7 @@ class TestParts : public QObject {
         QCOMPARE(model.columnCount(), 3);
         QVERIFY(model.index(3, 0).data(TableModel::BeyondRole).toBool());
         QVERIFY(model.index(0, 2).data(TableModel::BeyondRole).toBool());
-        QVERIFY(!model.flags(model.index(3, 1)).testFlag(Qt::ItemIsEditable)); // a worked column grows with its table
+        QVERIFY(!model.flags(model.index(3, 1)).testFlag(Qt::ItemIsEditable)); // a computed column grows with its table
         QCOMPARE(model.index(1, 1).data().toString(), QStringLiteral("4"));
         QSignalSpy rows(&model, &QAbstractItemModel::rowsInserted);
         QVERIFY(model.setData(model.index(3, 0), QStringLiteral("10")));
@@ -207,7 +207,7 @@ class TestParts : public QObject {
         QTRY_COMPARE(model.index(3, 1).data().toString(), QStringLiteral("20"));
         QVERIFY(!model.setData(model.index(3, 0), QStringLiteral("10"))); // nothing has changed, nothing to undo
         QVERIFY(model.setData(model.index(0, 0), QStringLiteral("abc")));
-        QCOMPARE(model.index(0, 0).data(TableModel::ValueStateRole).toInt(), static_cast<int>(State::odd));
+        QCOMPARE(model.index(0, 0).data(TableModel::ValueStateRole).toInt(), static_cast<int>(State::unparsed));
         QVERIFY(
             model.index(0, 0).data(TableModel::ExplanationRole).toString().contains(QStringLiteral("not a number")));
         QSignalSpy removed(&model, &QAbstractItemModel::rowsRemoved);

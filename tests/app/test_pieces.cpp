@@ -1,24 +1,24 @@
 // Pieces of the window by themselves: mathematics as it is set, workings as they are drawn, figures, summaries, drafts
 // of formulas, dialogs, and the ledge's cards.
 
-#include "app/companion/chosen_summary.h"
-#include "app/companion/math_picture.h"
-#include "app/companion/working_panel.h"
-#include "app/companion/working_view.h"
+#include "app/details/chosen_summary.h"
+#include "app/details/math_picture.h"
+#include "app/details/name_value_list.h"
+#include "app/details/working_panel.h"
+#include "app/details/working_view.h"
 #include "app/dialogs/check_dialog.h"
 #include "app/dialogs/continue_dialog.h"
 #include "app/dialogs/frequency_dialog.h"
 #include "app/dialogs/held_dialog.h"
 #include "app/formula_editor/completion_list.h"
 #include "app/formula_editor/formula_draft.h"
-#include "app/formula_editor/offer_strip.h"
+#include "app/formula_editor/suggestion_bar.h"
 #include "app/ledge/held_card.h"
 #include "app/ledge/ledge_list.h"
-#include "app/look/fast_digits.h"
-#include "app/look/look.h"
-#include "app/look/name_value_list.h"
 #include "app/numbers/number_text.h"
 #include "app/shell/command_finder.h"
+#include "app/table/fast_digits.h"
+#include "app/theme/theme.h"
 #include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
@@ -95,7 +95,7 @@ class TestPieces : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
-    void initTestCase() { apply_application_look(); }
+    void initTestCase() { apply_application_theme(); }
 
     void mathematics_is_as_large_as_it_has_to_be() {
         const MathPicture plain = set("x");
@@ -173,8 +173,8 @@ class TestPieces : public QObject {
         int stone = 0;
         for (int x = 0; x < image.width(); ++x) {
             for (int y = 0; y < image.height(); ++y) {
-                water += image.pixelColor(x, y) == look().follows;
-                stone += image.pixelColor(x, y) == look().stays;
+                water += image.pixelColor(x, y) == theme().follows;
+                stone += image.pixelColor(x, y) == theme().stays;
             }
         }
         QVERIFY(water > 20);
@@ -272,7 +272,7 @@ class TestPieces : public QObject {
             QVERIFY2(draw_digits(fast_painter, cell, QString::fromUtf8(text)), text);
             QPainter plain_painter(&plain);
             plain_painter.setPen(Qt::black);
-            plain_painter.setFont(look().text(10.0));
+            plain_painter.setFont(theme().text(10.0));
             plain_painter.drawText(cell, Qt::AlignRight | Qt::AlignVCenter, QString::fromUtf8(text));
             const QRect a = inked(fast);
             const QRect b = inked(plain);
@@ -288,8 +288,8 @@ class TestPieces : public QObject {
 
     void chosen_cells_are_summed_up() {
         const auto numbers = std::make_shared<const Column>(
-            Column::of(Kind::number, {Value::number(1), Value::missing(), Value::odd(Text("n/a")), Value::number(4),
-                                      Value::number(9)}));
+            Column::of(Kind::number, {Value::number(1), Value::missing(), Value::unparsed(Text("n/a")),
+                                      Value::number(4), Value::number(9)}));
         const auto texts = std::make_shared<const Column>(Column::of(Kind::text, {Value::text(Text("pool"))}));
         const ChosenSummary all = summary_of({{numbers, 0, 5}, {texts, 0, 1}, {nullptr, 0, 9}}, {});
         QCOMPARE(all.cells, std::size_t{6});
@@ -331,7 +331,7 @@ class TestPieces : public QObject {
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id());
         draft.set_text(QStringLiteral("y"), 0);
-        QVERIFY(!draft.sound() && !draft.trouble()); // only begun
+        QVERIFY(!draft.is_valid() && !draft.trouble()); // only begun
         draft.set_text(QStringLiteral("y = 2x"), 0);
         QCOMPARE(draft.trouble()->from, 4);
         QCOMPARE(QString::fromStdString(draft.trouble()->correction->text), QStringLiteral("*"));
@@ -342,19 +342,19 @@ class TestPieces : public QObject {
         QCOMPARE(QString::fromStdString(draft.trouble()->hold), QStringLiteral("whole = sum(x)"));
         QVERIFY(!draft.hold_too(draft.trouble()->hold, true));
         draft.set_text(QStringLiteral("y = x / whole"), 0);
-        QVERIFY(draft.sound());
+        QVERIFY(draft.is_valid());
         QCOMPARE(draft.marks().size(), std::size_t{2});
         QCOMPARE(draft.formats().first().start, 4);
         QVERIFY(draft.hold_too("x +", false).has_value()); // told why not
-        QSignalSpy worked(&draft, &FormulaDraft::worked_out);
+        QSignalSpy computed(&draft, &FormulaDraft::computed);
         draft.set_text(QStringLiteral("y = x / whole * 2"), 0);
-        QTRY_VERIFY(!worked.isEmpty());
+        QTRY_VERIFY(!computed.isEmpty());
         QCOMPARE(draft.turning_at(5, 2)->turned, std::string("x[2]"));
         QVERIFY(!draft.turning_at(1, 2));
         QVERIFY(draft.liftable_at(17).has_value());
         QVERIFY(!draft.liftable_at(5).has_value());
         draft.set_text(QStringLiteral("x = 3"), 0); // a column with typed values
-        QVERIFY(draft.warning().contains(QStringLiteral("takes the place")));
+        QVERIFY(draft.warning().contains(QStringLiteral("replaces the typed values")));
         draft.set_text(QStringLiteral("y = mean(abs(x - x[i-1]))"), 0);
         QVERIFY(draft.warning().contains(QStringLiteral("step")));
         draft.set_text(QStringLiteral("y = y + 1"), 0);
@@ -382,7 +382,7 @@ class TestPieces : public QObject {
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id(), {open.id("x"), open.id("dev")});
         draft.set_text(QStringLiteral("part = each / sum(each)"), 0);
-        QVERIFY2(draft.sound(), qPrintable(draft.trouble() ? draft.trouble()->what : QString()));
+        QVERIFY2(draft.is_valid(), qPrintable(draft.trouble() ? draft.trouble()->what : QString()));
         QCOMPARE(draft.written()->table(open.table)->columns.size(), std::size_t{5});
         draft.set_text(QStringLiteral("part = each / summ(each)"), 0);
         QVERIFY(draft.trouble().has_value());
@@ -453,11 +453,11 @@ class TestPieces : public QObject {
         Open open;
         QVERIFY(open.settle());
         HeldCard given(open.document, open.id("p"), nullptr);
-        HeldCard worked(open.document, open.own().ledge[0]->id, &open.own());
+        HeldCard computed(open.document, open.own().ledge[0]->id, &open.own());
         QVERIFY(given.accessibleName().contains(QStringLiteral("given")));
-        QVERIFY(worked.accessibleName().contains(QStringLiteral("worked")));
-        QVERIFY(worked.story().contains(QStringLiteral("used by Pebbles.dev")));
-        QCOMPARE(worked.definition(), QStringLiteral("m = mean(x)"));
+        QVERIFY(computed.accessibleName().contains(QStringLiteral("computed")));
+        QVERIFY(computed.story().contains(QStringLiteral("Used by Pebbles.dev")));
+        QCOMPARE(computed.definition(), QStringLiteral("m = mean(x)"));
         QVERIFY(given.track().isEmpty());
         given.slide_to(0.9); // has no range: nothing happens
         QCOMPARE(open.document.study().held_named("p")->value.number(), 0.5);
@@ -474,7 +474,7 @@ class TestPieces : public QObject {
         QCOMPARE(open.document.undo_name(), QStringLiteral("sliding p"));
         open.document.undo(); // all the sliding is one step
         QCOMPARE(open.document.study().held_named("p")->value.number(), 0.5);
-        QVERIFY(!given.grab().isNull() && !worked.grab().isNull());
+        QVERIFY(!given.grab().isNull() && !computed.grab().isNull());
     }
 
     void sliding_joins_only_what_belongs_together() {
@@ -562,9 +562,9 @@ class TestPieces : public QObject {
         const auto boxes = held.findChildren<QComboBox*>();
         boxes.front()->setCurrentIndex(2); // the first given column
         QCOMPARE(held.details().choices.column, open.id("x"));
-        HeldDialog worked(open.document.study(), *open.own().ledge[0], nullptr);
-        worked.show();
-        QVERIFY(!worked.findChild<QCheckBox*>()->isVisible());
+        HeldDialog computed(open.document.study(), *open.own().ledge[0], nullptr);
+        computed.show();
+        QVERIFY(!computed.findChild<QCheckBox*>()->isVisible());
         CheckDialog check(open.document.study(), open.table, {"few", "count(x) < 9", "many"}, nullptr);
         QCOMPARE(QString::fromStdString(check.text().condition), QStringLiteral("count(x) < 9"));
         QSignalSpy accepted(&check, &QDialog::accepted);
@@ -590,7 +590,7 @@ class TestPieces : public QObject {
         FrequencyDialog dialog(std::make_shared<const Column>(Column::numbers(values)), QStringLiteral("x"), nullptr);
         dialog.resize(600, 500);
         dialog.show();
-        QVERIFY(dialog.sound());
+        QVERIFY(dialog.is_valid());
         QCOMPARE(dialog.classes().boundaries.front(), 30.0);
         const std::size_t proposed = dialog.classes().boundaries.size();
         ClassPreview& preview = dialog.preview();
@@ -606,10 +606,10 @@ class TestPieces : public QObject {
         QVERIFY(dialog.classes().boundaries.front() > 30);
         QVERIFY2(dialog.message().contains(QStringLiteral("In no class")), qPrintable(dialog.message()));
         dialog.width_line().setText(QStringLiteral("0"));
-        QVERIFY(!dialog.sound());
+        QVERIFY(!dialog.is_valid());
         QVERIFY(dialog.message().contains(QStringLiteral("above 0")));
         dialog.rule().setCurrentIndex(1);
-        QVERIFY(dialog.sound());
+        QVERIFY(dialog.is_valid());
         QVERIFY(!dialog.grab().isNull());
     }
 
@@ -618,7 +618,7 @@ class TestPieces : public QObject {
         QVERIFY(open.document.perform(QStringLiteral("share"),
                                       write_column(open.document.study(), open.table, "share = x / 200")));
         QVERIFY(open.settle());
-        OfferStrip strip(open.document);
+        SuggestionBar strip(open.document);
         strip.offer_check(open.table, open.id("dev")); // no share
         QVERIFY(!strip.is_offered());
         strip.offer_check(open.table, open.id("share"));

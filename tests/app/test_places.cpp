@@ -1,7 +1,7 @@
 // Where things stand in the window, and how one gets about: two tables side by side, headings and their bands, the
 // ledge's order, finding and replacing one by one, keys that go from cell to cell.
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
@@ -37,7 +37,7 @@ class TestPlaces : public QObject {
         WindowDriver drive;
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
-        PageArea& place = drive.window.place();
+        PageArea& place = drive.window.pages();
         place.show_beside(table_id(drive, 1));
         QVERIFY(place.beside() != nullptr);
         QCOMPARE(place.page()->table_id(), table_id(drive, 0));
@@ -72,7 +72,7 @@ class TestPlaces : public QObject {
         QVERIFY(drive.window.open_demo());
         QVERIFY(drive.settle());
         const int width = drive.window.width();
-        drive.window.place().show_beside(table_id(drive, 1));
+        drive.window.pages().show_beside(table_id(drive, 1));
         drive.command("find");
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("wide = quantile(x, 0.25, 7) + x - mean(x) + sum(x[1..i]) / count(x) + x[3]"));
@@ -206,7 +206,7 @@ class TestPlaces : public QObject {
         QTest::mouseClick(contents->viewport(), Qt::LeftButton, Qt::NoModifier,
                           contents->visualItemRect(share).center());
         QCOMPARE(drive.table().name, std::string("Invertebrates"));
-        QVERIFY(drive.window.companion().working().heading().contains(QStringLiteral("shares add up")));
+        QVERIFY(drive.window.details().working().heading().contains(QStringLiteral("shares add up")));
         QTreeWidgetItem* puck = contents->topLevelItem(0)->child(2);
         QTest::mouseClick(contents->viewport(), Qt::LeftButton, Qt::NoModifier,
                           contents->visualItemRect(puck).center());
@@ -241,10 +241,10 @@ class TestPlaces : public QObject {
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 7);
         drive.window.go_to(k, 0);
         QCOMPARE(drive.table().name, std::string("Puck"));
-        QVERIFY(drive.window.companion().working().heading().startsWith(QStringLiteral("k")));
+        QVERIFY(drive.window.details().working().heading().startsWith(QStringLiteral("k")));
         drive.window.go_to(foot, 0);
         QCOMPARE(drive.table().name, std::string("Pebbles"));
-        QVERIFY(drive.window.companion().working().heading().contains(QStringLiteral("sum under Length")));
+        QVERIFY(drive.window.details().working().heading().contains(QStringLiteral("sum under Length")));
         drive.window.go_to(study.tables[1]->id, 0);
         QCOMPARE(drive.table().name, std::string("Invertebrates"));
         drive.window.go_to(Id("gone"), 1); // leads nowhere, and nothing happens
@@ -277,7 +277,7 @@ class TestPlaces : public QObject {
         drive.key(Qt::Key_Right, Qt::ShiftModifier);
         QCOMPARE(view.chosen().rows(), 2);
         QCOMPARE(view.chosen().columns(), 2);
-        QVERIFY(drive.window.companion().summary().contains(QStringLiteral("n 4")));
+        QVERIFY(drive.window.details().summary().contains(QStringLiteral("n 4")));
         drive.key(Qt::Key_Equal);
         QVERIFY(drive.window.page()->editor().is_open());
         drive.key(Qt::Key_Escape);
@@ -288,9 +288,9 @@ class TestPlaces : public QObject {
         QVERIFY(drive.window.panels().is_folded(drive.window.findChild<ContentsPanel*>()));
         drive.key(Qt::Key_F9);
         drive.key(Qt::Key_F10);
-        QVERIFY(drive.window.panels().is_folded(&drive.window.companion()));
+        QVERIFY(drive.window.panels().is_folded(&drive.window.details()));
         drive.key(Qt::Key_F10);
-        QVERIFY(!drive.window.panels().is_folded(&drive.window.companion()));
+        QVERIFY(!drive.window.panels().is_folded(&drive.window.details()));
     }
 
     void the_slip_goes_with_its_page() {
@@ -299,22 +299,22 @@ class TestPlaces : public QObject {
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
-        QVERIFY(drive.window.place().active_editor().writing());
+        QVERIFY(drive.window.pages().active_editor().writing());
         (void)drive.window.document().perform(QStringLiteral("other"),
                                               add_table(drive.window.document().study(), "Other"));
         QVERIFY(drive.window.document().perform(
             QStringLiteral("gone"),
             remove_table(drive.window.document().study(), drive.window.page()->table_id(), IfUsed::remove_anyway)));
-        QVERIFY(!drive.window.place().active_editor().writing()); // its table is gone
+        QVERIFY(!drive.window.pages().active_editor().writing()); // its table is gone
         drive.window.document().undo();
         QVERIFY(drive.settle());
         drive.window.show_table(table_id(drive, 0));
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("z = x + "));
-        drive.press_buttons_of_next_dialogs({QStringLiteral("Leave without it"), QStringLiteral("Discard")});
+        drive.press_buttons_of_next_dialogs({QStringLiteral("Continue without it"), QStringLiteral("Discard")});
         drive.command("new"); // the window lives on with a editor that was open
         QVERIFY(drive.window.page() == nullptr);
-        QVERIFY(!drive.window.place().active_editor().writing());
+        QVERIFY(!drive.window.pages().active_editor().writing());
     }
 
     void the_zoom_and_the_look_are_kept() {
@@ -327,8 +327,8 @@ class TestPlaces : public QObject {
         QVERIFY(QSettings().value(QStringLiteral("dark")).toBool());
         set_zoom(1);
         set_dark(false);
-        restore_look();
-        QVERIFY(look().zoom > 1.1);
+        restore_theme();
+        QVERIFY(theme().zoom > 1.1);
         QVERIFY(is_dark());
         QSettings().remove(QStringLiteral("zoom"));
         QSettings().remove(QStringLiteral("dark"));

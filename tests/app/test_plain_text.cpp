@@ -86,7 +86,7 @@ class TestPlainText : public QObject {
         QVERIFY(drive.settle());
         TablePage& page = *drive.window.page();
         drive.click_cell(0, 0);
-        drive.click_cell(0, 2); // at fault
+        drive.click_cell(0, 2); // in error
         QVERIFY2(markup_read_by_a_label().isEmpty(), qPrintable(markup_read_by_a_label()));
         for (int section = 0; section < page.model().columnCount(); ++section) {
             drive.click_cell(1, section);

@@ -85,8 +85,8 @@ class TestRecovery : public QObject {
         study = *add_columns(study, table, {{"x", "x", "", Column::numbers({1, 2, 3})}});
         QVERIFY(write_file(path.toStdString(), write_study(study)));
         Study changed = *type_block(study, table, 1, 0, {{"20"}, {"30"}, {"40"}});
-        for (const char* choice : {"Open what was recovered", "Keep the file as it is, and remove what was recovered",
-                                   "Keep both: open it as a new study, and leave the file", "Decide later"}) {
+        for (const char* choice : {"Open the recovered study", "Keep the file, and discard the recovered study",
+                                   "Keep both: open it as a new study, and leave the file unchanged", "Decide later"}) {
             const QString base = state_folder(QStringLiteral("recovery")) + QStringLiteral("/gone");
             QByteArray about;
             QVERIFY(write_recovery(base, changed, path, QStringLiteral("Gravel"), about));
@@ -135,7 +135,7 @@ class TestRecovery : public QObject {
         drive.keys(QStringLiteral("z = x +"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel"));
         drive.command("save");
-        QVERIFY(drive.window.place().active_editor().writing());
+        QVERIFY(drive.window.pages().active_editor().writing());
         QVERIFY(drive.window.page()->editor().line().toPlainText().contains(QStringLiteral("z = x +")));
         drive.key(Qt::Key_Escape);
         // Closing takes it too.
@@ -174,7 +174,7 @@ class TestRecovery : public QObject {
         };
         QVERIFY(!save_as(QStringLiteral("foo"), {QStringLiteral("Cancel"), QStringLiteral("Cancel")}));
         QCOMPARE(bytes_of(other), std::string("somebody's"));
-        QVERIFY(save_as(QStringLiteral("foo"), {QStringLiteral("Replace it")}));
+        QVERIFY(save_as(QStringLiteral("foo"), {QStringLiteral("Replace")}));
         QVERIFY(read_study(bytes_of(other)));
         QVERIFY(save_as(QStringLiteral("data.v2"), {}));
         QCOMPARE(drive.window.document().path(), folder.filePath(QStringLiteral("data.v2.ledgefall")));
@@ -307,7 +307,7 @@ class TestRecovery : public QObject {
         for (const std::string& name : {torn, living, at("one.backup")}) {
             QVERIFY(write_file(name, "x"));
         }
-        clear_torn_files(folder.path().toStdString(), "one");
+        remove_stale_temporaries(folder.path().toStdString(), "one");
         QVERIFY(!read_file(torn) && read_file(living) && read_file(at("one.backup")));
     }
 
@@ -328,7 +328,7 @@ class TestRecovery : public QObject {
         const QList<EarlierVersion> versions = earlier_versions(path);
         QCOMPARE(cell(*versions.front().read(), 0), 14.0);
         QCOMPARE(cell(*versions.back().read(), 0), 2.0); // the oldest stays
-        drive.press_button_of_next_dialog(QStringLiteral("Take this version"));
+        drive.press_button_of_next_dialog(QStringLiteral("Restore this version"));
         drive.command("earlier-versions");
         QTRY_COMPARE(cell(drive.window.document().study(), 0), 14.0);
         drive.window.document().undo();

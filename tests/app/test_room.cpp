@@ -2,7 +2,7 @@
 // small screen, and the names in the contents can be told apart at any zoom.
 
 #include "app/contents/contents_panel.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
@@ -106,11 +106,11 @@ class TestRoom : public QObject {
         {
             WindowDriver drive;
             QVERIFY(drive.window.open_demo());
-            const int before = drive.window.place().width();
+            const int before = drive.window.pages().width();
             QSplitterHandle* edge = drive.window.panels().handle(1);
             QTest::mouseClick(edge, Qt::LeftButton);
             QVERIFY(drive.window.panels().is_folded(contents(drive)));
-            QTRY_VERIFY(drive.window.place().width() > before + 100);
+            QTRY_VERIFY(drive.window.pages().width() > before + 100);
         }
         WindowDriver drive; // another time
         QVERIFY(drive.window.panels().is_folded(contents(drive)));
@@ -134,7 +134,7 @@ class TestRoom : public QObject {
             if ((*it)->parent() == nullptr) {
                 continue;
             }
-            const int room = contents->visualItemRect(*it).width() - look().px(40);
+            const int room = contents->visualItemRect(*it).width() - theme().px(40);
             shown.insert(QString::number(quintptr((*it)->parent())) +
                          QFontMetrics((*it)->font(0)).elidedText((*it)->text(0), contents->textElideMode(), room));
             ++items;

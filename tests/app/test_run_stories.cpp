@@ -2,8 +2,8 @@
 // are checked against loops written here.
 
 #include "app/contents/contents_panel.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <cmath>
 
@@ -33,22 +33,22 @@ bool same(const std::vector<double>& a, const std::vector<double>& b) {
     return equal;
 }
 
-QTreeWidgetItem* entry(Hands& hands, const QString& text) {
+QTreeWidgetItem* entry(UserSimulator& hands, const QString& text) {
     const QList<QTreeWidgetItem*> all =
         hands.drive.window.contents().findItems(text, Qt::MatchExactly | Qt::MatchRecursive);
     return all.isEmpty() ? nullptr : all.back();
 }
 
 /// The chart that is shown, once it draws the study as it is.
-ChartPage& chart(Hands& hands) {
-    ChartPage* page = hands.drive.window.place().chart_page();
+ChartPage& chart(UserSimulator& hands) {
+    ChartPage* page = hands.drive.window.pages().chart_page();
     if (page == nullptr || !hands.drive.settle() || !QTest::qWaitFor([page] { return page->settled(); })) {
         qFatal("no chart");
     }
     return *page;
 }
 
-QStringList legend(Hands& hands) {
+QStringList legend(UserSimulator& hands) {
     QStringList names;
     for (const FigurePlot* plot : chart(hands).plot().plots()) {
         names << plot->legend_text();
@@ -57,7 +57,7 @@ QStringList legend(Hands& hands) {
 }
 
 /// Three start speeds, each kept, the last of them held now; with a chart.
-void keep_three(Hands& hands) {
+void keep_three(UserSimulator& hands) {
     hands.paste(QStringLiteral("v0 = 5\ndt = 0.02\nt = (row - 1) * dt\nv = first v0 then v[i-1] - 9.81 * dt\n"
                                "s = first 0 then s[i-1] + v[i-1] * dt\n"));
     hands.click_heading(hands.section("t"));
@@ -79,7 +79,7 @@ class TestRunStories : public QObject {
     void initTestCase() { prepare_application(); }
 
     void s22_three_start_speeds_compared() {
-        Hands hands(QStringLiteral("S22"));
+        UserSimulator hands(QStringLiteral("S22"));
         keep_three(hands);
         QCOMPARE(legend(hands),
                  (QStringList{QStringLiteral("v0 = 9 (now)"), QStringLiteral("v0 = 5"), QStringLiteral("v0 = 7")}));
@@ -89,7 +89,8 @@ class TestRunStories : public QObject {
         const int before = hands.actions;
         hands.picture(QStringLiteral("runs"));
         hands.actions = before;
-        hands.menu({QStringLiteral("Work"), QStringLiteral("What if, and runs"), QStringLiteral("Table of the runs")});
+        hands.menu(
+            {QStringLiteral("Compute"), QStringLiteral("What-if and runs"), QStringLiteral("Make a table of runs")});
         QVERIFY(hands.drive.settle());
         QVERIFY(entry(hands, QStringLiteral("v0 = 7")) != nullptr);
         const Table& list = hands.drive.table();
@@ -105,7 +106,7 @@ class TestRunStories : public QObject {
     }
 
     void a_run_is_restored_renamed_hidden_and_removed() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         keep_three(hands);
         const auto choose = [&](const QString& run, const QString& command) {
             QTreeWidgetItem* item = entry(hands, run);
@@ -118,14 +119,14 @@ class TestRunStories : public QObject {
             QCoreApplication::sendEvent(contents.viewport(), &event);
             QVERIFY(hands.drive.settle());
         };
-        choose(QStringLiteral("v0 = 5"), QStringLiteral("Restore this run"));
+        choose(QStringLiteral("v0 = 5"), QStringLiteral("Restore run"));
         QCOMPARE(hands.held("v0"), 5.0);
-        QCOMPARE(hands.drive.notice(), QStringLiteral("Held values are as in the run v0 = 5 again."));
+        QCOMPARE(hands.drive.notice(), QStringLiteral("The held values of the run v0 = 5 are restored."));
         hands.drive.window.document().undo();
         QVERIFY(hands.drive.settle());
         QCOMPARE(hands.held("v0"), 9.0);
 
-        choose(QStringLiteral("v0 = 7"), QStringLiteral("Rename the run"));
+        choose(QStringLiteral("v0 = 7"), QStringLiteral("Rename run"));
         hands.type(QStringLiteral("middle"));
         hands.key(Qt::Key_Return);
         QVERIFY(QTest::qWaitFor([&] { return entry(hands, QStringLiteral("middle")) != nullptr; }));
@@ -134,26 +135,26 @@ class TestRunStories : public QObject {
         entry(hands, QStringLiteral("middle"))->setCheckState(0, Qt::Unchecked);
         QVERIFY(QTest::qWaitFor([&] { return legend(hands).size() == 2; }));
 
-        choose(QStringLiteral("middle"), QStringLiteral("Remove the run"));
+        choose(QStringLiteral("middle"), QStringLiteral("Remove run"));
         QVERIFY(entry(hands, QStringLiteral("middle")) == nullptr);
         QCOMPARE(hands.drive.window.document().study().runs.size(), std::size_t{2});
 
         hands.key(Qt::Key_R, Qt::ControlModifier); // the same again
-        QCOMPARE(hands.drive.notice(), QStringLiteral("This is kept already, as v0 = 9: change a held value first."));
+        QCOMPARE(hands.drive.notice(), QStringLiteral("This is already kept as v0 = 9. Change a held value first."));
     }
 
     void cells_at_fault_are_told_of() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         hands.paste(QStringLiteral("k = 3\nx = first k then x[i-1] + 1\nz = 1 / (x - 5)\n"));
         hands.key(Qt::Key_R, Qt::ControlModifier);
         QVERIFY(hands.drive.settle());
         QCOMPARE(hands.drive.window.document().study().runs.size(), std::size_t{1});
-        QVERIFY2(hands.drive.notice().endsWith(QStringLiteral("Cells at fault are kept empty: 1.")),
+        QVERIFY2(hands.drive.notice().endsWith(QStringLiteral("Cells with errors are kept empty: 1.")),
                  qPrintable(hands.drive.notice()));
     }
 
     void a_trail_is_left_while_a_value_changes() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         keep_three(hands);
         ChartPage& page = chart(hands);
         hands.click(&page.tool(QStringLiteral("trail")));

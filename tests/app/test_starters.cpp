@@ -44,7 +44,7 @@ class TestStarters : public QObject {
             const ResultsPtr results = compute(starter.study);
             for (const auto& table : starter.study.tables) {
                 for (const auto& column : table->columns) {
-                    const Column* cells = column->worked() ? results->column(column->id) : &*column->cells;
+                    const Column* cells = column->computed() ? results->column(column->id) : &*column->cells;
                     for (std::size_t row = 0; row < cells->size(); ++row) {
                         QVERIFY2(!cells->at(row).is_fault(), qPrintable(starter.title));
                     }
@@ -68,7 +68,7 @@ class TestStarters : public QObject {
         QCOMPARE(drive.table().name, std::string("Pebbles"));
         QVERIFY(drive.window.document().path().isEmpty());
         QVERIFY(!drive.window.isWindowModified());
-        OfferStrip& offers = drive.window.page()->offers();
+        SuggestionBar& offers = drive.window.page()->suggestions();
         QVERIFY(offers.is_offered());
         offers.take(); // its button
         QVERIFY(drive.settle());
@@ -135,7 +135,7 @@ class TestStarters : public QObject {
             WindowDriver drive;
             QVERIFY(drive.window.open_demo());
             drive.answer(QStringLiteral("My beck week"));
-            drive.entry("starters", QStringLiteral("Keep this study among them…"));
+            drive.entry("starters", QStringLiteral("Keep this study as a starter…"));
             QVERIFY(QTest::qWaitFor([] { return QDir(own_folder()).entryList(QDir::Files).size() == 1; }));
         }
         WindowDriver drive;

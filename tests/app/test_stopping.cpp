@@ -56,7 +56,7 @@ class TestStopping : public QObject {
         drive.window.files().autosave().discard();
     }
 
-    /// A change that comes while the last one is worked out for long does not wait for it.
+    /// A change that comes while the last one is computed for long does not wait for it.
     void a_newer_change_has_precedence() {
         WindowDriver drive;
         Document& document = drive.window.document();

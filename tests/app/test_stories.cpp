@@ -2,7 +2,7 @@
 
 #include "app/dialogs/heading_dialog.h"
 #include "app/dialogs/import_dialog.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "files/io/atomic_file.h"
 #include "files/tables/delimited.h"
@@ -59,11 +59,11 @@ class TestStories : public QObject {
         QCOMPARE(drive.table().columns[2]->pieces[0].formula.text(), std::string("deviation^2"));
         drive.press_button_of_next_dialog(QStringLiteral("Cancel")); // it is used: the question says by what
         menu = drive.window.page()->column_menu(1, 0);
-        action_named(*menu, QStringLiteral("Remove the column"))->trigger();
+        action_named(*menu, QStringLiteral("Remove column"))->trigger();
         QCOMPARE(drive.table().columns.size(), std::size_t{3});
-        drive.press_button_of_next_dialog(QStringLiteral("Remove all the same"));
+        drive.press_button_of_next_dialog(QStringLiteral("Remove anyway"));
         menu = drive.window.page()->column_menu(1, 0);
-        action_named(*menu, QStringLiteral("Remove the column"))->trigger();
+        action_named(*menu, QStringLiteral("Remove column"))->trigger();
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().columns.size(), std::size_t{2});
         QCOMPARE(drive.shown(0, 1), QStringLiteral("waits for deviation"));
@@ -92,7 +92,7 @@ class TestStories : public QObject {
         drive.answer(QStringLiteral("max(each) - min(each)"));
         {
             FootMenu menu(drive.window.document(), table, mean, &drive.window);
-            action_named(menu, QStringLiteral("Formula…"))->trigger();
+            action_named(menu, QStringLiteral("Change formula…"))->trigger();
         }
         QVERIFY(drive.settle());
         QCOMPARE(drive.foot(1, 0), QStringLiteral("35"));
@@ -104,7 +104,7 @@ class TestStories : public QObject {
         QCOMPARE(drive.foot(1, 1), QStringLiteral("35"));
         {
             FootMenu menu(drive.window.document(), table, mean, &drive.window);
-            action_named(menu, QStringLiteral("Remove the line"))->trigger();
+            action_named(menu, QStringLiteral("Remove foot line"))->trigger();
         }
         QCOMPARE(drive.table().foot.size(), std::size_t{1});
     }
@@ -178,7 +178,7 @@ class TestStories : public QObject {
         card->edit();
         drive.keys(QStringLiteral("99"));
         drive.key(Qt::Key_Escape);
-        QVERIFY(drive.table().ledge[0]->worked());
+        QVERIFY(drive.table().ledge[0]->computed());
     }
 
     void the_import_dialog_reads_anew_as_it_is_told() {
@@ -234,7 +234,7 @@ class TestStories : public QObject {
         QVERIFY(drive.settle());
         TableView& view = drive.window.page()->view();
         view.selectColumn(0);
-        const QString summary = drive.window.companion().summary();
+        const QString summary = drive.window.details().summary();
         for (const char* part : {"n 24", "sum 1221", "mean 50.875", "smallest 35", "largest 70"}) {
             QVERIFY2(summary.contains(QString::fromLatin1(part)), qPrintable(summary));
         }
@@ -283,7 +283,7 @@ class TestStories : public QObject {
         QVERIFY(editor.is_open() && editor.draft().column().empty());
         const QString name = QString::fromStdString(drive.table().columns[0]->name);
         drive.keys(name + QStringLiteral(" = row * 2"));
-        QVERIFY(editor.message().contains(QStringLiteral("24 rows")));
+        QVERIFY(editor.message().contains(QStringLiteral("rows: 24")));
         drive.key(Qt::Key_Return);
         QVERIFY2(editor.is_open() && editor.message().contains(QStringLiteral("again")), qPrintable(editor.message()));
         drive.key(Qt::Key_Return);

@@ -1,8 +1,8 @@
 // The eighteen things done from nothing, each with an error of input in it: nothing typed is lost, one sentence says
 // what to do, and going on from there comes to the right numbers.
 
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <cmath>
 
@@ -16,10 +16,10 @@ bool near(double a, double b) {
 }
 
 /// A person with an empty window who makes an error.
-class HandsWithError : public Hands {
+class HandsWithError : public UserSimulator {
   public:
     HandsWithError()
-        : Hands(QString()) {}
+        : UserSimulator(QString()) {}
 
     FormulaEditor& editor() { return drive.window.page()->editor(); }
     void enter(const QString& text) {
@@ -41,7 +41,7 @@ class HandsWithError : public Hands {
         key(Qt::Key_A, Qt::ControlModifier);
         enter(text);
     }
-    /// What is said of a cell, in the companion and when the mouse rests on it.
+    /// What is said of a cell, in the details panel and when the mouse rests on it.
     bool is_told(int row, int section, const char* word) {
         const QString said = drive.window.page()->model().index(row, section).data(Qt::ToolTipRole).toString();
         if (!one_sentence(said, word)) {
@@ -71,7 +71,7 @@ class TestStoryErrors : public QObject {
     void s01_a_bracket_too_many() {
         HandsWithError hands;
         hands.paste(QStringLiteral("w\td\n1.2\t0.4\n2.5\t0.9\n"));
-        QVERIFY(hands.is_kept(QStringLiteral("v = 2*w)^3 + d^2"), "too many"));
+        QVERIFY(hands.is_kept(QStringLiteral("v = 2*w)^3 + d^2"), "extra )"));
         hands.instead(QStringLiteral("v = 2*w^3 + d^2"));
         QVERIFY(near(hands.number("v", 1), 2 * 2.5 * 2.5 * 2.5 + 0.81));
     }
@@ -119,7 +119,7 @@ class TestStoryErrors : public QObject {
     void s06_a_heading_twice() {
         HandsWithError hands;
         hands.paste(QStringLiteral("group\triffle\tpool\tpool\nmayfly\t64\t21\t33\ncaddis\t27\t15\t41\n"));
-        const OfferStrip& offers = hands.drive.window.page()->offers();
+        const SuggestionBar& offers = hands.drive.window.page()->suggestions();
         QVERIFY(offers.is_offered() && offers.text().contains(QStringLiteral("are called pool_2.")));
         hands.enter(QStringLiteral("=total = sum(riffle[i] .. pool_2[i])"));
         QCOMPARE(hands.number("total", 0), 118.0);
@@ -190,7 +190,7 @@ class TestStoryErrors : public QObject {
     void s12_a_place_that_is_not_closed() {
         HandsWithError hands;
         hands.paste(QStringLiteral("rain\n3\n0\n7.5\n"));
-        QVERIFY(hands.is_kept(QStringLiteral("so_far = sum(rain[1..i)"), "put ] before the )"));
+        QVERIFY(hands.is_kept(QStringLiteral("so_far = sum(rain[1..i)"), "] before the )"));
         hands.key(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(hands.editor().line().toPlainText(), QStringLiteral("so_far = sum(rain[1..i])"));
         hands.instead(QStringLiteral("so_far = sum(rain[1..i])"));
@@ -235,7 +235,7 @@ class TestStoryErrors : public QObject {
         hands.enter(QStringLiteral("=sq = (a - mean(a))^2"));
         hands.type(QStringLiteral("=spread = sqrt((sum(sq) / count(a)"));
         hands.key(Qt::Key_Return);
-        QVERIFY(hands.editor().message().contains(QStringLiteral("put ) at its end")));
+        QVERIFY(hands.editor().message().contains(QStringLiteral(") at the end")));
         hands.key(Qt::Key_Return, Qt::ControlModifier); // it is put there
         hands.key(Qt::Key_Return, Qt::ControlModifier); // and the second one
         hands.key(Qt::Key_Return);

@@ -3,8 +3,8 @@
 
 #include "app/dialogs/find_value_dialog.h"
 #include "app/dialogs/try_values_dialog.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <cmath>
 
@@ -28,11 +28,11 @@ bool near(double a, double b, double within = 1e-12) {
     return std::fabs(a - b) <= within * std::max(1.0, std::fabs(b));
 }
 
-const Table& last_table(Hands& hands) {
+const Table& last_table(UserSimulator& hands) {
     return *hands.drive.window.document().study().tables.back();
 }
 
-double held_number(Hands& hands, const std::string& name) {
+double held_number(UserSimulator& hands, const std::string& name) {
     const Study& study = hands.drive.window.document().study();
     for (const auto& one : study.tables.front()->ledge) {
         if (one->name == name) {
@@ -42,10 +42,10 @@ double held_number(Hands& hands, const std::string& name) {
     return study.held_named(name)->value.number();
 }
 
-double cell(Hands& hands, const Table& table, const char* name, std::size_t row) {
+double cell(UserSimulator& hands, const Table& table, const char* name, std::size_t row) {
     const ColumnDefinition& column = *table.column_named(name);
-    return column.worked() ? hands.drive.window.document().results().cell(column.id, row).number()
-                           : column.cells->at(row).number();
+    return column.computed() ? hands.drive.window.document().results().cell(column.id, row).number()
+                             : column.cells->at(row).number();
 }
 
 } // namespace
@@ -57,19 +57,19 @@ class TestTrialStories : public QObject {
     void initTestCase() { prepare_application(); }
 
     void s23_farthest_for_start_speeds_and_the_speed_for_a_distance() {
-        Hands hands(QStringLiteral("S23"));
+        UserSimulator hands(QStringLiteral("S23"));
         hands.paste(QStringLiteral("v0 = 10\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"
                                    "s = first 0 then s[i-1] + v[i-1] * dt\n"));
-        QCOMPARE(hands.drive.window.page()->offers().text(),
-                 QStringLiteral("Taken as columns: v, s. Held, the same in every row: v0, drag, dt."));
+        QCOMPARE(hands.drive.window.page()->suggestions().text(),
+                 QStringLiteral("Added as columns: v, s. Put on the ledge, the same in every row: v0, drag, dt."));
         hands.in_next_dialog([&hands](QDialog& dialog) {
             hands.type(QStringLiteral("5 to 15 step 1"));
-            QVERIFY2(qobject_cast<TryValuesDialog*>(&dialog)->preview().contains(QStringLiteral("11 values of v0")),
+            QVERIFY2(qobject_cast<TryValuesDialog*>(&dialog)->preview().contains(QStringLiteral("Values of v0 (11)")),
                      qPrintable(qobject_cast<TryValuesDialog*>(&dialog)->preview()));
             hands.key_in_dialog(Qt::Key_Return);
         });
-        hands.card_menu("v0", QStringLiteral("Try values of it…"));
-        QVERIFY(!hands.drive.window.page()->offers().is_offered()); // Undo would now mean the trials
+        hands.card_menu("v0", QStringLiteral("Try values…"));
+        QVERIFY(!hands.drive.window.page()->suggestions().is_offered()); // Undo would now mean the trials
         const Table& trials = last_table(hands);
         QCOMPARE(trials.columns.size(), std::size_t{2});
         for (int speed = 5; speed <= 15; ++speed) {
@@ -78,13 +78,13 @@ class TestTrialStories : public QObject {
             const double came = hands.drive.window.document().results().cell(trials.columns[1]->id, row).number();
             QVERIFY2(near(came, far(speed, 0.25, 0.1, 100)), qPrintable(QString::number(came)));
         }
-        QVERIFY(hands.drive.window.place().chart_page() != nullptr);
+        QVERIFY(hands.drive.window.pages().chart_page() != nullptr);
         hands.picture(QStringLiteral("trials"));
         hands.show_table(hands.drive.window.document().study().tables.front()->name);
-        QVERIFY(!hands.drive.window.page()->offers().is_offered());
+        QVERIFY(!hands.drive.window.page()->suggestions().is_offered());
         hands.in_next_dialog([&hands](QDialog& dialog) {
             auto& search = *qobject_cast<FindValueDialog*>(&dialog);
-            hands.key_in_dialog(Qt::Key_I, Qt::AltModifier);
+            hands.key_in_dialog(Qt::Key_E, Qt::AltModifier);
             hands.type(QStringLiteral("40"));
             QVERIFY2(QTest::qWaitFor([&search] { return search.found().has_value() && !search.searching(); }),
                      qPrintable(search.told()));
@@ -103,19 +103,19 @@ class TestTrialStories : public QObject {
     }
 
     void s24_the_order_of_a_step_method() {
-        Hands hands(QStringLiteral("S24"));
+        UserSimulator hands(QStringLiteral("S24"));
         hands.paste(QStringLiteral("dt = 0.1\ny = first 1 then y[i-1] - y[i-1] * dt\nerr = abs(y[last] - exp(-1))\n"));
         hands.double_click(&hands.drive.window.page()->row_count().line());
         hands.type(QStringLiteral("round(1 / dt, 0) + 1"));
         hands.key(Qt::Key_Return);
         hands.in_next_dialog([&hands](QDialog& dialog) {
             hands.key_in_dialog(Qt::Key_V, Qt::AltModifier);
-            hands.type(QStringLiteral("h"));
-            QVERIFY2(qobject_cast<TryValuesDialog*>(&dialog)->preview().contains(QStringLiteral("6 values of dt")),
+            hands.type(QStringLiteral("r")); // repeatedly halved
+            QVERIFY2(qobject_cast<TryValuesDialog*>(&dialog)->preview().contains(QStringLiteral("Values of dt (6)")),
                      qPrintable(qobject_cast<TryValuesDialog*>(&dialog)->preview()));
             hands.key_in_dialog(Qt::Key_Return);
         });
-        hands.card_menu("dt", QStringLiteral("Try values of it…"));
+        hands.card_menu("dt", QStringLiteral("Try values…"));
         const Table& steps = last_table(hands);
         double error_before = 0;
         for (std::size_t row = 0; row < 6; ++row) {

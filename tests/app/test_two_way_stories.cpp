@@ -4,8 +4,8 @@
 #include "app/dialogs/two_way_dialog.h"
 #include "app/table/foot_view.h"
 #include "app/table/layer_strip.h"
-#include "hands.h"
 #include "harness/test_program.h"
+#include "user_simulator.h"
 
 #include <QClipboard>
 
@@ -17,7 +17,7 @@ using namespace ledgefall::testing;
 namespace {
 
 /// Makes a two-way table in its dialog.
-void make(Hands& hands, const QString& down, const QString& across, const QString& formula) {
+void make(UserSimulator& hands, const QString& down, const QString& across, const QString& formula) {
     hands.in_next_dialog([&](QDialog& dialog) {
         hands.type(down);
         hands.key_in_dialog(Qt::Key_Tab);
@@ -32,11 +32,11 @@ void make(Hands& hands, const QString& down, const QString& across, const QStrin
     QVERIFY(hands.drive.settle());
 }
 
-TwoWayModel& grid(Hands& hands) {
+TwoWayModel& grid(UserSimulator& hands) {
     return *qobject_cast<TwoWayModel*>(&hands.drive.window.page()->model());
 }
 
-double cell(Hands& hands, int row, int column) {
+double cell(UserSimulator& hands, int row, int column) {
     const Value value = grid(hands).value(row, column);
     return value.plain() ? value.number() : std::nan("");
 }
@@ -54,7 +54,7 @@ class TestTwoWayStories : public QObject {
     void initTestCase() { prepare_application(); }
 
     void s19_a_product_table() {
-        Hands hands(QStringLiteral("S19"));
+        UserSimulator hands(QStringLiteral("S19"));
         make(hands, QStringLiteral("a = 1..12"), QStringLiteral("b = 1..12"), QStringLiteral("p = a * b"));
         QCOMPARE(grid(hands).table_rows(), 12);
         QCOMPARE(grid(hands).grid_columns(), 12);
@@ -67,7 +67,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void s20_what_a_yearly_planting_comes_to() {
-        Hands hands(QStringLiteral("S20"));
+        UserSimulator hands(QStringLiteral("S20"));
         make(hands, QStringLiteral("rate = 3 %, 3.5 % .. 6 %"), QStringLiteral("years = 6, 12, 18, 24"),
              QStringLiteral("stand = seedlings * ((1 + rate)^years - 1) / rate"));
         hands.button(QStringLiteral("Hold seedlings on the ledge"));
@@ -98,7 +98,7 @@ class TestTwoWayStories : public QObject {
         hands.click_cell(2, 1);
         hands.button(QStringLiteral("chart"));
         QVERIFY(hands.drive.settle());
-        ChartPage* page = hands.drive.window.place().chart_page();
+        ChartPage* page = hands.drive.window.pages().chart_page();
         QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
         QCOMPARE(page->plot().plots().size(), std::size_t{7}); // a line for each rate
         QCOMPARE(page->plot().plots()[3]->legend_text(), QString::fromUtf8("rate = 4.5\u202f%"));
@@ -107,14 +107,14 @@ class TestTwoWayStories : public QObject {
     }
 
     void cells_are_drawn_as_a_heat_map() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         make(hands, QStringLiteral("t = 0..60"), QStringLiteral("x = 1..80"),
              QStringLiteral(
                  "u = first if 30 < x < 50 then 100 else 0 then u[i-1, j] + 0.24 * (default(u[i-1, j-1], 0) - "
                  "2 * u[i-1, j] + default(u[i-1, j+1], 0))"));
         hands.button(QStringLiteral("chart"));
         QVERIFY(hands.drive.settle());
-        ChartPage* page = hands.drive.window.place().chart_page();
+        ChartPage* page = hands.drive.window.pages().chart_page();
         QVERIFY(page != nullptr && QTest::qWaitFor([page] { return page->settled(); }));
         QCOMPARE(page->plot().plots().size(), std::size_t{1});
         QCOMPARE(page->plot().plots()[0]->legend_text(), QStringLiteral("u, from 0 to 100"));
@@ -135,7 +135,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void all_layers_stand_under_each_other() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         make(hands, QStringLiteral("a = 1..3"), QStringLiteral("b = 1..4"), QStringLiteral("p = a * b"));
         auto* strip = hands.drive.window.page()->findChild<LayerStrip*>();
         QVERIFY(strip != nullptr && !strip->all_button().isVisible());
@@ -151,7 +151,7 @@ class TestTwoWayStories : public QObject {
         QCOMPARE(lines(2, 3), (QStringList{QStringLiteral("12"), QStringLiteral("7")}));
         QVERIFY(hands.drive.window.page()->view().rowHeight(0) > 3 * one_high / 2);
         hands.click_cell(2, 1);
-        hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("sum — The sum of the values; 0 of none.")});
+        hands.button_menu(QStringLiteral("foot line"), {QStringLiteral("sum — The sum of the values (0 if none).")});
         auto* foot = hands.drive.window.page()->findChild<FootView*>(); // its columns stand under those of the cells
         const TableView& cells = hands.drive.window.page()->view();
         QCOMPARE(foot->viewport()->mapTo(hands.drive.window.page(), QPoint(foot->columnViewportPosition(0), 0)).x(),
@@ -171,7 +171,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void s21_mean_drift_time_by_site_and_day() {
-        Hands hands(QStringLiteral("S21"));
+        UserSimulator hands(QStringLiteral("S21"));
         const char* sites[] = {"riffle", "pool", "weir", "riffle", "pool", "riffle", "weir", "pool"};
         const char* days[] = {"Mon", "Mon", "Mon", "Tue", "Tue", "Tue", "Tue", "Mon"};
         const double drift[] = {12.5, 40, 33, 14, 44, 15.5, 31, 42};
@@ -209,13 +209,13 @@ class TestTwoWayStories : public QObject {
     }
 
     void pairs_are_counted_with_what_would_be_expected() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         hands.paste(QStringLiteral("site\tkind\nriffle\tmayfly\nriffle\tcaddis\nriffle\tmayfly\npool\tmayfly\n"
                                    "pool\tcaddis\npool\tmayfly\nweir\tcaddis\n"));
         hands.click_heading(0);
         hands.click_heading(1, Qt::ShiftModifier);
-        hands.menu({QStringLiteral("Work"), QStringLiteral("Tables made of columns"),
-                    QStringLiteral("Contingency table of two columns")});
+        hands.menu({QStringLiteral("Compute"), QStringLiteral("Tables from columns"),
+                    QStringLiteral("Make a contingency table of two columns")});
         QVERIFY(hands.drive.settle());
         const double counts[3][2] = {{2, 1}, {2, 1}, {0, 1}};
         double chi2 = 0;
@@ -234,7 +234,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void nothing_is_typed_beside_axes_that_are_no_more() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         make(hands, QStringLiteral("site = riffle, pool, weir"), QStringLiteral("visit = 1..3"),
              QStringLiteral("n = 0"));
         QVERIFY(grid(hands).type(2, 0, {{"5"}}, QStringLiteral("typing")));
@@ -254,7 +254,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void two_held_values_are_tried_together() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         hands.paste(QStringLiteral("v0 = 8\ndrag = 0.25\ndt = 0.1\nv = first v0 then v[i-1] - drag * v[i-1] * dt\n"
                                    "s = first 0 then s[i-1] + v[i-1] * dt\n"));
         hands.in_next_dialog([&](QDialog&) {     // which held value
@@ -271,7 +271,7 @@ class TestTwoWayStories : public QObject {
             });
             hands.key_in_dialog(Qt::Key_Return);
         });
-        hands.menu({QStringLiteral("Work"), QStringLiteral("What if, and runs"),
+        hands.menu({QStringLiteral("Compute"), QStringLiteral("What-if and runs"),
                     QStringLiteral("Try values of two held values…")});
         QVERIFY(hands.drive.settle());
         const auto farthest = [](double speed, double drag) {
@@ -291,7 +291,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void layers_are_written_by_pointing() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         make(hands, QStringLiteral("a = 1..4"), QStringLiteral("b = 1..3"), QStringLiteral("p = a * b"));
         LayerStrip& strip = *hands.drive.window.page()->layers();
         hands.click_cell(1, 1);
@@ -332,7 +332,7 @@ class TestTwoWayStories : public QObject {
     }
 
     void cells_are_typed_copied_pasted_and_turned() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         make(hands, QStringLiteral("site = riffle, pool"), QStringLiteral("visit = 1..3"), QStringLiteral("n = 0"));
         hands.click_cell(0, 0);
         hands.type(QStringLiteral("5"));

@@ -2,7 +2,7 @@
 // is what the study comes to, nothing breaks, and all of it can be undone.
 
 #include "../core/difference.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
@@ -103,7 +103,7 @@ class Wanderer {
         case 5: {
             const auto& tables = drive.window.document().study().tables;
             const Id table = tables[pick(tables.size())]->id;
-            pick(4) == 0 ? drive.window.place().show_beside(table) : drive.window.show_table(table);
+            pick(4) == 0 ? drive.window.pages().show_beside(table) : drive.window.show_table(table);
             return "another table";
         }
         case 6:

@@ -1,6 +1,6 @@
 // The real window, driven by mouse and keys through a student's first hour.
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 #include "files/tables/delimited.h"
@@ -193,9 +193,8 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.shown(0, 3), QStringLiteral("÷ 0"));
         drive.click_cell(0, 3);
-        QVERIFY2(
-            drive.window.companion().story().contains(QStringLiteral("Pebbles.ratio, row 1: this divides by zero.")),
-            qPrintable(drive.window.companion().story()));
+        QVERIFY2(drive.window.details().story().contains(QStringLiteral("Pebbles.ratio, row 1: division by zero.")),
+                 qPrintable(drive.window.details().story()));
     }
 
     void a_formula_that_does_not_parse_stays_as_typed() {
@@ -236,7 +235,7 @@ class TestWindow : public QObject {
         QCOMPARE(drive.shown(1, 2), QStringLiteral("10000.0"));
         const auto menu = drive.window.page()->column_menu(1, 1);
         for (QAction* action : menu->actions()) {
-            if (action->text() == QStringLiteral("Restore the formula in this cell")) {
+            if (action->text() == QStringLiteral("Restore formula in this cell")) {
                 action->trigger();
             }
         }
@@ -330,7 +329,7 @@ class TestWindow : public QObject {
         QVERIFY(drive.settle());
         for (const QWidget* widget : std::initializer_list<const QWidget*>{
                  &drive.window.page()->view(), &drive.window.page()->foot(), &drive.window.ledge(),
-                 &drive.window.companion(), &drive.window.page()->editor().line()}) {
+                 &drive.window.details(), &drive.window.page()->editor().line()}) {
             QVERIFY(!widget->accessibleName().isEmpty());
         }
         const Id held = drive.table().ledge[0]->id;

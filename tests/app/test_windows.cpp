@@ -158,7 +158,7 @@ class TestWindows : public QObject {
     void several_starts_at_once_lose_nothing() {
         const QTemporaryDir folder;
         QStringList paths;
-        for (const char* name : {"Upper", "Middle", "Lower"}) {
+        for (const char* name : {"Upper", "Midpoint", "Lower"}) {
             paths << study_file(folder, QString::fromLatin1(name));
         }
         Windows windows;
@@ -175,7 +175,7 @@ class TestWindows : public QObject {
         QCOMPARE(taken.load(), 3);
         QStringList shown = tables_shown(windows);
         shown.sort();
-        QCOMPARE(shown, QStringList({QStringLiteral("Lower"), QStringLiteral("Middle"), QStringLiteral("Upper")}));
+        QCOMPARE(shown, QStringList({QStringLiteral("Lower"), QStringLiteral("Midpoint"), QStringLiteral("Upper")}));
         for (MainWindow* window : windows.all()) {
             window->close();
         }

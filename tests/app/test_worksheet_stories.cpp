@@ -1,14 +1,14 @@
 // A worksheet that somebody else has made, from opening it to handing it on, at the window.
 
-#include "app/companion/working_view.h"
+#include "app/details/working_view.h"
 #include "app/dialogs/worksheet_dialog.h"
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
-#include "hands.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+#include "user_simulator.h"
 
 #include <QMimeData>
 #include <QProcess>
@@ -38,7 +38,7 @@ class TestWorksheetStories : public QObject {
     }
 
     void s25_a_worksheet_is_read_mended_and_handed_on() {
-        Hands hands(QStringLiteral("S25"));
+        UserSimulator hands(QStringLiteral("S25"));
         QString report;
         hands.in_next_dialog([&](QDialog&) {
             hands.in_next_dialog([&](QDialog& dialog) {
@@ -53,7 +53,7 @@ class TestWorksheetStories : public QObject {
         });
         hands.key(Qt::Key_O, Qt::ControlModifier);
         QVERIFY(hands.drive.files_done() && hands.drive.settle());
-        QVERIFY2(report.contains(QStringLiteral("Row 4 of Area has =A5+B5, where the rows around it have =A5*B5.")),
+        QVERIFY2(report.contains(QStringLiteral("Row 4 of Area has =A5+B5, but the rows around it have =A5*B5.")),
                  qPrintable(report));
         QVERIFY(report.indexOf(QStringLiteral("Row 4")) < report.indexOf(QStringLiteral("area = width * depth")));
         QCOMPARE(hands.number("area", 3), 4.75);
@@ -121,7 +121,7 @@ class TestWorksheetStories : public QObject {
 
     /// Imported while a study is open, a worksheet's tables are added to it; names that are taken give way; one undo.
     void tables_are_added_to_an_open_study() {
-        Hands hands(QStringLiteral("-"));
+        UserSimulator hands(QStringLiteral("-"));
         WindowDriver& drive = hands.drive;
         drive.new_table(QStringLiteral("Slips"));
         drive.click_cell(0, 0);
@@ -160,7 +160,7 @@ class TestWorksheetStories : public QObject {
         QSignalSpy refused(&drive.window.document(), &Document::refused);
         drive.window.imports().open(file("cut.xlsx"));
         QTRY_COMPARE(refused.size(), 1);
-        QVERIFY(refused.front().front().toString().contains(QStringLiteral("cut or damaged")));
+        QVERIFY(refused.front().front().toString().contains(QStringLiteral("cut off or damaged")));
         QVERIFY(drive.window.document().study().tables.empty());
     }
 
@@ -182,13 +182,13 @@ class TestWorksheetStories : public QObject {
         QVERIFY(to.settle());
         QCOMPARE(formula(to, "area"), std::string("a * b * k"));
         QCOMPARE(to.shown(2, 2), QStringLiteral("420"));
-        QVERIFY(
-            to.window.page()->offers().text().startsWith(QStringLiteral("Pasted with their formulas: a, b, area.")));
+        QVERIFY(to.window.page()->suggestions().text().startsWith(
+            QStringLiteral("Pasted with their formulas: a, b, area.")));
         to.click_cell(0, 3); // the next column
         to.command("paste");
         QVERIFY(to.settle());
         QCOMPARE(formula(to, "area_2"), std::string("a_2 * b_2 * k"));
-        QVERIFY(to.window.page()->offers().text().contains(
+        QVERIFY(to.window.page()->suggestions().text().contains(
             QStringLiteral("a is a_2 here, b is b_2 here, area is area_2 here")));
         to.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(to.table().columns.size(), std::size_t(3));
@@ -227,7 +227,7 @@ class TestWorksheetStories : public QObject {
         drive.click_cell(1, 1);
         QVERIFY(working(drive).contains(QStringLiteral("mean(x)")));
         WorkingView* view = nullptr;
-        for (WorkingView* one : drive.window.companion().findChildren<WorkingView*>()) {
+        for (WorkingView* one : drive.window.details().findChildren<WorkingView*>()) {
             view = one->text().contains(QStringLiteral("mean(x)")) ? one : view;
         }
         QVERIFY(view != nullptr);

@@ -3,8 +3,8 @@
 #include "app/dialogs/check_dialog.h"
 #include "app/dialogs/continue_dialog.h"
 #include "app/dialogs/held_dialog.h"
-#include "app/look/look.h"
 #include "app/shell/formula_page.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
@@ -49,7 +49,7 @@ class TestWritingStories : public QObject {
         QCOMPARE(drive.window.page()->model().value(1, 7).number(), 20.0 / 3600);
         drive.click_cell(0, 5);
         QVERIFY2(working(drive).contains(QStringLiteral("mean[1]")), qPrintable(working(drive)));
-        QVERIFY(drive.window.companion().working().used_by().contains(QStringLiteral("Drift.hours")));
+        QVERIFY(drive.window.details().working().used_by().contains(QStringLiteral("Drift.hours")));
     }
 
     /// A share of a total done wrong, and corrected through the check that is offered.
@@ -62,7 +62,7 @@ class TestWritingStories : public QObject {
         drive.keys(QStringLiteral("n = 200")); // the total as somebody remembered it
         drive.key(Qt::Key_Return);
         write(drive, QStringLiteral("part = riffle / n"));
-        OfferStrip& offers = drive.window.page()->offers();
+        SuggestionBar& offers = drive.window.page()->suggestions();
         QVERIFY(offers.is_offered());
         offers.take();
         QVERIFY(drive.settle());
@@ -86,7 +86,7 @@ class TestWritingStories : public QObject {
         FormulaEditor& editor = drive.window.page()->editor();
         QVERIFY(editor.can_correct());
         drive.key(Qt::Key_Return, Qt::ControlModifier);
-        QVERIFY2(editor.draft().sound(), qPrintable(editor.message()));
+        QVERIFY2(editor.draft().is_valid(), qPrintable(editor.message()));
         QVERIFY(drive.table().ledge.empty()); // it comes with the formula, not before
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
@@ -155,9 +155,9 @@ class TestWritingStories : public QObject {
         FootView& foot = drive.window.page()->foot();
         QTest::mouseClick(foot.viewport(), Qt::LeftButton, Qt::NoModifier,
                           foot.visualRect(foot.foot().index(1, 1)).center());
-        QVERIFY(drive.window.companion().working().heading().contains(QStringLiteral("q3 under b")));
-        QVERIFY2(drive.window.companion().story().contains(QStringLiteral("32.5")),
-                 qPrintable(drive.window.companion().story()));
+        QVERIFY(drive.window.details().working().heading().contains(QStringLiteral("q3 under b")));
+        QVERIFY2(drive.window.details().story().contains(QStringLiteral("32.5")),
+                 qPrintable(drive.window.details().story()));
     }
 
     /// A sheet emptied and filled with other data: the formulas are still there, and cover the new rows.
@@ -249,7 +249,7 @@ class TestWritingStories : public QObject {
         drive.window.page()->write_formula(3);
         drive.keys(QStringLiteral("b = x / sum("));
         drive.window.show_table(drive.window.document().study().tables[1]->id); // while writing: beside
-        TablePage* beside = drive.window.place().beside();
+        TablePage* beside = drive.window.pages().beside();
         QVERIFY(beside != nullptr);
         QVERIFY(QTest::qWaitForWindowExposed(&drive.window));
         TableHeading& heading = beside->view().heading();
@@ -264,7 +264,7 @@ class TestWritingStories : public QObject {
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.page()->model().value(0, 3).number(), 42.0 / 206);
         drive.command("one-table");
-        QVERIFY(drive.window.place().beside() == nullptr);
+        QVERIFY(drive.window.pages().beside() == nullptr);
     }
 
     void results_are_seen_before_they_are_entered() {
@@ -310,12 +310,12 @@ class TestWritingStories : public QObject {
         QCOMPARE(editor.line().toPlainText(), QStringLiteral("a = variance + quantile("));
         QVERIFY2(editor.aid().contains(QStringLiteral("runs over the rows")), qPrintable(editor.aid()));
         drive.keys(QStringLiteral("x, 0.5, "));
-        QVERIFY(editor.aid().contains(QStringLiteral("type is one value")));
+        QVERIFY(editor.aid().contains(QStringLiteral("type is a single value")));
         drive.keys(QStringLiteral("7) + deev"));
         QVERIFY(editor.can_correct());
         drive.key(Qt::Key_Return, Qt::ControlModifier);
         QCOMPARE(editor.line().toPlainText(), QStringLiteral("a = variance + quantile(x, 0.5, 7) + dev"));
-        QVERIFY(editor.draft().sound());
+        QVERIFY(editor.draft().is_valid());
         QVERIFY(!editor.can_correct());
     }
 
@@ -361,8 +361,8 @@ class TestWritingStories : public QObject {
         write(drive, QStringLiteral("ratio = 1 / (x - 42)"));
         write(drive, QStringLiteral("twice = ratio * 2"));
         drive.click_cell(0, 4);
-        WorkingPanel& panel = drive.window.companion().working();
-        QVERIFY2(panel.story().contains(QStringLiteral("Pebbles.ratio, row 1: this divides by zero")),
+        WorkingPanel& panel = drive.window.details().working();
+        QVERIFY2(panel.story().contains(QStringLiteral("Pebbles.ratio, row 1: division by zero")),
                  qPrintable(panel.story()));
         panel.follow(QStringLiteral("go:0")); // the first link: where it began
         QCOMPARE(drive.window.page()->view().currentIndex().column(), 3);
@@ -387,7 +387,7 @@ class TestWritingStories : public QObject {
         }
         QVERIFY(drive.settle());
         drive.click_cell(1, 1);
-        WorkingPanel& panel = drive.window.companion().working();
+        WorkingPanel& panel = drive.window.details().working();
         panel.follow(QStringLiteral("back:1"));
         QVERIFY(drive.settle());
         QCOMPARE(drive.table().columns[1]->overrides->size(), std::size_t{1});

@@ -1,7 +1,7 @@
 #include "window_driver.h"
 
 #include "app/exchange/wait_dialog.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
@@ -57,7 +57,7 @@ void prepare_application() {
     // Settings of this process alone: tests run side by side, and one must not undo what another has set.
     static const QTemporaryDir settings;
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
-    apply_application_look();
+    apply_application_theme();
 }
 
 Document::BytesPtr bytes_of_file(const QString& path) {

@@ -4,7 +4,7 @@
 
 namespace ledgefall::testing {
 
-// Probabilities worked out with mpmath to sixty digits from their definitions; quantiles and statistics of tests with
+// Probabilities computed with mpmath to sixty digits from their definitions; quantiles and statistics of tests with
 // SciPy. The columns are those of test_catalogue.
 inline constexpr std::pair<const char*, double> distribution_references[] = {
     {"P(binomial(12, 0.35) = 4)", 0.2366923543102771},

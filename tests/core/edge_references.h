@@ -5,7 +5,7 @@
 namespace ledgefall::testing {
 
 // Values at the edges of what doubles hold: near and far from 0, at the ends of distributions, of very many trials;
-// worked out with mpmath to forty or sixty digits from their definitions, for the doubles that the formulas name.
+// computed with mpmath to forty or sixty digits from their definitions, for the doubles that the formulas name.
 inline constexpr std::pair<const char*, double> edge_references[] = {
     {"P(geometric(1e-9) = 1e9)", 3.678794409875026e-10},
     {"P(geometric(1e-9) > 1e9)", 0.36787944061962314},

@@ -9,7 +9,7 @@
 
 namespace ledgefall::testing {
 
-/// What a table of one given column x and one worked column y, covered in some rows and typed over in others, must
+/// What a table of one given column x and one computed column y, covered in some rows and typed over in others, must
 /// show: a list of rows, each with marks of its own, that knows nothing of ids, ends or pieces.
 struct MarkedRows {
     struct Row {

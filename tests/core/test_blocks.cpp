@@ -1,4 +1,4 @@
-// What is worked out many rows at a time, against the same rows one by one: across the ends of blocks and chunks, with
+// What is computed many rows at a time, against the same rows one by one: across the ends of blocks and chunks, with
 // gaps, faults and typed cells.
 
 #include "core/engine/running/limit_counts.h"

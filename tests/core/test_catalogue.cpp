@@ -116,7 +116,7 @@ class TestCatalogue : public QObject {
         for (const char* formula :
              {"P(binomial(2.5, 0.5) = 1)", "density(binomial(2.5, 0.5), 1)", "mean(binomial(2.5, 0.5))",
               "quantile(binomial(2.5, 0.5), 0.5)", "draw(binomial(2.5, 0.5))"}) {
-            QCOMPARE(said(formula), std::string("binomial takes a whole n from 0 up and a p from 0 to 1"));
+            QCOMPARE(said(formula), std::string("binomial needs a whole number n of 0 or more and a p from 0 to 1"));
         }
         QVERIFY(said("quantile(binomial(2, 0.5), 2)").find("p from 0 to 1") != std::string::npos);
         QVERIFY(said("chi2_stat(o, w)").starts_with("in row 3 of those that the measure runs over, "));

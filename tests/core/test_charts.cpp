@@ -199,7 +199,7 @@ class TestCharts : public QObject {
         QVERIFY(description_of(drawn(bench, of(SeriesForm::bars, bench.id("again"), bench.id("pool"))))
                     .contains(QStringLiteral("more than once")));
         chart.series.push_back({SeriesForm::points, Id(), bench.id("weir"), false, false, ""});
-        QVERIFY(description_of(drawn(bench, chart)).contains(QStringLiteral("some at names")));
+        QVERIFY(description_of(drawn(bench, chart)).contains(QStringLiteral("some use names")));
     }
 
     void numbers_beside_it_are_formulas_and_follow() {
@@ -216,7 +216,7 @@ class TestCharts : public QObject {
         QCOMPARE(figures.references[0].numbers, std::vector<double>({6}));
         QCOMPARE(figures.references[1].numbers, std::vector<double>({2, 5, 1}));
         QCOMPARE(*figures.y.from, 3.0);
-        QVERIFY(description_of(figures).contains(QStringLiteral("divides by zero")));
+        QVERIFY(description_of(figures).contains(QStringLiteral("division by zero")));
         bench.take(give_held(bench.study, bench.study.held_named("r")->id, Value::number(3)));
         QCOMPARE(chart_figures(bench.study, *bench.results, *bench.study.chart(id)).references[1].numbers[2], 6.0);
         bench.take(rename_column(bench.study, bench.id("y"), "height")); // formulas of charts are rewritten too
@@ -229,7 +229,7 @@ class TestCharts : public QObject {
         bench.texts("t", {"a"}).numbers("gap", {std::nan("")}).work("bad = gap + nothing");
         QVERIFY(description_of(drawn(bench, Chart())).contains(QStringLiteral("nothing to draw")));
         QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("t"))))
-                    .contains(QStringLiteral("takes numbers")));
+                    .contains(QStringLiteral("not numbers")));
         QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("gap"))))
                     .contains(QStringLiteral("no numbers")));
         QVERIFY(description_of(drawn(bench, of(SeriesForm::points, Id(), bench.id("bad"))))

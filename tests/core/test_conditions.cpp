@@ -109,9 +109,9 @@ class TestConditions : public QObject {
         Bench made;
         made.numbers("x", {1, 2, 0}).work("c = sum(row / x[i])").work("d = sum(1 / x)");
         QCOMPARE(explain(made.study, *made.results, made.cell("c", 3).fault()).text(),
-                 std::string("Data.c, row 3: in row 1 of those that the measure runs over, this divides by zero."));
+                 std::string("Data.c, row 3: in row 1 of those that the measure runs over, division by zero."));
         QCOMPARE(explain(made.study, *made.results, made.cell("d", 1).fault()).text(),
-                 std::string("Data.d: in row 3 of those that the measure runs over, this divides by zero."));
+                 std::string("Data.d: in row 3 of those that the measure runs over, division by zero."));
     }
 
     void dates_have_means_and_quantiles() {

@@ -125,7 +125,7 @@ class TestDates : public QObject {
         QVERIFY(fault.fault().at().what.text().find("9999") != std::string::npos);
     }
 
-    /// In a column the rows are worked out by blocks: a day outside the calendar is one row's fault.
+    /// In a column the rows are computed by blocks: a day outside the calendar is one row's fault.
     void days_are_added_row_by_row() {
         Bench bench;
         bench.numbers("n", {1, std::nan(""), 3e6, -2}).work("d = date(2026, 5, 4) + n");

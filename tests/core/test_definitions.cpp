@@ -1,9 +1,9 @@
 // Several definitions at once, names that are waited for, and headings that were typed as texts.
 
+#include "core/authoring/completion.h"
+#include "core/authoring/definitions.h"
+#include "core/authoring/marks.h"
 #include "core/engine/planning/plan.h"
-#include "core/engine/writing/completion.h"
-#include "core/engine/writing/definitions.h"
-#include "core/engine/writing/marks.h"
 #include "harness/test_program.h"
 #include "working.h"
 

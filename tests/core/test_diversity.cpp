@@ -1,4 +1,4 @@
-// Diversity indices against their definitions, worked out in long doubles from the counts, and by exact fractions where
+// Diversity indices against their definitions, computed in long doubles from the counts, and by exact fractions where
 // a definition has only whole numbers; for communities of many shapes.
 
 #include "harness/test_program.h"

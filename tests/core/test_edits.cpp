@@ -76,7 +76,7 @@ class TestEdits : public QObject {
         QCOMPARE(table.columns.size(), std::size_t{2});
         QCOMPARE(table.axis.ids()->size(), std::size_t{3});
         QCOMPARE(table.columns[0]->cells->kind(), Kind::number);
-        QCOMPARE(table.columns[0]->cells->at(2).state(), State::odd);
+        QCOMPARE(table.columns[0]->cells->at(2).state(), State::unparsed);
         QCOMPARE(table.columns[1]->cells->kind(), Kind::text);
         QCOMPARE(table.columns[1]->cells->at(1).text().str(), std::string("weir"));
         QVERIFY(!type_block(bench.study, bench.table, 30'000'000, 0, {{"1"}}));
@@ -104,7 +104,7 @@ class TestEdits : public QObject {
         bench.texts("t", {"1", "two", "3"});
         bench.take(set_kind(bench.study, bench.id("t"), Kind::number));
         QCOMPARE(bench.cell("t", 3).number(), 3.0);
-        QCOMPARE(bench.study.table(bench.table)->columns[0]->cells->at(1).state(), State::odd);
+        QCOMPARE(bench.study.table(bench.table)->columns[0]->cells->at(1).state(), State::unparsed);
         bench.take(set_kind(bench.study, bench.id("t"), Kind::text));
         QCOMPARE(bench.cell("t", 2).text().str(), std::string("two"));
     }
@@ -113,8 +113,8 @@ class TestEdits : public QObject {
         Bench bench;
         bench.held("p = 35%").held("site = \"pool\"").held("q = 1 - p").held("neg = -4");
         QCOMPARE(bench.study.held_named("p")->value.number(), 0.35);
-        QVERIFY(!bench.study.held_named("p")->worked());
-        QVERIFY(bench.study.held_named("q")->worked());
+        QVERIFY(!bench.study.held_named("p")->computed());
+        QVERIFY(bench.study.held_named("q")->computed());
         QCOMPARE(bench.study.held_named("neg")->value.number(), -4.0);
         QCOMPARE(bench.study.held_named("site")->value.text().str(), std::string("pool"));
         bench.take(rehold(bench.study, bench.id("p"), "p [1] = 0.5"));

@@ -82,7 +82,7 @@ class TestFoot : public QObject {
         bench.take(define_foot_line(bench.study, bench.table, "part = a / 2", {pool}, &part));
         QVERIFY(bench.results->foot(part, pool).is_fault());
         const std::string why = explain(bench.study, *bench.results, bench.results->foot(part, pool).fault()).text();
-        QVERIFY2(why.find("is not taken of this column") != std::string::npos, why.c_str());
+        QVERIFY2(why.find("does not cover this column") != std::string::npos, why.c_str());
     }
 
   private:

@@ -83,7 +83,7 @@ class TestFrequency : public QObject {
         QVERIFY(!propose_classes(Column::numbers({}), ClassRule::about_eight));
         QVERIFY(!propose_classes(Column::of(Kind::text, {Value::text(Text("pool"))}), ClassRule::about_eight));
         QVERIFY(!propose_classes(Column::numbers({infinity}), ClassRule::about_eight));
-        const Column mixed = Column::of(Kind::number, {Value::number(1), Value::odd(Text("n/a")), Value::missing(),
+        const Column mixed = Column::of(Kind::number, {Value::number(1), Value::unparsed(Text("n/a")), Value::missing(),
                                                        Value::number(9), Value::number(infinity)});
         const auto proposal = propose_classes(mixed, ClassRule::about_eight);
         QCOMPARE(description_of(proposal), QStringLiteral("1 by 1, 9"));

@@ -1,5 +1,5 @@
 // Measures of the rows that are like the formula's own, and of ranges that move with it, against plain loops over the
-// cells: they are worked out by groups, by a balanced tree and from the end, and must give what each row by itself
+// cells: they are computed by groups, by a balanced tree and from the end, and must give what each row by itself
 // gives.
 
 #include "core/value/flat_index.h"

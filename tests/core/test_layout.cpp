@@ -69,7 +69,7 @@ class TestLayout : public QObject {
         row("falling", numbers({10, 7.5}), Way::steps, list("5|2.5|0|-2.5"));
         row("many decimals", numbers({1.001, 1.0025}), Way::steps, list("1.004|1.0055|1.007|1.0085"));
         row("by growth", numbers({2, 6, 18}), Way::growth, list("54|162|486|1458"));
-        row("all equal goes by steps of 0", numbers({3, 3, 3}), Way::steps, list("3|3|3|3"));
+        row("all equal goes in steps of 0", numbers({3, 3, 3}), Way::steps, list("3|3|3|3"));
         row("one number is a run of nothing", numbers({5}), Way::repeat, list("5|5|5|5"));
         row("no pattern comes again", numbers({1, 2, 4, 7}), Way::repeat, list("1|2|4|7"));
         row("days", {day("2026-05-30"), day("2026-06-01")}, Way::days,
@@ -210,7 +210,8 @@ class TestLayout : public QObject {
         QCOMPARE(given(bench, "at"), (std::vector<double>{3, 5, 1, 4, 2}));
         bench.take(sort_rows(bench.study, bench.table, *bench.study.table(bench.table)->columns[0]->cells, true));
         QCOMPARE(given(bench, "at"), (std::vector<double>{1, 4, 5, 3, 2}));
-        bench.take(sort_rows(bench.study, bench.table, *bench.results->column(bench.id("y")), false)); // by worked ones
+        bench.take(
+            sort_rows(bench.study, bench.table, *bench.results->column(bench.id("y")), false)); // by computed ones
         QCOMPARE(given(bench, "at"), (std::vector<double>{1, 4, 5, 3, 2}));
         Bench named;
         named.texts("site", {"weir", "pool", "", "riffle"}).numbers("at", {1, 2, 3, 4});
@@ -257,7 +258,7 @@ class TestLayout : public QObject {
         bench.texts("site", {"Pool", "riffle", "deep pool", ""}).numbers("x", {1.5, 15, 150, 2}).work("y = x / 3");
         const Table& table = *bench.study.table(bench.table);
         const auto cells = [&bench](const ColumnDefinition& column) {
-            return column.worked() ? bench.results->column(column.id) : &*column.cells;
+            return column.computed() ? bench.results->column(column.id) : &*column.cells;
         };
         const auto find = [&](const Search& search, std::optional<CellPlace> from, bool backwards = false) {
             return find_next(table, 4, search, cells, from, backwards).value_or(CellPlace{99, 99});
@@ -269,7 +270,7 @@ class TestLayout : public QObject {
         QCOMPARE(find({"pool", true, true, {}}, std::nullopt), (CellPlace{99, 99}));
         QCOMPARE(find({"15", false, false, {}}, CellPlace{0, 0}), (CellPlace{1, 1}));
         QCOMPARE(find({"1.50", true, false, {}}, CellPlace{3, 2}), (CellPlace{0, 1}));
-        QCOMPARE(find({"0.5", false, false, {}}, std::nullopt), (CellPlace{0, 2})); // a worked one
+        QCOMPARE(find({"0.5", false, false, {}}, std::nullopt), (CellPlace{0, 2})); // a computed one
         QCOMPARE(find({"5", false, false, {bench.id("site")}}, std::nullopt), (CellPlace{99, 99}));
         std::size_t count = 0;
         bench.take(replace_cells(bench.study, bench.table, {"pool", false, false, {}}, "POOL", std::nullopt, &count));
@@ -279,7 +280,7 @@ class TestLayout : public QObject {
         QCOMPARE(given(bench, "x"), (std::vector<double>{1.5, 16, 150, 2}));
         QCOMPARE(count, std::size_t{1});
         bench.take(replace_cells(bench.study, bench.table, {"2", true, false, {}}, "two", std::nullopt, &count));
-        QVERIFY(bench.study.table(bench.table)->columns[1]->cells->at(3).state() == State::odd); // kept as typed
+        QVERIFY(bench.study.table(bench.table)->columns[1]->cells->at(3).state() == State::unparsed); // kept as typed
     }
 
     void a_share_of_a_total_asks_for_its_check_data() {
@@ -358,7 +359,7 @@ class TestLayout : public QObject {
         bench.texts("site", {"pool", "weir", "pool", ""}).held("p = 0.5").held("q = 1 - p").held("s = \"pool\"");
         bench.take(give_held(bench.study, bench.id("p"), Value::number(0.25)));
         QCOMPARE(bench.results->single(bench.id("q")).number(), 0.75);
-        QVERIFY(!give_held(bench.study, bench.id("q"), Value::number(1))); // worked
+        QVERIFY(!give_held(bench.study, bench.id("q"), Value::number(1))); // computed
         QVERIFY(!detail_held(bench.study, bench.id("p"), {"", "", "", Slider{1, 0, 0.1}, {}}));
         QVERIFY(!detail_held(bench.study, bench.id("p"), {"", "", "", Slider{0, 1, 0}, {}}));
         bench.take(detail_held(bench.study, bench.id("s"), {"", "where", "sites", {}, {bench.id("site"), {}}}));

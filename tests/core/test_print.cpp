@@ -207,7 +207,7 @@ class TestPrint : public QObject {
         QCOMPARE(lines(working(bench, "Data.a[1]")), std::string("100"));
         const Working faulty = working(bench, "Data.b[2]");
         QCOMPARE(lines(faulty), std::string("1 / (row − 2) ; 1 / (2 − 2) ; 1 / 0 ; (fault)"));
-        QVERIFY(faulty.notes.back().text().find("divides by zero") != std::string::npos);
+        QVERIFY(faulty.notes.back().text().find("division by zero") != std::string::npos);
         bench.take(type_block(bench.study, bench.table, 1, 0, {{"7"}}));
         QVERIFY(working(bench, "Data.a[2]").notes.front().text().find("typed over") == 0);
         QVERIFY(!place_of_working(bench.study, *bench.results, "Data.a"));

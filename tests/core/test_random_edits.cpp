@@ -1,5 +1,5 @@
-// Long random walks through the edits of a study. After every step: what is worked out from the results before equals
-// what is worked out from nothing; no formula has changed its meaning where a name came or changed; and the whole walk
+// Long random walks through the edits of a study. After every step: what is computed from the results before equals
+// what is computed from nothing; no formula has changed its meaning where a name came or changed; and the whole walk
 // can be undone and redone.
 
 #include "core/runs/edit_runs.h"
@@ -119,8 +119,8 @@ class Walk {
         case 3:
             return done("move rows", move_rows(study, table.id, pick(6), 1 + pick(2), pick(6)));
         case 4:
-            return done("sort rows", chosen.worked() ? Result<Study>(study)
-                                                     : sort_rows(study, table.id, *chosen.cells, pick(2) == 0));
+            return done("sort rows", chosen.computed() ? Result<Study>(study)
+                                                       : sort_rows(study, table.id, *chosen.cells, pick(2) == 0));
         case 5:
             return done("hide column", hide_column(study, chosen.id, pick(2) == 0));
         case 6: {

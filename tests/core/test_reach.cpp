@@ -96,7 +96,7 @@ class TestReach : public QObject {
         bench.numbers("x", {1, 2, 3}).work("y = 7");
         bench.take(type_block(bench.study, bench.table, 2, 1, {{"8"}}));
         QCOMPARE(bench.cells("y"), (std::vector<double>{7, 7, 8}));
-        bench.take(move_rows(bench.study, bench.table, 2, 1, 0)); // worked out from the results before
+        bench.take(move_rows(bench.study, bench.table, 2, 1, 0)); // computed from the results before
         QCOMPARE(bench.cells("y"), (std::vector<double>{8, 7, 7}));
         bench.take(
             sort_rows(bench.study, bench.table, *bench.study.table(bench.table)->column_named("x")->cells, false));
@@ -172,7 +172,7 @@ class TestReach : public QObject {
         const auto refused =
             sort_rows(bench.study, bench.table, *bench.study.table(bench.table)->column_named("x")->cells, false);
         QVERIFY(!refused);
-        QVERIFY(refused.refusal().text().find("let it cover all rows first") != std::string::npos);
+        QVERIFY(refused.refusal().text().find("Let it cover all rows first") != std::string::npos);
     }
 
     /// A reach in two parts, the second to the table's end, all of whose rows are removed: rows added at the end are

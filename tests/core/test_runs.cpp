@@ -94,7 +94,7 @@ class TestRuns : public QObject {
         const Run& kept = *bench.study.run(first);
         QVERIFY(same(kept.column(bench.id("s"))->cells, heights(10, 0.05)));
         QVERIFY(same(bench.study.run(second)->column(bench.id("s"))->cells, heights(12, 0.05)));
-        QCOMPARE(kept.outcomes.size(), std::size_t{1}); // the worked held value
+        QCOMPARE(kept.outcomes.size(), std::size_t{1}); // the computed held value
         const std::vector<double> by_hand = heights(10, 0.05);
         QVERIFY(near(kept.outcomes[0].value.number(), *std::max_element(by_hand.begin(), by_hand.end()), 1e-12));
         QCOMPARE(kept.setting(bench.id("v0"))->value, Value::number(10));
@@ -168,13 +168,13 @@ class TestRuns : public QObject {
         bench.take(type_block(bench.study, bench.table, 4, 1, {{"3"}}));
         const Column before = *bench.results->column(bench.id("s"));
         const Id run = keep(bench);
-        QCOMPARE(refusal(restore_run(bench.study, run)), std::string("All that this run was kept with is so already."));
+        QCOMPARE(refusal(restore_run(bench.study, run)), std::string("Everything is already as it was in this run."));
         bench.held("v0 = 20").held("dt = 1").take(give_back(bench.study, bench.id("s"), std::nullopt));
         bench.take(type_block(bench.study, bench.table, 7, 0, {{"1"}}));
         QVERIFY(!(*bench.results->column(bench.id("s")) == before));
         bench.take(restore_run(bench.study, run));
         QCOMPARE(*bench.results->column(bench.id("s")), before);
-        bench.held("dt = v0 / 200"); // worked now, so it stays
+        bench.held("dt = v0 / 200"); // computed now, so it stays
         std::vector<std::string> stays;
         bench.held("v0 = 3").take(restore_run(bench.study, run, &stays));
         QCOMPARE(stays, (std::vector<std::string>{"dt"}));
@@ -208,7 +208,7 @@ class TestRuns : public QObject {
 
     void a_table_of_runs_follows_them() {
         Bench bench = thrown_stone();
-        QVERIFY(refusal(add_runs_table(bench.study)).starts_with("No run is kept yet"));
+        QVERIFY(refusal(add_runs_table(bench.study)).starts_with("There are no runs yet"));
         keep(bench);
         const Id second = kept_with(bench, "v0 = 12");
         bench.take(add_runs_table(bench.study));
@@ -278,8 +278,7 @@ class TestRuns : public QObject {
         QCOMPARE(kept({"", Id("t99"), {}}), no_such_part.text());
         QCOMPARE(kept({"", bench.table, {Id("c99")}}), no_such_part.text());
         keep(bench, "first");
-        QCOMPARE(kept({"", bench.table, {}}),
-                 std::string("This is kept already, as first: change a held value first."));
+        QCOMPARE(kept({"", bench.table, {}}), std::string("This is already kept as first. Change a held value first."));
         bench.held("v0 = 1");
         QVERIFY(kept({"first", bench.table, {}}).find("already the name of a run") != std::string::npos);
         for (const auto& edit : {rename_run(bench.study, Id("u99"), "x"), remove_run(bench.study, Id("u99")),
@@ -288,7 +287,7 @@ class TestRuns : public QObject {
         }
         Bench empty;
         QVERIFY(refusal(keep_run(empty.study, *compute(empty.study), {"", empty.table, {}}))
-                    .starts_with("There is nothing"));
+                    .starts_with("There is nothing to keep"));
     }
 
     void a_study_that_is_emptied_has_none() {

@@ -1,10 +1,10 @@
 // Formulas put together at random from the language's pieces, and what is said of each: completions fit what has been
 // begun, mends lead on, turned references are formulas still, marks lie within their text, workings end in the value.
 
+#include "core/authoring/completion.h"
+#include "core/authoring/turning.h"
 #include "core/engine/functions/catalogue.h"
 #include "core/engine/workings/working.h"
-#include "core/engine/writing/completion.h"
-#include "core/engine/writing/turning.h"
 #include "core/formula/mathematics.h"
 #include "core/formula/print.h"
 #include "core/study/edits/series.h"
@@ -179,7 +179,7 @@ class TestSoups : public QObject {
     /// Whatever the formula, its working ends in the value that the engine gives.
     void workings_end_in_the_value() {
         Soup soup(6);
-        int worked = 0;
+        int computed = 0;
         for (int turn = 0; turn < 1500; ++turn) {
             Bench bench = pebbles();
             const std::string text = soup.readable();
@@ -202,11 +202,11 @@ class TestSoups : public QObject {
                     const auto number = read_number(last);
                     QVERIFY2(number && near(*number, value.number(), 5e-12),
                              (text + ": " + working->lines.back()).c_str());
-                    ++worked;
+                    ++computed;
                 }
             }
         }
-        QVERIFY(worked > 300);
+        QVERIFY(computed > 300);
     }
 
     /// To go on by three and then by two is to go on by five.

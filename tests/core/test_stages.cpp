@@ -26,27 +26,27 @@ std::string tokens(const std::string& text) {
     return out;
 }
 
-std::string name_of(LinkType type) {
+std::string name_of(DependencyKind type) {
     switch (type) {
-    case LinkType::value:
+    case DependencyKind::value:
         return "value";
-    case LinkType::same_row:
+    case DependencyKind::same_row:
         return "same";
-    case LinkType::earlier_row:
+    case DependencyKind::earlier_row:
         return "earlier";
-    case LinkType::fixed_row:
+    case DependencyKind::fixed_row:
         return "fixed";
-    case LinkType::computed_row:
+    case DependencyKind::computed_row:
         return "computed";
-    case LinkType::later_row:
+    case DependencyKind::later_row:
         return "later";
-    case LinkType::rows_before:
+    case DependencyKind::rows_before:
         return "before";
-    case LinkType::rows_to_here:
+    case DependencyKind::rows_to_here:
         return "to here";
-    case LinkType::same_stop:
+    case DependencyKind::same_stop:
         return "same stop";
-    case LinkType::whole:
+    case DependencyKind::whole:
         return "whole";
     }
     return "?";
@@ -64,7 +64,7 @@ class TestStages : public QObject {
         std::string out;
         for (const PlannedDefinition& definition : plan.definitions) {
             if (definition.column != nullptr && definition.column->name == "w") {
-                for (const Link& link : definition.links) {
+                for (const Dependency& link : definition.links) {
                     out += (out.empty() ? "" : ", ") + name_of(link.type) + " " + display_name(study, link.target);
                 }
             }
@@ -187,18 +187,18 @@ class TestStages : public QObject {
     void groups_come_in_the_order_of_their_needs() {
         // 0 → 1 → 2 → 1, 3 alone, 4 → 0
         const std::vector<std::vector<std::size_t>> needs = {{1}, {2}, {1}, {}, {0}};
-        const auto groups = groups_in_order(needs);
+        const auto groups = strongly_connected_components(needs);
         QCOMPARE(groups.size(), std::size_t{4});
         QCOMPARE(groups[0].size(), std::size_t{2});
         QCOMPARE(groups[1], (std::vector<std::size_t>{0}));
-        QCOMPARE(way(needs, 1, 1), (std::vector<std::size_t>{1, 2, 1}));
-        QCOMPARE(way(needs, 4, 2), (std::vector<std::size_t>{4, 0, 1, 2}));
-        QVERIFY(way(needs, 3, 0).empty());
+        QCOMPARE(shortest_path(needs, 1, 1), (std::vector<std::size_t>{1, 2, 1}));
+        QCOMPARE(shortest_path(needs, 4, 2), (std::vector<std::size_t>{4, 0, 1, 2}));
+        QVERIFY(shortest_path(needs, 3, 0).empty());
         std::vector<std::vector<std::size_t>> chain(200000);
         for (std::size_t k = 0; k + 1 < chain.size(); ++k) {
             chain[k] = {k + 1};
         }
-        const auto ordered = groups_in_order(chain);
+        const auto ordered = strongly_connected_components(chain);
         QCOMPARE(ordered.size(), chain.size());
         QCOMPARE(ordered.front().front(), chain.size() - 1);
     }
@@ -230,19 +230,19 @@ class TestStages : public QObject {
             {"(x + 1)[2]", "Only a column"},
             {"sum(x[1..2] + y[1..3])", "must be the same"},
             {"sum(Other.z + Third.z)", "two others"},
-            {"mean(y .. x)", "table's order"},
-            {"mean(x .. site)", "holds a text"},
+            {"mean(y .. x)", "table order"},
+            {"mean(x .. site)", "holds text"},
             {"x[1, 2]", "has one axis"},
             {"sum(x[i, ..])", "has one axis"},
             {"sum(foo[i, ..])", "no column or held value called foo"},
             {"sum(2[1..2, 3])", "Only a column"},
             {"e[1]", "Only a column"},
             {"pi[i-1]", "Only a column"},
-            {"0 with e = 2", "with tries another value for a held value, and e is none"},
-            {"x with pi = 3", "and pi is none"},
+            {"0 with e = 2", "with tries another value for a held value, but e is not one"},
+            {"x with pi = 3", "but pi is not one"},
             {"x[j]", "two-way table"},
             {"x[\"a\"]", "A row is a number"},
-            {"each + 1", "chosen column"},
+            {"each + 1", "selected column"},
             {"sum(x where y)", "condition"},
             {"sum()", "needs values"},
             {"min(x, 3)", "smaller(a, b)"},

@@ -23,7 +23,7 @@ Study piece_of(const Bench& bench, const std::vector<std::string>& names) {
 
 std::string formula_of(const Study& study, const std::string& name) {
     const ColumnDefinition* column = study.tables.front()->column_named(name);
-    return column == nullptr ? "none" : column->worked() ? column->pieces.front().formula.text() : "";
+    return column == nullptr ? "none" : column->computed() ? column->pieces.front().formula.text() : "";
 }
 
 } // namespace

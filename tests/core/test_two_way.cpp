@@ -52,7 +52,7 @@ class GridBench {
     }
     Value on_ledge(const std::string& formula) {
         const Result<Study> asked = hold(study, Id(), "asked = " + formula);
-        return asked ? compute(*asked)->single(asked->held_named("asked")->id).for_ever() : Value::missing();
+        return asked ? compute(*asked)->single(asked->held_named("asked")->id).persistent() : Value::missing();
     }
 
     Study study;
@@ -390,15 +390,15 @@ class TestTwoWay : public QObject {
     void bad_axes_are_told_data() {
         QTest::addColumn<QString>("down");
         QTest::addColumn<QString>("part");
-        const char* rows[][2] = {{"1, 2, 1", "1 stands twice"},
-                                 {"1, , 3", "a value is missing"},
+        const char* rows[][2] = {{"1, 2, 1", "1 occurs twice"},
+                                 {"1, , 3", "A value is missing"},
                                  {"", "no values yet"},
                                  {"1..10 by -1", "the step must lead"},
                                  {"1..10 by 0", "the step must lead"},
                                  {"1..10000000", "too many for an axis"},
-                                 {"3, 3 .. 6", "Two different numbers"},
+                                 {"3, 3 .. 6", "Two numbers before .."},
                                  {"1, 2, 3 .. 6", "the first two"},
-                                 {"1..(", "is no number of the axis"}};
+                                 {"1..(", "is not a number of the axis"}};
         for (const auto& row : rows) {
             QTest::newRow(row[0]) << QString(row[0]) << QString(row[1]);
         }
@@ -416,10 +416,10 @@ class TestTwoWay : public QObject {
         QTest::addColumn<QString>("part");
         const char* rows[][2] = {{"f[i-1]", "has two axes"},
                                  {"f[1..i, j]", "only in a measure"},
-                                 {"sum(f[1..i])", "both places"},
+                                 {"sum(f[1..i])", "both positions"},
                                  {"a[1, 2]", "is an axis"},
-                                 {"g[i, j+1]", "in a circle"},
-                                 {"sum(g)", "in a circle"},
+                                 {"g[i, j+1]", "in a cycle"},
+                                 {"sum(g)", "in a cycle"},
                                  {"sum(f[i, ..]) + sum(f[1..i, j] + f[i, ..])", "must be the same"},
                                  {"f[\"x\", 1]", "a row or column is a number"},
                                  {"Other.z[i, j]", "has one axis"}};
@@ -442,7 +442,7 @@ class TestTwoWay : public QObject {
     void a_fault_tells_its_row_and_column() {
         GridBench bench("1..3", "1..4");
         bench.layer("f = 1 / (a - 2 + (b - 3))");
-        QCOMPARE(QString::fromStdString(bench.fault("f")), QString("Grid.f, row 1, column 4: this divides by zero."));
+        QCOMPARE(QString::fromStdString(bench.fault("f")), QString("Grid.f, row 1, column 4: division by zero."));
         bench.layer("g = sqrt(2.5 - b)").layer("m = geomean(g[.., j] - 5)");
         QVERIFY2(QString::fromStdString(bench.fault("g")).startsWith("Grid.g, row 1, column 3:"),
                  bench.fault("g").c_str());
@@ -552,7 +552,7 @@ class TestTwoWay : public QObject {
         QVERIFY(same(bench.cells("g"), g));
         bench.layer("u = first b then u[i-1, j] + u[i-1, j+1]");
         const Result<Study> refused = transpose(bench.study, bench.table);
-        QVERIFY(!refused && refused.refusal().text().find("needs what stands right of it") != std::string::npos);
+        QVERIFY(!refused && refused.refusal().text().find("needs cells to its right") != std::string::npos);
     }
 
     void a_changed_axis_keeps_what_was_typed() {

@@ -30,7 +30,7 @@ class TestValues : public QObject {
 
     void a_cell_keeps_what_is_no_number() {
         const Value odd = read_cell("about 12", Kind::number);
-        QCOMPARE(odd.state(), State::odd);
+        QCOMPARE(odd.state(), State::unparsed);
         QCOMPARE(write_cell(odd), std::string("about 12"));
         QVERIFY(read_cell("  ", Kind::number).is_missing());
         QVERIFY(read_cell("yes", Kind::yes_no).yes());

@@ -172,7 +172,7 @@ class TestWhatIf : public QObject {
         QVERIFY(bench.results->single(bench.id("none")).is_fault());
     }
 
-    /// A change of anything between the value and what is asked is followed, by what was worked out before as from new.
+    /// A change of anything between the value and what is asked is followed, by what was computed before as from new.
     void changes_between_are_followed() {
         Bench bench = thrown_stone("50");
         const Id table = trials(bench, "speed", {5, 8});
@@ -207,28 +207,28 @@ class TestWhatIf : public QObject {
             QTest::newRow(formula) << QString::fromUtf8(formula) << QString::fromUtf8(part);
         };
         row("q with z = 1", "no column or held value called z");
-        row("q with Data.x = 1", "x is none");
-        row("q with f = 1", "f is none");
-        row("q with m = 1", "uses m: another value of it changes nothing");
+        row("q with Data.x = 1", "x is not one");
+        row("q with f = 1", "f is not one");
+        row("q with m = 1", "uses m, so another value of it changes nothing");
         row("q with (k = 1, k = 2)", "two values");
         row("q with k = \"a\"", "k holds");
-        row("sum(Data.x where Data.x > q with k = 1)", "cannot stand in a measure");
-        row("sum(Data.x * (q with k = Data.x))", "cannot stand in a measure");
-        row("sum(q * j with k = 1 for j in 1..3)", "cannot use a number of the for");
-        row("name with k = 1", "asks for a number");
+        row("sum(Data.x where Data.x > q with k = 1)", "cannot be used in a measure");
+        row("sum(Data.x * (q with k = Data.x))", "cannot be used in a measure");
+        row("sum(q * j with k = 1 for j in 1..3)", "cannot use the number of an outer for");
+        row("name with k = 1", "Before with, use a number");
         row("itself + q with k = 2", "ring");
-        row("root(q)", "written root(t^2");
+        row("root(q)", "Write it as root(t^2");
         row("root(t where t > 1 for t in 0..2)", "");
         row("root(t^2 + 1 for t in 0..3)", "is 1 at 0 and 10 at 3");
-        row("root(sin(t) for t in 1..10)", "0 in 3 places");
+        row("root(sin(t) for t in 1..10)", "0 at 3 values");
         row("root(1/t for t in -1..2)", "0 nowhere");
         row("root(floor(t) - 1.5 for t in 0..5)", "jumps from -0.5 to 0.5 at 2");
         row("root(round(t, 0) - 0.5 for t in 0..3)", "jumps from -0.5 to 0.5 at 0.5");
         row("root(100 * (t - 2) + 0.01 * sign(t - 2.00005) for t in 0..5)", "jumps from -0.00");
-        row("root(t for t in 3..1)", "nothing in it");
-        row("root(ln(t) for t in -1..2)", "where it is looked at -1, ln");
-        row("argmax(1 / (t - 1) for t in 0..2)", "where it is looked at 1, this divides by zero");
-        row("argmin(t for t in 1)", "two points");
+        row("root(t for t in 3..1)", "is empty");
+        row("root(ln(t) for t in -1..2)", "at -1: ln");
+        row("argmax(1 / (t - 1) for t in 0..2)", "at 1: division by zero");
+        row("argmin(t for t in 1)", "two dots");
     }
     void refusals() {
         QFETCH(QString, formula);

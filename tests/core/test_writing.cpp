@@ -1,9 +1,9 @@
 // What helps while a formula is written: completion, the call at the cursor, turning references, the cells that are
 // meant, and what would set a formula right.
 
+#include "core/authoring/completion.h"
+#include "core/authoring/turning.h"
 #include "core/engine/planning/plan.h"
-#include "core/engine/writing/completion.h"
-#include "core/engine/writing/turning.h"
 #include "harness/test_program.h"
 #include "working.h"
 

@@ -66,7 +66,7 @@ class Bench {
         held_value.name = "asked";
         held_value.formula = Formula(formula);
         asked.tables.front().edit([&](Table& copy) { copy.ledge.emplace_back(held_value); });
-        return compute(asked)->single(held_value.id).for_ever();
+        return compute(asked)->single(held_value.id).persistent();
     }
     double number(const std::string& formula) const {
         const Value match = value(formula);

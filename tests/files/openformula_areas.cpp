@@ -2,7 +2,7 @@
 
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
-#include "files/worksheets/table_areas.h"
+#include "files/worksheet_reading/table_areas.h"
 #include "harness/test_program.h"
 
 #include <QProcess>

@@ -1,4 +1,4 @@
-// Formulas made at random, written to worksheets and worked out there by a program that shares no code with Ledgefall:
+// Formulas made at random, written to worksheets and computed there by a program that shares no code with Ledgefall:
 // each that is written gives the number that stands beside it.
 
 #include "core/engine/running/results.h"
@@ -20,7 +20,7 @@ using namespace ledgefall::testing;
 class OpenFormulaRandom : public QObject {
     Q_OBJECT
 
-    /// Writes studies to both formats by turns, reads them again, and has them worked out; how many formulas were
+    /// Writes studies to both formats by turns, reads them again, and has them computed; how many formulas were
     /// compared, none where anything differs.
     static int compared(unsigned count, const std::function<Study(unsigned)>& study_of) {
         QTemporaryDir folder;

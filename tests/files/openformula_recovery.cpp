@@ -1,13 +1,13 @@
 // Worksheets that other libraries have written, read as studies: formulas, values, and what is said of them. The values
-// were worked out by those who wrote them, in openformula_worksheets.py.
+// were computed by those who wrote them, in openformula_worksheets.py.
 
 #include "core/engine/running/results.h"
 #include "files/archive_writing.h"
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
-#include "files/worksheets/archive.h"
-#include "files/worksheets/worksheet_readers.h"
+#include "files/worksheet_reading/archive.h"
+#include "files/worksheet_reading/worksheet_readers.h"
 #include "harness/test_program.h"
 
 #include <QProcess>
@@ -40,7 +40,7 @@ const std::vector<Expected>& all_expected() {
         {"marks",
          {"percent = marks / 40 * 100", "passed = marks >= most_possible / 2", "Average under Marks: mean(each)",
           "Average under Percent: mean(each)"},
-         {"The number 40 is written in the formula, and stands in B3 too, as most possible."},
+         {"The number 40 is written in the formula, and is also in B3, as most possible."},
          0,
          1,
          1},
@@ -66,11 +66,11 @@ const std::vector<Expected>& all_expected() {
         {"shares", {"share = count / sum(count)", "Total under Count: sum(each)"}, {}},
         {"shares_unlocked",
          {"share = count / sum(count)", "Total under Count: sum(each)"},
-         {"The reference B8 is not fixed, and has wandered to B13 5 rows on."},
+         {"The reference B8 is not fixed and has moved to B13 after 5 rows."},
          5},
         {"conditions",
          {"count_below = count(Pebbles.length < below[i])"},
-         {"Row 6 counts below 54 where the rows around it go up by 5 to 55."},
+         {"Row 6 counts below 54, but the rows around it go up by 5 to 55."},
          0,
          2},
         {"deviations",
@@ -115,9 +115,9 @@ const std::vector<Expected>& all_expected() {
         {"two_tables", {"speed = 10 / drift_time", "speed = 10 / drift_time"}, {}, 0, 2},
         {"slips",
          {"area = width * depth", "mean_width = mean(Slips.width[1..6])"},
-         {"Row 4 of Area has =A5+B5, where the rows around it have =A5*B5.",
-          "Row 6 of Area is 2.2, typed over the formula =A7*B7.",
-          "The range A2:A7 leaves out the last rows of the column (2)."},
+         {"Row 4 of Area has =A5+B5, but the rows around it have =A5*B5.",
+          "Row 6 of Area is 2.2, typed over the formula =A7*B7, and is kept.",
+          "The range A2:A7 leaves out the last rows of the column (2) and is kept."},
          0,
          1,
          1},
@@ -125,9 +125,9 @@ const std::vector<Expected>& all_expected() {
         {"mixed",
          {"share = size / 2", "c_2021 = c_2019 + c_2020", "mean(each) under 2019: mean(each)",
           "mean(each) under 2021: mean(each)", "max(each) under 2021: max(each)", "Total under Column B: sum(each)"},
-         {"Cells of Depth that are not a number: 1 (row 2); they stay as they were written.",
-          "The numbers of Tries are written as texts, which no sum takes.",
-          "Row 3 of Share has =C4/C9, where the rows around it have =C4/2. It has no value to keep"},
+         {"Cells of Depth that are not a number: 1 (row 2). They are kept as written.",
+          "The numbers of Tries are stored as text, which sums leave out",
+          "Row 3 of Share has =C4/C9, but the rows around it have =C4/2. It has no value to keep"},
          1,
          7},
         {"years", {"both = c_2019 + c_2020"}, {}},
@@ -335,12 +335,12 @@ class OpenFormulaRecovery : public QObject {
         const std::string good = *read_file(folder_.path().toStdString() + "/shares.ods");
         const std::string book = *read_file(folder_.path().toStdString() + "/shares.xlsx");
         const std::pair<std::string, const char*> open[] = {
-            {"", "cut or damaged"},
-            {"no archive at all", "cut or damaged"},
-            {good.substr(0, good.size() / 2), "cut or damaged"},
-            {archive_of({{"mimetype", "x"}}), "content.xml is not there"},
-            {archive_of({{"content.xml", "<office:document-content><a></b>"}}), "no well-formed XML"},
-            {archive_of({{"content.xml", "<office:document-content/>"}}), "no spreadsheet"},
+            {"", "cut off or damaged"},
+            {"no archive at all", "cut off or damaged"},
+            {good.substr(0, good.size() / 2), "cut off or damaged"},
+            {archive_of({{"mimetype", "x"}}), "content.xml is missing"},
+            {archive_of({{"content.xml", "<office:document-content><a></b>"}}), "not well-formed XML"},
+            {archive_of({{"content.xml", "<office:document-content/>"}}), "not a spreadsheet"},
             {archive_of({{"META-INF/manifest.xml", "<manifest:encryption-data/>"}, {"content.xml", "x"}}), "encrypted"},
         };
         for (const auto& [bytes, sentence] : open) {
@@ -349,11 +349,11 @@ class OpenFormulaRecovery : public QObject {
                      read ? sentence : read.refusal().text().c_str());
         }
         const std::pair<std::string, const char*> other[] = {
-            {"", "cut or damaged"},
+            {"", "cut off or damaged"},
             {"\xD0\xCF\x11\xE0 and more", "older binary format"},
-            {book.substr(0, book.size() - 100), "cut or damaged"},
-            {archive_of({{"x", "y"}}), "xl/workbook.xml is not there"},
-            {archive_of({{"xl/workbook.xml", "<workbook>"}}), "no well-formed XML"},
+            {book.substr(0, book.size() - 100), "cut off or damaged"},
+            {archive_of({{"x", "y"}}), "xl/workbook.xml is missing"},
+            {archive_of({{"xl/workbook.xml", "<workbook>"}}), "not well-formed XML"},
         };
         for (const auto& [bytes, sentence] : other) {
             const Result<Workbook> read = read_open_xml(bytes);
@@ -399,11 +399,11 @@ class OpenFormulaRecovery : public QObject {
     void what_cannot_be_said_keeps_its_values() {
         const std::pair<std::string, const char*> all[] = {
             {"['file:///other.ods'#$Sheet1.$A$1]*2", "another file"},
-            {"[$Nowhere.$A$1]*2", "the sheet Nowhere, which is not there"},
-            {"[.#REF!]+1", "place that was removed"},
-            {"RAND()*[.$A$2]", "draws another number"},
-            {"OFFSET([.$A$2];1;0)", "OFFSET, as it is used here, has no like"},
-            {"[.$A$2]*(2+", "something is missing at its end"},
+            {"[$Nowhere.$A$1]*2", "the sheet Nowhere"},
+            {"[.#REF!]+1", "cells that were removed"},
+            {"RAND()*[.$A$2]", "draws a new number"},
+            {"OFFSET([.$A$2];1;0)", "OFFSET, as used here, has no equivalent"},
+            {"[.$A$2]*(2+", "something is missing at the end"},
             {"unheard_of*2", "the name unheard_of, which is not defined"},
             {"[.$Z$99]+[.$A$2]", "Z99, which is empty"},
         };
@@ -419,7 +419,7 @@ class OpenFormulaRecovery : public QObject {
             QVERIFY2(said.find(why) != std::string::npos || read->report.text().find(why) != std::string::npos,
                      (formula + "\n" + read->report.text()).c_str());
             const ColumnDefinition& column = *read->study.tables.front()->columns[1];
-            QVERIFY2(!column.worked() && column.cells->at(1).number() == 7, formula.c_str());
+            QVERIFY2(!column.computed() && column.cells->at(1).number() == 7, formula.c_str());
         }
     }
 
@@ -434,7 +434,7 @@ class OpenFormulaRecovery : public QObject {
         const auto read = file_formats()[3].read_worksheet(spreadsheet_of(rows), {});
         QVERIFY(read);
         QCOMPARE(QString::fromStdString(report_of(read->report, Is::difference)),
-                 QString("B4 The worksheet has 99, and the formula gives 8.\n"));
+                 QString("B4 The worksheet has 99, but the formula gives 8.\n"));
     }
 
     /// Bytes that are no UTF-8 do not reach the study, which could not be saved with them.
@@ -465,7 +465,7 @@ class OpenFormulaRecovery : public QObject {
         QCOMPARE(read->report.count(Is::not_said), std::size_t(1));
         QCOMPARE(read->report.count(Is::recovered), std::size_t(0));
         const ColumnDefinition& column = *read->study.tables.front()->columns[1];
-        QVERIFY(!column.worked() && column.cells->at(3).number() == 7);
+        QVERIFY(!column.computed() && column.cells->at(3).number() == 7);
     }
 
     /// What is said to be a number and cannot be read as one is no 0; dates may be written as such.
@@ -540,7 +540,7 @@ class OpenFormulaRecovery : public QObject {
         QVERIFY(read_open_document(many));
     }
 
-    /// Files of some writers have formulas without values: they are worked out, and nothing is compared.
+    /// Files of some writers have formulas without values: they are computed, and nothing is compared.
     void formulas_without_values_are_worked_out() {
         std::string rows = row_of(text_cell("x") + text_cell("y"));
         for (int row = 2; row < 6; ++row) {

@@ -5,9 +5,9 @@
 #include "core/study/edits/edits.h"
 #include "files/formats/file_format.h"
 #include "files/io/atomic_file.h"
-#include "files/sheet_writing/workbook_of_study.h"
 #include "files/study_json/study_json.h"
-#include "files/worksheets/worksheet_readers.h"
+#include "files/worksheet_reading/worksheet_readers.h"
+#include "files/worksheet_writing/workbook_of_study.h"
 #include "harness/test_program.h"
 
 #include <QDir>
@@ -77,11 +77,11 @@ const ColumnDefinition* column_headed(const Study& study, const std::string& lab
     return nullptr;
 }
 
-Study table_of(const std::vector<NewColumn>& columns, const std::vector<std::string>& worked) {
+Study table_of(const std::vector<NewColumn>& columns, const std::vector<std::string>& computed) {
     Id table;
     Study study = *add_columns(*add_table(Study(), "Data", &table), table, columns);
     study = study.tables.empty() ? *add_table(study, "Data", &table) : study;
-    for (const std::string& definition : worked) {
+    for (const std::string& definition : computed) {
         const Result<Study> with = write_column(study, study.tables.front()->id, definition);
         if (!with) {
             qFatal("refused: %s", with.refusal().text().c_str());
@@ -313,12 +313,12 @@ class OpenFormulaWriting : public QObject {
                 QVERIFY(read);
                 QVERIFY2(read->report.count(WorksheetReport::Line::Is::difference) == 0, read->report.text().c_str());
                 for (const auto& table : study.tables) {
-                    const bool worked = std::any_of(table->columns.begin(), table->columns.end(),
-                                                    [](const auto& column) { return column->worked(); });
+                    const bool computed = std::any_of(table->columns.begin(), table->columns.end(),
+                                                      [](const auto& column) { return column->computed(); });
                     const auto again =
                         std::find_if(read->study.tables.begin(), read->study.tables.end(),
                                      [&](const auto& one) { return one->shown_label() == table->shown_label(); });
-                    if (table->laid_across && worked && again != read->study.tables.end()) {
+                    if (table->laid_across && computed && again != read->study.tables.end()) {
                         QVERIFY2((*again)->laid_across, table->name.c_str());
                         ++laid;
                     }
@@ -399,9 +399,12 @@ class OpenFormulaWriting : public QObject {
     /// What the standards cannot say is a value, and that is told.
     void what_cannot_be_said_is_a_value() {
         const std::pair<const char*, const char*> all[] = {
-            {"max(x) * k with k = 2", "cannot say it"},        {"sum(1/j! for j in 0..10)", "cannot say it"},
-            {"shannon(x)", "no function for shannon"},         {"sum(ln(x))", "give that a column of its own"},
-            {"if x in (2, 3) then 1 else 0", "cannot say it"}, {"x[row mod 3 + 1]", "whose number is worked out"},
+            {"max(x) * k with k = 2", "cannot express it"},
+            {"sum(1/j! for j in 0..10)", "cannot express it"},
+            {"shannon(x)", "no function for shannon"},
+            {"sum(ln(x))", "put these in a separate column"},
+            {"if x in (2, 3) then 1 else 0", "cannot express it"},
+            {"x[row mod 3 + 1]", "whose number is computed"},
             {"draw(normal(0, 1))", "no function for draw"},
         };
         for (const auto& [formula, why] : all) {
@@ -413,7 +416,7 @@ class OpenFormulaWriting : public QObject {
             const bool told =
                 std::any_of(reports.begin(), reports.end(), [why = std::string(why)](const Sentence& one) {
                     return one.text().find(why) != std::string::npos &&
-                           one.text().starts_with("Data.z is written as values");
+                           one.text().starts_with("Data.z is exported as values");
                 });
             QVERIFY2(told, (std::string(formula) + (reports.empty() ? "" : reports.back().text())).c_str());
             const auto read = read_open_document(bytes);
@@ -433,7 +436,7 @@ class OpenFormulaWriting : public QObject {
             std::vector<Sentence> reports;
             (void)written(study, "xlsx", reports);
             QVERIFY2(reports.size() == 1 &&
-                         reports.front().text().find("tell some of them apart otherwise") != std::string::npos,
+                         reports.front().text().find("which worksheets compare differently") != std::string::npos,
                      other);
         }
     }

@@ -62,7 +62,7 @@ class TestDelimited : public QObject {
         QTest::newRow("quoted decimal commas") << QByteArray("x,y\n\"1,5\",\"2,25\"\n") << ',' << ',' << true;
         QTest::newRow("quoted thousands") << QByteArray("x,y\n\"1,500\",\"2,250\"\n") << ',' << '.' << true;
         QTest::newRow("bars") << QByteArray("x|y|site\n1.5|2|a, b\n3|4|c\n") << '|' << '.' << true;
-        QTest::newRow("blanks") << QByteArray("  x   y\n 1.5\t 2\n 3    4\n") << ' ' << '.' << true;
+        QTest::newRow("Spaces") << QByteArray("  x   y\n 1.5\t 2\n 3    4\n") << ' ' << '.' << true;
         QTest::newRow("blanks and decimal commas") << QByteArray("1,5 2\n3,25 4\n") << ' ' << ',' << false;
         QTest::newRow("grouped numbers of one column") << QByteArray("x\n1 250\n2 500\n") << ',' << '.' << true;
         QTest::newRow("dates in words of one column")
@@ -110,7 +110,7 @@ class TestDelimited : public QObject {
         QCOMPARE(columns.size(), std::size_t{3});
         QVERIFY(columns[1].cells.at(1).is_missing());
         QCOMPARE(columns[2].cells.at(2).number(), 6.0);
-        QVERIFY(text.reports().front().text().find("2 (line 3, 4);") != std::string::npos);
+        QVERIFY(text.reports().front().text().find("2 (line 3, 4)") != std::string::npos);
     }
 
     /// A quoted field with tabs in several lines does not make the tab the delimiter.
@@ -124,7 +124,7 @@ class TestDelimited : public QObject {
     /// A whole number that no double is stays a text, and is told; one that a double is stays a number.
     void whole_numbers_lose_no_digits() {
         const Delimited text = read("tag,count\n9007199254740993,9007199254740992\n12,18014398509481984\n");
-        QVERIFY(labelled_columns(text, {}).reports.front().text().find("1; their columns") != std::string::npos);
+        QVERIFY(labelled_columns(text, {}).reports.front().text().find("1. Their columns") != std::string::npos);
         const auto columns = columns_of(text);
         QCOMPARE(write_cell(columns[0].cells.at(0)), std::string("9007199254740993"));
         QVERIFY(columns[0].cells.kind() == Kind::text);
@@ -147,7 +147,7 @@ class TestDelimited : public QObject {
         QCOMPARE(columns[1].unit, std::string("m"));
         QCOMPARE(columns[0].unit, std::string());
         QVERIFY(columns[1].cells == Column::numbers({1.5, 3}));
-        QVERIFY(text.reports().front().text().find("begin with # were left out: 3") != std::string::npos);
+        QVERIFY(text.reports().front().text().find("start with # were left out: 3") != std::string::npos);
         const Delimited bracketed = read("a;b\n(cm);[kg]\n1;2\n");
         QCOMPARE(columns_of(bracketed)[0].unit, std::string("cm"));
         QCOMPARE(columns_of(bracketed)[1].unit, std::string("kg"));
@@ -196,10 +196,10 @@ class TestDelimited : public QObject {
             QCOMPARE(columns[1].unit, std::string("m"));
             QVERIFY(columns[1].cells.at(2) == Value::number(1.102));
             QCOMPARE(write_cell(columns[2].cells.at(2)), std::string("2021-03-05"));
-            QVERIFY(columns[1].cells.at(3000).state() == State::odd);
+            QVERIFY(columns[1].cells.at(3000).state() == State::unparsed);
             QCOMPARE(both->reports.size(), std::size_t{2});
-            QCOMPARE(both->reports[0].text(), std::string("Cells of depth that are not a number: 1 (row 3001); "
-                                                          "they stay as they were written."));
+            QCOMPARE(both->reports[0].text(), std::string("Cells of depth that are not a number: 1 (row 3001). "
+                                                          "They are kept as written."));
         }
         for (std::size_t at = 0; at < slow.columns.size(); ++at) {
             QVERIFY(slow.columns[at].cells == quick->columns[at].cells);
@@ -307,7 +307,7 @@ class TestDelimited : public QObject {
         QCOMPARE(columns[0].unit, std::string("mm"));
         QCOMPARE(columns[0].name, std::string("length"));
         QCOMPARE(columns[4].name, std::string("length_2"));
-        QCOMPARE(columns[0].cells.at(1).state(), State::odd);
+        QCOMPARE(columns[0].cells.at(1).state(), State::unparsed);
         QCOMPARE(columns[1].cells.kind(), Kind::date);
         QCOMPARE(columns[2].cells.kind(), Kind::yes_no);
         QCOMPARE(columns[3].cells.kind(), Kind::text);

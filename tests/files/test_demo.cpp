@@ -152,7 +152,7 @@ class TestDemo : public QObject {
                 table.edit([&asked](Table& copy) { copy.ledge.emplace_back(asked); });
             }
         }
-        const Value match = compute(study)->single(asked.id).for_ever();
+        const Value match = compute(study)->single(asked.id).persistent();
         QVERIFY(match.plain());
         QVERIFY2(std::fabs(match.number() - wanted.value) <= 1e-11 * std::max(1.0, std::fabs(wanted.value)),
                  qPrintable(QString::number(match.number(), 'g', 17)));

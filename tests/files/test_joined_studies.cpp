@@ -1,4 +1,4 @@
-// The tables of one study added to another: each is worked out as it is alone.
+// The tables of one study added to another: each is computed as it is alone.
 
 #include "core/engine/running/computation.h"
 #include "core/study/builders/joined_studies.h"

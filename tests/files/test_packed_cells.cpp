@@ -20,7 +20,7 @@ Column random_cells(Kind kind, int shape, std::size_t rows, std::mt19937& random
     const auto any = [&](int from, int to) { return std::uniform_int_distribution<int>(from, to)(random); };
     for (std::size_t row = 0; row < rows; ++row) {
         if (shape % 2 == 1 && any(0, 99) == 0) {
-            cells.append(any(0, 9) == 0 && kind != Kind::text ? Value::odd(Text("n/a")) : Value::missing(kind));
+            cells.append(any(0, 9) == 0 && kind != Kind::text ? Value::unparsed(Text("n/a")) : Value::missing(kind));
             continue;
         }
         const double number = shape < 2   ? any(-100, 100)
@@ -143,8 +143,8 @@ class TestPackedCells : public QObject {
         damaged.replace(damaged.find("\"data\": \"") + 9, 1, "%");
         const Result<Study> refused = read_study(damaged);
         QVERIFY(!refused);
-        QCOMPARE(refused.refusal().text(), std::string("At tables[0].columns[0].packed the file should have cells that "
-                                                       "can be unpacked: correct it, or take an earlier copy."));
+        QCOMPARE(refused.refusal().text(), std::string("At tables[0].columns[0].packed, the file should have cells "
+                                                       "that can be unpacked. Correct it, or use an earlier copy."));
         numbers.resize(100);
         study = *add_columns(*add_table(Study(), "Data", &table), table, {{"", "x", "", Column::numbers(numbers)}});
         const std::string small = write_study(study);

@@ -108,15 +108,15 @@ class TestRunFiles : public QObject {
 
     void broken_runs_are_refused_with_their_place() {
         const std::pair<const char*, const char*> wrong[] = {
-            {R"("runs": 3)", "At runs the file should have a list"},
-            {R"("runs": [3])", "At runs[0] the file should have an object in braces"},
-            {R"("runs": [{"seed": -1}])", "At runs[0].seed the file should have a whole number from 0 up"},
-            {R"("runs": [{"columns": [{"values": 1}]}])", "At runs[0].columns[0].values the file should have a list"},
+            {R"("runs": 3)", "At runs, the file should have a list"},
+            {R"("runs": [3])", "At runs[0], the file should have an object in braces"},
+            {R"("runs": [{"seed": -1}])", "At runs[0].seed, the file should have a whole number of 0 or more"},
+            {R"("runs": [{"columns": [{"values": 1}]}])", "At runs[0].columns[0].values, the file should have a list"},
             {R"("runs": [{"columns": [{"kind": "tree"}]}])", "At runs[0].columns[0].kind"},
             {R"("runs": [{"outcomes": [{"of": "least"}]}])", "At runs[0].outcomes[0].of"},
             {R"("runs": [{"overrides": [{"values": [{"value": 1}]}]}])", "At runs[0].overrides[0].values[0].row"},
-            {R"("runs": [{"drawn": 1}])", "At runs[0].drawn the file should have true or false"},
-            {R"("runs_table": [])", "At runs_table the file should have an object in braces"},
+            {R"("runs": [{"drawn": 1}])", "At runs[0].drawn, the file should have true or false"},
+            {R"("runs_table": [])", "At runs_table, the file should have an object in braces"},
         };
         for (const auto& [text, sentence] : wrong) {
             QVERIFY2(refusal_of(text).starts_with(sentence), refusal_of(text).c_str());
@@ -134,12 +134,12 @@ class TestRunFiles : public QObject {
                       {Do::runs, ""}}),
                  std::string("run,k,largest_x,last_x\nk = 2,2,6,6\nlarge,5,15,15\n"));
         QCOMPARE(out({{Do::runs, ""}}),
-                 std::string("refused: No run is kept yet: keep one, change a held value, and keep another."));
+                 std::string("refused: There are no runs yet. Keep one, change a held value, and keep another."));
         QVERIFY(out({{Do::rows, "3"}, {Do::column, "x = 1 / (row - 2)"}, {Do::keep_run, "a"}})
                     .starts_with("refused: Data.x, row 2"));
         const std::string twice =
             out({{Do::rows, "3"}, {Do::column, "x = row"}, {Do::keep_run, "a"}, {Do::keep_run, "a"}});
-        QCOMPARE(twice, std::string("refused: --keep-run a: This is kept already, as a: change a held value first."));
+        QCOMPARE(twice, std::string("refused: --keep-run a: This is already kept as a. Change a held value first."));
     }
 };
 

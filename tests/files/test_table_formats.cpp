@@ -75,12 +75,12 @@ class TestTableFormats : public QObject {
 
     void bad_json_is_refused() {
         const std::pair<const char*, const char*> all[] = {
-            {"", "no JSON"},
-            {"[{\"x\": 1,}", "no JSON"},
-            {"[1, 2]", "record 1 is no object"},
-            {"{\"x\": 1}", "is no list"},
+            {"", "not valid JSON"},
+            {"[{\"x\": 1,}", "not valid JSON"},
+            {"[1, 2]", "record 1 is not an object"},
+            {"{\"x\": 1}", "is not a list"},
             {"\"text\"", "neither a list"},
-            {"nul", "no JSON"},
+            {"nul", "not valid JSON"},
         };
         for (const auto& [text, why] : all) {
             const auto read = read_json_records(text);

@@ -77,7 +77,7 @@ class TestWritingFiles : public QObject {
         QVERIFY(folder.remove());
         const auto saved = write_file(path, "two");
         QVERIFY(!saved);
-        QVERIFY(saved.refusal().text().find("there is no such file") != std::string::npos);
+        QVERIFY(saved.refusal().text().find("No file was written") != std::string::npos);
         QVERIFY(!read_file(path));
     }
 
@@ -131,7 +131,7 @@ class TestWritingFiles : public QObject {
             QVERIFY(text && (*text == first || *text == second));
             changed += *text == second ? 1 : 0;
         }
-        clear_torn_files(folder.path().toStdString());
+        remove_stale_temporaries(folder.path().toStdString());
         QCOMPARE(files_in(folder), QStringList{QStringLiteral("study.ledgefall")});
         QVERIFY(changed > 0); // else none was killed after it had written
     }

@@ -1,5 +1,5 @@
 // Any bytes as a study's file, opened as the window opens it: what each table's model says of its cells is what the
-// study comes to, worked out apart; and what is typed into one can be undone.
+// study comes to, computed apart; and what is typed into one can be undone.
 
 #include "app/table_model/two_way_model.h"
 #include "core/engine/running/results.h"
@@ -44,12 +44,13 @@ void look_through(const TableModel& model, const Results& apart) {
     for (int row = 0; row < std::min(model.rowCount(), looked_at); ++row) {
         for (int column = 0; column < std::min(model.columnCount(), looked_at); ++column) {
             const QModelIndex cell = model.index(row, column);
-            for (const int role : {int(Qt::DisplayRole), int(Qt::EditRole), int(Qt::TextAlignmentRole),
-                                   int(TableModel::WorkedRole), int(TableModel::OverrideRole), int(Qt::ToolTipRole)}) {
+            for (const int role :
+                 {int(Qt::DisplayRole), int(Qt::EditRole), int(Qt::TextAlignmentRole), int(TableModel::ComputedRole),
+                  int(TableModel::OverrideRole), int(Qt::ToolTipRole)}) {
                 (void)cell.data(role);
             }
             const ColumnDefinition* definition = model.column(column);
-            if (definition == nullptr || row >= model.table_rows() || !(definition->worked() || model.two_way())) {
+            if (definition == nullptr || row >= model.table_rows() || !(definition->computed() || model.two_way())) {
                 continue;
             }
             const Value shown = model.value(row, column);

@@ -5,7 +5,7 @@
 #include "files/archive_writing.h"
 #include "files/formats/file_format.h"
 #include "files/study_json/study_json.h"
-#include "files/worksheets/worksheet_readers.h"
+#include "files/worksheet_reading/worksheet_readers.h"
 
 #include <cstdlib>
 

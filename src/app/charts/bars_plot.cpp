@@ -1,6 +1,6 @@
 #include "app/charts/bars_plot.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 #include <cmath>
@@ -64,9 +64,9 @@ void BarsPlot::draw(QCPPainter* painter) {
         painter->setAntialiasing(true);
         for (std::size_t at = 0; at < series().x.size(); ++at) {
             const QPointF top(pixel_x(series().x[at]), pixel_y(series().y[at]));
-            painter->setPen(QPen(apply_look().line, 1.6 * look().zoom));
+            painter->setPen(QPen(apply_look().line, 1.6 * theme().zoom));
             painter->drawLine(QLineF(top, QPointF(top.x(), pixel_y(0))));
-            painter->setBrush(apply_look().hollow ? QBrush(look().paper) : QBrush(apply_look().line));
+            painter->setBrush(apply_look().hollow ? QBrush(theme().paper) : QBrush(apply_look().line));
             painter->translate(top);
             painter->drawPath(apply_look().mark);
             painter->translate(-top);
@@ -121,13 +121,13 @@ std::optional<FigurePlot::Hit> BarsPlot::hit(const QPointF& at) const {
 
 void BarsPlot::paint_chosen(QCPPainter& painter, const RowRanges& rows) const {
     painter.setAntialiasing(true);
-    QColor wash = look().stays;
+    QColor wash = theme().stays;
     wash.setAlpha(60);
     for (std::size_t at = 0; at < series().x.size(); ++at) {
         if (!in_ranges(rows, series().rows[at])) {
             continue;
         }
-        painter.setPen(QPen(look().stays, 2.2));
+        painter.setPen(QPen(theme().stays, 2.2));
         if (stems()) {
             painter.setBrush(Qt::NoBrush);
             painter.drawEllipse(QPointF(pixel_x(series().x[at]), pixel_y(series().y[at])), 7, 7);

@@ -1,6 +1,6 @@
 #include "app/charts/boxes_plot.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 #include <cmath>
@@ -55,14 +55,14 @@ void BoxesPlot::draw(QCPPainter* painter) {
         const QRectF area = area_of(at);
         const double x = area.center().x();
         const double cap = area.width() / 4;
-        painter->setPen(QPen(apply_look().line, 1.4 * look().zoom));
+        painter->setPen(QPen(apply_look().line, 1.4 * theme().zoom));
         for (const auto& [from, to] : {std::pair(box.q3, box.high_whisker), std::pair(box.q1, box.low_whisker)}) {
             painter->drawLine(QLineF(x, pixel_y(from), x, pixel_y(to)));
             painter->drawLine(QLineF(x - cap, pixel_y(to), x + cap, pixel_y(to)));
         }
         painter->setBrush(apply_look().fill);
         painter->drawRect(area);
-        painter->setPen(QPen(look().ink, 2.4 * look().zoom));
+        painter->setPen(QPen(theme().ink, 2.4 * theme().zoom));
         painter->drawLine(QLineF(area.left(), pixel_y(box.median), area.right(), pixel_y(box.median)));
         painter->setPen(QPen(apply_look().line, 1.3));
         painter->setBrush(Qt::NoBrush);
@@ -109,7 +109,7 @@ std::optional<FigurePlot::Hit> BoxesPlot::hit(const QPointF& at) const {
 }
 
 void BoxesPlot::paint_chosen(QCPPainter& painter, const RowRanges& rows) const {
-    painter.setPen(QPen(look().stays, 2));
+    painter.setPen(QPen(theme().stays, 2));
     painter.setBrush(Qt::NoBrush);
     for (std::size_t number = 0; number < series().boxes.size(); ++number) {
         const Box& box = series().boxes[number];

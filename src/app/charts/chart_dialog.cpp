@@ -1,6 +1,6 @@
 #include "app/charts/chart_dialog.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -22,8 +22,8 @@ QStringList form_names() {
 }
 
 QStringList reference_names() {
-    return {ChartDialog::tr("level line"), ChartDialog::tr("upright line"), ChartDialog::tr("circle"),
-            ChartDialog::tr("range up and down"), ChartDialog::tr("range across")};
+    return {ChartDialog::tr("Horizontal line"), ChartDialog::tr("Vertical line"), ChartDialog::tr("Circle"),
+            ChartDialog::tr("Range of y"), ChartDialog::tr("Range of x")};
 }
 
 QStringList hints(Reference::Form form) {
@@ -59,12 +59,12 @@ ChartDialog::ChartDialog(const Document& document, Chart chart, QWidget* parent)
     , title_(new QLineEdit(QString::fromStdString(begun_.label), this))
     , plot_(new ChartPlot(this))
     , message_(new QLabel(this)) {
-    setWindowTitle(tr("The chart"));
-    resize(look().px(1120), look().px(640));
+    setWindowTitle(tr("Chart"));
+    resize(theme().px(1120), theme().px(640));
     message_->setWordWrap(true);
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    buttons->addButton(tr("Draw the chart"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(tr("Draw chart"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(&maker_, &FigureMaker::figures_ready, this, [this](const FiguresPtr& figures) {
@@ -102,7 +102,7 @@ QWidget* ChartDialog::make_form() {
     auto* layout = new QVBoxLayout(form);
     const auto heading = [&](const QString& text) {
         auto* label = new QLabel(text, form);
-        label->setFont(look().text(9, true));
+        label->setFont(theme().text(9, true));
         layout->addWidget(label);
     };
     const auto more = [&](const QString& text, void (ChartDialog::*add)()) {
@@ -117,33 +117,33 @@ QWidget* ChartDialog::make_form() {
     titled->addWidget(title_label);
     titled->addWidget(title_);
     layout->addLayout(titled);
-    heading(tr("What is drawn"));
+    heading(tr("Series"));
     layout->addWidget(series_place_ = stack(form));
-    more(tr("Another &series"), &ChartDialog::add_series);
+    more(tr("Add &series"), &ChartDialog::add_series);
     heading(tr("Axes"));
     auto* axes = new QGridLayout;
-    x_ = put_axis(*axes, 0, tr("across"), begun_.x);
-    y_ = put_axis(*axes, 1, tr("upwards"), begun_.y);
-    second_ = put_axis(*axes, 2, tr("at the right"), begun_.second);
+    x_ = put_axis(*axes, 0, tr("x axis"), begun_.x);
+    y_ = put_axis(*axes, 1, tr("y axis"), begun_.y);
+    second_ = put_axis(*axes, 2, tr("right axis"), begun_.second);
     layout->addLayout(axes);
-    equal_ = new QCheckBox(tr("&Equal scales: a unit is as long across as upwards"), form);
-    reader_ = new QCheckBox(tr("&Read quartiles and median off a cumulative curve"), form);
-    names_ = new QCheckBox(tr("&Name classes at their middles, rather than the limits"), form);
+    equal_ = new QCheckBox(tr("&Equal scales on both axes"), form);
+    reader_ = new QCheckBox(tr("&Read quartiles and median from a cumulative curve"), form);
+    names_ = new QCheckBox(tr("&Name classes by their midpoints, not their boundaries"), form);
     equal_->setChecked(begun_.equal_scales);
     reader_->setChecked(begun_.reader);
     names_->setChecked(begun_.names_classes);
     legend_ = new QComboBox(form);
-    legend_->addItems({tr("over the picture"), tr("in the upper left corner"), tr("in the upper right corner"),
-                       tr("in the lower left corner"), tr("in the lower right corner")});
+    legend_->addItems({tr("Above the chart"), tr("Upper left corner"), tr("Upper right corner"),
+                       tr("Lower left corner"), tr("Lower right corner")});
     legend_->setCurrentIndex(static_cast<int>(begun_.legend));
-    legend_->setAccessibleName(tr("place of the legend"));
+    legend_->setAccessibleName(tr("Legend position"));
     connect(legend_, &QComboBox::currentIndexChanged, this, &ChartDialog::look_over);
     auto* legend_row = new QHBoxLayout;
-    legend_row->addWidget(new QLabel(tr("The legend stands"), form));
+    legend_row->addWidget(new QLabel(tr("Legend"), form));
     legend_row->addWidget(legend_, 1);
     layout->addLayout(legend_row);
     if (!begun_.rows.empty()) {
-        all_rows_ = new QCheckBox(tr("Draw &all rows, not only those that were chosen"), form);
+        all_rows_ = new QCheckBox(tr("Draw &all rows, not only the selected ones"), form);
         layout->addWidget(all_rows_);
         connect(all_rows_, &QCheckBox::toggled, this, &ChartDialog::look_over);
     }
@@ -151,9 +151,9 @@ QWidget* ChartDialog::make_form() {
         layout->addWidget(box);
         connect(box, &QCheckBox::toggled, this, &ChartDialog::look_over);
     }
-    heading(tr("Lines, circles and ranges beside it; their numbers may be formulas"));
+    heading(tr("Reference lines, circles and ranges; their numbers can be formulas"));
     layout->addWidget(references_place_ = stack(form));
-    auto* add = new QPushButton(tr("A &line, circle or range"), form);
+    auto* add = new QPushButton(tr("Add &line, circle or range"), form);
     add->setAutoDefault(false);
     auto* kinds = new QMenu(add);
     for (int kind = 0; kind < reference_names().size(); ++kind) {
@@ -177,14 +177,14 @@ QLineEdit* ChartDialog::line(const std::string& text, const QString& hint, QWidg
 
 ChartDialog::AxisRow ChartDialog::put_axis(QGridLayout& grid, int at, const QString& name, const ChartAxis& axis) {
     AxisRow row;
-    row.title = line(axis.title, tr("title, from the column where empty"), this);
+    row.title = line(axis.title, tr("title (default: column name)"), this);
     row.from = line(axis.from.text(), tr("from"), this);
     row.to = line(axis.to.text(), tr("to"), this);
     grid.addWidget(new QLabel(name, this), at, 0);
     grid.addWidget(row.title, at, 1);
     grid.addWidget(row.from, at, 2);
     grid.addWidget(row.to, at, 3);
-    row.logarithmic = new QCheckBox(tr("logarithmic"), this);
+    row.logarithmic = new QCheckBox(tr("Logarithmic"), this);
     row.logarithmic->setChecked(axis.logarithmic);
     connect(row.logarithmic, &QCheckBox::toggled, this, &ChartDialog::look_over);
     grid.addWidget(row.logarithmic, at, 4);
@@ -200,7 +200,7 @@ QComboBox* ChartDialog::column_box(Id chosen, bool numbers, QWidget* parent) {
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(8);
     if (!numbers) {
-        box->addItem(tr("row number"), QString());
+        box->addItem(tr("Row number"), QString());
     }
     const auto offer = [&](const Table& table, const ColumnDefinition& column) {
         const Results::Entry* entry = document_.results().find(column.id);
@@ -242,30 +242,30 @@ void ChartDialog::put_series(const Series& series) {
     result.form = new QComboBox(result.row);
     result.form->addItems(form_names());
     result.form->setCurrentIndex(static_cast<int>(series.form));
-    result.form->setAccessibleName(tr("form of the series"));
+    result.form->setAccessibleName(tr("Form of the series"));
     result.up = column_box(series.y, true, result.row);
     result.across = column_box(series.x, false, result.row);
-    result.up->setAccessibleName(tr("upwards"));
-    result.across->setAccessibleName(tr("across"));
+    result.up->setAccessibleName(tr("y axis"));
+    result.across->setAccessibleName(tr("x axis"));
     result.label = line(series.label, tr("label in the legend"), result.row);
-    result.fit = new QCheckBox(tr("with fitted line"), result.row);
+    result.fit = new QCheckBox(tr("Fitted line"), result.row);
     result.fit->setChecked(series.fit);
-    result.per_width = new QCheckBox(tr("count over width"), result.row);
+    result.per_width = new QCheckBox(tr("Count per width"), result.row);
     result.per_width->setChecked(series.per_width);
     result.error = column_box(series.error, true, result.row);
-    result.error->insertItem(0, tr("no error bars"), QString());
-    result.error->insertItem(1, tr("the standard error of the mean"), QStringLiteral("se"));
-    result.error->setAccessibleName(tr("error bars"));
+    result.error->insertItem(0, tr("No error bars"), QString());
+    result.error->insertItem(1, tr("Standard error of the mean"), QStringLiteral("se"));
+    result.error->setAccessibleName(tr("Error bars"));
     result.error->setCurrentIndex(
         series.standard_error  ? 1
         : series.error.empty() ? 0
                                : std::max(0, result.error->findData(QString::fromStdString(series.error.str()))));
-    result.second_axis = new QCheckBox(tr("on the axis at the right"), result.row);
+    result.second_axis = new QCheckBox(tr("On the right axis"), result.row);
     result.second_axis->setChecked(series.second_axis);
     auto* away = new QToolButton(result.row);
     away->setIcon(drawn_icon(QStringLiteral("remove")));
     away->setAutoRaise(true);
-    away->setToolTip(tr("Remove this series"));
+    away->setToolTip(tr("Remove series"));
     away->setAccessibleName(away->toolTip());
     layout->addWidget(result.form, 0, 0);
     layout->addWidget(new QLabel(tr("of"), result.row), 0, 1);
@@ -276,7 +276,7 @@ void ChartDialog::put_series(const Series& series) {
     layout->addWidget(result.label, 1, 0);
     layout->addWidget(result.fit, 1, 2);
     layout->addWidget(result.per_width, 1, 4);
-    layout->addWidget(new QLabel(tr("error bars"), result.row), 2, 0);
+    layout->addWidget(new QLabel(tr("Error bars"), result.row), 2, 0);
     layout->addWidget(result.error, 2, 2);
     layout->addWidget(result.second_axis, 2, 4);
     layout->setColumnStretch(0, 3);
@@ -311,7 +311,7 @@ void ChartDialog::put_reference(const Reference& reference) {
     result.form = new QComboBox(result.row);
     result.form->addItems(reference_names());
     result.form->setCurrentIndex(static_cast<int>(reference.form));
-    result.form->setAccessibleName(tr("form of the reference"));
+    result.form->setAccessibleName(tr("Form of the reference"));
     layout->addWidget(result.form);
     for (std::size_t at = 0; at < 3; ++at) {
         result.numbers.push_back(
@@ -323,7 +323,7 @@ void ChartDialog::put_reference(const Reference& reference) {
     auto* away = new QToolButton(result.row);
     away->setIcon(drawn_icon(QStringLiteral("remove")));
     away->setAutoRaise(true);
-    away->setToolTip(tr("Remove it"));
+    away->setToolTip(tr("Remove"));
     away->setAccessibleName(away->toolTip());
     layout->addWidget(away);
     references_place_->layout()->addWidget(result.row);

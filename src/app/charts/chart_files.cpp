@@ -1,6 +1,6 @@
 #include "app/charts/chart_files.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "files/io/atomic_file.h"
 
 #include <QBuffer>
@@ -81,7 +81,7 @@ Result<bool> write_chart(const FiguresPtr& figures, const QString& title, const 
     const bool png = ending == QStringLiteral("png");
     const bool svg = ending == QStringLiteral("svg");
     if (!png && !svg && ending != QStringLiteral("pdf")) {
-        return Sentence{N_("%1 is no kind of picture that can be written: let the name end with .png, .svg or .pdf."),
+        return Sentence{N_("%1 is not an image format that can be saved. Use a name ending in .png, .svg or .pdf."),
                         {QFileInfo(path).fileName().toStdString()}};
     }
     const QByteArray bytes = chart_picture(figures, title, shape,

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/charts/chart_plot.h"
-#include "core/value/result.h"
+#include "core/basics/result.h"
 
 #include <QMimeData>
 
@@ -13,7 +13,7 @@ enum class PictureForm { png, svg, pdf };
 QByteArray chart_picture(const FiguresPtr& figures, const QString& title, const QSize& shape, PictureForm form);
 /// How large it is in 96ths of an inch.
 QSize chart_picture_size(const QSize& shape);
-/// What a chart of a study draws, worked out on the thread that asks.
+/// What a chart of a study draws, computed on the thread that asks.
 FiguresPtr figures_of(const Study& study, const ResultsPtr& results, const Chart& chart, const StopToken& stop = {});
 
 /// Writes such a picture whole or not at all; the form is that of the path's ending, which must be one of the three.

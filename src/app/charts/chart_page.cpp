@@ -1,7 +1,7 @@
 #include "app/charts/chart_page.h"
 
 #include "app/charts/chart_files.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QClipboard>
@@ -22,27 +22,25 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     auto* tools = new QHBoxLayout(tools_);
     tools->setContentsMargins(6, 2, 6, 0);
     tools->setSpacing(2);
-    add_tool("change", QStringLiteral("change"), tr("Change what the chart draws, and how"),
-             [this] { Q_EMIT change_wanted(); });
-    add_tool("show_all", QStringLiteral("show_all"), tr("Show all again (Home)"), [this] { plot_->show_all(); });
-    add_tool("copy_picture", QStringLiteral("copy"), tr("Copy the picture"), [this] { copy(); });
-    add_tool("export", QStringLiteral("export"), tr("Write the picture to a file: PNG, SVG or PDF"),
-             [this] { export_picture(); });
+    add_tool("change", QStringLiteral("change"), tr("Change the chart"), [this] { Q_EMIT change_wanted(); });
+    add_tool("show_all", QStringLiteral("show_all"), tr("Show all (Home)"), [this] { plot_->show_all(); });
+    add_tool("copy_picture", QStringLiteral("copy"), tr("Copy image"), [this] { copy(); });
+    add_tool("export", QStringLiteral("export"), tr("Save image as PNG, SVG or PDF"), [this] { export_picture(); });
     QToolButton* trail =
         add_tool("trail", QStringLiteral("trail"),
-                 tr("Leave a trail: while a held value slides, the last few lines stay faintly"), [] {});
+                 tr("Leave a trail: while a held value slides, keep the last few lines faintly"), [] {});
     trail->setCheckable(true);
     connect(trail, &QToolButton::toggled, this, &ChartPage::leave_trail);
     tools->addWidget(message_, 1); // beside the signs, so that no strip is kept free for it
-    add_tool("turn", QStringLiteral("turn"), tr("Put the chart below the table, or beside it"),
+    add_tool("turn", QStringLiteral("turn"), tr("Move the chart below or beside the table"),
              [this] { Q_EMIT turn_wanted(); });
     add_tool("close", QStringLiteral("close"), tr("Hide the chart; it stays in the contents"),
              [this] { Q_EMIT close_wanted(); });
     missing_->setWordWrap(true);
     missing_->setAlignment(Qt::AlignCenter);
-    missing_->setMargin(look().px(10));
+    missing_->setMargin(theme().px(10));
     message_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    message_->setContentsMargins(look().px(10), 0, 0, 0);
+    message_->setContentsMargins(theme().px(10), 0, 0, 0);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -53,14 +51,14 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     connect(&document_, &Document::results_changed, this, &ChartPage::refresh);
     connect(&maker_, &FigureMaker::figures_ready, this, &ChartPage::show_figures);
     connect(&maker_, &FigureMaker::failed, &document_, &Document::refuse);
-    connect(&look_news(), &LookNews::changed, this, &ChartPage::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ChartPage::apply_look);
     connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
     connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);
     connect(plot_, &ChartPlot::legend_moved, this, [this](LegendPlace place) {
         if (const Chart* now = this->chart()) {
             Chart moved = *now;
             moved.legend = place;
-            document_.perform(tr("place of the legend"), rewrite_chart(document_.study(), moved));
+            document_.perform(tr("legend position"), rewrite_chart(document_.study(), moved));
         }
     });
     apply_look();
@@ -86,11 +84,11 @@ QToolButton& ChartPage::tool(const QString& name) {
 
 void ChartPage::apply_look() {
     QPalette paper = palette();
-    paper.setColor(QPalette::Window, look().paper);
+    paper.setColor(QPalette::Window, theme().paper);
     setPalette(paper);
-    message_->setFont(look().text(9));
-    missing_->setFont(look().text(9.5));
-    missing_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    message_->setFont(theme().text(9));
+    missing_->setFont(theme().text(9.5));
+    missing_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
     plot_->apply_look();
 }
 
@@ -153,15 +151,14 @@ void ChartPage::tell(const QString& text) {
     for (const FigurePlot* plot : plot_->plots()) {
         left_out += plot->series().left_out;
     }
-    const QString rest = left_out == 0 ? QString() : tr("Rows without a value that can be drawn: %1.").arg(left_out);
+    const QString rest = left_out == 0 ? QString() : tr("Rows that cannot be drawn: %1.").arg(left_out);
     message_->setText(text.isEmpty() ? rest : text);
 }
 
 void ChartPage::export_picture() {
     const QString begun =
         (chart() == nullptr ? QString() : QString::fromStdString(chart()->label)) + QStringLiteral(".png");
-    const QString path =
-        QFileDialog::getSaveFileName(this, tr("Write the picture"), begun, tr("Pictures (*.png *.svg *.pdf)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save image"), begun, tr("Images (*.png *.svg *.pdf)"));
     if (!path.isEmpty()) {
         export_to(QFileInfo(path).suffix().isEmpty() ? path + QStringLiteral(".png") : path);
     }
@@ -172,7 +169,7 @@ bool ChartPage::export_to(const QString& path) {
         return false;
     }
     if (!document_.results_are_current()) {
-        document_.refuse({N_("What the chart draws is being worked out: write it again when it is there."), {}});
+        document_.refuse({N_("The chart is still being computed. Save it again when it is ready."), {}});
         return false;
     }
     const auto written = write_chart(plot_->figures(), QString::fromStdString(chart()->label), plot_->size(), path);
@@ -184,7 +181,7 @@ bool ChartPage::export_to(const QString& path) {
 
 void ChartPage::copy() {
     if (!document_.results_are_current()) {
-        return document_.refuse({N_("What the chart draws is being worked out: copy it again when it is there."), {}});
+        return document_.refuse({N_("The chart is still being computed. Copy it again when it is ready."), {}});
     }
     if (plot_->figures() && chart() != nullptr) {
         QGuiApplication::clipboard()->setMimeData(

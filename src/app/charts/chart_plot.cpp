@@ -4,8 +4,8 @@
 #include "app/charts/chart_ticks.h"
 #include "app/charts/plot_kinds.h"
 #include "app/charts/reference_plot.h"
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 
 #include <cmath>
 #include <map>
@@ -47,7 +47,7 @@ ChartPlot::ChartPlot(QWidget* parent)
     , legend_row_(new QCPLayoutGrid) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
-    setMinimumSize(look().px(220), look().px(180));
+    setMinimumSize(theme().px(220), theme().px(180));
     addLayer(above, layer(QStringLiteral("axes")), limAbove);
     overlay_ = std::make_unique<Overlay>(this);
     layer(QStringLiteral("overlay"))->setMode(QCPLayer::lmBuffered);
@@ -82,7 +82,7 @@ ChartPlot::ChartPlot(QWidget* parent)
 ChartPlot::~ChartPlot() = default;
 
 void ChartPlot::apply_look() {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     setBackground(in_use.paper);
     title_->setFont(in_use.text(11.5, true));
     title_->setTextColor(in_use.ink);
@@ -130,8 +130,8 @@ void ChartPlot::show_figures(FiguresPtr figures, const QString& title, std::vect
     make_ticks();
     colour_key_.show(*figures_);
     const QSize room = ReferencePlot::room_outside(*figures_);
-    axisRect()->setMinimumMargins(QMargins(look().px(12), std::max(look().px(10), room.height()),
-                                           std::max(look().px(18), room.width()), look().px(8)));
+    axisRect()->setMinimumMargins(QMargins(theme().px(12), std::max(theme().px(10), room.height()),
+                                           std::max(theme().px(18), room.width()), theme().px(8)));
     xAxis->setLabel(QString::fromStdString(figures_->x.title));
     yAxis->setLabel(QString::fromStdString(figures_->y.title));
     yAxis2->setLabel(QString::fromStdString(figures_->second.title));
@@ -192,7 +192,7 @@ void ChartPlot::make_legend() {
         const bool fit = plot->series().fit.has_value();
         plot->setName(fit ? fit_text(plot->series()) : plot->legend_text());
         fits = fits || fit || plot->series().grid != nullptr;
-        widest = std::max(widest, metrics.horizontalAdvance(plot->name()) + look().px(50));
+        widest = std::max(widest, metrics.horizontalAdvance(plot->name()) + theme().px(50));
     }
     legend->clearItems();
     const bool wanted = plots_.size() > 1 || fits;
@@ -203,9 +203,9 @@ void ChartPlot::make_legend() {
                 : static_cast<void>(plotLayout()->take(legend_row_));
     }
     place_legend(wanted && !over_it);
-    legend->setBrush(over_it ? QBrush(Qt::NoBrush) : QBrush(look().paper));
+    legend->setBrush(over_it ? QBrush(Qt::NoBrush) : QBrush(theme().paper));
     if (wanted) { // as many beside each other as there is room for; under each other in a corner
-        const int across = static_cast<int>(std::max(1, width() - look().px(60)) / std::max(1.0, widest));
+        const int across = static_cast<int>(std::max(1, width() - theme().px(60)) / std::max(1.0, widest));
         legend->setWrap(over_it ? std::max(1, across) : 1);
         // Of many lines of one family so many that the others are read between them.
         constexpr std::size_t most_named = 9;
@@ -390,11 +390,11 @@ void ChartPlot::paint_overlay(QCPPainter& painter) const {
     if (reading_) {
         const QRect area = axisRect()->rect();
         const double x = xAxis->coordToPixel(*reading_);
-        painter.setPen(QPen(look().stays, 1, Qt::DotLine));
+        painter.setPen(QPen(theme().stays, 1, Qt::DotLine));
         painter.drawLine(QLineF(x, area.top(), x, area.bottom()));
     }
     if (pointed_) {
-        painter.setPen(QPen(look().ink, 1.5));
+        painter.setPen(QPen(theme().ink, 1.5));
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(*pointed_, 5, 5);
     }

@@ -2,7 +2,7 @@
 
 #include "app/charts/chart_ticks.h"
 #include "app/charts/series_look.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 
@@ -46,7 +46,7 @@ void ColourKey::show(const ChartFigures& figures) {
         plot_.axisRect()->setMarginGroup(QCP::msTop | QCP::msBottom, group_);
         scale_->setMarginGroup(QCP::msTop | QCP::msBottom, group_);
     }
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     scale_->setGradient(gradient());
     scale_->setDataRange({heat->grid->least, heat->grid->greatest});
     scale_->setBarWidth(in_use.px(12));

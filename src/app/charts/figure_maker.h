@@ -7,12 +7,12 @@
 
 namespace ledgefall {
 
-/// Works out what a chart draws on a thread of its own; of several charts asked for while it is busy only the latest is
+/// Computes what a chart draws on a thread of its own; of several charts asked for while it is busy only the latest is
 /// done.
 class FigureMaker : public QObject {
     Q_OBJECT
   public:
-    /// `ask_numbers`: the chart is not in the study, so that its numbers are worked out as well.
+    /// `ask_numbers`: the chart is not in the study, so that its numbers are computed as well.
     struct Question {
         Study study;
         ResultsPtr results;

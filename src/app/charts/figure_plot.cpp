@@ -1,7 +1,7 @@
 #include "app/charts/figure_plot.h"
 
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 #include <array>
@@ -67,7 +67,7 @@ QString FigurePlot::legend_text() const {
 }
 
 void FigurePlot::fade(double part) {
-    const QColor paper = look().paper;
+    const QColor paper = theme().paper;
     for (QColor* colour : {&look_.line, &look_.fill}) {
         const auto mixed = [part](int own, int other) {
             return static_cast<int>(std::lround(own + part * (other - own)));
@@ -131,8 +131,8 @@ void FigurePlot::draw_errors(QCPPainter& painter, double shift) const {
         return;
     }
     painter.setAntialiasing(true);
-    painter.setPen(QPen(look().ink, 1.2 * look().zoom));
-    const double half = look().px(4);
+    painter.setPen(QPen(theme().ink, 1.2 * theme().zoom));
+    const double half = theme().px(4);
     const bool logarithmic = valueAxis()->scaleType() == QCPAxis::stLogarithmic;
     for (std::size_t at = 0; at < drawn.error.size(); ++at) {
         if (!std::isfinite(drawn.error[at])) {
@@ -159,7 +159,7 @@ QCPRange FigurePlot::getValueRange(bool& match, QCP::SignDomain, const QCPRange&
 }
 
 QPen FigurePlot::pen_of(double width) const {
-    QPen pen(look_.line, width * look().zoom, look_.dash);
+    QPen pen(look_.line, width * theme().zoom, look_.dash);
     pen.setJoinStyle(Qt::RoundJoin);
     return pen;
 }
@@ -180,7 +180,7 @@ void FigurePlot::drawLegendIcon(QCPPainter* painter, const QRectF& rect) const {
     }
     if (kind.marks) {
         painter->setPen(QPen(look_.line, 1.2));
-        painter->setBrush(look_.hollow ? QBrush(look().paper) : QBrush(look_.line));
+        painter->setBrush(look_.hollow ? QBrush(theme().paper) : QBrush(look_.line));
         painter->drawPath(look_.mark.translated(rect.center()));
     }
 }

@@ -1,6 +1,6 @@
 #include "app/charts/grid_plot.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 #include <array>
@@ -50,7 +50,7 @@ void GridPlot::drawLegendIcon(QCPPainter* painter, const QRectF& rect) const {
         const double at = static_cast<double>(stop) / stops;
         ramp.setColorAt(at, ramp_colour(at));
     }
-    painter->setPen(QPen(look().ink, 1));
+    painter->setPen(QPen(theme().ink, 1));
     painter->setBrush(ramp);
     painter->drawRect(area);
 }
@@ -113,7 +113,7 @@ void GridPlot::draw_contours(QCPPainter& painter) const {
     };
     std::vector<Label> labels;
     for (const Contour& contour : contours_) {
-        painter.setPen(QPen(ramp_colour(0.85 * along(contour.level)), 1.5 * look().zoom));
+        painter.setPen(QPen(ramp_colour(0.85 * along(contour.level)), 1.5 * theme().zoom));
         std::optional<QPointF> nearest;
         for (const ContourSegment& part : contour.segments) {
             const QPointF from(pixel_x(part.from.first), pixel_y(part.from.second));
@@ -121,7 +121,7 @@ void GridPlot::draw_contours(QCPPainter& painter) const {
             painter.drawLine(from, to);
             const QPointF at = (from + to) / 2;
             const bool free = std::none_of(labels.begin(), labels.end(), [&at](const Label& other) {
-                return (other.at - at).manhattanLength() < look().px(40);
+                return (other.at - at).manhattanLength() < theme().px(40);
             });
             if (free && (!nearest || (at - middle).manhattanLength() < (*nearest - middle).manhattanLength())) {
                 nearest = at;
@@ -131,14 +131,14 @@ void GridPlot::draw_contours(QCPPainter& painter) const {
             labels.push_back({*nearest, contour.level});
         }
     }
-    painter.setFont(look().text(8.5));
+    painter.setFont(theme().text(8.5));
     const QFontMetricsF metrics(painter.font());
     for (const Label& label : labels) {
         const QString text = y_text(label.level);
         QRectF box(0, 0, metrics.horizontalAdvance(text) + 6, metrics.height());
         box.moveCenter(label.at);
-        painter.fillRect(box, look().paper);
-        painter.setPen(look().ink);
+        painter.fillRect(box, theme().paper);
+        painter.setPen(theme().ink);
         painter.drawText(box, Qt::AlignCenter, text);
     }
 }
@@ -161,7 +161,7 @@ std::optional<FigurePlot::Hit> GridPlot::hit(const QPointF& at) const {
         tr("%1 %2, %3 %4: %5")
             .arg(QString::fromStdString(figures().y.title), axis_text(figures().y, grid().rows[row]),
                  QString::fromStdString(figures().x.title), axis_text(figures().x, grid().columns[column]),
-                 std::isfinite(cell) ? y_text(cell) : tr("no number"));
+                 std::isfinite(cell) ? y_text(cell) : tr("not a number"));
     return Hit{2, {pixel_x(grid().columns[column]), pixel_y(grid().rows[row])}, {}, text};
 }
 

@@ -1,6 +1,6 @@
 #include "app/charts/points_plot.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <cmath>
 
@@ -138,7 +138,7 @@ void PointsPlot::draw_fit(QCPPainter& painter) const {
     }
     const auto [slope, intercept, corr] = *series().fit;
     const QCPRange range = keyAxis()->range();
-    painter.setPen(QPen(apply_look().line, 1.4 * look().zoom, Qt::DashLine));
+    painter.setPen(QPen(apply_look().line, 1.4 * theme().zoom, Qt::DashLine));
     const bool straight = keyAxis()->scaleType() == QCPAxis::stLinear && valueAxis()->scaleType() == QCPAxis::stLinear;
     const int corners = straight ? 1 : 200;
     const Scale across(*keyAxis());
@@ -167,7 +167,7 @@ void PointsPlot::draw_mark(QCPPainter& painter, const QPointF& at) const {
 
 void PointsPlot::draw_marks(QCPPainter& painter) const {
     painter.setPen(QPen(apply_look().line, 1.2));
-    painter.setBrush(apply_look().hollow ? QBrush(look().paper) : QBrush(apply_look().line));
+    painter.setBrush(apply_look().hollow ? QBrush(theme().paper) : QBrush(apply_look().line));
     const QRectF shown = QRectF(clipRect()).adjusted(-8, -8, 8, 8);
     for (std::size_t at = 0; at < series().x.size(); ++at) {
         const QPointF place(pixel_x(series().x[at]), pixel_y(series().y[at]));
@@ -211,7 +211,7 @@ void PointsPlot::draw_cloud(QCPPainter& painter) const {
     }
     if (places <= many_points) {
         painter.setPen(QPen(apply_look().line, 1.2));
-        painter.setBrush(apply_look().hollow ? QBrush(look().paper) : QBrush(apply_look().line));
+        painter.setBrush(apply_look().hollow ? QBrush(theme().paper) : QBrush(apply_look().line));
         for (std::ptrdiff_t row = 0; row < high; ++row) {
             for (std::ptrdiff_t column = 0; column < wide; ++column) {
                 if (counts[static_cast<std::size_t>(row * wide + column)] > 0) {
@@ -280,7 +280,7 @@ void PointsPlot::paint_chosen(QCPPainter& painter, const RowRanges& rows) const 
     const Scale across(*keyAxis());
     const Scale up(*valueAxis());
     const QRectF shown = QRectF(clipRect()).adjusted(-8, -8, 8, 8);
-    painter.setPen(QPen(look().stays, 2));
+    painter.setPen(QPen(theme().stays, 2));
     painter.setBrush(Qt::NoBrush);
     std::size_t rings = 0;
     for (std::size_t at = 0; at < series().x.size() && rings < most_rings; ++at) {

@@ -1,6 +1,6 @@
 #include "app/charts/reference_plot.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <array>
 
@@ -20,14 +20,14 @@ QRectF ReferencePlot::area() const {
 }
 
 QSize ReferencePlot::room_outside(const ChartFigures& figures) {
-    const QFontMetrics metrics(look().text(8.5));
+    const QFontMetrics metrics(theme().text(8.5));
     QSize room(0, 0);
     for (const ReferenceFigures& one : figures.references) {
         const QString text = QString::fromStdString(one.label);
         const bool level = one.form == Reference::Form::across || one.form == Reference::Form::range_across;
         const bool upright = one.form == Reference::Form::upright || one.form == Reference::Form::range_upright;
         if (!text.isEmpty() && level) {
-            room.setWidth(std::max(room.width(), std::min(metrics.horizontalAdvance(text) + 12, look().px(130))));
+            room.setWidth(std::max(room.width(), std::min(metrics.horizontalAdvance(text) + 12, theme().px(130))));
         } else if (!text.isEmpty() && upright) {
             room.setHeight(metrics.height() + 4);
         }
@@ -63,7 +63,7 @@ void ReferencePlot::label(QCPPainter& painter, const QPointF& at, const QString&
         return;
     }
     painter.setClipRect(clipRect());
-    painter.setFont(look().text(8.5));
+    painter.setFont(theme().text(8.5));
     const QFontMetricsF metrics(painter.font());
     QRectF box = metrics.boundingRect(text).adjusted(-3, -1, 3, 1);
     box.moveCenter(at);
@@ -79,10 +79,10 @@ void ReferencePlot::label(QCPPainter& painter, const QPointF& at, const QString&
     }
     const QRectF within(clipRect());
     box.moveLeft(std::clamp(box.left(), within.left(), std::max(within.left(), within.right() - box.width())));
-    QColor paper = look().paper;
+    QColor paper = theme().paper;
     paper.setAlpha(200);
     painter.fillRect(box, paper);
-    painter.setPen(look().stays);
+    painter.setPen(theme().stays);
     painter.drawText(box, Qt::AlignCenter, text);
 }
 
@@ -91,9 +91,9 @@ void ReferencePlot::draw_reference(QCPPainter& painter, const ReferenceFigures& 
     const QCPAxis& y = *mParentPlot->yAxis;
     const QRectF area = this->area();
     painter.setClipRect(area.toAlignedRect());
-    QColor wash = look().stays;
+    QColor wash = theme().stays;
     wash.setAlpha(34);
-    painter.setPen(QPen(look().stays, 1.5 * look().zoom));
+    painter.setPen(QPen(theme().stays, 1.5 * theme().zoom));
     painter.setBrush(Qt::NoBrush);
     const QString text = QString::fromStdString(one.label);
     const auto clamped = [](double pixel) { return std::clamp(pixel, -30'000.0, 30'000.0); };
@@ -147,8 +147,8 @@ void ReferencePlot::draw_readings(QCPPainter& painter) const {
     painter.setClipRect(area.toAlignedRect());
     for (std::size_t at = 0; at < match.size(); ++at) {
         const QPointF place = place_of(at);
-        painter.setPen(QPen(look().stays, 1.3 * look().zoom, Qt::DashLine));
-        painter.setBrush(look().stays);
+        painter.setPen(QPen(theme().stays, 1.3 * theme().zoom, Qt::DashLine));
+        painter.setBrush(theme().stays);
         painter.drawLine(QLineF(area.left(), place.y(), place.x(), place.y()));
         painter.drawLine(QLineF(place.x(), place.y(), place.x(), area.bottom()));
         painter.drawEllipse(place, 3, 3);

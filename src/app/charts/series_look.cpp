@@ -1,6 +1,6 @@
 #include "app/charts/series_look.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 #include <array>

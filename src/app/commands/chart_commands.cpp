@@ -14,29 +14,29 @@ ChartCommands::ChartCommands(const CommandPlace& place)
 QList<Command> ChartCommands::list() {
     const auto chart = [this]() -> ChartPage& { return *pages_.chart_page(); };
     return {
-        Command{"draw", "chart", tr("&Chart of the chosen columns"), "Ctrl+G", [this] { draw_chosen(); },
+        Command{"draw", "chart", tr("&Chart selected columns"), "Ctrl+G", [this] { draw_chosen(); },
                 Needs::chosen_columns, tr("graph plot draw diagram histogram scatter line bars"), "chart"}
             .offered_beside(tr("chart")),
-        Command{"change-chart", "chart", tr("&Change the chart…"), "Ctrl+Shift+G",
+        Command{"change-chart", "chart", tr("Chan&ge chart…"), "Ctrl+Shift+G",
                 [this, chart] { change(chart().chart_id()); }, Needs::chart, no_words, "change"}
             .after_a_rule(),
         {"show-all-of-chart", "chart", tr("Show &all"), no_keys, [chart] { chart().plot().show_all(); }, Needs::chart,
          no_words, "show_all"},
-        {"zoom-into-chart", "chart", tr("Zoom &into the chart"), no_keys, [chart] { chart().plot().zoom(0.8); },
+        {"zoom-into-chart", "chart", tr("Zoom &in on chart"), no_keys, [chart] { chart().plot().zoom(0.8); },
          Needs::chart},
-        {"zoom-out-of-chart", "chart", tr("Zoom out &of the chart"), no_keys, [chart] { chart().plot().zoom(1.25); },
+        {"zoom-out-of-chart", "chart", tr("Zoom &out of chart"), no_keys, [chart] { chart().plot().zoom(1.25); },
          Needs::chart},
-        {"turn-chart", "chart", tr("&Below the table, or beside it"), no_keys, [this] { pages_.turn_chart(); },
+        {"turn-chart", "chart", tr("Move chart &below or beside table"), no_keys, [this] { pages_.turn_chart(); },
          Needs::chart, no_words, "turn"},
-        Command{"copy-picture", "chart", tr("Co&py the picture"), no_keys, [chart] { chart().copy(); }, Needs::chart,
+        Command{"copy-picture", "chart", tr("Co&py image"), no_keys, [chart] { chart().copy(); }, Needs::chart,
                 no_words, "copy_picture"}
             .after_a_rule(),
-        {"export-picture", "chart", tr("&Write the picture to a file…"), no_keys, [chart] { chart().export_picture(); },
-         Needs::chart, no_words, "export"},
-        Command{"hide-chart", "chart", tr("&Hide the chart"), no_keys, [this] { pages_.close_chart(); }, Needs::chart,
+        {"export-picture", "chart", tr("&Save image as…"), no_keys, [chart] { chart().export_picture(); }, Needs::chart,
+         no_words, "export"},
+        Command{"hide-chart", "chart", tr("&Hide chart"), no_keys, [this] { pages_.close_chart(); }, Needs::chart,
                 no_words, "close"}
             .after_a_rule(),
-        {"remove-chart", "chart", tr("&Remove the chart from the study"), no_keys,
+        {"remove-chart", "chart", tr("&Remove chart from study"), no_keys,
          [this, chart] { remove(chart().chart_id()); }, Needs::chart, no_words, "remove"},
     };
 }
@@ -50,7 +50,7 @@ void ChartCommands::draw_chosen() {
     Chart chart = *proposal;
     only_chosen_rows(chart);
     Id added;
-    if (document_.perform(tr("a chart"), add_chart(document_.study(), chart, &added))) {
+    if (document_.perform(tr("new chart"), add_chart(document_.study(), chart, &added))) {
         pages_.show_chart(added);
     }
 }
@@ -86,7 +86,7 @@ void ChartCommands::change(Id id) {
     }
     ChartDialog dialog(document_, *chart, window_);
     if (dialog.exec() == QDialog::Accepted &&
-        document_.perform(tr("the chart"), rewrite_chart(document_.study(), dialog.chart()))) {
+        document_.perform(tr("chart changes"), rewrite_chart(document_.study(), dialog.chart()))) {
         pages_.show_chart(id);
     }
 }

@@ -18,7 +18,7 @@ QList<Command> ColumnCommands::list() {
     constexpr const char* down = "Alt+Shift+Down";
     return {
         Command{"columns", "table", tr("C&olumns")}.after_a_rule(),
-        {"column-menu", "columns", tr("&Column…"), "Ctrl+M", [this] { open_menu(); }, Needs::table},
+        {"column-menu", "columns", tr("&Column menu…"), "Ctrl+M", [this] { open_menu(); }, Needs::table},
         {"label-column", "columns", tr("&Label, unit and note…"), "Ctrl+Shift+M", [this] { menu_of_column()->head(); },
          Needs::column, tr("heading title comment")},
         {"rename-column", "columns", tr("&Rename in formulas…"), no_keys, [this] { menu_of_column()->rename(); },
@@ -26,38 +26,37 @@ QList<Command> ColumnCommands::list() {
         Command{"insert-column", "columns", tr("&Insert a column before"), "Ctrl+Ins", [this] { insert_column(); },
                 Needs::table}
             .after_a_rule(),
-        {"duplicate-column", "columns", tr("&Duplicate the column"), no_keys,
+        {"duplicate-column", "columns", tr("&Duplicate column"), no_keys,
          [this] { perform(tr("duplicating a column"), duplicate_column(document_.study(), column()->id)); },
          Needs::column, tr("copy")},
-        Command{"move-column-left", "columns", tr("Move it to the le&ft"), left, [this] { move_column(-1); },
+        Command{"move-column-left", "columns", tr("Move column le&ft"), left, [this] { move_column(-1); }, Needs::table}
+            .lying_across(tr("Move column u&p"), up),
+        Command{"move-column-right", "columns", tr("Move column ri&ght"), right, [this] { move_column(1); },
                 Needs::table}
-            .lying_across(tr("Move it u&p"), up),
-        Command{"move-column-right", "columns", tr("Move it to the ri&ght"), right, [this] { move_column(1); },
-                Needs::table}
-            .lying_across(tr("Move it d&own"), down),
-        {"hide-columns", "columns", tr("&Hide the chosen columns"), no_keys, [this] { hide_columns(); }, Needs::column},
+            .lying_across(tr("Move column d&own"), down),
+        {"hide-columns", "columns", tr("&Hide selected columns"), no_keys, [this] { hide_columns(); }, Needs::column},
         {"show-columns", "columns", tr("&Show hidden columns"), no_keys, [this] { show_hidden(); },
          Needs::hidden_column},
-        {"remove-column", "columns", tr("Remove the column"), no_keys, [this] { menu_of_column()->remove(); },
+        {"remove-column", "columns", tr("Remove column"), no_keys, [this] { menu_of_column()->remove(); },
          Needs::column, tr("delete")},
-        Command{"group-columns", "columns", tr("A h&eading over the chosen columns…"), no_keys, [this] { group(); },
-                Needs::column, tr("group merge")}
+        Command{"group-columns", "columns", tr("Add a group h&eading…"), no_keys, [this] { group(); }, Needs::column,
+                tr("group merge")}
             .after_a_rule(),
-        {"ungroup-columns", "columns", tr("Remove that heading"), no_keys, [this] { ungroup(); },
+        {"ungroup-columns", "columns", tr("Remove group heading"), no_keys, [this] { ungroup(); },
          Needs::grouped_column},
-        Command{"wider-column", "columns", tr("&Wider"), "Ctrl+Alt+Right", [this] { page()->view().widen(12); },
+        Command{"wider-column", "columns", tr("&Widen column"), "Ctrl+Alt+Right", [this] { page()->view().widen(12); },
                 Needs::table}
             .after_a_rule(),
-        {"narrower-column", "columns", tr("&Narrower"), "Ctrl+Alt+Left", [this] { page()->view().widen(-12); },
+        {"narrower-column", "columns", tr("&Narrow column"), "Ctrl+Alt+Left", [this] { page()->view().widen(-12); },
          Needs::table},
-        {"fit-column", "columns", tr("Fi&t the width"), "Ctrl+Alt+Down", [this] { page()->view().widen(0); },
+        {"fit-column", "columns", tr("Fi&t column width"), "Ctrl+Alt+Down", [this] { page()->view().widen(0); },
          Needs::table},
     };
 }
 
 QList<Command> ColumnCommands::formats() {
     QList<Command> all = {
-        {"formats", "table", tr("N&umbers as shown")},
+        {"formats", "table", tr("N&umber format")},
         {"more-decimals", "formats", tr("&More decimals"), "Ctrl+]", [this] { change_decimals(1); }, Needs::table},
         {"fewer-decimals", "formats", tr("&Fewer decimals"), "Ctrl+[", [this] { change_decimals(-1); }, Needs::table},
     };
@@ -121,17 +120,17 @@ void ColumnCommands::show_hidden() {
 }
 
 void ColumnCommands::group() {
-    const auto label = ask_text(window_, tr("A heading over columns"), tr("A label for these columns together:"), {});
+    const auto label = ask_text(window_, tr("Group heading"), tr("Heading for these columns:"), {});
     if (label && !label->isEmpty()) {
-        perform(tr("a heading over columns"), group_columns(document_.study(), page()->table_id(), label->toStdString(),
-                                                            page()->view().chosen_columns()));
+        perform(tr("new group heading"), group_columns(document_.study(), page()->table_id(), label->toStdString(),
+                                                       page()->view().chosen_columns()));
     }
 }
 
 void ColumnCommands::ungroup() {
     for (const auto& group : table()->groups) {
         if (std::find(group->columns.begin(), group->columns.end(), column()->id) != group->columns.end()) {
-            perform(tr("removing a heading"), ledgefall::ungroup(document_.study(), group->id));
+            perform(tr("removing a group heading"), ledgefall::ungroup(document_.study(), group->id));
             return;
         }
     }

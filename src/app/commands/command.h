@@ -15,7 +15,7 @@ enum class Needs : std::uint8_t {
     chosen_columns,
     number_column,
     given_column,
-    worked_column,
+    computed_column,
     two_columns,
     several_columns,
     hidden_column,

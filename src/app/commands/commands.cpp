@@ -1,6 +1,6 @@
 #include "app/commands/commands.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <algorithm>
 

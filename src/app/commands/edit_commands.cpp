@@ -30,14 +30,13 @@ QList<Command> EditCommands::list() {
         {"paste", "edit", tr("&Paste"), QKeySequence::Paste, [this] { paste(); }},
         {"select-all", "edit", tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); },
          Needs::table},
-        {"empty-cells", "edit", tr("E&mpty the cells"), no_keys, [this] { page()->view().clear_selected(); },
-         Needs::table},
+        {"empty-cells", "edit", tr("C&lear cells"), no_keys, [this] { page()->view().clear_selected(); }, Needs::table},
         Command{"find", "edit", tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_.open(); },
                 Needs::table}
             .after_a_rule(),
         {"find-next", "edit", tr("Find &next"), QKeySequence::FindNext, [this] { find_bar_.find(false); },
          Needs::table},
-        {"find-previous", "edit", tr("Find &previous"), QKeySequence::FindPrevious, [this] { find_bar_.find(true); },
+        {"find-previous", "edit", tr("Find pre&vious"), QKeySequence::FindPrevious, [this] { find_bar_.find(true); },
          Needs::table},
     };
 }

@@ -10,7 +10,7 @@ QList<Command> FormulaCommands::list() {
         {"formula", "work", tr("Write a &formula…"), "Ctrl+F2",
          [this] { page()->write_formula(page()->view().current().column()); }, Needs::table, tr("calculate equation"),
          "formula"},
-        Command{"next-column", "work", tr("Write the ne&xt column…"), "Ctrl+Shift+N", [this] { page()->write_next(); },
+        Command{"next-column", "work", tr("Write ne&xt column…"), "Ctrl+Shift+N", [this] { page()->write_next(); },
                 Needs::one_axis, tr("add a column calculate formula"), "next_column"}
             .offered_beside(tr("next column")),
     };
@@ -18,7 +18,7 @@ QList<Command> FormulaCommands::list() {
 
 QList<Command> FormulaCommands::more_list() {
     QList<Command> all = {Command{"more-formulas", "work", tr("&More formulas")}.after_a_rule(),
-                          {"across", "more-formulas", tr("A measure &across the chosen columns")}};
+                          {"across", "more-formulas", tr("Measure &across selected columns")}};
     for (const Function& function : catalogue()) {
         if (function.usual_across) {
             const std::string measure(function.name);
@@ -27,13 +27,13 @@ QList<Command> FormulaCommands::more_list() {
         }
     }
     all.append(QList<Command>{
-        {"spread", "more-formulas", tr("One formula for &each chosen column…"), "Ctrl+Shift+E", [this] { spread(); },
+        {"spread", "more-formulas", tr("Write one formula for &each column…"), "Ctrl+Shift+E", [this] { spread(); },
          Needs::column, tr("per cent of total share percentage relative frequency proportion")},
-        Command{"narrow-reach", "more-formulas", tr("Let the formula cover only the &chosen rows"), no_keys,
-                [this] { set_reach(true); }, Needs::worked_column, tr("reach range part")}
+        Command{"narrow-reach", "more-formulas", tr("Let formula cover only &selected rows"), no_keys,
+                [this] { set_reach(true); }, Needs::computed_column, tr("reach range part")}
             .after_a_rule(),
-        {"cover-all-rows", "more-formulas", tr("Let the formula cover a&ll rows"), no_keys,
-         [this] { set_reach(false); }, Needs::worked_column, tr("reach range whole")},
+        {"cover-all-rows", "more-formulas", tr("Let formula cover a&ll rows"), no_keys, [this] { set_reach(false); },
+         Needs::computed_column, tr("reach range whole")},
     });
     return all;
 }
@@ -44,7 +44,7 @@ void FormulaCommands::set_reach(bool of_chosen_rows) {
         return;
     }
     const auto rows = std::pair(static_cast<std::size_t>(block.top), static_cast<std::size_t>(block.bottom));
-    perform(tr("the reach of %1").arg(QString::fromStdString(column()->name)),
+    perform(tr("rows covered by %1").arg(QString::fromStdString(column()->name)),
             narrow_reach(document_.study(), column()->id, of_chosen_rows ? std::optional(rows) : std::nullopt));
 }
 
@@ -68,7 +68,7 @@ void FormulaCommands::measure_across(const std::string& measure) {
 void FormulaCommands::spread() {
     const std::vector<Id> columns = page()->view().chosen_columns();
     if (columns.empty()) {
-        return document_.refuse({N_("Choose the columns first; in the formula each stands for one of them."), {}});
+        return document_.refuse({N_("Select the columns first. In the formula, each stands for one of them."), {}});
     }
     page()->spread(columns, QStringLiteral("share = each / sum(each)"));
     QTextCursor cursor = page()->editor().line().textCursor();

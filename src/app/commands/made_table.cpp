@@ -7,7 +7,7 @@ namespace ledgefall {
 
 std::shared_ptr<const Column> cells_of(const Document& document, const ColumnDefinition& column) {
     const Results::Entry* entry = document.results().find(column.id);
-    return !column.worked()   ? column.cells.pointer()
+    return !column.computed() ? column.cells.pointer()
            : entry == nullptr ? std::make_shared<const Column>()
                               : entry->cells;
 }

@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-/// The cells of a column, typed or worked out.
+/// The cells of a column, typed or computed.
 std::shared_ptr<const Column> cells_of(const Document& document, const ColumnDefinition& column);
 
 /// Makes a new table, with a chart of one of its columns where one is asked for, as one step, and shows it.

@@ -14,21 +14,21 @@ namespace ledgefall {
 
 QList<Command> MadeTableCommands::list() {
     QList<Command> all = {
-        {"made-tables", "work", tr("&Tables made of columns"), no_keys, {}, Needs::nothing, no_words, "table"},
-        Command{"frequency-table", "made-tables", tr("A fre&quency table of the column…"), "Ctrl+Shift+F",
+        {"made-tables", "work", tr("&Tables from columns"), no_keys, {}, Needs::nothing, no_words, "table"},
+        Command{"frequency-table", "made-tables", tr("Make a fre&quency table…"), "Ctrl+Shift+F",
                 [this] { count_values(); }, Needs::column,
                 tr("histogram classes bins intervals count tally distribution categories"), "classes"}
             .offered_beside(tr("classes")),
-        {"contingency-table", "made-tables", tr("Contingency table of two columns"), no_keys, [this] { count_pairs(); },
-         Needs::two_columns, tr("two-way cross chi squared pairs")},
-        Command{"summary", "made-tables", tr("S&ummary of columns or groups…"), "Ctrl+Shift+U", [this] { sum_up(); },
+        {"contingency-table", "made-tables", tr("Make a contingency table of two columns"), no_keys,
+         [this] { count_pairs(); }, Needs::two_columns, tr("two-way cross chi squared pairs")},
+        Command{"summary", "made-tables", tr("Make a s&ummary table…"), "Ctrl+Shift+U", [this] { sum_up(); },
                 Needs::number_column,
                 tr("mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum"),
                 "summary"}
             .offered_beside(tr("summary")),
-        {"share", "made-tables", tr("Share of one value, chosen on the ledge"), no_keys, [this] { ask_share(); },
-         Needs::column, tr("per cent proportion count of a category")},
-        {"unfold", "work", tr("&Unfold a measure of the chosen columns")},
+        {"share", "made-tables", tr("Hold the share of one value"), no_keys, [this] { ask_share(); }, Needs::column,
+         tr("per cent proportion count of a category")},
+        {"unfold", "work", tr("&Unfold a measure of selected columns")},
     };
     for (const Unfolding& unfolding : unfoldings()) {
         const auto run = [this, name = unfolding.name] {
@@ -50,7 +50,7 @@ void MadeTableCommands::count_values() {
         if (dialog.exec() == QDialog::Accepted) {
             MadeTable(document_, pages_)
                 .make(
-                    tr("a frequency table"),
+                    tr("new frequency table"),
                     [categories = dialog.categories(), parts = dialog.parts()](const Study& study, Id* table) {
                         return category_table(study, categories, parts, table);
                     },
@@ -62,10 +62,10 @@ void MadeTableCommands::count_values() {
         return document_.refuse(possible.refusal());
     }
     FrequencyDialog dialog(cells, name, window_);
-    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
+    if (dialog.exec() == QDialog::Accepted && dialog.is_valid()) {
         MadeTable(document_, pages_)
             .make(
-                tr("a frequency table"),
+                tr("new frequency table"),
                 [counted, classes = dialog.classes(), parts = dialog.parts()](const Study& study, Id* table) {
                     return frequency_table(study, counted, classes, parts, table);
                 },
@@ -76,7 +76,7 @@ void MadeTableCommands::count_values() {
 /// The pairs of two chosen columns; the first goes down.
 void MadeTableCommands::count_pairs() {
     const std::vector<Id> columns = page()->view().chosen_columns();
-    MadeTable(document_, pages_).make(tr("a contingency table"), [columns](const Study& study, Id* made) {
+    MadeTable(document_, pages_).make(tr("new contingency table"), [columns](const Study& study, Id* made) {
         return contingency_table(study, columns[0], columns[1], made);
     });
 }
@@ -97,7 +97,7 @@ void MadeTableCommands::sum_up() {
         }
     }
     if (numbers.empty()) {
-        return document_.refuse({N_("This table has no column of numbers yet that could be summed up."), {}});
+        return document_.refuse({N_("This table has no column of numbers to summarise yet."), {}});
     }
     if (std::none_of(numbers.begin(), numbers.end(), [](const auto& one) { return one.chosen; })) {
         numbers.front().chosen = true;
@@ -119,7 +119,7 @@ void MadeTableCommands::sum_up() {
         boxes.series.push_back({SeriesForm::boxes, request.by, request.columns.front(), false, false, ""});
         next = add_chart(*next, boxes, &chart);
     }
-    MadeTable(document_, pages_).take(tr("a summary"), next, result, chart);
+    MadeTable(document_, pages_).take(tr("new summary table"), next, result, chart);
 }
 
 void MadeTableCommands::ask_share() {
@@ -129,7 +129,7 @@ void MadeTableCommands::ask_share() {
     for (std::size_t row = 0; row < cells->size() && !begun.plain(); ++row) {
         begun = cells->at(row);
     }
-    perform(tr("the share of one value"), asked_share(document_.study(), column()->id, begun));
+    perform(tr("share of one value"), asked_share(document_.study(), column()->id, begun));
 }
 
 } // namespace ledgefall

@@ -41,7 +41,7 @@ QString Requirements::missing(Needs needs) const {
     case Needs::any_table:
         return document_.study().tables.empty() ? tr("needs a table") : QString();
     case Needs::run:
-        return document_.study().runs.empty() ? tr("no run is kept") : QString();
+        return document_.study().runs.empty() ? tr("no runs yet") : QString();
     case Needs::chart:
         return place_.chart_page() == nullptr ? tr("needs a chart") : QString();
     default:
@@ -59,9 +59,9 @@ QString Requirements::missing_in(const Table& table, const ColumnDefinition* cur
     const std::size_t chosen = place_.page()->view().chosen_columns().size();
     switch (needs) {
     case Needs::column:
-        return when(current != nullptr, tr("choose a column"));
+        return when(current != nullptr, tr("select a column"));
     case Needs::chosen_columns:
-        return when(chosen > 0, tr("choose columns"));
+        return when(chosen > 0, tr("select columns"));
     case Needs::number_column:
         return when(!table.two_way() && std::any_of(table.columns.begin(), table.columns.end(),
                                                     [this](const auto& one) {
@@ -70,27 +70,27 @@ QString Requirements::missing_in(const Table& table, const ColumnDefinition* cur
                                                     }),
                     tr("needs a column of numbers"));
     case Needs::given_column:
-        return when(current != nullptr && !current->worked(), tr("choose typed values"));
-    case Needs::worked_column:
-        return when(current != nullptr && current->worked(), tr("choose a column with a formula"));
+        return when(current != nullptr && !current->computed(), tr("select typed values"));
+    case Needs::computed_column:
+        return when(current != nullptr && current->computed(), tr("select a column with a formula"));
     case Needs::two_columns:
-        return when(chosen == 2, tr("choose two columns"));
+        return when(chosen == 2, tr("select two columns"));
     case Needs::several_columns:
-        return when(chosen > 1, tr("choose two columns or more"));
+        return when(chosen > 1, tr("select two or more columns"));
     case Needs::hidden_column:
         return when(
             std::any_of(table.columns.begin(), table.columns.end(), [](const auto& one) { return one->hidden; }),
-            tr("none is hidden"));
+            tr("no hidden columns"));
     case Needs::grouped_column:
-        return when(has_heading(table, current), tr("there is none over this column"));
+        return when(has_heading(table, current), tr("no group heading over this column"));
     case Needs::counted_rows:
-        return when(table.axis.source->count() != nullptr, tr("its rows are typed, not counted"));
+        return when(table.axis.source->count() != nullptr, tr("rows are typed, not counted"));
     case Needs::one_axis:
-        return when(!table.two_way(), tr("a two-way table has layers"));
+        return when(!table.two_way(), tr("not for a two-way table"));
     case Needs::two_axes:
-        return when(table.two_way(), tr("it is no two-way table"));
+        return when(table.two_way(), tr("not a two-way table"));
     case Needs::classes:
-        return when(table.axis.rows_as<ClassRows>() != nullptr, tr("its rows are no classes"));
+        return when(table.axis.rows_as<ClassRows>() != nullptr, tr("rows are not classes"));
     default:
         return {};
     }

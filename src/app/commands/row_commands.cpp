@@ -15,17 +15,17 @@ QList<Command> RowCommands::list() {
             .lying_across(tr("&Insert rows to the left"), insert),
         {"remove-rows", "rows", tr("&Remove rows"), "Alt+Del", [this] { page()->remove_selected_rows(); },
          Needs::table},
-        Command{"move-rows-up", "rows", tr("Move them &up"), "Alt+Shift+Up", [this] { move_rows(-1); }, Needs::table}
-            .lying_across(tr("Move them to the &left"), "Alt+Shift+Left"),
-        Command{"move-rows-down", "rows", tr("Move them &down"), "Alt+Shift+Down", [this] { move_rows(1); },
+        Command{"move-rows-up", "rows", tr("Move rows &up"), "Alt+Shift+Up", [this] { move_rows(-1); }, Needs::table}
+            .lying_across(tr("Move rows &left"), "Alt+Shift+Left"),
+        Command{"move-rows-down", "rows", tr("Move rows &down"), "Alt+Shift+Down", [this] { move_rows(1); },
                 Needs::table}
-            .lying_across(tr("Move them to the ri&ght"), "Alt+Shift+Right"),
+            .lying_across(tr("Move rows ri&ght"), "Alt+Shift+Right"),
         Command{"sort-rising", "rows", tr("&Sort by this column, ascending"), no_keys, [this] { sort(false); },
                 Needs::column, tr("order")}
             .after_a_rule(),
-        {"sort-falling", "rows", tr("Sort by this column, &descending"), no_keys, [this] { sort(true); }, Needs::column,
+        {"sort-falling", "rows", tr("Sort by this column, d&escending"), no_keys, [this] { sort(true); }, Needs::column,
          tr("order")},
-        Command{"continue", "rows", tr("&Continue the chosen values…"), "Ctrl+J", [this] { continue_pattern(); },
+        Command{"continue", "rows", tr("&Continue selected values…"), "Ctrl+J", [this] { continue_pattern(); },
                 Needs::given_column, tr("series fill down sequence repeat")}
             .after_a_rule(),
     };
@@ -48,7 +48,7 @@ void RowCommands::move_rows(int by) {
 void RowCommands::sort(bool falling) {
     const Id table = page()->table_id();
     const Id sorted_by = column()->id;
-    if (!column()->worked()) {
+    if (!column()->computed()) {
         return document_.perform_aside(
             this, tr("sorting"), [table, sorted_by, falling](const Study& study, const StopToken& stop) {
                 const ColumnDefinition* key =
@@ -67,7 +67,7 @@ void RowCommands::sort(bool falling) {
 void RowCommands::continue_pattern() {
     const TableView::Block block = page()->view().chosen();
     if (block.empty()) {
-        return document_.refuse({N_("Choose the values that have been started, in a column that is given."), {}});
+        return document_.refuse({N_("Select the values to continue, in a given column."), {}});
     }
     std::vector<Value> started;
     for (int row = block.top; row <= block.bottom; ++row) {

@@ -8,7 +8,7 @@
 namespace ledgefall {
 
 QList<Command> RunCommands::list() {
-    // A run is of results, so it is waited for where they are being worked out.
+    // A run is of results, so it is waited for where they are being computed.
     const auto keep_then = [this] { document_.when_current(this, tr("keeping a run"), [this] { keep(); }); };
     return {
         Command{"keep-run", "what-if", tr("&Keep this run"), "Ctrl+R", keep_then, Needs::any_table,
@@ -16,11 +16,11 @@ QList<Command> RunCommands::list() {
             .after_a_rule(),
         {"restore-run", "what-if", tr("&Restore a run…"), no_keys, [this] { choose_to_restore(); }, Needs::run,
          tr("back to kept values scenario")},
-        {"runs-table", "what-if", tr("T&able of the runs"), no_keys, [this] { list_runs(); }, Needs::run,
+        {"runs-table", "what-if", tr("Make a t&able of runs"), no_keys, [this] { list_runs(); }, Needs::run,
          tr("compare results scenarios")},
         {"draw-runs", "what-if", tr("&Draw all runs in charts"), no_keys, [this] { draw_all(true); }, Needs::run,
          tr("overlay compare curves")},
-        {"draw-no-runs", "what-if", tr("Draw &no runs in charts"), no_keys, [this] { draw_all(false); }, Needs::run,
+        {"draw-no-runs", "what-if", tr("Hide ru&ns in charts"), no_keys, [this] { draw_all(false); }, Needs::run,
          tr("hide overlay")},
     };
 }
@@ -47,10 +47,11 @@ void RunCommands::keep() {
             const Results::Entry* entry = document_.results().find(column.column);
             faults += entry == nullptr ? 0 : entry->faults;
         }
-        const QString kept = tr("Kept as %1. Charts of its columns draw it paler; it stands in the contents.")
-                                 .arg(run_name(document_.study(), added));
+        const QString kept =
+            tr("Kept as %1. It is listed in the contents and drawn paler in the charts of its columns.")
+                .arg(run_name(document_.study(), added));
         Q_EMIT told(faults == 0 ? kept
-                                : kept + QLatin1Char(' ') + tr("Cells at fault are kept empty: %1.").arg(faults));
+                                : kept + QLatin1Char(' ') + tr("Cells with errors are kept empty: %1.").arg(faults));
     }
 }
 
@@ -62,18 +63,18 @@ void RunCommands::restore(Id run) {
         for (const std::string& one : stays) {
             names << QString::fromStdString(one);
         }
-        Q_EMIT told(names.isEmpty() ? tr("Held values are as in the run %1 again.").arg(name)
-                                    : tr("Held values are as in the run %1 again, but for what is worked out by a "
-                                         "formula now or has gone: %2.")
+        Q_EMIT told(names.isEmpty() ? tr("The held values of the run %1 are restored.").arg(name)
+                                    : tr("The held values of the run %1 are restored, except those that are now "
+                                         "computed or have been removed: %2.")
                                           .arg(name, names.join(QStringLiteral(", "))));
     }
 }
 
 void RunCommands::choose_to_restore() {
     const QStringList names = run_names(document_.study());
-    const int chosen = ask_from_list(window_, tr("Which run?"),
-                                     tr("Held values, typed cells over formulas and the seed become what they were."),
-                                     names, tr("Restore"));
+    const int chosen =
+        ask_from_list(window_, tr("Restore run"), tr("Held values, overrides and the seed go back to what they were."),
+                      names, tr("Restore"));
     if (chosen >= 0) {
         restore(document_.study().runs[static_cast<std::size_t>(chosen)]->id);
     }
@@ -85,7 +86,7 @@ void RunCommands::list_runs() {
         return pages_.show_table(there->table);
     }
     Id table;
-    if (document_.perform(tr("the table of runs"), add_runs_table(document_.study(), &table))) {
+    if (document_.perform(tr("new table of runs"), add_runs_table(document_.study(), &table))) {
         pages_.show_table(table);
     }
 }

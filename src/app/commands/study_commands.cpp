@@ -21,7 +21,7 @@ QList<Command> StudyCommands::list() {
     return {
         {"new", "study", tr("&New"), QKeySequence::New, [this] { files_.may_leave([this] { files_.start_new(); }); },
          Needs::nothing, no_words, "new"},
-        Command{"starters", "study", tr("Ne&w from a starter")}.filled_by([this](QMenu* menu) { fill_starters(menu); }),
+        Command{"starters", "study", tr("New &from a starter")}.filled_by([this](QMenu* menu) { fill_starters(menu); }),
         {"new-window", "study", tr("New &window"), "Ctrl+Alt+N", [this] { Q_EMIT new_window_wanted(); }},
         {"open", "study", tr("&Open…"), QKeySequence::Open, [this] { files_.choose_and_open(); }, Needs::nothing,
          no_words, "open"},
@@ -33,18 +33,18 @@ QList<Command> StudyCommands::list() {
             .after_a_rule(),
         {"save-as", "study", tr("Save &as…"), "Ctrl+Shift+S", [this] { files_.save_as(); }},
         {"earlier-versions", "study", tr("Earlier &versions…"), no_keys, [this] { files_.show_earlier_versions(); }},
-        Command{"import", "study", tr("&Import a table or a worksheet…"), "Ctrl+I", [this] { imports_.choose(); },
+        Command{"import", "study", tr("&Import a table or worksheet…"), "Ctrl+I", [this] { imports_.choose(); },
                 Needs::nothing, no_words, "import"}
             .after_a_rule(),
         {"export-table", "study", tr("&Export this table…"), "Ctrl+E", [this] { exports_.choose(page()->table_id()); },
          Needs::table, no_words, "export"},
-        {"export-worksheet", "study", tr("Export the study as a &worksheet…"), "Ctrl+Alt+E",
+        {"export-worksheet", "study", tr("Export study as a wor&ksheet…"), "Ctrl+Alt+E",
          [this] { exports_.choose_worksheet(files_.proposed_path()); }, Needs::any_table,
          tr("spreadsheet ods xlsx send hand on")},
-        Command{"empty-for-own-data", "study", tr("E&mpty it for own data"), no_keys, [this] { empty_for_own_data(); },
-                Needs::any_table, tr("clear values template blank reset")}
+        Command{"empty-for-own-data", "study", tr("&Clear values for new data"), no_keys,
+                [this] { empty_for_own_data(); }, Needs::any_table, tr("empty values template blank reset")}
             .after_a_rule(),
-        {"settings", "study", tr("Settings of this s&tudy…"), "Ctrl+,", [this] { change_settings(); }},
+        {"settings", "study", tr("Study se&ttings…"), "Ctrl+,", [this] { change_settings(); }},
         {"quit", "study", tr("&Quit"), QKeySequence::Quit, [this] { window_->close(); }},
     };
 }
@@ -66,13 +66,14 @@ void StudyCommands::begin_with(const Starter& starter) {
     files_.may_leave([this, starter] { // a copy: the card that it comes from may go
         document_.begin_with(starter.study);
         if (page() != nullptr) {
-            page()->offers().offer(starter.note, tr("Empty it for own data"), [this] { empty_for_own_data(); });
+            page()->suggestions().offer(starter.note, tr("Clear values for new data"),
+                                        [this] { empty_for_own_data(); });
         }
     });
 }
 
 void StudyCommands::empty_for_own_data() {
-    document_.perform(tr("emptying"), ledgefall::empty_for_own_data(document_.study()));
+    document_.perform(tr("clearing values"), ledgefall::empty_for_own_data(document_.study()));
     if (page() != nullptr) {
         page()->view().set_current(page()->model().index(0, 0));
         page()->view().setFocus();
@@ -80,8 +81,7 @@ void StudyCommands::empty_for_own_data() {
 }
 
 void StudyCommands::keep_as_starter() {
-    const auto title = ask_text(window_, tr("Keep as a starter"),
-                                tr("The title under which new studies can begin with it:"), document_.title());
+    const auto title = ask_text(window_, tr("Keep as a starter"), tr("Title of the starter:"), document_.title());
     if (title && !title->isEmpty()) {
         starters_.keep(document_.study(), *title);
     }
@@ -94,7 +94,7 @@ void StudyCommands::fill_starters(QMenu* menu) {
     if (!menu->isEmpty()) {
         menu->addSeparator();
     }
-    menu->addAction(tr("&Keep this study among them…"), this, &StudyCommands::keep_as_starter);
+    menu->addAction(tr("&Keep this study as a starter…"), this, &StudyCommands::keep_as_starter);
 }
 
 void StudyCommands::fill_recent(QMenu* menu) {

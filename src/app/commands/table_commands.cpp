@@ -23,33 +23,33 @@ QString axis_line(const Table& table, const ColumnDefinition& column) {
 QList<Command> TableCommands::list() {
     return {
         {"new-table", "table", tr("&New table"), "Ctrl+T", [this] { new_table(); }, Needs::nothing, no_words, "table"},
-        {"two-way-table", "table", tr("T&wo-way table…"), "Ctrl+Shift+T", [this] { two_way_table(); }, Needs::nothing,
+        {"two-way-table", "table", tr("Two-way &table…"), "Ctrl+Shift+T", [this] { two_way_table(); }, Needs::nothing,
          no_words, "two_way"},
-        {"title-table", "table", tr("Title and &note…"), no_keys, [this] { title_table(); }, Needs::table},
-        {"rename-table", "table", tr("&Rename the table…"), no_keys, [this] { rename_table(); }, Needs::table},
-        {"count-rows", "table", tr("&Number of rows…"), no_keys, [this] { count_rows(); }, Needs::table},
-        {"stop-rows", "table", tr("&Stop its rows early…"), no_keys, [this] { stop_rows(); }, Needs::counted_rows},
-        {"change-classes", "table", tr("Change its c&lasses…"), no_keys, [this] { change_classes(); }, Needs::classes,
+        {"title-table", "table", tr("T&itle and note…"), no_keys, [this] { title_table(); }, Needs::table},
+        {"rename-table", "table", tr("&Rename table…"), no_keys, [this] { rename_table(); }, Needs::table},
+        {"count-rows", "table", tr("Number o&f rows…"), no_keys, [this] { count_rows(); }, Needs::table},
+        {"stop-rows", "table", tr("&Stop rows early…"), no_keys, [this] { stop_rows(); }, Needs::counted_rows},
+        {"change-classes", "table", tr("Change c&lasses…"), no_keys, [this] { change_classes(); }, Needs::classes,
          tr("bins intervals limits width")},
-        {"axis-down", "table", tr("Change the axis &down…"), no_keys, [this] { change_axis(false); }, Needs::two_axes,
+        {"axis-down", "table", tr("Change axis &down…"), no_keys, [this] { change_axis(false); }, Needs::two_axes,
          tr("rows values")},
-        {"axis-across", "table", tr("Change the axis &across…"), no_keys, [this] { change_axis(true); },
-         Needs::two_axes, tr("columns values")},
-        {"swap-axes", "table", tr("&Swap the axes"), no_keys,
+        {"axis-across", "table", tr("Change axis &across…"), no_keys, [this] { change_axis(true); }, Needs::two_axes,
+         tr("columns values")},
+        {"swap-axes", "table", tr("Swap a&xes"), no_keys,
          [this] { perform(tr("swapping the axes"), transpose(document_.study(), table()->id)); }, Needs::two_axes,
          tr("transpose turn")},
-        Command{"lay-across", "table", tr("Lay it a&cross"), no_keys,
+        Command{"lay-across", "table", tr("Show rows a&cross"), no_keys,
                 [this] {
-                    perform(tr("laying across"),
+                    perform(tr("showing rows across"),
                             lay_across(document_.study(), page()->table_id(), !page()->laid_across()));
                 },
                 Needs::one_axis, tr("transpose turn rows to the right months horizontal")}
             .with_state([this] { return page() != nullptr && page()->laid_across(); }),
         {"add-layer", "table", tr("Add a layer of t&yped values…"), no_keys, [this] { add_layer(); }, Needs::two_axes,
          tr("enter data")},
-        {"move-table-up", "table", tr("Move the table up"), no_keys, [this] { move_table(-1); }, Needs::table},
-        {"move-table-down", "table", tr("Move the table down"), no_keys, [this] { move_table(1); }, Needs::table},
-        {"remove-table", "table", tr("Remove the table"), no_keys, [this] { remove_table(); }, Needs::table},
+        {"move-table-up", "table", tr("Move table up"), no_keys, [this] { move_table(-1); }, Needs::table},
+        {"move-table-down", "table", tr("Move table down"), no_keys, [this] { move_table(1); }, Needs::table},
+        {"remove-table", "table", tr("Remove table"), no_keys, [this] { remove_table(); }, Needs::table},
     };
 }
 
@@ -91,19 +91,19 @@ void TableCommands::two_way_table() {
     const auto offer_waited = [this](Id made) {
         const Table& table = *document_.study().table(made);
         if (!table.columns.empty() && pages_.page_of(made) != nullptr) {
-            pages_.page_of(made)->offers().offer_waited(made, table.columns.front()->id);
+            pages_.page_of(made)->suggestions().offer_waited(made, table.columns.front()->id);
         }
     };
     MadeTable(document_, pages_)
         .make(
-            tr("a two-way table"), [&dialog](const Study&, Id* made) { return dialog.made(made); }, {}, offer_waited);
+            tr("new two-way table"), [&dialog](const Study&, Id* made) { return dialog.made(made); }, {}, offer_waited);
 }
 
 void TableCommands::title_table() {
     const auto label =
-        ask_text(window_, tr("Title"), tr("The table's title:"), QString::fromStdString(table()->shown_label()));
+        ask_text(window_, tr("Title"), tr("Title of the table:"), QString::fromStdString(table()->shown_label()));
     const auto note =
-        label ? ask_text(window_, tr("Note"), tr("A note beside the title:"), QString::fromStdString(table()->note))
+        label ? ask_text(window_, tr("Note"), tr("Note beside the title:"), QString::fromStdString(table()->note))
               : std::nullopt;
     if (note) {
         perform(tr("title"), label_table(document_.study(), table()->id, label->toStdString(), note->toStdString()));
@@ -112,7 +112,7 @@ void TableCommands::title_table() {
 
 void TableCommands::rename_table() {
     const auto name =
-        ask_text(window_, tr("Rename"), tr("The table's name in formulas; formulas that use it are rewritten:"),
+        ask_text(window_, tr("Rename"), tr("Name of the table in formulas (formulas that use it are updated):"),
                  QString::fromStdString(table()->name));
     if (name) {
         perform(tr("renaming"), ledgefall::rename_table(document_.study(), table()->id, name->toStdString()));
@@ -121,9 +121,8 @@ void TableCommands::rename_table() {
 
 void TableCommands::count_rows() {
     const Formula* formula = table()->axis.source->count();
-    const auto count =
-        ask_text(window_, tr("Number of rows"), tr("Rows from 1 to this number, or formula of held values:"),
-                 formula == nullptr ? QStringLiteral("100") : QString::fromStdString(formula->text()));
+    const auto count = ask_text(window_, tr("Number of rows"), tr("Number of rows, or a formula of held values:"),
+                                formula == nullptr ? QStringLiteral("100") : QString::fromStdString(formula->text()));
     if (count) {
         perform(tr("number of rows"), ledgefall::count_rows(document_.study(), table()->id, count->toStdString()));
     }
@@ -133,10 +132,10 @@ void TableCommands::stop_rows() {
     const Formula* formula = table()->axis.source->until();
     const auto until =
         ask_text(window_, tr("Stop rows early"),
-                 tr("The rows end at the first for which this holds, such as r < 1; leave it empty to run to the end:"),
+                 tr("Stop at the first row for which this holds, such as r < 1 (leave it empty to run to the end):"),
                  formula == nullptr ? QString() : QString::fromStdString(formula->text()));
     if (until) {
-        perform(tr("stopping rows"), ledgefall::stop_rows(document_.study(), table()->id, until->toStdString()));
+        perform(tr("stopping rows early"), ledgefall::stop_rows(document_.study(), table()->id, until->toStdString()));
     }
 }
 
@@ -148,7 +147,7 @@ void TableCommands::change_classes() {
     }
     const auto* rows = table()->axis.rows_as<ClassRows>();
     if (rows == nullptr || source == nullptr) {
-        return document_.refuse({N_("This table has no classes of another column that could be changed."), {}});
+        return document_.refuse({N_("This table has no classes of another column to change."), {}});
     }
     const ColumnDefinition& column = *source->column(counted);
     const auto cells = cells_of(document_, column);
@@ -157,8 +156,8 @@ void TableCommands::change_classes() {
     }
     FrequencyDialog dialog(cells, QString::fromStdString(column.shown_label()), window_);
     dialog.begin_with(rows->classes());
-    if (dialog.exec() == QDialog::Accepted && dialog.sound()) {
-        perform(tr("the classes"), reclass(document_.study(), table()->id, dialog.classes()));
+    if (dialog.exec() == QDialog::Accepted && dialog.is_valid()) {
+        perform(tr("class changes"), reclass(document_.study(), table()->id, dialog.classes()));
     }
 }
 
@@ -167,29 +166,28 @@ void TableCommands::change_axis(bool across) {
     const ColumnDefinition& column = **axis.column;
     const std::string unit = column.unit.empty() ? "" : " [" + column.unit + "]";
     const std::string now = column.name + unit + " = " + axis_in_words(document_.study(), axis);
-    const auto typed = ask_text(
-        window_, across ? tr("The axis across") : tr("The axis down"),
-        tr("Its name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir; what is typed in the cells of "
-           "values that stay is kept:"),
-        QString::fromStdString(now));
+    const auto typed = ask_text(window_, across ? tr("Axis across") : tr("Axis down"),
+                                tr("Name and values, such as 1..12, or 3, 3.5 .. 6, or riffle, pool, weir. Typed cells "
+                                   "are kept for values that remain:"),
+                                QString::fromStdString(now));
     if (!typed) {
         return;
     }
     const Result<WrittenAxis> axis_written = written_axis(typed->toStdString());
-    perform(tr("an axis"), axis_written
-                               ? rewrite_axis(document_.study(), table()->id, across, *axis_written, own_spelling())
-                               : Result<Study>(axis_written.refusal()));
+    perform(tr("axis changes"),
+            axis_written ? rewrite_axis(document_.study(), table()->id, across, *axis_written, own_spelling())
+                         : Result<Study>(axis_written.refusal()));
 }
 
 void TableCommands::add_layer() {
-    const auto label = ask_text(window_, tr("A layer of typed values"), tr("What it is called:"), tr("Counts"));
+    const auto label = ask_text(window_, tr("Layer of typed values"), tr("Name of the layer:"), tr("Counts"));
     if (!label || label->trimmed().isEmpty()) {
         return;
     }
     Id added;
     const Id id = table()->id;
-    if (document_.perform(tr("a layer"), add_typed_layer(document_.study(), id, label->trimmed().toStdString(),
-                                                         Kind::number, &added))) {
+    if (document_.perform(tr("new layer"), add_typed_layer(document_.study(), id, label->trimmed().toStdString(),
+                                                           Kind::number, &added))) {
         page()->go_to(added, 1);
     }
 }

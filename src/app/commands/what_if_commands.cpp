@@ -22,7 +22,7 @@ QList<Command> WhatIfCommands::list() {
         };
     };
     return {
-        {"what-if", "work", tr("What &if, and runs"), no_keys, {}, Needs::nothing, no_words, "hold"},
+        {"what-if", "work", tr("What-&if and runs"), no_keys, {}, Needs::nothing, no_words, "hold"},
         {"try-values", "what-if", tr("Try &values of a held value…"), no_keys, with_held(&WhatIfCommands::try_values),
          Needs::nothing, tr("what if trial vary change parameter sensitivity halve the step order")},
         {"try-two-values", "what-if", tr("Try values of &two held values…"), no_keys,
@@ -57,12 +57,12 @@ Id WhatIfCommands::chosen_held(Id beside) {
         list(table->ledge, QString::fromStdString(table->name) + QLatin1Char('.'));
     }
     if (ids.empty()) {
-        document_.refuse({N_("There is no held number to try values of: put one on the ledge first."), {}});
+        document_.refuse({N_("There is no held number to try values of. Put one on the ledge first."), {}});
         return {};
     }
     const int chosen = ids.size() == 1 ? 0
-                                       : ask_from_list(window_, tr("Which held value?"),
-                                                       tr("Other values of it are tried; the study stays as it is."),
+                                       : ask_from_list(window_, tr("Choose a held value"),
+                                                       tr("Other values of it are tried; the study does not change."),
                                                        names, tr("Choose"));
     return chosen < 0 ? Id() : ids[static_cast<std::size_t>(chosen)];
 }
@@ -126,7 +126,7 @@ void WhatIfCommands::find_value(Id id) {
     const std::string definition = part.held->left_side() +
                                    (part.held->unit.empty() ? "" : " [" + part.held->unit + "]") + " = " +
                                    (dialog.stays_live() ? dialog.formula() : shortest(*dialog.found()));
-    document_.perform(tr("a value that was looked for"), rehold(document_.study(), id, definition));
+    document_.perform(tr("found value"), rehold(document_.study(), id, definition));
 }
 
 } // namespace ledgefall

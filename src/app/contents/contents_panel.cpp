@@ -3,7 +3,7 @@
 #include "app/contents/contents_roles.h"
 #include "app/dialogs/check_dialog.h"
 #include "app/document/run_text.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/model/fault_explanation.h"
 
 namespace ledgefall {
@@ -19,7 +19,7 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     setTextElideMode(Qt::ElideMiddle); // names that begin alike are told apart
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Contents of the study"));
-    connect(&look_news(), &LookNews::changed, this, &ContentsPanel::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ContentsPanel::apply_look);
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::shows_old_changed, this, &ContentsPanel::rebuild);
@@ -65,14 +65,14 @@ void ContentsPanel::apply_look() {
     setStyleSheet(QStringLiteral(
                       "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %3; }"
                       "QTreeWidget::item:selected { background: %2; color: %3; }")
-                      .arg(look().margin.name(), look().follows_wash.name(), look().ink.name()));
-    setFont(look().text());
+                      .arg(theme().margin.name(), theme().follows_wash.name(), theme().ink.name()));
+    setFont(theme().text());
     rebuild();
 }
 
 /// What the panel shows, in a text: it is built anew only where that changes.
 QString ContentsPanel::shown_now() const {
-    QStringList all{QString::fromStdString(current_.str()), QString::number(is_dark()), QString::number(look().zoom)};
+    QStringList all{QString::fromStdString(current_.str()), QString::number(is_dark()), QString::number(theme().zoom)};
     for (const auto& table : document_.study().tables) {
         all << QString::fromStdString(table->id.str()) << QString::fromStdString(table->shown_label());
     }
@@ -105,8 +105,8 @@ void ContentsPanel::rebuild() {
     const auto group = [this](const QString& name) {
         auto* item = new QTreeWidgetItem(this, {name});
         item->setFlags(Qt::ItemIsEnabled);
-        item->setFont(0, look().text(8.5, true));
-        item->setForeground(0, look().faint_ink);
+        item->setFont(0, theme().text(8.5, true));
+        item->setForeground(0, theme().faint_ink);
         return item;
     };
     QTreeWidgetItem* tables = group(tr("Tables"));
@@ -125,7 +125,7 @@ void ContentsPanel::rebuild() {
             const QString label = chart->label.empty() ? tr("Chart") : QString::fromStdString(chart->label);
             auto* item = new QTreeWidgetItem(charts, {label});
             item->setIcon(0, drawn_icon(QStringLiteral("chart")));
-            item->setFont(0, look().text(10, chart->id == shown_chart_));
+            item->setFont(0, theme().text(10, chart->id == shown_chart_));
             item->setToolTip(0, label);
             item->setData(0, chart_role, QString::fromStdString(chart->id.str()));
         }
@@ -146,9 +146,9 @@ void ContentsPanel::rebuild() {
                           : holds ? tr("%1, holds").arg(label)
                                   : tr("%1, fails").arg(label));
             item->setIcon(0, open ? QIcon() : drawn_icon(holds ? QStringLiteral("holds") : QStringLiteral("broken")));
-            item->setForeground(0, open ? look().faint_ink : holds ? look().ink : look().fault);
+            item->setForeground(0, open ? theme().faint_ink : holds ? theme().ink : theme().fault);
             const QString state =
-                open ? tr("being worked out")
+                open ? tr("being computed")
                 : value.is_fault()
                     ? Document::translated(explain(document_.study(), document_.results(), value.fault()))
                 : holds ? tr("holds")
@@ -194,7 +194,7 @@ void ContentsPanel::change_check(Id id) {
 
 void ContentsPanel::open_menu(const QPoint& at) {
     QMenu menu(this);
-    menu.addAction(tr("Watch with a check…"), this, &ContentsPanel::new_check);
+    menu.addAction(tr("Add a check…"), this, &ContentsPanel::new_check);
     QTreeWidgetItem* item = itemAt(at);
     if (!run_of(item).empty()) {
         fill_run_menu(menu, *item);
@@ -202,16 +202,16 @@ void ContentsPanel::open_menu(const QPoint& at) {
     const QString check = item == nullptr ? QString() : item->data(0, check_role).toString();
     if (!check.isEmpty()) {
         const Id id(check.toStdString());
-        menu.addAction(tr("Change the check…"), this, [this, id] { change_check(id); });
-        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the check"), this,
+        menu.addAction(tr("Change check…"), this, [this, id] { change_check(id); });
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove check"), this,
                        [this, id] { document_.perform(tr("removing a check"), remove_check(document_.study(), id)); });
     }
     const QString chart = item == nullptr ? QString() : item->data(0, chart_role).toString();
     if (!chart.isEmpty()) {
         const Id id(chart.toStdString());
-        menu.addAction(drawn_icon(QStringLiteral("change")), tr("Change the chart…"), this,
+        menu.addAction(drawn_icon(QStringLiteral("change")), tr("Change chart…"), this,
                        [this, id] { Q_EMIT chart_change_wanted(id); });
-        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the chart from the study"), this,
+        menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove chart from study"), this,
                        [this, id] { Q_EMIT chart_removal_wanted(id); });
     }
     menu.exec(viewport()->mapToGlobal(at));

@@ -3,7 +3,7 @@
 #include "app/contents/contents_panel.h"
 #include "app/contents/contents_roles.h"
 #include "app/document/run_text.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/runs/edit_runs.h"
 
 #include <QHelpEvent>
@@ -12,7 +12,7 @@ namespace ledgefall {
 
 /// A tick says that charts draw it.
 void ContentsPanel::add_runs(QTreeWidgetItem& runs) {
-    runs.setToolTip(0, tr("Runs that are ticked are drawn paler in the charts of their columns"));
+    runs.setToolTip(0, tr("Ticked runs are drawn paler in the charts of their columns"));
     const QStringList names = run_names(document_.study());
     for (qsizetype at = 0; at < names.size(); ++at) {
         const Run& run = *document_.study().runs[static_cast<std::size_t>(at)];
@@ -42,7 +42,7 @@ void ContentsPanel::change_run(QTreeWidgetItem& item) {
         QMetaObject::invokeMethod(
             this,
             [this, id, typed] {
-                if (!document_.perform(tr("name of a run"), rename_run(document_.study(), id, typed.toStdString()))) {
+                if (!document_.perform(tr("renaming a run"), rename_run(document_.study(), id, typed.toStdString()))) {
                     shown_.clear();
                     rebuild();
                 }
@@ -53,11 +53,11 @@ void ContentsPanel::change_run(QTreeWidgetItem& item) {
 
 void ContentsPanel::fill_run_menu(QMenu& menu, QTreeWidgetItem& item) {
     const Id id = run_of(&item);
-    menu.addAction(drawn_icon(QStringLiteral("undo")), tr("Restore this run"), this,
+    menu.addAction(drawn_icon(QStringLiteral("undo")), tr("Restore run"), this,
                    [this, id] { Q_EMIT run_restore_wanted(id); });
-    menu.addAction(tr("Rename the run"), this, [this, item = &item] { editItem(item); });
-    menu.addAction(tr("Table of the runs"), this, [this] { Q_EMIT run_list_wanted(); });
-    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the run"), this,
+    menu.addAction(tr("Rename run"), this, [this, item = &item] { editItem(item); });
+    menu.addAction(tr("Make a table of runs"), this, [this] { Q_EMIT run_list_wanted(); });
+    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove run"), this,
                    [this, id] { document_.perform(tr("removing a run"), remove_run(document_.study(), id)); });
 }
 

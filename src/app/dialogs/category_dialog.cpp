@@ -1,8 +1,8 @@
 #include "app/dialogs/category_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/study/row_sources/category_rows.h"
 
 #include <QDialogButtonBox>
@@ -22,23 +22,23 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
     , first_(new QLineEdit(this))
     , message_(new QLabel(this)) {
     setWindowTitle(tr("Frequency table of %1").arg(name));
-    by_->addItem(tr("each different value"), static_cast<int>(Categories::By::value));
+    by_->addItem(tr("Each different value"), static_cast<int>(Categories::By::value));
     if (cells_->kind() == Kind::date) {
-        by_->addItem(tr("each month"), static_cast<int>(Categories::By::month));
-        by_->addItem(tr("each year"), static_cast<int>(Categories::By::year));
-        by_->addItem(tr("each day of the week"), static_cast<int>(Categories::By::weekday));
+        by_->addItem(tr("Each month"), static_cast<int>(Categories::By::month));
+        by_->addItem(tr("Each year"), static_cast<int>(Categories::By::year));
+        by_->addItem(tr("Each day of the week"), static_cast<int>(Categories::By::weekday));
     }
-    order_->addItems({tr("as they first occur"), tr("ascending, or alphabetical"), tr("the most frequent first")});
+    order_->addItems({tr("In order of occurrence"), tr("Ascending or alphabetical"), tr("Most frequent first")});
     const auto box = [this](const QString& text, bool on) {
         auto* result = new QCheckBox(text, this);
         result->setChecked(on);
         return result;
     };
-    relative_ = box(tr("share"), true);
-    percent_ = box(tr("per cent"), false);
-    cumulative_ = box(tr("cumulative"), false);
-    tally_ = box(tr("tally"), false);
-    draw_ = box(tr("and draw its &bars"), true);
+    relative_ = box(tr("Share"), true);
+    percent_ = box(tr("Per cent"), false);
+    cumulative_ = box(tr("Cumulative"), false);
+    tally_ = box(tr("Tally"), false);
+    draw_ = box(tr("Draw a &bar chart"), true);
     auto* with = new QHBoxLayout;
     for (QCheckBox* one : {relative_, percent_, cumulative_, tally_}) {
         with->addWidget(one);
@@ -48,11 +48,11 @@ CategoryDialog::CategoryDialog(std::shared_ptr<const Column> cells, Id column, c
     form->addRow(tr("&Order"), order_);
     first_->setPlaceholderText(tr("separated by commas; the others follow in that order"));
     form->addRow(tr("These values &first"), first_);
-    form->addRow(tr("With"), with);
+    form->addRow(tr("Include"), with);
     form->addRow(QString(), draw_);
     message_->setWordWrap(true);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(tr("Make table"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(by_, &QComboBox::currentIndexChanged, this, &CategoryDialog::look_over);
@@ -70,7 +70,7 @@ void CategoryDialog::look_over() {
     order_->setEnabled(how.by == Categories::By::value);
     first_->setEnabled(how.by == Categories::By::value);
     const Result<Column> rows = rows_of_categories(*cells_, how);
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg((rows ? look().faint_ink : look().fault).name()));
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg((rows ? theme().faint_ink : theme().fault).name()));
     if (!rows) {
         return message_->setText(Document::translated(rows.refusal()));
     }

@@ -1,7 +1,7 @@
 #include "app/dialogs/check_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -24,11 +24,11 @@ CheckDialog::CheckDialog(const Study& study, Id table, const CheckText& text, QW
     , label_(new QLineEdit(QString::fromStdString(text.label), this))
     , message_(new QLineEdit(QString::fromStdString(text.message), this))
     , refusal_(new QLabel(this)) {
-    setWindowTitle(tr("A check on watch"));
-    kind_->addItem(tr("a column adds up to a value"));
-    kind_->addItem(tr("counts add up to the number of rows of another table"));
-    kind_->addItem(tr("a condition holds in every row"));
-    kind_->addItem(tr("an own condition"));
+    setWindowTitle(tr("Check"));
+    kind_->addItem(tr("A column adds up to a value"));
+    kind_->addItem(tr("Counts add up to the number of rows of another table"));
+    kind_->addItem(tr("A condition holds in every row"));
+    kind_->addItem(tr("Another condition"));
     const Table* own_table = study.table(table);
     if (own_table != nullptr) {
         for (const auto& column : own_table->columns) {
@@ -37,9 +37,9 @@ CheckDialog::CheckDialog(const Study& study, Id table, const CheckText& text, QW
     }
     kind_->setCurrentIndex(own_table == nullptr || !text.condition.empty() ? own : adds_up);
     refusal_->setWordWrap(true);
-    refusal_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    refusal_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
     auto* form = new QFormLayout(this);
-    form->addRow(tr("&What is watched"), kind_);
+    form->addRow(tr("&What to check"), kind_);
     form->addRow(tr("Co&lumn"), column_);
     form->addRow(tr("&Value"), value_);
     form->addRow(tr("&Condition"), condition_);
@@ -78,9 +78,9 @@ void CheckDialog::propose() {
                         : other;
         }
         condition_->setText(QStringLiteral("sum(%1) = count(%2)").arg(column, other.isEmpty() ? column : other));
-        label_->setText(tr("%1 counts every one").arg(column));
+        label_->setText(tr("%1 counts every row").arg(column));
         message_->setText(
-            tr("The counts in %1 do not add up to n: some values fall in no class, or in two.").arg(column));
+            tr("The counts in %1 do not add up to n. Some values are in no class, or in two.").arg(column));
     } else {
         condition_->setText(QStringLiteral("count(%1 > %2) = count(%1)").arg(column, value));
         label_->setText(tr("every %1 is above %2").arg(column, value));

@@ -1,7 +1,7 @@
 #include "app/dialogs/class_preview.h"
 
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -19,12 +19,12 @@ constexpr int near = 5; // pixels within which a limit is taken
 ClassPreview::ClassPreview(QWidget* parent)
     : QWidget(parent) {
     setMouseTracking(true);
-    setMinimumHeight(look().px(170));
-    setAccessibleName(tr("The counts of the classes"));
+    setMinimumHeight(theme().px(170));
+    setAccessibleName(tr("Counts of the classes"));
 }
 
 QSize ClassPreview::sizeHint() const {
-    return {look().px(460), look().px(200)};
+    return {theme().px(460), theme().px(200)};
 }
 
 void ClassPreview::show_classes(std::vector<double> limits, std::vector<std::size_t> counts) {
@@ -63,8 +63,8 @@ int ClassPreview::limit_near(int x) const {
 
 /// As many limits are labelled as there is room for, so that their figures never touch.
 void ClassPreview::label_limits(QPainter& painter, int base) const {
-    painter.setFont(look().text(8.5));
-    painter.setPen(look().ink);
+    painter.setFont(theme().text(8.5));
+    painter.setPen(theme().ink);
     const QFontMetrics metrics(painter.font());
     int free_from = 0;
     for (const double limit : limits_) {
@@ -74,13 +74,13 @@ void ClassPreview::label_limits(QPainter& painter, int base) const {
         painter.drawLine(x, base, x, base + 4);
         if (x - half >= free_from && x + half < width()) {
             painter.drawText(x - half, base + 6 + metrics.ascent(), text);
-            free_from = x + half + look().px(8);
+            free_from = x + half + theme().px(8);
         }
     }
 }
 
 void ClassPreview::paintEvent(QPaintEvent*) {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     QPainter painter(this);
     painter.fillRect(rect(), in_use.paper);
     if (limits_.size() < 2) {

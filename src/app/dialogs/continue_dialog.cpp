@@ -20,13 +20,13 @@ ContinueDialog::ContinueDialog(std::vector<Value> started, std::size_t last_row,
     , amount_(new QLineEdit(this))
     , more_(new QSpinBox(this))
     , preview_(new QLabel(this)) {
-    setWindowTitle(tr("Continue the chosen values"));
+    setWindowTitle(tr("Continue selected values"));
     const Pattern guess = pattern_of(started_);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(new QLabel(tr("From one row to the next:"), this));
     layout->addLayout(rule_buttons(guess.way));
     amount_->setText(field_text(guess.step));
-    amount_->setAccessibleName(tr("how much, or how many"));
+    amount_->setAccessibleName(tr("Amount"));
     more_->setRange(1, 20'000'000);
     more_->setValue(static_cast<int>(rows > last_row ? rows - last_row : 1));
     more_->setPrefix(tr("fill ", "before a number of rows"));
@@ -51,11 +51,11 @@ QLayout* ContinueDialog::rule_buttons(Pattern::Way guess) {
     using Way = Pattern::Way;
     const std::pair<Way, QString> rules[] = {{Way::steps, tr("add")},
                                              {Way::growth, tr("times")},
-                                             {Way::labels, tr("count on by")},
+                                             {Way::labels, tr("count up by")},
                                              {Way::days, tr("next day")},
                                              {Way::weekdays, tr("next working day")},
                                              {Way::months, tr("next month")},
-                                             {Way::repeat, tr("the same again")}};
+                                             {Way::repeat, tr("repeat")}};
     auto* row = new QHBoxLayout;
     for (const auto& [way, text] : rules) {
         if (!fits(started_, way)) {
@@ -83,7 +83,8 @@ void ContinueDialog::show_preview() {
     amount_->setVisible(amount_counts);
     continue_->setEnabled(readable);
     if (!readable) {
-        preview_->setText(tr("“%1” is no number: write how much, such as %2.").arg(amount_->text(), field_text(2.5)));
+        preview_->setText(
+            tr("“%1” is not a number. Enter an amount, such as %2.").arg(amount_->text(), field_text(2.5)));
         return;
     }
     QStringList next;

@@ -1,6 +1,6 @@
 #include "app/dialogs/export_dialog.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -9,8 +9,8 @@
 
 namespace ledgefall {
 
-ExportDialog::ExportDialog(const WritingChoice& begun, const Asked& asked,
-                           std::function<QString(const WritingChoice&)> first, QWidget* parent)
+ExportDialog::ExportDialog(const ExportOptions& begun, const Asked& asked,
+                           std::function<QString(const ExportOptions&)> first, QWidget* parent)
     : QDialog(parent)
     , begun_(begun)
     , first_(std::move(first))
@@ -21,36 +21,36 @@ ExportDialog::ExportDialog(const WritingChoice& begun, const Asked& asked,
     , form_(new QComboBox(this))
     , preview_(new QPlainTextEdit(this)) {
     setWindowTitle(tr("Export this table"));
-    for (const auto& [words, sign] : {std::pair(tr("comma ,"), ','), std::pair(tr("semicolon ;"), ';'),
-                                      std::pair(tr("tab"), '\t'), std::pair(tr("bar |"), '|')}) {
+    for (const auto& [words, sign] : {std::pair(tr("Comma ,"), ','), std::pair(tr("Semicolon ;"), ';'),
+                                      std::pair(tr("Tab"), '\t'), std::pair(tr("Bar |"), '|')}) {
         delimiter_->addItem(words, sign);
     }
     delimiter_->setCurrentIndex(std::max(0, delimiter_->findData(begun.delimiter)));
-    decimal_->addItem(tr("point 1.5"), '.');
-    decimal_->addItem(tr("comma 1,5"), ',');
-    headings_->addItem(tr("names, as formulas call them"), static_cast<int>(HeadingForm::names));
-    headings_->addItem(tr("labels, with their units"), static_cast<int>(HeadingForm::labels));
-    headings_->addItem(tr("names with their formulas"), static_cast<int>(HeadingForm::definitions));
-    headings_->addItem(tr("none"), static_cast<int>(HeadingForm::none));
-    numbers_->addItem(tr("in full"), false);
-    numbers_->addItem(tr("rounded as they are shown"), true);
-    form_->addItem(tr("a grid, as it is seen"), true);
-    form_->addItem(tr("a line for each cell"), false);
+    decimal_->addItem(tr("Point 1.5"), '.');
+    decimal_->addItem(tr("Comma 1,5"), ',');
+    headings_->addItem(tr("Names used in formulas"), static_cast<int>(HeadingForm::names));
+    headings_->addItem(tr("Labels with units"), static_cast<int>(HeadingForm::labels));
+    headings_->addItem(tr("Names with formulas"), static_cast<int>(HeadingForm::definitions));
+    headings_->addItem(tr("None"), static_cast<int>(HeadingForm::none));
+    numbers_->addItem(tr("In full"), false);
+    numbers_->addItem(tr("Rounded as shown"), true);
+    form_->addItem(tr("A grid, as shown"), true);
+    form_->addItem(tr("A line for each cell"), false);
     auto* form = new QFormLayout;
     const auto add = [form](bool wanted, const QString& words, QComboBox* box) {
         wanted ? form->addRow(words, box) : box->hide();
     };
-    add(asked.grid, tr("&The table as"), form_);
-    add(asked.fields, tr("&Fields are divided by"), delimiter_);
+    add(asked.grid, tr("&Table as"), form_);
+    add(asked.fields, tr("&Fields separated by"), delimiter_);
     add(asked.fields, tr("&Decimal sign"), decimal_);
     add(asked.fields, tr("&Headings"), headings_);
     add(asked.numbers, tr("&Numbers"), numbers_);
     preview_->setReadOnly(true);
     preview_->setLineWrapMode(QPlainTextEdit::NoWrap);
-    preview_->setAccessibleName(tr("The first lines"));
+    preview_->setAccessibleName(tr("First lines"));
     preview_->setTabChangesFocus(true);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    buttons->addButton(tr("Write it"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(tr("Export"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
@@ -60,12 +60,12 @@ ExportDialog::ExportDialog(const WritingChoice& begun, const Asked& asked,
     for (QComboBox* box : {form_, delimiter_, decimal_, headings_, numbers_}) {
         connect(box, &QComboBox::currentIndexChanged, this, &ExportDialog::show_first);
     }
-    resize(look().px(560), look().px(400));
+    resize(theme().px(560), theme().px(400));
     show_first();
 }
 
-WritingChoice ExportDialog::choice() const {
-    WritingChoice out = begun_;
+ExportOptions ExportDialog::choice() const {
+    ExportOptions out = begun_;
     out.delimiter = static_cast<char>(delimiter_->currentData().toInt());
     out.decimal = static_cast<char>(decimal_->currentData().toInt());
     out.headings = static_cast<HeadingForm>(headings_->currentData().toInt());

@@ -17,7 +17,7 @@ enum class HeadingForm : std::uint8_t {
 };
 
 /// How a table is written.
-struct WritingChoice {
+struct ExportOptions {
     char delimiter = ',', decimal = '.';
     HeadingForm headings = HeadingForm::names;
     bool as_shown = false; ///< numbers rounded as the table shows them, not in full
@@ -35,17 +35,17 @@ class ExportDialog : public QDialog {
         bool grid = false;    ///< the form of a two-way table
     };
     /// `first` makes the beginning of the text as it would be written.
-    ExportDialog(const WritingChoice& begun, const Asked& asked, std::function<QString(const WritingChoice&)> first,
+    ExportDialog(const ExportOptions& begun, const Asked& asked, std::function<QString(const ExportOptions&)> first,
                  QWidget* parent = nullptr);
 
-    WritingChoice choice() const;
+    ExportOptions choice() const;
     QString preview() const { return preview_->toPlainText(); }
 
   private:
     void show_first();
 
-    WritingChoice begun_;
-    std::function<QString(const WritingChoice&)> first_;
+    ExportOptions begun_;
+    std::function<QString(const ExportOptions&)> first_;
     QComboBox* delimiter_;
     QComboBox* decimal_;
     QComboBox* headings_;

@@ -2,9 +2,9 @@
 
 #include "app/dialogs/outcome_curve.h"
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/formula/names.h"
 #include "core/study/model/fault_explanation.h"
 
@@ -43,15 +43,15 @@ FindValueDialog::FindValueDialog(const Study& study, const HeldValue& held, cons
     told_->setTextFormat(Qt::PlainText);
     told_->setMinimumHeight(2 * fontMetrics().lineSpacing());
     auto* form = new QFormLayout(this);
-    form->addRow(tr("for which &outcome"), outcome_);
-    form->addRow(tr("&is"), wanted_);
-    form->addRow(tr("looked for &from"), from_);
-    form->addRow(tr("&to"), to_);
+    form->addRow(tr("For which &outcome"), outcome_);
+    form->addRow(tr("&Equals"), wanted_);
+    form->addRow(tr("Search &from"), from_);
+    form->addRow(tr("&To"), to_);
     form->addRow(curve_);
     form->addRow(told_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
     take_ = buttons->addButton(tr("Hold this value"), QDialogButtonBox::AcceptRole);
-    keep_live_ = buttons->addButton(tr("Hold the search, so that it follows"), QDialogButtonBox::AcceptRole);
+    keep_live_ = buttons->addButton(tr("Hold the search, to keep it up to date"), QDialogButtonBox::AcceptRole);
     take_->setDefault(true);
     form->addRow(buttons);
     connect(take_, &QPushButton::clicked, this, &QDialog::accept);
@@ -70,7 +70,7 @@ FindValueDialog::FindValueDialog(const Study& study, const HeldValue& held, cons
     connect(outcome_, &QComboBox::editTextChanged, this, &FindValueDialog::ask_anew);
     connect(&computer_, &Computer::finished, this, &FindValueDialog::show_results);
     computer_.begin_from(results);
-    resize(look().px(560), sizeHint().height());
+    resize(theme().px(560), sizeHint().height());
     outcome_->setFocus();
     search();
 }
@@ -102,8 +102,8 @@ void FindValueDialog::search() {
     if (outcome_formula().empty() || !typed_number(wanted_->text()) || !from || !to || !(*from < *to)) {
         computer_.stop();
         curve_->show_curve({}, 0, std::nullopt);
-        told_->setText(outcome_formula().empty() ? tr("Write what is to come out, such as max(Path.r).")
-                                                 : tr("Write numbers, the smaller end of the range first."));
+        told_->setText(outcome_formula().empty() ? tr("Write an outcome, such as max(Path.r).")
+                                                 : tr("Enter numbers, with the smaller end of the range first."));
         return;
     }
     TrialRequest request;
@@ -124,7 +124,7 @@ void FindValueDialog::search() {
         return;
     }
     asked_ = *with;
-    told_->setText(tr("Looking through the range…"));
+    told_->setText(tr("Searching the range…"));
     computer_.ask(asked_);
 }
 
@@ -149,7 +149,7 @@ void FindValueDialog::show_results(const ResultsPtr& results) {
     keep_live_->setEnabled(found_.has_value());
     told_->setText(found_            ? tr("%1 = %2").arg(name_, told_text(Value::number(*found_)))
                    : root.is_fault() ? Document::translated(explain(asked_, *results, root.fault()))
-                                     : tr("What comes out is missing somewhere in this range."));
+                                     : tr("The outcome is missing somewhere in this range."));
 }
 
 } // namespace ledgefall

@@ -1,9 +1,9 @@
 #include "app/dialogs/frequency_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/value/decimals.h"
 
 #include <QDialogButtonBox>
@@ -27,34 +27,34 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     , preview_(new ClassPreview(this))
     , message_(new QLabel(this)) {
     setWindowTitle(tr("Frequency table of %1").arg(name));
-    rule_->addItems({tr("about eight"), tr("by Sturges: 1 + log₂ n"), tr("by the square root of n"),
-                     tr("by Freedman and Diaconis: from the quartiles"), tr("one for each whole number")});
-    closed_->addItems({tr("on the left: 10 ≤ x < 20"), tr("on the right: 10 < x ≤ 20")});
-    open_first_ = box(tr("an open class below"), false);
-    open_last_ = box(tr("an open class above"), false);
-    middle_ = box(tr("middle"), true);
-    relative_ = box(tr("share"), true);
-    percent_ = box(tr("per cent"), false);
-    cumulative_ = box(tr("cumulative"), true);
-    cumulative_share_ = box(tr("cumulative share"), true);
-    down_ = box(tr("cumulative from above"), false);
-    density_ = box(tr("density"), false);
-    tally_ = box(tr("tally"), false);
-    draw_ = box(tr("and draw its &histogram"), true);
-    measures_ = box(tr("mean, variance and median from the classes"), true);
+    rule_->addItems({tr("About eight"), tr("Sturges: 1 + log₂ n"), tr("Square root of n"),
+                     tr("Freedman and Diaconis: from the quartiles"), tr("One for each whole number")});
+    closed_->addItems({tr("On the left: 10 ≤ x < 20"), tr("On the right: 10 < x ≤ 20")});
+    open_first_ = box(tr("Open class below"), false);
+    open_last_ = box(tr("Open class above"), false);
+    middle_ = box(tr("Midpoint"), true);
+    relative_ = box(tr("Share"), true);
+    percent_ = box(tr("Per cent"), false);
+    cumulative_ = box(tr("Cumulative"), true);
+    cumulative_share_ = box(tr("Cumulative share"), true);
+    down_ = box(tr("Cumulative from above"), false);
+    density_ = box(tr("Density"), false);
+    tally_ = box(tr("Tally"), false);
+    draw_ = box(tr("Draw a &histogram"), true);
+    measures_ = box(tr("Mean, variance and median from the classes"), true);
     auto* form = new QFormLayout;
     form->addRow(tr("&Number of classes"), rule_);
     auto* limits = new QHBoxLayout;
     limits->addWidget(start_);
-    auto* wide = new QLabel(tr("&width"), this);
+    auto* wide = new QLabel(tr("&Width"), this);
     wide->setBuddy(width_);
     limits->addWidget(wide);
     limits->addWidget(width_);
     auto* beginning = new QLabel(tr("&Start"), this);
     beginning->setBuddy(start_);
     form->addRow(beginning, limits);
-    own_limits_->setPlaceholderText(tr("of any widths, such as 0, 10, 20, 40, 80"));
-    form->addRow(tr("At &own limits instead"), own_limits_);
+    own_limits_->setPlaceholderText(tr("any widths, such as 0, 10, 20, 40, 80"));
+    form->addRow(tr("Cust&om boundaries"), own_limits_);
     form->addRow(tr("&Closed"), closed_);
     auto* ends = new QHBoxLayout;
     ends->addWidget(open_first_);
@@ -67,12 +67,12 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
         ++place;
     }
     columns->addWidget(measures_, 2, 0, 1, 4);
-    with_ = new QLabel(tr("With"), this);
+    with_ = new QLabel(tr("Include"), this);
     form->addRow(with_, columns);
     form->addRow(QString(), draw_);
     message_->setWordWrap(true);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    make_ = buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
+    make_ = buttons->addButton(tr("Make table"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
@@ -124,7 +124,7 @@ void FrequencyDialog::begin_with(const Classes& classes) {
         one->hide();
     }
     described_density_ = true;
-    make_->setText(tr("Change the classes"));
+    make_->setText(tr("Change classes"));
     closed_->setCurrentIndex(classes.closed_left ? 0 : 1);
     open_first_->setChecked(classes.open_below);
     open_last_->setChecked(classes.open_above);
@@ -162,14 +162,14 @@ Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
     for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
         const auto number = typed_number(one);
         if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
-            return Sentence{N_("%1 cannot be a limit here: limits are numbers, each above the one before."),
+            return Sentence{N_("%1 cannot be a boundary here. Boundaries are numbers, each above the one before."),
                             {one.toStdString()}};
         }
         limits.push_back(*number);
     }
     if (limits.size() < 2) {
-        return Sentence{N_("Own limits are at least two numbers: where the first class begins, and where it ends."),
-                        {}};
+        return Sentence{
+            N_("Custom boundaries need at least two numbers: where the first class starts, and where it ends."), {}};
     }
     return limits;
 }
@@ -190,7 +190,7 @@ void FrequencyDialog::look_over() {
     if (limits) {
         return count(limits_);
     }
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
     message_->setText(Document::translated(limits.refusal()));
     preview_->show_classes({}, {});
 }
@@ -206,10 +206,10 @@ void FrequencyDialog::count(const std::vector<double>& limits) {
         text += QStringLiteral(" ") + tr("In no class: %1.").arg(counts.outside);
     }
     if (counts.no_number > 0) {
-        text += QStringLiteral(" ") + tr("Empty or no number: %1.").arg(counts.no_number);
+        text += QStringLiteral(" ") + tr("Empty or not a number: %1.").arg(counts.no_number);
     }
     message_->setStyleSheet(
-        QStringLiteral("color: %1;").arg((counts.outside > 0 ? look().fault : look().faint_ink).name()));
+        QStringLiteral("color: %1;").arg((counts.outside > 0 ? theme().fault : theme().faint_ink).name()));
     message_->setText(text);
 }
 

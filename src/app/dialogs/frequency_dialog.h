@@ -24,7 +24,7 @@ class FrequencyDialog : public QDialog {
     void begin_with(const Classes& classes);
     Classes classes() const;
     FrequencyParts parts() const;
-    bool sound() const { return sound_; }
+    bool is_valid() const { return sound_; }
     QString message() const { return message_->text(); }
     QLineEdit& start() { return *start_; }
     QLineEdit& width_line() { return *width_; }

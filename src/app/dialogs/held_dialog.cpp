@@ -24,13 +24,13 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     , to_(new QLineEdit(this))
     , step_(new QLineEdit(this))
     , listed_(new QLineEdit(this))
-    , slides_(new QCheckBox(tr("It can have a &slider"), this))
+    , slides_(new QCheckBox(tr("Show a &slider"), this))
     , choices_(new QComboBox(this)) {
-    setWindowTitle(tr("About %1").arg(QString::fromStdString(held.left_side())));
+    setWindowTitle(tr("Properties of %1").arg(QString::fromStdString(held.left_side())));
     auto* form = new QFormLayout(this);
     form->addRow(tr("&Unit"), unit_);
     form->addRow(tr("&Note"), note_);
-    form->addRow(tr("Stands &together with"), group_);
+    form->addRow(tr("&Group"), group_);
     const bool given = held.formula.empty();
     const bool number = given && held.value.kind() == Kind::number;
     const double value = held.value.plain() && number ? held.value.number() : 1;
@@ -40,7 +40,7 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     auto* range = new QWidget(this);
     auto* ends_beside = new QHBoxLayout(range);
     ends_beside->setContentsMargins(0, 0, 0, 0);
-    const std::pair<QString, QLineEdit*> ends[] = {{tr("from"), from_}, {tr("to"), to_}, {tr("by steps of"), step_}};
+    const std::pair<QString, QLineEdit*> ends[] = {{tr("from"), from_}, {tr("to"), to_}, {tr("in steps of"), step_}};
     for (const auto& [text, line] : ends) {
         ends_beside->addWidget(new QLabel(text, range));
         ends_beside->addWidget(line);
@@ -50,12 +50,12 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     from_->setText(field_text(slider.from));
     to_->setText(field_text(slider.to));
     step_->setText(field_text(slider.step));
-    choices_->addItem(tr("nothing: any value can be typed"));
-    choices_->addItem(tr("the values listed here"));
+    choices_->addItem(tr("Any typed value"));
+    choices_->addItem(tr("The values listed here"));
     for (const auto& table : study.tables) {
         for (const auto& column : table->columns) {
-            if (!column->worked()) {
-                choices_->addItem(tr("the values of %1").arg(QString::fromStdString(display_name(study, column->id))),
+            if (!column->computed()) {
+                choices_->addItem(tr("The values of %1").arg(QString::fromStdString(display_name(study, column->id))),
                                   QString::fromStdString(column->id.str()));
                 if (held.choices.column == column->id) {
                     choices_->setCurrentIndex(choices_->count() - 1);
@@ -75,12 +75,12 @@ HeldDialog::HeldDialog(const Study& study, const HeldValue& held, QWidget* paren
     if (given) {
         form->addRow(slides_);
         form->addRow(QString(), range);
-        form->addRow(tr("It can have &choices from"), choices_);
+        form->addRow(tr("&Choices"), choices_);
         form->addRow(QString(), listed_);
     }
     for (QWidget* part : {static_cast<QWidget*>(slides_), static_cast<QWidget*>(choices_), static_cast<QWidget*>(from_),
                           static_cast<QWidget*>(to_), static_cast<QWidget*>(step_), static_cast<QWidget*>(listed_)}) {
-        part->setVisible(given); // a worked one is neither slid nor chosen
+        part->setVisible(given); // a computed one is neither slid nor chosen
     }
     slides_->setEnabled(number);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);

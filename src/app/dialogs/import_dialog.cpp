@@ -1,7 +1,7 @@
 #include "app/dialogs/import_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "files/tables/text_encoding.h"
 
 #include <QDialogButtonBox>
@@ -27,13 +27,13 @@ enum Place { heading_place, kind_place, examples_place, unfit_place, places };
 QString words_of(Kind kind) {
     switch (kind) {
     case Kind::number:
-        return ImportDialog::tr("numbers");
+        return ImportDialog::tr("Numbers");
     case Kind::date:
-        return ImportDialog::tr("dates");
+        return ImportDialog::tr("Dates");
     case Kind::yes_no:
-        return ImportDialog::tr("yes or no");
+        return ImportDialog::tr("Yes/no");
     default:
-        return ImportDialog::tr("texts");
+        return ImportDialog::tr("Text");
     }
 }
 
@@ -87,7 +87,7 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
     , decimal_(new QComboBox(this))
     , comment_(new QComboBox(this))
     , header_(new QCheckBox(tr("The first line is a &heading"), this))
-    , units_(new QCheckBox(tr("The next one has the &units"), this))
+    , units_(new QCheckBox(tr("The second line has &units"), this))
     , report_(new QLabel(this))
     , columns_(new QTableWidget(this)) {
     const auto look_at = [&](std::size_t lines) {
@@ -103,25 +103,25 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
         look_at(std::max<std::size_t>(most_fields / first->width(), 20));
     }
     setWindowTitle(tr("Import delimited text"));
-    resize(look().px(780), look().px(520));
-    delimiter_->addItem(tr("as found"), QVariant());
+    resize(theme().px(780), theme().px(520));
+    delimiter_->addItem(tr("Automatic"), QVariant());
     for (const auto& [words, sign] :
-         {std::pair(tr("comma ,"), QStringLiteral(",")), std::pair(tr("semicolon ;"), QStringLiteral(";")),
-          std::pair(tr("tab"), QStringLiteral("\t")), std::pair(tr("bar |"), QStringLiteral("|")),
-          std::pair(tr("blanks"), QStringLiteral(" "))}) {
+         {std::pair(tr("Comma ,"), QStringLiteral(",")), std::pair(tr("Semicolon ;"), QStringLiteral(";")),
+          std::pair(tr("Tab"), QStringLiteral("\t")), std::pair(tr("Bar |"), QStringLiteral("|")),
+          std::pair(tr("Spaces"), QStringLiteral(" "))}) {
         delimiter_->addItem(words, sign);
     }
-    decimal_->addItem(tr("as found"), QVariant());
-    decimal_->addItem(tr("point 1.5"), QStringLiteral("."));
-    decimal_->addItem(tr("comma 1,5"), QStringLiteral(","));
-    comment_->addItem(tr("as found"), QVariant());
-    comment_->addItem(tr("there are none"), QString());
+    decimal_->addItem(tr("Automatic"), QVariant());
+    decimal_->addItem(tr("Point 1.5"), QStringLiteral("."));
+    decimal_->addItem(tr("Comma 1,5"), QStringLiteral(","));
+    comment_->addItem(tr("Automatic"), QVariant());
+    comment_->addItem(tr("None"), QString());
     for (const QString& sign : {QStringLiteral("#"), QStringLiteral("%"), QStringLiteral("//"), QStringLiteral("!")}) {
-        comment_->addItem(tr("begin with %1").arg(sign), sign);
+        comment_->addItem(tr("Start with %1").arg(sign), sign);
     }
     auto* form = new QFormLayout;
     form->addRow(tr("&Table"), name_);
-    form->addRow(tr("&Fields are divided by"), delimiter_);
+    form->addRow(tr("&Fields separated by"), delimiter_);
     form->addRow(tr("&Decimal sign"), decimal_);
     form->addRow(tr("&Comment lines"), comment_);
     auto* lines = new QHBoxLayout;
@@ -138,10 +138,10 @@ ImportDialog::ImportDialog(std::string_view bytes, const QString& name, QWidget*
     columns_->setWordWrap(false);
     columns_->setItemDelegateForColumn(kind_place, new ReadingDelegate(this));
     columns_->setEditTriggers(QAbstractItemView::AllEditTriggers);
-    columns_->setAccessibleName(tr("The columns, how each is read"));
+    columns_->setAccessibleName(tr("Columns, and how each is read"));
     columns_->setTabKeyNavigation(false);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    accept_ = buttons->addButton(tr("Import as a table"), QDialogButtonBox::AcceptRole);
+    accept_ = buttons->addButton(tr("Import"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);
@@ -244,16 +244,16 @@ void ImportDialog::show_report() {
             const auto other = [&](const Spelling& spelling) {
                 return QString::fromStdString(write_cell(read_as(reading.two_ways, reading.kind, spelling)));
             };
-            reports << tr("%1: “%2” may be %3 or %4. It is read as %5; choose the other in its line if that is meant.")
+            reports << tr("%1: “%2” can mean %3 or %4. It is read as %5. To use the other, choose it in the line of "
+                          "this column.")
                            .arg(heading_of(column), QString::fromStdString(reading.two_ways),
                                 other(date ? Spelling('.', false) : Spelling('.')),
                                 other(date ? Spelling('.', true) : Spelling(',')), other(reading.spelling));
         }
     }
     reports << Document::translated(text_->reports());
-    reports.prepend(
-        whole_ ? tr("Rows: %1.").arg(text_->records.size())
-               : tr("These are the first %1 rows; the others are read on importing.").arg(text_->records.size()));
+    reports.prepend(whole_ ? tr("Rows: %1.").arg(text_->records.size())
+                           : tr("First %1 rows. The others are read on import.").arg(text_->records.size()));
     report_->setText(reports.join(u'\n'));
 }
 
@@ -312,7 +312,7 @@ void ImportDialog::show_columns() {
     }
     for (const int place : {heading_place, kind_place, examples_place}) {
         columns_->resizeColumnToContents(place);
-        columns_->setColumnWidth(place, std::clamp(columns_->columnWidth(place), look().px(110), look().px(240)));
+        columns_->setColumnWidth(place, std::clamp(columns_->columnWidth(place), theme().px(110), theme().px(240)));
     }
     show_report();
 }
@@ -346,9 +346,9 @@ void ImportDialog::show_column(int column) {
         item->setFlags(flags);
         item->setToolTip(text);
         if (choice.skipped) {
-            item->setForeground(look().faint_ink);
+            item->setForeground(theme().faint_ink);
         } else if (place == kind_place && !reading.two_ways.empty()) {
-            item->setForeground(look().fault);
+            item->setForeground(theme().fault);
         }
         columns_->setItem(column, place, item);
         return item;

@@ -1,7 +1,7 @@
 #include "app/dialogs/outcome_curve.h"
 
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
+#include "app/theme/theme.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -17,12 +17,12 @@ constexpr int margin = 14;
 
 OutcomeCurve::OutcomeCurve(QWidget* parent)
     : QWidget(parent) {
-    setMinimumHeight(look().px(150));
-    setAccessibleName(tr("What comes out of each value"));
+    setMinimumHeight(theme().px(150));
+    setAccessibleName(tr("Outcome of each value"));
 }
 
 QSize OutcomeCurve::sizeHint() const {
-    return {look().px(460), look().px(180)};
+    return {theme().px(460), theme().px(180)};
 }
 
 void OutcomeCurve::show_curve(std::vector<Point> points, double wanted, std::optional<double> found) {
@@ -50,28 +50,28 @@ QPointF OutcomeCurve::place_of(const Point& point) const {
 void OutcomeCurve::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.fillRect(rect(), look().paper);
+    painter.fillRect(rect(), theme().paper);
     if (points_.empty()) {
         return;
     }
-    painter.setPen(QPen(look().stays, 1.5, Qt::DashLine));
+    painter.setPen(QPen(theme().stays, 1.5, Qt::DashLine));
     const double level = place_of({points_.front().at, wanted_}).y();
     painter.drawLine(QPointF(margin, level), QPointF(width() - margin, level));
     QPainterPath path(place_of(points_.front()));
     for (const Point& point : points_) {
         path.lineTo(place_of(point));
     }
-    painter.setPen(QPen(look().follows, 2));
+    painter.setPen(QPen(theme().follows, 2));
     painter.drawPath(path);
     if (found_) {
         const QPointF at = place_of({*found_, wanted_});
-        painter.setPen(QPen(look().ink, 1));
+        painter.setPen(QPen(theme().ink, 1));
         painter.drawLine(at, QPointF(at.x(), height() - margin));
-        painter.setBrush(look().stays);
+        painter.setBrush(theme().stays);
         painter.drawEllipse(at, 4, 4);
     }
-    painter.setPen(look().faint_ink);
-    painter.setFont(look().text(8.5));
+    painter.setPen(theme().faint_ink);
+    painter.setFont(theme().text(8.5));
     const QRect low = rect().adjusted(margin, 0, -margin, 0);
     painter.drawText(low, Qt::AlignLeft | Qt::AlignBottom, field_text(points_.front().at));
     painter.drawText(low, Qt::AlignRight | Qt::AlignBottom, field_text(points_.back().at));

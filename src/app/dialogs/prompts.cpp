@@ -66,9 +66,9 @@ QString ask_save_path(QWidget* parent, const QString& title, const QString& begu
         if (!suffixes.contains(QFileInfo(path).suffix(), Qt::CaseInsensitive)) {
             path += QLatin1Char('.') + suffixes.front();
         }
-        const QString replace = QCoreApplication::translate("Ask", "%1 is there already. Replace it?");
+        const QString replace = QCoreApplication::translate("Ask", "%1 already exists. Replace it?");
         if (!QFileInfo::exists(path) || ask_choice(parent, title, replace.arg(QFileInfo(path).fileName()),
-                                                   {QCoreApplication::translate("Ask", "Replace it")}) == 0) {
+                                                   {QCoreApplication::translate("Ask", "Replace")}) == 0) {
             return path;
         }
     }
@@ -91,11 +91,11 @@ bool may_remove(QWidget* parent, const Study& study, Id id) {
     QMessageBox box(
         QMessageBox::Question,
         QCoreApplication::translate("Ask", "Remove %1?").arg(QString::fromStdString(display_name(study, id))),
-        QCoreApplication::translate("Ask", "%1 is used by %2. Without it they will be at fault.")
+        QCoreApplication::translate("Ask", "%1 is used by %2. Removing it will cause errors there.")
             .arg(QString::fromStdString(display_name(study, id)), names.join(QStringLiteral(", "))),
         QMessageBox::Cancel, parent);
     QPushButton* remove =
-        box.addButton(QCoreApplication::translate("Ask", "Remove all the same"), QMessageBox::DestructiveRole);
+        box.addButton(QCoreApplication::translate("Ask", "Remove anyway"), QMessageBox::DestructiveRole);
     box.setDefaultButton(QMessageBox::Cancel);
     box.exec();
     return box.clickedButton() == remove;

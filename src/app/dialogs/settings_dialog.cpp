@@ -1,8 +1,8 @@
 #include "app/dialogs/settings_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
+#include "app/theme/theme.h"
 #include "core/stats/quantile.h"
 #include "core/study/edits/edits.h"
 
@@ -25,27 +25,26 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     , note_(new QPlainTextEdit(QString::fromStdString(study.note), this))
     , method_(new QComboBox(this))
     , tolerance_(new QLineEdit(field_text(study.settings.tolerance), this))
-    , fixed_day_(new QCheckBox(tr("a day that stays"), this))
+    , fixed_day_(new QCheckBox(tr("Fixed date"), this))
     , day_(new QDateEdit(this))
     , seed_(new QLineEdit(QString::number(study.settings.seed), this))
     , decimal_sign_(new QComboBox(this))
     , grouping_(new QComboBox(this))
     , angles_(new QComboBox(this))
     , refusal_(new QLabel(this)) {
-    setWindowTitle(tr("Settings of this study"));
-    note_->setMaximumHeight(look().px(60));
+    setWindowTitle(tr("Study settings"));
+    note_->setMaximumHeight(theme().px(60));
     note_->setTabChangesFocus(true);
     for (std::size_t type = 1; type <= quantile_methods.size(); ++type) {
         method_->addItem(tr("%1 — type %2").arg(Document::translated(quantile_methods[type - 1])).arg(type));
     }
     method_->setCurrentIndex(study.settings.quantile_type - 1);
-    decimal_sign_->addItems({tr("as on this desktop"), tr("point: 1234.5"), tr("comma: 1234,5")});
+    decimal_sign_->addItems({tr("As on this computer"), tr("Point: 1234.5"), tr("Comma: 1234,5")});
     decimal_sign_->setCurrentIndex(static_cast<int>(study.settings.decimal_sign));
-    grouping_->addItems(
-        {tr("not grouped: 1234567"), tr("by a space: 1 234 567"), tr("by the sign that is not decimal")});
+    grouping_->addItems({tr("No grouping: 1234567"), tr("Space: 1 234 567"), tr("Opposite of the decimal sign")});
     grouping_->setCurrentIndex(static_cast<int>(study.settings.grouping));
     angles_->addItems(
-        {tr("radians, as they are: 0.785"), tr("degrees: 45.0°"), tr("degrees, minutes, seconds: 45°0′0″")});
+        {tr("Radians, unchanged: 0.785"), tr("Degrees: 45.0°"), tr("Degrees, minutes, seconds: 45°0′0″")});
     angles_->setCurrentIndex(static_cast<int>(study.settings.angles));
     fixed_day_->setChecked(study.settings.as_of.has_value());
     day_->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));
@@ -56,7 +55,7 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     day_->setEnabled(fixed_day_->isChecked());
     connect(fixed_day_, &QCheckBox::toggled, day_, &QWidget::setEnabled);
     refusal_->setWordWrap(true);
-    refusal_->setStyleSheet(QStringLiteral("color: %1;").arg(look().fault.name()));
+    refusal_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
     auto* day = new QWidget(this);
     auto* day_row = new QHBoxLayout(day);
     day_row->setContentsMargins(0, 0, 0, 0);
@@ -71,20 +70,21 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     form->addRow(tr("&Seed of random numbers"), seed_);
     form->addRow(tr("&Decimal sign"), decimal_sign_);
     form->addRow(tr("T&housands"), grouping_);
-    form->addRow(tr("An&gles with the unit rad"), angles_);
-    decimal_sign_->setToolTip(tr("Numbers are shown with it and read by it in the window; formulas have a point"));
-    angles_->setToolTip(tr("Only what is shown changes: the values stay in radians"));
-    method_->setToolTip(tr("Where quartiles, median and other quantiles lie between two values"));
-    tolerance_->setToolTip(tr("≈ holds where two sides differ by no more than this part of what they are made of"));
-    fixed_day_->setToolTip(tr("Else today() is the day on which the study is worked out"));
-    seed_->setToolTip(tr("The same seed draws the same random numbers"));
+    form->addRow(tr("An&gles with unit rad"), angles_);
+    decimal_sign_->setToolTip(tr("Used to show and read numbers in the window; formulas always use a point"));
+    angles_->setToolTip(tr("Only the display changes: the values stay in radians"));
+    method_->setToolTip(tr("How quartiles, the median and other quantiles are placed between two values"));
+    tolerance_->setToolTip(
+        tr("≈ holds where two sides differ by no more than this fraction of the size of their terms"));
+    fixed_day_->setToolTip(tr("Otherwise, today() is the current date"));
+    seed_->setToolTip(tr("The same seed gives the same random numbers"));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     form->addRow(refusal_);
     form->addRow(buttons);
     refusal_->hide();
     connect(buttons, &QDialogButtonBox::accepted, this, &SettingsDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    resize(look().px(560), sizeHint().height());
+    resize(theme().px(560), sizeHint().height());
 }
 
 Settings SettingsDialog::settings() const {

@@ -16,7 +16,7 @@ namespace {
 QStringList quantile_names() {
     QStringList types;
     for (std::size_t type = 1; type <= quantile_methods.size(); ++type) {
-        types << SummaryDialog::tr("type %1: %2").arg(type).arg(Document::translated(quantile_methods[type - 1]));
+        types << SummaryDialog::tr("Type %1: %2").arg(type).arg(Document::translated(quantile_methods[type - 1]));
     }
     return types;
 }
@@ -32,7 +32,7 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     , quantiles_(new QComboBox(this))
     , together_(new QComboBox(this))
     , some_rows_(new QCheckBox(tr("Only the &first rows:"), this))
-    , draw_(new QCheckBox(tr("and draw &boxes of the first column"), this))
+    , draw_(new QCheckBox(tr("Draw &box plots of the first column"), this))
     , rows_(new QSpinBox(this)) {
     setWindowTitle(tr("Summary"));
     const auto item = [](QListWidget* list, const QString& text, const QString& id, bool chosen) {
@@ -47,9 +47,9 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     for (const SummaryMeasure& one : summary_measures()) {
         item(measures_, Document::translated(one.label), QString::fromStdString(one.name), one.usual);
     }
-    by_->addItem(tr("a row for each column"), QString());
+    by_->addItem(tr("A row for each column"), QString());
     for (const Offer& one : texts) {
-        by_->addItem(tr("a row for each value of %1").arg(one.label), QString::fromStdString(one.id.str()));
+        by_->addItem(tr("A row for each value of %1").arg(one.label), QString::fromStdString(one.id.str()));
         if (one.chosen) {
             by_->setCurrentIndex(by_->count() - 1);
         }
@@ -58,8 +58,8 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     quantiles_->setCurrentIndex(quantile_type - 1);
     some_rows_->setObjectName(QStringLiteral("first_rows"));
     together_->setObjectName(QStringLiteral("together"));
-    together_->addItems({tr("each by itself"), tr("each by itself, and all pooled"),
-                         tr("pooled one after the other: the first, the first two, …")});
+    together_->addItems({tr("Each separately"), tr("Each separately, and all pooled"),
+                         tr("Pooled step by step: the first, the first two, …")});
     rows_->setRange(1, 1'000'000);
     rows_->setValue(10);
     rows_->setEnabled(false);
@@ -85,11 +85,11 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
     auto* form = new QFormLayout;
     form->addRow(tr("&Groups"), by_);
     form->addRow(tr("Columns &together"), together_);
-    form->addRow(tr("&Quartiles after Hyndman and Fan"), quantiles_);
+    form->addRow(tr("&Quantile type (Hyndman and Fan)"), quantiles_);
     form->addRow(some_rows_, rows_);
     form->addRow(QString(), draw_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    buttons->addButton(tr("Make the table"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(tr("Make table"), QDialogButtonBox::AcceptRole);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* layout = new QVBoxLayout(this);

@@ -1,7 +1,7 @@
 #include "app/dialogs/try_values_dialog.h"
 
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
+#include "app/theme/theme.h"
 #include "core/value/decimals.h"
 
 #include <QDialogButtonBox>
@@ -23,11 +23,11 @@ TryValuesDialog::TryValuesDialog(const Study& study, const HeldValue& held, QWid
     , values_(new QLineEdit(this))
     , outcomes_(new QListWidget(this))
     , own_(new QLineEdit(this))
-    , draw_(new QCheckBox(tr("&Draw the outcomes"), this))
+    , draw_(new QCheckBox(tr("&Draw a chart"), this))
     , preview_(new QLabel(this)) {
     setWindowTitle(tr("Try values of %1").arg(name_));
-    way_->addItems({tr("from, to and step"), tr("a list of values"), tr("halved again and again")});
-    way_->setAccessibleName(tr("how the values are given"));
+    way_->addItems({tr("From, to and step"), tr("A list of values"), tr("Repeatedly halved")});
+    way_->setAccessibleName(tr("How the values are given"));
     for (const Outcome& outcome : offered_) {
         auto* item = new QListWidgetItem(
             tr("%1:  %2").arg(QString::fromStdString(outcome.label), QString::fromStdString(outcome.formula)),
@@ -35,7 +35,7 @@ TryValuesDialog::TryValuesDialog(const Study& study, const HeldValue& held, QWid
         item->setFlags(item->flags() | Qt::ItemIsUserCheckable);
         item->setCheckState(outcomes_->count() == 1 ? Qt::Checked : Qt::Unchecked);
     }
-    outcomes_->setMinimumHeight(look().px(120));
+    outcomes_->setMinimumHeight(theme().px(120));
     own_->setPlaceholderText(tr("another formula, such as max(Path.r)"));
     draw_->setChecked(true);
     preview_->setWordWrap(true);
@@ -44,12 +44,12 @@ TryValuesDialog::TryValuesDialog(const Study& study, const HeldValue& held, QWid
     form->addRow(tr("&Values"), way_);
     form->addRow(QString(), values_);
     form->addRow(tr("&Outcomes"), outcomes_);
-    form->addRow(tr("or &another"), own_);
+    form->addRow(tr("Or &another"), own_);
     form->addRow(QString(), draw_);
     form->addRow(preview_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     try_ = buttons->button(QDialogButtonBox::Ok);
-    try_->setText(tr("Try them"));
+    try_->setText(tr("Try values"));
     form->addRow(buttons);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -63,7 +63,7 @@ TryValuesDialog::TryValuesDialog(const Study& study, const HeldValue& held, QWid
                              .arg(field_text(held.slider->from), field_text(held.slider->to),
                                   field_text((held.slider->to - held.slider->from) / 10)));
     }
-    resize(look().px(520), sizeHint().height());
+    resize(theme().px(520), sizeHint().height());
     values_->setFocus();
     values_->selectAll();
 }
@@ -74,15 +74,15 @@ void TryValuesDialog::way_changed() {
     case Way::range:
         values_->setText(tr("%1 to %2 step %3")
                              .arg(field_text(now_ - size / 2), field_text(now_ + size / 2), field_text(size / 10)));
-        values_->setToolTip(tr("Three numbers: the first value, the last, and from one to the next"));
+        values_->setToolTip(tr("Three numbers: first value, last value and step"));
         break;
     case Way::list:
         values_->setText(QStringList{field_text(now_), field_text(2 * now_)}.join(QStringLiteral("; ")));
-        values_->setToolTip(tr("Numbers with semicolons or blanks between them"));
+        values_->setToolTip(tr("Numbers separated by semicolons or spaces"));
         break;
     case Way::halves:
         values_->setText(tr("%1, %2 times").arg(field_text(now_)).arg(5));
-        values_->setToolTip(tr("Two numbers: the first value, and how often it is halved"));
+        values_->setToolTip(tr("Two numbers: first value, and how often it is halved"));
         break;
     }
     show_preview();
@@ -171,7 +171,7 @@ void TryValuesDialog::show_preview() {
     if (tried->size() > 4) {
         texts << QStringLiteral("…") << field_text(tried->back());
     }
-    preview_->setText(any ? tr("%1 values of %2: %3").arg(tried->size()).arg(name_, texts.join(QStringLiteral("  ")))
+    preview_->setText(any ? tr("Values of %2 (%1): %3").arg(tried->size()).arg(name_, texts.join(QStringLiteral("  ")))
                           : tr("Choose an outcome, or write one."));
 }
 

@@ -1,9 +1,9 @@
 #include "app/dialogs/two_way_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -32,25 +32,24 @@ TwoWayDialog::TwoWayDialog(const Study& study, const ResultsPtr& results, const 
     across_->setPlaceholderText(tr("b = 2, 4, 8"));
     formula_->setPlaceholderText(tr("product = a * b"));
     for (QLineEdit* line : {down_, across_, formula_}) {
-        line->setMinimumWidth(look().px(420));
-        line->setFont(look().text(10.5));
+        line->setMinimumWidth(theme().px(420));
+        line->setFont(theme().text(10.5));
     }
     auto* ways =
-        new QLabel(tr("An axis is a name and its values: from one number to another (1..12), continued from two "
-                      "(3, 3.5 .. 6), a list (riffle, pool, weir), or a column of another table "
-                      "(Readings.site)."),
+        new QLabel(tr("An axis is a name and its values: a range (1..12), a series continued from two numbers (3, 3.5 "
+                      ".. 6), a list (riffle, pool, weir), or a column of another table (Readings.site)."),
                    this);
     ways->setWordWrap(true);
     QPalette quiet = ways->palette();
-    quiet.setColor(QPalette::WindowText, look().faint_ink);
+    quiet.setColor(QPalette::WindowText, theme().faint_ink);
     ways->setPalette(quiet);
     preview_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     preview_->setFocusPolicy(Qt::NoFocus);
     preview_->setSelectionMode(QAbstractItemView::NoSelection);
-    preview_->setAccessibleName(tr("The first cells"));
+    preview_->setAccessibleName(tr("First cells"));
     preview_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    preview_->verticalHeader()->setDefaultSectionSize(look().px(24));
-    preview_->setFixedHeight(look().px(24) * (most_rows_shown + 1) + look().px(8));
+    preview_->verticalHeader()->setDefaultSectionSize(theme().px(24));
+    preview_->setFixedHeight(theme().px(24) * (most_rows_shown + 1) + theme().px(8));
     told_->setWordWrap(true);
     told_->setTextFormat(Qt::PlainText);
     told_->setMinimumHeight(QFontMetrics(font()).height() * 2);
@@ -63,7 +62,7 @@ TwoWayDialog::TwoWayDialog(const Study& study, const ResultsPtr& results, const 
     form->addRow(told_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);
     make_ = buttons->button(QDialogButtonBox::Ok);
-    make_->setText(tr("Make the table"));
+    make_->setText(tr("Make table"));
     form->addRow(buttons);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -155,13 +154,13 @@ void TwoWayDialog::show_cells(const ResultsPtr& results) {
     const auto told = [&](const Fault& fault) { return Document::translated(explain(tried_, *results, fault)); };
     const std::string waits = entry == nullptr || entry->faults == 0 ? "" : entry->first_fault.at().waits_for;
     if (!waits.empty()) {
-        return told_->setText(tr("The formula waits for %1: it can be held on the ledge when the table is made.")
+        return told_->setText(tr("The formula waits for %1. You can hold it on the ledge when the table is made.")
                                   .arg(QString::fromStdString(waits)));
     }
     told_->setText(no_rows ? told(*no_rows)
                    : entry != nullptr && entry->faults > 0
                        ? told(entry->first_fault)
-                       : tr("%1 rows, %2 columns").arg(down->size()).arg(across->size()));
+                       : tr("Rows: %1. Columns: %2.").arg(down->size()).arg(across->size()));
 }
 
 } // namespace ledgefall

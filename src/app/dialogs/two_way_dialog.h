@@ -13,7 +13,7 @@ class QPushButton;
 namespace ledgefall {
 
 /// A two-way table in three lines: what goes down, what goes across, and a formula for all cells, with the first of its
-/// cells worked out while it is written.
+/// cells computed while it is written.
 class TwoWayDialog : public QDialog {
     Q_OBJECT
   public:

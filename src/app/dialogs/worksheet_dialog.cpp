@@ -1,7 +1,7 @@
 #include "app/dialogs/worksheet_dialog.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
 #include <QLabel>
@@ -33,8 +33,8 @@ QString section(const WorksheetReport& report, Line::Is is, const QString& headi
 WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString& name, bool may_add, QWidget* parent)
     : QDialog(parent)
     , report_(new QTextBrowser(this)) {
-    setWindowTitle(tr("What is in %1").arg(name));
-    resize(look().px(820), look().px(560));
+    setWindowTitle(tr("Contents of %1").arg(name));
+    resize(theme().px(820), theme().px(560));
     const WorksheetReport& report = recovered.report;
     auto* summary = new QLabel(tr("Tables: %1. Held values: %2. Formulas recovered: %3.")
                                    .arg(recovered.study.tables.size())
@@ -42,21 +42,21 @@ WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString&
                                    .arg(report.count(Line::Is::recovered)),
                                this);
     const std::size_t slips = report.count(Line::Is::slip);
-    auto* advice = new QLabel(slips == 0 ? tr("Nothing in it looks like a slip.")
-                                         : tr("Places that look like a slip: %1. They are listed first.").arg(slips),
+    auto* advice = new QLabel(slips == 0 ? tr("No likely mistakes were found.")
+                                         : tr("Likely mistakes: %1. They are listed first.").arg(slips),
                               this);
     advice->setWordWrap(true);
     report_->setAccessibleName(tr("What was found"));
-    report_->setHtml(section(report, Line::Is::slip, tr("To look at")) +
-                     section(report, Line::Is::difference, tr("Values that are not what their formulas give")) +
+    report_->setHtml(section(report, Line::Is::slip, tr("To check")) +
+                     section(report, Line::Is::difference, tr("Values that differ from their formulas")) +
                      section(report, Line::Is::not_said, tr("Kept as values")) +
                      section(report, Line::Is::recovered, tr("Formulas")) +
-                     section(report, Line::Is::note, tr("Also")));
+                     section(report, Line::Is::note, tr("Notes")));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
-    QPushButton* take = buttons->addButton(tr("Take it as a study"), QDialogButtonBox::AcceptRole);
+    QPushButton* take = buttons->addButton(tr("Open as a study"), QDialogButtonBox::AcceptRole);
     QPushButton* usual = take;
     if (may_add) {
-        usual = buttons->addButton(tr("Add its tables to this study"), QDialogButtonBox::AcceptRole);
+        usual = buttons->addButton(tr("Add tables to this study"), QDialogButtonBox::AcceptRole);
     }
     connect(buttons, &QDialogButtonBox::clicked, this,
             [this, take](const QAbstractButton* pressed) { adds_ = pressed != take; });

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "files/sheet_study/worksheet_study.h"
+#include "files/worksheet_recovery/worksheet_study.h"
 
 #include <QDialog>
 #include <QTextBrowser>

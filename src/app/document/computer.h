@@ -19,15 +19,15 @@ class Computer : public QObject {
     explicit Computer(QObject* parent = nullptr);
 
     void ask(const Study& study);
-    void begin_from(ResultsPtr results); ///< what the next answer shares with them is not worked out again
-    void stop();                         ///< gives up what is being worked out
+    void begin_from(ResultsPtr results); ///< what the next answer shares with them is not computed again
+    void stop();                         ///< gives up what is being computed
     bool busy() const { return task_.running() || next_.has_value(); }
 
   Q_SIGNALS:
     void finished(const ledgefall::ResultsPtr& results); ///< null where it was stopped, or failed
     void failed(const ledgefall::Sentence& why);         ///< before that: what else than a stop was the cause
     void busy_changed(bool busy);
-    void progressed(qint64 cells); ///< how many cells have been worked out so far, now and then while it takes long
+    void progressed(qint64 cells); ///< how many cells have been computed so far, now and then while it takes long
 
   private:
     void start();

@@ -41,7 +41,7 @@ Document::Document(QObject* parent)
         results_came(static_cast<bool>(results));
     });
     connect(&computer_, &Computer::failed, this, &Document::refuse);
-    constexpr int moment = 300; // in which most changes are worked out
+    constexpr int moment = 300; // in which most changes are computed
     old_soon_.setSingleShot(true);
     old_soon_.setInterval(moment);
     connect(&old_soon_, &QTimer::timeout, this, [this] {

@@ -3,8 +3,8 @@
 #include "app/document/computer.h"
 #include "app/document/file_task.h"
 #include "app/tasks/task_queue.h"
+#include "core/basics/result.h"
 #include "core/study/model/history.h"
-#include "core/value/result.h"
 #include "files/io/atomic_file.h"
 
 #include <QObject>
@@ -31,7 +31,7 @@ class Document : public QObject {
     bool results_are_current() const { return current_; }
     /// The same as it is to be shown: not for the moment that most changes take.
     bool shows_old() const { return shows_old_; }
-    /// Of a check that has not been worked out it is not known whether it holds.
+    /// Of a check that has not been computed it is not known whether it holds.
     enum class CheckState { holds, fails, unknown };
     CheckState check_state(Id check) const;
     /// Calls `done` with the results that belong to the study, at once or when they are there, unless `receiver` is

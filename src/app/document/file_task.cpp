@@ -7,7 +7,7 @@ constexpr int before_told = 300, between = 50; // milliseconds
 }
 
 FileTask::FileTask() {
-    connect(&timer_, &QTimer::timeout, this, &FileTask::look);
+    connect(&timer_, &QTimer::timeout, this, &FileTask::look_at_progress);
 }
 
 void FileTask::begin(const QString& what, WhenStopped when_stopped) {
@@ -18,7 +18,7 @@ void FileTask::begin(const QString& what, WhenStopped when_stopped) {
     timer_.start(before_told);
 }
 
-void FileTask::look() {
+void FileTask::look_at_progress() {
     timer_.start(between);
     if (!told_) {
         told_ = true;

@@ -47,7 +47,7 @@ class FileTask : public QObject {
   private:
     void begin(const QString& what, WhenStopped when_stopped);
     void over();
-    void look();
+    void look_at_progress();
 
     Task task_;
     QString what_;

@@ -61,7 +61,7 @@ QStringList run_described(const Study& study, Id id) {
                                              "here, but not drawn.")
                      .arg(gone.join(QStringLiteral(", ")));
     } else if (formulas_have_changed(study, *run)) {
-        lines << QCoreApplication::translate("Runs", "The study's formulas have changed since it was kept.");
+        lines << QCoreApplication::translate("Runs", "The study's formulas have changed since this run was kept.");
     }
     return lines;
 }

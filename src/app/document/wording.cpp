@@ -1,6 +1,6 @@
 #include "app/document/wording.h"
 
-#include "core/value/sentence.h"
+#include "core/basics/sentence.h"
 
 #include <QCoreApplication>
 

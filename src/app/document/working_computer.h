@@ -10,7 +10,7 @@
 
 namespace ledgefall {
 
-/// Works out workings away from the interface. Of several asked for only the latest is answered.
+/// Computes workings away from the interface. Of several asked for only the latest is answered.
 class WorkingComputer : public QObject {
     Q_OBJECT
   public:

@@ -48,7 +48,7 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
     , window_(window)
     , autosave_(document, this) {
     connect(&autosave_, &Autosave::failed, this, [this](const Sentence& why) {
-        Q_EMIT failed(tr("Unsaved changes cannot be kept for a crash: %1").arg(Document::translated(why)));
+        Q_EMIT failed(tr("Unsaved changes cannot be backed up: %1").arg(Document::translated(why)));
     });
     // Whatever way a study comes into the window, its file is the one that is watched.
     connect(&document_, &Document::state_changed, this, [this] {
@@ -142,7 +142,7 @@ void StudyFiles::take_file(const Study& study, const QString& path, const FileGu
     guard_.watch(document_.path(), stamp);
     Q_EMIT opened(document_.path());
     if (guard_.open_elsewhere()) {
-        Q_EMIT failed(tr("%1 is open in another window: changes made here are saved under another name.")
+        Q_EMIT failed(tr("%1 is open in another window. Changes made here will be saved under another name.")
                           .arg(QFileInfo(path).fileName()));
     }
 }
@@ -153,7 +153,8 @@ void StudyFiles::save_to(const QString& path, const Then& then) {
             return;
         }
         guard_.watch(document_.path());
-        clear_torn_files(QFileInfo(path).absolutePath().toStdString(), QFileInfo(path).fileName().toStdString());
+        remove_stale_temporaries(QFileInfo(path).absolutePath().toStdString(),
+                                 QFileInfo(path).fileName().toStdString());
         Q_EMIT opened(document_.path());
         then();
     });
@@ -162,8 +163,8 @@ void StudyFiles::save_to(const QString& path, const Then& then) {
 bool StudyFiles::typed_is_taken(const QString& otherwise) {
     const std::optional<QString> refused = take_what_is_typed ? take_what_is_typed() : std::nullopt;
     return !refused ||
-           ask_choice(window_, tr("What is being written"),
-                      tr("The formula that is being written cannot be taken yet. %1").arg(*refused), {otherwise}) == 0;
+           ask_choice(window_, tr("Unfinished formula"),
+                      tr("The formula being written cannot be entered yet. %1").arg(*refused), {otherwise}) == 0;
 }
 
 /// What else is to be done with files waits, or what runs is stopped: the person decides.
@@ -203,14 +204,14 @@ void StudyFiles::save_as(const Then& then) {
 }
 
 void StudyFiles::choose_and_open() {
-    const QString path = ask_open_path(window_, tr("Open a study or a worksheet"), with_all_files(openable_filters()));
+    const QString path = ask_open_path(window_, tr("Open a study or worksheet"), with_all_files(openable_filters()));
     if (!path.isEmpty()) {
         open(path);
     }
 }
 
 void StudyFiles::may_leave(const Then& then) {
-    if (another_task_runs() || !typed_is_taken(tr("Leave without it"))) {
+    if (another_task_runs() || !typed_is_taken(tr("Continue without it"))) {
         return;
     }
     if (!document_.modified()) {
@@ -262,10 +263,10 @@ void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const 
     const QString path = document_.path();
     const QString name = QFileInfo(path).fileName();
     const QString text =
-        removed ? tr("%1 has been removed or renamed since it was read here.").arg(name)
-                : tr("%1 has been changed by another program since it was read here. From this window to the file: %2")
+        removed ? tr("%1 has been removed or renamed since it was opened here.").arg(name)
+                : tr("%1 has been changed by another program since it was opened here. Differences in the file: %2")
                       .arg(name, Document::translated(difference));
-    QStringList offers{removed ? tr("Save again") : tr("Overwrite the file"), tr("Save mine as…")};
+    QStringList offers{removed ? tr("Save again") : tr("Overwrite the file"), tr("Save as…")};
     if (!removed) {
         offers << tr("Reload the file");
     }
@@ -302,7 +303,7 @@ void StudyFiles::offer_next(std::vector<RecoveredStudy> recovered, const Then& t
         [first](const StopToken& stop) { return first.read(stop); },
         [this, first, rest = std::move(recovered), then](const TaskOutcome<Result<Study>>& read) {
             if (!read || !*read) {
-                Q_EMIT failed(tr("What was recovered of “%1” cannot be read: %2")
+                Q_EMIT failed(tr("The recovered study “%1” cannot be read: %2")
                                   .arg(first.title, Document::translated(read ? (*read).refusal() : read.why())));
             } else if (!ask_about_recovered(first, **read)) {
                 return then();
@@ -341,12 +342,12 @@ bool StudyFiles::ask_about_recovered(const RecoveredStudy& recovered, const Stud
 
 void StudyFiles::show_earlier_versions() {
     if (document_.path().isEmpty()) {
-        Q_EMIT failed(tr("This study has no file yet, and so no earlier versions: save it first."));
+        Q_EMIT failed(tr("This study has not been saved yet, so it has no earlier versions. Save it first."));
         return;
     }
     const QList<EarlierVersion> versions = earlier_versions(document_.path());
     if (versions.isEmpty()) {
-        Q_EMIT failed(tr("No version of this study has been kept yet: one is kept each time it is saved."));
+        Q_EMIT failed(tr("There are no earlier versions yet. One is kept each time the study is saved."));
         return;
     }
     document_.file_task().start(
@@ -372,9 +373,9 @@ void StudyFiles::take_earlier_version(const QList<EarlierVersion>& versions, con
                                     Document::translated(differences[static_cast<std::size_t>(at)]));
     }
     const int chosen = ask_from_list(window_, tr("Earlier versions"),
-                                     tr("How each differs from the study as it is now. The one that is taken is one "
-                                        "step for undo; the file changes only when it is saved."),
-                                     offers, tr("Take this version"));
+                                     tr("How each differs from the study as it is now. Restoring a version can be "
+                                        "undone; the file changes only when you save."),
+                                     offers, tr("Restore this version"));
     if (chosen < 0) {
         return;
     }
@@ -382,7 +383,7 @@ void StudyFiles::take_earlier_version(const QList<EarlierVersion>& versions, con
         tr("Reading the earlier version…"), WhenStopped::leave,
         [version = versions[chosen]](const StopToken& stop) { return version.read(stop); },
         document_.or_refuse<Study>(document_.path(), [this](const Study& study) {
-            document_.perform(tr("taking an earlier version"), study);
+            document_.perform(tr("restoring an earlier version"), study);
         }));
 }
 
@@ -391,7 +392,7 @@ QStringList StudyFiles::recent() {
 }
 
 QString StudyFiles::title_note() const {
-    return guard_.open_elsewhere() ? tr("open in another window") : guard_.read_only() ? tr("read only") : QString();
+    return guard_.open_elsewhere() ? tr("open in another window") : guard_.read_only() ? tr("read-only") : QString();
 }
 
 } // namespace ledgefall

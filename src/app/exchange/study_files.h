@@ -3,7 +3,7 @@
 #include "app/document/document.h"
 #include "app/recovery/autosave.h"
 #include "app/recovery/file_guard.h"
-#include "files/sheet_study/worksheet_study.h"
+#include "files/worksheet_recovery/worksheet_study.h"
 
 #include <functional>
 

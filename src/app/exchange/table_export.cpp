@@ -15,8 +15,8 @@ TableExport::TableExport(Document& document, QWidget* window)
     , document_(document)
     , window_(window) {}
 
-WritingChoice usual_choice(const FileFormat& format) {
-    WritingChoice choice;
+ExportOptions usual_choice(const FileFormat& format) {
+    ExportOptions choice;
     choice.delimiter = format.delimiter.value_or(choice.delimiter);
     return choice;
 }
@@ -36,14 +36,14 @@ void TableExport::choose(const Id& table) {
 }
 
 /// How a table is to be written; nothing where it is left.
-std::optional<WritingChoice> TableExport::ask(const QString& path, const Id& table) {
+std::optional<ExportOptions> TableExport::ask(const QString& path, const Id& table) {
     const FileFormat& format = format_of(path.toStdString());
-    const WritingChoice usual = usual_choice(format);
+    const ExportOptions usual = usual_choice(format);
     const bool two_way = document_.study().table(table) != nullptr && document_.study().table(table)->two_way();
     if (format.write_columns == nullptr || (!format.may_round && !two_way)) {
         return usual;
     }
-    const auto first = [this, &format, &table](const WritingChoice& choice) {
+    const auto first = [this, &format, &table](const ExportOptions& choice) {
         constexpr std::size_t shown_rows = 8;
         LabelledColumns columns =
             columns_to_write(document_.study(), document_.results(), table, {choice, shown_rows, !format.delimiter});
@@ -56,7 +56,7 @@ std::optional<WritingChoice> TableExport::ask(const QString& path, const Id& tab
 void TableExport::choose_worksheet(const QString& proposed_path) {
     const QFileInfo proposed(proposed_path);
     const QString path =
-        ask_save_path(window_, tr("Export the study as a worksheet"),
+        ask_save_path(window_, tr("Export study as a worksheet"),
                       proposed.path() + u'/' + proposed.completeBaseName() + QStringLiteral(" worksheet.ods"),
                       format_filters(&FileFormat::write_worksheet), format_suffixes(&FileFormat::write_worksheet));
     if (!path.isEmpty()) {
@@ -106,7 +106,7 @@ void paint_charts(Document& document, const std::shared_ptr<ChartsToPaint>& char
 void TableExport::write_worksheet(const QString& path) {
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_worksheet == nullptr) {
-        document_.refuse({N_("A worksheet ends with .ods or .xlsx: choose one of these."), {}});
+        document_.refuse({N_("The name of a worksheet must end in .ods or .xlsx."), {}});
         return;
     }
     const auto study = std::make_shared<const Study>(document_.study());
@@ -150,14 +150,14 @@ void TableExport::write_file_of(const QString& path, const Writer& write) {
             }
             const QStringList reports = Document::translated((*written).reports);
             if (reports.isEmpty()) {
-                Q_EMIT done(tr("All formulas were written to %1.").arg(QFileInfo(path).fileName()));
+                Q_EMIT done(tr("All formulas were saved to %1.").arg(QFileInfo(path).fileName()));
             } else {
                 Q_EMIT told(reports.join(u' '));
             }
         });
 }
 
-void TableExport::write(const QString& path, const Id& table, const WritingChoice& choice) {
+void TableExport::write(const QString& path, const Id& table, const ExportOptions& choice) {
     if (document_.study().table(table) == nullptr) {
         return document_.refuse({N_("The table has been removed, and nothing was written."), {}});
     }
@@ -169,7 +169,7 @@ void TableExport::write(const QString& path, const Id& table, const WritingChoic
     const FileFormat& format = format_of(path.toStdString());
     if (format.write_columns == nullptr) {
         return document_.refuse(
-            {N_("A table cannot be exported as %1: save the study instead."), {std::string(format.label)}});
+            {N_("A table cannot be exported as %1. Save the study instead."), {std::string(format.label)}});
     }
     const auto written = [study = document_.study(), results = document_.snapshot(), table, &format,
                           choice](const StopToken& stop) {

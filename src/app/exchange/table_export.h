@@ -2,7 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/exchange/table_writing.h"
-#include "files/sheet_writing/workbook_of_study.h"
+#include "files/worksheet_writing/workbook_of_study.h"
 
 namespace ledgefall {
 
@@ -14,7 +14,7 @@ class TableExport : public QObject {
 
     void choose(const Id& table);
     void choose_worksheet(const QString& proposed_path);
-    void write(const QString& path, const Id& table, const WritingChoice& choice);
+    void write(const QString& path, const Id& table, const ExportOptions& choice);
     /// The whole study as worksheets, with formulas; what they cannot say is told.
     void write_worksheet(const QString& path);
 
@@ -23,7 +23,7 @@ class TableExport : public QObject {
     void done(const QString& what);
 
   private:
-    std::optional<WritingChoice> ask(const QString& path, const Id& table);
+    std::optional<ExportOptions> ask(const QString& path, const Id& table);
     using Writer = std::function<Result<std::string>(std::vector<Sentence>&, const StopToken&)>;
     void write_file_of(const QString& path, const Writer& write);
 
@@ -32,6 +32,6 @@ class TableExport : public QObject {
 };
 
 /// How a table is usually written in a format.
-WritingChoice usual_choice(const FileFormat& format);
+ExportOptions usual_choice(const FileFormat& format);
 
 } // namespace ledgefall

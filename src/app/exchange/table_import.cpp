@@ -18,7 +18,7 @@ TableImport::TableImport(Document& document, PageArea& pages, StudyFiles& files,
     , window_(window) {}
 
 void TableImport::choose() {
-    const QString path = ask_open_path(window_, tr("Import a table or a worksheet"),
+    const QString path = ask_open_path(window_, tr("Import a table or worksheet"),
                                        with_all_files(format_filters(&FileFormat::read_columns) + QStringLiteral(";;") +
                                                       format_filters(&FileFormat::read_worksheet)));
     if (!path.isEmpty()) {
@@ -38,7 +38,7 @@ void TableImport::open(const QString& path) {
         } else if (format.read_study != nullptr) { // under another suffix
             files_.open(path);
         } else if (format.read_columns == nullptr) {
-            document_.refuse({N_("%1: files of this kind are written and not read."), {path.toStdString()}});
+            document_.refuse({N_("%1: files of this kind can be exported but not read."), {path.toStdString()}});
         } else if (format.delimiter) { // how it is to be read is asked; other formats say it themselves
             ask(path, bytes);
         } else {
@@ -70,8 +70,8 @@ void TableImport::read_text(const QString& path, const Document::BytesPtr& bytes
             const NewColumn& column = columns.columns[at];
             if (column.cells.kind() != shown[at]) {
                 columns.reports.push_back(
-                    Sentence{N_("In the first lines of %1 most cells are each %2, but in all most are each %3: it was "
-                                "read so."),
+                    Sentence{N_("In the first lines of %1, most cells hold %2, but overall most hold %3. The column "
+                                "was read that way."),
                              {column.name, kind_in_words(shown[at]), kind_in_words(column.cells.kind())}});
             }
         }

@@ -2,7 +2,7 @@
 
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
-#include "core/value/stopping.h"
+#include "core/basics/stopping.h"
 
 namespace ledgefall {
 namespace {
@@ -22,7 +22,7 @@ std::string heading(const NewColumn& column, const ColumnDefinition* definition,
     if (form == HeadingForm::labels) {
         return (column.label.empty() ? column.name : column.label) + unit;
     }
-    const bool one = definition != nullptr && definition->worked() && definition->pieces.size() == 1;
+    const bool one = definition != nullptr && definition->computed() && definition->pieces.size() == 1;
     return form == HeadingForm::definitions
                ? column.name + unit + (one ? " = " + definition->pieces.front().formula.text() : "")
                : column.name;
@@ -48,7 +48,7 @@ Column as_shown(const Column& cells, const Format& format, bool for_readers, con
     for (std::size_t row = 0; row < cells.size(); ++row) {
         stop.throw_if_stopped_at(row);
         const Value value = cells.at(row);
-        if (value.state() == State::odd) { // as it was typed
+        if (value.state() == State::unparsed) { // as it was typed
             out.append(for_readers ? Value::text(value.text()) : value);
         } else if (!value.plain()) {
             out.append(Value::missing(out.kind()));
@@ -90,7 +90,7 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
     return out;
 }
 
-std::string written_table(const LabelledColumns& columns, const FileFormat& format, const WritingChoice& choice) {
+std::string written_table(const LabelledColumns& columns, const FileFormat& format, const ExportOptions& choice) {
     if (!format.delimiter) {
         return format.write_columns(columns);
     }

@@ -7,7 +7,7 @@
 namespace ledgefall {
 
 struct WayOfWriting {
-    WritingChoice choice;
+    ExportOptions choice;
     std::optional<std::size_t> rows; ///< only the first ones
     bool for_readers = false;        ///< HTML and the like, rather than for other programs
 };
@@ -17,6 +17,6 @@ LabelledColumns columns_to_write(const Study& study, const Results& results, Id 
                                  const StopToken& stop = {});
 
 /// Those as the text of a file.
-std::string written_table(const LabelledColumns& columns, const FileFormat& format, const WritingChoice& choice);
+std::string written_table(const LabelledColumns& columns, const FileFormat& format, const ExportOptions& choice);
 
 } // namespace ledgefall

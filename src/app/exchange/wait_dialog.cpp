@@ -1,6 +1,6 @@
 #include "app/exchange/wait_dialog.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QProgressBar>
 #include <QPushButton>
@@ -12,12 +12,12 @@ WaitDialog::WaitDialog(FileTask& task, QWidget* window)
     : QDialog(window)
     , what_(new QLabel(this)) {
     setWindowModality(Qt::WindowModal);
-    setWindowTitle(tr("One moment"));
+    setWindowTitle(tr("Please wait"));
     what_->setTextFormat(Qt::PlainText);
     auto* moving = new QProgressBar(this);
     moving->setRange(0, 0);
     moving->setTextVisible(false);
-    moving->setMinimumWidth(look().px(280));
+    moving->setMinimumWidth(theme().px(280));
     auto* stop = new QPushButton(tr("Stop"), this);
     stop->setAutoDefault(false); // keys that are still being typed do not press it
     setFocusPolicy(Qt::StrongFocus);

@@ -1,7 +1,7 @@
 #include "app/formula_editor/completion_list.h"
 
 #include "app/document/document.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QPainter>
 #include <QStyledItemDelegate>
@@ -19,7 +19,7 @@ class Row : public QStyledItemDelegate {
   public:
     using QStyledItemDelegate::QStyledItemDelegate;
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Look& in_use = look();
+        const Theme& in_use = theme();
         painter->save();
         const bool selected = (option.state & QStyle::State_Selected) != 0;
         painter->fillRect(option.rect, selected ? in_use.follows_wash : in_use.stone_light);
@@ -41,7 +41,7 @@ class Row : public QStyledItemDelegate {
         painter->restore();
     }
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-        return {look().px(200), QFontMetrics(look().text(10.0)).height() + look().px(6)};
+        return {theme().px(200), QFontMetrics(theme().text(10.0)).height() + theme().px(6)};
     }
 };
 
@@ -54,14 +54,14 @@ CompletionList::CompletionList(QWidget* parent)
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Completions"));
     connect(this, &QListWidget::itemClicked, this, &CompletionList::taken);
-    connect(&look_news(), &LookNews::changed, this, &CompletionList::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &CompletionList::apply_look);
     apply_look();
     hide();
 }
 
 void CompletionList::apply_look() {
     setStyleSheet(QStringLiteral("QListWidget { background: %1; border: 1px solid %2; }")
-                      .arg(look().stone_light.name(), look().stone_edge.name()));
+                      .arg(theme().stone_light.name(), theme().stone_edge.name()));
 }
 
 void CompletionList::offer(const std::vector<Completion>& all, QPoint at) {
@@ -82,7 +82,7 @@ void CompletionList::offer(const std::vector<Completion>& all, QPoint at) {
     }
     setCurrentRow(0);
     const int shown = std::min<int>(most_shown, count());
-    const int width = look().px(430);
+    const int width = theme().px(430);
     setGeometry(std::clamp(at.x(), 0, std::max(0, parentWidget()->width() - width)), at.y(), width,
                 shown * sizeHintForRow(0) + 4);
     show();

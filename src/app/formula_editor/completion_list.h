@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/engine/writing/completion.h"
+#include "core/authoring/completion.h"
 
 #include <QListWidget>
 

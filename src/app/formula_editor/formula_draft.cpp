@@ -2,7 +2,7 @@
 
 #include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
-#include "core/engine/writing/definitions.h"
+#include "core/authoring/definitions.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
 
@@ -30,7 +30,7 @@ FormulaDraft::FormulaDraft(Document& document, QObject* parent)
     , document_(document) {
     connect(&trial_, &Computer::finished, this, [this](const ResultsPtr& results) {
         if (results && sound_) {
-            Q_EMIT worked_out(results);
+            Q_EMIT computed(results);
         }
     });
 }
@@ -258,13 +258,13 @@ void FormulaDraft::count_giving_way() {
     for (std::size_t at = 0; now != nullptr && tried != nullptr && at < now->columns.size(); ++at) {
         const ColumnDefinition& before = *now->columns[at];
         const ColumnDefinition* after = tried->column(before.id);
-        if (!before.worked() && after != nullptr && after->worked() && before.cells->any_filled()) {
+        if (!before.computed() && after != nullptr && after->computed() && before.cells->any_filled()) {
             giving_way_ += before.cells->filled();
             labels << QString::fromStdString(before.shown_label());
         }
     }
     if (giving_way_ > 0) {
-        warning_ = tr("Entering this takes the place of the typed values of %1 (%2 rows).")
+        warning_ = tr("Entering this replaces the typed values of %1 (rows: %2).")
                        .arg(labels.join(QStringLiteral(", ")))
                        .arg(giving_way_);
     }

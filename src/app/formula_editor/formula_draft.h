@@ -2,10 +2,10 @@
 
 #include "app/document/computer.h"
 #include "app/document/document.h"
+#include "core/authoring/marks.h"
+#include "core/authoring/turning.h"
 #include "core/engine/binding/hints.h"
 #include "core/engine/planning/plan.h"
-#include "core/engine/writing/marks.h"
-#include "core/engine/writing/turning.h"
 #include "core/study/edits/offers.h"
 
 #include <QTextLayout>
@@ -15,7 +15,7 @@
 namespace ledgefall {
 
 /// A formula while it is being written: what is wrong with it and how it could be corrected, what its names mean, and
-/// its results, worked out beside the study. Nothing is in the study before it is taken.
+/// its results, computed beside the study. Nothing is in the study before it is taken.
 class FormulaDraft : public QObject {
     Q_OBJECT
   public:
@@ -26,7 +26,7 @@ class FormulaDraft : public QObject {
     /// Takes what is written; of several definitions, one a line, the one in which `place` is is looked at.
     void set_text(const QString& text, int place);
     bool several() const { return several_; }
-    void end(); ///< gives up what is being worked out
+    void end(); ///< gives up what is being computed
 
     /// What is wrong, between two places of the text, with what one key would do about it.
     struct Trouble {
@@ -42,7 +42,7 @@ class FormulaDraft : public QObject {
     QString warning() const { return warning_; } ///< of what is allowed and rarely meant
     /// How many typed values give way to it.
     std::size_t giving_way() const { return giving_way_; }
-    bool sound() const { return sound_; }
+    bool is_valid() const { return sound_; }
     /// Whether it can be taken as it is: it is sound, or waits for nothing but names.
     bool takeable() const { return sound_ || (trouble_ && !trouble_->waits_for.empty()); }
     const QList<QTextLayout::FormatRange>& formats() const { return formats_; }
@@ -70,7 +70,7 @@ class FormulaDraft : public QObject {
     Id tried_column() const { return tried_column_; }
 
   Q_SIGNALS:
-    void worked_out(const ledgefall::ResultsPtr& results); ///< of `tried()`
+    void computed(const ledgefall::ResultsPtr& results); ///< of `tried()`
 
   private:
     bool needs_name(const std::string& line) const;

@@ -2,9 +2,9 @@
 
 #include "app/dialogs/prompts.h"
 #include "app/formula_editor/formula_highlighter.h"
-#include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
 
@@ -42,11 +42,11 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     line_->setPlaceholderText(tr("dev = x − mean(x)"));
     line_->installEventFilter(this);
     aid_->setTextFormat(Qt::RichText);
-    aid_->setAccessibleName(tr("The reference at the cursor"));
+    aid_->setAccessibleName(tr("Reference at the cursor"));
     message_->setWordWrap(true);
-    message_->setAccessibleName(tr("The mistake in the formula"));
+    message_->setAccessibleName(tr("Error in the formula"));
     preview_->setTextFormat(Qt::RichText);
-    preview_->setAccessibleName(tr("The first, a middle and the last row"));
+    preview_->setAccessibleName(tr("First, middle and last row"));
     aid_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     preview_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -81,9 +81,9 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
             show_aid();
         }
     });
-    connect(&draft_, &FormulaDraft::worked_out, this, &FormulaEditor::show_preview);
+    connect(&draft_, &FormulaDraft::computed, this, &FormulaEditor::show_preview);
     connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
-    connect(&look_news(), &LookNews::changed, this, &FormulaEditor::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FormulaEditor::apply_look);
     apply_look();
     hide();
 }
@@ -99,14 +99,14 @@ void FormulaEditor::apply_look() {
     setStyleSheet(
         QStringLiteral("#formula_editor { background: %1; border: 1px solid %2; border-top: 4px solid %2; }"
                        "#formula_editor QPlainTextEdit { background: %3; color: %4; }")
-            .arg(look().stone_light.name(), look().stone_edge.name(), look().paper.name(), look().ink.name()));
-    line_->setFont(look().text(12));
-    preview_->setFont(look().text(9.5));
-    aid_->setFont(look().text(9));
-    aid_->setMinimumHeight(QFontMetrics(look().text(9)).height() + look().px(8)); // it comes and goes: nothing jumps
-    preview_->setMinimumHeight(3 * QFontMetrics(look().text(9.5)).lineSpacing());
-    hint_->setFont(look().text(8.5));
-    hint_->setStyleSheet(QStringLiteral("color: %1;").arg(look().faint_ink.name()));
+            .arg(theme().stone_light.name(), theme().stone_edge.name(), theme().paper.name(), theme().ink.name()));
+    line_->setFont(theme().text(12));
+    preview_->setFont(theme().text(9.5));
+    aid_->setFont(theme().text(9));
+    aid_->setMinimumHeight(QFontMetrics(theme().text(9)).height() + theme().px(8)); // it comes and goes: nothing jumps
+    preview_->setMinimumHeight(3 * QFontMetrics(theme().text(9.5)).lineSpacing());
+    hint_->setFont(theme().text(8.5));
+    hint_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().faint_ink.name()));
     if (is_open()) {
         look_over();
     }
@@ -128,9 +128,8 @@ int FormulaEditor::line_height() const {
 
 void FormulaEditor::write(Id table, Id column, const QString& text, std::size_t row) {
     draft_.begin(table, column);
-    hint_->setText(tr("Enter fills the column · Shift+Enter for another definition · Escape leaves it · click a "
-                      "heading, a cell, a foot line or a held value "
-                      "to put it in, or Alt and an arrow"));
+    hint_->setText(tr("Enter fills the column · Shift+Enter adds another definition · Escape cancels · Click a "
+                      "heading, cell, foot line or held value to insert it, or press Alt and an arrow key"));
     open(text, row);
 }
 
@@ -138,7 +137,7 @@ void FormulaEditor::spread(Id table, std::vector<Id> columns, const QString& tex
     const auto count = columns.size();
     draft_.begin(table, Id(), std::move(columns));
     hint_->setText(
-        tr("Enter writes a column for each of the %1 chosen ones; each stands for the one · Escape leaves it")
+        tr("Enter writes a formula for each of the %1 selected columns; each stands for that column · Escape cancels")
             .arg(count));
     open(text, 1);
 }
@@ -197,7 +196,7 @@ void FormulaEditor::look_over() {
     line_->setFixedHeight(line_height());
     draft_.set_text(line_->toPlainText(), line_->textCursor().position());
     show_trouble();
-    if (!draft_.sound()) {
+    if (!draft_.is_valid()) {
         preview_->clear();
         working_computer_.forget();
         Q_EMIT tried(nullptr);
@@ -219,7 +218,7 @@ void FormulaEditor::fill() {
     }
     if (draft_.giving_way() > 0 && confirmed_ != line_->toPlainText()) { // typed values go only at the second Enter
         confirmed_ = line_->toPlainText();
-        message_->setText(draft_.warning() + u' ' + tr("Press Enter again to do so; Undo brings them back."));
+        message_->setText(draft_.warning() + u' ' + tr("Press Enter again to continue. Undo brings them back."));
         message_->show();
         return;
     }

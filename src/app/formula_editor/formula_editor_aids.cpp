@@ -4,9 +4,9 @@
 #include "app/dialogs/prompts.h"
 #include "app/formula_editor/formula_editor.h"
 #include "app/formula_editor/formula_highlighter.h"
-#include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
@@ -45,15 +45,15 @@ void FormulaEditor::show_trouble() {
     correction_->hide();
     const auto& trouble = draft_.trouble();
     if (!trouble) {
-        message_->setStyleSheet(QStringLiteral("color: %1;").arg(look().stays.name()));
+        message_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().stays.name()));
         message_->setText(draft_.warning());
         message_->setVisible(!draft_.warning().isEmpty());
         return;
     }
     const bool waits = !trouble->waits_for.empty();
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg((waits ? look().stays : look().fault).name()));
+    message_->setStyleSheet(QStringLiteral("color: %1;").arg((waits ? theme().stays : theme().fault).name()));
     message_->setText(waits ? trouble->what + u' ' +
-                                  tr("Enter takes the formula as it is: it waits for %1.")
+                                  tr("Enter accepts the formula as it is. It waits for %1.")
                                       .arg(QString::fromStdString(trouble->waits_for))
                             : trouble->what);
     message_->show();
@@ -62,8 +62,8 @@ void FormulaEditor::show_trouble() {
     wave.start = std::min(trouble->from, std::max(0, size - 1));
     wave.length = std::max(1, trouble->to - trouble->from);
     wave.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
-    wave.format.setUnderlineColor(look().fault);
-    wave.format.setForeground(look().fault);
+    wave.format.setUnderlineColor(theme().fault);
+    wave.format.setForeground(theme().fault);
     highlighter_->ranges.append(wave);
     const QString keys = QStringLiteral("Ctrl+Enter");
     if (!trouble->hold.empty()) {
@@ -79,7 +79,7 @@ void FormulaEditor::show_trouble() {
         correction_->show();
     } else if (trouble->correction) {
         const QString text = QString::fromStdString(trouble->correction->text).trimmed();
-        correction_->setText(text.isEmpty() ? tr("Remove it (%1)").arg(keys) : tr("Write %1 (%2)").arg(text, keys));
+        correction_->setText(text.isEmpty() ? tr("Remove (%1)").arg(keys) : tr("Write %1 (%2)").arg(text, keys));
         correction_->show();
     }
 }
@@ -95,7 +95,7 @@ void FormulaEditor::correction() {
         return;
     }
     if (!trouble->text_column.empty()) {
-        if (document_.perform(tr("reading texts anew"), set_kind(document_.study(), trouble->text_column,
+        if (document_.perform(tr("reading text again"), set_kind(document_.study(), trouble->text_column,
                                                                  trouble->as.kind, trouble->as.spelling))) {
             look_over();
         }
@@ -135,8 +135,8 @@ void FormulaEditor::show_aid() {
                 arguments << (now ? QStringLiteral("<b>%1</b>").arg(name) : name);
                 if (now) {
                     explained = all[at].role == Role::sample   ? tr("%1 runs over the rows").arg(name)
-                                : all[at].role == Role::paired ? tr("%1 runs together with it").arg(name)
-                                                               : tr("%1 is one value").arg(name);
+                                : all[at].role == Role::paired ? tr("%1 runs along with it").arg(name)
+                                                               : tr("%1 is a single value").arg(name);
                 }
             }
             explained += QStringLiteral(" — ") + Document::translated(call->function->purpose);
@@ -150,16 +150,16 @@ void FormulaEditor::show_aid() {
         text +=
             (text.isEmpty() ? QString() : QStringLiteral(" &nbsp;·&nbsp; ")) +
             QStringLiteral("%1(%2) ").arg(QString::fromStdString(call->name), arguments.join(QStringLiteral(", "))) +
-            coloured(explained, look().faint_ink);
+            coloured(explained, theme().faint_ink);
     }
     aid_->setText(text);
     const bool turns = turning && !turning->turned.empty();
     turn_->setVisible(turns);
     if (turns) {
-        turn_->setText(tr("Turn into %1 (Ctrl+L)").arg(QString::fromStdString(turning->turned)));
+        turn_->setText(tr("Change to %1 (Ctrl+L)").arg(QString::fromStdString(turning->turned)));
     }
     lift_->setVisible(liftable.has_value());
-    lift_->setText(tr("Onto the ledge… (Ctrl+Shift+L)"));
+    lift_->setText(tr("Hold on the ledge… (Ctrl+Shift+L)"));
 }
 
 void FormulaEditor::turn() {
@@ -183,7 +183,7 @@ void FormulaEditor::lift() {
     if (!draft_.liftable_at(line_->textCursor().position())) {
         return;
     }
-    const auto name = ask_text(this, tr("Onto the ledge"), tr("The name under which it is to stay put:"), {});
+    const auto name = ask_text(this, tr("Hold on the ledge"), tr("Name of the held value:"), {});
     if (name && !name->isEmpty()) {
         lift_as(*name);
     }
@@ -219,7 +219,7 @@ void FormulaEditor::complete() {
     const QRect caret = line_->cursorRect();
     list_->offer(completions.all,
                  list_->parentWidget()->mapFromGlobal(line_->viewport()->mapToGlobal(caret.bottomLeft())) +
-                     QPoint(-look().px(8), look().px(4)));
+                     QPoint(-theme().px(8), theme().px(4)));
 }
 
 void FormulaEditor::take_completion() {
@@ -267,9 +267,9 @@ void FormulaEditor::show_preview(const ResultsPtr& results) {
                 put_in = put_in.size() > 70 ? put_in.left(68) + QStringLiteral("…") : put_in;
                 const std::size_t columns = columns_of_grid(draft_.tried(), *results, draft_.table_id());
                 lines << tr("%1: %2").arg(place_in_words(places[at].row, columns),
-                                          coloured(shown, value.is_fault() ? look().fault : look().follows)) +
+                                          coloured(shown, value.is_fault() ? theme().fault : theme().follows)) +
                              (put_in.isEmpty() ? QString()
-                                               : coloured(QStringLiteral("  =  ") + put_in, look().faint_ink));
+                                               : coloured(QStringLiteral("  =  ") + put_in, theme().faint_ink));
             }
             preview_->setText(lines.join(QStringLiteral("<br>")));
         });

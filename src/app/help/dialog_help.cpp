@@ -1,7 +1,7 @@
 #include "app/help/dialog_help.h"
 
 #include "app/help/help_reader.h"
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QApplication>
 #include <QDialog>
@@ -16,7 +16,7 @@ void open_over(QDialog& dialog) {
     window->setObjectName(QStringLiteral("help over a dialog"));
     window->setAttribute(Qt::WA_DeleteOnClose);
     window->setWindowTitle(HelpReader::tr("Help"));
-    window->resize(look().px(480), look().px(520));
+    window->resize(theme().px(480), theme().px(520));
     auto* reader = new HelpReader(window);
     auto* lines = new QVBoxLayout(window);
     lines->setContentsMargins(0, 0, 0, 0);

@@ -1,6 +1,6 @@
 #include "app/help/first_steps.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -23,7 +23,7 @@ class Frame : public QWidget {
     void paintEvent(QPaintEvent*) override {
         QPainter painter(this);
         painter.setRenderHint(QPainter::Antialiasing);
-        painter.setPen(QPen(look().follows, look().px(3)));
+        painter.setPen(QPen(theme().follows, theme().px(3)));
         painter.drawRoundedRect(QRectF(rect()).adjusted(2, 2, -2, -2), 6, 6);
     }
 };
@@ -40,7 +40,7 @@ FirstSteps::FirstSteps(QWidget* window, QWidget* parent)
     setAccessibleName(tr("A first table in five steps"));
     text_->setWordWrap(true);
     text_->setTextFormat(Qt::PlainText);
-    auto* leave_button = new QPushButton(tr("Leave"), this);
+    auto* leave_button = new QPushButton(tr("Close"), this);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(14, 6, 10, 6);
     layout->addWidget(text_, 1);
@@ -65,7 +65,7 @@ void FirstSteps::begin(QList<FirstStep> steps, const QString& at_end) {
     constexpr int looks_every = 150; // ms
     looking_.start(looks_every);
     setStyleSheet(QStringLiteral("#steps { background: %1; border-top: 2px solid %2; }")
-                      .arg(look().follows_wash.name(), look().follows.name()));
+                      .arg(theme().follows_wash.name(), theme().follows.name()));
     show();
     show_step();
 }

@@ -1,6 +1,6 @@
 #include "app/help/help_reader.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/engine/functions/catalogue.h"
 
 #include <QDir>
@@ -35,7 +35,7 @@ HelpReader::HelpReader(QWidget* parent)
     back_->setText(tr("Back"));
     contents->setText(tr("All pages"));
     close->setText(tr("Close"));
-    close->setToolTip(tr("Close the help (Escape)"));
+    close->setToolTip(tr("Close help (Escape)"));
     for (QToolButton* button : {back_, contents, close}) {
         button->setAutoRaise(true);
     }
@@ -52,7 +52,7 @@ HelpReader::HelpReader(QWidget* parent)
     layout->addWidget(text_, 1);
     text_->setOpenLinks(false);
     text_->setFrameShape(QFrame::NoFrame);
-    text_->setAccessibleName(tr("Page of the help"));
+    text_->setAccessibleName(tr("Help page"));
     connect(text_, &QTextBrowser::anchorClicked, this, &HelpReader::follow);
     connect(back_, &QToolButton::clicked, this, [this] {
         if (!before_.isEmpty()) {
@@ -63,12 +63,12 @@ HelpReader::HelpReader(QWidget* parent)
     });
     connect(contents, &QToolButton::clicked, this, [this] { open(QStringLiteral("index")); });
     connect(close, &QToolButton::clicked, this, &HelpReader::closed);
-    connect(&look_news(), &LookNews::changed, this, &HelpReader::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &HelpReader::apply_look);
     apply_look();
 }
 
 void HelpReader::apply_look() {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     text_->setFont(in_use.text());
     text_->setStyleSheet(
         QStringLiteral("QTextBrowser { background: %1; color: %2; }").arg(in_use.paper.name(), in_use.ink.name()));
@@ -96,7 +96,7 @@ void HelpReader::show_page(const QString& page, const QString& anchor) {
         text = keys_page(keys_);
     }
     if (text.isEmpty()) {
-        text = tr("There is no page of that name.").toHtmlEscaped();
+        text = tr("There is no such page.").toHtmlEscaped();
     }
     // In the window an example can be taken; in the page as a file it is only read.
     static const QRegularExpression example(QStringLiteral("<code class=\"example\">(.*?)</code>"));
@@ -108,7 +108,7 @@ void HelpReader::show_page(const QString& page, const QString& anchor) {
         formula.replace(QStringLiteral("&amp;"), QStringLiteral("&"));
         const QString link = QStringLiteral("<a href=\"example:%1\" title=\"%2\"><code>%3</code></a>")
                                  .arg(QString::fromLatin1(QUrl::toPercentEncoding(formula)),
-                                      tr("Put it into the study").toHtmlEscaped(), match.captured(1));
+                                      tr("Insert it into the study").toHtmlEscaped(), match.captured(1));
         text.replace(match.capturedStart(), match.capturedLength(), link);
         from = match.capturedStart() + link.size();
     }
@@ -117,7 +117,7 @@ void HelpReader::show_page(const QString& page, const QString& anchor) {
     text.replace(QStringLiteral("width=\"520\""),
                  QStringLiteral("width=\"%1\"").arg(std::max(200, text_->width() - around)));
     text_->setHtml(text);
-    text_->document()->setDocumentMargin(look().px(12));
+    text_->document()->setDocumentMargin(theme().px(12));
     anchor.isEmpty() ? text_->moveCursor(QTextCursor::Start) : text_->scrollToAnchor(anchor);
 }
 
@@ -125,7 +125,7 @@ QString HelpReader::keys_page(const QString& rows) {
     return QStringLiteral("<!DOCTYPE html>\n<html>\n<head><meta charset=\"utf-8\"><title>%1</title></head>\n<body>\n"
                           "<p><a href=\"index.html\">%2</a></p>\n<h1>%1</h1>\n"
                           "<table cellspacing=\"0\" cellpadding=\"3\">\n%3</table>\n</body>\n</html>\n")
-        .arg(tr("Keys"), tr("All pages"), rows);
+        .arg(tr("Keyboard shortcuts"), tr("All pages"), rows);
 }
 
 void HelpReader::follow(const QUrl& link) {
@@ -145,7 +145,7 @@ QList<HelpTopic> HelpReader::topics() {
         const QString page = file.completeBaseName();
         all.append({page, title_of(page_text(page)), page});
     }
-    all.append({QStringLiteral("keys"), tr("Keys"), tr("shortcuts keyboard")});
+    all.append({QStringLiteral("keys"), tr("Keyboard shortcuts"), tr("keys hotkeys")});
     for (const Function& function : catalogue()) {
         const QString name = QString::fromUtf8(function.name.data(), static_cast<qsizetype>(function.name.size()));
         all.append({QStringLiteral("functions#") + name, QString::fromStdString(function.signature()),

@@ -1,8 +1,8 @@
 #include "app/ledge/held_card.h"
 
-#include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/parts.h"
@@ -107,7 +107,7 @@ QString HeldCard::story() const {
         users << QString::fromStdString(user);
     }
     if (!users.isEmpty()) {
-        story += QStringLiteral("\n") + tr("used by %1").arg(users.join(QStringLiteral(", ")));
+        story += QStringLiteral("\n") + tr("Used by %1").arg(users.join(QStringLiteral(", ")));
     }
     return story;
 }
@@ -126,7 +126,7 @@ void HeldCard::refresh() {
     }
     setAccessibleName(tr("Held value %1, %2")
                           .arg(QString::fromStdString(held->name), held->is_function() ? tr("function")
-                                                                   : held->worked()    ? tr("worked")
+                                                                   : held->computed()  ? tr("computed")
                                                                                        : tr("given")));
     setAccessibleDescription(definition() + QStringLiteral(", ") + shown_value());
     updateGeometry();
@@ -141,7 +141,7 @@ QSize HeldCard::sizeHint() const {
     }
     QStringList shown{QString::fromStdString(held->left_side()), shown_value(),
                       QString::fromStdString(held->formula.text()), QString::fromStdString(held->note),
-                      QString::number(look().zoom)};
+                      QString::number(theme().zoom)};
     shown << QString::number(held->slider.has_value()) << QString::number(held->choices.empty());
     if (QString now = shown.join(QChar(0)); now != measured_) {
         size_ = measured_size(*held);
@@ -151,26 +151,26 @@ QSize HeldCard::sizeHint() const {
 }
 
 QSize HeldCard::measured_size(const HeldValue& held) const {
-    const QFontMetrics name(look().text(9.5));
-    const QFontMetrics large(look().text(13, true));
-    int width = name.horizontalAdvance(QString::fromStdString(held.left_side())) + look().px(8) +
+    const QFontMetrics name(theme().text(9.5));
+    const QFontMetrics large(theme().text(13, true));
+    int width = name.horizontalAdvance(QString::fromStdString(held.left_side())) + theme().px(8) +
                 large.horizontalAdvance(shown_value());
     const bool formula = !held.formula.empty();
     if (!held.note.empty() && !formula) {
         width = std::max(
-            width, std::min(look().px(170),
-                            QFontMetrics(look().formula(9)).horizontalAdvance(QString::fromStdString(held.note))));
+            width, std::min(theme().px(170),
+                            QFontMetrics(theme().formula(9)).horizontalAdvance(QString::fromStdString(held.note))));
     }
     if (formula) {
         const Table* table = table_.empty() ? nullptr : document_.study().table(table_);
         const ReadableFormula written = readable(held.formula, document_.study(), table);
         width = std::max(
-            width, std::min(look().px(240),
-                            QFontMetrics(look().formula(9)).horizontalAdvance(QStringLiteral("= ") + written.text)));
+            width, std::min(theme().px(240),
+                            QFontMetrics(theme().formula(9)).horizontalAdvance(QStringLiteral("= ") + written.text)));
     }
-    width = held.slider ? std::max(width, look().px(120)) : width;
-    width += held.choices.empty() ? 0 : look().px(12);
-    return {std::max(width, look().px(48)) + 2 * look().px(side) + 2, look().px(52)};
+    width = held.slider ? std::max(width, theme().px(120)) : width;
+    width += held.choices.empty() ? 0 : theme().px(12);
+    return {std::max(width, theme().px(48)) + 2 * theme().px(side) + 2, theme().px(52)};
 }
 
 void HeldCard::paintEvent(QPaintEvent*) {
@@ -178,7 +178,7 @@ void HeldCard::paintEvent(QPaintEvent*) {
     if (held == nullptr) {
         return;
     }
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const QRectF face = QRectF(rect()).adjusted(0.5, 1.5, -0.5, 0.5);
@@ -186,13 +186,13 @@ void HeldCard::paintEvent(QPaintEvent*) {
     QPainterPath card;
     card.moveTo(face.bottomLeft());
     card.lineTo(face.topLeft());
-    const bool worked = !held->formula.empty();
-    card.lineTo(face.right() - (worked ? notch : 0), face.top());
-    card.lineTo(face.right(), face.top() + (worked ? notch : 0));
+    const bool computed = !held->formula.empty();
+    card.lineTo(face.right() - (computed ? notch : 0), face.top());
+    card.lineTo(face.right(), face.top() + (computed ? notch : 0));
     card.lineTo(face.bottomRight());
     card.closeSubpath();
     painter.setPen(QPen(hasFocus() ? in_use.follows : in_use.stone_edge, hasFocus() ? 2 : 1));
-    painter.setBrush(worked ? in_use.paper : in_use.stone_light);
+    painter.setBrush(computed ? in_use.paper : in_use.stone_light);
     painter.drawPath(card);
     const int left = in_use.px(side);
     const QFontMetrics large(in_use.text(13, true));
@@ -205,7 +205,7 @@ void HeldCard::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(in_use.stone_edge, 1));
     painter.drawLine(left, base + in_use.px(2), left + name_width, base + in_use.px(2)); // its ledge
     painter.setFont(in_use.text(13, true));
-    const bool old = document_.shows_old() && worked;
+    const bool old = document_.shows_old() && computed;
     painter.setPen(document_.results().single(held_).is_fault() ? in_use.fault : old ? in_use.faint_ink : in_use.ink);
     painter.drawText(left + name_width + in_use.px(8), base, shown_value());
     painter.setFont(in_use.formula(9));
@@ -220,7 +220,7 @@ void HeldCard::paintEvent(QPaintEvent*) {
     if (held->slider) {
         return paint_track(painter, *held);
     }
-    if (!worked) {
+    if (!computed) {
         const QString note = held->note.empty() ? tr("given") : QString::fromStdString(held->note);
         painter.drawText(left, under,
                          QFontMetrics(painter.font()).elidedText(note, Qt::ElideRight, width() - 2 * left));
@@ -249,9 +249,9 @@ void HeldCard::paintEvent(QPaintEvent*) {
 
 QLineEdit* HeldCard::edit(bool select_name) {
     auto* line = new DefinitionLine(definition(), this);
-    line->setAccessibleName(tr("Definition of the held value"));
-    line->setFont(look().text(11));
-    setMinimumWidth(std::max(width(), look().px(230)));
+    line->setAccessibleName(tr("Definition of held value"));
+    line->setFont(theme().text(11));
+    setMinimumWidth(std::max(width(), theme().px(230)));
     line->setGeometry(0, 0, minimumWidth(), height());
     line->show();
     line->setFocus();
@@ -289,13 +289,13 @@ QRect HeldCard::track() const {
     if (held == nullptr || !held->slider) {
         return {};
     }
-    const int left = look().px(side);
-    return {left, height() - look().px(20), width() - 2 * left, look().px(14)};
+    const int left = theme().px(side);
+    return {left, height() - theme().px(20), width() - 2 * left, theme().px(14)};
 }
 
 /// A groove with a pebble in it.
 void HeldCard::paint_track(QPainter& painter, const HeldValue& held) const {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const QRect place = track();
     const double y = place.center().y() + 0.5;
     const double radius = in_use.px(6);
@@ -327,7 +327,7 @@ void HeldCard::slide_to(double wanted) {
 void HeldCard::slide_to_place(int x) {
     const Slider& slider = *value()->slider;
     const QRect place = track();
-    const double radius = look().px(6);
+    const double radius = theme().px(6);
     const double part = (x - place.left() - radius) / std::max(1.0, place.width() - 2 * radius);
     slide_to(slider.from + part * (slider.to - slider.from));
 }
@@ -350,7 +350,7 @@ void HeldCard::open_choices() {
         action->setChecked(one == value()->value);
     }
     if (menu.isEmpty()) {
-        menu.addAction(tr("there is no value to choose from"))->setEnabled(false);
+        menu.addAction(tr("no values to choose from"))->setEnabled(false);
     }
     menu.exec(mapToGlobal(rect().bottomLeft()));
 }
@@ -384,7 +384,7 @@ void HeldCard::mouseReleaseEvent(QMouseEvent* event) {
     const bool moved = (event->pos() - pressed_at_).manhattanLength() > QApplication::startDragDistance();
     if (grip == Grip::card && moved) {
         Q_EMIT dragged_to(held_, mapToParent(event->pos()));
-    } else if (grip == Grip::card && !value()->choices.empty() && event->pos().x() > width() - look().px(22)) {
+    } else if (grip == Grip::card && !value()->choices.empty() && event->pos().x() > width() - theme().px(22)) {
         open_choices();
     }
 }

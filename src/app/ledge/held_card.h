@@ -9,8 +9,8 @@ class QLineEdit;
 namespace ledgefall {
 
 /// One held value, standing on the ledge as a card. A given one is a plain card with its value, and a track along which
-/// it slides where it has a range; a worked one has a notched corner and its formula underneath. Enter, F2 or a double
-/// click opens its definition for writing, arrows slide it.
+/// it slides where it has a range; a computed one has a notched corner and its formula underneath. Enter, F2 or a
+/// double click opens its definition for writing, arrows slide it.
 class HeldCard : public QWidget {
     Q_OBJECT
   public:

@@ -1,7 +1,7 @@
 #include "app/ledge/ledge_list.h"
 
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QHeaderView>
@@ -89,7 +89,7 @@ QVariant LedgeModel::data(const QModelIndex& index, int role) const {
     if (held_value == nullptr) {
         const bool hint = index.column() == name && role == Qt::DisplayRole;
         return hint                         ? QVariant(tr("type n = 12 or q = 1 − p to hold one"))
-               : role == Qt::ForegroundRole ? QVariant(look().faint_ink)
+               : role == Qt::ForegroundRole ? QVariant(theme().faint_ink)
                                             : QVariant();
     }
     switch (role) {
@@ -104,10 +104,10 @@ QVariant LedgeModel::data(const QModelIndex& index, int role) const {
         return QVariant::fromValue(
             Qt::Alignment((index.column() == value ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter));
     case Qt::ForegroundRole:
-        return index.column() == name                                  ? look().stays
-               : index.column() == used_by                             ? look().faint_ink
-               : document_.results().single(held_value->id).is_fault() ? look().fault
-                                                                       : look().ink;
+        return index.column() == name                                  ? theme().stays
+               : index.column() == used_by                             ? theme().faint_ink
+               : document_.results().single(held_value->id).is_fault() ? theme().fault
+                                                                       : theme().ink;
     default:
         return {};
     }
@@ -180,7 +180,7 @@ LedgeList::LedgeList(Document& document, QWidget* parent)
     : QTableView(parent)
     , model_(new LedgeModel(document, this)) {
     setModel(model_);
-    setAccessibleName(QCoreApplication::translate("LedgeList", "The ledge as a list"));
+    setAccessibleName(QCoreApplication::translate("LedgeList", "Ledge as a list"));
     setFrameShape(QFrame::NoFrame);
     setShowGrid(false);
     setCornerButtonEnabled(false);
@@ -198,12 +198,12 @@ LedgeList::LedgeList(Document& document, QWidget* parent)
             Q_EMIT chosen(held->id);
         }
     });
-    connect(&look_news(), &LookNews::changed, this, &LedgeList::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &LedgeList::apply_look);
     apply_look();
 }
 
 void LedgeList::apply_look() {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     setStyleSheet(QStringLiteral("QTableView { background: %1; } QHeaderView, QHeaderView::section { background: %2; "
                                  "color: %3; border: none; padding: 2px 4px; text-align: left; }")
                       .arg(in_use.stone_light.name(), in_use.margin.name(), in_use.faint_ink.name()));

@@ -3,8 +3,8 @@
 #include "app/dialogs/held_dialog.h"
 #include "app/dialogs/prompts.h"
 #include "app/ledge/accessible_card.h"
-#include "app/look/look.h"
 #include "app/numbers/format_choices.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QApplication>
@@ -38,7 +38,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     new_line_->hide();
     connect(add_, &QToolButton::clicked, this, [this] { begin_holding(); });
     more_->setAutoRaise(true);
-    more_->setToolTip(tr("Shows the held values for which this shelf has no room; the wheel slides them along"));
+    more_->setToolTip(tr("Show the held values that do not fit on this shelf; scroll to slide them along"));
     more_->hide();
     connect(more_, &QToolButton::clicked, this, &LedgeView::show_more);
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
@@ -47,7 +47,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
         }
     });
     connect(&document, &Document::study_changed, this, &LedgeView::rebuild);
-    connect(&look_news(), &LookNews::changed, this, &LedgeView::rebuild);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &LedgeView::rebuild);
     connect(&document, &Document::results_changed, this, [this] {
         for (HeldCard* card : cards_) {
             card->refresh();
@@ -147,25 +147,25 @@ HeldCard* LedgeView::card(Id held) const {
 
 /// An empty ledge takes less room.
 int LedgeView::card_height() const {
-    return look().px(cards_.empty() ? 34 : 52);
+    return theme().px(cards_.empty() ? 34 : 52);
 }
 
 int LedgeView::shelf_height() const {
-    return look().px(12);
+    return theme().px(12);
 }
 
 QSize LedgeView::sizeHint() const {
-    return {600, rows_ * (card_height() + look().px(8) + shelf_height()) + look().px(4)};
+    return {600, rows_ * (card_height() + theme().px(8) + shelf_height()) + theme().px(4)};
 }
 
 /// Cards stand side by side on one shelf, on two while they are looked through; what does not fit then slides along.
 /// What new values are held with keeps its place at the end of the first.
 void LedgeView::arrange() {
-    const int gap = look().px(8);
+    const int gap = theme().px(8);
     const int high = card_height();
-    const int edge = look().px(14);
+    const int edge = theme().px(14);
     const int step = high + gap + shelf_height();
-    const int line_width = new_line_->isHidden() ? 0 : look().px(240) + gap;
+    const int line_width = new_line_->isHidden() ? 0 : theme().px(240) + gap;
     int all = -gap;
     int widest = 0;
     for (const HeldCard* card : cards_) {
@@ -174,7 +174,7 @@ void LedgeView::arrange() {
     }
     const int whole = width() - 2 * edge - line_width - add_->sizeHint().width() - gap;
     const bool one_is_enough = all <= whole;
-    const int room = std::max(look().px(80), one_is_enough ? whole : whole - more_->sizeHint().width() - gap);
+    const int room = std::max(theme().px(80), one_is_enough ? whole : whole - more_->sizeHint().width() - gap);
     // Of two shelves each takes as much as lets the cards stand on no third one.
     const int shelf_end = one_is_enough || !looked_through_ ? std::max(all, room) : std::max(room, all / 2 + widest);
     int x = 0;
@@ -210,7 +210,7 @@ void LedgeView::arrange() {
         place(more_, more_->sizeHint());
     }
     if (line_width > 0) {
-        place(new_line_, QSize(look().px(240), look().px(34)));
+        place(new_line_, QSize(theme().px(240), theme().px(34)));
     }
     place(add_, add_->sizeHint());
     if (rows_ != row + 1 || sizeHint().height() != height()) {
@@ -231,7 +231,7 @@ void LedgeView::show_more() {
         return;
     }
     const int before = slid_;
-    slid_ += shelf_->width() - look().px(40);
+    slid_ += shelf_->width() - theme().px(40);
     arrange();
     slid_ = slid_ == before ? 0 : slid_;
     arrange();
@@ -262,7 +262,7 @@ void LedgeView::resizeEvent(QResizeEvent*) {
 }
 
 void LedgeView::paintEvent(QPaintEvent*) {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     QPainter painter(this);
     painter.fillRect(rect(), in_use.margin);
     const int step = card_height() + in_use.px(8) + shelf_height();
@@ -291,7 +291,7 @@ void LedgeView::paintEvent(QPaintEvent*) {
 
 /// The names of groups are cut into the face of the slab, under the first of their cards.
 void LedgeView::paint_groups(QPainter& painter) const {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     std::string before;
     for (const HeldCard* card : cards_) {
         const HeldValue* held = card->value();
@@ -348,7 +348,7 @@ void LedgeView::format(Id held, const Format& wanted) {
 void LedgeView::describe(Id held) {
     HeldDialog dialog(document_.study(), *card(held)->value(), this);
     if (dialog.exec() == QDialog::Accepted) {
-        document_.perform(tr("about a held value"), detail_held(document_.study(), held, dialog.details()));
+        document_.perform(tr("held value properties"), detail_held(document_.study(), held, dialog.details()));
     }
 }
 
@@ -397,7 +397,7 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     menu.addAction(tr("Change…"), this, [this, held] { card(held)->edit(); });
     menu.addAction(tr("Rename…"), this, [this, held] { card(held)->edit(true); });
     menu.addAction(tr("Unit, note, group, slider and choices…"), this, [this, held] { describe(held); });
-    add_format_choices(menu.addMenu(tr("Show the number")), card(held)->value()->format,
+    add_format_choices(menu.addMenu(tr("Number format")), card(held)->value()->format,
                        [this, held](const Format& wanted) { format(held, wanted); });
     const HeldCard& own = *card(held);
     if (!own.choices().isEmpty()) {
@@ -407,7 +407,7 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
                            document_.results().find(held)->kind == Kind::number;
     if (of_number) {
         menu.addSeparator();
-        menu.addAction(tr("Try values of it…"), this, [this, held] { Q_EMIT trials_wanted(held); });
+        menu.addAction(tr("Try values…"), this, [this, held] { Q_EMIT trials_wanted(held); });
         menu.addAction(tr("Find the value for which…"), this, [this, held] { Q_EMIT search_wanted(held); });
     }
     menu.addSeparator();
@@ -415,16 +415,15 @@ void LedgeView::open_menu(Id held, const QPoint& global) {
     menu.addAction(tr("Move right"), this, [this, held] { shift(held, 1); });
     if (own.table().empty() && !table_.empty()) {
         menu.addAction(tr("Only for this table"), this, [this, held] {
-            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, table_));
+            document_.perform(tr("moving to another ledge"), shelve_held(document_.study(), held, table_));
         });
     } else if (!own.table().empty()) {
         menu.addAction(tr("For the whole study"), this, [this, held] {
-            document_.perform(tr("another ledge"), shelve_held(document_.study(), held, Id()));
+            document_.perform(tr("moving to another ledge"), shelve_held(document_.study(), held, Id()));
         });
     }
     menu.addSeparator();
-    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove from the ledge"), this,
-                   [this, held] { remove(held); });
+    menu.addAction(drawn_icon(QStringLiteral("remove")), tr("Remove from ledge"), this, [this, held] { remove(held); });
     menu.exec(global);
 }
 

@@ -55,7 +55,7 @@ void add_format_choices(QMenu* menu, const Format& now, const std::function<void
 void tell_of_rounding(QMenu* menu) {
     menu->addSeparator();
     menu->addAction(QCoreApplication::translate(
-                        "FormatChoices", "Only what is shown changes. To round the value itself, write round(x, 2)."))
+                        "FormatChoices", "Only the display changes. To round the value itself, use round(x, 2)."))
         ->setEnabled(false);
 }
 

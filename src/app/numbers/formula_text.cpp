@@ -14,10 +14,10 @@ QTextCharFormat format_of(Manner manner) {
     format.setForeground(colour_of(manner));
     if (manner == Manner::stays) {
         format.setUnderlineStyle(QTextCharFormat::SingleUnderline);
-        format.setUnderlineColor(look().stone_edge);
+        format.setUnderlineColor(theme().stone_edge);
     } else if (manner != Manner::follows) {
         format.setUnderlineStyle(QTextCharFormat::DotLine);
-        format.setUnderlineColor(look().across);
+        format.setUnderlineColor(theme().across);
     }
     return format;
 }
@@ -50,7 +50,7 @@ QString raised(const std::string& digits) {
 } // namespace
 
 QColor colour_of(Manner manner) {
-    return manner == Manner::stays ? look().stays : manner == Manner::across ? look().across : look().follows;
+    return manner == Manner::stays ? theme().stays : manner == Manner::across ? theme().across : theme().follows;
 }
 
 int position_of(const std::string& text, std::uint32_t byte) {

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/look/look.h"
-#include "core/engine/writing/marks.h"
+#include "app/theme/theme.h"
+#include "core/authoring/marks.h"
 
 #include <QString>
 #include <QTextLayout>

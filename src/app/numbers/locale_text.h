@@ -10,7 +10,7 @@
 
 namespace ledgefall {
 
-/// By which this thread shows and reads numbers: of the study that is worked at, else of the desktop. Every widget
+/// By which this thread shows and reads numbers: of the study that is computed at, else of the desktop. Every widget
 /// shows numbers: a window sets it when it comes to the front and when its study's settings change; a task sets it for
 /// its own thread. Gives whether that changes what is shown.
 bool spell_numbers_by(const Settings& settings);

@@ -12,14 +12,14 @@ FindBar::FindBar(Document& document, PageArea& place, QWidget* parent)
     , place_(place)
     , what_(new QLineEdit(this))
     , with_(new QLineEdit(this))
-    , whole_(new QCheckBox(tr("&whole cells"), this))
-    , chosen_(new QCheckBox(tr("only in the &chosen columns"), this))
+    , whole_(new QCheckBox(tr("&Whole cells"), this))
+    , chosen_(new QCheckBox(tr("Only in &selected columns"), this))
     , message_(new QLabel(this)) {
     setAccessibleName(tr("Find and replace"));
     what_->setPlaceholderText(tr("find"));
     what_->setAccessibleName(tr("What to find"));
-    with_->setPlaceholderText(tr("put in its place"));
-    with_->setAccessibleName(tr("What to put in its place"));
+    with_->setPlaceholderText(tr("replace with"));
+    with_->setAccessibleName(tr("Replacement"));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(14, 4, 10, 4);
     const auto button = [&](const QString& text, const std::function<void()>& done) {
@@ -85,14 +85,14 @@ void FindBar::find(bool backwards) {
         }
     }
     finding_.stop();
-    message_->setText(tr("searching…"));
+    message_->setText(tr("Searching…"));
     const auto look_through = [study = document_.study(), results = document_.snapshot(), id = page->table_id(),
                                rows = shown.two_way() ? document_.results().rows(shown.id)
                                                       : static_cast<std::size_t>(page->model().table_rows()),
                                wanted = search(), from, backwards](const StopToken& stop) -> std::optional<CellPlace> {
         const Table* table = study.table(id);
         const auto cells = [&](const ColumnDefinition& column) {
-            return column.worked() || table->two_way() ? results->column(column.id) : &*column.cells;
+            return column.computed() || table->two_way() ? results->column(column.id) : &*column.cells;
         };
         return table == nullptr ? std::nullopt : find_next(*table, rows, wanted, cells, from, backwards, stop);
     };
@@ -115,7 +115,7 @@ void FindBar::select_match(Id table, std::optional<CellPlace> at) {
     }
     const auto& columns = page->model().table()->columns;
     if (!at || at->column >= columns.size()) {
-        return message_->setText(tr("%1 is not there.").arg(what_->text()));
+        return message_->setText(tr("%1 was not found.").arg(what_->text()));
     }
     const QModelIndex found = page->model().place_of(columns[at->column]->id, at->row);
     page->view().set_current(found);
@@ -143,7 +143,7 @@ void FindBar::replace(bool all) {
                                                          with_->text().toStdString(), only, nullptr));
         return find(false);
     }
-    message_->setText(tr("searching…"));
+    message_->setText(tr("Searching…"));
     const auto count = std::make_shared<std::size_t>(0);
     document_.perform_aside(
         this, tr("replacing"),
@@ -153,7 +153,7 @@ void FindBar::replace(bool all) {
         },
         [this, count](bool taken) {
             message_->setText(!taken        ? QString()
-                              : *count == 0 ? tr("%1 is in no typed cell.").arg(what_->text())
+                              : *count == 0 ? tr("%1 is not in any typed cell.").arg(what_->text())
                                             : tr("Cells changed: %1").arg(*count));
         });
 }

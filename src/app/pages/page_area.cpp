@@ -1,6 +1,6 @@
 #include "app/pages/page_area.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QApplication>
 #include <QSettings>
@@ -14,7 +14,7 @@ PageArea::PageArea(Document& document, QWidget* welcome, QWidget* parent)
     , pages_(new QSplitter(halves_)) {
     for (QSplitter* splitter : {halves_, pages_}) {
         splitter->setChildrenCollapsible(false);
-        splitter->setHandleWidth(look().px(3));
+        splitter->setHandleWidth(theme().px(3));
     }
     halves_->addWidget(pages_);
     halves_->setOrientation(QSettings().value(QStringLiteral("chart_below"), true).toBool() ? Qt::Vertical

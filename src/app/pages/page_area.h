@@ -9,8 +9,8 @@
 
 namespace ledgefall {
 
-/// Where tables are worked in: one, or two side by side; the one that was last worked in is the current one. A chart
-/// stands beside them or below. What is chosen in a table is marked in the chart, and the other way round.
+/// Where tables are computed in: one, or two side by side; the one that was last computed in is the current one. A
+/// chart stands beside them or below. What is chosen in a table is marked in the chart, and the other way round.
 class PageArea : public QStackedWidget {
     Q_OBJECT
   public:

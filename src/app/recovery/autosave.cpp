@@ -22,14 +22,14 @@ Result<Saved> write_recovery(const QString& base, const Study& study, const QStr
     const QByteArray text = QJsonDocument(fields).toJson();
     if (text != about) {
         auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
-                                Renaming::left_to_the_system);
+                                Renaming::no_directory_sync);
         if (!saved) {
             return saved;
         }
         about = text;
     }
     return write_file((base + QStringLiteral(".ledgefall")).toStdString(), write_study(study),
-                      Renaming::left_to_the_system);
+                      Renaming::no_directory_sync);
 }
 
 /// The files of one window in the recovery folder, and the lock that tells that the window is still there. Tasks write

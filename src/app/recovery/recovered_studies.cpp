@@ -25,7 +25,7 @@ void RecoveredStudy::remove() const {
 QList<RecoveredStudy> recovered_studies() {
     QList<RecoveredStudy> all;
     const QDir folder(state_folder(QStringLiteral("recovery")));
-    clear_torn_files(folder.path().toStdString());
+    remove_stale_temporaries(folder.path().toStdString());
     for (const QFileInfo& file : folder.entryInfoList({QStringLiteral("*.ledgefall")}, QDir::Files, QDir::Time)) {
         RecoveredStudy study;
         study.base = folder.filePath(file.completeBaseName());

@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/basics/result.h"
+#include "core/basics/stopping.h"
 #include "core/study/model/study.h"
-#include "core/value/result.h"
-#include "core/value/stopping.h"
 
 #include <QDateTime>
 #include <QList>

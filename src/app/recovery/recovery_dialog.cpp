@@ -17,15 +17,15 @@ RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& stu
     , text_(new QLabel(this)) {
     setWindowTitle(tr("Unsaved work was recovered"));
     const bool has_file = !recovered.path.isEmpty() && QFileInfo::exists(recovered.path);
-    QStringList lines{tr("“%1”, last changed %2, was not saved when its window ended.")
+    QStringList lines{tr("“%1”, last changed %2, was not saved when its window closed.")
                           .arg(recovered.title, QLocale().toString(recovered.written, QLocale::ShortFormat))};
     if (has_file) {
         const Result<std::string> bytes = read_file(recovered.path.toStdString());
         const Result<Study> in_file = bytes ? read_study(*bytes) : Result<Study>(bytes.refusal());
         lines << tr("Its file is %1.").arg(recovered.path);
-        lines << (in_file
-                      ? tr("Against the file: %1").arg(Document::translated(difference_of(*in_file, study).in_words()))
-                      : Document::translated(in_file.refusal()));
+        lines << (in_file ? tr("Compared with the file: %1")
+                                .arg(Document::translated(difference_of(*in_file, study).in_words()))
+                          : Document::translated(in_file.refusal()));
     } else {
         std::size_t cells = 0;
         for (const auto& table : study.tables) {
@@ -34,8 +34,8 @@ RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& stu
             }
         }
         lines << (recovered.path.isEmpty() ? tr("It had no file yet.")
-                                           : tr("Its file, %1, is not there any more.").arg(recovered.path));
-        lines << tr("It has tables: %1, typed cells: %2.").arg(study.tables.size()).arg(cells);
+                                           : tr("Its file, %1, no longer exists.").arg(recovered.path));
+        lines << tr("Tables: %1. Typed cells: %2.").arg(study.tables.size()).arg(cells);
     }
     text_->setText(lines.join(QLatin1Char('\n')));
     text_->setWordWrap(true);
@@ -48,11 +48,11 @@ RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& stu
         layout->addWidget(button);
         return button;
     };
-    offer(tr("Open what was recovered"), Choice::recovered)->setDefault(true);
+    offer(tr("Open the recovered study"), Choice::recovered)->setDefault(true);
     if (has_file) {
-        offer(tr("Keep both: open it as a new study, and leave the file"), Choice::both);
+        offer(tr("Keep both: open it as a new study, and leave the file unchanged"), Choice::both);
     }
-    offer(has_file ? tr("Keep the file as it is, and remove what was recovered") : tr("Remove what was recovered"),
+    offer(has_file ? tr("Keep the file, and discard the recovered study") : tr("Discard the recovered study"),
           Choice::file);
     offer(tr("Decide later"), Choice::later);
 }

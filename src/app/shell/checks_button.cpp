@@ -1,6 +1,6 @@
 #include "app/shell/checks_button.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 namespace ledgefall {
 
@@ -19,7 +19,7 @@ ChecksButton::ChecksButton(Document& document, QWidget* parent)
 void ChecksButton::refresh() {
     int holding = 0;
     int broken = 0;
-    int open = 0; // not worked out yet
+    int open = 0; // not computed yet
     for (const auto& check : document_.study().checks) {
         const Document::CheckState state = document_.check_state(check->id);
         ++(state == Document::CheckState::unknown ? open : state == Document::CheckState::holds ? holding : broken);
@@ -30,9 +30,9 @@ void ChecksButton::refresh() {
             : broken > 0 ? tr("failing checks: %1 of %2").arg(broken).arg(all)
                          : tr("checks that hold: %1").arg(holding));
     setIcon(open > 0 ? QIcon() : drawn_icon(broken == 0 ? QStringLiteral("holds") : QStringLiteral("broken")));
-    setToolTip(open > 0      ? tr("They are being worked out")
+    setToolTip(open > 0      ? tr("They are being computed")
                : broken == 0 ? tr("Every check of the study holds")
-                             : tr("Go to the first that fails"));
+                             : tr("Go to the first failing check"));
 }
 
 void ChecksButton::go_to_broken() {

@@ -1,6 +1,6 @@
 #include "app/shell/command_finder.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -35,13 +35,13 @@ class PlacedName : public QStyledItemDelegate {
   public:
     using QStyledItemDelegate::QStyledItemDelegate;
     static int width_of(const QString& text, const QString& about) {
-        return QFontMetrics(look().text()).horizontalAdvance(text) +
-               QFontMetrics(look().text(8.5)).horizontalAdvance(about) + look().px(48);
+        return QFontMetrics(theme().text()).horizontalAdvance(text) +
+               QFontMetrics(theme().text(8.5)).horizontalAdvance(about) + theme().px(48);
     }
 
   protected:
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Look& in_use = look();
+        const Theme& in_use = theme();
         painter->save();
         const bool chosen = (option.state & QStyle::State_Selected) != 0;
         painter->fillRect(option.rect, chosen ? in_use.follows_wash : in_use.paper);
@@ -55,7 +55,7 @@ class PlacedName : public QStyledItemDelegate {
         painter->restore();
     }
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-        return {100, QFontMetrics(look().text()).height() + look().px(8)};
+        return {100, QFontMetrics(theme().text()).height() + theme().px(8)};
     }
 };
 
@@ -65,8 +65,8 @@ CommandFinder::CommandFinder(QWidget* window)
     : QLineEdit(window)
     , window_(window)
     , list_(new QListWidget(window)) {
-    setPlaceholderText(tr("Find a command, a name, a table"));
-    setAccessibleName(tr("Find a command, a name or a table"));
+    setPlaceholderText(tr("Find a command, name or table"));
+    setAccessibleName(tr("Find a command, name or table"));
     setClearButtonEnabled(false);
     list_->setFocusPolicy(Qt::NoFocus);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -78,7 +78,7 @@ CommandFinder::CommandFinder(QWidget* window)
 }
 
 QSize CommandFinder::sizeHint() const {
-    return {look().px(270), QLineEdit::sizeHint().height()};
+    return {theme().px(270), QLineEdit::sizeHint().height()};
 }
 
 void CommandFinder::open() {
@@ -114,7 +114,7 @@ void CommandFinder::search() {
     std::stable_sort(likely.begin(), likely.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
     list_->clear();
     shown_.clear();
-    int widest = look().px(320);
+    int widest = theme().px(320);
     for (const auto& [like, one] : likely.mid(0, most_found)) {
         auto* item = new QListWidgetItem(one->text, list_);
         item->setData(about_role, one->about);
@@ -123,7 +123,7 @@ void CommandFinder::search() {
         shown_.append(*one);
     }
     if (shown_.isEmpty() && !words.isEmpty() && hasFocus()) {
-        list_->addItem(tr("There is nothing of that name."));
+        list_->addItem(tr("Nothing was found."));
     }
     if (list_->count() == 0 || !hasFocus()) {
         list_->hide();

@@ -41,7 +41,7 @@ const Table* FirstTable::table() const {
 }
 
 const Column* FirstTable::lengths() const {
-    const bool typed = table() != nullptr && !table()->columns.empty() && !table()->columns.front()->worked();
+    const bool typed = table() != nullptr && !table()->columns.empty() && !table()->columns.front()->computed();
     return typed ? &*table()->columns.front()->cells : nullptr;
 }
 
@@ -49,9 +49,9 @@ bool FirstTable::something_is_held() const {
     return !document_.study().ledge.empty() || (table() != nullptr && !table()->ledge.empty());
 }
 
-bool FirstTable::something_is_worked_out() const {
-    return table() != nullptr &&
-           std::any_of(table()->columns.begin(), table()->columns.end(), [](const auto& one) { return one->worked(); });
+bool FirstTable::something_is_computed() const {
+    return table() != nullptr && std::any_of(table()->columns.begin(), table()->columns.end(),
+                                             [](const auto& one) { return one->computed(); });
 }
 
 void FirstTable::begin() {
@@ -71,19 +71,18 @@ void FirstTable::begin() {
         return done;
     };
     const auto is_changed = [this] { return lengths() != nullptr && before_ && !(*lengths() == *before_); };
-    steps_.begin(
-        {{tr("Type a heading and numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter."), cells,
-          three_are_typed},
-         {tr("Hold what no row changes: click “hold a value”, type m = mean(length), Enter."),
-          [this] { return button("hold"); }, [this] { return something_is_held(); }},
-         {tr("One formula for all rows: click “next column”, type dev = length - m, Enter."),
-          [this] { return button("next-column"); }, [this] { return something_is_worked_out(); }},
-         {tr("A measure under the columns: click “foot line” and choose sum."), [this] { return button("foot-line"); },
-          has_foot},
-         {tr("Change a length: click it, type another number, Enter. Everything that depends on it follows."), cells,
-          is_changed}},
-        tr("That is a computation table. F1 tells about whatever has the focus, and the starters of the Study menu are "
-           "worth a look."));
+    steps_.begin({{tr("Type a heading with numbers under it: length, Enter, 42, Enter, 57, Enter, 38, Enter."), cells,
+                   three_are_typed},
+                  {tr("Hold a value that no row changes: click “hold a value”, type m = mean(length), Enter."),
+                   [this] { return button("hold"); }, [this] { return something_is_held(); }},
+                  {tr("Write one formula for all rows: click “next column”, type dev = length - m, Enter."),
+                   [this] { return button("next-column"); }, [this] { return something_is_computed(); }},
+                  {tr("Add a measure under the columns: click “foot line” and choose sum."),
+                   [this] { return button("foot-line"); }, has_foot},
+                  {tr("Change a length: click it, type another number, Enter. Everything that depends on it follows."),
+                   cells, is_changed}},
+                 tr("That is a computation table. Press F1 for help on the current item, and have a look at the "
+                    "starters in the Study menu."));
     pages_.page()->view().setFocus();
 }
 

@@ -21,7 +21,7 @@ class FirstTable : public QObject {
     const Table* table() const;         ///< the first one
     const Column* lengths() const;      ///< that have been typed
     bool something_is_held() const;
-    bool something_is_worked_out() const;
+    bool something_is_computed() const;
 
     Document& document_;
     PageArea& pages_;

@@ -1,6 +1,6 @@
 #include "app/shell/folding_splitter.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -21,15 +21,15 @@ class Edge : public QSplitterHandle {
         : QSplitterHandle(direction, row)
         , row_(row) {}
 
-    QSize sizeHint() const override { return {look().px(edge_width), 40}; }
+    QSize sizeHint() const override { return {theme().px(edge_width), 40}; }
 
   protected:
     void paintEvent(QPaintEvent*) override {
         const FoldingSplitter::Folding* its = row_->beside(this);
         QPainter painter(this);
         painter.setRenderHint(QPainter::Antialiasing);
-        painter.fillRect(rect(), underMouse() ? look().stone_light : look().margin);
-        painter.setPen(look().rule);
+        painter.fillRect(rect(), underMouse() ? theme().stone_light : theme().margin);
+        painter.setPen(theme().rule);
         painter.drawLine(rect().topLeft(), rect().bottomLeft());
         painter.drawLine(rect().topRight(), rect().bottomRight());
         if (its == nullptr) {
@@ -37,20 +37,20 @@ class Edge : public QSplitterHandle {
         }
         const bool folded = row_->is_folded(its->panel);
         const bool at_left = row_->indexOf(its->panel) == 0;
-        const double half = look().px(3);
+        const double half = theme().px(3);
         const double points = at_left == folded ? half : -half; // to where the panel goes on a click
         const QPointF middle = QRectF(rect()).center();
         QPainterPath wedge(QPointF(middle.x() - points, middle.y() - 2 * half));
         wedge.lineTo(middle.x() + points, middle.y());
         wedge.lineTo(middle.x() - points, middle.y() + 2 * half);
-        painter.setPen(QPen(look().faint_ink, 1.5));
+        painter.setPen(QPen(theme().faint_ink, 1.5));
         painter.drawPath(wedge);
         if (folded) {
-            painter.setPen(look().ink);
-            painter.setFont(look().text(7.5, true));
-            painter.translate(middle.x(), middle.y() - look().px(14));
+            painter.setPen(theme().ink);
+            painter.setFont(theme().text(7.5, true));
+            painter.translate(middle.x(), middle.y() - theme().px(14));
             painter.rotate(-90);
-            painter.drawText(QRectF(0, -width() / 2.0, look().px(200), width()), Qt::AlignVCenter | Qt::AlignLeft,
+            painter.drawText(QRectF(0, -width() / 2.0, theme().px(200), width()), Qt::AlignVCenter | Qt::AlignLeft,
                              its->name);
         }
     }
@@ -68,9 +68,8 @@ class Edge : public QSplitterHandle {
     void enterEvent(QEnterEvent* event) override {
         const FoldingSplitter::Folding* its = row_->beside(this);
         if (its != nullptr) {
-            setToolTip(
-                (row_->is_folded(its->panel) ? FoldingSplitter::tr("Open: %1") : FoldingSplitter::tr("Fold away: %1"))
-                    .arg(its->name));
+            setToolTip((row_->is_folded(its->panel) ? FoldingSplitter::tr("Show: %1") : FoldingSplitter::tr("Hide: %1"))
+                           .arg(its->name));
         }
         update();
         QSplitterHandle::enterEvent(event);
@@ -89,10 +88,10 @@ class Edge : public QSplitterHandle {
 
 FoldingSplitter::FoldingSplitter(QWidget* parent)
     : QSplitter(Qt::Horizontal, parent) {
-    setHandleWidth(look().px(edge_width));
+    setHandleWidth(theme().px(edge_width));
     connect(this, &QSplitter::splitterMoved, this, &FoldingSplitter::take_dragged);
-    connect(&look_news(), &LookNews::changed, this, [this] {
-        setHandleWidth(look().px(edge_width));
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, [this] {
+        setHandleWidth(theme().px(edge_width));
         fit_widths();
     });
 }
@@ -130,7 +129,7 @@ void FoldingSplitter::fit_widths() {
         int wanted = -1;
         for (const Folding& one : folding_) {
             wanted =
-                one.panel == widget(at) ? (one.folded || one.panel->isHidden() ? 0 : look().px(one.width)) : wanted;
+                one.panel == widget(at) ? (one.folded || one.panel->isHidden() ? 0 : theme().px(one.width)) : wanted;
         }
         widget(at)->setEnabled(wanted != 0); // what is folded away takes no focus
         widths.append(wanted);

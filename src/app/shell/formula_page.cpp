@@ -1,9 +1,9 @@
 #include "app/shell/formula_page.h"
 
 #include "app/dialogs/prompts.h"
-#include "app/look/look.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 
 #include <QDialogButtonBox>
@@ -79,9 +79,9 @@ class Writer {
                 begun = true;
             }
             const Value value = document_.results().single(DefinitionId::chart_number(chart.id, place));
-            row(place < 2   ? FormulaPage::tr("an end of the axis across")
-                : place < 4 ? FormulaPage::tr("an end of the axis upwards")
-                            : FormulaPage::tr("a number beside it"),
+            row(place < 2   ? FormulaPage::tr("end of the x axis")
+                : place < 4 ? FormulaPage::tr("end of the y axis")
+                            : FormulaPage::tr("number of a reference"),
                 on_paper(readable(number, study, chart.table.empty() ? nullptr : study.table(chart.table))),
                 value_text(value, {}));
         });
@@ -122,7 +122,7 @@ class Writer {
         held_values(table.ledge, &table);
         for (const auto& column : table.columns) {
             QString formula = FormulaPage::tr("given");
-            if (column->worked()) {
+            if (column->computed()) {
                 formula = on_paper(readable(column->pieces.front().formula, document_.study(), &table));
             }
             const auto overrides = column->overrides->size();
@@ -146,8 +146,8 @@ FormulaPage::FormulaPage(const Document& document, QWidget* parent)
     : QDialog(parent)
     , page_(new QTextDocument(this)) {
     setWindowTitle(tr("All formulas"));
-    resize(look().px(760), look().px(620));
-    page_->setDefaultFont(look().text(10));
+    resize(theme().px(760), theme().px(620));
+    page_->setDefaultFont(theme().text(10));
     page_->setHtml(Writer(document).page());
     auto* shown = new QTextBrowser(this);
     shown->setDocument(page_);
@@ -188,13 +188,13 @@ void FormulaPage::print() {
 
 void FormulaPage::save() {
     const QString path =
-        ask_save_path(this, tr("Save the page"), QStringLiteral("formulas.pdf"), tr("PDF (*.pdf);;HTML (*.html)"),
+        ask_save_path(this, tr("Save page"), QStringLiteral("formulas.pdf"), tr("PDF (*.pdf);;HTML (*.html)"),
                       {QStringLiteral("pdf"), QStringLiteral("html")});
     if (path.isEmpty()) {
         return;
     }
     if (const auto saved = write(path); !saved) {
-        ask_choice(this, tr("Save the page"), Document::translated(saved.refusal()), {tr("I have read this")});
+        ask_choice(this, tr("Save page"), Document::translated(saved.refusal()), {tr("Dismiss")});
     }
 }
 

@@ -73,7 +73,7 @@ QString HelpDesk::topic_in_focus() const {
     if (within(&parts_.contents)) {
         return QStringLiteral("shares");
     }
-    if (within(&parts_.companion)) {
+    if (within(&parts_.details)) {
         return QStringLiteral("unfolding");
     }
     if (within(&page->foot())) {
@@ -93,7 +93,7 @@ QString HelpDesk::topic_of_cell() const {
         return QStringLiteral("two-way");
     }
     const ColumnDefinition* column = at.isValid() ? page->model().column(at.column()) : nullptr;
-    if (column != nullptr && column->worked()) {
+    if (column != nullptr && column->computed()) {
         const std::string& text = column->pieces.front().formula.text();
         return text.rfind("first", 0) == 0 ? QStringLiteral("steps") : QStringLiteral("formulas");
     }
@@ -103,7 +103,7 @@ QString HelpDesk::topic_of_cell() const {
 void HelpDesk::open(const QString& topic) {
     if (reader_->isHidden()) {
         before_ = QApplication::focusWidget();
-        parts_.companion.hide();
+        parts_.details.hide();
         reader_->show();
         parts_.panels.fit_widths();
     }
@@ -113,7 +113,7 @@ void HelpDesk::open(const QString& topic) {
 
 void HelpDesk::close() {
     reader_->hide();
-    parts_.companion.show();
+    parts_.details.show();
     parts_.panels.fit_widths();
     if (before_ != nullptr) {
         before_->setFocus();

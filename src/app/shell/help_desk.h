@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/companion/companion_panel.h"
 #include "app/contents/contents_panel.h"
+#include "app/details/details_panel.h"
 #include "app/help/help_reader.h"
 #include "app/ledge/ledge_list.h"
 #include "app/ledge/ledge_view.h"
@@ -10,7 +10,7 @@
 
 namespace ledgefall {
 
-/// Opens the help in the place of the companion: the page about what has the focus.
+/// Opens the help in the place of the details panel: the page about what has the focus.
 class HelpDesk : public QObject {
     Q_OBJECT
   public:
@@ -20,7 +20,7 @@ class HelpDesk : public QObject {
         LedgeView& ledge;
         LedgeList& ledge_list;
         ContentsPanel& contents;
-        CompanionPanel& companion;
+        DetailsPanel& details;
         FoldingSplitter& panels;
     };
     HelpDesk(const Parts& parts, QWidget* window);

@@ -2,10 +2,10 @@
 
 #include "app/exchange/wait_dialog.h"
 #include "app/help/dialog_help.h"
-#include "app/look/look.h"
 #include "app/numbers/format_choices.h"
 #include "app/numbers/locale_text.h"
 #include "app/shell/destinations.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
 
@@ -33,21 +33,21 @@ MainWindow::MainWindow(QWidget* parent)
     , ledge_list_(new LedgeList(document_, this))
     , files_(new StudyFiles(document_, this))
     , starters_(new Starters(this))
-    , place_(new PageArea(document_, make_start_page(), this))
-    , companion_(new CompanionPanel(document_, this))
+    , pages_(new PageArea(document_, make_start_page(), this))
+    , details_(new DetailsPanel(document_, this))
     , steps_(new FirstSteps(this, this))
-    , find_bar_(new FindBar(document_, *place_, this))
-    , pointer_(new KeyboardPointing(*place_, *ledge_, this))
+    , find_bar_(new FindBar(document_, *pages_, this))
+    , pointer_(new KeyboardPointing(*pages_, *ledge_, this))
     , finder_(new CommandFinder(this))
     , foot_menu_(new NewFootMenu(document_, this))
     , checks_(new ChecksButton(document_, this))
     , working_(new QLabel(this))
-    , help_(new HelpDesk({*place_, *ledge_, *ledge_list_, *contents_, *companion_, *splitter_}, this))
-    , first_table_(new FirstTable(document_, *place_, *steps_, this))
-    , imports_(new TableImport(document_, *place_, *files_, this))
+    , help_(new HelpDesk({*pages_, *ledge_, *ledge_list_, *contents_, *details_, *splitter_}, this))
+    , first_table_(new FirstTable(document_, *pages_, *steps_, this))
+    , imports_(new TableImport(document_, *pages_, *files_, this))
     , exports_(new TableExport(document_, this))
     , notices_(this)
-    , requirements_(document_, *place_)
+    , requirements_(document_, *pages_)
     , commands_(requirements_, menuBar(), this) {
     setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
     resize(1280, 800);
@@ -80,7 +80,7 @@ void MainWindow::lay_out() {
     column->addWidget(ledge_);
     column->addWidget(ledge_list_);
     ledge_list_->hide();
-    column->addWidget(place_, 1);
+    column->addWidget(pages_, 1);
     column->addWidget(find_bar_);
     column->addWidget(steps_);
     column->addWidget(notices_.strip());
@@ -88,7 +88,7 @@ void MainWindow::lay_out() {
     constexpr int companion_width = 262;
     splitter_->add_folding(contents_, tr("Contents"), QStringLiteral("contents"), contents_width);
     splitter_->addWidget(middle);
-    splitter_->add_folding(companion_, tr("Companion"), QStringLiteral("companion"), companion_width);
+    splitter_->add_folding(details_, tr("Details"), QStringLiteral("companion"), companion_width);
     constexpr int help_width = 420;
     splitter_->add_folding(&help_->reader(), tr("Help"), QString(), help_width);
     help_->reader().hide();
@@ -125,7 +125,7 @@ QWidget* MainWindow::make_start_page() {
 }
 
 void MainWindow::list_commands() {
-    const CommandPlace place{document_, *place_, this};
+    const CommandPlace place{document_, *pages_, this};
     study_commands_ = new StudyCommands(place, *files_, *imports_, *exports_, *starters_);
     table_commands_ = new TableCommands(place);
     chart_commands_ = new ChartCommands(place);
@@ -137,11 +137,11 @@ void MainWindow::list_commands() {
     auto* formulas = new FormulaCommands(place);
     auto* made = new MadeTableCommands(place);
     auto* window = new WindowCommands(
-        place, {*contents_, *ledge_, *ledge_list_, *companion_, *splitter_, *finder_, *help_, *foot_menu_});
+        place, {*contents_, *ledge_, *ledge_list_, *details_, *splitter_, *finder_, *help_, *foot_menu_});
     commands_.add({{"study", nullptr, tr("&Study")},
                    {"edit", nullptr, tr("&Edit")},
                    {"table", nullptr, tr("&Table")},
-                   {"work", nullptr, tr("&Work")},
+                   {"work", nullptr, tr("Co&mpute")},
                    {"chart", nullptr, tr("&Chart")},
                    {"view", nullptr, tr("&View")},
                    {"help-menu", nullptr, tr("&Help")}});
@@ -153,7 +153,7 @@ void MainWindow::list_commands() {
         commands_.add(list);
     }
     tell_of_rounding(commands_.menu(QStringLiteral("formats")));
-    place_->offer_beside_tables(
+    pages_->offer_beside_tables(
         commands_.next_steps({QStringLiteral("next-column"), QStringLiteral("frequency-table"),
                               QStringLiteral("summary"), QStringLiteral("draw"), QStringLiteral("check")}));
 }
@@ -170,16 +170,16 @@ void MainWindow::connect_document() {
             [this](qint64 cells) { working_->setText(tr("computing… %L1 cells").arg(cells)); });
     new WaitDialog(document_.file_task(), this);
     connect(checks_, &ChecksButton::check_wanted, this, [this](Id check) { go_to(check, 0); });
-    connect(&look_news(), &LookNews::changed, this, [this] {
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, [this] {
         setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
         commands_.update();
     });
 }
 
 void MainWindow::connect_ledge() {
-    const auto look_at = [this](Id held) { companion_->show_place({held, 0}); };
+    const auto look_at = [this](Id held) { details_->show_place({held, 0}); };
     connect(ledge_, &LedgeView::chosen, this, [this, look_at](Id held) {
-        if (place_->active_editor().writing()) {
+        if (pages_->active_editor().writing()) {
             page()->point_at(held);
         } else {
             look_at(held);
@@ -192,15 +192,15 @@ void MainWindow::connect_ledge() {
 }
 
 void MainWindow::connect_pages() {
-    connect(place_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
-    connect(place_, &PageArea::page_changed, this, &MainWindow::page_changed);
-    connect(place_, &PageArea::selection_changed, this, &MainWindow::show_current_place);
-    connect(place_, &PageArea::foot_chosen, this, [this](Id line, Id column) {
-        companion_->show_place({DefinitionId::foot_value(line, column), 0});
+    connect(pages_, &PageArea::chart_changed, this, &MainWindow::chart_changed);
+    connect(pages_, &PageArea::page_changed, this, &MainWindow::page_changed);
+    connect(pages_, &PageArea::selection_changed, this, &MainWindow::show_current_place);
+    connect(pages_, &PageArea::foot_chosen, this, [this](Id line, Id column) {
+        details_->show_place({DefinitionId::foot_value(line, column), 0});
     });
-    connect(place_, &PageArea::holding_wanted, ledge_, &LedgeView::begin_holding);
-    connect(place_, &PageArea::axis_wanted, table_commands_, &TableCommands::change_axis);
-    connect(place_, &PageArea::menu_wanted, this, [this](const QPoint& global) {
+    connect(pages_, &PageArea::holding_wanted, ledge_, &LedgeView::begin_holding);
+    connect(pages_, &PageArea::axis_wanted, table_commands_, &TableCommands::change_axis);
+    connect(pages_, &PageArea::menu_wanted, this, [this](const QPoint& global) {
         const QModelIndex at = page()->view().current();
         if (const auto menu = page()->column_menu(at.column(), at.row())) {
             menu->addSeparator();
@@ -215,7 +215,7 @@ void MainWindow::connect_pages() {
 
 void MainWindow::connect_contents() {
     connect(contents_, &ContentsPanel::table_chosen, this, &MainWindow::show_table);
-    connect(contents_, &ContentsPanel::chart_chosen, place_, &PageArea::show_chart);
+    connect(contents_, &ContentsPanel::chart_chosen, pages_, &PageArea::show_chart);
     connect(contents_, &ContentsPanel::chart_change_wanted, chart_commands_, &ChartCommands::change);
     connect(contents_, &ContentsPanel::chart_removal_wanted, chart_commands_, &ChartCommands::remove);
     connect(contents_, &ContentsPanel::run_restore_wanted, run_commands_, &RunCommands::restore);
@@ -226,12 +226,12 @@ void MainWindow::connect_contents() {
 }
 
 void MainWindow::connect_companion() {
-    connect(&companion_->working(), &WorkingPanel::definition_wanted, this, [this](const QString& name, bool held) {
+    connect(&details_->working(), &WorkingPanel::definition_wanted, this, [this](const QString& name, bool held) {
         if (page() != nullptr) {
             page()->define(name, held);
         }
     });
-    connect(&companion_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
+    connect(&details_->working(), &WorkingPanel::place_wanted, this, &MainWindow::go_to);
 }
 
 void MainWindow::connect_files() {
@@ -242,20 +242,19 @@ void MainWindow::connect_files() {
     connect(files_, &StudyFiles::opened, this, &MainWindow::refresh);
     connect(files_, &StudyFiles::worksheet_taken, this, [this](const QString& name) {
         refresh();
-        notices_.inform(
-            tr("%1 was taken as a new study. What was found in it stands in the study's note, under Study ▸ Settings "
-               "of this study.")
-                .arg(name));
+        notices_.inform(tr("%1 was opened as a new study. What was found in it is in the study's note, under Study ▸ "
+                           "Study settings.")
+                            .arg(name));
     });
-    connect(
-        files_, &StudyFiles::worksheet_added, this, [this](const QString& name, Id first, const QStringList& renamed) {
-            show_table(first);
-            const QString added =
-                tr("The tables of %1 were added; what was found in it stands in the study's note.").arg(name);
-            const QString with_names =
-                tr("The tables of %1 were added. Names were taken: %2.").arg(name, renamed.join(QStringLiteral(", ")));
-            notices_.inform(renamed.isEmpty() ? added : with_names);
-        });
+    connect(files_, &StudyFiles::worksheet_added, this,
+            [this](const QString& name, Id first, const QStringList& renamed) {
+                show_table(first);
+                const QString added =
+                    tr("The tables of %1 were added. What was found in it is in the study's note.").arg(name);
+                const QString with_names =
+                    tr("The tables of %1 were added. Renamed: %2.").arg(name, renamed.join(QStringLiteral(", ")));
+                notices_.inform(renamed.isEmpty() ? added : with_names);
+            });
     connect(imports_, &TableImport::told, &notices_, &Notices::tell);
     connect(exports_, &TableExport::told, &notices_, &Notices::tell);
     connect(exports_, &TableExport::done, &notices_, &Notices::inform);
@@ -299,7 +298,7 @@ void MainWindow::refresh() {
     setWindowModified(document_.modified());
     const Study& study = document_.study();
     if (page() == nullptr && !study.tables.empty()) {
-        place_->show_table(study.tables.front()->id);
+        pages_->show_table(study.tables.front()->id);
     }
     checks_->refresh();
     commands_.update();
@@ -312,13 +311,13 @@ void MainWindow::page_changed() {
     ledge_list_->show_table(table);
     foot_menu_->set_place(page() == nullptr ? NewFootMenu::Place() : page()->foot_place());
     foot_menu_->menuAction()->setEnabled(page() != nullptr);
-    companion_->show_page(page());
+    details_->show_page(page());
     commands_.update();
     show_current_place();
 }
 
 void MainWindow::chart_changed() {
-    const ChartPage* shown = place_->chart_page();
+    const ChartPage* shown = pages_->chart_page();
     contents_->show_chart(shown == nullptr ? Id() : shown->chart_id());
     commands_.update();
 }
@@ -327,35 +326,35 @@ void MainWindow::show_current_place() {
     const QModelIndex at = page() == nullptr ? QModelIndex() : page()->view().current();
     const ColumnDefinition* column = at.isValid() ? page()->model().column(at.column()) : nullptr;
     const bool inside = column != nullptr && at.row() < page()->model().table_rows();
-    companion_->show_place(inside ? WorkingPlace{column->id, page()->model().cell_of(at.row(), at.column()) + 1}
-                                  : WorkingPlace());
-    companion_->refresh();
+    details_->show_place(inside ? WorkingPlace{column->id, page()->model().cell_of(at.row(), at.column()) + 1}
+                                : WorkingPlace());
+    details_->refresh();
 }
 
 void MainWindow::go_to(const DefinitionId& definition, std::size_t row) {
     const StudyPart part = find_part(document_.study(), definition);
     if (part.chart != nullptr) {
-        return place_->show_chart(definition.object);
+        return pages_->show_chart(definition.object);
     }
     if (part.table != nullptr) {
         show_table(part.table->id);
     }
     if (part.check != nullptr) { // the column whose values it watches, and what it says
-        companion_->show_place({definition, 0});
+        details_->show_place({definition, 0});
         if (page() != nullptr) {
-            page()->offers().offer_correction(definition.object);
+            page()->suggestions().offer_correction(definition.object);
         }
         return;
     }
     if (part.foot_line != nullptr) {
-        return companion_->show_place({definition, 0});
+        return details_->show_place({definition, 0});
     }
     if (part.column != nullptr && !part.is_axis) {
         return page()->go_to(definition.object, std::max<std::size_t>(1, row));
     }
     if (HeldCard* card = ledge_->card(definition.object)) {
         card->setFocus();
-        companion_->show_place({definition, 0});
+        details_->show_place({definition, 0});
     }
 }
 
@@ -370,7 +369,7 @@ bool MainWindow::untouched() const {
 /// A cell, a card or a title takes what is typed when it loses the focus. A formula is filled in; what keeps it from
 /// being so is told.
 std::optional<QString> MainWindow::take_what_is_typed() {
-    FormulaEditor* editor = place_->active_editor().editor();
+    FormulaEditor* editor = pages_->active_editor().editor();
     if (editor != nullptr) {
         return editor->finish();
     }
@@ -385,14 +384,14 @@ std::optional<QString> MainWindow::take_what_is_typed() {
 }
 
 /// Numbers are shown as the study of the window in front says; where that has changed, all are shown anew.
-/// Not of a window behind the one that is worked in.
+/// Not of a window behind the one that is computed in.
 void MainWindow::spell_numbers() {
     const auto* in_front = qobject_cast<MainWindow*>(QApplication::activeWindow());
     if (in_front != nullptr && in_front != this) {
         return;
     }
     if (spell_numbers_by(document_.study().settings)) {
-        Q_EMIT look_news().changed();
+        Q_EMIT theme_notifier().changed();
     }
 }
 

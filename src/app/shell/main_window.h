@@ -24,7 +24,7 @@
 
 namespace ledgefall {
 
-/// The window: contents, ledge, the tables that are shown, companion, and the commands of the menus.
+/// The window: contents, ledge, the tables that are shown, details panel, and the commands of the menus.
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
@@ -38,9 +38,9 @@ class MainWindow : public QMainWindow {
     FoldingSplitter& panels() { return *splitter_; }
     LedgeView& ledge() { return *ledge_; }
     LedgeList& ledge_list() { return *ledge_list_; }
-    PageArea& place() { return *place_; }
-    TablePage* page() { return place_->page(); }
-    CompanionPanel& companion() { return *companion_; }
+    PageArea& pages() { return *pages_; }
+    TablePage* page() { return pages_->page(); }
+    DetailsPanel& details() { return *details_; }
     CommandFinder& finder() { return *finder_; }
     FindBar& find_bar() { return *find_bar_; }
     ContentsPanel& contents() { return *contents_; }
@@ -53,7 +53,7 @@ class MainWindow : public QMainWindow {
     bool open_demo() { return study_commands_->open_demo(); }
     /// Whether nothing has begun in it: no study, no task, no dialog.
     bool untouched() const;
-    void show_table(Id table) { place_->show_table(table); }
+    void show_table(Id table) { pages_->show_table(table); }
     /// Shows a column's cell (row from 1), a held value, a foot line or a table, wherever it stands.
     void go_to(const DefinitionId& definition, std::size_t row);
 
@@ -94,8 +94,8 @@ class MainWindow : public QMainWindow {
     LedgeList* ledge_list_;
     StudyFiles* files_;
     Starters* starters_;
-    PageArea* place_;
-    CompanionPanel* companion_;
+    PageArea* pages_;
+    DetailsPanel* details_;
     FirstSteps* steps_;
     FindBar* find_bar_;
     KeyboardPointing* pointer_;

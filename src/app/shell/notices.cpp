@@ -1,6 +1,6 @@
 #include "app/shell/notices.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -19,8 +19,8 @@ Notices::Notices(QWidget* window)
     unread_->setWordWrap(true);
     unread_->setTextFormat(Qt::PlainText);
     unread_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    unread_->setAccessibleName(tr("Message to be read"));
-    auto* read = new QPushButton(tr("I have read this"), strip_);
+    unread_->setAccessibleName(tr("Unread message"));
+    auto* read = new QPushButton(tr("Dismiss"), strip_);
     connect(read, &QPushButton::clicked, strip_, &QWidget::hide);
     auto* row = new QHBoxLayout(strip_);
     row->addWidget(unread_, 1);
@@ -34,11 +34,11 @@ void Notices::tell_until_read(const QString& sentence) {
 }
 
 void Notices::tell(const QString& sentence) {
-    show(sentence, look().fault);
+    show(sentence, theme().fault);
 }
 
 void Notices::inform(const QString& sentence) {
-    show(sentence, look().ink);
+    show(sentence, theme().ink);
 }
 
 void Notices::show(const QString& sentence, const QColor& colour) {

@@ -1,7 +1,7 @@
 #include "app/shell/window_commands.h"
 
-#include "app/look/look.h"
 #include "app/shell/formula_page.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QApplication>
@@ -12,8 +12,8 @@ namespace ledgefall {
 namespace {
 
 void zoom(double factor) {
-    set_zoom(factor == 0 ? 1.0 : look().zoom * factor);
-    QSettings().setValue(QStringLiteral("zoom"), look().zoom);
+    set_zoom(factor == 0 ? 1.0 : theme().zoom * factor);
+    QSettings().setValue(QStringLiteral("zoom"), theme().zoom);
 }
 
 } // namespace
@@ -23,8 +23,8 @@ QList<Command> WindowCommands::holding() {
         Command{"foot-line", "work", {}}.opening(&parts_.foot_menu),
         {"hold", "work", tr("&Hold a value…"), "Ctrl+H", [this] { parts_.ledge.begin_holding(); }, Needs::nothing,
          tr("lock fix constant parameter absolute"), "hold"},
-        Command{"check", "work", tr("&Watch with a check…"), "Ctrl+K", [this] { parts_.contents.new_check(); },
-                Needs::nothing, tr("test verify validate condition sum to 100"), "holds"}
+        Command{"check", "work", tr("Add a &check…"), "Ctrl+K", [this] { parts_.contents.new_check(); }, Needs::nothing,
+                tr("watch test verify validate condition sum to 100"), "holds"}
             .offered_beside(tr("check")),
     };
 }
@@ -32,10 +32,10 @@ QList<Command> WindowCommands::holding() {
 QList<Command> WindowCommands::computing() {
     const auto draw = [this] { perform(tr("new random numbers"), draw_again(document_.study())); };
     return {
-        Command{"draw-again", "work", tr("New &random numbers"), "Ctrl+D", draw}.after_a_rule(),
+        Command{"draw-again", "work", tr("Draw new &random numbers"), "Ctrl+D", draw}.after_a_rule(),
         {"stop-computing", "work", tr("&Stop computing"), "Ctrl+.", [this] { document_.stop_computing(); }},
-        {"compute-again", "work", tr("Compute &again after stopping"), no_keys, [this] { document_.compute_again(); }},
-        {"formula-page", "work", tr("A page of all f&ormulas…"), "Ctrl+P",
+        {"compute-again", "work", tr("Compute &again"), no_keys, [this] { document_.compute_again(); }},
+        {"formula-page", "work", tr("List all f&ormulas…"), "Ctrl+P",
          [this] { FormulaPage(document_, window_).exec(); }},
     };
 }
@@ -52,28 +52,27 @@ QList<Command> WindowCommands::view() {
     return {
         {"zoom-in", "view", tr("Zoom i&n"), QKeySequence::ZoomIn, [] { zoom(1.15); }},
         {"zoom-out", "view", tr("Zoom &out"), QKeySequence::ZoomOut, [] { zoom(1 / 1.15); }},
-        {"reset-zoom", "view", tr("&Reset the zoom"), "Ctrl+0", [] { zoom(0); }},
-        Command{"dark", "view", tr("&Dark"), no_keys, [] { set_dark(!is_dark()); }}.with_state(is_dark),
-        Command{"beside", "view", tr("Show &beside")}.after_a_rule().filled_by(
+        {"reset-zoom", "view", tr("&Reset zoom"), "Ctrl+0", [] { zoom(0); }},
+        Command{"dark", "view", tr("&Dark theme"), no_keys, [] { set_dark(!is_dark()); }}.with_state(is_dark),
+        Command{"beside", "view", tr("Show a table &beside")}.after_a_rule().filled_by(
             [this](QMenu* menu) { fill_beside(menu); }),
-        {"one-table", "view", tr("Show only &one table"), no_keys, [this] { pages_.close_beside(); }},
+        {"one-table", "view", tr("S&how only one table"), no_keys, [this] { pages_.close_beside(); }},
         panel("contents", tr("&Contents"), "F9", &parts_.contents).after_a_rule(),
-        Command{"ledge-list", "view", tr("The &ledge as a list"), "Ctrl+Shift+H", turn_list}.with_state(list_is_shown),
-        panel("companion", tr("Com&panion"), "F10", &parts_.companion),
+        Command{"ledge-list", "view", tr("&Ledge as a list"), "Ctrl+Shift+H", turn_list}.with_state(list_is_shown),
+        panel("companion", tr("De&tails"), "F10", &parts_.details),
     };
 }
 
 QList<Command> WindowCommands::help() {
     HelpDesk& desk = parts_.help;
     return {
-        {"help", "help-menu", tr("&Help on what has the focus"), "F1", [&desk] { desk.open_in_focus(); }},
-        {"help-pages", "help-menu", tr("&All pages of the help"), no_keys,
-         [&desk] { desk.open(QStringLiteral("index")); }},
+        {"help", "help-menu", tr("&Help on the current item"), "F1", [&desk] { desk.open_in_focus(); }},
+        {"help-pages", "help-menu", tr("&All help pages"), no_keys, [&desk] { desk.open(QStringLiteral("index")); }},
         {"first-steps", "help-menu", tr("A first table in five &steps"), no_keys,
          [&desk] { Q_EMIT desk.first_steps_wanted(); }},
-        {"find-command", "help-menu", tr("&Find a command, a name or a table…"), "Ctrl+Space",
+        {"find-command", "help-menu", tr("&Find a command, name or table…"), "Ctrl+Space",
          [this] { parts_.finder.open(); }},
-        {"about", "help-menu", tr("&About Ledgefall"), no_keys, [this] { about(); }},
+        {"about", "help-menu", tr("A&bout Ledgefall"), no_keys, [this] { about(); }},
     };
 }
 
@@ -90,18 +89,17 @@ void WindowCommands::fill_beside(QMenu* menu) {
         }
     }
     if (menu->isEmpty()) {
-        menu->addAction(tr("there is no other table"))->setEnabled(false);
+        menu->addAction(tr("no other table"))->setEnabled(false);
     }
 }
 
 void WindowCommands::about() {
     QMessageBox box(QMessageBox::NoIcon, tr("About Ledgefall"), {}, QMessageBox::Close, window_);
     box.setTextFormat(Qt::RichText);
-    box.setText(
-        tr("<b>Ledgefall</b> %1<p>Computation tables in which one sees what stays put and what follows the row.</p>"
-           "<p>Free software under the GNU General Public License, version 3 or later. The letters are Lato, under the "
-           "SIL Open Font License; charts are drawn by QCustomPlot.</p>")
-            .arg(QApplication::applicationVersion()));
+    box.setText(tr("<b>Ledgefall</b> %1<p>Computation tables that show what stays put and what follows the "
+                   "row.</p><p>Free software under the GNU General Public License, version 3 or later. The typeface is "
+                   "Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.</p>")
+                    .arg(QApplication::applicationVersion()));
     box.exec();
 }
 

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "app/commands/command_family.h"
-#include "app/companion/companion_panel.h"
 #include "app/contents/contents_panel.h"
+#include "app/details/details_panel.h"
 #include "app/ledge/ledge_list.h"
 #include "app/ledge/ledge_view.h"
 #include "app/shell/command_finder.h"
@@ -16,7 +16,7 @@ struct WindowParts {
     ContentsPanel& contents;
     LedgeView& ledge;
     LedgeList& ledge_list;
-    CompanionPanel& companion;
+    DetailsPanel& details;
     FoldingSplitter& panels;
     CommandFinder& finder;
     HelpDesk& help;

@@ -1,7 +1,7 @@
 #include "app/starters/start_page.h"
 
-#include "app/look/look.h"
 #include "app/starters/starter_card.h"
+#include "app/theme/theme.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -19,18 +19,18 @@ StartPage::StartPage(Starters& starters, QWidget* parent)
     setAccessibleName(tr("Start"));
     auto* page = new QWidget(this);
     auto* layout = new QVBoxLayout(page);
-    layout->setContentsMargins(look().px(24), look().px(20), look().px(24), look().px(16));
-    auto* title = new QLabel(tr("A computation table begins with a few columns."), page);
-    title->setFont(look().text(15, true));
+    layout->setContentsMargins(theme().px(24), theme().px(20), theme().px(24), theme().px(16));
+    auto* title = new QLabel(tr("A computation table starts with a few columns."), page);
+    title->setFont(theme().text(15, true));
     title->setAlignment(Qt::AlignHCenter);
     layout->addWidget(title);
-    auto* how = new QLabel(
-        tr("Type or paste the observations, hold on the ledge what must not move, and write one formula for all rows."),
-        page);
+    auto* how = new QLabel(tr("Type or paste your observations, hold on the ledge what must not move, and write one "
+                              "formula for all rows."),
+                           page);
     how->setAlignment(Qt::AlignHCenter);
     how->setWordWrap(true);
     layout->addWidget(how);
-    layout->addSpacing(look().px(10));
+    layout->addSpacing(theme().px(10));
     auto* offers = new QHBoxLayout;
     offers->addStretch(1);
     const auto offer = [&](const QString& text, const char* symbol, auto wanted) {
@@ -39,21 +39,21 @@ StartPage::StartPage(Starters& starters, QWidget* parent)
         offers->addWidget(button);
     };
     offer(tr("New table"), "table", &StartPage::new_table_wanted);
-    offer(tr("Import a table or a worksheet…"), "import", &StartPage::import_wanted);
+    offer(tr("Import a table or worksheet…"), "import", &StartPage::import_wanted);
     offer(tr("Open the demo study"), "open", &StartPage::demo_wanted);
     offer(tr("A first table in five steps"), "question", &StartPage::first_steps_wanted);
     offers->addStretch(1);
     layout->addLayout(offers);
-    layout->addSpacing(look().px(14));
-    auto* starters_title = new QLabel(tr("Or begin with a table that is worked out already:"), page);
-    starters_title->setFont(look().text(11, true));
+    layout->addSpacing(theme().px(14));
+    auto* starters_title = new QLabel(tr("Or start from a finished example:"), page);
+    starters_title->setFont(theme().text(11, true));
     layout->addWidget(starters_title);
-    cards_->setSpacing(look().px(10));
+    cards_->setSpacing(theme().px(10));
     layout->addLayout(cards_);
     layout->addStretch(1);
     setWidget(page);
     connect(&starters, &Starters::changed, this, &StartPage::show_cards);
-    connect(&look_news(), &LookNews::changed, this, &StartPage::show_cards);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &StartPage::show_cards);
     show_cards();
 }
 
@@ -76,7 +76,7 @@ void StartPage::show_cards() {
 }
 
 void StartPage::lay_out_cards() {
-    const int across = std::clamp(viewport()->width() / look().px(250), 1, 4);
+    const int across = std::clamp(viewport()->width() / theme().px(250), 1, 4);
     if (across == across_) {
         return;
     }

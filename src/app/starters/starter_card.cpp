@@ -1,6 +1,6 @@
 #include "app/starters/starter_card.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 
 #include <QPainter>
 
@@ -18,11 +18,11 @@ StarterCard::StarterCard(const Starter& starter, QWidget* parent)
 }
 
 QSize StarterCard::sizeHint() const {
-    return {look().px(230), look().px(166)};
+    return {theme().px(230), theme().px(166)};
 }
 
 void StarterCard::paintEvent(QPaintEvent*) {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const QRectF face = QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5);
@@ -51,9 +51,9 @@ void StarterCard::paintEvent(QPaintEvent*) {
                      starter_.note.section(QStringLiteral(". "), 0, 0));
 }
 
-/// Headings and the first rows, with the line under which the worked ones stand.
+/// Headings and the first rows, with the line under which the computed ones stand.
 void StarterCard::paint_table(QPainter& painter, const QRect& room) const {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     if (starter_.columns.isEmpty()) {
         return;
     }
@@ -73,7 +73,7 @@ void StarterCard::paint_table(QPainter& painter, const QRect& room) const {
         painter.setPen(in_use.ink);
         painter.drawText(QRect(x, room.top(), text_width, line), Qt::AlignRight | Qt::AlignVCenter,
                          QFontMetrics(heading).elidedText(column.heading, Qt::ElideRight, text_width));
-        painter.setPen(QPen(column.worked ? in_use.follows : in_use.rule, column.worked ? 2 : 1));
+        painter.setPen(QPen(column.computed ? in_use.follows : in_use.rule, column.computed ? 2 : 1));
         painter.drawLine(x + 2, room.top() + line + 1, x + wide - 4, room.top() + line + 1);
         painter.setFont(small);
         painter.setPen(in_use.ink);
@@ -87,7 +87,7 @@ void StarterCard::paint_table(QPainter& painter, const QRect& room) const {
 }
 
 void StarterCard::paint_curve(QPainter& painter, const QRect& room) const {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     painter.setPen(in_use.faint_ink);
     painter.drawLine(room.topLeft(), room.bottomLeft());
     painter.drawLine(room.bottomLeft(), room.bottomRight());

@@ -27,13 +27,14 @@ QString own_folder() {
 }
 
 const Column* cells_of(const Results& results, const ColumnDefinition& column) {
-    return column.worked() ? results.column(column.id) : &*column.cells;
+    return column.computed() ? results.column(column.id) : &*column.cells;
 }
 
 /// The table that says most of a study: the first that has formulas.
 const Table* shown_table(const Study& study) {
     for (const auto& table : study.tables) {
-        if (std::any_of(table->columns.begin(), table->columns.end(), [](const auto& one) { return one->worked(); })) {
+        if (std::any_of(table->columns.begin(), table->columns.end(),
+                        [](const auto& one) { return one->computed(); })) {
             return &*table;
         }
     }
@@ -85,7 +86,7 @@ void add_grid(Starter& out, const Table& table, const Results& results) {
     for (std::size_t column = 0; column < std::min(columns->size(), most_columns); ++column) {
         Starter::Column one;
         one.heading = value_text(columns->at(column), across.format);
-        one.worked = true;
+        one.computed = true;
         for (std::size_t row = 0; row < shown_rows; ++row) {
             one.cells << value_text(cells->at(row * columns->size() + column), table.columns.front()->format);
         }
@@ -112,7 +113,7 @@ Starter pictured(const QString& file, const Study& study, const StopToken& stop)
         const ColumnDefinition& column = *table->columns[at];
         Starter::Column one;
         one.heading = QString::fromStdString(column.shown_label());
-        one.worked = column.worked();
+        one.computed = column.computed();
         const Column* cells = cells_of(*results, column);
         for (std::size_t row = 0; cells != nullptr && row < std::min(cells->size(), most_rows_shown); ++row) {
             one.cells << value_text(cells->at(row), column.format);

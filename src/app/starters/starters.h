@@ -1,8 +1,8 @@
 #pragma once
 
 #include "app/tasks/task_runner.h"
+#include "core/basics/result.h"
 #include "core/study/model/study.h"
-#include "core/value/result.h"
 
 #include <QList>
 #include <QObject>
@@ -18,7 +18,7 @@ struct Starter {
     Study study;
     struct Column {
         QString heading;
-        bool worked = false;
+        bool computed = false;
         QStringList cells; ///< of the first rows, as shown
     };
     QList<Column> columns;

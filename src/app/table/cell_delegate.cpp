@@ -1,9 +1,9 @@
 #include "app/table/cell_delegate.h"
 
-#include "app/look/fast_digits.h"
-#include "app/look/look.h"
-#include "app/look/transposition.h"
+#include "app/table/fast_digits.h"
 #include "app/table/referenced_cells.h"
+#include "app/table/transposition.h"
+#include "app/theme/theme.h"
 
 #include <QLineEdit>
 #include <QPainter>
@@ -31,14 +31,16 @@ QModelIndex in_table(const QModelIndex& seen) {
 void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& seen) const {
     const QModelIndex index = in_table(seen);
     const bool laid_across = transposed_model(seen) != nullptr;
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     painter->save();
     const QRect rect = option.rect;
     const bool selected = (option.state & QStyle::State_Selected) != 0;
-    const bool worked = index.data(TableModel::WorkedRole).toBool();
+    const bool computed = index.data(TableModel::ComputedRole).toBool();
     const bool trial = index.data(TableModel::TrialRole).toBool();
     const bool across = index.data(TableModel::AcrossRole).toBool();
-    painter->fillRect(rect, selected ? in_use.follows_wash : worked || trial || across ? in_use.worked : in_use.paper);
+    painter->fillRect(rect, selected                      ? in_use.follows_wash
+                            : computed || trial || across ? in_use.computed
+                                                          : in_use.paper);
     if (index.data(TableModel::BeyondRole).toBool()) {
         paint_beyond(painter, option, index, laid_across);
         painter->restore();
@@ -47,7 +49,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     const auto state = static_cast<State>(index.data(TableModel::ValueStateRole).toInt());
     const bool overridden = index.data(TableModel::OverrideRole).toBool();
     const bool waits = index.data(TableModel::WaitsRole).toBool();
-    const bool wrong = (state == State::fault && !waits) || state == State::odd;
+    const bool wrong = (state == State::fault && !waits) || state == State::unparsed;
     if (wrong) {
         painter->fillRect(rect.adjusted(in_use.px(8), 2, -in_use.px(2), -3), in_use.fault_wash);
     }
@@ -65,7 +67,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
     }
     const auto* table = qobject_cast<const TableModel*>(index.model());
     const bool in_grid = table != nullptr && table->two_way();
-    if (worked || (overridden && in_grid)) {
+    if (computed || (overridden && in_grid)) {
         painter->setOpacity(in_grid && !overridden ? quiet_line / 255.0 : 1);
         paint_fall_line(painter, rect, overridden, !in_grid && index.data(TableModel::ReachEndRole).toBool(),
                         laid_across);
@@ -96,7 +98,7 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
         painter->drawText(inner, static_cast<int>(alignment),
                           QFontMetrics(painter->font()).elidedText(text, Qt::ElideRight, inner.width()));
     }
-    if (state == State::odd) { // colour is never the only sign
+    if (state == State::unparsed) { // colour is never the only sign
         QPen wave(in_use.fault, 1, Qt::DotLine);
         painter->setPen(wave);
         painter->drawLine(inner.left(), rect.bottom() - in_use.px(4), inner.right(), rect.bottom() - in_use.px(4));
@@ -115,8 +117,8 @@ void CellDelegate::paint_lines(QPainter& painter, const QRect& rect, const QStri
     const QFont font = painter.font();
     const auto high = static_cast<double>(rect.height()) / static_cast<double>(lines.size());
     for (qsizetype at = 0; at < lines.size(); ++at) {
-        painter.setPen(at == written ? own : QPen(look().faint_ink));
-        painter.setFont(at == written ? font : look().text(10.0));
+        painter.setPen(at == written ? own : QPen(theme().faint_ink));
+        painter.setFont(at == written ? font : theme().text(10.0));
         const QRectF line(rect.left(), rect.top() + static_cast<double>(at) * high, rect.width(), high);
         painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter,
                          QFontMetrics(painter.font()).elidedText(lines[at], Qt::ElideRight, rect.width()));
@@ -131,7 +133,7 @@ void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewIte
     if (view == nullptr) {
         return;
     }
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const QRect rect = laid_across ? transposed(option.rect) : option.rect;
     painter->save();
     painter->setTransform(laid_across ? transposition : QTransform(), true);
@@ -157,7 +159,7 @@ void CellDelegate::paint_references(QPainter* painter, const QStyleOptionViewIte
 
 void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
                                 bool laid_across) {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const auto* model = qobject_cast<const TableModel*>(index.model());
     const auto* view = qobject_cast<const QTableView*>(option.widget);
     const bool add_row = model != nullptr && view != nullptr && index.row() == model->table_rows();
@@ -181,10 +183,10 @@ void CellDelegate::paint_beyond(QPainter* painter, const QStyleOptionViewItem& o
     }
 }
 
-/// A thin line of water down the left of worked cells, or along their top where the rows run to the right. It gives way
-/// to a stone where a value was typed over, and ends in a drop at the last row that the formula covers.
+/// A thin line of water down the left of computed cells, or along their top where the rows run to the right. It gives
+/// way to a stone where a value was typed over, and ends in a drop at the last row that the formula covers.
 void CellDelegate::paint_fall_line(QPainter* painter, const QRect& cell, bool overridden, bool last, bool laid_across) {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const QRect rect = laid_across ? transposed(cell) : cell;
     painter->save();
     painter->setTransform(laid_across ? transposition : QTransform(), true);
@@ -211,19 +213,19 @@ void CellDelegate::paint_fall_line(QPainter* painter, const QRect& cell, bool ov
 }
 
 QSize CellDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const {
-    const QFontMetrics metrics(look().text());
-    return {metrics.horizontalAdvance(index.data(Qt::DisplayRole).toString()) + look().px(26),
-            metrics.height() + look().px(10)};
+    const QFontMetrics metrics(theme().text());
+    return {metrics.horizontalAdvance(index.data(Qt::DisplayRole).toString()) + theme().px(26),
+            metrics.height() + theme().px(10)};
 }
 
 QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&, const QModelIndex& index) const {
     auto* line = new QLineEdit(parent);
     line->setFrame(false);
-    line->setFont(look().text());
+    line->setFont(theme().text());
     line->setAlignment(Qt::AlignRight);
     line->setAccessibleName(tr("Row %1").arg(in_table(index).row() + 1));
     line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; border: 2px solid %2; padding: 0 4px; }")
-                            .arg(look().paper.name(), look().follows.name()));
+                            .arg(theme().paper.name(), theme().follows.name()));
     return line;
 }
 

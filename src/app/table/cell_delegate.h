@@ -6,7 +6,7 @@
 
 namespace ledgefall {
 
-/// Paints the cells of a table: ruled paper, the fall line of a worked column, marks for overrides, faults and odd
+/// Paints the cells of a table: ruled paper, the fall line of a computed column, marks for overrides, faults and odd
 /// cells. The editor is a plain line on the cell.
 class CellDelegate : public QStyledItemDelegate {
     Q_OBJECT

@@ -2,8 +2,8 @@
 
 #include "app/dialogs/heading_dialog.h"
 #include "app/dialogs/prompts.h"
-#include "app/look/look.h"
 #include "app/numbers/format_choices.h"
+#include "app/theme/theme.h"
 #include "core/engine/functions/catalogue.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
@@ -17,8 +17,8 @@ namespace {
 
 std::optional<QString> ask_for_foot_line(QWidget* parent, const QString& before) {
     return ask_text(parent, ColumnMenu::tr("Foot line"),
-                    ColumnMenu::tr("A formula, in which each stands for the column above. With a name before it, as in "
-                                   "total = sum(each), other foot lines can use it: total * rate."),
+                    ColumnMenu::tr("Write a formula with each for the column above. Give it a name, as in total = "
+                                   "sum(each), to use it in other foot lines: total * rate."),
                     before);
 }
 
@@ -29,7 +29,7 @@ ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget
     , document_(document)
     , table_(table)
     , column_(column) {
-    addAction(drawn_icon(QStringLiteral("formula")), tr("Write its formula…"), this,
+    addAction(drawn_icon(QStringLiteral("formula")), tr("Write formula…"), this,
               [this] { Q_EMIT formula_wanted(column_); });
     addAction(tr("Label, unit and note…"), this, &ColumnMenu::head);
     addAction(tr("Rename in formulas…"), this, &ColumnMenu::rename);
@@ -37,7 +37,7 @@ ColumnMenu::ColumnMenu(Document& document, Id table, Id column, int row, QWidget
     add_kinds();
     add_overrides(row);
     addSeparator();
-    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the column"), this, &ColumnMenu::remove);
+    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove column"), this, &ColumnMenu::remove);
 }
 
 const ColumnDefinition* ColumnMenu::column() const {
@@ -50,18 +50,19 @@ void ColumnMenu::format(const Format& format) {
 }
 
 void ColumnMenu::add_formats() {
-    add_format_choices(addMenu(tr("Show numbers")), column()->format, [this](const Format& wanted) { format(wanted); });
+    add_format_choices(addMenu(tr("Number format")), column()->format,
+                       [this](const Format& wanted) { format(wanted); });
 }
 
 void ColumnMenu::add_kinds() {
-    if (column()->worked()) {
+    if (column()->computed()) {
         return;
     }
     QMenu* menu = addMenu(tr("Kind of values"));
     const std::pair<Kind, QString> kinds[] = {{Kind::number, tr("Numbers")},
-                                              {Kind::text, tr("Texts")},
+                                              {Kind::text, tr("Text")},
                                               {Kind::date, tr("Dates (2026-05-31)")},
-                                              {Kind::yes_no, tr("Yes or no")}};
+                                              {Kind::yes_no, tr("Yes/no")}};
     for (const auto& [kind, text] : kinds) {
         QAction* action = menu->addAction(text, this, [this, kind = kind] {
             document_.perform(tr("kind of values"), set_kind(document_.study(), column_, kind));
@@ -77,12 +78,12 @@ void ColumnMenu::add_overrides(int row) {
     }
     addSeparator();
     if (row >= 0) {
-        addAction(tr("Restore the formula in this cell"), this, [this, row] {
+        addAction(tr("Restore formula in this cell"), this, [this, row] {
             document_.perform(tr("restoring a formula"),
                               document_.with_formula_again(column_, static_cast<std::size_t>(row)));
         });
     }
-    addAction(tr("Restore the formula in all overridden cells (%1)").arg(column()->overrides->size()), this, [this] {
+    addAction(tr("Restore formula in all overridden cells (%1)").arg(column()->overrides->size()), this, [this] {
         document_.perform(tr("restoring formulas"), give_back(document_.study(), column_, std::nullopt));
     });
 }
@@ -95,9 +96,9 @@ void ColumnMenu::head() {
 }
 
 void ColumnMenu::rename() {
-    const auto name = ask_text(parentWidget(), tr("Rename"),
-                               tr("The column's name in formulas; all formulas that use it are rewritten:"),
-                               QString::fromStdString(column()->name));
+    const auto name =
+        ask_text(parentWidget(), tr("Rename"), tr("Name of the column in formulas (formulas that use it are updated):"),
+                 QString::fromStdString(column()->name));
     if (name) {
         document_.perform(tr("renaming"), rename_column(document_.study(), column_, name->toStdString()));
     }
@@ -117,15 +118,15 @@ FootMenu::FootMenu(Document& document, Id table_id, Id line_id, QWidget* parent)
     const Table* table = document.study().table(table_id);
     for (const auto& line : table->foot) {
         if (line->id == line_id) {
-            addAction(tr("Formula…"), this, &FootMenu::rewrite);
+            addAction(tr("Change formula…"), this, &FootMenu::rewrite);
             add_columns(*table, *line);
-            add_format_choices(addMenu(tr("Show numbers")), line->format, [this](const Format& format) {
+            add_format_choices(addMenu(tr("Number format")), line->format, [this](const Format& format) {
                 document_.perform(tr("number format"), format_foot_line(document_.study(), line_, format));
             });
         }
     }
     addSeparator();
-    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove the line"), this,
+    addAction(drawn_icon(QStringLiteral("remove")), tr("Remove foot line"), this,
               [this] { document_.perform(tr("removing a foot line"), remove_foot_line(document_.study(), line_)); });
 }
 
@@ -177,7 +178,7 @@ NewFootMenu::NewFootMenu(Document& document, QWidget* parent)
     add_measures(*addMenu(tr("Spread, shape and other means")), FootMenuPart::spread);
     add_measures(*addMenu(tr("Diversity, of counts per species")), FootMenuPart::diversity);
     addSeparator();
-    addAction(tr("Own formula…"), this, [this] {
+    addAction(tr("Custom formula…"), this, [this] {
         const auto formula = ask_for_foot_line(parentWidget(), QStringLiteral("sum(each^2)"));
         if (formula && !formula->isEmpty()) {
             add(*formula, *formula);

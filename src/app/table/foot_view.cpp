@@ -1,7 +1,7 @@
 #include "app/table/foot_view.h"
 
-#include "app/look/row_header.h"
 #include "app/numbers/number_text.h"
+#include "app/table/row_header.h"
 
 #include <QPainter>
 #include <QScrollBar>
@@ -13,7 +13,7 @@ namespace {
 
 /// The rule over a line; where the lines stand beside each other, at its left.
 void paint_rule(QPainter* painter, const QRect& rect, bool first_line, bool beside) {
-    painter->setPen(first_line ? look().ink : look().rule);
+    painter->setPen(first_line ? theme().ink : theme().rule);
     painter->drawLine(rect.topLeft(), beside ? rect.bottomLeft() : rect.topRight());
 }
 
@@ -21,7 +21,7 @@ class FootDelegate : public QStyledItemDelegate {
   public:
     using QStyledItemDelegate::QStyledItemDelegate;
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        const Look& in_use = look();
+        const Theme& in_use = theme();
         painter->save();
         const bool selected = (option.state & QStyle::State_Selected) != 0;
         painter->fillRect(option.rect, selected ? in_use.follows_wash : in_use.paper);
@@ -171,7 +171,7 @@ FootView::FootView(TableView& above, TableModel& table, Document& document, QWid
             tell(index);
         }
     });
-    connect(&look_news(), &LookNews::changed, this, &FootView::restyle);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FootView::restyle);
     restyle();
 }
 
@@ -185,9 +185,9 @@ int FootView::current_line() const {
 
 void FootView::restyle() {
     if (!laid_across()) {
-        labels_->setDefaultSectionSize(QFontMetrics(look().text()).height() + look().px(10));
+        labels_->setDefaultSectionSize(QFontMetrics(theme().text()).height() + theme().px(10));
     }
-    setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(look().paper.name()));
+    setStyleSheet(QStringLiteral("QTableView { background: %1; }").arg(theme().paper.name()));
     follow();
 }
 
@@ -223,7 +223,7 @@ void FootView::fit() {
     }
     setFixedHeight(seen * line_height);
     verticalScrollBar()->setValue(0);
-    setToolTip(seen < lines ? tr("%1 foot lines, %2 of them in view: the wheel brings the others").arg(lines).arg(seen)
+    setToolTip(seen < lines ? tr("%1 foot lines, %2 of them in view: scroll to see the others").arg(lines).arg(seen)
                             : QString());
 }
 
@@ -248,33 +248,33 @@ void FootView::bring_into_view(int row) {
 }
 
 int FootView::width_of(int section) const {
-    const QFontMetrics metrics(look().text(10.0, true));
+    const QFontMetrics metrics(theme().text(10.0, true));
     int widest = 0;
     for (int row = 0; row < model_->rowCount(); ++row) {
         widest = std::max(widest, metrics.horizontalAdvance(model_->index(row, section).data().toString()));
     }
-    return widest == 0 ? 0 : widest + look().px(28);
+    return widest == 0 ? 0 : widest + theme().px(28);
 }
 
 int FootView::label_width() const {
-    const QFontMetrics metrics(look().text(9.0));
+    const QFontMetrics metrics(theme().text(9.0));
     int widest = 0;
     for (int row = 0; row < model_->rowCount(); ++row) {
         widest = std::max(widest, metrics.horizontalAdvance(model_->headerData(row, Qt::Vertical).toString()));
     }
-    return widest + look().px(18);
+    return widest + theme().px(18);
 }
 
 /// Beside the rows: as high as their columns, and each line as wide as its label and its values ask.
 void FootView::follow_across() {
-    const QFontMetrics values(look().text(10.0, true));
-    const QFontMetrics names(look().text(9.0));
+    const QFontMetrics values(theme().text(10.0, true));
+    const QFontMetrics names(theme().text(9.0));
     int width = 0;
     for (int line = 0; line < model_->rowCount(); ++line) {
-        int widest = names.horizontalAdvance(model_->headerData(line, Qt::Vertical).toString()) + look().px(20);
+        int widest = names.horizontalAdvance(model_->headerData(line, Qt::Vertical).toString()) + theme().px(20);
         for (int section = 0; section < model_->columnCount(); ++section) {
             const QString text = model_->index(line, section).data().toString();
-            widest = std::max(widest, values.horizontalAdvance(text) + look().px(28));
+            widest = std::max(widest, values.horizontalAdvance(text) + theme().px(28));
         }
         setColumnWidth(line, widest);
         width += widest;
@@ -297,7 +297,7 @@ void FootView::follow() {
         setColumnHidden(section, above_.isColumnHidden(section));
         setColumnWidth(section, above_.columnWidth(section));
     }
-    const int gutter = std::max({label_width(), look().px(52), above_.names_width()});
+    const int gutter = std::max({label_width(), theme().px(52), above_.names_width()});
     for (QHeaderView* header : {verticalHeader(), above_.verticalHeader()}) {
         if (header->width() != gutter) { // cells begin beside it
             header->setFixedWidth(gutter);

@@ -1,7 +1,7 @@
 #include "app/table/layer_strip.h"
 
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edit_grid.h"
 
 #include <QButtonGroup>
@@ -40,8 +40,8 @@ void cut(const QList<QToolButton*>& buttons, int room) {
         });
     };
     int most = widest;
-    while (most > look().px(40) && together(most) > room) {
-        most -= look().px(4);
+    while (most > theme().px(40) && together(most) > room) {
+        most -= theme().px(4);
     }
     for (QToolButton* button : buttons) {
         const QString whole = button->property(whole_text).toString();
@@ -76,7 +76,7 @@ class LayerStrip::FormulaLine : public QWidget {
     const QString& text() const { return formula_.text; }
     int heightForWidth(int width) const override {
         QTextLayout layout;
-        return lay_out(layout, width) + look().px(6);
+        return lay_out(layout, width) + theme().px(6);
     }
     QSize sizeHint() const override { return {200, heightForWidth(std::max(width(), 200))}; }
 
@@ -85,10 +85,10 @@ class LayerStrip::FormulaLine : public QWidget {
         QPainter painter(this);
         QTextLayout layout;
         lay_out(layout, width());
-        painter.setPen(quiet_ ? look().faint_ink : look().ink);
-        layout.draw(&painter, QPointF(0, look().px(2)));
+        painter.setPen(quiet_ ? theme().faint_ink : theme().ink);
+        layout.draw(&painter, QPointF(0, theme().px(2)));
         if (hasFocus()) {
-            painter.setPen(QPen(look().follows, 1, Qt::DotLine));
+            painter.setPen(QPen(theme().follows, 1, Qt::DotLine));
             painter.drawRect(rect().adjusted(0, 0, -1, -1));
         }
     }
@@ -104,14 +104,14 @@ class LayerStrip::FormulaLine : public QWidget {
   private:
     int lay_out(QTextLayout& layout, int width) const {
         layout.setText(formula_.text);
-        layout.setFont(look().text(10.5));
+        layout.setFont(theme().text(10.5));
         layout.setFormats(formula_.formats);
         layout.beginLayout();
         double y = 0;
         for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
             line.setLineWidth(width);
             line.setPosition({0, y});
-            y += line.height() + look().px(1);
+            y += line.height() + theme().px(1);
         }
         layout.endLayout();
         return static_cast<int>(std::lround(y));
@@ -137,10 +137,10 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
         button->setAutoRaise(true);
         button->setToolButtonStyle(Qt::ToolButtonTextOnly);
     }
-    down_->setToolTip(tr("The axis down: click to change its name or values"));
-    across_->setToolTip(tr("The axis across: click to change its name or values"));
+    down_->setToolTip(tr("Axis down: click to change its name or values"));
+    across_->setToolTip(tr("Axis across: click to change its name or values"));
     set_text(*turn_, tr("swap axes"));
-    turn_->setToolTip(tr("The rows become columns; formulas are rewritten to mean the same"));
+    turn_->setToolTip(tr("Rows become columns; formulas are rewritten to keep their meaning"));
     set_text(*next_, tr("next layer"));
     next_->setToolTip(tr("Write another formula for all cells"));
     set_text(*all_, tr("all layers"));
@@ -154,14 +154,14 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     const auto row_of = [](std::initializer_list<QWidget*> widgets) {
         auto* row = new QHBoxLayout;
         row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(look().px(4));
+        row->setSpacing(theme().px(4));
         for (QWidget* widget : widgets) {
             row->addWidget(widget);
         }
         return row;
     };
     bar_ = new QBoxLayout(QBoxLayout::LeftToRight);
-    bar_->setSpacing(look().px(4));
+    bar_->setSpacing(theme().px(4));
     auto* of_layers = row_of({layers_});
     auto* of_axes = row_of({down_, across_, turn_});
     of_axes->addStretch(1);
@@ -169,8 +169,8 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     bar_->addLayout(of_layers);
     bar_->addLayout(of_axes, 1);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(look().px(12), 0, look().px(10), look().px(4));
-    layout->setSpacing(look().px(2));
+    layout->setContentsMargins(theme().px(12), 0, theme().px(10), theme().px(4));
+    layout->setSpacing(theme().px(2));
     layout->addLayout(bar_);
     // It never keeps a table from being narrow, as it is beside another one.
     QSizePolicy narrow(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -180,7 +180,7 @@ LayerStrip::LayerStrip(TwoWayModel& model, Document& document, QWidget* parent)
     connect(&document, &Document::study_changed, this, &LayerStrip::refresh);
     connect(&document, &Document::results_changed, this, &LayerStrip::refresh);
     connect(&model, &TwoWayModel::layer_shown, this, &LayerStrip::refresh);
-    connect(&look_news(), &LookNews::changed, this, &LayerStrip::refresh);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &LayerStrip::refresh);
     refresh();
 }
 
@@ -221,7 +221,7 @@ void LayerStrip::rebuild_layers() {
         const ColumnDefinition& layer = *layers[static_cast<std::size_t>(at)];
         const bool chosen = shown != nullptr && layer.id == shown->id;
         set_text(*buttons[at], QString::fromStdString(layer.shown_label()));
-        buttons[at]->setFont(look().text(10.5, chosen));
+        buttons[at]->setFont(theme().text(10.5, chosen));
         buttons[at]->setChecked(chosen);
         buttons[at]->setToolTip(tr("Show the layer %1").arg(QString::fromStdString(layer.shown_label())));
     }
@@ -230,8 +230,8 @@ void LayerStrip::rebuild_layers() {
 /// The axes stand beside the layers where there is room for both, else under them; layers that are too many for one row
 /// go on in the next, and what is still too long is cut.
 void LayerStrip::fit() {
-    const int room = width() - look().px(30);
-    const int gap = look().px(4);
+    const int room = width() - theme().px(30);
+    const int gap = theme().px(4);
     const QList<QToolButton*> of_axes = {down_, across_, turn_};
     const auto together = [gap](const QList<QToolButton*>& buttons) {
         return std::accumulate(buttons.begin(), buttons.end(), 0,
@@ -279,15 +279,15 @@ void LayerStrip::refresh() {
         QString values = QString::fromStdString(axis_in_words(document_.study(), axis));
         values = values.size() > most ? values.left(most - 1) + QStringLiteral("…") : values;
         set_text(button, QStringLiteral("%1 %2%3 = %4").arg(mark, QString::fromStdString(column.name), unit, values));
-        button.setFont(look().text(9.5));
+        button.setFont(theme().text(9.5));
         QPalette palette = button.palette();
         palette.setColor(QPalette::ButtonText, colour);
         button.setPalette(palette);
     };
-    named(*down_, table->axis, QStringLiteral("↓"), look().follows);
-    named(*across_, *table->across, QStringLiteral("→"), look().across);
+    named(*down_, table->axis, QStringLiteral("↓"), theme().follows);
+    named(*across_, *table->across, QStringLiteral("→"), theme().across);
     for (QToolButton* button : {turn_, all_, next_}) {
-        button->setFont(look().text(9.5));
+        button->setFont(theme().text(9.5));
     }
     fit();
     const ColumnDefinition* layer = model_.layer();
@@ -296,9 +296,9 @@ void LayerStrip::refresh() {
     }
     const QString unit =
         layer->unit.empty() ? QString() : QStringLiteral(" [%1]").arg(QString::fromStdString(layer->unit));
-    if (!layer->worked()) {
+    if (!layer->computed()) {
         return formula_->show_formula(
-            {tr("%1%2, typed: write into the cells").arg(QString::fromStdString(layer->name), unit), {}}, true);
+            {tr("%1%2, typed: type in the cells").arg(QString::fromStdString(layer->name), unit), {}}, true);
     }
     ReadableFormula formula = readable(layer->pieces.front().formula, document_.study(), table);
     const QString before = QString::fromStdString(layer->name) + unit + QStringLiteral(" = ");

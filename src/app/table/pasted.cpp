@@ -1,6 +1,6 @@
 #include "app/table/pasted.h"
 
-#include "core/engine/writing/definitions.h"
+#include "core/authoring/definitions.h"
 #include "core/formula/parser.h"
 #include "core/study/builders/study_piece.h"
 #include "core/study/edits/edits.h"

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/engine/writing/marks.h"
+#include "core/authoring/marks.h"
 
 #include <vector>
 

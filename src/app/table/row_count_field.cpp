@@ -1,6 +1,6 @@
 #include "app/table/row_count_field.h"
 
-#include "app/look/look.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QHBoxLayout>
@@ -37,7 +37,7 @@ RowCountField::RowCountField(Document& document, Id table, QWidget* parent)
     connect(fewer_, &QToolButton::clicked, this, [this] { step(-1); });
     connect(more_, &QToolButton::clicked, this, [this] { step(1); });
     connect(&document, &Document::study_changed, this, &RowCountField::refresh);
-    connect(&look_news(), &LookNews::changed, this, &RowCountField::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &RowCountField::apply_look);
     apply_look();
     refresh();
 }
@@ -45,9 +45,9 @@ RowCountField::RowCountField(Document& document, Id table, QWidget* parent)
 void RowCountField::apply_look() {
     for (QWidget* part : {static_cast<QWidget*>(label_), static_cast<QWidget*>(line_), static_cast<QWidget*>(fewer_),
                           static_cast<QWidget*>(more_)}) {
-        part->setFont(look().text(9));
+        part->setFont(theme().text(9));
     }
-    line_->setFixedWidth(QFontMetrics(line_->font()).horizontalAdvance(QStringLiteral("00000000")) + look().px(10));
+    line_->setFixedWidth(QFontMetrics(line_->font()).horizontalAdvance(QStringLiteral("00000000")) + theme().px(10));
 }
 
 const Formula* RowCountField::count() const {

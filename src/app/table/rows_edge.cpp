@@ -1,7 +1,7 @@
 #include "app/table/rows_edge.h"
 
-#include "app/look/look.h"
-#include "app/look/transposition.h"
+#include "app/table/transposition.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QMouseEvent>
@@ -19,7 +19,7 @@ RowsEdge::RowsEdge(Document& document, Id table, bool laid_across, QWidget* pare
     , table_(table)
     , laid_across_(laid_across) {
     setCursor(laid_across ? Qt::SizeHorCursor : Qt::SizeVerCursor);
-    setToolTip(tr("Drag for more rows, or fewer"));
+    setToolTip(tr("Drag to add or remove rows"));
     setAccessibleName(laid_across ? tr("Right end of the table") : tr("Lower end of the table"));
     setSizePolicy(laid_across ? QSizePolicy::Fixed : QSizePolicy::Expanding,
                   laid_across ? QSizePolicy::Expanding : QSizePolicy::Fixed);
@@ -28,7 +28,7 @@ RowsEdge::RowsEdge(Document& document, Id table, bool laid_across, QWidget* pare
 }
 
 QSize RowsEdge::sizeHint() const {
-    return laid_across_ ? QSize(look().px(7), 30) : QSize(100, look().px(7));
+    return laid_across_ ? QSize(theme().px(7), 30) : QSize(100, theme().px(7));
 }
 
 std::optional<int> RowsEdge::rows() const {
@@ -46,11 +46,11 @@ void RowsEdge::refresh() {
 /// A grip in the middle of what would be the line behind the last row.
 void RowsEdge::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.fillRect(rect(), look().paper);
-    painter.setPen(QPen(look().stone_edge, 2));
+    painter.fillRect(rect(), theme().paper);
+    painter.setPen(QPen(theme().stone_edge, 2));
     painter.setTransform(laid_across_ ? transposition : QTransform(), true);
-    const int middle = laid_across_ ? height() / 2 : look().px(120);
-    const int half = look().px(12);
+    const int middle = laid_across_ ? height() / 2 : theme().px(120);
+    const int half = theme().px(12);
     const int thick = laid_across_ ? width() : height();
     for (const int at : {thick / 2 - 1, thick / 2 + 2}) {
         painter.drawLine(middle - half, at, middle + half, at);
@@ -78,7 +78,7 @@ void RowsEdge::mouseMoveEvent(QMouseEvent* event) {
     if (rows() && wanted != *rows()) {
         document_.slide(tr("number of rows"), count_rows(document_.study(), table_, std::to_string(wanted)));
     }
-    QToolTip::showText(event->globalPosition().toPoint(), tr("%1 rows").arg(wanted), this);
+    QToolTip::showText(event->globalPosition().toPoint(), tr("rows: %1").arg(wanted), this);
 }
 
 void RowsEdge::mouseReleaseEvent(QMouseEvent*) {

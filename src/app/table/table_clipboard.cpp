@@ -36,7 +36,7 @@ void TableClipboard::copy() const {
     const std::vector<int> sections = view_.chosen_sections();
     const bool computed = std::any_of(sections.begin(), sections.end(), [this](int section) {
         const ColumnDefinition* column = table_.column(section);
-        return column == nullptr || column->worked();
+        return column == nullptr || column->computed();
     });
     if (computed && !document_.results_are_current()) {
         return document_.refuse(
@@ -88,7 +88,7 @@ LabelledColumns TableClipboard::copied_columns() const {
         for (int row = rows.top; row <= rows.bottom; ++row) {
             const Value value = table_.value(row, section);
             const bool fits = !value.plain() || value.kind() == copy.cells.kind();
-            copy.cells.append(fits ? value : Value::odd(Text(write_cell(value))));
+            copy.cells.append(fits ? value : Value::unparsed(Text(write_cell(value))));
         }
         out.columns.push_back(std::move(copy));
     }

@@ -36,7 +36,7 @@ QString TableHeading::counts_text(const Content& content) {
     if (!content.waits_for.isEmpty()) {
         counts << tr("waits for %1").arg(content.waits_for);
     } else if (content.faults > 0) {
-        counts << tr("faults: %1").arg(content.faults);
+        counts << tr("errors: %1").arg(content.faults);
     }
     if (content.overrides > 0) {
         counts << tr("overridden: %1").arg(content.overrides);
@@ -60,9 +60,9 @@ TableHeading::Content TableHeading::content(int section) const {
     }
     content.label = QString::fromStdString(column->shown_label());
     content.unit = QString::fromStdString(column->unit);
-    content.worked = column->worked();
+    content.computed = column->computed();
     content.overrides = column->overrides->size();
-    if (!content.worked) {
+    if (!content.computed) {
         content.note = column->label.empty() ? tr("given") : tr("%1, given").arg(QString::fromStdString(column->name));
         return content;
     }
@@ -82,7 +82,7 @@ TableHeading::Content TableHeading::content(int section) const {
 
 int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width) const {
     layout.setText(content.formula.text);
-    layout.setFont(look().formula());
+    layout.setFont(theme().formula());
     layout.setFormats(content.formula.formats);
     QTextOption option;
     option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
@@ -92,7 +92,7 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
     for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
         line.setLineWidth(width);
         line.setPosition({0, y});
-        y += line.height() + look().px(1);
+        y += line.height() + theme().px(1);
     }
     layout.endLayout();
     return static_cast<int>(std::lround(y));
@@ -100,8 +100,8 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
 
 int TableHeading::remembered(const QString& question, const Content& content,
                              const std::function<int()>& measure) const {
-    const QString key = QStringList{question,     QString::number(look().zoom), content.label,       content.unit,
-                                    content.note, content.formula.text,         counts_text(content)}
+    const QString key = QStringList{question,     QString::number(theme().zoom), content.label,       content.unit,
+                                    content.note, content.formula.text,          counts_text(content)}
                             .join(QChar(0));
     const auto entry = measured_.constFind(key);
     if (entry != measured_.constEnd()) {
@@ -121,8 +121,8 @@ int TableHeading::height_at(int section, int width) const {
 }
 
 TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
-    const QFontMetrics label(look().text(10.5, true));
-    const QFontMetrics small(look().formula());
+    const QFontMetrics label(theme().text(10.5, true));
+    const QFontMetrics small(theme().formula());
     constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
     Title title;
     title.label = label.boundingRect(0, 0, width, 10000, wrapped, shown.label);
@@ -131,9 +131,9 @@ TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
     if (!shown.unit.isEmpty()) {
         const int needed = small.horizontalAdvance(shown.unit) + 1;
         const bool behind =
-            title.label.height() <= label.height() && title.label.width() + look().px(8) + needed <= width;
+            title.label.height() <= label.height() && title.label.width() + theme().px(8) + needed <= width;
         title.unit =
-            behind ? QRect(title.label.width() + look().px(7), label.ascent() - small.ascent(), needed, small.height())
+            behind ? QRect(title.label.width() + theme().px(7), label.ascent() - small.ascent(), needed, small.height())
                    : QRect(0, title.height, std::min(needed, width), small.height());
         title.height = std::max(title.height, title.unit.bottom() + 1);
     }
@@ -142,7 +142,8 @@ TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
 
 int TableHeading::band_height() const {
     const Table* shown = table_.table();
-    return shown == nullptr || shown->groups.empty() ? 0 : QFontMetrics(look().text(9.5, true)).height() + look().px(8);
+    return shown == nullptr || shown->groups.empty() ? 0
+                                                     : QFontMetrics(theme().text(9.5, true)).height() + theme().px(8);
 }
 
 /// A group's label across its columns, over a line that ends in a post at either side; at the left of a table that is
@@ -165,7 +166,7 @@ void TableHeading::paint_band(QPainter* painter, const QRect& rect, int section)
                 to = std::max(to, sectionViewportPosition(other) + sectionSize(other));
             }
         }
-        const Look& in_use = look();
+        const Theme& in_use = theme();
         painter->save();
         painter->setClipRect(rect);
         if (at_left()) { // along the way up
@@ -197,17 +198,18 @@ QRect TableHeading::rect_of(int section) const {
 }
 
 int TableHeading::height_of(const Content& shown, int width) const {
-    const int inner = std::max(20, width - 2 * look().px(padding));
+    const int inner = std::max(20, width - 2 * theme().px(padding));
     const int label = title_of(shown, inner).height;
-    int under = QFontMetrics(look().formula()).height();
-    if (shown.worked) {
+    int under = QFontMetrics(theme().formula()).height();
+    if (shown.computed) {
         QTextLayout layout;
         under = lay_out(layout, shown, inner);
     } else if (shown.beyond) {
-        under = QFontMetrics(look().formula()).boundingRect(0, 0, inner, 1000, Qt::TextWordWrap, shown.note).height();
+        under = QFontMetrics(theme().formula()).boundingRect(0, 0, inner, 1000, Qt::TextWordWrap, shown.note).height();
     }
-    const int counted = shown.faults + shown.overrides > 0 ? QFontMetrics(look().text(8.5)).height() + look().px(2) : 0;
-    return look().px(top) * 2 + label + look().px(3) + under + counted;
+    const int counted =
+        shown.faults + shown.overrides > 0 ? QFontMetrics(theme().text(8.5)).height() + theme().px(2) : 0;
+    return theme().px(top) * 2 + label + theme().px(3) + under + counted;
 }
 
 int TableHeading::fitting_width(int section, int content_width) const {
@@ -217,19 +219,19 @@ int TableHeading::fitting_width(int section, int content_width) const {
 }
 
 int TableHeading::width_of(const Content& shown, int content_width) const {
-    const int margins = 2 * look().px(padding) + look().px(2);
-    const QFontMetrics label(look().text(10.5, true));
-    const QFontMetrics small(look().formula());
+    const int margins = 2 * theme().px(padding) + theme().px(2);
+    const QFontMetrics label(theme().text(10.5, true));
+    const QFontMetrics small(theme().formula());
     int needed = label.horizontalAdvance(shown.label);
     if (!shown.unit.isEmpty()) {
-        needed += look().px(8) + small.horizontalAdvance(shown.unit) + 6;
+        needed += theme().px(8) + small.horizontalAdvance(shown.unit) + 6;
     }
-    needed = std::max(needed, QFontMetrics(look().text(8.5)).horizontalAdvance(counts_text(shown)) + look().px(2));
+    needed = std::max(needed, QFontMetrics(theme().text(8.5)).horizontalAdvance(counts_text(shown)) + theme().px(2));
     const double least = shown.across ? least_of_value : least_width;
-    needed = std::max({look().px(least), needed + margins, content_width});
-    const int under = small.horizontalAdvance(shown.worked ? shown.formula.text : shown.note) + margins;
-    const int limit = shown.beyond || at_left() ? look().px(170) : needed + needed / 2;
-    return std::max(needed, std::min(under, std::min(limit, look().px(at_left() ? most_at_left : most_width))));
+    needed = std::max({theme().px(least), needed + margins, content_width});
+    const int under = small.horizontalAdvance(shown.computed ? shown.formula.text : shown.note) + margins;
+    const int limit = shown.beyond || at_left() ? theme().px(170) : needed + needed / 2;
+    return std::max(needed, std::min(under, std::min(limit, theme().px(at_left() ? most_at_left : most_width))));
 }
 
 void TableHeading::edit_label(int section) {
@@ -241,11 +243,11 @@ void TableHeading::edit_label(int section) {
     line->setText(shown.beyond ? QString() : shown.label + unit);
     line->setPlaceholderText(tr("heading [unit]"));
     line->setAccessibleName(tr("Heading"));
-    line->setFont(look().text(10.5, true));
+    line->setFont(theme().text(10.5, true));
     line->setStyleSheet(QStringLiteral("QLineEdit { background: %1; color: %2; border: 2px solid %3; padding: 0 4px; }")
-                            .arg(look().paper.name(), look().ink.name(), look().follows.name()));
-    line->setGeometry(rect.left() + 1, rect.top() + look().px(at_left() ? 1 : 4),
-                      std::max(rect.width() - 2, look().px(110)), QFontMetrics(line->font()).height() + look().px(8));
+                            .arg(theme().paper.name(), theme().ink.name(), theme().follows.name()));
+    line->setGeometry(rect.left() + 1, rect.top() + theme().px(at_left() ? 1 : 4),
+                      std::max(rect.width() - 2, theme().px(110)), QFontMetrics(line->font()).height() + theme().px(8));
     line->installEventFilter(this);
     label_line_ = line;
     labelled_ = section;
@@ -324,9 +326,9 @@ void TableHeading::mouseDoubleClickEvent(QMouseEvent* event) {
     }
     const Content shown = content(section);
     const QRect rect = rect_of(section);
-    const int inner = std::max(20, rect.width() - 2 * look().px(padding));
-    const int label_ends = rect.top() + look().px(top) + title_of(shown, inner).height;
-    const bool on_formula = shown.worked && event->pos().y() > label_ends;
+    const int inner = std::max(20, rect.width() - 2 * theme().px(padding));
+    const int label_ends = rect.top() + theme().px(top) + title_of(shown, inner).height;
+    const bool on_formula = shown.computed && event->pos().y() > label_ends;
     if (on_formula) {
         Q_EMIT formula_wanted(section);
     } else {
@@ -340,16 +342,16 @@ QSize TableHeading::sectionSizeFromContents(int section) const {
 
 QSize TableHeading::sizeHint() const {
     if (table_.two_way()) {
-        return {QHeaderView::sizeHint().width(), QFontMetrics(look().text(10.5, true)).height() + look().px(16)};
+        return {QHeaderView::sizeHint().width(), QFontMetrics(theme().text(10.5, true)).height() + theme().px(16)};
     }
     if (at_left()) {
-        int width = look().px(least_width);
+        int width = theme().px(least_width);
         for (int section = 0; section < count(); ++section) {
             width = std::max(width, isSectionHidden(section) ? 0 : fitting_width(section, 0));
         }
         return {width + band_height(), QHeaderView::sizeHint().height()};
     }
-    int height = look().px(40);
+    int height = theme().px(40);
     for (int section = 0; section < count(); ++section) {
         height = std::max(height, height_at(section, sectionSize(section)));
     }
@@ -358,7 +360,7 @@ QSize TableHeading::sizeHint() const {
 
 /// A value of the axis across: what follows the column falls from here; a foot line's label beside the rows is ink.
 void TableHeading::paint_value(QPainter* painter, const QRect& rect, int section) const {
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const Content shown = content(section);
     const bool beside = table_.column(section) == nullptr;
     painter->save();
@@ -379,7 +381,7 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     if (table_.two_way()) {
         return paint_value(painter, rect, section);
     }
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     const Content shown = content(section);
     painter->save();
     painter->fillRect(rect, in_use.paper);
@@ -397,7 +399,7 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     }
     const int under = inner.top() + title.height + in_use.px(3);
     int bottom = under + QFontMetrics(in_use.formula()).height();
-    if (shown.worked) {
+    if (shown.computed) {
         QTextLayout layout;
         bottom = under + lay_out(layout, shown, inner.width());
         painter->setPen(in_use.ink);
@@ -416,16 +418,16 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
         painter->drawText(inner.left(), bottom + in_use.px(2) + QFontMetrics(painter->font()).ascent(),
                           counts_text(shown));
     }
-    // The heading's foot, or its right side, is the edge from which a worked column falls.
-    painter->setPen(QPen(shown.worked ? in_use.follows : in_use.faint_ink, shown.worked ? 2 : 1));
+    // The heading's foot, or its right side, is the edge from which a computed column falls.
+    painter->setPen(QPen(shown.computed ? in_use.follows : in_use.faint_ink, shown.computed ? 2 : 1));
     const int inset = shown.beyond ? in_use.px(padding) : 0;
     if (at_left()) {
-        const int edge = rect.right() - (shown.worked ? 1 : 0);
+        const int edge = rect.right() - (shown.computed ? 1 : 0);
         painter->drawLine(edge, rect.top() + (shown.beyond ? in_use.px(top) : 0), edge, rect.bottom());
         painter->setPen(in_use.rule);
         painter->drawLine(own.left(), rect.bottom(), edge - 2, rect.bottom());
     } else {
-        const int edge = rect.bottom() - (shown.worked ? 1 : 0);
+        const int edge = rect.bottom() - (shown.computed ? 1 : 0);
         painter->drawLine(rect.left() + inset, edge, rect.right() - inset, edge);
     }
     painter->restore();

@@ -53,12 +53,12 @@ class TableHeading : public QHeaderView {
         QString label, unit, note;
         QString waits_for; ///< a name that is not there yet
         ReadableFormula formula;
-        bool worked = false, beyond = false;
+        bool computed = false, beyond = false;
         bool across = false; ///< a value of the axis across
         std::size_t faults = 0, overrides = 0;
     };
     Content content(int section) const;
-    static QString counts_text(const Content& content); ///< how many cells are at fault, how many typed over
+    static QString counts_text(const Content& content); ///< how many cells are in error, how many typed over
     void end_label(Qt::Key then);
     bool at_left() const { return orientation() == Qt::Vertical; }
     int band_height() const; ///< of the headings over several columns, which stand above all; at the left, their width

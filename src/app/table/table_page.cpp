@@ -1,7 +1,7 @@
 #include "app/table/table_page.h"
 
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
+#include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/fault_explanation.h"
@@ -34,7 +34,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , rows_edge_(new RowsEdge(document, table, view_->laid_across(), this))
     , foot_(new FootView(*view_, *model_, document, this))
     , editor_(new FormulaEditor(document, active_editor, this))
-    , offers_(new OfferStrip(document, this)) {
+    , suggestions_(new SuggestionBar(document, this)) {
     view_->width_below = [this](int section) { return foot_->width_of(section); };
     foot_menu_->set_place(foot_place());
     connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
@@ -51,7 +51,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     title_->setMinimumWidth(20);
     title_->setObjectName(QStringLiteral("title"));
     title_->setTextFormat(Qt::PlainText);
-    title_->setToolTip(tr("A double click changes the title"));
+    title_->setToolTip(tr("Double-click to change the title"));
     title_->installEventFilter(this);
     state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     auto* bar = new QHBoxLayout;
@@ -83,7 +83,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
         });
     }
     layout->addWidget(editor_);
-    layout->addWidget(offers_);
+    layout->addWidget(suggestions_);
     auto* cells = new QBoxLayout(laid_across() ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     cells->setSpacing(0);
     cells->addWidget(view_, 100);
@@ -146,8 +146,8 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     });
     connect(editor_, &FormulaEditor::filled, this, [this](Id column) {
         view_->setFocus();
-        offers_->offer_check(table_, column);
-        offers_->offer_waited(table_, column);
+        suggestions_->offer_check(table_, column);
+        suggestions_->offer_waited(table_, column);
         choose_column(column);
     });
     connect(editor_, &FormulaEditor::tried, model_, [this](const ResultsPtr& results) {
@@ -156,15 +156,14 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             Q_EMIT model_->shape_changed();
         }
     });
-    connect(&look_news(), &LookNews::changed, this, &TablePage::apply_look);
-    connect(offers_, &OfferStrip::definition_wanted, this, &TablePage::define);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &TablePage::apply_look);
+    connect(suggestions_, &SuggestionBar::definition_wanted, this, &TablePage::define);
     connect(clipboard_, &TableClipboard::definitions_taken, this, &TablePage::tell_definitions);
     connect(clipboard_, &TableClipboard::formula_wanted, this, &TablePage::write_formula);
     connect(clipboard_, &TableClipboard::headings_equal, this, [this](const QStringList& names) {
-        offer_undo(
-            tr("A heading stands here more than once: in formulas these columns are called %1. A double click on "
-               "a heading changes it.")
-                .arg(names.join(QStringLiteral(", "))));
+        offer_undo(tr("A heading occurs here more than once, so in formulas these columns are called %1. Double-click "
+                      "a heading to change it.")
+                       .arg(names.join(QStringLiteral(", "))));
     });
     connect(clipboard_, &TableClipboard::columns_pasted, this, &TablePage::tell_pasted);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
@@ -181,7 +180,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
 void TablePage::tell_pasted(const QStringList& columns, const QStringList& renamed) {
     QStringList told{tr("Pasted with their formulas: %1.").arg(columns.join(QStringLiteral(", ")))};
     if (!renamed.isEmpty()) {
-        told << tr("Names were taken: %1.").arg(renamed.join(QStringLiteral(", ")));
+        told << tr("Renamed: %1.").arg(renamed.join(QStringLiteral(", ")));
     }
     offer_undo(told.join(QLatin1Char(' ')));
 }
@@ -190,22 +189,22 @@ void TablePage::tell_pasted(const QStringList& columns, const QStringList& renam
 void TablePage::tell_definitions(const QStringList& columns, const QStringList& held) {
     QStringList told;
     if (!columns.isEmpty()) {
-        told << tr("Taken as columns: %1.").arg(columns.join(QStringLiteral(", ")));
+        told << tr("Added as columns: %1.").arg(columns.join(QStringLiteral(", ")));
     }
     if (!held.isEmpty()) {
-        told << tr("Held, the same in every row: %1.").arg(held.join(QStringLiteral(", ")));
+        told << tr("Put on the ledge, the same in every row: %1.").arg(held.join(QStringLiteral(", ")));
     }
     offer_undo(told.join(QLatin1Char(' ')));
 }
 
 void TablePage::offer_undo(const QString& text) {
-    offers_->offer(text, tr("Undo"), [this] { document_.undo(); });
+    suggestions_->offer(text, tr("Undo"), [this] { document_.undo(); });
     // After another change, Undo would mean that one.
     connect(
         &document_, &Document::study_changed, this,
         [this, text] {
-            if (offers_->text() == text) {
-                offers_->leave();
+            if (suggestions_->text() == text) {
+                suggestions_->leave();
             }
         },
         Qt::SingleShotConnection);
@@ -218,12 +217,13 @@ void TablePage::tell_dates(Id column, const QString& typed, double days) {
     const QDate other(read.year(), read.day(), read.month());
     const auto in_words = [&locale](const QDate& date) { return locale.toString(date, QStringLiteral("d MMMM yyyy")); };
     const bool month_first = read_spelled_date(typed.toStdString(), {'.', true}) == days;
-    offers_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, in_words(read)),
-                   tr("Read it as %1").arg(in_words(other)), [this, column, month_first] {
-                       if (document_.perform(tr("day and month"), swap_days_and_months(document_.study(), column))) {
-                           model_->spell_dates(column, !month_first);
-                       }
-                   });
+    suggestions_->offer(
+        tr("%1 is read as %2, here and in the rest of the column.").arg(typed, in_words(read)),
+        tr("Read as %1").arg(in_words(other)), [this, column, month_first] {
+            if (document_.perform(tr("swapping day and month"), swap_days_and_months(document_.study(), column))) {
+                model_->spell_dates(column, !month_first);
+            }
+        });
 }
 
 /// The same of numbers in which a comma or a point may group thousands or begin decimals.
@@ -231,9 +231,9 @@ void TablePage::tell_numbers(Id column, const QString& typed, double number, int
                              const std::vector<std::vector<std::string>>& texts) {
     const char other = read_spelled_number(typed.toStdString(), {'.'}) == number ? ',' : '.';
     const double otherwise = read_spelled_number(typed.toStdString(), {other}).value_or(number);
-    offers_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, field_text(number)),
-                   tr("Read it as %1").arg(field_text(otherwise)),
-                   [this, column, row, texts, other] { model_->read_again(column, row, texts, other); });
+    suggestions_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, field_text(number)),
+                        tr("Read as %1").arg(field_text(otherwise)),
+                        [this, column, row, texts, other] { model_->read_again(column, row, texts, other); });
 }
 
 /// Begins the definition of a name that a formula waits for.
@@ -269,18 +269,17 @@ void TablePage::tell_headings(const HeadedColumns& headed) {
         }
     }
     const QString told =
-        labels.size() == 1
-            ? tr("%1 is taken as the heading of its column.").arg(labels.front())
-            : tr("%1 are taken as the headings of their columns.").arg(labels.join(QStringLiteral(", ")));
+        labels.size() == 1 ? tr("%1 is used as the heading of its column.").arg(labels.front())
+                           : tr("%1 are used as the headings of their columns.").arg(labels.join(QStringLiteral(", ")));
     const QString back = labels.size() == 1 ? tr("No, it is a value") : tr("No, they are values");
-    offers_->offer(told, back, [this, headed] {
+    suggestions_->offer(told, back, [this, headed] {
         document_.perform(tr("headings as values"), headings_as_values(document_.study(), table_, headed));
     });
 }
 
 void TablePage::apply_look() {
     QPalette paper = palette();
-    paper.setColor(QPalette::Window, look().paper);
+    paper.setColor(QPalette::Window, theme().paper);
     setPalette(paper);
     refresh_title();
 }
@@ -288,24 +287,24 @@ void TablePage::apply_look() {
 void TablePage::write_formula(int section, const QString& begun) {
     const ColumnDefinition* column = model_->column(section);
     QString text = begun;
-    if (begun == QStringLiteral("=") && column != nullptr && (column->worked() || column->cells->any_filled())) {
+    if (begun == QStringLiteral("=") && column != nullptr && (column->computed() || column->cells->any_filled())) {
         column = nullptr; // what is there is not written over: the formula is for the next column
     }
     if (column != nullptr) {
         const std::string unit = column->unit.empty() ? "" : " [" + column->unit + "]";
-        const std::string formula = column->worked() ? column->pieces.front().formula.text() : "";
+        const std::string formula = column->computed() ? column->pieces.front().formula.text() : "";
         text = QString::fromStdString(column->name + unit + " = " + formula);
     } else if (begun == QStringLiteral("=")) {
         text.clear();
     }
-    offers_->leave();
+    suggestions_->leave();
     const int row = std::clamp(view_->current().row(), 0, std::max(0, model_->table_rows() - 1));
     const int place = std::clamp(view_->current().column(), 0, std::max(0, model_->table_columns() - 1));
     editor_->write(table_, column == nullptr ? Id() : column->id, text, model_->cell_of(row, place) + 1);
 }
 
 void TablePage::spread(const std::vector<Id>& columns, const QString& begun) {
-    offers_->leave();
+    suggestions_->leave();
     editor_->spread(table_, columns, begun);
 }
 
@@ -329,7 +328,7 @@ void TablePage::offer(const QList<NextStep>& steps) {
 
 /// What does not fit what is chosen is not offered; where the line is short, the icons stand without their words.
 void TablePage::show_what_fits() {
-    const bool words = width() > look().px(690);
+    const bool words = width() > theme().px(690);
     const Qt::ToolButtonStyle style = words ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly;
     for (const auto& [button, fits] : next_) {
         button->setVisible(fits());
@@ -386,11 +385,11 @@ void TablePage::fit_state() {
 
 int TablePage::wanted_height() const {
     if (laid_across()) {
-        return view_->content_height() + title_->sizeHint().height() + look().px(26);
+        return view_->content_height() + title_->sizeHint().height() + theme().px(26);
     }
     return view_->content_height() + (rows_edge_->isHidden() ? 0 : rows_edge_->sizeHint().height()) +
            (layers_ == nullptr ? 0 : layers_->sizeHint().height()) + (foot_->isHidden() ? 0 : foot_->maximumHeight()) +
-           title_->sizeHint().height() + look().px(26);
+           title_->sizeHint().height() + theme().px(26);
 }
 
 std::unique_ptr<ColumnMenu> TablePage::column_menu(int section, int row) {

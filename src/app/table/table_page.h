@@ -2,7 +2,7 @@
 
 #include "app/formula_editor/active_editor.h"
 #include "app/formula_editor/formula_editor.h"
-#include "app/formula_editor/offer_strip.h"
+#include "app/formula_editor/suggestion_bar.h"
 #include "app/table/column_menu.h"
 #include "app/table/foot_view.h"
 #include "app/table/layer_strip.h"
@@ -17,7 +17,7 @@
 
 namespace ledgefall {
 
-/// A table as it is worked in: its title, its cells, its foot, and the editor on which a formula is written.
+/// A table as it is computed in: its title, its cells, its foot, and the editor on which a formula is written.
 class TablePage : public QWidget {
     Q_OBJECT
   public:
@@ -39,7 +39,7 @@ class TablePage : public QWidget {
     };
     void offer(const QList<NextStep>& steps);
     FormulaEditor& editor() { return *editor_; }
-    OfferStrip& offers() { return *offers_; }
+    SuggestionBar& suggestions() { return *suggestions_; }
     LayerStrip* layers() { return layers_; } ///< of a two-way table; else null
 
     /// Opens the editor for a column; a section without a column writes a new one.
@@ -117,7 +117,7 @@ class TablePage : public QWidget {
     RowsEdge* rows_edge_;
     FootView* foot_;
     FormulaEditor* editor_;
-    OfferStrip* offers_;
+    SuggestionBar* suggestions_;
     QHBoxLayout* line_ = nullptr;
     class QLineEdit* title_line_ = nullptr; ///< while the title is written
     QList<std::pair<QToolButton*, std::function<bool()>>> next_;

@@ -1,7 +1,7 @@
 // What is pointed at while a formula is written, and the cells that it means.
 
 #include "app/table/table_page.h"
-#include "core/engine/writing/two_axes.h"
+#include "core/authoring/two_axes.h"
 #include "core/study/edits/edits.h"
 
 #include <algorithm>

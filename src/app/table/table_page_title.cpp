@@ -1,7 +1,7 @@
 // The line over a table: its title, which is written in place, and what is said of its rows.
 
-#include "app/look/look.h"
 #include "app/table/table_page.h"
+#include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
 
@@ -19,12 +19,12 @@ QString TablePage::state_line() const {
         return Document::translated(explain(document_.study(), document_.results(), *fault));
     }
     if (document_.shows_old()) {
-        parts << (document_.computing() ? tr("values as before the last change")
+        parts << (document_.computing() ? tr("values from before the last change")
                                         : tr("computing was stopped: old values"));
     }
     if (table->two_way()) {
         const auto length = [this](const Axis& axis) { return document_.results().rows((*axis.column)->id); };
-        parts << tr("%1 rows, %2 columns").arg(length(table->axis)).arg(length(*table->across));
+        parts << tr("rows: %1, columns: %2").arg(length(table->axis)).arg(length(*table->across));
     }
     const Formula* counted = table->axis.source->count();
     const bool shown =
@@ -43,7 +43,7 @@ QString TablePage::state_line() const {
         faults += entry == nullptr || waits ? 0 : entry->faults;
     }
     if (faults > 0) {
-        parts << tr("faults %1").arg(faults);
+        parts << tr("errors: %1").arg(faults);
     }
     int holding = 0;
     int broken = 0;
@@ -55,10 +55,10 @@ QString TablePage::state_line() const {
         }
     }
     if (holding > 0) {
-        parts << tr("checks that hold %1").arg(holding);
+        parts << tr("checks that hold: %1").arg(holding);
     }
     if (broken > 0) {
-        parts << tr("failing checks %1").arg(broken);
+        parts << tr("failing checks: %1").arg(broken);
     }
     if (!table->note.empty()) {
         parts << QString::fromStdString(table->note);
@@ -84,7 +84,7 @@ void TablePage::edit_title() {
     title_line_ = new QLineEdit(QString::fromStdString(model_->table()->shown_label()), this);
     title_line_->setAccessibleName(tr("Title of the table"));
     title_line_->setFont(title_->font());
-    title_line_->setMinimumWidth(look().px(180));
+    title_line_->setMinimumWidth(theme().px(180));
     line_->insertWidget(0, title_line_);
     title_->hide();
     title_line_->installEventFilter(this);
@@ -113,13 +113,13 @@ void TablePage::refresh_title() {
     if (table == nullptr) {
         return;
     }
-    title_->setFont(look().text(14, true));
+    title_->setFont(theme().text(14, true));
     if (const QString label = QString::fromStdString(table->shown_label()); label != title_->text()) {
         title_->setText(label);
     }
-    state_->setFont(look().text(9));
+    state_->setFont(theme().text(9));
     QPalette quiet = state_->palette();
-    quiet.setColor(QPalette::WindowText, look().faint_ink);
+    quiet.setColor(QPalette::WindowText, theme().faint_ink);
     state_->setPalette(quiet);
     if (const QString state = state_line(); state != told_state_) {
         told_state_ = state;

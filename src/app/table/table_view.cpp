@@ -1,8 +1,8 @@
 #include "app/table/table_view.h"
 
-#include "app/look/transposition.h"
 #include "app/numbers/number_text.h"
 #include "app/table/cell_delegate.h"
+#include "app/table/transposition.h"
 #include "app/table_model/two_way_model.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/series.h"
@@ -66,7 +66,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     connect(heading_, &QHeaderView::sectionResized, this, [this](int section, int, int width) {
         const ColumnDefinition* column = table_.column(section);
         if (!fitting_ && column != nullptr && !laid_across()) { // of a two-way table it is that of all columns
-            const int at_one = static_cast<int>(width / look().zoom);
+            const int at_one = static_cast<int>(width / theme().zoom);
             document_.slide(tr("width of %1").arg(QString::fromStdString(column->name)),
                             resize_column(document_.study(), column->id, at_one));
         }
@@ -80,7 +80,7 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     });
     heading_->setSectionsMovable(true);
     connect(heading_, &QHeaderView::sectionMoved, this, &TableView::section_moved);
-    connect(&look_news(), &LookNews::changed, this, &TableView::restyle);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &TableView::restyle);
     connect(&model, &TableModel::shape_changed, this, &TableView::fit_columns);
     connect(&model, &TableModel::headings_taken, this, [this] { moved_up_ = true; });
     connect(&model, &QAbstractItemModel::modelReset, this, &TableView::fit_columns);
@@ -89,13 +89,13 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
 
 void TableView::restyle() {
     shown_lines_ = table_.lines();
-    const int line_height = QFontMetrics(look().text()).height() + look().px(table_.lines() > 1 ? 3 : 0);
+    const int line_height = QFontMetrics(theme().text()).height() + theme().px(table_.lines() > 1 ? 3 : 0);
     if (!laid_across()) {
-        row_names_->setDefaultSectionSize(table_.lines() * line_height + look().px(10));
-        row_names_->setMinimumWidth(look().px(52));
+        row_names_->setDefaultSectionSize(table_.lines() * line_height + theme().px(10));
+        row_names_->setMinimumWidth(theme().px(52));
     }
     setStyleSheet(QStringLiteral("QTableView, QTableView > QWidget { background: %1; } QHeaderView { background: %1; }")
-                      .arg(look().paper.name()));
+                      .arg(theme().paper.name()));
     fit_columns();
 }
 
@@ -105,7 +105,7 @@ void TableView::keep_current_in_view() {
     const int left = section < 0 ? -1 : columnViewportPosition(section);
     const int right = section < 0 ? -1 : left + columnWidth(section);
     const int edge = viewport()->width();
-    if (left > 0 && left < edge + look().px(120) && right > edge) {
+    if (left > 0 && left < edge + theme().px(120) && right > edge) {
         horizontalScrollBar()->setValue(horizontalScrollBar()->value() + std::min(right - edge, left));
     }
 }
@@ -216,13 +216,13 @@ void TableView::widen(int by) {
         return;
     }
     const int drawn = laid_across() ? row_names_->defaultSectionSize() : columnWidth(current().column());
-    const int wanted = by == 0 ? 0 : std::max(40, static_cast<int>(std::lround(drawn / look().zoom)) + by);
+    const int wanted = by == 0 ? 0 : std::max(40, static_cast<int>(std::lround(drawn / theme().zoom)) + by);
     Result<Study> changed = resize_column(document_.study(), column->id, wanted);
     // All rows of a table that is laid across are of one width: no column of it asks for more, or all for what they
     // need.
     for (int section = 0; laid_across() && changed && section < table_.columnCount(); ++section) {
         const ColumnDefinition* other = table_.column(section);
-        if (other != nullptr && other != column && (by == 0 || asked_width(section) > look().px(wanted))) {
+        if (other != nullptr && other != column && (by == 0 || asked_width(section) > theme().px(wanted))) {
             changed = resize_column(*changed, other->id, wanted);
         }
     }
@@ -279,7 +279,7 @@ bool TableView::can_continue() const {
     bool filled = false;
     for (int section = block.left; section <= block.right && !table_.two_way(); ++section) {
         const ColumnDefinition& column = *table_.column(section);
-        filled = filled || (!column.worked() && !table_.value(block.bottom, section).is_missing());
+        filled = filled || (!column.computed() && !table_.value(block.bottom, section).is_missing());
     }
     return filled;
 }
@@ -289,15 +289,15 @@ QRect TableView::continue_handle_rect() const {
     const Block block = chosen();
     const QRect seen = rect_of(table_.index(block.bottom, block.left));
     const QRect last = laid_across() ? transposed(seen) : seen;
-    const int size = look().px(continue_handle_size);
-    return {last.left() + look().px(4), last.bottom() - size / 3, size, size + size / 3};
+    const int size = theme().px(continue_handle_size);
+    return {last.left() + theme().px(4), last.bottom() - size / 3, size, size + size / 3};
 }
 
 /// The drop that hangs under chosen values: dragged down, it continues them. While it is dragged the rows that will be
 /// filled have a line of water.
 void TableView::paint_continue_handle(QPainter& painter) const {
     const QRect rect = continue_handle_rect();
-    const Look& in_use = look();
+    const Theme& in_use = theme();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setTransform(laid_across() ? transposition : QTransform(), true);
     const Block block = chosen();
@@ -451,7 +451,7 @@ void TableView::clear_selected() {
                               std::vector(static_cast<std::size_t>(block.rows()), line));
         }
     }
-    document_.perform(tr("emptying cells"), next);
+    document_.perform(tr("clearing cells"), next);
 }
 
 void TableView::choose_block(const Block& block) {

@@ -1,11 +1,11 @@
 #pragma once
 
 #include "app/formula_editor/active_editor.h"
-#include "app/look/row_header.h"
 #include "app/table/referenced_cells.h"
+#include "app/table/row_header.h"
 #include "app/table/table_heading.h"
 #include "app/table_model/table_model.h"
-#include "core/engine/writing/marks.h"
+#include "core/authoring/marks.h"
 #include "files/tables/labelled_columns.h"
 
 #include <QPersistentModelIndex>

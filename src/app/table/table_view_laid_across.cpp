@@ -56,27 +56,27 @@ int TableView::content_width() const {
 /// What the rows are called: their numbers, or the values of their axis.
 int TableView::widest_row_name() const {
     constexpr int looked_at = 60;
-    const QFontMetrics metrics(look().text(10.5, true));
+    const QFontMetrics metrics(theme().text(10.5, true));
     const int rows = table_.table_rows();
     int widest = 0;
     for (int row = 0; row < rows; row += std::max(1, rows / looked_at)) {
         widest = std::max(widest, metrics.horizontalAdvance(table_.headerData(row, Qt::Vertical).toString()));
     }
-    return std::min(widest, look().px(160)) + look().px(18);
+    return std::min(widest, theme().px(160)) + theme().px(18);
 }
 
 /// How wide the cells of a column are to be: as was chosen, or as its values ask.
 int TableView::asked_width(int section) const {
     const ColumnDefinition* column = table_.column(section);
-    return column != nullptr && column->width > 0 ? look().px(column->width) : content_width(section);
+    return column != nullptr && column->width > 0 ? theme().px(column->width) : content_width(section);
 }
 
 /// Columns are as high as their headings ask; all rows are as wide as the widest of them asks.
 void TableView::fit_across() {
     fitting_ = true;
-    const int line = QFontMetrics(look().text()).height() + look().px(10);
+    const int line = QFontMetrics(theme().text()).height() + theme().px(10);
     const int heading_width = heading_->sizeHint().width();
-    int widest = std::max(look().px(44), widest_row_name());
+    int widest = std::max(theme().px(44), widest_row_name());
     for (int section = 0; section < table_.columnCount(); ++section) {
         const ColumnDefinition* column = table_.column(section);
         const int height = std::max(line, heading_->height_at(section, heading_width));

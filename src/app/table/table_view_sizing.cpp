@@ -1,8 +1,8 @@
 // How wide a table's columns are drawn.
 
-#include "app/look/look.h"
 #include "app/numbers/number_text.h"
 #include "app/table/table_view.h"
+#include "app/theme/theme.h"
 
 namespace ledgefall {
 namespace {
@@ -40,20 +40,20 @@ int TableView::content_width(int section) const {
     const ColumnDefinition* column = table_.column(section);
     if (table_.two_way()) {
         const int below = width_below && column == nullptr ? width_below(section) : 0;
-        return std::max(std::min(width_in_grid(section), look().px(280)) + look().px(28), below);
+        return std::max(std::min(width_in_grid(section), theme().px(280)) + theme().px(28), below);
     }
     if (column == nullptr) {
-        return look().px(28);
+        return theme().px(28);
     }
-    const Column* cells = column->worked() ? document_.results().column(column->id) : &*column->cells;
+    const Column* cells = column->computed() ? document_.results().column(column->id) : &*column->cells;
     const Format format = table_.shown_format(section);
     Fitted& fitted = fitted_[column->id];
-    if (fitted.cells != cells || !(fitted.format == format) || fitted.zoom != look().zoom ||
+    if (fitted.cells != cells || !(fitted.format == format) || fitted.zoom != theme().zoom ||
         fitted.rows != table_.table_rows()) {
-        fitted = {cells, format, look().zoom, table_.table_rows(), widest_of(section, format)};
+        fitted = {cells, format, theme().zoom, table_.table_rows(), widest_of(section, format)};
     }
     const int below = width_below && !laid_across() ? width_below(section) : 0;
-    return std::max(std::min(fitted.width, look().px(280)) + look().px(28), std::min(below, look().px(200)));
+    return std::max(std::min(fitted.width, theme().px(280)) + theme().px(28), std::min(below, theme().px(200)));
 }
 
 /// The width of a two-way table's columns, of which all are of one: that of the widest of some cells, headings and foot
@@ -67,13 +67,13 @@ int TableView::width_in_grid(int section) const {
     const Format format = table_.shown_format(section);
     Fitted& fitted = fitted_[layer->id];
     const bool trial = table_.in_trial(section) || table_.lines() > 1; // of several layers
-    if (!trial && fitted.cells == cells && fitted.format == format && fitted.zoom == look().zoom &&
+    if (!trial && fitted.cells == cells && fitted.format == format && fitted.zoom == theme().zoom &&
         fitted.rows == table_.table_columns()) {
         return fitted.width;
     }
     constexpr int looked_at = 400;
-    WidestText texts(look().text());
-    WidestText headings(look().text(10.5, true));
+    WidestText texts(theme().text());
+    WidestText headings(theme().text(10.5, true));
     const int rows = std::max(1, table_.table_rows());
     int columns = 0;
     while (columns < table_.table_columns() && table_.column(columns) != nullptr) {
@@ -83,7 +83,7 @@ int TableView::width_in_grid(int section) const {
     const int step = std::max(1, columns / looked_at);
     for (int at = 0; at < columns; at += step) {
         headings.add(table_.headerData(at, Qt::Horizontal).toString());
-        below = std::max(below, width_below ? width_below(at) - look().px(28) : 0);
+        below = std::max(below, width_below ? width_below(at) - theme().px(28) : 0);
     }
     const int all = rows * columns;
     const int stride = std::max(1, all / looked_at);
@@ -98,14 +98,14 @@ int TableView::width_in_grid(int section) const {
         texts.add(value_text(table_.value(rows - 1, columns - 1), format));
     }
     const int widest = std::max({below, headings.width(), texts.width()});
-    fitted = {trial ? nullptr : cells, format, look().zoom, table_.table_columns(), widest};
+    fitted = {trial ? nullptr : cells, format, theme().zoom, table_.table_columns(), widest};
     return widest;
 }
 
 /// The width of the widest of some cells.
 int TableView::widest_of(int section, const Format& format) const {
     constexpr int looked_at = 60;
-    WidestText texts(look().text());
+    WidestText texts(theme().text());
     const int rows = table_.table_rows();
     const int step = std::max(1, rows / looked_at);
     for (int row = 0; row < rows; row += step) {
@@ -125,7 +125,7 @@ void TableView::fit_columns() {
         const ColumnDefinition* column = table_.column(section);
         const bool given_width = column != nullptr && column->width > 0;
         const int width =
-            given_width ? look().px(column->width) : heading_->fitting_width(section, content_width(section));
+            given_width ? theme().px(column->width) : heading_->fitting_width(section, content_width(section));
         if (columnWidth(section) != width) {
             setColumnWidth(section, width);
             changed = true;
@@ -144,7 +144,7 @@ void TableView::fit_columns() {
 
 int TableView::names_width() const {
     constexpr int looked_at = 60;
-    WidestText names(look().text(10.5, true));
+    WidestText names(theme().text(10.5, true));
     const int rows = table_.two_way() ? table_.table_rows() : 0;
     for (int row = 0; row < rows; row += std::max(1, rows / looked_at)) {
         names.add(table_.headerData(row, Qt::Vertical).toString());
@@ -152,7 +152,7 @@ int TableView::names_width() const {
             names.add(line);
         }
     }
-    return names.width() == 0 ? 0 : std::min(names.width() + look().px(18), look().px(220));
+    return names.width() == 0 ? 0 : std::min(names.width() + theme().px(18), theme().px(220));
 }
 
 } // namespace ledgefall

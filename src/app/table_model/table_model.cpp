@@ -132,7 +132,7 @@ Value TableModel::value(int row, int section) const {
     if (definition == nullptr || row < 0 || row >= table_rows()) {
         return Value::missing();
     }
-    return definition->worked() ? document_.results().cell(definition->id, at) : definition->cells->at(at);
+    return definition->computed() ? document_.results().cell(definition->id, at) : definition->cells->at(at);
 }
 
 bool TableModel::in_trial(int section) const {
@@ -158,7 +158,7 @@ void TableModel::show_trial(const ResultsPtr& results, Id column) {
 
 std::pair<int, int> TableModel::reach(const ColumnDefinition& definition) const {
     std::pair<int, int> rows{0, table_rows() - 1};
-    if (!definition.worked()) {
+    if (!definition.computed()) {
         return rows;
     }
     const Axis& axis = table()->axis;
@@ -180,9 +180,9 @@ Format TableModel::shown_format(int section) const {
     if (in_trial(section)) {
         return trial_format_;
     }
-    const Column* cells = definition == nullptr  ? nullptr
-                          : definition->worked() ? document_.results().column(definition->id)
-                                                 : &*definition->cells;
+    const Column* cells = definition == nullptr    ? nullptr
+                          : definition->computed() ? document_.results().column(definition->id)
+                                                   : &*definition->cells;
     if (cells == nullptr) {
         return definition == nullptr ? Format() : definition->format;
     }
@@ -227,7 +227,7 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
         }
         return cell.is_fault() ? QString() : QString::fromStdString(write_cell(cell));
     case Qt::TextAlignmentRole: {
-        const bool left = cell.kind() == Kind::text && cell.state() != State::odd;
+        const bool left = cell.kind() == Kind::text && cell.state() != State::unparsed;
         return QVariant::fromValue(Qt::Alignment((left ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter));
     }
     case ValueStateRole:
@@ -238,8 +238,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
         return trial;
     case KindRole:
         return static_cast<int>(cell.kind());
-    case WorkedRole: {
-        if (definition == nullptr || !definition->worked()) {
+    case ComputedRole: {
+        if (definition == nullptr || !definition->computed()) {
             return false;
         }
         const auto [from, to] = reach(*definition);
@@ -248,15 +248,16 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     case ReachEndRole:
         return definition != nullptr && index.row() == reach(*definition).second;
     case OldRole:
-        return document_.shows_old() && index.data(WorkedRole).toBool();
+        return document_.shows_old() && index.data(ComputedRole).toBool();
     case OverrideRole:
         return definition != nullptr && overridden(*definition, index.row(), index.column());
     case ExactRole:
         return exact_text(cell);
     case Qt::ToolTipRole:
     case ExplanationRole:
-        if (cell.state() == State::odd) {
-            const Kind kind = definition == nullptr || definition->worked() ? Kind::number : definition->cells->kind();
+        if (cell.state() == State::unparsed) {
+            const Kind kind =
+                definition == nullptr || definition->computed() ? Kind::number : definition->cells->kind();
             return Document::translated(explain_odd(kind, cell.text().str()));
         }
         return explanation(cell);
@@ -286,7 +287,7 @@ QVariant TableModel::headerData(int section, Qt::Orientation orientation, int ro
         return tr("next column");
     }
     QString text = QString::fromStdString(match->shown_label());
-    if (role == Qt::AccessibleTextRole && match->worked()) {
+    if (role == Qt::AccessibleTextRole && match->computed()) {
         text += QStringLiteral(" = ") + QString::fromStdString(match->pieces.front().formula.text());
     }
     return text;
@@ -295,8 +296,8 @@ QVariant TableModel::headerData(int section, Qt::Orientation orientation, int ro
 Qt::ItemFlags TableModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     const ColumnDefinition* definition = column(index.column());
-    const bool worked_beyond = definition != nullptr && definition->worked() && index.row() >= table_rows();
-    return worked_beyond ? flags : flags | Qt::ItemIsEditable;
+    const bool computed_beyond = definition != nullptr && definition->computed() && index.row() >= table_rows();
+    return computed_beyond ? flags : flags | Qt::ItemIsEditable;
 }
 
 bool TableModel::setData(const QModelIndex& index, const QVariant& typed, int role) {

@@ -14,12 +14,12 @@ class TableModel : public QAbstractTableModel {
   public:
     enum Role {
         ValueStateRole = Qt::UserRole + 1, ///< of the cell: int(State)
-        WorkedRole,                        ///< whether its column is worked
+        ComputedRole,                      ///< whether its column is computed
         OldRole,                           ///< whether it is shown as it was before the last change
         OverrideRole,                      ///< whether a typed value stands in place of the formula's
         BeyondRole,                        ///< whether it is in the row or column for adding
         ExactRole,                         ///< the value to its full precision
-        ExplanationRole,                   ///< of a fault or an odd cell: one sentence
+        ExplanationRole,                   ///< of a fault or an unparsed cell: one sentence
         KindRole,                          ///< of the cell's value: int(Kind)
         TrialRole,                         ///< whether it is the result of a formula that is still being written
         WaitsRole,                         ///< whether it waits for a name that is not there yet

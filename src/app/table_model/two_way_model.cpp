@@ -1,9 +1,9 @@
 #include "app/table_model/two_way_model.h"
 
-#include "app/look/look.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
-#include "core/engine/writing/marks.h"
+#include "app/theme/theme.h"
+#include "core/authoring/marks.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/grid_cells.h"
 
@@ -187,7 +187,7 @@ QString TwoWayModel::foot_text(const FootLine& line, int section) const {
 }
 
 bool TwoWayModel::overridden(const ColumnDefinition& column, int row, int section) const {
-    if (column.overrides->empty() || !column.worked()) {
+    if (column.overrides->empty() || !column.computed()) {
         return false;
     }
     const std::uint64_t id = cell_id(place_id(table()->axis, *axis_cells(false), static_cast<std::size_t>(row)),
@@ -198,7 +198,7 @@ bool TwoWayModel::overridden(const ColumnDefinition& column, int row, int sectio
 const TwoWayModel::Ways& TwoWayModel::ways() const {
     const ColumnDefinition* shown = layer();
     const Formula none;
-    const Formula& formula = shown == nullptr || !shown->worked() ? none : shown->pieces.front().formula;
+    const Formula& formula = shown == nullptr || !shown->computed() ? none : shown->pieces.front().formula;
     if (formula.text() != ways_.formula) {
         ways_ = {formula.text(), false, false};
         for (const Mark& mark :
@@ -219,9 +219,9 @@ QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
     }
     const FootLine* line = line_beside(index.column());
     if (role == AcrossRole) {
-        return line == nullptr && TableModel::data(index, WorkedRole).toBool() && ways().across;
+        return line == nullptr && TableModel::data(index, ComputedRole).toBool() && ways().across;
     }
-    if (role == WorkedRole && line == nullptr) {
+    if (role == ComputedRole && line == nullptr) {
         return TableModel::data(index, role).toBool() && (ways().down || !ways().across);
     }
     if (line == nullptr || index.row() >= table_rows()) {
@@ -245,7 +245,7 @@ QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
     case BesideRole:
         return true;
     case BeyondRole:
-    case WorkedRole:
+    case ComputedRole:
     case TrialRole:
     case WaitsRole:
     case OverrideRole:
@@ -259,7 +259,7 @@ QVariant TwoWayModel::data(const QModelIndex& index, int role) const {
 
 QVariant TwoWayModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation == Qt::Vertical && role == Qt::ForegroundRole) {
-        return look().follows; // the axis down is what follows the row
+        return theme().follows; // the axis down is what follows the row
     }
     if (orientation == Qt::Vertical && role == LinesRole && shows_all_layers()) {
         QStringList names; // of the layers, after the value of the axis

@@ -61,7 +61,7 @@ class TwoWayModel : public TableModel {
 
     Id layer_;
     bool all_ = false;
-    std::pair<RowSourcePtr, RowSourcePtr> shown_axes_; ///< with which the results were worked out last
+    std::pair<RowSourcePtr, RowSourcePtr> shown_axes_; ///< with which the results were computed last
     mutable Ways ways_;
 };
 

@@ -75,7 +75,7 @@ class ColumnNews {
         , field_(field) {}
 
     void tell_of_dates(TypedTexts& out) const {
-        if (column_.worked() || column_.cells->kind() != Kind::date || out.known.month_first.contains(column_.id)) {
+        if (column_.computed() || column_.cells->kind() != Kind::date || out.known.month_first.contains(column_.id)) {
             return;
         }
         for (std::size_t line = 0; line < block_.size(); ++line) {
@@ -97,7 +97,7 @@ class ColumnNews {
 
     /// With the usual decimal sign a number is read as everybody here would; with the other one it may be either.
     void tell_of_numbers(TypedTexts& out, char usual) const {
-        if (column_.worked() || column_.cells->kind() != Kind::number || out.known.decimal.contains(column_.id)) {
+        if (column_.computed() || column_.cells->kind() != Kind::number || out.known.decimal.contains(column_.id)) {
             return;
         }
         if (const auto sign = sign_among(block_, field_)) {
@@ -118,7 +118,7 @@ class ColumnNews {
 
     /// What the cell holds then is not what was typed.
     void tell_of_long_numbers(TypedTexts& out) const {
-        for (std::size_t line = 0; line < block_.size() && !column_.worked() && !out.long_number; ++line) {
+        for (std::size_t line = 0; line < block_.size() && !column_.computed() && !out.long_number; ++line) {
             const std::string& text = text_at(block_, line, field_);
             const Value held = is_inexact_whole(text) ? column_.cells->at(row_ + line) : Value();
             if (held.plain() && held.kind() == Kind::number) {

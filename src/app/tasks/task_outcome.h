@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/value/sentence.h"
+#include "core/basics/sentence.h"
 
 #include <optional>
 #include <utility>

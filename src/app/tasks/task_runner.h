@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/tasks/task_outcome.h"
-#include "core/value/stopping.h"
+#include "core/basics/stopping.h"
 
 #include <QObject>
 #include <QPointer>

@@ -29,7 +29,7 @@ bool add_boxes(ChartInWork& chart, const Series&, SeriesFigures& figures, const 
             groups.push_back({name, {}, {}});
         }
         if (groups.size() > most_boxes) {
-            chart.miss({N_("%1 has more than %2 different values, too many for a box each."),
+            chart.miss({N_("%1 has more than %2 different values, too many to draw a box for each."),
                         {x.column->shown_label(), std::to_string(most_boxes)}});
             return false;
         }

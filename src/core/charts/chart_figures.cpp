@@ -33,7 +33,7 @@ class Maker {
         out_.legend = chart_.legend;
         find_logarithmic();
         if (chart_.series.empty()) {
-            miss({N_("This chart has nothing to draw yet: give it a series."), {}});
+            miss({N_("This chart has nothing to draw yet. Add a series."), {}});
         }
         for (const Series& series : chart_.series) {
             add(series);
@@ -61,16 +61,16 @@ class Maker {
         const DrawnColumn y = drawn_column(series.y);
         const DrawnColumn x = drawn_column(series.x);
         if (y.cells == nullptr) {
-            return miss({N_("A series has no column for its values: choose one."), {}});
+            return miss({N_("A series has no column for its values. Choose one."), {}});
         }
         const std::string& label = y.column->shown_label();
         if (x.cells != nullptr && x.table != y.table) {
-            return miss({N_("%1 and %2 are columns of different tables: a series is drawn from one."),
+            return miss({N_("%1 and %2 are in different tables. A series uses columns of one table."),
                          {label, x.column->shown_label()}});
         }
         if (y.kind() != Kind::number && y.kind() != Kind::date) {
-            return miss({N_("%1 cannot be drawn upwards: it holds %2, and a chart takes numbers."),
-                         {label, kind_in_words(y.kind())}});
+            return miss(
+                {N_("%1 cannot be drawn on the y axis: it holds %2, not numbers."), {label, kind_in_words(y.kind())}});
         }
         SeriesFigures figures;
         figures.form = series.form;
@@ -159,7 +159,7 @@ class Maker {
     void add_lines(const Series& series, const SeriesFigures& like, const DrawnColumn& y) {
         if (kind_of(series.form).over != SeriesFormKind::Over::points) {
             return miss(
-                {N_("%1 is a layer of a two-way table: draw it as lines, points, bars, a heat map or contour lines."),
+                {N_("%1 is a layer of a two-way table. Draw it as lines, points, bars, a heat map or contour lines."),
                  {like.label}});
         }
         const std::size_t before = out_.series.size();
@@ -190,13 +190,12 @@ class Maker {
         });
         out_.x.logarithmic = out_.x.logarithmic && !bars;
         if (out_.y.logarithmic != chart_.y.logarithmic || out_.second.logarithmic != chart_.second.logarithmic) {
-            miss({N_("Bars and sums stand on zero, which a logarithmic axis does not have: it is drawn with even "
-                     "steps."),
+            miss({N_("Bars and sums start at zero, which a logarithmic axis does not have. The axis is drawn linear."),
                   {}});
         }
         if (out_.x.logarithmic != chart_.x.logarithmic) {
-            miss({N_("Bars and classes have widths, which a logarithmic axis would bend: across is drawn with even "
-                     "steps."),
+            miss({N_("Bars and classes have widths, which a logarithmic axis would distort. The x axis is drawn "
+                     "linear."),
                   {}});
         }
         if (chart_.equal_scales && (out_.x.logarithmic || out_.y.logarithmic)) {
@@ -214,7 +213,7 @@ class Maker {
             return;
         }
         if (error.table != y.table || error.kind() != Kind::number) {
-            return miss({N_("%1 gives no error bars: choose a column of numbers of the same table."),
+            return miss({N_("%1 cannot give error bars. Choose a column of numbers in the same table."),
                          {error.column->shown_label()}});
         }
         for (const std::uint32_t row : figures.rows) {
@@ -229,7 +228,7 @@ class Maker {
                                       ? find_function(tree->text)
                                       : nullptr;
         if (measure == nullptr || measure->standard_error.empty()) {
-            return miss({N_("%1 is no mean, so it has no standard error: choose a column for the error bars."),
+            return miss({N_("%1 is not a mean, so it has no standard error. Choose a column for the error bars."),
                          {y.column->shown_label()}});
         }
         std::string text = y.column->pieces.front().formula.text();
@@ -237,7 +236,7 @@ class Maker {
         const Formula error(text);
         constexpr std::size_t most = 10'000; // rows whose measures are taken one by one
         if (!error.tree() || figures.rows.size() > most) {
-            return miss({N_("%1 has too many rows for standard errors: give them in a column."), {figures.label}});
+            return miss({N_("%1 has too many rows for standard errors. Give them in a column."), {figures.label}});
         }
         for (const std::uint32_t row : figures.rows) {
             work_.stop.throw_if_stopped();
@@ -258,7 +257,7 @@ class Maker {
             const Value value = measures[at]->result({});
             if (!value.plain() || !std::isfinite(value.number())) {
                 return miss(
-                    {N_("%1 has no fitted line: that takes two points at different places across."), {figures.label}});
+                    {N_("%1 has no fitted line. It needs two points with different x values."), {figures.label}});
             }
             match[at] = value.number();
         }
@@ -273,7 +272,7 @@ class Maker {
             const bool good = value.plain() && std::isfinite(value.number());
             values.push_back(good ? std::optional(value.number()) : std::nullopt);
             if (!number.empty() && value.is_fault()) {
-                miss({N_("%1 gives no number for the chart: %2"),
+                miss({N_("%1 does not give a number for the chart: %2"),
                       {number.text(), explain(study_, results_, value.fault()).text()}});
             }
         });
@@ -285,11 +284,11 @@ class Maker {
         out_.second.to = values[5];
         for (AxisFigures* axis : {&out_.x, &out_.y, &out_.second}) {
             if (axis->logarithmic && axis->from && *axis->from <= 0) {
-                miss({N_("A logarithmic axis begins above 0: it is begun at its smallest value instead."), {}});
+                miss({N_("A logarithmic axis must start above 0. It starts at the smallest value instead."), {}});
                 axis->from = std::nullopt;
             }
             if (axis->from && axis->to && *axis->from >= *axis->to) {
-                miss({N_("An axis cannot reach from %1 to %2: the second number must be larger."),
+                miss({N_("An axis cannot run from %1 to %2. The second number must be larger."),
                       {shortest(*axis->from), shortest(*axis->to)}});
                 axis->from = axis->to = std::nullopt;
             }

@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/basics/stopping.h"
 #include "core/engine/running/results.h"
 #include "core/runs/run_titles.h"
-#include "core/value/stopping.h"
 
 #include <limits>
 #include <map>
@@ -11,8 +11,8 @@
 
 namespace ledgefall {
 
-// What a chart draws, as numbers: worked out from a study's results, apart from any drawing. Cells that are missing or
-// at fault are left out and counted.
+// What a chart draws, as numbers: computed from a study's results, apart from any drawing. Cells that are missing or
+// in error are left out and counted.
 
 /// The regression line of y on x, by least squares.
 struct Fit {

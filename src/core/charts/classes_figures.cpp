@@ -24,8 +24,8 @@ void close_polygon(SeriesFigures& figures) {
 bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
                  const DrawnColumn& y) {
     if (x.cells == nullptr || x.kind() != Kind::interval) {
-        chart.miss(
-            {N_("%1 needs classes across: make a frequency table of a column, and draw its counts."), {figures.label}});
+        chart.miss({N_("%1 needs classes on the x axis. Make a frequency table of a column and draw its counts."),
+                    {figures.label}});
         return false;
     }
     double running_end = 0;

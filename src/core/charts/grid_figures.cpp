@@ -37,8 +37,7 @@ bool add_family(ChartInWork& chart, const Series& series, const SeriesFigures& l
     }
     if (names->size() > most_lines) {
         chart.miss(
-            {N_("%1 has %2 lines, and %3 are the most that can be told apart: draw it as a heat map, or choose the "
-                "other axis."),
+            {N_("%1 has %2 lines, but only %3 can be told apart. Draw it as a heat map, or choose the other axis."),
              {like.label, std::to_string(names->size()), std::to_string(most_lines)}});
         return false;
     }
@@ -68,7 +67,7 @@ bool add_family(ChartInWork& chart, const Series& series, const SeriesFigures& l
 bool add_grid(ChartInWork& chart, const Series&, SeriesFigures& figures, const DrawnColumn&, const DrawnColumn& y) {
     if (!y.table->two_way()) {
         chart.miss(
-            {N_("%1 is no layer of a two-way table: a heat map and contour lines are drawn of one."), {figures.label}});
+            {N_("%1 is not a layer of a two-way table, which a heat map and contour lines need."), {figures.label}});
         return false;
     }
     const Column* down = chart.results.column((*y.table->axis.column)->id);
@@ -95,7 +94,7 @@ bool add_grid(ChartInWork& chart, const Series&, SeriesFigures& figures, const D
         return std::adjacent_find(places.begin(), places.end(), std::greater_equal<>()) == places.end();
     };
     if (any && !(rises(grid.columns) && rises(grid.rows))) {
-        chart.miss({N_("%1 is not drawn: the values of both its axes must rise."), {figures.label}});
+        chart.miss({N_("%1 is not drawn: the values of both its axes must increase."), {figures.label}});
         return false;
     }
     const auto ends = [](const std::vector<double>& places) {

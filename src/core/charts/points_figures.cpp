@@ -22,7 +22,8 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
     const bool classes = x.cells != nullptr && x.kind() == Kind::interval;
     const bool single_rows = kind_of(figures.form).single_rows;
     if (named != !chart.out.x.names.empty() && !chart.out.series.empty()) {
-        chart.miss({N_("%1 is not drawn: some series stand at numbers and some at names."), {figures.label}});
+        chart.miss(
+            {N_("%1 is not drawn: on the x axis, some series use numbers and some use names."), {figures.label}});
         return false;
     }
     figures.x.reserve(rows);
@@ -57,7 +58,7 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
     }
     if (named && single_rows && occurs_twice(figures.x, chart.stop)) {
         chart.miss(
-            {N_("%1 stands more than once in %2, and a bar is for one row: count its values first, or draw boxes."),
+            {N_("%1 occurs more than once in %2, but a bar stands for one row. Count the values first, or draw boxes."),
              {"A value", x.column->shown_label()}});
         return false;
     }

@@ -22,7 +22,7 @@ class Proposer {
         const Column* down = results_.column((*table_.axis.column)->id);
         const Column* across = results_.column((*table_.across->column)->id);
         if (table_.columns.empty() || down == nullptr || across == nullptr) {
-            return Sentence{N_("%1 has no layer yet: write a formula for its cells first."), {table_.shown_label()}};
+            return Sentence{N_("%1 has no layer yet. Write a formula for its cells first."), {table_.shown_label()}};
         }
         constexpr std::size_t few = 12;
         const auto numbers = [](const Column& cells) {
@@ -60,8 +60,7 @@ class Proposer {
             }
         }
         if (numbers.empty()) {
-            return Sentence{N_("Choose the columns to be drawn, at least one of numbers: across first, then upwards."),
-                            {}};
+            return Sentence{N_("Select the columns to draw, at least one of numbers: x axis first, then y axis."), {}};
         }
         if (across.empty() && numbers.size() > 1) {
             across = numbers.front();
@@ -111,7 +110,7 @@ class Proposer {
   private:
     bool is_worked(Id id) const {
         const ColumnDefinition* column = table_.column(id);
-        return column != nullptr && column->worked();
+        return column != nullptr && column->computed();
     }
 
     bool rises(Id id) const {
@@ -131,14 +130,14 @@ class Proposer {
     bool sums_up(Id id) const {
         const Column* cells = results_.column(id);
         const ColumnDefinition* column = table_.column(id);
-        const bool running = column != nullptr && column->worked() &&
+        const bool running = column != nullptr && column->computed() &&
                              column->pieces.front().formula.text().find("[1..i]") != std::string::npos;
         return cells != nullptr && running;
     }
 
     bool is_density(Id id) const {
         const ColumnDefinition* column = table_.column(id);
-        return column != nullptr && column->worked() &&
+        return column != nullptr && column->computed() &&
                column->pieces.front().formula.text().find("upper") != std::string::npos;
     }
 
@@ -199,7 +198,7 @@ class Proposer {
 Result<Chart> proposed_chart(const Study& study, const Results& results, Id id, const std::vector<Id>& columns) {
     const Table* table = study.table(id);
     if (table == nullptr) {
-        return Sentence{N_("There is no table to draw from: begin with a table."), {}};
+        return Sentence{N_("There is no table to draw from. Make a table first."), {}};
     }
     return Proposer(results, *table).propose(columns);
 }

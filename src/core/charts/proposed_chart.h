@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/engine/running/results.h"
-#include "core/value/result.h"
 
 namespace ledgefall {
 

@@ -40,9 +40,9 @@ bool ChartInWork::something(const SeriesFigures& figures, bool nothing, const Dr
     const Results::Entry* entry = results.find(y.column->id);
     entry = entry != nullptr && entry->faults == 0 && x.column != nullptr ? results.find(x.column->id) : entry;
     if (!rows) {
-        miss({N_("%1 has no rows yet: type or import some values."), {y.table->shown_label()}});
+        miss({N_("%1 has no rows yet. Type or import some values."), {y.table->shown_label()}});
     } else if (entry != nullptr && entry->faults > 0) {
-        miss({N_("%1 is not drawn, for its cells are at fault: %2"),
+        miss({N_("%1 is not drawn because its cells have errors: %2"),
               {figures.label, explain(study, results, entry->first_fault).text()}});
     } else {
         miss({N_("%1 has no numbers to draw."), {figures.label}});

@@ -15,7 +15,7 @@ struct DrawnColumn {
     Kind kind() const { return cells->kind(); }
 };
 
-/// A chart of which some series are worked out, and what the next ones need to know of them.
+/// A chart of which some series are computed, and what the next ones need to know of them.
 struct ChartInWork {
     const Study& study;
     const Results& results;
@@ -36,7 +36,7 @@ struct ChartInWork {
 /// Equal values have equal keys, and values of one kind that differ have different ones.
 std::uint64_t key_of(const Value& value);
 
-/// Works out the figures of one series; false where it is not drawn, for a reason that is among those missing.
+/// Computes the figures of one series; false where it is not drawn, for a reason that is among those missing.
 using SeriesFiguresOf = bool (*)(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
                                  const DrawnColumn& y);
 

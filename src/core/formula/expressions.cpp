@@ -18,7 +18,7 @@ constexpr std::array<std::pair<std::string_view, Operator>, 6> comparisons = {{{
 
 ParsedFormula Expressions::read() {
     if (now().type == TokenType::end) {
-        fail(now().span, {N_("There is no formula here yet: write one, such as x - mean(x)."), {}});
+        fail(now().span, {N_("Write a formula here, such as x - mean(x)."), {}});
         return {nullptr, std::move(mistake_)};
     }
     NodePtr tree = formula();
@@ -37,11 +37,11 @@ bool Expressions::need(std::string_view sign, Span opened) {
     }
     if (now().type == TokenType::end) {
         const Span end{now().span.from, now().span.from};
-        fail(opened, {N_("This is not closed: put %1 at its end."), {std::string(sign)}},
+        fail(opened, {N_("This is not closed. Add %1 at the end."), {std::string(sign)}},
              SuggestedCorrection{end, std::string(sign)});
     } else if (at_sign(")") || at_sign("]")) { // of another bracket
         const Span here{now().span.from, now().span.from};
-        fail(opened, {N_("This is not closed: put %1 before the %2."), {std::string(sign), now().text}},
+        fail(opened, {N_("This is not closed. Add %1 before the %2."), {std::string(sign), now().text}},
              SuggestedCorrection{here, std::string(sign)});
     } else {
         unexpected();
@@ -81,9 +81,10 @@ NodePtr Expressions::formula() {
         }
     } while (take(";"));
     if (!take_word("then")) {
-        return fail(now().span, {N_("After first and its value comes then and the formula of the later rows, as in "
-                                    "first 1 then 2 * x[i-1]."),
-                                 {}});
+        return fail(
+            now().span,
+            {N_("After first and its value, write then and the formula for later rows, as in first 1 then 2 * x[i-1]."),
+             {}});
     }
     kids.push_back(expression());
     return kids.back() ? finish(std::move(node), std::move(kids)) : nullptr;
@@ -110,10 +111,9 @@ NodePtr Expressions::what_if(Span from, NodePtr asked) {
         const Span at = now().span;
         NodePtr name = now().type == TokenType::name ? primary() : nullptr;
         if (!name || name->type != NodeType::name || !take("=")) {
-            return fail(at,
-                        {N_("with is followed by a held value, = and the value to try, as in max(r) with k = 8, or by "
-                            "several in brackets, as in with (k = 8, m = 2)."),
-                         {}});
+            return fail(at, {N_("After with, write a held value, = and the value to try, as in max(r) with k = 8, or "
+                                "several in brackets, as in with (k = 8, m = 2)."),
+                             {}});
         }
         kids.push_back(std::move(name));
         kids.push_back(sum());

@@ -159,7 +159,7 @@ class Lexer {
         const auto read = std::from_chars(written.data(), written.data() + written.size(), value);
         const bool tiny = read.ec == std::errc::result_out_of_range && written.find("e-") != std::string::npos;
         if ((read.ec != std::errc() && !tiny) || !std::isfinite(value)) {
-            return mistake(from, at_, {N_("The number %1 is too large to be held."), {written.substr(0, 30)}});
+            return mistake(from, at_, {N_("The number %1 is too large."), {written.substr(0, 30)}});
         }
         if (begins_name(next())) {
             return after_number(from, written);
@@ -180,7 +180,7 @@ class Lexer {
             at_ += code_point_at(text_, at_).length;
         }
         const std::string name(text_.substr(name_from, std::min<std::size_t>(at_ - name_from, 30)));
-        mistake(from, at_, {N_("%1%2 is not read as a product: write %1*%2."), {written, name}},
+        mistake(from, at_, {N_("%1%2 is not read as a product. Write %1*%2."), {written, name}},
                 put_in(name_from, name_from, "*"));
     }
 
@@ -202,7 +202,7 @@ class Lexer {
                 return;
             }
         }
-        mistake(from, text_.size(), {N_("This text is not closed: put a quotation mark at its end."), {}},
+        mistake(from, text_.size(), {N_("This text is not closed. Add a quotation mark at its end."), {}},
                 put_in(text_.size(), text_.size(), "\""));
     }
 
@@ -220,10 +220,10 @@ class Lexer {
             std::find_if(signs.begin(), signs.end(), [rest](const auto& sign) { return rest.starts_with(sign.first); });
         const std::size_t from = at_;
         if (entry == signs.end()) {
-            return mistake(
-                from, from + c.length,
-                {N_("The sign %1 means nothing in a formula: remove it."), {std::string(rest.substr(0, c.length))}},
-                put_in(from, from + c.length, ""));
+            return mistake(from, from + c.length,
+                           {N_("The character %1 has no meaning in a formula. Remove it."),
+                            {std::string(rest.substr(0, c.length))}},
+                           put_in(from, from + c.length, ""));
         }
         at_ += entry->first.size();
         add(TokenType::sign, from, std::string(entry->second));

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/formula/tree.h"
-#include "core/value/result.h"
 
 #include <optional>
 #include <string>

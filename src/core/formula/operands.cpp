@@ -21,7 +21,7 @@ bool holds(const List& list, std::string_view word) {
 NodePtr Expressions::unexpected() {
     const Token& token = now();
     if (token.type == TokenType::end) {
-        return fail(token.span, {N_("The formula stops too early: something is missing at its end."), {}});
+        return fail(token.span, {N_("The formula is incomplete: something is missing at the end."), {}});
     }
     const std::string shown = token.type == TokenType::text ? "\"" + token.text + "\"" : token.text;
     const bool after_operand = at_ > 0 && ends_operand(tokens_[at_ - 1]);
@@ -29,11 +29,12 @@ NodePtr Expressions::unexpected() {
         return fail(token.span, {N_("Something is missing between %1 and %2."), {tokens_[at_ - 1].text, shown}});
     }
     if (token.text == ")" || token.text == "]") {
-        return fail(token.span, {N_("There is a %1 too many here: remove it, or open its partner before."), {shown}},
+        return fail(token.span,
+                    {N_("There is an extra %1 here. Remove it, or add the opening bracket before it."), {shown}},
                     SuggestedCorrection{token.span, ""});
     }
     if (at_ > 0 && (begins_operand() || at_sign("("))) {
-        return fail(token.span, {N_("Something is missing before %1: put *, + or another operator there."), {shown}},
+        return fail(token.span, {N_("An operator such as * or + is missing before %1."), {shown}},
                     SuggestedCorrection{{tokens_[at_ - 1].span.to, token.span.from}, "*"});
     }
     if (at_sign("=")) {
@@ -42,7 +43,7 @@ NodePtr Expressions::unexpected() {
     if (after_operand) {
         return fail(token.span, {N_("%1 cannot follow here: an operator, a closing bracket or the end can."), {shown}});
     }
-    return fail(token.span, {N_("%1 cannot stand here: a number, a name or a bracket is expected."), {shown}});
+    return fail(token.span, {N_("%1 is not allowed here. A number, a name or a bracket is expected."), {shown}});
 }
 
 /// Whether a value is complete with this token.
@@ -85,7 +86,7 @@ NodePtr Expressions::percent(Span from, NodePtr kid) {
     const Span sign = now().span;
     step();
     if (begins_operand()) {
-        return fail(sign, {N_("%1 means per cent: for the remainder of a division write mod."), {"%"}},
+        return fail(sign, {N_("%1 means per cent. For the remainder of a division, write mod."), {"%"}},
                     SuggestedCorrection{sign, " mod "});
     }
     return with_operator(Operator::percent, from, std::move(kid));
@@ -200,7 +201,7 @@ NodePtr Expressions::named() {
         return choice();
     }
     if (token.text == "first") {
-        return fail(token.span, {N_("first can only begin a formula."), {}});
+        return fail(token.span, {N_("first can only start a formula."), {}});
     }
     const bool word = holds(value_words, token.text) || (in_index_ > 0 && holds(place_words, token.text));
     if (word) {
@@ -228,7 +229,7 @@ NodePtr Expressions::named() {
         return build(std::move(node));
     }
     if (token.text == "ledge") {
-        return fail(token.span, {N_("ledge is followed by a point and the name of a held value, as in ledge.n."), {}});
+        return fail(token.span, {N_("After ledge, write a dot and the name of a held value, as in ledge.n."), {}});
     }
     if (at_sign("(")) {
         return call(token, {}, token.span);
@@ -249,7 +250,7 @@ NodePtr Expressions::choice() {
     if (!condition) {
         return nullptr;
     }
-    const Sentence form{N_("if is written if … then … else …: %1 is missing here."), {"then"}};
+    const Sentence form{N_("Write if … then … else …: %1 is missing here."), {"then"}};
     if (!take_word("then")) {
         return fail(now().span, form);
     }
@@ -312,13 +313,13 @@ NodePtr Expressions::bound(Span from, NodePtr expression_of_name) {
     node->text = now().text;
     node->name_span = now().span;
     if (now().type != TokenType::name || !is_name(now().text) || coming().text != "in") {
-        return fail(now().span, {N_("for is followed by a name, in and a range, as in 1/k! for k in 0..10."), {}});
+        return fail(now().span, {N_("After for, write a name, in and a range, as in 1/k! for k in 0..10."), {}});
     }
     step();
     step();
     NodePtr range = ranged();
     if (range && range->type != NodeType::range) {
-        return fail(range->span, {N_("A range is written with two points between its ends, as in 0..10."), {}});
+        return fail(range->span, {N_("Write a range with two dots between its ends, as in 0..10."), {}});
     }
     return range ? build(std::move(node), std::move(expression_of_name), std::move(range)) : nullptr;
 }

@@ -10,10 +10,9 @@ std::optional<Mistake> too_long(std::string_view text) {
     if (text.size() <= FormulaLimits::characters) {
         return std::nullopt;
     }
-    return Mistake{
-        {N_("This formula has %1 characters, more than the %2 that one formula may have: divide it between columns."),
-         {std::to_string(text.size()), std::to_string(FormulaLimits::characters)}},
-        {static_cast<std::uint32_t>(FormulaLimits::characters), static_cast<std::uint32_t>(text.size())}};
+    return Mistake{{N_("This formula has %1 characters; the limit is %2. Split it over several columns."),
+                    {std::to_string(text.size()), std::to_string(FormulaLimits::characters)}},
+                   {static_cast<std::uint32_t>(FormulaLimits::characters), static_cast<std::uint32_t>(text.size())}};
 }
 
 bool is_sign(const Token& token, std::string_view sign) {

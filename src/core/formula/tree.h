@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/value/span.h"
+#include "core/basics/span.h"
 #include "core/value/text.h"
 
 #include <cstdint>

@@ -23,7 +23,7 @@ std::optional<Sentence> run_name_refused(const Study& study, const std::string& 
     const bool taken = !name.empty() && std::any_of(study.runs.begin(), study.runs.end(), [&](const auto& run) {
         return run->name == name && !(run->id == itself);
     });
-    return taken ? std::optional(Sentence{N_("%1 is already the name of a run: choose another one."), {name}})
+    return taken ? std::optional(Sentence{N_("%1 is already the name of a run. Choose another name."), {name}})
                  : std::nullopt;
 }
 
@@ -89,7 +89,7 @@ Result<Study> restore_run(Study study, Id id, std::vector<std::string>* stays) {
     const Study before = study;
     for (const RunSetting& setting : run.settings) {
         const StudyPart part = find_part(study, setting.held);
-        if (part.held == nullptr || part.held->worked() || part.held->is_function()) {
+        if (part.held == nullptr || part.held->computed() || part.held->is_function()) {
             if (stays != nullptr) {
                 stays->push_back(setting.name);
             }
@@ -99,7 +99,7 @@ Result<Study> restore_run(Study study, Id id, std::vector<std::string>* stays) {
     }
     for (const auto& table : before.tables) {
         for (const auto& column : table->columns) {
-            if (!column->worked()) {
+            if (!column->computed()) {
                 continue;
             }
             const auto typed = std::find_if(run.overrides.begin(), run.overrides.end(),
@@ -113,7 +113,7 @@ Result<Study> restore_run(Study study, Id id, std::vector<std::string>* stays) {
     }
     study.settings.seed = run.seed;
     if (study == before) {
-        return Sentence{N_("All that this run was kept with is so already."), {}};
+        return Sentence{N_("Everything is already as it was in this run."), {}};
     }
     return study;
 }

@@ -9,7 +9,7 @@
 namespace ledgefall {
 namespace {
 
-/// What one part of a study is worked out by.
+/// What one part of a study is computed by.
 struct Formulas {
     std::string text;      ///< of all its formulas, with ids in place of names and without blanks
     std::vector<Id> needs; ///< what they name

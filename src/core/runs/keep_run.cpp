@@ -26,7 +26,7 @@ Column cells_to_keep(const Column& cells, bool faults) {
     Column kept(cells.kind());
     for (std::size_t row = 0; row < cells.size(); ++row) {
         const Value value = cells.at(row);
-        kept.append(value.plain() ? value.for_ever() : Value::missing(cells.kind()));
+        kept.append(value.plain() ? value.persistent() : Value::missing(cells.kind()));
     }
     return kept;
 }
@@ -40,7 +40,7 @@ class RunMaker {
         run_.settings = settings_of(study);
         for (const auto& table : study.tables) {
             for (const auto& column : table->columns) {
-                if (column->worked() && !column->overrides->empty()) {
+                if (column->computed() && !column->overrides->empty()) {
                     run_.overrides.push_back({column->id, lasting(*column->overrides)});
                 }
             }
@@ -81,7 +81,7 @@ class RunMaker {
     static Overrides lasting(const Overrides& overrides) {
         Overrides kept;
         for (const auto& [row, value] : overrides) {
-            kept[row] = value.for_ever();
+            kept[row] = value.persistent();
         }
         return kept;
     }
@@ -90,7 +90,7 @@ class RunMaker {
         if (!can_be_kept(value.kind())) {
             return;
         }
-        outcome.value = value.plain() ? value.for_ever() : Value::missing(value.kind());
+        outcome.value = value.plain() ? value.persistent() : Value::missing(value.kind());
         run_.outcomes.push_back(std::move(outcome));
     }
 
@@ -109,7 +109,7 @@ class RunMaker {
 
     void held(const std::vector<Shared<HeldValue>>& ledge) {
         for (const auto& one : ledge) {
-            if (one->worked()) {
+            if (one->computed()) {
                 add({one->id, {}, RunOutcome::Of::single, one->name, one->unit, {}}, results_.single(one->id));
             }
         }
@@ -133,7 +133,7 @@ class RunMaker {
 
     void of_column(const RunColumn& kept) {
         const ColumnDefinition* column = find_part(study_, kept.column).column;
-        if (!column->worked() || kept.cells.kind() != Kind::number) {
+        if (!column->computed() || kept.cells.kind() != Kind::number) {
             return;
         }
         Value largest;
@@ -193,7 +193,7 @@ std::vector<Id> columns_to_keep(const Study& study, Id id) {
         add(axis->column ? (*axis->column)->id : Id());
     }
     for (const auto& column : table->columns) {
-        add(column->worked() ? column->id : Id());
+        add(column->computed() ? column->id : Id());
     }
     for (const auto& chart : study.charts) {
         for (const Series& series : chart->series) {
@@ -233,13 +233,13 @@ Result<Study> keep_run(const Study& study, const Results& results, const RunRequ
                     [&study](Id id) { return find_part(study, id).column == nullptr; })) {
         return no_such_part;
     }
-    const InternForEver texts_stay; // beyond the results that they are from
+    const PersistentInternScope texts_stay; // beyond the results that they are from
     RunMaker maker(study, results);
     maker.columns(columns);
     maker.outcomes(table);
     Run run = maker.take();
     if (run.columns.empty() && run.outcomes.empty()) {
-        return Sentence{N_("There is nothing to keep: nothing here is worked out by a formula yet."), {}};
+        return Sentence{N_("There is nothing to keep: nothing here is computed by a formula yet."), {}};
     }
     run.name = request.name;
     std::size_t cells = cells_of(run);
@@ -247,14 +247,13 @@ Result<Study> keep_run(const Study& study, const Results& results, const RunRequ
     for (std::size_t at = 0; at < study.runs.size(); ++at) {
         cells += cells_of(*study.runs[at]);
         if (same_result(*study.runs[at], run)) {
-            return Sentence{N_("This is kept already, as %1: change a held value first."), {title_text(titles[at])}};
+            return Sentence{N_("This is already kept as %1. Change a held value first."), {title_text(titles[at])}};
         }
     }
     if (cells > most_kept_cells || study.runs.size() >= most_runs) {
-        return Sentence{
-            N_("A study keeps up to %1 runs with %2 numbers together: remove a run, or choose fewer columns "
-               "before keeping one."),
-            {std::to_string(most_runs), std::to_string(most_kept_cells)}};
+        return Sentence{N_("A study can keep %1 runs with %2 numbers in total. Remove a run, or select fewer columns "
+                           "before keeping one."),
+                        {std::to_string(most_runs), std::to_string(most_kept_cells)}};
     }
     return add_run(study, std::move(run), added);
 }

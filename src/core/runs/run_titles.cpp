@@ -1,6 +1,6 @@
 #include "core/runs/run_titles.h"
 
-#include "core/value/sentence.h"
+#include "core/basics/sentence.h"
 
 #include <algorithm>
 
@@ -49,8 +49,8 @@ std::vector<RunSetting> settings_of(const Study& study) {
     std::vector<RunSetting> settings;
     const auto add = [&settings](const std::vector<Shared<HeldValue>>& ledge) {
         for (const auto& held : ledge) {
-            if (!held->worked() && !held->is_function()) {
-                settings.push_back({held->id, held->name, held->unit, held->value.for_ever()});
+            if (!held->computed() && !held->is_function()) {
+                settings.push_back({held->id, held->name, held->unit, held->value.persistent()});
             }
         }
     };

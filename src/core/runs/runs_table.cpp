@@ -113,7 +113,7 @@ Study with_runs_listed(Study study) {
         }
         for (const RunsTable::Shown& shown : list.columns) {
             const ColumnDefinition* column = table->column(shown.column);
-            if (column == nullptr || column->worked()) {
+            if (column == nullptr || column->computed()) {
                 continue; // removed, or made something else, by hand
             }
             Value value = shown.of.definition.empty() ? Value::text(Text(title_text(titles[at])))
@@ -130,7 +130,7 @@ Study with_runs_listed(Study study) {
 
 Result<Study> add_runs_table(const Study& study, Id* added) {
     if (study.runs.empty()) {
-        return Sentence{N_("No run is kept yet: keep one, change a held value, and keep another."), {}};
+        return Sentence{N_("There are no runs yet. Keep one, change a held value, and keep another."), {}};
     }
     Id table;
     Result<Study> made = add_table(study, worded({"Runs", {}}), &table);

@@ -71,8 +71,8 @@ double wanted_width(const Column& cells, const Extent& extent, ClassRule rule) {
     return 0;
 }
 
-const Sentence no_numbers{
-    N_("There is no number in this column to be put in classes: enter some, or choose another column."), {}};
+const Sentence no_numbers{N_("This column has no numbers to put in classes. Enter some, or choose another column."),
+                          {}};
 
 } // namespace
 
@@ -108,7 +108,7 @@ Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule) {
 
 Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left) {
     if (!std::isfinite(start) || !std::isfinite(width) || !(width > 0)) {
-        return Sentence{N_("Classes need a width above 0, and a number at which the first one begins."), {}};
+        return Sentence{N_("Classes need a width above 0 and a start for the first class."), {}};
     }
     const Extent extent = extent_of(cells);
     if (extent.count == 0) {
@@ -116,7 +116,7 @@ Result<ClassProposal> cover_with_classes(const Column& cells, double start, doub
     }
     const double needed = std::floor((extent.most - start) / width) + 1;
     if (needed > static_cast<double>(most_proposed_classes)) {
-        return Sentence{N_("Classes of this width would be more than %1: make them wider, or begin further up."),
+        return Sentence{N_("This width gives more than %1 classes. Make them wider, or start higher."),
                         {std::to_string(most_proposed_classes)}};
     }
     ClassProposal proposal{start, width, static_cast<std::size_t>(std::max(1.0, needed))};

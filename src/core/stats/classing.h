@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/value/column.h"
-#include "core/value/result.h"
 
 #include <vector>
 

@@ -251,7 +251,7 @@ bool is_discrete(Family family) {
     return family <= Family::hypergeometric;
 }
 
-bool sound(const Distribution& d) {
+bool is_valid(const Distribution& d) {
     const auto [a, b, c] = d.numbers;
     switch (d.family) {
     case Family::binomial:

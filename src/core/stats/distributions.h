@@ -11,7 +11,7 @@ namespace ledgefall {
 // no value is not a number, what has no finite one is infinite.
 
 /// Whether its numbers are within the family's domain.
-bool sound(const Distribution& d);
+bool is_valid(const Distribution& d);
 bool is_discrete(Family family);
 
 double density(const Distribution& d, double x);   ///< P(X = x) of a discrete one

@@ -11,15 +11,15 @@ namespace ledgefall {
 
 /// What the nine types of quantile of Hyndman and Fan do, in words; type k stands at k − 1.
 inline constexpr std::array<std::string_view, 9> quantile_methods = {
-    N_("a value that occurs: the first that reaches p"),
-    N_("like 1, with the mean of two where p is reached exactly"),
+    N_("an observed value: the first that reaches p"),
+    N_("like type 1, but averaging two values where p is reached exactly"),
     N_("the value nearest to n·p"),
-    N_("on the line between values, at n·p"),
-    N_("on the line between values, at n·p + 0.5"),
-    N_("on the line between values, at (n + 1)·p"),
-    N_("on the line between values, at (n − 1)·p + 1"),
-    N_("near the median of its own spread, whatever the distribution"),
-    N_("unbiased where the values are normal")};
+    N_("interpolated linearly, at n·p"),
+    N_("interpolated linearly, at n·p + 0.5"),
+    N_("interpolated linearly, at (n + 1)·p"),
+    N_("interpolated linearly, at (n − 1)·p + 1"),
+    N_("approximately median-unbiased for any distribution"),
+    N_("approximately unbiased for normal values")};
 
 inline bool sound_quantile(double p, double type) {
     return p >= 0 && p <= 1 && type >= 1 && type <= 9 && type == std::floor(type);

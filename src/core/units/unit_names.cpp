@@ -83,14 +83,14 @@ constexpr Definition definitions[] = {
 };
 
 constexpr Definition refused[] = {
-    {"gal", N_("gal is a gallon to some and a unit of acceleration to others: write gallon, or cm/s2")},
-    {"rpm", N_("rpm counts turns, whose size depends on what is asked: write turn/min, or 1/min")},
-    {"ppt", N_("ppt is a thousandth to some and a millionth of a millionth to others: write ‰, or 1e-12")},
-    {"ton", N_("there are several tons: write t (1000 kg), short_ton or long_ton")},
-    {"ct", N_("ct is no unit here: for gems write carat")},
-    {"dpi", N_("dpi counts dots, which are no unit here: write 1/in")},
-    {"pH", N_("pH is a logarithm, not a unit: work it out by a formula")},
-    {"dB", N_("dB is a logarithm, not a unit: work it out by a formula")},
+    {"gal", N_("gal can mean gallon or a unit of acceleration: write gallon, or cm/s2")},
+    {"rpm", N_("rpm depends on whether a turn is an angle or a count: write turn/min, or 1/min")},
+    {"ppt", N_("ppt can mean per thousand or per trillion: write ‰, or 1e-12")},
+    {"ton", N_("ton is ambiguous: write t (1000 kg), short_ton or long_ton")},
+    {"ct", N_("ct is not a unit here: for gems, write carat")},
+    {"dpi", N_("dpi counts dots, which are not a unit here: write 1/in")},
+    {"pH", N_("pH is a logarithm, not a unit: compute it with a formula")},
+    {"dB", N_("dB is a logarithm, not a unit: compute it with a formula")},
 };
 
 constexpr std::pair<std::string_view, char> superscripts[] = {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/value/result.h"
+#include "core/basics/result.h"
 
 #include <string>
 #include <string_view>

@@ -2,8 +2,8 @@
 
 #include "core/units/units.h"
 
+#include "core/basics/trimmed.h"
 #include "core/units/unit_names.h"
-#include "core/value/trimmed.h"
 
 #include <array>
 #include <charconv>
@@ -135,11 +135,10 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     const Unit from = unit(*from_words);
     const Unit to = unit(*to_words);
     if (!from || !to) {
-        return Sentence{N_("%1 is no unit that is known here: write it as mm, m/s or °C are written"),
-                        {from ? key.second : key.first}};
+        return Sentence{N_("%1 is not a known unit: write it like mm, m/s or °C"), {from ? key.second : key.first}};
     }
     if (ut_are_convertible(from.get(), to.get()) == 0) {
-        return Sentence{N_("%1 cannot be converted to %2: they do not measure the same"), {key.first, key.second}};
+        return Sentence{N_("%1 cannot be converted to %2: they measure different quantities"), {key.first, key.second}};
     }
     auto conversion = std::make_shared<const Conversion>(
         std::make_unique<Converter>(ut_get_converter(from.get(), to.get()), ut_get_converter(to.get(), from.get())));

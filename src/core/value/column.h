@@ -11,10 +11,10 @@ namespace ledgefall {
 
 /// Memory for numbers that are about to be written: it is not cleared first.
 template <class T>
-struct Uncleared : std::allocator<T> {
+struct DefaultInitAllocator : std::allocator<T> {
     template <class U>
     struct rebind {
-        using other = Uncleared<U>;
+        using other = DefaultInitAllocator<U>;
     };
     template <class U>
     void construct(U* at) {
@@ -34,7 +34,7 @@ class Column {
     static constexpr std::size_t chunk_rows = 8192;
 
     struct Chunk {
-        std::vector<double, Uncleared<double>> slots;
+        std::vector<double, DefaultInitAllocator<double>> slots;
         std::vector<State> states; ///< empty where all cells are plain
     };
 

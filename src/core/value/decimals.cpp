@@ -1,6 +1,6 @@
 #include "core/value/decimals.h"
 
-#include "core/value/sentence.h"
+#include "core/basics/sentence.h"
 
 #include <algorithm>
 #include <array>

@@ -1,7 +1,7 @@
 #include "core/value/distribution.h"
 
+#include "core/basics/sentence.h"
 #include "core/value/interned.h"
-#include "core/value/sentence.h"
 
 #include <functional>
 

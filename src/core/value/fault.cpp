@@ -14,7 +14,7 @@ struct Slot {
     std::uint32_t number = 0;
     std::uint64_t last_scope = 0; ///< that has counted it
     std::uint32_t scopes = 0;     ///< how many hold it
-    bool for_ever = false;
+    bool persistent = false;
 };
 
 /// As `Interned`, but by number: the number of a site that is freed is given to another.
@@ -40,7 +40,7 @@ void release(const void* object) {
     Sites& all = sites();
     const std::lock_guard lock(all.mutex);
     Slot& slot = all.slots[static_cast<const Slot*>(object)->number];
-    if (--slot.scopes > 0 || slot.for_ever) {
+    if (--slot.scopes > 0 || slot.persistent) {
         return;
     }
     const auto [first, last] = all.by_key.equal_range(key_of(slot.site));
@@ -81,8 +81,8 @@ std::uint32_t fault_site(const FaultSite& site) {
     const std::lock_guard lock(all.mutex);
     Slot& slot = slot_of(all, site);
     if (scope == 0) {
-        slot.for_ever = true;
-    } else if (!slot.for_ever && slot.last_scope != scope) {
+        slot.persistent = true;
+    } else if (!slot.persistent && slot.last_scope != scope) {
         InternScope::hold(&slot, release);
         ++slot.scopes;
         slot.last_scope = scope;

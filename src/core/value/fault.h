@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/basics/sentence.h"
+#include "core/basics/span.h"
 #include "core/value/definition_id.h"
-#include "core/value/sentence.h"
-#include "core/value/span.h"
 #include "core/value/text.h"
 
 #include <cstdint>
@@ -10,7 +10,7 @@
 
 namespace ledgefall {
 
-/// Why a value could not be worked out.
+/// Why a value could not be computed.
 enum class Cause : std::uint8_t {
     syntax,
     unknown_name,
@@ -29,7 +29,7 @@ enum class Cause : std::uint8_t {
 constexpr std::size_t cause_count = static_cast<std::size_t>(Cause::several_rows) + 1;
 
 /// A place in a definition at which a fault can begin. Sites are held once for the whole program, so that a million
-/// cells at fault cost no more than a million numbers; for how long, their `InternScope` says.
+/// cells in error cost no more than a million numbers; for how long, their `InternScope` says.
 struct FaultSite {
     Cause cause = Cause::syntax;
     DefinitionId definition;        ///< the column, held value or foot value in which it began

@@ -31,12 +31,12 @@ InternScope::~InternScope() {
     innermost = outer_;
 }
 
-InternForEver::InternForEver()
+PersistentInternScope::PersistentInternScope()
     : outer_(innermost) {
     innermost = nullptr;
 }
 
-InternForEver::~InternForEver() {
+PersistentInternScope::~PersistentInternScope() {
     innermost = outer_;
 }
 

@@ -72,12 +72,12 @@ class InternScope {
 };
 
 /// While it lives, what its thread interns is kept for ever, whatever scope it is in.
-class InternForEver {
+class PersistentInternScope {
   public:
-    InternForEver();
-    InternForEver(const InternForEver&) = delete;
-    InternForEver& operator=(const InternForEver&) = delete;
-    ~InternForEver();
+    PersistentInternScope();
+    PersistentInternScope(const PersistentInternScope&) = delete;
+    PersistentInternScope& operator=(const PersistentInternScope&) = delete;
+    ~PersistentInternScope();
 
   private:
     InternScope* outer_;
@@ -92,16 +92,16 @@ class Interned {
     template <class Key>
     static const T* at(const Key& key) {
         const std::uint64_t scope = InternScope::current();
-        Shelf& shelf = shelf_of(Hash()(key));
-        const std::lock_guard lock(shelf.mutex);
-        auto it = shelf.objects.find(key);
-        if (it == shelf.objects.end()) {
-            it = shelf.objects.emplace(T(key), Use()).first;
+        Shard& shard = shard_of(Hash()(key));
+        const std::lock_guard lock(shard.mutex);
+        auto it = shard.objects.find(key);
+        if (it == shard.objects.end()) {
+            it = shard.objects.emplace(T(key), Use()).first;
         }
         Use& use = it->second;
         if (scope == 0) {
-            use.for_ever = true;
-        } else if (!use.for_ever && use.last_scope != scope) {
+            use.persistent = true;
+        } else if (!use.persistent && use.last_scope != scope) {
             InternScope::hold(&it->first, release);
             ++use.scopes;
             use.last_scope = scope;
@@ -112,9 +112,9 @@ class Interned {
     /// How many are held now.
     static std::size_t count() {
         std::size_t count = 0;
-        for (Shelf& shelf : shelves()) {
-            const std::lock_guard lock(shelf.mutex);
-            count += shelf.objects.size();
+        for (Shard& shard : shards()) {
+            const std::lock_guard lock(shard.mutex);
+            count += shard.objects.size();
         }
         return count;
     }
@@ -123,29 +123,29 @@ class Interned {
     struct Use {
         std::uint64_t last_scope = 0; ///< that has counted it
         std::uint32_t scopes = 0;     ///< how many hold it; a scope may count it twice
-        bool for_ever = false;
+        bool persistent = false;
     };
-    struct Shelf {
+    struct Shard {
         std::mutex mutex;
         std::unordered_map<T, Use, Hash, Equal> objects; // its nodes never move, so addresses stay good
     };
-    // Several shelves, so that threads reading different files do not queue at one lock. They are never destroyed,
+    // Several shards, so that threads reading different files do not queue at one lock. They are never destroyed,
     // since static objects elsewhere may hold what is on them.
-    using Shelves = std::array<Shelf, 16>;
+    using Shards = std::array<Shard, 16>;
 
-    static Shelves& shelves() {
-        static Shelves& all = *new Shelves;
+    static Shards& shards() {
+        static Shards& all = *new Shards;
         return all;
     }
-    static Shelf& shelf_of(std::size_t hash) { return shelves()[(hash >> 8U) % std::tuple_size_v<Shelves>]; }
+    static Shard& shard_of(std::size_t hash) { return shards()[(hash >> 8U) % std::tuple_size_v<Shards>]; }
 
     static void release(const void* object) {
         const T& known = *static_cast<const T*>(object);
-        Shelf& shelf = shelf_of(Hash()(known));
-        const std::lock_guard lock(shelf.mutex);
-        const auto it = shelf.objects.find(known);
-        if (--it->second.scopes == 0 && !it->second.for_ever) {
-            shelf.objects.erase(it);
+        Shard& shard = shard_of(Hash()(known));
+        const std::lock_guard lock(shard.mutex);
+        const auto it = shard.objects.find(known);
+        if (--it->second.scopes == 0 && !it->second.persistent) {
+            shard.objects.erase(it);
         }
     }
 };

@@ -1,7 +1,7 @@
 #include "core/value/interval.h"
 
+#include "core/basics/sentence.h"
 #include "core/value/interned.h"
-#include "core/value/sentence.h"
 
 #include <cmath>
 #include <functional>

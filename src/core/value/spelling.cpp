@@ -1,7 +1,7 @@
 #include "core/value/spelling.h"
 
+#include "core/basics/trimmed.h"
 #include "core/value/date.h"
-#include "core/value/trimmed.h"
 #include "core/value/value.h"
 
 #include <algorithm>

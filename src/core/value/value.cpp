@@ -1,9 +1,9 @@
 #include "core/value/value.h"
 
+#include "core/basics/trimmed.h"
 #include "core/value/date.h"
 #include "core/value/distribution.h"
 #include "core/value/interval.h"
-#include "core/value/trimmed.h"
 
 #include <array>
 #include <charconv>
@@ -31,8 +31,8 @@ std::string_view digits_of(std::string_view typed) {
 
 } // namespace
 
-Value Value::for_ever() const {
-    if ((plain() && kind_ == Kind::text) || state_ == State::odd) {
+Value Value::persistent() const {
+    if ((plain() && kind_ == Kind::text) || state_ == State::unparsed) {
         return Value::of(slot_of(Text(text().str())), kind_, state_);
     }
     if (plain() && kind_ == Kind::interval) {
@@ -67,9 +67,9 @@ std::string kind_in_words(Kind kind) {
     case Kind::number:
         return NC_("Kind", "a number");
     case Kind::text:
-        return NC_("Kind", "a text");
+        return NC_("Kind", "text");
     case Kind::yes_no:
-        return NC_("Kind", "a yes or no");
+        return NC_("Kind", "a yes/no value");
     case Kind::date:
         return NC_("Kind", "a date");
     case Kind::interval:
@@ -165,7 +165,7 @@ Value read_cell(std::string_view typed, Kind kind, const Spelling& spelling) {
             return Value::number(*known);
         }
     }
-    return Value::odd(Text(typed));
+    return Value::unparsed(Text(typed));
 }
 
 Kind kind_of_typed(std::string_view typed, const Spelling& spelling) {
@@ -177,7 +177,7 @@ Kind kind_of_typed(std::string_view typed, const Spelling& spelling) {
 }
 
 std::string write_cell(const Value& value) {
-    if (value.state() == State::odd) {
+    if (value.state() == State::unparsed) {
         return value.text().str();
     }
     if (!value.plain()) {

@@ -20,7 +20,7 @@ std::string kind_in_words(Kind kind); ///< "a number", "a text", …: for senten
 
 /// `odd` is a typed text that is not of its column's kind: it is kept as typed, and is a fault where a formula reads
 /// it.
-enum class State : std::uint8_t { plain, missing, fault, odd };
+enum class State : std::uint8_t { plain, missing, fault, unparsed };
 
 /// One value, as it passes between cells. Sixteen bytes, copied freely: the payload is a double, or the address of a
 /// held text, or a fault, by kind and state. Dates are days since 1970-01-01, their fraction the time of day.
@@ -32,7 +32,7 @@ class Value {
     static Value text(Text text) { return {slot_of(text), Kind::text, State::plain}; }
     static Value missing(Kind kind = Kind::number) { return {0.0, kind, State::missing}; }
     static Value fault(Fault fault) { return {std::bit_cast<double>(fault), Kind::number, State::fault}; }
-    static Value odd(Text typed) { return {slot_of(typed), Kind::text, State::odd}; }
+    static Value unparsed(Text typed) { return {slot_of(typed), Kind::text, State::unparsed}; }
     static Value of(double slot, Kind kind, State state) { return {slot, kind, state}; }
 
     Kind kind() const { return kind_; }
@@ -58,7 +58,7 @@ class Value {
 
     /// The same value, of which a text, class or distribution is kept for ever. What takes a value out of results, and
     /// may outlive them, takes it so.
-    Value for_ever() const;
+    Value persistent() const;
 
     /// The same value to the last bit: what decides whether a change has to travel on.
     friend bool operator==(const Value& a, const Value& b) {

@@ -1,9 +1,9 @@
 #pragma once
 
-#include "core/value/stopping.h"
-#include "files/sheet_study/worksheet_study.h"
-#include "files/sheet_writing/workbook_of_study.h"
+#include "core/basics/stopping.h"
 #include "files/tables/labelled_columns.h"
+#include "files/worksheet_recovery/worksheet_study.h"
+#include "files/worksheet_writing/workbook_of_study.h"
 
 #include <optional>
 #include <string>

@@ -1,6 +1,6 @@
 #include "files/formats/formats.h"
-#include "files/sheet_writing/worksheet_writers.h"
-#include "files/worksheets/worksheet_readers.h"
+#include "files/worksheet_reading/worksheet_readers.h"
+#include "files/worksheet_writing/worksheet_writers.h"
 
 namespace ledgefall::formats {
 namespace {

@@ -16,7 +16,7 @@ namespace ledgefall {
 namespace {
 
 /// In the name of a file that is to take another one's place, before the number of the process that writes it.
-constexpr std::string_view torn_mark = ".ledgefall-new-";
+constexpr std::string_view temporary_suffix = ".ledgefall-new-";
 
 /// A file descriptor that is closed when it is left.
 struct Descriptor {
@@ -56,9 +56,9 @@ bool write_all(int to, std::string_view text) {
 
 Sentence not_written(const std::string& path, bool was_there) {
     return {was_there
-                ? N_("%1 could not be written (%2): the file that was there is unchanged. Save under another name or "
-                     "make room.")
-                : N_("%1 could not be written (%2): there is no such file. Save under another name or make room."),
+                ? N_("%1 could not be saved (%2). The existing file is unchanged. Save under another name or free some "
+                     "space.")
+                : N_("%1 could not be saved (%2). No file was written. Save under another name or free some space."),
             {path, reason()}};
 }
 
@@ -79,7 +79,7 @@ Descriptor new_file_beside(const std::string& target, std::string& name) {
     static std::atomic<unsigned> number = 0;
     constexpr int attempts = 100;
     for (int attempt = 0; attempt < attempts; ++attempt) {
-        name = target + std::string(torn_mark) + std::to_string(::getpid()) + "-" + std::to_string(++number);
+        name = target + std::string(temporary_suffix) + std::to_string(::getpid()) + "-" + std::to_string(++number);
         const int opened = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0666);
         if (opened >= 0 || errno != EEXIST) {
             return Descriptor(opened);
@@ -116,11 +116,10 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     struct stat before {};
     const bool was_there = ::stat(target.c_str(), &before) == 0;
     if (was_there && !S_ISREG(before.st_mode)) {
-        return Sentence{N_("%1 is not a file but a folder or device, and nothing was written: choose another name."),
-                        {path}};
+        return Sentence{N_("%1 is a folder or device, not a file. Nothing was saved. Choose another name."), {path}};
     }
     if (was_there && ::access(target.c_str(), W_OK) != 0) {
-        return Sentence{N_("%1 is read only, and was left as it is: save under another name."), {path}};
+        return Sentence{N_("%1 is read-only and was not changed. Save under another name."), {path}};
     }
     std::string temporary;
     Descriptor file = new_file_beside(target, temporary);
@@ -135,7 +134,7 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     if (!ok) {
         const Sentence refusal =
             copied && stays_itself
-                ? Sentence{N_("%1 could not be written to its end (%2): what was to be saved is in %3."),
+                ? Sentence{N_("%1 could not be saved completely (%2). The data to be saved is in %3."),
                            {path, reason(), temporary}}
                 : not_written(path, was_there);
         if (!copied || !stays_itself) {
@@ -152,15 +151,15 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     return Saved();
 }
 
-void clear_torn_files(const std::string& folder, const std::string& of) {
+void remove_stale_temporaries(const std::string& folder, const std::string& of) {
     std::error_code error;
     for (std::filesystem::directory_iterator at(folder, error), end; !error && at != end; at.increment(error)) {
         const std::string name = at->path().filename().string();
-        const std::size_t mark = name.find(torn_mark);
+        const std::size_t mark = name.find(temporary_suffix);
         if (mark == std::string::npos || (!of.empty() && name.substr(0, mark) != of)) {
             continue;
         }
-        const std::string process = name.substr(mark + torn_mark.size());
+        const std::string process = name.substr(mark + temporary_suffix.size());
         const int writer = std::atoi(process.c_str());
         const bool alive = writer > 0 && (::kill(writer, 0) == 0 || errno == EPERM);
         if (!alive) {
@@ -180,9 +179,8 @@ Result<std::string> read_file(const std::string& path) {
     if (!S_ISREG(about.st_mode)) {
         return S_ISDIR(about.st_mode)
                    ? Sentence{N_("%1 is a folder, not a file."), {path}}
-                   : Sentence{
-                         N_("%1 is a device or a pipe, which may have no end: save what it gives to a file first."),
-                         {path}};
+                   : Sentence{N_("%1 is a device or a pipe, which may never end. Save its output to a file first."),
+                              {path}};
     }
     std::string text;
     text.reserve(static_cast<std::size_t>(about.st_size));

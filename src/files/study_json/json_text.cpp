@@ -1,6 +1,6 @@
 #include "files/study_json/json_text.h"
 
-#include "core/value/sentence.h"
+#include "core/basics/sentence.h"
 
 #include <algorithm>
 #include <cmath>

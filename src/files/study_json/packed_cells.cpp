@@ -50,7 +50,7 @@ std::optional<Parts> parts_of(const Column& cells) {
             } else {
                 end_gap();
             }
-            if (state == State::odd) {
+            if (state == State::unparsed) {
                 out.odd.push_back(Json::array({row + 1, Value::text_of(slot).str()}));
                 slot = 0;
             } else if (state == State::plain && cells.kind() == Kind::text) {
@@ -258,7 +258,7 @@ std::optional<Column> read(const Json& json, Kind kind) {
             if (!typed.is_string()) {
                 return false;
             }
-            cells.set(row, Value::odd(Text(typed.get<std::string>())));
+            cells.set(row, Value::unparsed(Text(typed.get<std::string>())));
             return true;
         });
     return beside_fits && (kind != Kind::text || put_texts(json, cells)) ? std::optional(std::move(cells))

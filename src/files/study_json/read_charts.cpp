@@ -79,7 +79,7 @@ Reference StudyReader::reference(const Json& json, const Place& place) {
     }
     if (reference.numbers.size() != numbers_of(reference.form)) {
         wrong(place.field(NC_("Kind", "numbers")),
-              "as many numbers as its form takes: " + std::to_string(numbers_of(reference.form)));
+              "this many numbers for its form: " + std::to_string(numbers_of(reference.form)));
     }
     return reference;
 }
@@ -143,7 +143,7 @@ void StudyReader::resolve_categories(Study& study) {
                 continue; // where its column has been removed the rows say so
             }
             if (of.empty() || table.column(of) != nullptr) {
-                return refuse(N_("The rows of the table %1 are made from a column %2 that is not there."),
+                return refuse(N_("The rows of the table %1 are made from a column %2 that does not exist."),
                               {table.name, written.str()});
             }
             axis->source = axis->source->with_made_of(of);
@@ -161,7 +161,8 @@ void StudyReader::resolve_charts(Study& study) {
             const Table* table = study.table_named(chart.table.str());
             table = table == nullptr ? study.table(chart.table) : table;
             if (table == nullptr) {
-                return refuse(N_("The chart %1 names a table %2 that is not there."), {chart.label, chart.table.str()});
+                return refuse(N_("The chart %1 uses a table %2 that does not exist."),
+                              {chart.label, chart.table.str()});
             }
             chart.table = table->id;
         }
@@ -169,7 +170,7 @@ void StudyReader::resolve_charts(Study& study) {
             for (Id* column : {&series.x, &series.y, &series.error}) {
                 const Id match = column->empty() ? Id() : column_called(study, *column);
                 if (match.empty() && by_name(*column)) {
-                    return refuse(N_("The chart %1 draws a column %2 that is not there."),
+                    return refuse(N_("The chart %1 uses a column %2 that does not exist."),
                                   {chart.label, column->str()});
                 }
                 *column = match;

@@ -10,8 +10,8 @@
 namespace ledgefall {
 
 void StudyReader::wrong(const Place& place, const std::string& wanted) {
-    refuse(N_("At %1 the file should have %2: correct it, or take an earlier copy."),
-           {place.text().empty() ? NC_("Kind", "its beginning") : place.text(), wanted});
+    refuse(N_("At %1, the file should have %2. Correct it, or use an earlier copy."),
+           {place.text().empty() ? NC_("Kind", "its start") : place.text(), wanted});
 }
 
 std::string StudyReader::text(const Json& json, const char* name, const Place& place) {
@@ -20,7 +20,7 @@ std::string StudyReader::text(const Json& json, const char* name, const Place& p
         return {};
     }
     if (!entry->is_string()) {
-        wrong(place.field(name), NC_("Kind", "a text"));
+        wrong(place.field(name), NC_("Kind", "text"));
         return {};
     }
     return entry->get<std::string>();
@@ -71,7 +71,7 @@ std::optional<std::uint64_t> StudyReader::whole(const Json& json, const char* na
         return std::nullopt;
     }
     if (!entry->is_number_unsigned()) {
-        wrong(place.field(name), NC_("Kind", "a whole number from 0 up"));
+        wrong(place.field(name), NC_("Kind", "a whole number of 0 or more"));
         return std::nullopt;
     }
     return entry->get<std::uint64_t>();
@@ -168,12 +168,12 @@ Value StudyReader::value(const Json& json, Kind kind, const Place& place) {
     }
     if (json.is_string()) {
         const auto days = kind == Kind::date ? read_date(json.get<std::string>()) : std::nullopt;
-        return days ? Value::of(*days, Kind::date, State::plain) : Value::odd(Text(json.get<std::string>()));
+        return days ? Value::of(*days, Kind::date, State::plain) : Value::unparsed(Text(json.get<std::string>()));
     }
     if (json.is_number() || json.is_boolean()) {
-        return Value::odd(Text(json.dump()));
+        return Value::unparsed(Text(json.dump()));
     }
-    wrong(place, NC_("Kind", "a number, a text, true, false or null"));
+    wrong(place, NC_("Kind", "a number, text, true, false or null"));
     return Value::missing(kind);
 }
 
@@ -194,7 +194,7 @@ Value StudyReader::own_value(const Json& json, const Place& place) {
 std::string StudyReader::name(const Json& json, const Place& place) {
     std::string match = normal_name(text(json, "name", place));
     if (!refusal && !is_name(match)) {
-        wrong(place.field("name"), NC_("Kind", "a name of letters, digits and _"));
+        wrong(place.field("name"), NC_("Kind", "a name made of letters, digits and _"));
     }
     return match;
 }

@@ -31,11 +31,11 @@ HeldValue StudyReader::held(const Json& json, const Place& place) {
     held.note = text(json, "note", place);
     held.formula = Formula(text(json, "formula", place));
     if (!held.formula.empty()) {
-        held.parameters = texts(json, "parameters", place, NC_("Kind", "the names that a function is taken of"));
+        held.parameters = texts(json, "parameters", place, NC_("Kind", "the names of a function's arguments"));
     }
     for (std::size_t at = 0; at < held.parameters.size(); ++at) {
         if (!is_name(held.parameters[at])) {
-            wrong(place.field("parameters").item(at), NC_("Kind", "a name of letters, digits and _"));
+            wrong(place.field("parameters").item(at), NC_("Kind", "a name made of letters, digits and _"));
         }
     }
     held.value = held.formula.empty() ? own_value(json, place) : Value::missing();
@@ -117,7 +117,7 @@ Overrides StudyReader::overrides(const Json& json, const char* name, const Place
     list(json, name, place, [&](const Json& item, const Place& at) {
         const auto row = whole(item, "row", at);
         if (!row) {
-            return wrong(at.field("row"), NC_("Kind", "the number of a row"));
+            return wrong(at.field("row"), NC_("Kind", "a row number"));
         }
         overrides[*row] = own_value(item, at);
     });
@@ -185,10 +185,11 @@ Table StudyReader::table(const Json& json, const Place& place) {
     });
     const bool cannot = table.two_way() && (!table.axis.column || !table.across->column);
     if (!table.two_way() && table.axis.source->for_two_axes()) {
-        refuse(N_("The rows of the table at %1 are listed, which is for the axes of a two-way table."), {place.text()});
+        refuse(N_("The rows of the table at %1 are a list, which only the axes of a two-way table can have."),
+               {place.text()});
     }
     if (axes > 2 || cannot) {
-        refuse(N_("The table at %1 needs one axis, or two that each have values of their own."), {place.text()});
+        refuse(N_("The table at %1 needs one axis, or two that each have their own values."), {place.text()});
     }
     table.laid_across = yes(json, "laid_across", place) && !table.two_way();
     list(json, "ledge", place, [&](const Json& item, const Place& at) { table.ledge.emplace_back(held(item, at)); });
@@ -207,8 +208,8 @@ Table StudyReader::table(const Json& json, const Place& place) {
         const bool narrowed = std::any_of(one->pieces.begin(), one->pieces.end(),
                                           [](const Piece& piece) { return piece.from || piece.to; });
         if (table.two_way() && (narrowed || one->cells->size() > 0)) {
-            refuse(N_("%1 at %2 is a layer of a two-way table: its formula covers all cells, and what is typed stands "
-                      "among its overrides."),
+            refuse(N_("%1 at %2 is a layer of a two-way table. Its formula covers all cells, and typed values belong "
+                      "in its overrides."),
                    {one->name, place.text()});
         }
     }

@@ -1,4 +1,4 @@
-#include "core/value/stopping.h"
+#include "core/basics/stopping.h"
 #include "files/io/json_depth.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
@@ -13,23 +13,21 @@ namespace {
 
 std::optional<Sentence> not_a_study(const Json& json) {
     if (!json.is_object() || !json.contains("format") || json["format"] != fields::format_mark) {
-        return Sentence{N_("This is not a Ledgefall study: it does not say \"format\": \"%1\" at its beginning."),
+        return Sentence{N_("This is not a Ledgefall study: it does not start with \"format\": \"%1\"."),
                         {fields::format_mark}};
     }
     const auto version = json.find("version");
     if (version == json.end() || !version->is_number_integer()) {
-        return Sentence{N_("This study does not say which version of the format it has: its field version should be a "
-                           "whole number."),
+        return Sentence{N_("This study does not give its format version. The field version should be a whole number."),
                         {}};
     }
     if (version->get<std::int64_t>() > study_format_version) {
-        return Sentence{
-            N_("This study was written by a later Ledgefall (format %1, and this one reads up to %2): open it "
-               "with that one."),
-            {version->dump(), std::to_string(study_format_version)}};
+        return Sentence{N_("This study was saved by a later Ledgefall (format %1; this one reads up to %2). Open it "
+                           "with that version."),
+                        {version->dump(), std::to_string(study_format_version)}};
     }
     if (version->get<std::int64_t>() < 1) {
-        return Sentence{N_("There is no version %1 of the study format: its field version should be %2."),
+        return Sentence{N_("There is no version %1 of the study format. The field version should be %2."),
                         {version->dump(), std::to_string(study_format_version)}};
     }
     return std::nullopt;
@@ -75,7 +73,7 @@ Result<Study> read_study(std::string_view file, const StopToken& stop) {
     }
     constexpr std::size_t most_nesting = 200;
     if (json_depth(file) > most_nesting) {
-        return Sentence{N_("The file is not a study: it nests brackets more than %1 deep."),
+        return Sentence{N_("The file is not a study: its brackets are nested more than %1 deep."),
                         {std::to_string(most_nesting)}};
     }
     Json json;
@@ -88,14 +86,13 @@ Result<Study> read_study(std::string_view file, const StopToken& stop) {
         const std::size_t start = before.rfind('\n') == std::string_view::npos ? 0 : before.rfind('\n') + 1;
         const std::string place = std::to_string(line);
         if (at >= file.size()) {
-            return Sentence{
-                N_("The file is cut off: it ends at line %1, before the study is complete. Take an earlier copy."),
-                {place}};
+            return Sentence{N_("The file is cut off at line %1, before the study is complete. Use an earlier copy."),
+                            {place}};
         }
-        return Sentence{N_("The file is not a study as it is: at line %1, character %2, it is not valid JSON."),
+        return Sentence{N_("The file cannot be read as a study: at line %1, character %2, it is not valid JSON."),
                         {place, std::to_string(before.size() - start + 1)}};
     } catch (const Json::exception&) { // a number beyond all bounds
-        return Sentence{N_("The file holds a number that is too large to be held."), {}};
+        return Sentence{N_("The file has a number that is too large."), {}};
     }
     if (auto refusal = not_a_study(json)) {
         return *refusal;

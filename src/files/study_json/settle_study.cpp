@@ -20,7 +20,7 @@ void StudyReader::settle(Study& study) {
     };
     const auto see = [&](const Id id, const std::string& name) {
         if (!id.empty() && !ids.insert(id.str()).second) {
-            refuse(N_("The id %1 stands in the file twice, the second time at %2."), {id.str(), name});
+            refuse(N_("The id %1 occurs twice in the file, the second time at %2."), {id.str(), name});
         }
         pass(id);
     };
@@ -104,7 +104,7 @@ void StudyReader::check_names(const Study& study) {
         std::set<std::string> names;
         const auto see = [&](const std::string& name) {
             if (!names.insert(name).second) {
-                refuse(N_("In the table %1 two things are called %2."), {table->name, name});
+                refuse(N_("Two things in the table %1 are called %2."), {table->name, name});
             }
         };
         for (const auto& held : table->ledge) {
@@ -132,7 +132,7 @@ void StudyReader::resolve_checks(Study& study) {
         const Table* named = study.table_named(check->table.str());
         named = named == nullptr ? study.table(check->table) : named;
         if (named == nullptr) {
-            return refuse(N_("The check %1 names a table %2 that is not there."), {check->label, check->table.str()});
+            return refuse(N_("The check %1 uses a table %2 that does not exist."), {check->label, check->table.str()});
         }
         check.edit([named](Check& copy) { copy.table = named->id; });
     }
@@ -154,7 +154,7 @@ void StudyReader::resolve_columns(Study& study) {
             for (Id& id : columns) {
                 const ColumnDefinition* named = table.column(id) != nullptr ? nullptr : table.column_named(id.str());
                 if (table.column(id) == nullptr && named == nullptr) {
-                    refuse(N_("%1 of the table %2 names a column %3 that is not there."),
+                    refuse(N_("%1 of the table %2 uses a column %3 that does not exist."),
                            {of_what, table.name, id.str()});
                 }
                 id = named != nullptr ? named->id : id;

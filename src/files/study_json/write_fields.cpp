@@ -33,7 +33,7 @@ Json number_json(double number) {
 }
 
 Json value_json(const Value& value) {
-    if (value.state() == State::odd) {
+    if (value.state() == State::unparsed) {
         return value.text().str();
     }
     if (!value.plain()) {

@@ -89,13 +89,13 @@ Json column_json(const ColumnDefinition& column) {
     put(json, "label", column.label);
     put(json, "unit", column.unit);
     put(json, "note", column.note);
-    if (column.worked()) {
+    if (column.computed()) {
         put_pieces(json, column.pieces);
     }
     if (!column.overrides->empty()) { // of a typed layer too
         json["overrides"] = overrides_json(*column.overrides);
     }
-    if (!column.worked()) {
+    if (!column.computed()) {
         put_cells(json, *column.cells);
     }
     put_format(json, column.format);
@@ -316,7 +316,7 @@ bool packs_cells(const Study& study) {
     return std::any_of(study.tables.begin(), study.tables.end(),
                        [&](const auto& table) {
                            return std::any_of(table->columns.begin(), table->columns.end(), [&](const auto& column) {
-                               return !column->worked() && is_long(*column->cells);
+                               return !column->computed() && is_long(*column->cells);
                            });
                        }) ||
            std::any_of(study.runs.begin(), study.runs.end(), [&](const auto& run) {

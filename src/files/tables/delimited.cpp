@@ -1,7 +1,7 @@
 #include "files/tables/delimited.h"
 
+#include "core/basics/stopping.h"
 #include "core/formula/names.h"
-#include "core/value/stopping.h"
 #include "files/tables/delimited_records.h"
 #include "files/tables/dialect_guesses.h"
 #include "files/tables/text_encoding.h"
@@ -142,16 +142,15 @@ std::vector<Sentence> reports_of_inexact_wholes(const Delimited& text, const std
         if (columns[at].cells.kind() != Kind::number) {
             as_texts += count;
         } else if (count > 0) {
-            out.push_back({N_("Whole numbers of %1 with more digits than a number can hold: %2; their last digits were "
-                              "lost. Read as text the column keeps them."),
+            out.push_back({N_("Whole numbers of %1 with more digits than a number can hold: %2. Their last digits were "
+                              "lost. Read as text, the column keeps them."),
                            {columns[at].name, std::to_string(count)}});
         }
     }
     if (as_texts > 0) {
-        out.insert(out.begin(),
-                   {N_("Whole numbers with more digits than a number can hold: %1; their columns have been read as "
-                       "texts, so that no digit is lost."),
-                    {std::to_string(as_texts)}});
+        out.insert(out.begin(), {N_("Whole numbers with more digits than a number can hold: %1. Their columns were "
+                                    "read as text, to keep every digit."),
+                                 {std::to_string(as_texts)}});
     }
     return out;
 }
@@ -206,7 +205,7 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     const std::string_view text = encoded.text();
     const std::size_t zero = text.find('\0');
     if (zero != std::string_view::npos) {
-        return Sentence{N_("This is not a text: it has a zero byte at position %1."), {std::to_string(zero + 1)}};
+        return Sentence{N_("This is not text: it has a zero byte at position %1."), {std::to_string(zero + 1)}};
     }
     Delimited out;
     out.windows1252 = encoded.windows1252;
@@ -216,9 +215,8 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
     DelimitedRecords read = read_records(text, {dialect.delimiter, dialect.comment}, std::string_view::npos, stop);
     read.leave_out_blanks(choice.blank_lines_at_end);
     if (read.open_quote != 0) {
-        return Sentence{
-            N_("A quotation mark is opened in line %1 and never closed: close it, and read the text again."),
-            {std::to_string(read.open_quote)}};
+        return Sentence{N_("A quotation mark opened in line %1 is never closed. Close it, and read the text again."),
+                        {std::to_string(read.open_quote)}};
     }
     out.comments = read.comments;
     const std::optional<char> decimal = choice.decimal ? choice.decimal : guessed_decimal(read.records);
@@ -259,14 +257,14 @@ std::vector<Sentence> Delimited::reports() const {
             lines += (at == 0 ? "" : ", ") + std::to_string(ragged[at]);
         }
         lines += ragged.size() > most_told ? ", …" : "";
-        out.push_back({N_("Rows with more or fewer fields than the first: %1 (line %2); all their fields were kept."),
+        out.push_back({N_("Rows with more or fewer fields than the first: %1 (line %2). All their fields were kept."),
                        {std::to_string(ragged.size()), lines}});
     }
     if (comments > 0) {
-        out.push_back({N_("Lines that begin with %1 were left out: %2."), {dialect.comment, std::to_string(comments)}});
+        out.push_back({N_("Lines that start with %1 were left out: %2."), {dialect.comment, std::to_string(comments)}});
     }
     if (windows1252) {
-        out.push_back({N_("The text was no UTF-8 and has been read as Windows-1252."), {}});
+        out.push_back({N_("The text was not UTF-8 and was read as Windows-1252."), {}});
     }
     return out;
 }

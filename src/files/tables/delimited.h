@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/value/result.h"
+#include "core/basics/result.h"
+#include "core/basics/stopping.h"
 #include "core/value/spelling.h"
-#include "core/value/stopping.h"
 #include "files/tables/labelled_columns.h"
 
 #include <optional>

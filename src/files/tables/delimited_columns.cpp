@@ -5,9 +5,9 @@
 
 #include "files/tables/delimited_columns.h"
 
+#include "core/basics/stopping.h"
 #include "core/parallel/parallel.h"
 #include "core/value/date.h"
-#include "core/value/stopping.h"
 #include "files/tables/text_encoding.h"
 
 #include <algorithm>
@@ -346,7 +346,7 @@ class RegularReader {
                 count.dates += quick.dates;
                 for (const auto& [text, known] : worker.texts[place]) {
                     count.add(known);
-                    if (known.state == State::odd ||
+                    if (known.state == State::unparsed ||
                         (known.state == State::plain && column.cells.kind() == Kind::text)) {
                         static_cast<void>(Text(Value::text_of(known.slot).str()));
                     }

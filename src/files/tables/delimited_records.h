@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/value/stopping.h"
+#include "core/basics/stopping.h"
 
 #include <string>
 #include <string_view>

@@ -14,7 +14,7 @@ std::string heading_of(const NewColumn& column) {
 
 std::string cell_text(const NewColumn& column, std::size_t row) {
     const Value value = column.cells.at(row);
-    return value.plain() || value.state() == State::odd ? write_cell(value) : std::string();
+    return value.plain() || value.state() == State::unparsed ? write_cell(value) : std::string();
 }
 
 bool is_number(const NewColumn& column) {

@@ -89,7 +89,7 @@ LabelledColumns columns_of(const std::vector<Field>& fields) {
 
 Json json_of(const Value& value) {
     if (!value.plain()) {
-        return value.state() == State::odd ? Json(value.text().str()) : Json(nullptr);
+        return value.state() == State::unparsed ? Json(value.text().str()) : Json(nullptr);
     }
     switch (value.kind()) {
     case Kind::number:
@@ -110,8 +110,7 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
     constexpr std::size_t deepest = 200;
     const Json json = json_depth(bytes) > deepest ? Json(Json::value_t::discarded) : Json::parse(bytes, nullptr, false);
     if (json.is_discarded()) {
-        return Sentence{
-            N_("It is no JSON: look for a comma or a bracket that is missing, or send it through a checker."), {}};
+        return Sentence{N_("It is not valid JSON. Look for a missing comma or bracket, or use a JSON checker."), {}};
     }
     std::vector<Field> fields;
     if (json.is_array()) {
@@ -119,7 +118,7 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
         std::size_t row = 0;
         for (const Json& record : json) {
             if (!record.is_object()) {
-                return Sentence{N_("Its record %1 is no object: records are written as [{\"x\": 1}, {\"x\": 2}]."),
+                return Sentence{N_("Its record %1 is not an object. Write records as [{\"x\": 1}, {\"x\": 2}]."),
                                 {std::to_string(row + 1)}};
             }
             for (const auto& [label, value] : record.items()) {
@@ -142,7 +141,7 @@ Result<LabelledColumns> read_json_records(std::string_view bytes) {
     } else if (json.is_object()) {
         for (const auto& [label, values] : json.items()) {
             if (!values.is_array()) {
-                return Sentence{N_("Its field %1 is no list: columns are written as {\"x\": [1, 2], \"y\": [3, 4]}."),
+                return Sentence{N_("Its field %1 is not a list. Write columns as {\"x\": [1, 2], \"y\": [3, 4]}."),
                                 {label}};
             }
             Field field{label, {}};

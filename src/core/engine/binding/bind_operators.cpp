@@ -13,15 +13,15 @@ namespace {
 
 std::string_view domain_of(Operator op, Kind result) {
     if (result == Kind::date) {
-        return N_("dates go from the year 1 to the year 9999");
+        return N_("dates run from the year 1 to the year 9999");
     }
     switch (op) {
     case Operator::root:
-        return N_("√ takes numbers from 0 up");
+        return N_("√ needs a number of 0 or more");
     case Operator::factorial:
-        return N_("! takes whole numbers from 0 up");
+        return N_("! needs a whole number of 0 or more");
     case Operator::power:
-        return N_("a negative number has no such power");
+        return N_("a negative number cannot have this power");
     default:
         return "";
     }
@@ -64,7 +64,7 @@ TermPtr Binder::operate(const Node& node, Operator op, std::vector<TermPtr> kids
         return kinds.size() == 1 ? fail(Cause::wrong_kind, node.span,
                                         {N_("%1 cannot be used on %2."), {sign, kind_in_words(kinds[0])}})
                                  : fail(Cause::wrong_kind, node.span,
-                                        {N_("%1 cannot stand between %2 and %3."),
+                                        {N_("%1 cannot be used between %2 and %3."),
                                          {sign, kind_in_words(kinds[0]), kind_in_words(kinds[1])}});
     }
     OperationTerm made{.operation = *found, .op = op, .domain = domain_of(op, found->result)};
@@ -100,7 +100,7 @@ TermPtr Binder::chain(const Node& node) {
     }
     if (!left) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("Nothing can be compared after in (…): put the comparison before it."), {}});
+                    {N_("No comparison can follow in (…). Put the comparison before it."), {}});
     }
     TermPtr all = pairs.front();
     for (std::size_t at = 1; at < pairs.size() && all; ++at) {
@@ -195,8 +195,9 @@ TermPtr Binder::choice(const Node& node) {
         }
     }
     if (kids[0]->kind != Kind::yes_no && !kids[0]->open_kind) {
-        return fail(Cause::wrong_kind, node.kid(0).span,
-                    {N_("After if comes a condition, such as x > 0, and this is %1."), {kind_in_words(kids[0]->kind)}});
+        return fail(
+            Cause::wrong_kind, node.kid(0).span,
+            {N_("After if, a condition such as x > 0 is needed, but this is %1."), {kind_in_words(kids[0]->kind)}});
     }
     if (!unify(node, kids, 1)) {
         return nullptr;
@@ -230,7 +231,7 @@ bool Binder::unify(const Node& node, std::vector<TermPtr>& kids, std::size_t fro
             kids[at] = term;
         } else if (kids[at]->kind != kind) {
             fail(Cause::wrong_kind, node.span,
-                 {N_("This gives %1 in one case and %2 in another: make them the same kind."),
+                 {N_("This gives %1 in one case and %2 in another. Make them the same kind."),
                   {kind_in_words(kind), kind_in_words(kids[at]->kind)}});
             return false;
         }

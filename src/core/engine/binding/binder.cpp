@@ -32,7 +32,7 @@ BoundFormula Binder::bind(const Node& tree) {
         out.term = term(tree);
     } else if (!context_.frame.has_rows) {
         fail(Cause::wrong_arguments, tree.span,
-             {N_("first and then need rows: only a column's formula can have them."), {}});
+             {N_("first and then need rows. Use them only in the formula of a column."), {}});
     } else {
         for (std::size_t at = 0; at + 1 < tree.kids.size() && !context_.fault; ++at) {
             out.first.push_back(term(tree.kid(at)));
@@ -87,21 +87,21 @@ TermPtr Binder::term(const Node& node) {
         return absolute(node);
     case NodeType::list:
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("Several values in brackets can stand only in a measure or after in."), {}});
+                    {N_("Several values in brackets can be used only in a measure or after in."), {}});
     case NodeType::range:
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("A range can stand only in square brackets or in a measure."), {}});
+                    {N_("A range can be used only in square brackets or in a measure."), {}});
     case NodeType::what_if:
         return WhatIfBinder(context_, *this).what_if(node);
     case NodeType::where:
     case NodeType::bound:
     case NodeType::given:
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("where, for and a bar can stand only in the brackets of a measure."), {}});
+                    {N_("where, for and a bar can be used only in the brackets of a measure."), {}});
     case NodeType::recurrence:
         break;
     }
-    return fail(Cause::wrong_arguments, node.span, {N_("first can only begin a formula."), {}});
+    return fail(Cause::wrong_arguments, node.span, {N_("first can only start a formula."), {}});
 }
 
 TermPtr Binder::word(const Node& node) {
@@ -115,31 +115,31 @@ TermPtr Binder::word(const Node& node) {
     }
     if (node.text == "each") {
         if (context_.frame.each == nullptr) {
-            return fail(Cause::unknown_name, node.span,
-                        {N_("each stands for a chosen column: it can be used in a foot line, or in a formula for "
-                            "several columns."),
-                         {}});
+            return fail(
+                Cause::unknown_name, node.span,
+                {N_("each stands for a selected column. Use it in a foot line, or in a formula for several columns."),
+                 {}});
         }
         return column(node, {context_.frame.own, context_.frame.each, nullptr});
     }
     if (context_.frame.own == nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 needs a table's rows, and the ledge has none."), {node.text}});
+                    {N_("%1 needs the rows of a table, but the ledge has none."), {node.text}});
     }
     if (context_.frame.own->two_way()) {
         return GridBinder(context_, *this).word(node);
     }
     if (node.text == "rows" || node.text == "last") {
-        context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
+        context_.links.push_back({DependencyKind::whole, context_.frame.own->id, 0});
         return made(node, RowCountTerm{context_.frame.own->id});
     }
     if (node.text == "row") {
         const auto level = level_over(context_.frame.own->id);
         if (!level) {
-            return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a row, and there is none here."), {"row"}});
+            return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a row, but there is none here."), {"row"}});
         }
         if (*level > 0) { // in a measure it needs the table's number of rows, as a column there would
-            context_.links.push_back({LinkType::whole, context_.frame.own->id, 0});
+            context_.links.push_back({DependencyKind::whole, context_.frame.own->id, 0});
         }
         return made(node, RowNumberTerm{.level = *level}, Kind::number, 1U << *level);
     }
@@ -163,17 +163,17 @@ TermPtr Binder::name(const Node& node) {
     }
     if (binding.group != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is a group of columns: take a measure of it, as in mean(%1[i])."), {binding.group->name}});
+                    {N_("%1 is a group of columns. Use a measure of it, as in mean(%1[i])."), {binding.group->name}});
     }
     if (binding.held == nullptr) {
         return under_same_column(node);
     }
     if (binding.held->is_function()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is a function: write what it is taken of, as in %1(%2)."),
+                    {N_("%1 is a function. Add its arguments, as in %1(%2)."),
                      {binding.held->name, binding.held->parameters.front()}});
     }
-    context_.links.push_back({LinkType::value, binding.held->id, 0});
+    context_.links.push_back({DependencyKind::value, binding.held->id, 0});
     return made(node, HeldTerm{binding.held->id}, context_.scope.kind_of(binding.held->id));
 }
 
@@ -186,16 +186,16 @@ TermPtr Binder::under_same_column(const Node& node) {
     }
     if (!line->takes(context_.frame.each->id)) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("The foot line %1 is not taken of this column: choose the column in that line's menu."),
+                    {N_("The foot line %1 does not cover this column. Add the column in the menu of that line."),
                      {line->label}});
     }
     if (context_.frame.along != GridPart::cell) {
         const Id id = foot_row_of(line->id, context_.frame.each->id, context_.frame.along == GridPart::column);
-        context_.links.push_back({LinkType::whole, id, 0});
+        context_.links.push_back({DependencyKind::whole, id, 0});
         return made(node, ColumnTerm{.id = id, .table = context_.frame.own->id}, context_.scope.kind_of(id), 1U);
     }
     const DefinitionId id = DefinitionId::foot_value(line->id, context_.frame.each->id);
-    context_.links.push_back({LinkType::value, id, 0});
+    context_.links.push_back({DependencyKind::value, id, 0});
     return made(node, HeldTerm{id}, context_.scope.kind_of(id));
 }
 
@@ -225,7 +225,7 @@ TermPtr Binder::unknown_name(const Node& node) {
     const bool first = !context_.fault;
     if (near.empty()) {
         fail(Cause::unknown_name, span,
-             {N_("There is no column or held value called %1: add it, or correct the name."), {shown}});
+             {N_("There is no column or held value called %1. Add it, or correct the name."), {shown}});
     } else {
         fail(Cause::unknown_name, span,
              {N_("There is no column or held value called %1. Did you mean %2?"), {shown, near}}, near);
@@ -255,9 +255,9 @@ TermPtr Binder::column(const Node& node, const Binding& binding) {
         const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
         return fail(
             Cause::wrong_arguments, node.span,
-            {N_("%1 is a whole column: take one row of it, as in %1[1], or a measure, as in mean(%1)."), {shown}});
+            {N_("%1 is a whole column. Use one row of it, as in %1[1], or a measure, as in mean(%1)."), {shown}});
     }
-    link(*level == 0 ? LinkType::same_row : context_.levels[*level - 1].link, binding);
+    link(*level == 0 ? DependencyKind::same_row : context_.levels[*level - 1].link, binding);
     return made(node, ColumnTerm{.id = binding.column->id, .table = binding.table->id, .level = *level},
                 context_.scope.kind_of(binding.column->id), 1U << *level);
 }
@@ -315,7 +315,7 @@ bool Binder::check_count(const Node& node, const Function& function) {
         return true;
     }
     fail(Cause::wrong_arguments, node.span,
-         {N_("%1 is written %2, and the number of arguments here is %3."),
+         {N_("Write %1 as %2. The number of arguments here is %3."),
           {std::string(function.name), function.signature(), std::to_string(node.kids.size())}});
     return false;
 }
@@ -325,7 +325,7 @@ TermPtr Binder::absolute(const Node& node) {
     TermPtr kid = term(node.kid(0));
     if (!kid || kid->kind != Kind::number) {
         return kid ? fail(Cause::wrong_kind, node.span,
-                          {N_("Bars take a number, and this is %1."), {kind_in_words(kid->kind)}})
+                          {N_("|…| needs a number, but this is %1."), {kind_in_words(kid->kind)}})
                    : nullptr;
     }
     return operation(node, call_of(special_function(Special::absolute_value), {kid}));
@@ -349,7 +349,7 @@ TermPtr Binder::plain_call(const Node& node, const Function& named) {
         const Argument& wanted = function.arguments[at];
         if (!wanted.any_kind && !kids[at]->open_kind && kids[at]->kind != wanted.kind) {
             return fail(Cause::wrong_kind, node.kid(at).span,
-                        {N_("%1 takes %2 here, and this is %3."),
+                        {N_("%1 needs %2 here, but this is %3."),
                          {std::string(function.name), kind_in_words(wanted.kind), kind_in_words(kids[at]->kind)}});
         }
     }

@@ -43,10 +43,10 @@ TermPtr ContextUser::constant(const Node& node, Value value) const {
     return made(node, ConstantTerm{value}, value.kind());
 }
 
-void ContextUser::link(LinkType type, const Binding& binding, std::uint64_t row) {
+void ContextUser::link(DependencyKind type, const Binding& binding, std::uint64_t row) {
     const BindingContext::Frame& frame = context_.frame;
     const bool own = frame.has_rows && frame.own != nullptr && binding.table->id == frame.own->id;
-    context_.links.push_back({own ? type : LinkType::whole, binding.column->id, row});
+    context_.links.push_back({own ? type : DependencyKind::whole, binding.column->id, row});
 }
 
 } // namespace ledgefall

@@ -13,7 +13,7 @@ struct BindingContext {
     struct Level {
         Id table;            ///< empty for a bound number
         std::string counter; ///< the bound number's name
-        LinkType link = LinkType::whole;
+        DependencyKind link = DependencyKind::whole;
         const Node* range = nullptr; ///< the range that all of the measure's ranged names have
         /// Of a part of a two-way table, the place in brackets of its columns; `range` is then that of its rows.
         const Node* column_range = nullptr;
@@ -43,7 +43,7 @@ struct BindingContext {
     std::optional<Span> call_span;  ///< of the outermost of those calls, to which all in them belongs
     std::vector<Level> levels;      ///< of the measures that are open, outermost first
     const Axis* place_on = nullptr; ///< while a place in brackets is bound, the axis of a two-way table that it is on
-    std::vector<Link> links;
+    std::vector<Dependency> links;
     std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<StaticFault> fault; ///< the first that was met
 };
@@ -65,7 +65,7 @@ class ContextUser {
     Binding bound(const Node& name) const;
     /// What stands for a name that is a parameter of the held function whose formula is read; else null.
     const TermPtr* parameter(const Node& node) const;
-    void link(LinkType type, const Binding& binding, std::uint64_t row = 0);
+    void link(DependencyKind type, const Binding& binding, std::uint64_t row = 0);
 
     BindingContext& context_;
 };

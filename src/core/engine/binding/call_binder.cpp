@@ -19,21 +19,22 @@ constexpr std::size_t most_calls = 5000; ///< of held functions in one formula, 
 TermPtr CallBinder::held_function(const Node& node, const HeldValue& function) {
     if (node.kids.size() != function.parameters.size()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is written %2, and the number of arguments here is %3."),
+                    {N_("Write %1 as %2. The number of arguments here is %3."),
                      {function.name, function.left_side(), std::to_string(node.kids.size())}});
     }
     if (std::find(context_.calling.begin(), context_.calling.end(), &function) != context_.calling.end()) {
-        return fail(Cause::cycle, node.span, {N_("%1 calls itself: a held function must not."), {function.name}});
+        return fail(Cause::cycle, node.span,
+                    {N_("%1 calls itself, which a held function cannot do."), {function.name}});
     }
     if (++context_.calls > most_calls) {
         return fail(Cause::too_large, node.span,
                     {N_("This formula calls held functions more than %1 times."), {std::to_string(most_calls)}});
     }
-    context_.links.push_back({LinkType::value, function.id, 0});
+    context_.links.push_back({DependencyKind::value, function.id, 0});
     if (function.formula.mistake()) {
         return fail(
             Cause::syntax, node.span,
-            {N_("The formula of %1 has a mistake: %2"), {function.name, function.formula.mistake()->what.text()}});
+            {N_("The formula of %1 has an error: %2"), {function.name, function.formula.mistake()->what.text()}});
     }
     BindingContext::Frame inner;
     for (std::size_t at = 0; at < node.kids.size(); ++at) {
@@ -66,10 +67,10 @@ TermPtr CallBinder::today(const Node& node, const Function& function) {
     const double day = context_.scope.study->settings.as_of.value_or(day_of_today());
     return node.kids.empty() ? constant(node, Value::of(day, Kind::date, State::plain))
                              : fail(Cause::wrong_arguments, node.span,
-                                    {N_("%1 is written %2."), {std::string(function.name), function.signature()}});
+                                    {N_("Write %1 as %2."), {std::string(function.name), function.signature()}});
 }
 
-/// Units that are written out are looked up at once, so that a mistake in them is told before anything is worked out.
+/// Units that are written out are looked up at once, so that a mistake in them is told before anything is computed.
 TermPtr CallBinder::conversion(const Node& node, const Function& function) {
     const bool written =
         node.kids.size() == 3 && node.kid(1).type == NodeType::text && node.kid(2).type == NodeType::text;

@@ -22,7 +22,7 @@ std::optional<std::int64_t> last_shift(const Node& place, std::string_view word)
 } // namespace
 
 TermPtr GridBinder::length(const Node& node, const Axis& axis) {
-    context_.links.push_back({LinkType::whole, id_of(axis), 0});
+    context_.links.push_back({DependencyKind::whole, id_of(axis), 0});
     return made(node, RowCountTerm{id_of(axis)});
 }
 
@@ -38,10 +38,10 @@ TermPtr GridBinder::word(const Node& node) {
     const bool of_formula = node.text == "i" || node.text == "j"; // whatever rows run in a measure around it
     const auto level = of_formula ? std::optional(0U) : binder_.level_over(table.id);
     if (!level) {
-        return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a cell, and there is none here."), {node.text}});
+        return fail(Cause::wrong_arguments, node.span, {N_("%1 needs a cell, but there is none here."), {node.text}});
     }
     if (*level > 0) {
-        context_.links.push_back({LinkType::whole, table.id, 0});
+        context_.links.push_back({DependencyKind::whole, table.id, 0});
     }
     return part(node, by_column ? GridPart::column : GridPart::row, *level);
 }
@@ -50,17 +50,16 @@ TermPtr GridBinder::part(const Node& node, GridPart part, std::uint32_t level) {
     const BindingContext::Frame& frame = context_.frame;
     const bool none = level == 0 && (!frame.has_rows || (frame.along != GridPart::cell && frame.along != part));
     if (none) {
-        return fail(
-            Cause::wrong_arguments, node.span,
-            {N_("%1 is told by a cell of the two-way table, and here there is none: use a measure, or a place such "
-                "as [1, 2]."),
-             {node.text}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {N_("%1 depends on a cell of the two-way table, but there is none here. Use a measure, or a "
+                        "position such as [1, 2]."),
+                     {node.text}});
     }
     RowNumberTerm number{.level = level};
     if (level > 0 || frame.along == GridPart::cell) {
         number.part = part;
         number.across = id_of(*frame.own->across);
-        context_.links.push_back({LinkType::whole, number.across, 0});
+        context_.links.push_back({DependencyKind::whole, number.across, 0});
     }
     return made(node, number, Kind::number, 1U << level);
 }
@@ -78,12 +77,10 @@ TermPtr GridBinder::running(const Node& node, const Binding& binding) {
         const std::string shown = (node.owner.empty() ? "" : node.owner + ".") + binding.column->name;
         return axis != nullptr
                    ? fail(Cause::wrong_arguments, node.span,
-                          {N_("%1 is a whole axis: take one of its values, as in %1[1], or a measure, as in "
-                              "max(%1)."),
+                          {N_("%1 is a whole axis. Use one of its values, as in %1[1], or a measure, as in max(%1)."),
                            {shown}})
                    : fail(Cause::wrong_arguments, node.span,
-                          {N_("%1 is a whole layer: take one cell of it, as in %1[1, 2], or a measure, as in "
-                              "sum(%1)."),
+                          {N_("%1 is a whole layer. Use one cell of it, as in %1[1, 2], or a measure, as in sum(%1)."),
                            {shown}});
     }
     const bool in_cells = axis != nullptr && !own_level && !(*level == 0 && frame.along != GridPart::cell);
@@ -92,12 +89,12 @@ TermPtr GridBinder::running(const Node& node, const Binding& binding) {
     if (in_cells) {
         column.part = axis == &table.axis ? GridPart::row : GridPart::column;
         column.across = id_of(*table.across);
-        context_.links.push_back({LinkType::whole, column.across, 0});
+        context_.links.push_back({DependencyKind::whole, column.across, 0});
     }
     if (axis != nullptr) {
-        context_.links.push_back({LinkType::whole, column.id, 0});
+        context_.links.push_back({DependencyKind::whole, column.id, 0});
     } else {
-        link(*level == 0 ? LinkType::same_row : context_.levels[*level - 1].link, binding);
+        link(*level == 0 ? DependencyKind::same_row : context_.levels[*level - 1].link, binding);
     }
     return made(node, column, context_.scope.kind_of(column.id), 1U << *level);
 }
@@ -108,11 +105,10 @@ TermPtr GridBinder::index(const Node& node, const Binding& binding) {
     }
     const Node& base = node.kid(0);
     if (node.kids.size() != 3) {
-        return fail(
-            Cause::wrong_arguments, node.span,
-            {N_("%1 has two axes: write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this row "
-                "in a measure."),
-             {base.text}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {N_("%1 has two axes. Write the row and the column, as in %1[i-1, j], or %1[i, ..] for all of this "
+                        "row in a measure."),
+                     {base.text}});
     }
     if (node.kid(1).type == NodeType::range || node.kid(2).type == NodeType::range) {
         // The measure around it has taken the places as its part of the grid, so that the layer runs over it.
@@ -120,7 +116,7 @@ TermPtr GridBinder::index(const Node& node, const Binding& binding) {
                           context_.levels.back().table == binding.table->id;
         return runs ? running(base, binding)
                     : fail(Cause::wrong_arguments, node.span,
-                           {N_("A part of a two-way table can stand only in a measure, as in sum(%1[i, ..])."),
+                           {N_("A part of a two-way table can be used only in a measure, as in sum(%1[i, ..])."),
                             {base.text}});
     }
     const auto rows = shift_of(node.kid(1), "i");
@@ -136,10 +132,13 @@ TermPtr GridBinder::neighbour(const Node& node, const Binding& binding, std::int
                             .shift = columns,
                             .line_shift = rows,
                             .across = id_of(*binding.table->across)};
-    context_.links.push_back({LinkType::whole, column.across, 0});
+    context_.links.push_back({DependencyKind::whole, column.across, 0});
     const bool here_itself = rows == 0 && columns == 0;
     const bool earlier = rows < 0 || (rows == 0 && columns < 0);
-    link(here_itself ? LinkType::same_row : earlier ? LinkType::earlier_row : LinkType::later_row, binding);
+    link(here_itself ? DependencyKind::same_row
+         : earlier   ? DependencyKind::earlier_row
+                     : DependencyKind::later_row,
+         binding);
     context_.links.back().line_above = rows < 0;
     return made(node, column, context_.scope.kind_of(column.id), 1U);
 }
@@ -151,7 +150,7 @@ TermPtr GridBinder::place(const Node& node, const Axis& axis) {
     context_.place_on = outer;
     if (number && number->kind != Kind::number) {
         return fail(Cause::wrong_kind, node.span,
-                    {N_("A row or column is a number, and this is %1."), {kind_in_words(number->kind)}});
+                    {N_("A row or column is a number, but this is %1."), {kind_in_words(number->kind)}});
     }
     return number;
 }
@@ -173,7 +172,7 @@ TermPtr GridBinder::one_cell(const Node& node, const Binding& binding) {
     const TermPtr before = operate(Operator::multiply, operate(Operator::subtract, row, one), columns);
     const TermPtr number =
         binder_.chosen(node, inside, operate(Operator::add, before, column), constant(node, Value::missing()));
-    link(LinkType::computed_row, binding);
+    link(DependencyKind::computed_row, binding);
     return made(node, CellTerm{binding.column->id, table.id, number}, context_.scope.kind_of(binding.column->id),
                 number->on);
 }
@@ -183,13 +182,13 @@ TermPtr GridBinder::of_axis(const Node& node, const Binding& binding) {
     const std::string& name = node.kid(0).text;
     if (node.kids.size() != 2 || node.kid(1).type == NodeType::range) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is an axis and has one place in brackets, a row or a column: write %1[1]."), {name}});
+                    {N_("%1 is an axis and has one position in brackets, a row or a column. Write %1[1]."), {name}});
     }
     const TermPtr number = place(node.kid(1), axis);
     if (!number) {
         return nullptr;
     }
-    context_.links.push_back({LinkType::whole, binding.column->id, 0});
+    context_.links.push_back({DependencyKind::whole, binding.column->id, 0});
     return made(node, CellTerm{binding.column->id, binding.column->id, number},
                 context_.scope.kind_of(binding.column->id), number->on);
 }
@@ -212,8 +211,8 @@ bool GridBinder::range(const BindingContext::Level& level, MeasureTerm& measure)
     GridRange grid;
     grid.down = id_of(table->axis);
     grid.across = id_of(*table->across);
-    context_.links.push_back({LinkType::whole, grid.down, 0});
-    context_.links.push_back({LinkType::whole, grid.across, 0});
+    context_.links.push_back({DependencyKind::whole, grid.down, 0});
+    context_.links.push_back({DependencyKind::whole, grid.across, 0});
     if (!ends(*level.range, table->axis, grid.from_row, grid.to_row) ||
         !ends(*level.column_range, *table->across, grid.from_column, grid.to_column)) {
         return false;
@@ -222,16 +221,16 @@ bool GridBinder::range(const BindingContext::Level& level, MeasureTerm& measure)
     return true;
 }
 
-LinkType GridBinder::link_of(const BindingContext::Level& level) {
+DependencyKind GridBinder::link_of(const BindingContext::Level& level) {
     const auto rows = last_shift(*level.range, "i");
     const auto columns = last_shift(*level.column_range, "j");
     if (rows && *rows < 0) {
-        return LinkType::rows_before;
+        return DependencyKind::rows_before;
     }
     if (!rows || *rows > 0 || !columns || *columns > 0) {
-        return LinkType::whole;
+        return DependencyKind::whole;
     }
-    return *columns < 0 ? LinkType::rows_before : LinkType::rows_to_here;
+    return *columns < 0 ? DependencyKind::rows_before : DependencyKind::rows_to_here;
 }
 
 } // namespace ledgefall

@@ -22,8 +22,8 @@ class GridBinder : PartBinder {
     TermPtr index(const Node& node, const Binding& binding);
     /// The part of the grid that a measure's places in brackets tell; false after a fault.
     bool range(const BindingContext::Level& level, MeasureTerm& measure);
-    /// What a measure of that part needs of a layer that is being worked out cell by cell.
-    static LinkType link_of(const BindingContext::Level& level);
+    /// What a measure of that part needs of a layer that is being computed cell by cell.
+    static DependencyKind link_of(const BindingContext::Level& level);
 
   private:
     TermPtr length(const Node& node, const Axis& axis);

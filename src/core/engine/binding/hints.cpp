@@ -33,11 +33,10 @@ std::optional<Hint> find(const Node& node, const Study& study, const Table* own,
         const bool first = node.kid(0).type == NodeType::name;
         const Node& step = node.kid(first ? 1 : 0);
         const std::string& name = step.kid(0).text;
-        return Hint{
-            {N_("Here %1 runs over all rows, and [i] is the one row of this formula. For the step from row to row, "
-                "make a column of it first, such as step = %1 - %1[i-1]."),
-             {name}},
-            step.span};
+        return Hint{{N_("Here %1 runs over all rows, but [i] is the row of this formula. For the step from row to row, "
+                        "first make a column of it, such as step = %1 - %1[i-1]."),
+                     {name}},
+                    step.span};
     }
     for (const NodePtr& kid : node.kids) {
         if (kid) {

@@ -42,9 +42,11 @@ void count_ranges(const Node& node, std::size_t& ranged, std::size_t& whole) {
 }
 
 /// Which rows of its table a range of a measure needs.
-LinkType link_of_range(const Node& range) {
+DependencyKind link_of_range(const Node& range) {
     const auto shift = range.kids[1] ? shift_of(*range.kids[1]) : std::nullopt;
-    return !shift || *shift > 0 ? LinkType::whole : *shift == 0 ? LinkType::rows_to_here : LinkType::rows_before;
+    return !shift || *shift > 0 ? DependencyKind::whole
+           : *shift == 0        ? DependencyKind::rows_to_here
+                                : DependencyKind::rows_before;
 }
 
 } // namespace
@@ -143,7 +145,7 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
     }
     if (named.others.size() > 1) {
         fail(Cause::wrong_arguments, node.span,
-             {N_("A measure runs over the rows of one table, and this one names two others, %1 and %2."),
+             {N_("A measure runs over the rows of one table, but this one names two others, %1 and %2."),
               {named.others[0]->name, named.others[1]->name}});
         return false;
     }
@@ -154,8 +156,9 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
     if (table != nullptr && table->two_way() != (level.column_range != nullptr)) {
         fail(Cause::wrong_arguments, node.span,
              table->two_way()
-                 ? Sentence{N_("%1 has two axes: write both places, as in [i, ..] for all of this row."), {table->name}}
-                 : Sentence{N_("%1 has one axis: write one place, as in [1..i]."), {table->name}});
+                 ? Sentence{N_("%1 has two axes. Write both positions, as in [i, ..] for all of this row."),
+                            {table->name}}
+                 : Sentence{N_("%1 has one axis. Write one position, as in [1..i]."), {table->name}});
         return false;
     }
     if (table == nullptr &&
@@ -169,11 +172,11 @@ bool MeasureBinder::find_domain(const Node& node, std::size_t samples, Level& le
 TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
     if (node.kids.empty()) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is written %2: it needs values."), {std::string(function.name), function.signature()}});
+                    {N_("%1 needs values. Write it as %2."), {std::string(function.name), function.signature()}});
     }
     if (context_.levels.size() >= most_levels) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("More than %1 measures stand one within the other."), {std::to_string(most_levels)}});
+                    {N_("Measures are nested more than %1 deep."), {std::to_string(most_levels)}});
     }
     if (function.special == Special::rank) {
         return rank(node, function);
@@ -202,7 +205,7 @@ TermPtr MeasureBinder::measure(const Node& node, const Function& function) {
     if (in_grid ? !GridBinder(context_, binder_).range(level, *result) : !bind_range(level.range, *result)) {
         return nullptr;
     }
-    level.link = level.range == nullptr ? LinkType::whole
+    level.link = level.range == nullptr ? DependencyKind::whole
                  : in_grid              ? GridBinder::link_of(level)
                                         : link_of_range(*level.range);
     if (result->over == MeasureTerm::Over::table) {
@@ -223,8 +226,7 @@ bool MeasureBinder::one_value_before_optional(const Node& node, const Function& 
         single && function.sample_count() == 1 && node.kids.size() > 1 && function.arguments[1].optional;
     if (optional) {
         fail(Cause::wrong_arguments, node.span,
-             {N_("Write %1((a, b)) for several values, and %1((a, b), %2) where %2 follows them: of one value it tells "
-                 "nothing."),
+             {N_("Write %1((a, b)) for several values, or %1((a, b), %2) if %2 follows. A single value is not enough."),
               {std::string(function.name), std::string(function.arguments[1].name)}});
     }
     return optional;
@@ -238,7 +240,7 @@ bool MeasureBinder::bind_range(const Node* range, MeasureTerm& measure) {
         out = node ? term(*node) : nullptr;
         if (out && out->kind != Kind::number) {
             out = fail(Cause::wrong_kind, node->span,
-                       {N_("A row is a number, and this is %1."), {kind_in_words(out->kind)}});
+                       {N_("A row is a number, but this is %1."), {kind_in_words(out->kind)}});
         }
         return !node || out;
     };
@@ -329,11 +331,11 @@ bool MeasureBinder::refuse_single_values(const Node& node, const Function& funct
         }
         if (function.row_by_row.empty()) {
             fail(Cause::wrong_arguments, sample.values.front()->span,
-                 {N_("%1 is taken of whole columns here, and this is a single value: leave it out."),
+                 {N_("%1 works on whole columns here, but this is a single value. Remove it."),
                   {std::string(function.name)}});
         } else {
             fail(Cause::wrong_arguments, node.name_span,
-                 {N_("%1 is taken of whole columns, and one of these is a single value. Row by row, write %2(a, b)."),
+                 {N_("%1 works on whole columns, but one of these is a single value. Row by row, write %2(a, b)."),
                   {std::string(function.name), std::string(function.row_by_row)}},
                  std::string(function.row_by_row));
         }
@@ -353,7 +355,7 @@ bool MeasureBinder::bind_plain(const Node& node, const Function& function, Measu
         if (plain && plain->kind != function.arguments[at].kind && !plain->open_kind) {
             plain = fail(
                 Cause::wrong_kind, plain->span,
-                {N_("%1 takes %2 here, and this is %3."),
+                {N_("%1 needs %2 here, but this is %3."),
                  {std::string(function.name), kind_in_words(function.arguments[at].kind), kind_in_words(plain->kind)}});
         }
         if (!plain) {
@@ -406,13 +408,13 @@ TermPtr MeasureBinder::rank(const Node& node, const Function& function) {
     }
     if (own->kind != Kind::number && own->kind != Kind::date) {
         return fail(Cause::wrong_kind, value.span,
-                    {N_("%1 takes %2, and this is %3."),
+                    {N_("%1 needs %2, but this is %3."),
                      {std::string(function.name), NC_("Kind", "numbers"), kind_in_words(own->kind)}});
     }
     if (level.table.empty() || level.range != nullptr) {
-        return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is taken of whole columns: it is written %2."),
-                     {std::string(function.name), function.signature()}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {N_("%1 works on whole columns. Write it as %2."), {std::string(function.name), function.signature()}});
     }
     const TermPtr below = count_compared(node, Operator::less, level, own);
     const TermPtr equal = below ? count_compared(node, Operator::equal, level, own) : nullptr;
@@ -438,14 +440,14 @@ TermPtr MeasureBinder::by_simpler_form(const Node& node, const Function& functio
     const NodePtr written = simpler_form(node, function);
     return written ? term(*written)
                    : fail(Cause::wrong_arguments, node.span,
-                          {N_("%1 is taken of whole columns: it is written %2."),
+                          {N_("%1 works on whole columns. Write it as %2."),
                            {std::string(function.name), function.signature()}});
 }
 
 TermPtr MeasureBinder::search(const Node& node, const Function& function) {
     if (node.kids.size() != 1 || node.kid(0).type != NodeType::bound) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 looks through a range of numbers: it is written %1(t^2 - 2 for t in 0..2)."),
+                    {N_("%1 searches a range of numbers. Write it as %1(t^2 - 2 for t in 0..2)."),
                      {std::string(function.name)}});
     }
     return over_bound(node, function);
@@ -464,13 +466,13 @@ TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
         }
         if (function.sample_count() > 1) {
             return fail(Cause::wrong_arguments, call.span,
-                        {N_("%1 takes values of several columns, and for gives one list: write them as columns."),
+                        {N_("%1 needs values of several columns, but for gives one list. Write them as columns."),
                          {std::string(function.name)}});
         }
     }
     const Node& range = node.kid(1);
     if (!range.kids[0] || !range.kids[1]) {
-        return fail(Cause::wrong_arguments, range.span, {N_("This range needs both its ends, as in 0..10."), {}});
+        return fail(Cause::wrong_arguments, range.span, {N_("This range needs both ends, as in 0..10."), {}});
     }
     if (!bind_range(&range, *result)) {
         return nullptr;
@@ -482,7 +484,7 @@ TermPtr MeasureBinder::over_bound(const Node& call, const Function& function) {
     context_.levels.pop_back();
     if (ok && result->search != SearchGoal::none && result->samples.size() > 1) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 takes one expression, without where."), {std::string(function.name)}});
+                    {N_("%1 needs a single expression, without where."), {std::string(function.name)}});
     }
     return ok ? finish_measure(node, std::move(result)) : nullptr;
 }

@@ -17,7 +17,7 @@ bool MeasureBinder::add_sample(const Node& node, const Function& function, Measu
         return add_columns_between(node, function, measure);
     }
     if (node.type == NodeType::bound || node.type == NodeType::given) {
-        fail(Cause::wrong_arguments, node.span, {N_("This form can only be the one argument of a measure."), {}});
+        fail(Cause::wrong_arguments, node.span, {N_("This form can only be the single argument of a measure."), {}});
         return false;
     }
     const Node& named = node.type == NodeType::index ? node.kid(0) : node;
@@ -43,7 +43,7 @@ bool MeasureBinder::add_column(const Node& named, const Binding& binding, const 
     }
     if (value->kind != function.arguments.front().kind && !function.arguments.front().any_kind) {
         fail(Cause::wrong_kind, named.span,
-             {N_("Among these columns is %1, which holds %2."), {binding.column->name, kind_in_words(value->kind)}});
+             {N_("One of these columns, %1, holds %2."), {binding.column->name, kind_in_words(value->kind)}});
         return false;
     }
     measure.samples.push_back({{std::move(value)}, nullptr});
@@ -68,7 +68,7 @@ TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, 
                ? value
                : fail(
                      Cause::wrong_kind, value->span,
-                     {N_("%1 takes %2, and this is %3."),
+                     {N_("%1 needs %2, but this is %3."),
                       {std::string(function.name),
                        wanted.kind == Kind::yes_no ? NC_("Kind", "a condition, such as x > 0") : NC_("Kind", "numbers"),
                        kind_in_words(value->kind)}});
@@ -78,8 +78,7 @@ TermPtr MeasureBinder::sample_value(const Node& node, const Function& function, 
 bool MeasureBinder::add_paired(const Node& node, const Function& function, MeasureTerm& measure) {
     if (measure.over == MeasureTerm::Over::values) {
         fail(Cause::wrong_arguments, node.span,
-             {N_("%1 is taken of whole columns: it is written %2."),
-              {std::string(function.name), function.signature()}});
+             {N_("%1 works on whole columns. Write it as %2."), {std::string(function.name), function.signature()}});
         return false;
     }
     Sample sample;
@@ -109,9 +108,8 @@ bool MeasureBinder::add_columns_between(const Node& range, const Function& funct
                        from.table == to.table &&
                        (!indexed || same_tree(range.kid(0).kids[1].get(), range.kid(1).kids[1].get()));
     if (!alike) {
-        fail(
-            Cause::wrong_arguments, range.span,
-            {N_("Two points stand between two columns of one table, as in a .. c, or a[i] .. c[i] for this row."), {}});
+        fail(Cause::wrong_arguments, range.span,
+             {N_("Use two dots between columns of one table, as in a .. c, or a[i] .. c[i] for this row."), {}});
         return false;
     }
     bool inside = false;
@@ -128,7 +126,7 @@ bool MeasureBinder::add_columns_between(const Node& range, const Function& funct
         }
     }
     fail(Cause::wrong_arguments, range.span,
-         {N_("%1 comes after %2 in the table: write them in the table's order."), {first.text, last.text}});
+         {N_("%1 comes after %2 in the table. Write them in table order."), {first.text, last.text}});
     return false;
 }
 

@@ -12,7 +12,7 @@ TermPtr PlaceBinder::row_of_formula(const Node& node) {
     const bool in_grid = context_.frame.own != nullptr && context_.frame.own->two_way();
     if (node.text == "j" && !in_grid) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("[j] is the column of a two-way table's cell, and this is no formula of one."), {}});
+                    {N_("[j] is the column of a cell in a two-way table, but this formula is not in one."), {}});
     }
     if (in_grid) {
         return GridBinder(context_, binder_).part(node, node.text == "j" ? GridPart::column : GridPart::row, 0);
@@ -20,7 +20,7 @@ TermPtr PlaceBinder::row_of_formula(const Node& node) {
     if (!context_.frame.has_rows) {
         return fail(
             Cause::wrong_arguments, node.span,
-            {N_("[i] is the row of a column's formula, and there is no row here: use a measure or a row such as [1]."),
+            {N_("[i] is the row of a column's formula, but there is no row here. Use a measure, or a row such as [1]."),
              {}});
     }
     return made(node, RowNumberTerm(), Kind::number, 1U);
@@ -48,34 +48,33 @@ TermPtr PlaceBinder::index(const Node& node) {
     const Node& base = node.kid(0);
     if (base.type == NodeType::name && parameter(base) != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 stands for one value here and has no rows: leave out the brackets."), {base.text}});
+                    {N_("%1 is a single value here and has no rows. Remove the brackets."), {base.text}});
     }
     const bool each = is_word(base, "each") && context_.frame.each != nullptr;
     if (base.type != NodeType::name && !each) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("Only a column can have a row in square brackets after it."), {}});
+                    {N_("Only a column can be followed by a row in square brackets."), {}});
     }
     const Binding binding = each ? Binding{context_.frame.own, context_.frame.each, nullptr} : bound(base);
     if (binding.held != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is a held value and has no rows: leave out the brackets."), {base.text}});
+                    {N_("%1 is a held value and has no rows. Remove the brackets."), {base.text}});
     }
     if (binding.group != nullptr) {
         return fail(Cause::wrong_arguments, node.span,
-                    {N_("%1 is a group of columns: take a measure of it, as in mean(%1[i])."), {base.text}});
+                    {N_("%1 is a group of columns. Use a measure of it, as in mean(%1[i])."), {base.text}});
     }
     if (binding.column == nullptr) {
         return binder_.unknown_name(base) ? fail(Cause::wrong_arguments, node.span,
-                                                 {N_("Only a column can have a row in square brackets after it."), {}})
+                                                 {N_("Only a column can be followed by a row in square brackets."), {}})
                                           : nullptr;
     }
     if (binding.table->two_way()) {
         return GridBinder(context_, binder_).index(node, binding);
     }
     return node.kids.size() > 2 ? fail(Cause::wrong_arguments, node.span,
-                                       {N_("Two places in brackets belong to a two-way table, and %1 has one axis: "
-                                           "write one place, as in "
-                                           "%2[1]."),
+                                       {N_("Two positions in brackets are for a two-way table, but %1 has one axis. "
+                                           "Write one position, as in %2[1]."),
                                         {binding.table->name, base.text}})
                                 : indexed_column(node, binding, node.kid(1));
 }
@@ -87,7 +86,7 @@ TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, co
                              context_.levels.back().table == binding.table->id;
         return running ? binder_.column(node.kid(0), binding)
                        : fail(Cause::wrong_arguments, node.span,
-                              {N_("A range of rows can stand only in a measure, as in sum(%1[1..i])."),
+                              {N_("A range of rows can be used only in a measure, as in sum(%1[1..i])."),
                                {binding.column->name}});
     }
     const Kind kind = context_.scope.kind_of(binding.column->id);
@@ -96,17 +95,20 @@ TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, co
         if (!context_.frame.has_rows) {
             return row_of_formula(place);
         }
-        link(*shift == 0 ? LinkType::same_row : *shift < 0 ? LinkType::earlier_row : LinkType::later_row, binding);
+        link(*shift == 0  ? DependencyKind::same_row
+             : *shift < 0 ? DependencyKind::earlier_row
+                          : DependencyKind::later_row,
+             binding);
         return made(node, ColumnTerm{.id = binding.column->id, .table = binding.table->id, .shift = *shift}, kind, 1U);
     }
     TermPtr row;
     if (is_word(place, "last")) {
         row = made(place, RowCountTerm{binding.table->id});
-        link(LinkType::later_row, binding);
+        link(DependencyKind::later_row, binding);
     } else {
         row = term(place);
         const bool fixed = place.type == NodeType::number && place.number >= 1;
-        link(fixed ? LinkType::fixed_row : LinkType::computed_row, binding,
+        link(fixed ? DependencyKind::fixed_row : DependencyKind::computed_row, binding,
              fixed ? static_cast<std::uint64_t>(std::min(place.number, 1e15)) : 0);
     }
     if (!row) {
@@ -114,7 +116,7 @@ TermPtr PlaceBinder::indexed_column(const Node& node, const Binding& binding, co
     }
     if (row->kind != Kind::number) {
         return fail(Cause::wrong_kind, place.span,
-                    {N_("A row is a number, and this is %1."), {kind_in_words(row->kind)}});
+                    {N_("A row is a number, but this is %1."), {kind_in_words(row->kind)}});
     }
     return made(node, CellTerm{binding.column->id, binding.table->id, row}, kind, row->on);
 }

@@ -97,7 +97,7 @@ bool ProbabilityBinder::add_distribution(const Node& node, OperationTerm& operat
     }
     if (result->kind != Kind::distribution) {
         fail(Cause::wrong_kind, node.span,
-             {N_("Here stands a distribution, such as binomial(12, 0.5), and this is %1."),
+             {N_("A distribution such as binomial(12, 0.5) is needed here, but this is %1."),
               {kind_in_words(result->kind)}});
         return false;
     }
@@ -137,7 +137,7 @@ bool ProbabilityBinder::add_keys(const Node& node, std::vector<TermPtr>& argumen
             continue;
         }
         if (arguments.size() >= Operation::most_arguments) {
-            fail(Cause::wrong_arguments, node.span, {N_("This is drawn within too many measures."), {}});
+            fail(Cause::wrong_arguments, node.span, {N_("Random draws are nested in too many measures."), {}});
             return false;
         }
         const Term::What row =
@@ -156,7 +156,7 @@ TermPtr ProbabilityBinder::distribution_call(const Node& node, const Function& f
         TermPtr kid = term(node.kid(at));
         if (kid && kid->kind != Kind::number) {
             kid = fail(Cause::wrong_kind, node.kid(at).span,
-                       {N_("%1 takes %2 here, and this is %3."),
+                       {N_("%1 needs %2 here, but this is %3."),
                         {std::string(function.name), NC_("Kind", "a number"), kind_in_words(kid->kind)}});
         }
         if (!kid) {
@@ -180,7 +180,7 @@ TermPtr ProbabilityBinder::probability(const Node& node, const Function& functio
         return nullptr;
     }
     OperationTerm called = Binder::call_of(function);
-    called.no_division = N_("what is known here has the probability 0");
+    called.no_division = N_("the given condition has probability 0");
     called.operation.event =
         std::make_shared<const ConditionalEvent>(ConditionalEvent{std::move(*asked), std::move(given)});
     if (!add_distribution(*distribution_, called)) {
@@ -206,9 +206,8 @@ std::optional<Event> ProbabilityBinder::event(const Node& node) {
         return joined(all ? Event::Type::conjunction : Event::Type::disjunction, std::move(first), std::move(second));
     }
     fail(Cause::wrong_arguments, node.span,
-         {N_("In P( ) stands a condition on a distribution, such as binomial(12, 0.5) <= 3. For the part of the rows "
-             "for "
-             "which a condition holds, write share(…)."),
+         {N_("P( ) needs a condition on a distribution, such as binomial(12, 0.5) <= 3. For the share of rows where a "
+             "condition holds, write share(…)."),
           {}});
     return std::nullopt;
 }
@@ -240,13 +239,12 @@ std::optional<Event> ProbabilityBinder::comparison(const Node& node, Operator op
     const auto compared = comparison_of(op);
     if (on_left == gives_distribution(right) || !compared) {
         fail(Cause::wrong_arguments, node.span,
-             {N_("In P( ) a distribution is compared with a number by = ≠ < ≤ > or ≥."), {}});
+             {N_("In P( ), compare a distribution with a number by = ≠ < ≤ > or ≥."), {}});
         return std::nullopt;
     }
     const Node& distribution = on_left ? left : right;
     if (distribution_ != nullptr && !same_tree(distribution_, &distribution)) {
-        fail(Cause::wrong_arguments, node.span,
-             {N_("One P( ) is about one distribution, and this one names two."), {}});
+        fail(Cause::wrong_arguments, node.span, {N_("P( ) is about one distribution, but this one names two."), {}});
         return std::nullopt;
     }
     distribution_ = &distribution;
@@ -256,12 +254,12 @@ std::optional<Event> ProbabilityBinder::comparison(const Node& node, Operator op
     }
     if (limit->kind != Kind::number) {
         fail(Cause::wrong_kind, limit->span,
-             {N_("A distribution is compared with numbers, and this is %1."), {kind_in_words(limit->kind)}});
+             {N_("A distribution is compared with numbers, but this is %1."), {kind_in_words(limit->kind)}});
         return std::nullopt;
     }
     if (limits_.size() == most_limits) {
         fail(Cause::wrong_arguments, node.span,
-             {N_("One P( ) can have up to %1 comparisons: add up several."), {std::to_string(most_limits)}});
+             {N_("P( ) can have at most %1 comparisons. Add several P( ) together."), {std::to_string(most_limits)}});
         return std::nullopt;
     }
     limits_.push_back(limit);

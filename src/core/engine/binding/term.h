@@ -51,7 +51,7 @@ struct MeasureTerm {
 };
 
 /// How one definition needs another; what decides whether columns that need each other can be computed row by row.
-enum class LinkType : std::uint8_t {
+enum class DependencyKind : std::uint8_t {
     value,
     same_row,
     earlier_row,
@@ -64,8 +64,8 @@ enum class LinkType : std::uint8_t {
     whole
 };
 
-struct Link {
-    LinkType type = LinkType::value;
+struct Dependency {
+    DependencyKind type = DependencyKind::value;
     DefinitionId target;
     std::uint64_t row = 0;   ///< of a fixed row
     bool line_above = false; ///< of an earlier row of a two-way table: in an earlier row of the grid
@@ -77,7 +77,7 @@ struct WhatIfTerm {
     TermPtr asked;
     std::vector<DefinitionId> replaced;
     std::vector<std::string> names;                       ///< of those, as written
-    std::vector<Link> links;                              ///< what `asked` needs
+    std::vector<Dependency> links;                        ///< what `asked` needs
     std::vector<std::shared_ptr<const WhatIfTerm>> inner; ///< the what-ifs in `asked`, those within them too
     Span span;
 };
@@ -141,7 +141,7 @@ struct TriedTerm {
 
 /// A formula after its names have been bound and its kinds found: what the compiler reads. `on` says what a term
 /// depends on, a bit a level: bit 0 is the formula's own row, bit k the rows of the k-th measure around it. A term that
-/// does not depend on the rows that are running is worked out once.
+/// does not depend on the rows that are running is computed once.
 struct Term {
     using What = std::variant<ConstantTerm, ColumnTerm, HeldTerm, CellTerm, RowNumberTerm, RowCountTerm, CounterTerm,
                               OperationTerm, std::shared_ptr<const MeasureTerm>, TriedTerm>;
@@ -186,7 +186,7 @@ struct StaticFault {
 struct BoundFormula {
     TermPtr term;               ///< of the formula, or of what follows `then`
     std::vector<TermPtr> first; ///< the first values of a recurrence
-    std::vector<Link> links;
+    std::vector<Dependency> links;
     std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<StaticFault> fault; ///< then `term` is null
 };

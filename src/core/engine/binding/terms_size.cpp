@@ -209,7 +209,8 @@ class Sizes {
         if (meant.column != nullptr) {
             return of_definition(node, meant.column->pieces, meant.table);
         }
-        if (meant.held != nullptr && !meant.held->is_function() && meant.held->worked() && meant.held->formula.tree()) {
+        if (meant.held != nullptr && !meant.held->is_function() && meant.held->computed() &&
+            meant.held->formula.tree()) {
             return of_formula(node, *meant.held->formula.tree(), meant.table);
         }
         return own_size(node);

@@ -10,8 +10,9 @@ TermPtr WhatIfBinder::what_if(const Node& node) {
     meant->span = here(node.span);
     const std::size_t values = (node.kids.size() - 1) / 2;
     if (values + 1 > Operation::most_arguments) { // the row is one more
-        return fail(Cause::wrong_arguments, node.span,
-                    {N_("with takes up to %1 held values at once."), {std::to_string(Operation::most_arguments - 1)}});
+        return fail(
+            Cause::wrong_arguments, node.span,
+            {N_("with can replace at most %1 held values at once."), {std::to_string(Operation::most_arguments - 1)}});
     }
     for (std::size_t kid = 1; kid + 1 < node.kids.size(); kid += 2) {
         if (!replace(node.kid(kid), node.kid(kid + 1), *meant, tried)) {
@@ -42,14 +43,13 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
     }
     if (binding.held == nullptr || binding.held->is_function()) {
         fail(Cause::wrong_arguments, name.span,
-             {N_("with tries another value for a held value, and %1 is none: put on the ledge what is to be tried."),
+             {N_("with tries another value for a held value, but %1 is not one. Put it on the ledge first."),
               {name.text}});
         return false;
     }
     const DefinitionId id(binding.held->id);
     if (std::find(meant.replaced.begin(), meant.replaced.end(), id) != meant.replaced.end()) {
-        fail(Cause::wrong_arguments, name.span,
-             {N_("%1 is given two values here: leave one of them out."), {name.text}});
+        fail(Cause::wrong_arguments, name.span, {N_("%1 has two values here. Remove one of them."), {name.text}});
         return false;
     }
     const TermPtr tried = binder_.term(value);
@@ -59,7 +59,7 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
     const Kind kind = context_.scope.kind_of(id);
     if (tried->kind != kind && !tried->open_kind) {
         fail(Cause::wrong_kind, value.span,
-             {N_("%1 holds %2, and this is %3."), {name.text, kind_in_words(kind), kind_in_words(tried->kind)}});
+             {N_("%1 holds %2, but this is %3."), {name.text, kind_in_words(kind), kind_in_words(tried->kind)}});
         return false;
     }
     meant.replaced.push_back(id);
@@ -71,21 +71,19 @@ bool WhatIfBinder::replace(const Node& name, const Node& value, WhatIfTerm& mean
 TermPtr WhatIfBinder::fail_for_number(const Node& node) {
     return fail(
         Cause::wrong_arguments, node.span,
-        {N_("What is asked for before with cannot use a number of the for around it: use it in the value to try."),
-         {}});
+        {N_("The expression before with cannot use the number of an outer for. Use it in the value to try."), {}});
 }
 
-/// What is asked is worked out all over again for every trial, so that it has none of the rows of a measure around it,
+/// What is asked is computed all over again for every trial, so that it has none of the rows of a measure around it,
 /// and none of its bound numbers.
 TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
     const bool over_rows = std::any_of(context_.levels.begin(), context_.levels.end(),
                                        [](const BindingContext::Level& level) { return !level.table.empty(); });
     if (over_rows) {
-        return fail(
-            Cause::wrong_arguments, node.span,
-            {N_("with cannot stand in a measure over rows: give it a column of its own, and take the measure of "
-                "that."),
-             {}});
+        return fail(Cause::wrong_arguments, node.span,
+                    {N_("with cannot be used in a measure over rows. Put it in a separate column, and take the measure "
+                        "of that."),
+                     {}});
     }
     bool uses_number = false;
     for_each_name(node, [&](const Node& name) {
@@ -114,8 +112,9 @@ TermPtr WhatIfBinder::asked(const Node& node, WhatIfTerm& meant) {
         return fail_for_number(node);
     }
     if (term->kind != Kind::number && term->kind != Kind::date && term->kind != Kind::yes_no) {
-        return fail(Cause::wrong_kind, node.span,
-                    {N_("with asks for a number, a date or yes or no, and this is %1."), {kind_in_words(term->kind)}});
+        return fail(
+            Cause::wrong_kind, node.span,
+            {N_("Before with, use a number, a date or a yes/no value. This is %1."), {kind_in_words(term->kind)}});
     }
     meant.links = std::move(inner.links);
     meant.inner = inner.what_ifs;

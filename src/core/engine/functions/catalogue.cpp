@@ -17,7 +17,7 @@ std::vector<Function> all_functions() {
         }
     };
     add("Numbers", catalogue_parts::numbers());
-    add(N_("Gaps and texts"), catalogue_parts::gaps_and_texts());
+    add(N_("Missing values and text"), catalogue_parts::gaps_and_texts());
     add("Dates", catalogue_parts::dates());
     add(N_("Classes and units"), catalogue_parts::classes_and_units());
     add("Measures", catalogue_parts::measures_of_one_column());

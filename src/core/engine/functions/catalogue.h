@@ -83,7 +83,7 @@ struct Function {
     std::optional<Family> distribution = {}; ///< of a function that gives a distribution
 
     /// What it comes to in simpler functions, with the names of its arguments: `sum(x) / count(x)`. It shows how a
-    /// measure is worked out; a function without an operation or a maker is worked out by it.
+    /// measure is computed; a function without an operation or a maker is computed by it.
     std::string_view simpler_form = {};
 
     /// How many of the arguments, from the first, run over rows.

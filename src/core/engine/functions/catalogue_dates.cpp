@@ -106,11 +106,12 @@ std::vector<Function> dates() {
     const Argument on{"d", Role::plain, Kind::date};
     const std::vector<Argument> two = {{"a", Role::plain, Kind::date}, {"b", Role::plain, Kind::date}};
     return {
-        plain_function("date", {{"y"}, {"m"}, {"d"}}, {&make_date, nullptr, Kind::date},
-                       N_("The date of a year, a month and a day."), "date(2026, 5, 4)", "2026-05-04",
-                       N_("there is no such day: years go from 1 to 9999, months to 12, days to the end of the month")),
+        plain_function(
+            "date", {{"y"}, {"m"}, {"d"}}, {&make_date, nullptr, Kind::date},
+            N_("The date of a year, a month and a day."), "date(2026, 5, 4)", "2026-05-04",
+            N_("there is no such date: years run from 1 to 9999, months to 12, days to the end of the month")),
         {.name = "today",
-         .purpose = N_("The day on which it is worked out, or the day that the study is set to."),
+         .purpose = N_("The current date, or the date set in the study."),
          .example = "days(today(), today())",
          .example_result = "0",
          .special = Special::today,
@@ -123,9 +124,10 @@ std::vector<Function> dates() {
                        "weekday(date(2026, 5, 4))", "1", "", "ISO 8601"),
         plain_function("years", two, between_dates<Years>(), N_("Completed years from a to b."),
                        "years(date(2024, 2, 29), date(2026, 2, 28))", "1"),
-        plain_function("months", two, between_dates<Months>(),
-                       N_("Completed months from a to b: complete once the day of the month has come again."),
-                       "months(date(2026, 1, 31), date(2026, 3, 1))", "1"),
+        plain_function(
+            "months", two, between_dates<Months>(),
+            N_("Completed months from a to b; a month is complete when its day of the month is reached again."),
+            "months(date(2026, 1, 31), date(2026, 3, 1))", "1"),
         plain_function("weeks", two, between_dates<Weeks>(), N_("Completed weeks from a to b."),
                        "weeks(date(2026, 5, 4), date(2026, 5, 17))", "1"),
         plain_function("days", two, between_dates<Days>(), N_("Completed days from a to b."),

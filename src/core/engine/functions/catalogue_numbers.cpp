@@ -114,65 +114,67 @@ std::vector<Function> numbers() {
     constexpr auto down = [](double x) { return std::floor(x); };
     constexpr auto up = [](double x) { return std::ceil(x); };
     constexpr auto to_zero = [](double x) { return std::trunc(x); };
-    add(of_one<abs>("abs", N_("The size of a number, without its sign."), "", "|x|", "abs(-3.5)", "3.5"));
+    add(of_one<abs>("abs", N_("The absolute value of a number."), "", "|x|", "abs(-3.5)", "3.5"));
     all.back().typesetting = Typesetting::bars;
     all.back().special = Special::absolute_value;
-    add(of_one<root>("sqrt", N_("The square root."), N_("sqrt takes numbers from 0 up"), "√x", "sqrt(6.25)", "2.5"));
+    add(of_one<root>("sqrt", N_("The square root."), N_("sqrt needs a number of 0 or more"), "√x", "sqrt(6.25)",
+                     "2.5"));
     all.back().typesetting = Typesetting::square_root;
     all.back().operation.row_code = Operation::RowCode::root;
-    add(of_one<cube_root>("cbrt", N_("The cube root, of negative numbers too."), "", "∛x", "cbrt(-27)", "-3"));
+    add(of_one<cube_root>("cbrt", N_("The cube root, also of negative numbers."), "", "∛x", "cbrt(-27)", "-3"));
     all.back().typesetting = Typesetting::cube_root;
     add(of_one<exponential>("exp", N_("e to the power of a number."), "", "eˣ", "exp(0)", "1"));
     all.back().typesetting = Typesetting::power_of_e;
-    add(of_one<ln>("ln", N_("The natural logarithm."), N_("ln takes numbers above 0"), "logₑ x", "ln(1)", "0"));
-    add(of_one<xlnx>("xlnx", N_("p times the natural logarithm of p, and 0 at 0."), N_("xlnx takes numbers from 0 up"),
-                     "p ln p, by its limit at 0", "xlnx(0)", "0"));
-    add(of_one<log_10>("log10", N_("The logarithm to base ten."), N_("log10 takes numbers above 0"), "log₁₀ x",
+    add(of_one<ln>("ln", N_("The natural logarithm."), N_("ln needs a number above 0"), "logₑ x", "ln(1)", "0"));
+    add(of_one<xlnx>("xlnx", N_("p times the natural logarithm of p, and 0 at 0."),
+                     N_("xlnx needs a number of 0 or more"), "p ln p, with its limit 0 at 0", "xlnx(0)", "0"));
+    add(of_one<log_10>("log10", N_("The logarithm to base ten."), N_("log10 needs a number above 0"), "log₁₀ x",
                        "log10(1000)", "3"));
-    add(of_one<log_2>("log2", N_("The logarithm to base two."), N_("log2 takes numbers above 0"), "log₂ x", "log2(8)",
+    add(of_one<log_2>("log2", N_("The logarithm to base two."), N_("log2 needs a number above 0"), "log₂ x", "log2(8)",
                       "3"));
-    add(of_two<log_to>("log", "x", "base", N_("The logarithm to a base of your own."),
-                       N_("log takes a number above 0, and a base above 0 that is not 1"), "ln x / ln base",
+    add(of_two<log_to>("log", "x", "base", N_("The logarithm to a given base."),
+                       N_("log needs a number above 0, and a base above 0 that is not 1"), "ln x / ln base",
                        "log(81, 3)", "4"));
     add(of_one<sine>("sin", N_("The sine of an angle in radians; sin(30°) takes degrees."), "", "", "sin(0)", "0"));
     add(of_one<cosine>("cos", N_("The cosine of an angle in radians."), "", "", "cos(0)", "1"));
     add(of_one<tangent>("tan", N_("The tangent of an angle in radians."), "", "", "tan(0)", "0"));
-    add(of_one<inverse_sine>("asin", N_("The angle in radians that has this sine."),
-                             N_("asin takes numbers from -1 to 1"), "", "asin(0)", "0"));
-    add(of_one<inverse_cosine>("acos", N_("The angle in radians that has this cosine."),
-                               N_("acos takes numbers from -1 to 1"), "", "acos(1)", "0"));
-    add(of_one<arc_tangent>("atan", N_("The angle in radians that has this tangent."), "", "", "atan(0)", "0"));
-    add(of_two<arc_tangent2>("atan2", "y", "x", N_("The angle in radians of the point x, y, from the x axis."), "", "",
+    add(of_one<inverse_sine>("asin", N_("The angle in radians with this sine."), N_("asin needs a number from -1 to 1"),
+                             "", "asin(0)", "0"));
+    add(of_one<inverse_cosine>("acos", N_("The angle in radians with this cosine."),
+                               N_("acos needs a number from -1 to 1"), "", "acos(1)", "0"));
+    add(of_one<arc_tangent>("atan", N_("The angle in radians with this tangent."), "", "", "atan(0)", "0"));
+    add(of_two<arc_tangent2>("atan2", "y", "x", N_("The angle in radians of the point (x, y) from the x axis."), "", "",
                              "atan2(0, 1)", "0"));
-    add(of_two<hypotenuse>("hypot", "x", "y", N_("The distance of the point x, y from the origin."), "", "√(x² + y²)",
+    add(of_two<hypotenuse>("hypot", "x", "y", N_("The distance of the point (x, y) from the origin."), "", "√(x² + y²)",
                            "hypot(3, 4)", "5"));
-    add(of_one<down>("floor", N_("The nearest whole number below."), "", "⌊x⌋", "floor(-2.5)", "-3"));
-    add(of_one<up>("ceil", N_("The nearest whole number above."), "", "⌈x⌉", "ceil(-2.5)", "-2"));
+    add(of_one<down>("floor", N_("A number rounded down to a whole number."), "", "⌊x⌋", "floor(-2.5)", "-3"));
+    add(of_one<up>("ceil", N_("A number rounded up to a whole number."), "", "⌈x⌉", "ceil(-2.5)", "-2"));
     add(of_one<to_zero>("trunc", N_("The whole part, towards zero."), "", "", "trunc(-2.5)", "-2"));
-    add(of_one<sign>("sign", N_("1, 0 or −1, by the sign of a number."), "", "", "sign(-0.1)", "-1"));
+    add(of_one<sign>("sign", N_("The sign of a number: 1, 0 or −1."), "", "", "sign(-0.1)", "-1"));
     add(of_two<larger>("larger", "a", "b", N_("The larger of two numbers, row by row."), "", "", "larger(2, 3)", "3"));
     add(of_two<smaller>("smaller", "a", "b", N_("The smaller of two numbers, row by row."), "", "", "smaller(2, 3)",
                         "2"));
-    add(plain_function(
-        "round", {{"x"}, {"d", Role::plain, Kind::number, false, true}}, {&round_one, nullptr, Kind::number},
-        N_("A number rounded to d decimals, as written in decimals, halves away from zero."), "round(2.675, 2)", "2.68",
-        N_("round takes a whole number of decimals from -300 to 300"), "of the shortest decimal that reads back as x"));
+    add(plain_function("round", {{"x"}, {"d", Role::plain, Kind::number, false, true}},
+                       {&round_one, nullptr, Kind::number},
+                       N_("A number rounded to d decimals, based on its decimal form, halves away from zero."),
+                       "round(2.675, 2)", "2.68", N_("round needs a whole number of decimals from -300 to 300"),
+                       "applied to the shortest decimal that reads back as x"));
     add(of_two<round_significant>("sigfig", "x", "k", N_("A number rounded to k significant figures."),
-                                  N_("sigfig takes a whole number of figures from 1 to 17"), "", "sigfig(0.0123456, 3)",
+                                  N_("sigfig needs a whole number of figures from 1 to 17"), "", "sigfig(0.0123456, 3)",
                                   "0.0123"));
-    add(of_one<ledgefall::factorial>("factorial", N_("The product of the whole numbers up to n; n! is short for it."),
-                                     N_("factorial takes whole numbers from 0 up"), "n!", "factorial(6)", "720"));
+    add(of_one<ledgefall::factorial>("factorial", N_("The product of the whole numbers up to n; also written n!."),
+                                     N_("factorial needs a whole number of 0 or more"), "n!", "factorial(6)", "720"));
     all.back().typesetting = Typesetting::factorial;
-    add(of_two<ledgefall::choose>("choose", "n", "k", N_("In how many ways k of n things can be chosen."),
-                                  N_("choose takes whole numbers from 0 up"), "n! / (k! (n − k)!)", "choose(12, 4)",
+    add(of_two<ledgefall::choose>("choose", "n", "k", N_("The number of ways to choose k of n things."),
+                                  N_("choose needs whole numbers of 0 or more"), "n! / (k! (n − k)!)", "choose(12, 4)",
                                   "495"));
-    add(of_two<ledgefall::arrange>("arrange", "n", "k", N_("In how many ways k of n things can be put in a row."),
-                                   N_("arrange takes whole numbers from 0 up"), "n! / (n − k)!", "arrange(5, 2)",
+    add(of_two<ledgefall::arrange>("arrange", "n", "k", N_("The number of ways to arrange k of n things in a row."),
+                                   N_("arrange needs whole numbers of 0 or more"), "n! / (n − k)!", "arrange(5, 2)",
                                    "20"));
-    add(of_one<gamma>("gamma", N_("The gamma function."), N_("gamma has no value at 0 and at negative whole numbers"),
+    add(of_one<gamma>("gamma", N_("The gamma function."), N_("gamma has no value at 0 or at negative whole numbers"),
                       "∫ tˣ⁻¹ e⁻ᵗ dt, Boost.Math", "gamma(5)", "24"));
-    add(of_one<log_gamma>("lgamma", N_("The natural logarithm of the gamma function's size."),
-                          N_("lgamma has no value at 0 and at negative whole numbers"), "ln |Γ(x)|, Boost.Math",
+    add(of_one<log_gamma>("lgamma", N_("The natural logarithm of the gamma function's absolute value."),
+                          N_("lgamma has no value at 0 or at negative whole numbers"), "ln |Γ(x)|, Boost.Math",
                           "lgamma(1)", "0"));
     add(of_one<error_function>("erf", N_("The error function."), "", "2/√π ∫₀ˣ e⁻ᵗ² dt, Boost.Math", "erf(0)", "0"));
     return all;

@@ -20,7 +20,7 @@ Value make_distribution(const Value* a, std::size_t count, const Faults& faults)
     for (std::size_t at = 0; at < count; ++at) {
         d.numbers[at] = a[at].number();
     }
-    return sound(d) ? distribution_value(d) : faults.out_of_domain();
+    return is_valid(d) ? distribution_value(d) : faults.out_of_domain();
 }
 
 template <Family family>
@@ -36,7 +36,7 @@ Function distribution(std::vector<Argument> arguments, std::string_view purpose,
 /// The distribution that the first four arguments say, or nothing where its numbers are out of their domain.
 std::optional<Distribution> distribution_in(const Value* a) {
     const Distribution d{static_cast<Family>(a[0].number()), {a[1].number(), a[2].number(), a[3].number()}};
-    return sound(d) ? std::optional(d) : std::nullopt;
+    return is_valid(d) ? std::optional(d) : std::nullopt;
 }
 
 /// The distribution of the first four arguments; or the value in its place, which is an error before it is missing.
@@ -112,45 +112,46 @@ Value probability_of(const ConditionalEvent& event, const Value* a, std::size_t 
 std::vector<Function> families() {
     return {
         distribution<Family::binomial>({number_n, chance},
-                                       N_("How many of n independent trials succeed, each with the chance p."),
-                                       N_("binomial takes a whole n from 0 up and a p from 0 to 1"),
+                                       N_("The number of successes in n independent trials, each with probability p."),
+                                       N_("binomial needs a whole number n of 0 or more and a p from 0 to 1"),
                                        "P(k) = C(n, k) p^k (1−p)^(n−k)", "P(binomial(12, 0.5) = 6)", "0.2255859375"),
-        distribution<Family::poisson>({{"m"}}, N_("How many events happen where m are expected."),
-                                      N_("poisson takes a mean from 0 up"), "P(k) = m^k e^(−m) / k!",
+        distribution<Family::poisson>({{"m"}}, N_("The number of events when m are expected."),
+                                      N_("poisson needs a mean of 0 or more"), "P(k) = m^k e^(−m) / k!",
                                       "round(P(poisson(2) = 0), 6)", "0.135335"),
-        distribution<Family::geometric>({chance}, N_("How many trials fail before the first success."),
-                                        N_("geometric takes a p above 0 and up to 1"), "P(k) = p (1−p)^k, k from 0",
+        distribution<Family::geometric>({chance}, N_("The number of failures before the first success."),
+                                        N_("geometric needs a p above 0 and at most 1"), "P(k) = p (1−p)^k, k from 0",
                                         "P(geometric(0.5) = 2)", "0.125"),
-        distribution<Family::negative_binomial>({{"r"}, chance}, N_("How many trials fail before the r-th success."),
-                                                N_("negative_binomial takes an r above 0 and a p above 0 and up to 1"),
-                                                "P(k) = C(k+r−1, k) p^r (1−p)^k", "P(negative_binomial(2, 0.5) = 1)",
-                                                "0.25"),
+        distribution<Family::negative_binomial>(
+            {{"r"}, chance}, N_("The number of failures before the r-th success."),
+            N_("negative_binomial needs an r above 0, and a p above 0 and at most 1"), "P(k) = C(k+r−1, k) p^r (1−p)^k",
+            "P(negative_binomial(2, 0.5) = 1)", "0.25"),
         distribution<Family::hypergeometric>(
-            {{"N"}, {"K"}, {"n"}}, N_("How many of n drawn without putting back are marked, where K of N are."),
-            N_("hypergeometric takes whole numbers N, K and n from 0 up, with K and n not above N"),
+            {{"N"}, {"K"}, {"n"}},
+            N_("The marked items among n drawn without replacement from N, of which K are marked."),
+            N_("hypergeometric needs whole numbers N, K and n of 0 or more, with K and n at most N"),
             "P(k) = C(K, k) C(N−K, n−k) / C(N, n)", "round(P(hypergeometric(10, 4, 3) = 2), 9)", "0.3"),
-        distribution<Family::uniform>({{"a"}, {"b"}}, N_("Any number from a to b, all alike."),
-                                      N_("uniform takes an a below its b"), "density 1 / (b − a)",
+        distribution<Family::uniform>({{"a"}, {"b"}}, N_("Numbers from a to b, all equally likely."),
+                                      N_("uniform needs an a below its b"), "density 1 / (b − a)",
                                       "P(uniform(2, 6) <= 3)", "0.25"),
         distribution<Family::normal>(
-            {{"m"}, {"s"}}, N_("The normal distribution with the mean m and the standard deviation s."),
-            N_("normal takes a standard deviation above 0"), "density e^(−((x−m)/s)²/2) / (s √(2π))",
+            {{"m"}, {"s"}}, N_("The normal distribution with mean m and standard deviation s."),
+            N_("normal needs a standard deviation above 0"), "density e^(−((x−m)/s)²/2) / (s √(2π))",
             "round(P(normal(0, 1) < 1.96), 6)", "0.975002"),
-        distribution<Family::exponential>({{"rate"}}, N_("The time until the next event, where events come at a rate."),
-                                          N_("exponential takes a rate above 0"), "density rate e^(−rate x)",
+        distribution<Family::exponential>({{"rate"}}, N_("The time until the next event, for events at a given rate."),
+                                          N_("exponential needs a rate above 0"), "density rate e^(−rate x)",
                                           "round(P(exponential(0.5) > 2), 6)", "0.367879"),
         distribution<Family::student_t>({{"v"}}, N_("Student's t with v degrees of freedom."),
-                                        N_("student_t takes degrees of freedom above 0"), "Student (1908)",
+                                        N_("student_t needs degrees of freedom above 0"), "Student (1908)",
                                         "round(quantile(student_t(10), 0.975), 6)", "2.228139"),
-        distribution<Family::chi_squared>({{"v"}}, N_("The sum of v squared standard normal numbers."),
-                                          N_("chi_squared takes degrees of freedom above 0"), "χ², Pearson (1900)",
+        distribution<Family::chi_squared>({{"v"}}, N_("The sum of v squared standard normal variables."),
+                                          N_("chi_squared needs degrees of freedom above 0"), "χ², Pearson (1900)",
                                           "round(P(chi_squared(3) > 7.81), 6)", "0.050106"),
         distribution<Family::f_dist>({{"v1"}, {"v2"}},
                                      N_("The ratio of two variances with v1 and v2 degrees of freedom."),
-                                     N_("f_dist takes degrees of freedom above 0"), "Fisher and Snedecor",
+                                     N_("f_dist needs degrees of freedom above 0"), "Fisher and Snedecor",
                                      "round(quantile(f_dist(4, 10), 0.95), 6)", "3.47805"),
-        distribution<Family::lognormal>({{"m"}, {"s"}}, N_("A number whose logarithm is normal with m and s."),
-                                        N_("lognormal takes an s above 0"), "ln X is normal(m, s)",
+        distribution<Family::lognormal>({{"m"}, {"s"}}, N_("A distribution whose logarithm is normal(m, s)."),
+                                        N_("lognormal needs an s above 0"), "ln X is normal(m, s)",
                                         "P(lognormal(0, 1) < 1)", "0.5"),
     };
 }
@@ -159,8 +160,8 @@ std::vector<Function> families() {
 
 std::vector<Function> probability() {
     std::vector<Function> all = families();
-    const std::string_view numbers = N_("the distribution's numbers are out of their domain");
-    const std::string_view no_moment = N_("this distribution has none, or its numbers are out of their domain");
+    const std::string_view numbers = N_("the distribution's parameters are outside their domain");
+    const std::string_view no_moment = N_("this distribution has none, or its parameters are outside their domain");
     const auto add = [&all](std::string_view name, std::vector<Argument> arguments, const Operation& operation,
                             std::string_view purpose, std::string_view example, std::string_view result,
                             std::string_view domain, std::string_view source) {
@@ -169,17 +170,18 @@ std::vector<Function> probability() {
     Operation of_condition;
     of_condition.of_event = &probability_of;
     add("P", {{"condition", Role::plain, Kind::distribution}}, of_condition,
-        N_("The probability of a condition on a distribution; what stands behind a bar is known to hold."),
+        N_("The probability of a condition on a distribution, given any condition after a bar."),
         "P(binomial(4, 0.5) > 3 | binomial(4, 0.5) > 2)", "0.2", numbers, "P(A | B) = P(A and B) / P(B)");
     all.back().special = Special::probability;
     add("density", {a_distribution, {"x"}}, of_distribution<Density>(),
-        N_("The density of a distribution at x; of a discrete one the probability of x."), "density(uniform(2, 6), 3)",
-        "0.25", N_("there is no finite density here, or the distribution's numbers are out of their domain"), "");
+        N_("The density of a distribution at x; for a discrete one, the probability of x."),
+        "density(uniform(2, 6), 3)", "0.25",
+        N_("there is no finite density here, or the distribution's parameters are outside their domain"), "");
     add("quantile", {a_distribution, chance}, of_distribution<Quantile>(),
-        N_("The value below which a part p of a distribution lies; of a discrete one the smallest k with P(D ≤ k) ≥ "
-           "p."),
+        N_("The value below which a proportion p of a distribution lies; for a discrete one, the smallest k with P(D ≤ "
+           "k) ≥ p."),
         "quantile(binomial(12, 0.5), 0.5)", "6",
-        N_("quantile takes a p from 0 to 1 for which the distribution has a finite value"), "");
+        N_("quantile needs a p from 0 to 1 for which the distribution has a finite value"), "");
     add("mean", {a_distribution}, of_distribution<Mean>(), N_("The mean of a distribution."), "mean(binomial(12, 0.5))",
         "6", no_moment, "of binomial n p");
     add("var", {a_distribution}, of_distribution<Variance>(), N_("The variance of a distribution."),
@@ -187,10 +189,9 @@ std::vector<Function> probability() {
     add("sd", {a_distribution}, of_distribution<Deviation>(), N_("The standard deviation of a distribution."),
         "sd(exponential(0.5))", "2", no_moment, "√var");
     add("draw", {a_distribution}, {&draw, nullptr, Kind::number},
-        N_("A number drawn at random from a distribution; the same for the same study, column and row until the study "
-           "is "
-           "drawn again."),
-        "draw(binomial(5, 1))", "5", numbers, "the quantile of a SplitMix64 number");
+        N_("A random number from a distribution. It stays the same for a study, column and row until new random "
+           "numbers are drawn."),
+        "draw(binomial(5, 1))", "5", numbers, "the quantile at a SplitMix64 random number");
     all.back().special = Special::draw;
     return all;
 }

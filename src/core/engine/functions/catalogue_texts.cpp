@@ -77,7 +77,7 @@ Value as_number(const Value* a, std::size_t count, const Faults& faults) {
         return *passed;
     }
     const Value number = read_cell(a[0].text().str(), Kind::number);
-    return number.state() == State::odd ? faults.out_of_domain() : number;
+    return number.state() == State::unparsed ? faults.out_of_domain() : number;
 }
 
 Value as_text(const Value* a, std::size_t count, const Faults&) {
@@ -130,21 +130,21 @@ std::vector<Function> gaps_and_texts() {
     const Argument part{"s", Role::plain, Kind::text};
     std::vector<Function> all;
     all.push_back(plain_function("is_missing", {anything}, {&is_missing_one, nullptr, Kind::yes_no},
-                                 N_("Yes where a cell is empty."), "is_missing(missing)", "yes"));
+                                 N_("Yes if a value is missing."), "is_missing(missing)", "yes"));
     all.back().special = Special::missing_test;
     all.push_back(plain_function("default", {anything, {"value", Role::plain, Kind::number, true, false}},
                                  {&default_one, &default_block, Kind::number},
-                                 N_("x, or a value of your own where x is missing."), "default(missing, 4)", "4"));
+                                 N_("x, or a given value where x is missing."), "default(missing, 4)", "4"));
     all.back().keeps_kind = true;
     all.back().operation.fills_gaps = true;
     all.push_back(plain_function("text", {anything}, {&as_text, nullptr, Kind::text}, N_("A value as text."),
                                  "text(1.50)", "1.5"));
     all.push_back(plain_function("number", {text}, {&as_number, nullptr, Kind::number},
                                  N_("The number that a text writes, read as in a cell."), "number(\"2.5\")", "2.5",
-                                 N_("this text writes no number")));
+                                 N_("this text is not a number")));
     all.push_back(plain_function("tally", {{"n", Role::plain, Kind::number}}, {&tallied, nullptr, Kind::text},
-                                 N_("A count in strokes, five by five; beyond 200 the number."), "tally(7)", "||||| ||",
-                                 N_("only a whole number from 0 on can be counted off")));
+                                 N_("A count as tally marks in fives; above 200, the number."), "tally(7)", "||||| ||",
+                                 N_("tally needs a whole number of 0 or more")));
     const auto more = [](std::string_view name) { return Argument{name, Role::plain, Kind::text, true, true}; };
     all.push_back(plain_function("join",
                                  {{"a", Role::plain, Kind::text, true, false},
@@ -153,22 +153,22 @@ std::vector<Function> gaps_and_texts() {
                                   more("d"),
                                   more("e"),
                                   more("f")},
-                                 {&joined, nullptr, Kind::text}, N_("Texts and numbers joined to one text."),
+                                 {&joined, nullptr, Kind::text}, N_("Texts and numbers joined into one text."),
                                  "join(\"site \", 3)", "site 3"));
-    all.push_back(plain_function("upper", {text}, of_texts<Upper>(Kind::text), N_("A text in capitals."),
+    all.push_back(plain_function("upper", {text}, of_texts<Upper>(Kind::text), N_("Text in capitals."),
                                  "upper(\"pool\")", "POOL"));
-    all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), N_("A text in small letters."),
+    all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), N_("Text in lower case."),
                                  "lower(\"Pool\")", "pool"));
-    all.push_back(plain_function("trim", {text}, of_texts<Trim>(Kind::text), N_("A text without blanks at its ends."),
+    all.push_back(plain_function("trim", {text}, of_texts<Trim>(Kind::text), N_("Text without spaces at its ends."),
                                  "trim(\" pool \")", "pool"));
     all.push_back(plain_function("length", {text}, of_texts<Length>(Kind::number),
-                                 N_("How many characters a text has."), "length(\"weir\")", "4"));
+                                 N_("The number of characters in a text."), "length(\"weir\")", "4"));
     all.push_back(plain_function("starts", {text, part}, of_texts<Starts>(Kind::yes_no),
-                                 N_("Whether a text begins with another."), "starts(\"riffle\", \"rif\")", "yes"));
+                                 N_("Whether a text starts with another text."), "starts(\"riffle\", \"rif\")", "yes"));
     all.push_back(plain_function("ends", {text, part}, of_texts<Ends>(Kind::yes_no),
-                                 N_("Whether a text ends with another."), "ends(\"riffle\", \"rif\")", "no"));
+                                 N_("Whether a text ends with another text."), "ends(\"riffle\", \"rif\")", "no"));
     all.push_back(plain_function("contains", {text, part}, of_texts<Contains>(Kind::yes_no),
-                                 N_("Whether a text has another in it."), "contains(\"riffle\", \"ff\")", "yes"));
+                                 N_("Whether a text contains another text."), "contains(\"riffle\", \"ff\")", "yes"));
     return all;
 }
 

@@ -16,7 +16,7 @@ struct Operation {
     static constexpr std::size_t most_arguments = 12;
     using One = Value (*)(const Value* arguments, std::size_t count, const Faults& faults);
     using Block = void (*)(const Lane* arguments, double* out, std::size_t rows);
-    /// One row of plain numbers, for columns that are worked out row by row; as with a block, what is not finite may
+    /// One row of plain numbers, for columns that are computed row by row; as with a block, what is not finite may
     /// come out. The commonest are known by name, so that they need no call.
     using Row = double (*)(const double* arguments);
     enum class RowCode : std::uint8_t { none, call, add, subtract, multiply, divide, negate, square, cube, root };

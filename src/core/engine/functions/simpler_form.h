@@ -5,7 +5,7 @@
 
 namespace ledgefall {
 
-/// A call of a measure as it is worked out from simpler functions: `sum(x) / count(x)` for `mean(x)`, with what it is
+/// A call of a measure as it is computed from simpler functions: `sum(x) / count(x)` for `mean(x)`, with what it is
 /// taken of put in. Null where the catalogue does not say how, or where several columns are pooled.
 NodePtr simpler_form(const Node& call, const Function& function);
 

@@ -199,11 +199,11 @@ class Compiler {
     /// The errors of an operation or a measure of that name and with that sentence of its domain.
     Faults faults(Span span, const std::string& name, std::string_view domain, Cause domain_cause) const {
         Faults out;
-        out.division = site(Cause::division_by_zero, span, Sentence(N_("this divides by zero")));
+        out.division = site(Cause::division_by_zero, span, Sentence(N_("division by zero")));
         out.domain =
             site(domain_cause, span, domain.empty() ? Sentence(N_("%1 has no value here"), {name}) : Sentence(domain));
         out.arguments = out.domain;
-        out.large = site(Cause::too_large, span, {N_("the result is too large to be held"), {}});
+        out.large = site(Cause::too_large, span, {N_("the result is too large"), {}});
         return out;
     }
 
@@ -222,7 +222,7 @@ class Compiler {
         const Function& function = *measure.function;
         Faults out = faults(span, std::string(function.name), function.domain, function.domain_cause);
         out.steps = site(Cause::too_large, span,
-                         {N_("this takes more steps than one formula may: divide it, or shorten its ranges"), {}});
+                         {N_("this takes more steps than one formula can have: split it, or shorten its ranges"), {}});
         out.arguments =
             site(Cause::out_of_domain, span,
                  measure.over == MeasureTerm::Over::bound

@@ -8,7 +8,7 @@ namespace {
 using Formulas = std::vector<const Formula*>;
 
 void link_whole(PlannedDefinition& definition, const DefinitionId& target) {
-    definition.links.push_back({LinkType::whole, target, 0});
+    definition.links.push_back({DependencyKind::whole, target, 0});
 }
 
 void link_axis(const Plan& plan, PlannedDefinition& definition) {
@@ -50,7 +50,7 @@ const DefinitionKind column_kind{
 
 const DefinitionKind held_kind{
     .formulas =
-        [](const PlannedDefinition& one) { return one.held->worked() ? Formulas{&one.held->formula} : Formulas(); },
+        [](const PlannedDefinition& one) { return one.held->computed() ? Formulas{&one.held->formula} : Formulas(); },
     .has_size = true};
 
 const DefinitionKind check_kind{
@@ -59,9 +59,9 @@ const DefinitionKind check_kind{
 const DefinitionKind chart_number_kind{.formulas = [](const PlannedDefinition& one) { return Formulas{one.number}; },
                                        .refuses =
                                            [](Kind kind) {
-                                               return refused_unless(kind == Kind::number || kind == Kind::date,
-                                                                     N_("a chart takes a number here, and this is %1"),
-                                                                     kind);
+                                               return refused_unless(
+                                                   kind == Kind::number || kind == Kind::date,
+                                                   N_("the chart needs a number here, but this is %1"), kind);
                                            },
                                        .needs_rows = true};
 
@@ -75,8 +75,8 @@ const DefinitionKind early_stop_kind{
     .formulas = [](const PlannedDefinition& one) { return Formulas{one.table->axis.source->until()}; },
     .refuses =
         [](Kind kind) {
-            return refused_unless(kind == Kind::yes_no,
-                                  N_("after until comes a condition, such as r < 1, and this is %1"), kind);
+            return refused_unless(kind == Kind::yes_no, N_("until needs a condition, such as r < 1, but this is %1"),
+                                  kind);
         },
     .names_rows = true,
     .needs_rows = true};
@@ -87,7 +87,7 @@ const DefinitionKind axis_kind{
     .link = link_axis,
     .refuses =
         [](Kind kind) {
-            return refused_unless(kind == Kind::number, N_("an axis goes from number to number, and this is %1"), kind);
+            return refused_unless(kind == Kind::number, N_("an axis runs between numbers, but this is %1"), kind);
         },
     .always_worked = true,
     .in_table = false,

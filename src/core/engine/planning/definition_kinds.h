@@ -8,10 +8,10 @@ namespace ledgefall {
 struct Plan;
 struct PlannedDefinition;
 
-/// How a definition is worked out.
+/// How a definition is computed.
 enum class Work : std::uint8_t { single, row_count, column, stop, axis, grid_size, foot_row };
 
-/// One kind of definition: all that planning and working out ask of it. The kinds are the entries of
+/// One kind of definition: all that planning and computing ask of it. The kinds are the entries of
 /// definition_kinds.cpp.
 struct DefinitionKind {
     Work work = Work::single;
@@ -23,7 +23,7 @@ struct DefinitionKind {
     /// The value of another foot line that a name means, of a foot value.
     DefinitionId (*of_line)(const PlannedDefinition& definition, Id line) = nullptr;
     bool always_worked = false; ///< without formulas too
-    bool names_rows = false;    ///< its formula is worked out row by row
+    bool names_rows = false;    ///< its formula is computed row by row
     bool in_table = true;       ///< its formula sees the names of its table
     bool brings_rows = false;   ///< what uses it needs the number of its table's rows
     bool needs_rows = false;    ///< it needs the number of its table's rows
@@ -38,7 +38,7 @@ extern const DefinitionKind chart_number_kind;
 extern const DefinitionKind row_count_kind;
 /// The condition for a table's last row.
 extern const DefinitionKind early_stop_kind;
-/// An axis that is worked out.
+/// An axis that is computed.
 extern const DefinitionKind axis_kind;
 /// How many cells a two-way table has.
 extern const DefinitionKind grid_size_kind;

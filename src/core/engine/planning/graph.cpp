@@ -6,7 +6,8 @@
 
 namespace ledgefall {
 
-std::vector<std::vector<std::size_t>> groups_in_order(const std::vector<std::vector<std::size_t>>& needs) {
+std::vector<std::vector<std::size_t>>
+strongly_connected_components(const std::vector<std::vector<std::size_t>>& needs) {
     constexpr std::size_t unseen = std::numeric_limits<std::size_t>::max();
     struct Visit {
         std::size_t node, next;
@@ -57,7 +58,8 @@ std::vector<std::vector<std::size_t>> groups_in_order(const std::vector<std::vec
     return groups;
 }
 
-std::vector<std::size_t> way(const std::vector<std::vector<std::size_t>>& needs, std::size_t from, std::size_t to) {
+std::vector<std::size_t> shortest_path(const std::vector<std::vector<std::size_t>>& needs, std::size_t from,
+                                       std::size_t to) {
     constexpr std::size_t none = std::numeric_limits<std::size_t>::max();
     std::vector<std::size_t> before(needs.size(), none);
     std::deque<std::size_t> queue{from};

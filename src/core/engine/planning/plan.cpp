@@ -19,7 +19,7 @@ class Planner {
         list();
         list_checks();
         list_chart_numbers();
-        for (const auto& group : groups_in_order(named_needs())) {
+        for (const auto& group : strongly_connected_components(named_needs())) {
             // Columns that need each other are bound twice: what kind they are is known only after the first time.
             for (std::size_t pass = 0; pass < (group.size() > 1 ? 2 : 1); ++pass) {
                 for (const std::size_t at : group) {
@@ -31,7 +31,7 @@ class Planner {
         WhatIfPlanner what_ifs(plan_);
         what_ifs.link();
         const auto needs = linked_needs();
-        for (auto& members : groups_in_order(needs)) {
+        for (auto& members : strongly_connected_components(needs)) {
             plan_.groups.push_back(stops_early(members) ? checked_stopping_group(plan_, std::move(members))
                                                         : checked_group(plan_, needs, std::move(members)));
         }
@@ -62,13 +62,13 @@ class Planner {
     void add_column(const Shared<ColumnDefinition>& column, const Table* table) {
         PlannedDefinition& added = add(column_kind, column->id, table);
         added.column = &*column;
-        added.kind = column->worked() ? Kind::number : column->cells->kind();
+        added.kind = column->computed() ? Kind::number : column->cells->kind();
     }
 
     void add_axis(const Axis& axis, const Table& table) {
         add_column(*axis.column, &table);
         plan_.definitions.back().axis = &axis;
-        if (axis.worked()) {
+        if (axis.computed()) {
             plan_.definitions.back().what = &axis_kind;
         }
     }
@@ -208,7 +208,7 @@ class Planner {
     std::vector<std::vector<std::size_t>> linked_needs() const {
         std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
         for (std::size_t at = 0; at < needs.size(); ++at) {
-            for (const Link& link : plan_.definitions[at].links) {
+            for (const Dependency& link : plan_.definitions[at].links) {
                 need(needs[at], link.target);
             }
         }
@@ -219,15 +219,15 @@ class Planner {
     /// decide it need that row as well, so that they are computed together with it.
     void need_rows_of(PlannedDefinition& definition, const Table& table) const {
         if (plan_.by_id.contains(table.id)) {
-            definition.links.push_back({LinkType::value, table.id, 0});
+            definition.links.push_back({DependencyKind::value, table.id, 0});
         }
-        if (table.axis.worked() && !table.two_way() && !(definition.id == (*table.axis.column)->id)) {
-            definition.links.push_back({LinkType::whole, (*table.axis.column)->id, 0});
+        if (table.axis.computed() && !table.two_way() && !(definition.id == (*table.axis.column)->id)) {
+            definition.links.push_back({DependencyKind::whole, (*table.axis.column)->id, 0});
         }
         const DefinitionId until = DefinitionId::stop(table.id);
         if (plan_.by_id.contains(until) && !(definition.id == until)) {
             const bool decides = definition.table == &table && decides_end_of(definition.id, until);
-            definition.links.push_back({decides ? LinkType::same_stop : LinkType::value, until, 0});
+            definition.links.push_back({decides ? DependencyKind::same_stop : DependencyKind::value, until, 0});
         }
     }
 
@@ -235,10 +235,10 @@ class Planner {
     bool decides_end_of(const DefinitionId& column, const DefinitionId& until) const {
         std::vector<const PlannedDefinition*> reached = {plan_.find(until)};
         for (std::size_t at = 0; at < reached.size(); ++at) {
-            for (const Link& link : reached[at]->links) {
+            for (const Dependency& link : reached[at]->links) {
                 const PlannedDefinition* target = plan_.find(link.target);
                 const bool own = target != nullptr && target->has_cells() && target->table == reached.front()->table &&
-                                 target->worked();
+                                 target->computed();
                 if (own && target->id == column) {
                     return true;
                 }
@@ -295,7 +295,7 @@ class Planner {
     }
 
     void bind(PlannedDefinition& definition) {
-        if (!definition.worked()) {
+        if (!definition.computed()) {
             return;
         }
         definition.bound.clear();

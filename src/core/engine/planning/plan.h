@@ -28,7 +28,7 @@ struct PlannedDefinition {
     const Formula* number = nullptr; ///< of a chart
     Kind kind = Kind::number;
     std::vector<BoundFormula> bound;
-    std::vector<Link> links;
+    std::vector<Dependency> links;
     std::vector<std::shared_ptr<const WhatIfTerm>> what_ifs;
     std::optional<std::uint32_t> fault; ///< a fault site for all of it
     std::vector<PlannedPiece> pieces;
@@ -43,7 +43,7 @@ struct PlannedDefinition {
     bool stops() const { return what->work == Work::stop; }
     bool of_foot() const { return what->of_line != nullptr; }
     bool typed_layer() const { return has_cells() && axis == nullptr && table->typed_layer(*column); }
-    bool worked() const { return what->always_worked || typed_layer() || !formulas().empty(); }
+    bool computed() const { return what->always_worked || typed_layer() || !formulas().empty(); }
 };
 
 /// All definitions of a study, and the groups in which they are computed: one by itself, or several columns row by row.
@@ -57,7 +57,7 @@ struct Plan {
     std::unordered_map<DefinitionId, std::size_t> by_id;
     std::vector<Group> groups;
     /// Of each what-if the groups, by their numbers and in order, that lie between what it replaces and what it asks
-    /// for: those that are worked out anew for each trial.
+    /// for: those that are computed anew for each trial.
     std::unordered_map<const WhatIfTerm*, std::vector<std::size_t>> trials;
 
     const PlannedDefinition* find(const DefinitionId& id) const;

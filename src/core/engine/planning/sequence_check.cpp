@@ -33,12 +33,12 @@ class SequenceCheck {
     Plan::Group run_stopping() {
         for (const std::size_t member : members_) {
             const PlannedDefinition& definition = plan_.definitions[member];
-            for (const Link& link : definition.links) {
-                const bool rows = link.target == definition.table->id && link.type == LinkType::whole;
-                const bool whole =
-                    position(link.target) && (link.type == LinkType::whole || link.type == LinkType::later_row);
+            for (const Dependency& link : definition.links) {
+                const bool rows = link.target == definition.table->id && link.type == DependencyKind::whole;
+                const bool whole = position(link.target) &&
+                                   (link.type == DependencyKind::whole || link.type == DependencyKind::later_row);
                 if (rows || whole) {
-                    const Sentence what{N_("%1 decides where the table stops, so it must not use later rows, whole "
+                    const Sentence what{N_("%1 decides where the table stops, so it cannot use later rows, whole "
                                            "columns, rows or last"),
                                         {name_of(definition)}};
                     return result(StaticFault{Cause::cycle, what, {}});
@@ -65,10 +65,10 @@ class SequenceCheck {
         return group;
     }
 
-    std::vector<const Link*> links_to_members(std::size_t from) const {
-        std::vector<const Link*> links;
-        for (const Link& link : plan_.definitions[from].links) {
-            if (position(link.target) && link.type != LinkType::same_stop) {
+    std::vector<const Dependency*> links_to_members(std::size_t from) const {
+        std::vector<const Dependency*> links;
+        for (const Dependency& link : plan_.definitions[from].links) {
+            if (position(link.target) && link.type != DependencyKind::same_stop) {
                 links.push_back(&link);
             }
         }
@@ -96,10 +96,10 @@ class SequenceCheck {
     }
 
     /// The ring through a link that cannot be: from its owner to its target and back.
-    Sentence ring_through(std::size_t from, const Link& link, const std::string& pattern) const {
+    Sentence ring_through(std::size_t from, const Dependency& link, const std::string& pattern) const {
         std::vector<std::vector<std::size_t>> needs(members_.size());
         for (std::size_t at = 0; at < members_.size(); ++at) {
-            for (const Link* one : links_to_members(members_[at])) {
+            for (const Dependency* one : links_to_members(members_[at])) {
                 needs[at].push_back(*position(one->target));
             }
         }
@@ -109,43 +109,45 @@ class SequenceCheck {
         if (target == own) {
             cycle.push_back(from);
         } else {
-            for (const std::size_t at : way(needs, target, own)) {
+            for (const std::size_t at : shortest_path(needs, target, own)) {
                 cycle.push_back(members_[at]);
             }
         }
         return {pattern, {cycle_of(cycle)}};
     }
 
-    static bool is_same_row(LinkType type) { return type == LinkType::same_row || type == LinkType::rows_to_here; }
+    static bool is_same_row(DependencyKind type) {
+        return type == DependencyKind::same_row || type == DependencyKind::rows_to_here;
+    }
 
     std::optional<StaticFault> refused() {
         bool has_first = false;
-        const Link* earlier = nullptr;
+        const Dependency* earlier = nullptr;
         std::size_t earlier_from = 0;
         for (const std::size_t member : members_) {
             const PlannedDefinition& definition = plan_.definitions[member];
             const bool recurs = std::any_of(definition.bound.begin(), definition.bound.end(),
                                             [](const BoundFormula& bound) { return !bound.first.empty(); });
             has_first = has_first || recurs;
-            for (const Link* link : links_to_members(member)) {
-                const bool possible = definition.has_cells() && link->type != LinkType::whole &&
-                                      link->type != LinkType::value && link->type != LinkType::later_row;
+            for (const Dependency* link : links_to_members(member)) {
+                const bool possible = definition.has_cells() && link->type != DependencyKind::whole &&
+                                      link->type != DependencyKind::value && link->type != DependencyKind::later_row;
                 if (!possible) {
                     return StaticFault{
                         Cause::cycle,
                         ring_through(member, *link,
-                                     N_("these formulas need each other in a circle, %1: change one of them")),
+                                     N_("these formulas depend on each other in a cycle, %1: change one of them")),
                         {}};
                 }
-                if (link->type == LinkType::earlier_row && link->target == definition.id && !recurs &&
+                if (link->type == DependencyKind::earlier_row && link->target == definition.id && !recurs &&
                     !definition.table->two_way()) { // past its edges a two-way table is missing
                     return StaticFault{
                         Cause::no_first,
-                        {N_("%1 needs its own earlier row and has no beginning: write %1 = first … then …"),
+                        {N_("%1 uses its own earlier row but has no first value: write %1 = first … then …"),
                          {name_of(definition)}},
                         {}};
                 }
-                if (link->type == LinkType::earlier_row) {
+                if (link->type == DependencyKind::earlier_row) {
                     earlier = link;
                     earlier_from = member;
                 }
@@ -154,12 +156,11 @@ class SequenceCheck {
         const bool in_grid = plan_.definitions[members_.front()].table != nullptr &&
                              plan_.definitions[members_.front()].table->two_way();
         if (earlier != nullptr && !has_first && !in_grid) {
-            return StaticFault{
-                Cause::no_first,
-                ring_through(earlier_from, *earlier,
-                             N_("these columns need each other in a circle without a beginning, %1: give "
-                                "one of them first … then …")),
-                {}};
+            return StaticFault{Cause::no_first,
+                               ring_through(earlier_from, *earlier,
+                                            N_("these columns depend on each other in a cycle with no start, %1: write "
+                                               "one of them as first … then …")),
+                               {}};
         }
         return ordered();
     }
@@ -170,10 +171,11 @@ class SequenceCheck {
         std::vector<std::size_t> left = members_;
         while (!left.empty()) {
             const auto ready = [&](std::size_t member, bool held_rows_too) {
-                for (const Link* link : links_to_members(member)) {
-                    const bool needed = is_same_row(link->type) ||
-                                        (held_rows_too && !(link->target == plan_.definitions[member].id) &&
-                                         (link->type == LinkType::fixed_row || link->type == LinkType::computed_row));
+                for (const Dependency* link : links_to_members(member)) {
+                    const bool needed =
+                        is_same_row(link->type) ||
+                        (held_rows_too && !(link->target == plan_.definitions[member].id) &&
+                         (link->type == DependencyKind::fixed_row || link->type == DependencyKind::computed_row));
                     const std::size_t target = members_[*position(link->target)];
                     if (needed && std::find(left.begin(), left.end(), target) != left.end()) {
                         return false;
@@ -197,22 +199,22 @@ class SequenceCheck {
     StaticFault same_row_ring(const std::vector<std::size_t>& left) const {
         std::vector<std::vector<std::size_t>> needs(plan_.definitions.size());
         for (const std::size_t member : left) {
-            for (const Link* link : links_to_members(member)) {
+            for (const Dependency* link : links_to_members(member)) {
                 if (is_same_row(link->type)) {
                     needs[member].push_back(members_[*position(link->target)]);
                 }
             }
         }
         for (const std::size_t member : left) {
-            if (const auto cycle = way(needs, member, member); !cycle.empty()) {
-                return {
-                    Cause::cycle,
-                    {N_("these need each other in the same row, %1: use an earlier row, such as [i-1], in one of them"),
-                     {cycle_of(cycle)}},
-                    {}};
+            if (const auto cycle = shortest_path(needs, member, member); !cycle.empty()) {
+                return {Cause::cycle,
+                        {N_("these depend on each other in the same row, %1: use an earlier row, such as [i-1], in one "
+                            "of them"),
+                         {cycle_of(cycle)}},
+                        {}};
             }
         }
-        return {Cause::cycle, {N_("these columns need each other in the same row"), {}}, {}};
+        return {Cause::cycle, {N_("these columns depend on each other in the same row"), {}}, {}};
     }
 
     Plan& plan_;
@@ -238,16 +240,16 @@ Plan::Group checked_stopping_group(Plan& plan, std::vector<std::size_t> members)
     std::sort(members.begin(), members.end());
     std::vector<std::vector<std::size_t>> needs(plan.definitions.size());
     for (const std::size_t member : members) {
-        for (const Link& link : plan.definitions[member].links) {
+        for (const Dependency& link : plan.definitions[member].links) {
             const auto target = plan.by_id.find(link.target);
             const bool inside = target != plan.by_id.end() &&
                                 std::find(members.begin(), members.end(), target->second) != members.end();
-            if (inside && link.type != LinkType::same_stop) {
+            if (inside && link.type != DependencyKind::same_stop) {
                 needs[member].push_back(target->second);
             }
         }
     }
-    for (auto& ring : groups_in_order(needs)) {
+    for (auto& ring : strongly_connected_components(needs)) {
         const bool inside = std::find(members.begin(), members.end(), ring.front()) != members.end();
         if (inside) {
             checked_group(plan, needs, std::move(ring));

@@ -27,7 +27,7 @@ void WhatIfPlanner::add_targets(const WhatIfTerm& what_if, Numbers& needs) const
 }
 
 void WhatIfPlanner::add_own_targets(const WhatIfTerm& what_if, Numbers& needs) const {
-    for (const Link& link : what_if.links) {
+    for (const Dependency& link : what_if.links) {
         if (const auto it = plan_.by_id.find(link.target); it != plan_.by_id.end()) {
             needs.push_back(it->second);
             // A column of counted rows brings their number with it, or the row on which they stop.
@@ -44,7 +44,7 @@ void WhatIfPlanner::add_own_targets(const WhatIfTerm& what_if, Numbers& needs) c
 }
 
 void WhatIfPlanner::add_needs(const PlannedDefinition& definition, Numbers& needs) const {
-    for (const Link& link : definition.links) {
+    for (const Dependency& link : definition.links) {
         if (const auto it = plan_.by_id.find(link.target); it != plan_.by_id.end()) {
             needs.push_back(it->second);
         }
@@ -109,21 +109,21 @@ void WhatIfPlanner::link(PlannedDefinition& definition, const WhatIfTerm& what_i
     const Between found = between(what_if, needed);
     if (found.definitions.contains(plan_.by_id.at(definition.id))) {
         return give_fault(definition, Cause::cycle, what_if.span,
-                          {N_("what is asked for before with needs this very value: ask for something else"), {}});
+                          {N_("the expression before with needs this same value: use another expression"), {}});
     }
-    // What is at fault may have lost its links with that, and passes its fault on.
+    // What is in error may have lost its links with that, and passes its fault on.
     const bool sound = std::none_of(needed.begin(), needed.end(),
                                     [this](std::size_t one) { return plan_.definitions[one].fault.has_value(); });
     for (std::size_t at = 0; at < what_if.replaced.size() && sound; ++at) {
         if (!found.used.contains(what_if.replaced[at])) {
-            return give_fault(definition, Cause::wrong_arguments, what_if.span,
-                              {N_("nothing that is asked for before with uses %1: another value of it changes nothing"),
-                               {what_if.names[at]}});
+            return give_fault(
+                definition, Cause::wrong_arguments, what_if.span,
+                {N_("nothing before with uses %1, so another value of it changes nothing"), {what_if.names[at]}});
         }
     }
     for (const std::size_t at : needed) {
         if (!found.definitions.contains(at)) {
-            definition.links.push_back({LinkType::whole, plan_.definitions[at].id, 0});
+            definition.links.push_back({DependencyKind::whole, plan_.definitions[at].id, 0});
         }
     }
     between_[&what_if] = Numbers(found.definitions.begin(), found.definitions.end());

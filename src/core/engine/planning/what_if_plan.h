@@ -8,7 +8,7 @@
 namespace ledgefall {
 
 /// Finds, for each what-if of a plan, what lies between the held values that it replaces and what it asks for. That is
-/// worked out anew for each trial; all else that it needs is taken as it is, and linked, so that it is there before.
+/// computed anew for each trial; all else that it needs is taken as it is, and linked, so that it is there before.
 class WhatIfPlanner {
   public:
     explicit WhatIfPlanner(Plan& plan)

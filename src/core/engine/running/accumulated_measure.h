@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-/// A measure by its accumulator. Where only its range moves with the row, what it measures is worked out once, and a
+/// A measure by its accumulator. Where only its range moves with the row, what it measures is computed once, and a
 /// range that grows is added to, not measured anew.
 class AccumulatedMeasure : public MeasureState {
   public:
@@ -43,7 +43,7 @@ class AccumulatedMeasure : public MeasureState {
     // Of a range that moves: what the inner program gave for the rows so far, and the range last measured.
     std::vector<Column> remembered_;
     Range last_;
-    // Of a range from the row to a fixed end: the measures from each row on, worked out from the end.
+    // Of a range from the row to a fixed end: the measures from each row on, computed from the end.
     std::vector<Value> rest_;
     std::size_t rest_from_ = 0, rest_to_ = 0;
 };

@@ -34,7 +34,7 @@ double largest_of_some(const Column& cells) {
 } // namespace
 
 double size_of_terms(double value, const Program& size, const Environment& environment) {
-    constexpr double tiny = 1e-6; // the part of a cell below which a result is worth a second look
+    constexpr double tiny = 1e-6; // the part of a cell below which a result is worth a second theme
     std::vector<Id> columns;
     gather_columns(size, columns);
     double largest = 0;

@@ -82,7 +82,7 @@ bool Computation::take_memory(double bytes) {
     return taken;
 }
 
-/// Makes a place for every result beforehand, so that groups that are worked out at the same time only write into their
+/// Makes a place for every result beforehand, so that groups that are computed at the same time only write into their
 /// own.
 void Computation::make_places() {
     for (const auto& table : study_.tables) {
@@ -98,7 +98,7 @@ void Computation::make_places() {
             entry.kind = column.cells->kind();
         };
         for (const auto& column : table->columns) {
-            if (!column->worked() && !table->two_way()) {
+            if (!column->computed() && !table->two_way()) {
                 give(*column);
             }
         }
@@ -109,11 +109,11 @@ void Computation::make_places() {
         }
     }
     for (const PlannedDefinition& definition : plan_->definitions) {
-        if (definition.held != nullptr && !definition.worked()) {
+        if (definition.held != nullptr && !definition.computed()) {
             Results::Entry& entry = results_->entries_[definition.id];
             entry.single = definition.held->value;
             entry.kind = definition.kind;
-        } else if (definition.worked()) {
+        } else if (definition.computed()) {
             results_->entries_.try_emplace(definition.id);
         }
     }
@@ -131,23 +131,23 @@ ResultsPtr Computation::run() {
             return nullptr;
         }
     }
-    results_->worked_out_ = worked_out_;
+    results_->computed_count_ = computed_count_;
     results_->interned_ = study_.interned;
     return results_;
 }
 
-/// Works out groups that need nothing of each other, on several cores where there is much to do.
+/// Computes groups that need nothing of each other, on several cores where there is much to do.
 void Computation::compute_together(const std::vector<const Plan::Group*>& groups) {
     constexpr std::size_t few_cells = 50'000;
     constexpr std::size_t rows_for_a_cell = 64;
     std::size_t cells = 0;
     for (const Plan::Group* group : groups) {
         const PlannedDefinition& first = plan_->definitions[group->members.front()];
-        cells += first.table == nullptr || !first.worked() ? 0 : rows(first.table->id) * group->members.size();
+        cells += first.table == nullptr || !first.computed() ? 0 : rows(first.table->id) * group->members.size();
         // A measure of many rows, however few its own table has. One or two are bound by the memory, which a second
         // core does not speed up: a helper pays off only where there are many.
-        for (const Link& link : first.links) {
-            const PlannedDefinition* target = link.type == LinkType::whole ? plan_->find(link.target) : nullptr;
+        for (const Dependency& link : first.links) {
+            const PlannedDefinition* target = link.type == DependencyKind::whole ? plan_->find(link.target) : nullptr;
             const std::size_t rows_read = target == nullptr || target->table == nullptr ? 0 : rows(target->table->id);
             // An axis looks each row up, which costs more than adding it to a sum.
             cells += first.what->work == Work::axis ? rows_read : rows_read / rows_for_a_cell;
@@ -168,16 +168,16 @@ void Computation::compute_together(const std::vector<const Plan::Group*>& groups
     }
 }
 
-void Computation::worked(std::size_t rows) const {
+void Computation::report_progress(std::size_t rows) const {
     if (outer_ != nullptr) {
-        outer_->worked(rows);
+        outer_->report_progress(rows);
     }
     if (progress_) {
         progress_->cells += rows;
     }
 }
 
-/// What a definition's own text and place add to what it is worked out from.
+/// What a definition's own text and place add to what it is computed from.
 void Computation::add_own_inputs(const PlannedDefinition& definition, std::vector<Results::Input>& inputs,
                                  std::set<const PlannedDefinition*>& added) const {
     if (!added.insert(&definition).second) {
@@ -213,13 +213,13 @@ void Computation::add_own_inputs(const PlannedDefinition& definition, std::vecto
             inputs.push_back({nullptr, Value::number(static_cast<double>(rows((*axis->column)->id)))});
         }
     }
-    for (const Link& link : definition.links) {
+    for (const Dependency& link : definition.links) {
         const PlannedDefinition* target = plan_->find(link.target);
         if (target != nullptr && target->held != nullptr && target->held->is_function()) {
             inputs.push_back({target->held->formula.tree(), {}});
         }
     }
-    // What lies between a what-if and what it replaces is worked out with it, so that it follows their formulas too.
+    // What lies between a what-if and what it replaces is computed with it, so that it follows their formulas too.
     for (const auto& what_if : definition.what_ifs) {
         const auto groups = plan_->trials.find(what_if.get());
         for (const std::size_t at : groups == plan_->trials.end() ? std::vector<std::size_t>() : groups->second) {
@@ -245,7 +245,7 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
         inputs.push_back({nullptr, Value::number(static_cast<double>(settings.seed & 0xffff'ffff))});
         inputs.push_back({nullptr, Value::number(settings.as_of.value_or(today_))});
         add_own_inputs(definition, inputs, added);
-        for (const Link& link : definition.links) {
+        for (const Dependency& link : definition.links) {
             const PlannedDefinition* target = plan_->find(link.target);
             const bool own =
                 target != nullptr && std::any_of(group.members.begin(), group.members.end(),
@@ -263,7 +263,7 @@ std::vector<Results::Input> Computation::inputs_of(const Plan::Group& group) con
     return inputs;
 }
 
-/// Takes the group's results from those before, where nothing it was worked out from has changed.
+/// Takes the group's results from those before, where nothing it was computed from has changed.
 bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs) {
     for (const std::size_t member : group.members) {
         const PlannedDefinition& definition = plan_->definitions[member];
@@ -284,9 +284,9 @@ bool Computation::reuse(const Plan::Group& group, const std::vector<Results::Inp
 }
 
 /// Keeps a new result. If it is equal to the one before, that one is kept in its place, so that nothing that depends on
-/// it is worked out again.
+/// it is computed again.
 void Computation::keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made) {
-    ++worked_out_;
+    ++computed_count_;
     entry.kind = definition.kind;
     entry.interned.add(made);
     entry.interned.add(planned_);
@@ -305,7 +305,7 @@ void Computation::keep(const PlannedDefinition& definition, Results::Entry entry
 
 void Computation::compute_group(const Plan::Group& group) {
     const PlannedDefinition& only = plan_->definitions[group.members.front()];
-    if (group.members.size() == 1 && !only.worked()) {
+    if (group.members.size() == 1 && !only.computed()) {
         return;
     }
     const std::vector<Results::Input> inputs = inputs_of(group);
@@ -376,7 +376,7 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
         }
         Column::Chunk& chunk = cells.own_chunk(first / Column::chunk_rows);
         double* slots = chunk.slots.data() + first % Column::chunk_rows;
-        runner.aim(slots);
+        runner.set_output(slots);
         runner.run(first, count);
         const Lane lane = runner.output(0);
         if (lane.single) {
@@ -392,7 +392,7 @@ void Computation::run_rows(const Program& program, std::size_t from, std::size_t
                 chunk.states[first % Column::chunk_rows + row] = lane.state(row);
             }
         }
-        worked(count);
+        report_progress(count);
         return !stopped();
     });
 }

@@ -12,13 +12,13 @@
 
 namespace ledgefall {
 
-/// One working out of a study, from its plan to its results.
+/// One computing of a study, from its plan to its results.
 class Computation : public Environment {
   public:
     Computation(const Study& study, ResultsPtr before, std::stop_token stop, Progress* progress);
     ResultsPtr run();
 
-    /// A trial within another working out: the groups `between` are worked out anew with `values` in the place of what
+    /// A trial within another computing: the groups `between` are computed anew with `values` in the place of what
     /// `what_if` replaces, all else is taken from `outer`.
     Computation(const Study& study, std::shared_ptr<const Plan> plan, const Environment& outer, MemoryBudget& memory,
                 const WhatIfTerm& what_if, const std::vector<Value>& values, const TrialWorld& world,
@@ -34,7 +34,7 @@ class Computation : public Environment {
     TrialAnswers* trial_answers() const override { return trial_answers_; }
     bool stopped() const override { return outer_ != nullptr ? outer_->stopped() : stop_.stop_requested(); }
     std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const override;
-    void worked(std::size_t rows) const override;
+    void report_progress(std::size_t rows) const override;
 
   private:
     void make_places();
@@ -46,7 +46,7 @@ class Computation : public Environment {
     bool take_memory(double bytes);
     bool reuse(const Plan::Group& group, const std::vector<Results::Input>& inputs);
     void keep(const PlannedDefinition& definition, Results::Entry entry, const InternedObjectsPtr& made);
-    /// How definitions of a kind are worked out, and how they set the rows of their table where they are taken over.
+    /// How definitions of a kind are computed, and how they set the rows of their table where they are taken over.
     struct Worker {
         void (Computation::*work_out)(const PlannedDefinition& definition, Results::Entry& entry);
         void (Computation::*take_rows)(const PlannedDefinition& definition, Results::Entry& entry);
@@ -76,7 +76,7 @@ class Computation : public Environment {
     std::stop_token stop_;
     Progress* progress_ = nullptr;
     double today_ = day_of_today();
-    std::atomic<std::size_t> worked_out_ = 0;
+    std::atomic<std::size_t> computed_count_ = 0;
     std::shared_ptr<Results> results_ = std::make_shared<Results>();
     std::unique_ptr<TrialAnswers> own_answers_; ///< none of a trial
     TrialAnswers* trial_answers_ = nullptr;

@@ -31,7 +31,7 @@ void Computation::compute_axis(const PlannedDefinition& definition, Results::Ent
     }
     const View made_from = column(source.made_of());
     const Column* of = made_from.cells == &none_ ? nullptr : made_from.cells;
-    Result<Column> result = Sentence{N_("the column whose values were to be the rows has been removed"), {}};
+    Result<Column> result = Sentence{N_("the column that gave the rows has been removed"), {}};
     const PlannedDefinition* made_of = plan_->find(source.made_of());
     const std::optional<Fault> no_rows =
         made_of == nullptr || made_of->table == nullptr ? std::nullopt : fault_of_rows(made_of->table->id);
@@ -123,10 +123,11 @@ void Computation::set_rows(const PlannedDefinition& definition, Results::Entry& 
     const bool possible =
         definition.kind == Kind::number && count >= 0 && count <= most_rows && count == std::floor(count);
     if (!possible && entry.single.plain()) {
-        const Sentence what = definition.what->work == Work::grid_size
-                                  ? Sentence{N_("its axes make %1 cells, and a two-way table takes %2 at most"),
-                                             {write_cell(entry.single), "20,000,000"}}
-                                  : Sentence{N_("a table takes a whole number of rows from 0 to %1"), {"20,000,000"}};
+        const Sentence what =
+            definition.what->work == Work::grid_size
+                ? Sentence{N_("its axes make %1 cells, but a two-way table can have at most %2"),
+                           {write_cell(entry.single), "20,000,000"}}
+                : Sentence{N_("the number of rows must be a whole number from 0 to %1"), {"20,000,000"}};
         entry.single = Value::fault({fault_site({Cause::too_large, definition.id, what, 0, 0}), 0});
     }
     results_->rows_.at(definition.table->id) = possible ? static_cast<std::size_t>(count) : 0;

@@ -1,4 +1,4 @@
-// A trial within another working out: it looks up what it has worked out anew, and all else in the one around it.
+// A trial within another computing: it looks up what it has computed anew, and all else in the one around it.
 
 #include "core/engine/running/computation.h"
 #include "core/engine/running/measure_state.h"
@@ -45,7 +45,7 @@ std::optional<Fault> Computation::fault_of_rows(Id table) const {
     return own ? results_->fault_of_rows(table) : outer_->fault_of_rows(table);
 }
 
-/// Works out the groups of a trial, in their order; but for what a trial around it has replaced.
+/// Computes the groups of a trial, in their order; but for what a trial around it has replaced.
 void Computation::run_groups(const std::vector<std::size_t>& all_groups) {
     std::vector<std::size_t> groups = all_groups;
     std::erase_if(groups, [this](std::size_t at) {
@@ -56,7 +56,7 @@ void Computation::run_groups(const std::vector<std::size_t>& all_groups) {
     for (const std::size_t at : groups) {
         for (const std::size_t member : plan_->groups[at].members) {
             const PlannedDefinition& definition = plan_->definitions[member];
-            if (definition.worked()) {
+            if (definition.computed()) {
                 results_->entries_.try_emplace(definition.id);
             }
             if (definition.stops()) { // it may stop later than it does around the trial

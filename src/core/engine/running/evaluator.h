@@ -1,13 +1,13 @@
 #pragma once
 
+#include "core/basics/stopping.h"
 #include "core/engine/planning/plan.h"
 #include "core/engine/running/results.h"
 #include "core/engine/running/runner.h"
-#include "core/value/stopping.h"
 
 namespace ledgefall {
 
-/// Works out single expressions over results that are there already: for workings, which ask for every part of a
+/// Computes single expressions over results that are there already: for workings, which ask for every part of a
 /// formula.
 class Evaluator : public Environment {
   public:

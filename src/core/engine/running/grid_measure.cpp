@@ -210,8 +210,8 @@ const GridMeasure::Turned& GridMeasure::turned(std::uint32_t output, std::size_t
     return block;
 }
 
-/// A column's cells; where it has to tell the one that is at fault, one at a time. While the layer is still being
-/// worked out, its cells are read where they stand.
+/// A column's cells; where it has to tell the one that is in error, one at a time. While the layer is still being
+/// computed, its cells are read where they stand.
 void GridMeasure::add_column(Accumulator& accumulator, std::size_t column, std::size_t from_row, std::size_t to_row) {
     const bool whole = ready() >= rows_ * columns_ && from_row == 0 && to_row == rows_ && !one_by_one_;
     for (const MeasureCall::Taken& taken : call_.samples) {

@@ -10,7 +10,7 @@ class GridMeasure : public AccumulatedMeasure {
   public:
     GridMeasure(const MeasureCall& call, const Environment& environment);
     Value at(const Runner& outer, std::size_t in_block, const Faults& faults) override;
-    /// All of each row, or of each column: worked out a line at a time.
+    /// All of each row, or of each column: computed a line at a time.
     bool fill(const Runner& outer, std::size_t first, std::size_t count, double* slots, State* states,
               bool& plain) override;
 
@@ -52,7 +52,7 @@ class GridMeasure : public AccumulatedMeasure {
     bool turn_together(const Column& cells, std::size_t row, Turned& block) const;
 
     const MeasureCall::Grid& grid_;
-    const Column* direct_ = nullptr; ///< the layer itself, where what is measured is nothing but one that is worked out
+    const Column* direct_ = nullptr; ///< the layer itself, where what is measured is nothing but one that is computed
     std::vector<Turned> turned_;     ///< of each output
     std::size_t rows_ = 0, columns_ = 0;
     bool one_by_one_ = false;     ///< cells are added so that a fault tells its own

@@ -19,7 +19,7 @@ bool is_plain(const Lane& lane) {
 
 } // namespace
 
-/// The rows of a block in which nothing is missing or at fault, key by key.
+/// The rows of a block in which nothing is missing or in error, key by key.
 void GroupedMeasure::group_plain(const std::vector<Lane>& keys, std::span<const Lane> lanes, std::size_t count) {
     std::array<std::size_t, Runner::block_rows> places; // written before it is read
     for (std::size_t at = 0; at < keys.size(); ++at) {
@@ -78,14 +78,14 @@ void GroupedMeasure::group_rows() {
             bool plain = true;
             for (const Lane& key : keys) {
                 taken_row = taken_row && key.state(row) == State::plain;
-                sound_ = sound_ && key.state(row) != State::fault && key.state(row) != State::odd;
+                sound_ = sound_ && key.state(row) != State::fault && key.state(row) != State::unparsed;
             }
             if (taken.condition) {
                 sound_ = sound_ && condition.state(row) != State::fault;
                 taken_row = taken_row && condition.state(row) == State::plain && condition.slot(row) != 0;
             }
             for (std::size_t at = 0; at < width; ++at) {
-                sound_ = sound_ && lanes[at].state(row) != State::fault && lanes[at].state(row) != State::odd;
+                sound_ = sound_ && lanes[at].state(row) != State::fault && lanes[at].state(row) != State::unparsed;
                 plain = plain && lanes[at].state(row) == State::plain;
             }
             if (!taken_row || !sound_) {

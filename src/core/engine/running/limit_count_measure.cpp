@@ -61,7 +61,7 @@ bool LimitCountMeasure::fill(const Runner& outer, std::size_t, std::size_t rows,
     return true;
 }
 
-/// What is counted may have parts that no row changes, as 2 * k has in count(x + 2 * k < x[i]): they are worked out
+/// What is counted may have parts that no row changes, as 2 * k has in count(x + 2 * k < x[i]): they are computed
 /// outside, and are the same for every row.
 void LimitCountMeasure::start(const Runner& outer, std::size_t in_block) {
     std::vector<Value> parameters;
@@ -94,7 +94,7 @@ void LimitCountMeasure::sort_counted(const Runner& outer, std::size_t in_block) 
 }
 
 /// Counts by searching the sorted values for each limit. Where a limit is missing no row is known to lie within; where
-/// it is at fault, so is every row that gets as far as being compared with it.
+/// it is in error, so is every row that gets as far as being compared with it.
 Value LimitCountMeasure::at(const Runner& outer, std::size_t in_block, const Faults&) {
     if (!started_) {
         sort_counted(outer, in_block);

@@ -16,7 +16,7 @@ bool MeasureState::fill(const Runner&, std::size_t, std::size_t, double*, State*
 
 namespace {
 
-/// Of a table whose number of rows is at fault.
+/// Of a table whose number of rows is in error.
 class FaultyMeasure : public MeasureState {
   public:
     explicit FaultyMeasure(Fault fault)

@@ -11,7 +11,7 @@ void start_allowance();
 /// Takes so many rows from this thread's allowance; false where it is used up.
 bool spend_allowance(double rows);
 
-/// A measure while it is being worked out for the rows of an outer program, one after the other. There is one class for
+/// A measure while it is being computed for the rows of an outer program, one after the other. There is one class for
 /// each way of working it out.
 class MeasureState {
   public:

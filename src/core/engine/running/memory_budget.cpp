@@ -2,35 +2,14 @@
 
 #include "core/value/fault.h"
 
-#include <cstdlib>
-#include <fstream>
 #include <limits>
-#include <string>
 
 namespace ledgefall {
-namespace {
-
-/// In bytes; unbounded where the machine does not say.
-double available_memory() {
-    std::ifstream about("/proc/meminfo");
-    std::string name;
-    double kilobytes = 0;
-    std::string unit;
-    while (about >> name >> kilobytes) {
-        std::getline(about, unit);
-        if (name == "MemAvailable:") {
-            return kilobytes * 1024;
-        }
-    }
-    return std::numeric_limits<double>::infinity();
-}
-
-} // namespace
+std::function<double()> MemoryBudget::available = [] { return std::numeric_limits<double>::infinity(); };
 
 MemoryBudget::MemoryBudget() {
     constexpr double part = 0.6; // the results before are still there, and so is everything else
-    const char* given = std::getenv("LEDGEFALL_MEMORY");
-    most_ = given != nullptr ? static_cast<double>(std::atoll(given)) : part * available_memory();
+    most_ = part * available();
 }
 
 bool MemoryBudget::take(double bytes) {
@@ -50,7 +29,7 @@ std::shared_ptr<Column> MemoryBudget::refused(const DefinitionId& definition, Ki
         const std::uint32_t site = fault_site(
             {Cause::too_large,
              definition,
-             {N_("working this out would take more memory than is free: use fewer rows, or fewer formulas"), {}},
+             {N_("computing this would take more memory than is free: use fewer rows, or fewer formulas"), {}},
              0,
              0});
         cells = std::make_shared<Column>(kind);

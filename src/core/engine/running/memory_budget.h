@@ -3,18 +3,21 @@
 #include "core/value/column.h"
 
 #include <atomic>
+#include <functional>
 #include <map>
 #include <memory>
 #include <mutex>
 
 namespace ledgefall {
 
-/// How much one working out of a study may allocate for its results: a part of the memory that is free when it begins,
+/// How much one computing of a study may allocate for its results: a part of the memory that is free when it begins,
 /// asked for before it is used. Safe from any thread.
 class MemoryBudget {
   public:
-    /// Of the environment's LEDGEFALL_MEMORY in bytes, or three fifths of what the machine has available.
-    MemoryBudget();
+    /// Asked how much memory is available, in bytes; infinite until a program sets it.
+    static std::function<double()> available;
+
+    MemoryBudget(); ///< of three fifths of that
 
     /// False where so much more would be too much; then nothing is taken.
     bool take(double bytes);

@@ -8,7 +8,7 @@ std::optional<double> OrderedRangeMeasure::value_of(std::size_t row) {
     const MeasureCall::Taken& taken = call_.samples.front();
     const Value value = remembered_[taken.values.front()].at(row);
     const Value condition = taken.condition ? remembered_[*taken.condition].at(row) : Value::yes_no(true);
-    sound_ = sound_ && !value.is_fault() && !condition.is_fault() && value.state() != State::odd;
+    sound_ = sound_ && !value.is_fault() && !condition.is_fault() && value.state() != State::unparsed;
     return value.plain() && condition.plain() && condition.yes() ? std::optional(value.number()) : std::nullopt;
 }
 

@@ -37,12 +37,12 @@ struct RecurrenceStep {
 /// A cell of a column that is put into a register before the steps of its row.
 struct RecurrenceLoad {
     std::uint32_t to = 0;
-    std::size_t window = 0; ///< a column that is worked out, by its place; after those, one of `others`
+    std::size_t window = 0; ///< a column that is computed, by its place; after those, one of `others`
     std::int64_t shift = 0;
     const double* cells = nullptr; ///< from where the chunk's first row reads; set while the program runs
 };
 
-/// Columns that are worked out together, as one list of steps for a row: what the RecurrenceCompiler makes and the
+/// Columns that are computed together, as one list of steps for a row: what the RecurrenceCompiler makes and the
 /// RecurrenceProgram runs.
 struct RecurrenceCode {
     std::vector<RecurrenceStep> steps;

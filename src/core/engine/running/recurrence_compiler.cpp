@@ -99,7 +99,7 @@ bool RecurrenceCompiler::add(const Source& source) {
         }
         if (load != nullptr) {
             const std::size_t window = window_of(program.columns[load->column]);
-            if (window < sources_.size() && load->shift == 0) { // it has been worked out in this row before
+            if (window < sources_.size() && load->shift == 0) { // it has been computed in this row before
                 if (window >= code_.outputs.size()) {
                     return false;
                 }
@@ -132,7 +132,7 @@ bool RecurrenceCompiler::add(const Source& source) {
         const auto same = std::find_if(code_.steps.begin(), code_.steps.end(), [&step](const RecurrenceStep& steps) {
             return steps.code == step.code && steps.from == step.from && steps.call == step.call;
         });
-        if (same != code_.steps.end()) { // what has been worked out for another column need not be again
+        if (same != code_.steps.end()) { // what has been computed for another column need not be again
             place[instruction.to] = same->to;
             code_.registers[to] = 0;
             continue;

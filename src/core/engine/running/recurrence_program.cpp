@@ -86,7 +86,7 @@ std::size_t RecurrenceProgram::run(std::size_t from, std::size_t to, std::option
     return row;
 }
 
-/// Works out one row, the k-th of those done at once; false where it needs care.
+/// Computes one row, the k-th of those done at once; false where it needs care.
 inline bool RecurrenceProgram::run_row(std::size_t row, std::size_t k) {
     double* const registers = code_.registers.data();
     const std::size_t in_chunk = row - first_;

@@ -7,7 +7,7 @@
 
 namespace ledgefall {
 
-/// Runs columns that are worked out together, row by row, as one list of steps on plain numbers. It knows no gaps and
+/// Runs columns that are computed together, row by row, as one list of steps on plain numbers. It knows no gaps and
 /// no faults: a row in which a number is not finite, or a cell is missing, is left to the columns' own programs, which
 /// find out what it is.
 class RecurrenceProgram {
@@ -18,7 +18,7 @@ class RecurrenceProgram {
     /// each column's results go.
     void begin(std::size_t first, std::size_t count, const std::vector<double*>& cells);
 
-    /// Works out the chunk's rows from `from` on, up to `to` or to the first for which column `until` is yes, and gives
+    /// Computes the chunk's rows from `from` on, up to `to` or to the first for which column `until` is yes, and gives
     /// the row it has come to: one that has to be done with care, where that is not the end.
     std::size_t run(std::size_t from, std::size_t to, std::optional<std::size_t> until);
 
@@ -36,7 +36,7 @@ class RecurrenceProgram {
     static void run_steps(const RecurrenceStep* step, double* r);
 
     RecurrenceCode code_;
-    /// The cells around the chunk of the columns that are worked out, and of the others; what is not a plain number
+    /// The cells around the chunk of the columns that are computed, and of the others; what is not a plain number
     /// stands as not a number.
     std::vector<std::vector<double>> own_, others_;
     std::vector<Output> outputs_read_later_;

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/basics/stopping.h"
 #include "core/study/model/study.h"
-#include "core/value/stopping.h"
 
 #include <atomic>
 #include <memory>
@@ -14,7 +14,7 @@ namespace ledgefall {
 /// it can be read from any thread, and the next one shares with it all that has not changed.
 class Results {
   public:
-    /// What a definition's result was worked out from. While all of it is the same, the result is.
+    /// What a definition's result was computed from. While all of it is the same, the result is.
     struct Input {
         std::shared_ptr<const void> thing; ///< cells, a formula's tree, overrides
         Value single = Value::missing();
@@ -24,12 +24,12 @@ class Results {
         std::shared_ptr<const Column> cells; ///< of a column
         Value single = Value::missing();     ///< of a held value, a foot value or a number of rows
         std::vector<Input> inputs;
-        std::size_t faults = 0; ///< how many cells are at fault, and the first of them
+        std::size_t faults = 0; ///< how many cells are in error, and the first of them
         Fault first_fault;
         Kind kind = Kind::number;
         /// Of a held or foot value that is tiny beside the terms it is made of: how large those are; else 0.
         double terms_size = 0;
-        /// What was interned when it was worked out, and when its study was planned: texts that pass from one result to
+        /// What was interned when it was computed, and when its study was planned: texts that pass from one result to
         /// another are held by the entry that made them, in these results as well.
         HeldObjects interned;
         std::size_t stopped_after = 0; ///< of the condition on which a table stops: how many rows it has
@@ -41,13 +41,13 @@ class Results {
     Value single(const DefinitionId& id) const;
     Value foot(Id line, Id column) const;
     std::size_t rows(Id table) const;
-    /// Why a table's number of rows is not known: its formula, or the condition on which it stops, is at fault.
+    /// Why a table's number of rows is not known: its formula, or the condition on which it stops, is in error.
     std::optional<Fault> fault_of_rows(Id table) const;
     /// Whether a held or foot value is no more than what rounding leaves of its terms, as a sum of deviations is.
     bool only_rounding(const DefinitionId& id) const;
 
-    /// How many definitions were worked out anew to get from the results before to these.
-    std::size_t worked_out() const { return worked_out_; }
+    /// How many definitions were computed anew to get from the results before to these.
+    std::size_t computed_count() const { return computed_count_; }
 
   private:
     friend class Computation;
@@ -57,14 +57,14 @@ class Results {
     /// anything.
     std::unordered_map<Id, std::optional<Fault>> axis_faults_;
     HeldObjects interned_; ///< of the study that they follow from
-    std::size_t worked_out_ = 0;
+    std::size_t computed_count_ = 0;
 };
 
 using ResultsPtr = std::shared_ptr<const Results>;
 
-/// How far a working out has come; it may be looked at from another thread.
+/// How far a computing has come; it may be looked at from another thread.
 struct Progress {
-    std::atomic<std::size_t> cells = 0; ///< worked out so far
+    std::atomic<std::size_t> cells = 0; ///< computed so far
 };
 
 /// Works a study out. What the `before` results already have, for the same inputs, is taken from them. Null where

@@ -94,15 +94,15 @@ void Runner::start(const std::vector<Value>& parameters) {
 void Runner::run(std::size_t first, std::size_t count) {
     first_ = first;
     count_ = count;
-    careful_ = !program_.some_unchecked;
-    if (!pass()) {
-        careful_ = true;
-        pass();
+    checked_mode_ = !program_.some_unchecked;
+    if (!run_body()) {
+        checked_mode_ = true;
+        run_body();
     }
     target_ = nullptr;
 }
 
-bool Runner::pass() {
+bool Runner::run_body() {
     for (const Instruction& step : program_.body) {
         if (const auto* operation = step.as<OperateStep>()) {
             if (!operate(step, *operation)) {
@@ -165,18 +165,18 @@ bool Runner::operate(const Instruction& step, const OperateStep& taken) {
     }
     if (plain && taken.operation.fills_gaps && !lanes[0].single) { // there are none: it is read where it stands
         to.lane = lanes[0];
-        if (step.kind != Kind::number || (!careful_ && !step.checked) || all_finite(to.lane.slots, count_)) {
+        if (step.kind != Kind::number || (!checked_mode_ && !step.checked) || all_finite(to.lane.slots, count_)) {
             return true;
         }
     } else if (plain) {
         double* out = own_slots(to);
         taken.operation.block(lanes.data(), out, count_);
         const bool numeric = step.kind == Kind::number || step.kind == Kind::date;
-        if (!numeric || (!careful_ && !step.checked) || all_finite(out, count_)) {
+        if (!numeric || (!checked_mode_ && !step.checked) || all_finite(out, count_)) {
             return true;
         }
     }
-    if (!careful_) { // what is not finite may have come from a step before, which is to name it
+    if (!checked_mode_) { // what is not finite may have come from a step before, which is to name it
         return false;
     }
     operate_one_by_one(taken, to);
@@ -303,7 +303,7 @@ void Runner::load(const Instruction& instruction, const LoadStep& step) {
         const std::int64_t column = past_edges ? (at - step.shift) % columns + step.shift : 0;
         const bool outside = at < 0 || (past_edges && (at - step.shift < 0 || column < 0 || column >= columns));
         Value cell = outside ? Value::missing(instruction.kind) : cells.at(static_cast<std::size_t>(at));
-        if (cell.state() == State::odd) {
+        if (cell.state() == State::unparsed) {
             cell = Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(at + 1)});
         }
         cell = cell.is_missing() && step.otherwise ? Value::number(*step.otherwise) : cell;
@@ -475,7 +475,7 @@ Value Runner::gathered(const GatherStep& step, Kind kind, std::size_t in_block) 
         return Value::fault({step.not_computed_yet, here});
     }
     const Value cell = view.cells->at(row);
-    return cell.state() == State::odd
+    return cell.state() == State::unparsed
                ? Value::fault({program_.not_a_number[step.column], static_cast<std::uint32_t>(row + 1)})
                : cell;
 }

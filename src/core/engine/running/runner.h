@@ -23,8 +23,8 @@ class Environment {
   public:
     struct View {
         const Column* cells = nullptr;
-        const std::size_t* computed = nullptr; ///< how many rows are worked out so far; null: all
-        std::size_t rows = 0;                  ///< of one that is being worked out, how many it may come to
+        const std::size_t* computed = nullptr; ///< how many rows are computed so far; null: all
+        std::size_t rows = 0;                  ///< of one that is being computed, how many it may come to
     };
 
     virtual ~Environment() = default;
@@ -41,8 +41,8 @@ class Environment {
     virtual bool stopped() const = 0;
     /// What a what-if asks for, of each trial.
     virtual std::vector<Value> answers(const WhatIfCall& call, const std::vector<Trial>& trials) const = 0;
-    /// Told how many cells have been worked out, now and then.
-    virtual void worked(std::size_t) const {}
+    /// Told how many cells have been computed, now and then.
+    virtual void report_progress(std::size_t) const {}
 };
 
 class MeasureState;
@@ -65,7 +65,7 @@ class Runner {
 
     /// The first output is written to `slots` where it can be, so that it need not be copied; `output(0)` tells where
     /// it is. To be said before each run.
-    void aim(double* slots) { target_ = slots; }
+    void set_output(double* slots) { target_ = slots; }
 
     /// What the last run gave, row by row.
     Lane output(std::size_t number) const { return lane(program_.outputs[number]); }
@@ -88,7 +88,7 @@ class Runner {
     Lane lane(Operand operand) const;
     double* own_slots(Register& to);
     State* own_states(Register& to);
-    bool pass(); ///< runs the body; false where it has to be run again with every step checked
+    bool run_body(); ///< runs the body; false where it has to be run again with every step checked
     bool operate(const Instruction& step, const OperateStep& taken);
     void operate_one_by_one(const OperateStep& step, Register& to);
     void load(const Instruction& instruction, const LoadStep& step);
@@ -115,7 +115,7 @@ class Runner {
     std::size_t measure_rows_told_ = 0; ///< in errors
     Id across_;                         ///< the axis whose length is this
     std::int64_t columns_of_grid_ = 1;
-    bool careful_ = false; ///< every step is checked
+    bool checked_mode_ = false; ///< every step is checked
     double* target_ = nullptr;
 };
 

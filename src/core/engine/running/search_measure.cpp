@@ -17,7 +17,7 @@ constexpr double most_powers = 64;         ///< looked at in a range of many pow
 constexpr std::uintmax_t most_steps = 200; ///< of coming closer
 
 /// What the search comes to in place of a number: a fault, or missing.
-struct Instead {
+struct NoNumberHere {
     Value value;
 };
 
@@ -35,7 +35,7 @@ Value SearchMeasure::fault(const Sentence& what) const {
 
 double SearchMeasure::value_at(double number) {
     if (environment_.stopped()) {
-        throw Instead{Value::missing()};
+        throw NoNumberHere{Value::missing()};
     }
     parameters_.front() = Value::number(number);
     inner_.start(parameters_);
@@ -43,11 +43,11 @@ double SearchMeasure::value_at(double number) {
     const Value value = inner_.output_value(0, 0);
     if (value.is_fault() && value.fault().at().definition == call_.itself) { // its own: it is said where that was
         const FaultSite& site = value.fault().at();
-        const Sentence what{N_("where it is looked at %1, %2"), {shortest(number), site.what.text()}};
-        throw Instead{Value::fault({fault_site({site.cause, site.definition, what, site.from, site.to}), 0})};
+        const Sentence what{N_("at %1: %2"), {shortest(number), site.what.text()}};
+        throw NoNumberHere{Value::fault({fault_site({site.cause, site.definition, what, site.from, site.to}), 0})};
     }
     if (!value.plain()) {
-        throw Instead{value.is_fault() ? value : Value::missing()};
+        throw NoNumberHere{value.is_fault() ? value : Value::missing()};
     }
     return value.number();
 }
@@ -135,8 +135,8 @@ std::pair<SearchMeasure::Point, SearchMeasure::Point> SearchMeasure::narrowed(Po
         boost::math::tools::toms748_solve([this](double number) { return value_at(number); }, left.at, right.at,
                                           left.value, right.value, near_enough, steps);
     if (!near_enough(low, high)) {
-        throw Instead{fault({N_("the search between %1 and %2 took too many steps: choose a narrower range"),
-                             {shortest(left.at), shortest(right.at)}})};
+        throw NoNumberHere{fault({N_("the search between %1 and %2 took too many steps: choose a narrower range"),
+                                  {shortest(left.at), shortest(right.at)}})};
     }
     return {{low, value_at(low)}, {high, value_at(high)}};
 }
@@ -160,7 +160,7 @@ SearchMeasure::Point SearchMeasure::nearest_to_zero(const Point& low, const Poin
     if (low.at < 0 && high.at > 0) { // as near to 0 as need be; at 0 itself there may be no value
         try {
             return {0, value_at(0)};
-        } catch (const Instead&) {
+        } catch (const NoNumberHere&) {
             return {0, best.value};
         }
     }
@@ -193,7 +193,7 @@ Value SearchMeasure::root(double from, double to) {
                 } else {
                     roots.push_back(nearest.at);
                 }
-            } catch (const Instead& instead) { // it has no value where its sign changes, as 1/t has none at 0
+            } catch (const NoNumberHere& instead) { // it has no value where its sign changes, as 1/t has none at 0
                 if (environment_.stopped()) {
                     throw;
                 }
@@ -214,11 +214,11 @@ Value SearchMeasure::root(double from, double to) {
               shortest(jump->first.at < 0 && jump->second.at > 0 ? 0 : jump->second.at)}});
     }
     if (roots.empty()) {
-        return fault({N_("this is %1 at %2 and %3 at %4, and was found to be 0 nowhere between: choose another range"),
+        return fault({N_("this is %1 at %2 and %3 at %4, and no zero was found between them: choose another range"),
                       {shortest(points.front().value), shortest(from), shortest(points.back().value), shortest(to)}});
     }
     return fault(
-        {N_("this is 0 in %1 places from %2 to %3, the first two near %4 and %5: choose a range with one of them"),
+        {N_("this is 0 at %1 values from %2 to %3, the first two near %4 and %5: choose a range with one of them"),
          {std::to_string(roots.size()), shortest(from), shortest(to), shortest(roots[0]), shortest(roots[1])}});
 }
 
@@ -247,7 +247,7 @@ Value SearchMeasure::at(const Runner& outer, std::size_t in_block, const Faults&
         }
     }
     if (!(from.number() < to.number()) || !std::isfinite(to.number() - from.number())) {
-        return fault({N_("the range from %1 to %2 has nothing in it: write the smaller number first"),
+        return fault({N_("the range from %1 to %2 is empty: write the smaller number first"),
                       {shortest(from.number()), shortest(to.number())}});
     }
     parameters_.clear();
@@ -257,10 +257,10 @@ Value SearchMeasure::at(const Runner& outer, std::size_t in_block, const Faults&
     try {
         return call_.search == SearchGoal::root ? root(from.number(), to.number())
                                                 : extreme(from.number(), to.number());
-    } catch (const Instead& instead) {
+    } catch (const NoNumberHere& instead) {
         return instead.value;
     } catch (const std::exception&) { // of the library's own checks
-        return fault({N_("this could not be searched from %1 to %2: choose a narrower range"),
+        return fault({N_("the search from %1 to %2 failed: choose a narrower range"),
                       {shortest(from.number()), shortest(to.number())}});
     }
 }

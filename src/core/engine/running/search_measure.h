@@ -18,7 +18,7 @@ class SearchMeasure : public MeasureState {
         double at = 0, value = 0;
     };
 
-    double value_at(double number); ///< throws `Instead` where the expression has no number there
+    double value_at(double number); ///< throws `NoNumberHere` where the expression has no number there
     std::vector<Point> look_through(double from, double to);
     Value root(double from, double to);
     void bring_together(Point& left, Point& right);

@@ -22,7 +22,7 @@ Reach reach_of(const PlannedPiece& piece, const Table& table, std::size_t rows) 
 }
 
 Value as_override(const Value& typed, Kind kind) {
-    return typed.kind() == kind || !typed.plain() ? typed : Value::odd(Text(write_cell(typed)));
+    return typed.kind() == kind || !typed.plain() ? typed : Value::unparsed(Text(write_cell(typed)));
 }
 
 /// One of the columns, with its formulas ready to run.
@@ -102,10 +102,11 @@ Environment::View Sequence::column(Id id) const {
 
 void Sequence::prepare(Member& member) {
     const PlannedDefinition& definition = *member.definition;
-    member.holds_own_rows = std::any_of(definition.links.begin(), definition.links.end(), [this](const Link& link) {
-        return (link.type == LinkType::fixed_row || link.type == LinkType::computed_row) &&
-               by_id_.contains(link.target);
-    });
+    member.holds_own_rows =
+        std::any_of(definition.links.begin(), definition.links.end(), [this](const Dependency& link) {
+            return (link.type == DependencyKind::fixed_row || link.type == DependencyKind::computed_row) &&
+                   by_id_.contains(link.target);
+        });
     const auto started = [this](const Program& program) {
         auto runner = std::make_unique<Runner>(program, *this);
         runner->start();
@@ -156,7 +157,7 @@ std::size_t Sequence::next_override(std::size_t row, std::size_t end) const {
     return end;
 }
 
-void Sequence::with_care(std::size_t row) {
+void Sequence::run_row_checked(std::size_t row) {
     for (const auto& member : members_) {
         member->computed = row;
     }
@@ -180,14 +181,15 @@ bool Sequence::stops_at(const Value& condition) {
     return condition.is_fault() || (condition.plain() && condition.yes());
 }
 
-/// Whether each member needs nothing of the others' present row of the grid that is not worked out before it.
+/// Whether each member needs nothing of the others' present row of the grid that is not computed before it.
 bool Sequence::goes_by_lines() const {
     return table_.two_way() && std::all_of(members_.begin(), members_.end(), [this](const auto& member) {
                const auto& links = member->definition->links;
-               return !member->holds_own_rows && std::all_of(links.begin(), links.end(), [this](const Link& link) {
-                   return !by_id_.contains(link.target) || link.type == LinkType::same_row ||
-                          (link.type == LinkType::earlier_row && link.line_above);
-               });
+               return !member->holds_own_rows &&
+                      std::all_of(links.begin(), links.end(), [this](const Dependency& link) {
+                          return !by_id_.contains(link.target) || link.type == DependencyKind::same_row ||
+                                 (link.type == DependencyKind::earlier_row && link.line_above);
+                      });
            });
 }
 
@@ -209,7 +211,7 @@ void Sequence::run_line(Member& member, std::size_t first, std::size_t end) {
             Column::Chunk& chunk = member.cells->own_chunk(from / Column::chunk_rows);
             const std::size_t in = from % Column::chunk_rows;
             double* slots = chunk.slots.data() + in;
-            runner.aim(slots);
+            runner.set_output(slots);
             runner.run(from, count);
             const Lane lane = runner.output(0);
             if (lane.states != nullptr && chunk.states.empty()) {
@@ -247,7 +249,7 @@ bool Sequence::run_by_lines() {
         for (auto& member : members_) {
             run_line(*member, first, end);
         }
-        outer_.worked((end - first) * members_.size());
+        outer_.report_progress((end - first) * members_.size());
     }
     return true;
 }
@@ -281,7 +283,7 @@ bool Sequence::run() {
                 ended = stops && row > from && cells[last][row - 1 - chunk_first] != 0;
             }
             if (row < end && !ended) {
-                with_care(row);
+                run_row_checked(row);
                 ended = stops && stops_at(members_[last]->cells->at(row));
                 ++row;
             }
@@ -289,7 +291,7 @@ bool Sequence::run() {
                 return false;
             }
         }
-        outer_.worked((row - chunk_first) * members_.size());
+        outer_.report_progress((row - chunk_first) * members_.size());
     }
     rows_ = row;
     for (auto& member : members_) {

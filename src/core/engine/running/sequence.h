@@ -16,10 +16,10 @@ struct Reach {
 };
 Reach reach_of(const PlannedPiece& piece, const Table& table, std::size_t rows);
 
-/// What is typed over a worked column's cell, as a cell of that column.
+/// What is typed over a computed column's cell, as a cell of that column.
 Value as_override(const Value& typed, Kind kind);
 
-/// Columns of one table that need each other's earlier rows, worked out together row by row. Most rows are done by
+/// Columns of one table that need each other's earlier rows, computed together row by row. Most rows are done by
 /// steps on plain numbers; those with gaps, faults or typed cells by the columns' own programs. Where the table stops
 /// early, the last member is the condition for it. In a two-way table the cells go row by row and from left to right;
 /// where they need only earlier rows of the grid, a whole row at a time.
@@ -28,12 +28,12 @@ class Sequence : public Environment {
     Sequence(const Plan& plan, const Plan::Group& group, const Environment& outer, std::size_t rows);
     ~Sequence() override;
 
-    /// Works out up to `rows` rows; `rows()` tells after how many it stopped. False where it was told to stop.
+    /// Computes up to `rows` rows; `rows()` tells after how many it stopped. False where it was told to stop.
     bool run();
 
     std::size_t stopped_after() const { return rows_; }
     Value stopped_by() const { return stopped_by_; } ///< a fault of the condition, if that is why it stopped
-    /// The members, in the order in which they are worked out.
+    /// The members, in the order in which they are computed.
     const PlannedDefinition& definition(std::size_t member) const;
     std::shared_ptr<Column> cells(std::size_t member) const;
 
@@ -45,7 +45,7 @@ class Sequence : public Environment {
     std::size_t rows(Id table) const override { return outer_.rows(table); }
     std::optional<Fault> fault_of_rows(Id table) const override { return outer_.fault_of_rows(table); }
     bool stopped() const override { return outer_.stopped(); }
-    void worked(std::size_t rows) const override { outer_.worked(rows); }
+    void report_progress(std::size_t rows) const override { outer_.report_progress(rows); }
 
   private:
     struct Member;
@@ -53,7 +53,7 @@ class Sequence : public Environment {
     void prepare(Member& member);
     std::optional<RecurrenceProgram> recurrence_program() const;
     std::size_t next_override(std::size_t row, std::size_t end) const;
-    void with_care(std::size_t row);
+    void run_row_checked(std::size_t row);
     bool stops_at(const Value& condition);
     bool goes_by_lines() const;
     bool run_by_lines();

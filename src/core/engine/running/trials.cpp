@@ -57,7 +57,7 @@ Value answer(const Trials& all, const Trial& trial) {
         runner.run(trial.row - 1, 1);
     }
     const Value last = runner.output_value(0, 0);
-    const Value out = last.is_fault() ? last.for_ever() : last; // what the trial has interned goes with it
+    const Value out = last.is_fault() ? last.persistent() : last; // what the trial has interned goes with it
     if (all.count <= most_kept && !computation.stopped()) {
         all.answers.keep(*call.meant, world, trial.row, out);
     }

@@ -14,7 +14,7 @@ constexpr std::size_t most_summed_again = 4096; ///< rows of a window
 } // namespace
 
 /// The block's values behind those of the rows before it that its windows reach back to; a missing one, and what would
-/// be before the first row, as not a number. Null where one is at fault. They stand half a page off from `slots`, to
+/// be before the first row, as not a number. Null where one is in error. They stand half a page off from `slots`, to
 /// which the sums are written, against 4K aliasing: a load whose address has the last twelve bits of a store just
 /// before waits for it.
 const double* WindowMeasure::bring(std::size_t first, std::size_t count, std::size_t reach, const double* slots) {

@@ -106,7 +106,7 @@ class Worker {
         }
     }
 
-    /// π and e stay letters until they are worked with.
+    /// π and e stay letters until they are computed with.
     bool gives_nothing(const Node& node) const {
         const bool of_foot = each_ != nullptr && foot_line_meant(study_, own_, node) != nullptr;
         return !of_foot && !look_up(study_, own_, node.owner, node.text).exists();
@@ -152,7 +152,7 @@ class Worker {
         return highest;
     }
 
-    /// The formula with everything of up to this height worked out. Of a choice whose condition is known only the
+    /// The formula with everything of up to this height computed. Of a choice whose condition is known only the
     /// branch that is taken stays.
     std::string line_of(const Node& tree, std::size_t step) const {
         const Instead instead = [&](const Node& node, InPlace& place) {
@@ -204,7 +204,7 @@ class Worker {
         }
     }
 
-    /// What a what-if asks for, worked out in the study in which the values that are tried are held.
+    /// What a what-if asks for, computed in the study in which the values that are tried are held.
     Working trial(const Node& node, int depth) {
         Working part;
         part.what = line_of(node, 0);
@@ -243,7 +243,7 @@ class Worker {
 
     /// Values of results that go, for as long as a working may be shown.
     static void keep_results(Working& working) {
-        working.result = working.result.for_ever();
+        working.result = working.result.persistent();
         for (Working& part : working.parts) {
             keep_results(part);
         }
@@ -379,7 +379,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
                              const StopToken& stop) {
     const std::size_t rows = results.rows(subject.table->id);
     if (row < 1 || row > rows) {
-        return Sentence{N_("%1 has the rows 1 to %2: there is no row %3."),
+        return Sentence{N_("%1 has rows 1 to %2. There is no row %3."),
                         {subject.table->name, std::to_string(rows), std::to_string(row)}};
     }
     const Table& table = *subject.table;
@@ -392,7 +392,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
     Working working;
     working.what = subject.name + "[" + place_in_table + "]";
     working.result = results.cell(subject.column->id, row - 1);
-    if (!subject.column->worked()) {
+    if (!subject.column->computed()) {
         working.notes.push_back({N_("given: it was typed or imported"), {}});
         working.lines.push_back(full(working.result));
         return working;
@@ -408,7 +408,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
     std::size_t place = 0;
     const Piece* piece = piece_at(subject, row, rows, place);
     if (piece == nullptr) {
-        working.notes.push_back({N_("no formula reaches this row"), {}});
+        working.notes.push_back({N_("no formula covers this row"), {}});
         working.lines.push_back(full(working.result));
         return working;
     }
@@ -421,7 +421,7 @@ Result<Working> cell_working(const Study& study, const Results& results, const S
         const std::size_t firsts = tree->kids.size() - 1;
         place = (place - 1) / columns + 1;
         working.notes.push_back(place <= firsts ? Sentence{N_("a first value"), {}}
-                                                : Sentence{N_("worked out from earlier rows"), {}});
+                                                : Sentence{N_("computed from earlier rows"), {}});
         tree = place <= firsts ? &tree->kid(place - 1) : tree->kids.back().get();
     }
     note_earlier_rows(*tree, subject, results, row, working.notes);
@@ -442,14 +442,14 @@ Result<Working> working_of(const Study& study, const Results& results, const Def
         return working;
     }
     if (subject.held == nullptr && subject.formula == nullptr) {
-        return Sentence{N_("There is nothing of this name to show the working of."), {}};
+        return Sentence{N_("Nothing of this name has a working to show."), {}};
     }
     Working working;
     working.what = subject.name;
     working.result = results.single(definition);
     const Formula& formula = subject.held != nullptr ? subject.held->formula : *subject.formula;
     if (subject.held != nullptr && subject.held->is_function()) {
-        return Sentence{N_("%1 is a function: its working is that of the cells which call it."), {subject.name}};
+        return Sentence{N_("%1 is a function. See the working of a cell that calls it."), {subject.name}};
     }
     if (formula.empty()) {
         working.notes.push_back({N_("given: it was typed"), {}});

@@ -25,10 +25,9 @@ Result<WorkingPlace> place_of_working(const Study& study, const Results& results
         }
     }
     const Formula place(text);
-    const Sentence form{
-        N_("Write a cell as Table.column[row], of a two-way table as Table.layer[row, column], and a held "
-           "value by its name: %1 is neither."),
-        {text}};
+    const Sentence form{N_("Write a cell as Table.column[row], or as Table.layer[row, column] in a two-way table, and "
+                           "a held value by its name. %1 is neither."),
+                        {text}};
     if (!place.tree()) {
         return form;
     }

@@ -12,7 +12,7 @@ Result<Study> asked_share(const Study& study, Id id, const Value& begun, Id* add
         return no_such_part;
     }
     if (!begun.plain() || begun.kind() == Kind::interval || begun.kind() == Kind::distribution) {
-        return Sentence{N_("%1 has no value yet that could be asked for."), {column->shown_label()}};
+        return Sentence{N_("%1 has no values yet."), {column->shown_label()}};
     }
     Result<Study> result = study;
     const auto held = [&](const std::string& wanted, const std::string& formula, const Sentence& note) {
@@ -27,7 +27,7 @@ Result<Study> asked_share(const Study& study, Id id, const Value& begun, Id* add
         }
         return std::pair(name, id_of);
     };
-    const Sentence which{N_("which %1 is asked for"), {column->shown_label()}};
+    const Sentence which{N_("value of %1 to count"), {column->shown_label()}};
     const auto [name, asked] = held("asked_" + column->name, "0", which);
     result = result ? give_held(*result, asked, begun) : result;
     HeldDetails details;
@@ -35,8 +35,8 @@ Result<Study> asked_share(const Study& study, Id id, const Value& begun, Id* add
     details.choices.column = id;
     result = result ? detail_held(*result, asked, details) : result;
     held("count_" + column->name, "count(" + column->name + " = " + name + ")", {N_("how often it occurs")});
-    const auto share = held("share_" + column->name, "share(" + column->name + " = " + name + ")",
-                            {N_("which part of all values that is")});
+    const auto share =
+        held("share_" + column->name, "share(" + column->name + " = " + name + ")", {N_("its share of all values")});
     result = result ? format_held(*result, share.second, {Format::Style::percent, 1}) : result;
     if (added != nullptr) {
         *added = asked;

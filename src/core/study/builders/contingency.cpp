@@ -10,7 +10,7 @@ namespace ledgefall {
 Result<Study> contingency_table(const Study& study, Id down, Id across, Id* added) {
     const Table* source = table_with(study, &Table::columns, down);
     if (source == nullptr || source->column(across) == nullptr || down == across) {
-        return Sentence{N_("Counts of pairs are taken of two columns of one table: choose both."), {}};
+        return Sentence{N_("Counting pairs needs two columns of one table. Select both."), {}};
     }
     const ColumnDefinition& first = *source->column(down);
     const ColumnDefinition& second = *source->column(across);
@@ -51,17 +51,17 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
     const std::string part = free_here("part");
     maker.column({N_("part of χ²")}, part + " = (" + n + " - " + expected + ")^2 / " + expected, two_decimals);
     const std::string all = free_here("all");
-    maker.held(all + " = sum(" + n + ")", {N_("how many pairs are counted")});
+    maker.held(all + " = sum(" + n + ")", {N_("number of pairs counted")});
     const std::string chi2 = free_here("chi2");
     const std::string freedom = free_here("freedom");
-    maker.held(chi2 + " = sum(" + part + ")", {N_("chi-squared of all counts against the expected ones")});
+    maker.held(chi2 + " = sum(" + part + ")", {N_("chi-squared of observed against expected counts")});
     maker.held(freedom + " = (count(" + first.name + ") - 1) * (count(" + second.name + ") - 1)",
                {N_("degrees of freedom")});
     maker.held(free_here("p_value") + " = P(chi_squared(" + freedom + ") >= " + chi2 + ")",
-               {N_("how likely so much or more is where the two have nothing to do with each other")});
+               {N_("probability of a chi-squared this large or larger if the two are independent")});
     maker.held(free_here("cramers_v") + " = sqrt(" + chi2 + " / (" + all + " * (smaller(count(" + first.name +
                    "), count(" + second.name + ")) - 1)))",
-               {N_("how strongly the two go together, from 0 to 1 (Cramér's V)")});
+               {N_("strength of association, from 0 to 1 (Cramér's V)")});
     maker.foot({N_("sum")}, "sum(each)", {n, expected, part});
     maker.check({N_("every pair is counted")},
                 all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",

@@ -89,23 +89,23 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     maker.column({N_("From")}, "lower = lower(class)");
     maker.column({N_("To")}, "upper = upper(class)");
     if (parts.middle || parts.measures) {
-        maker.column({N_("Middle")}, "mid = mid(class)");
+        maker.column({N_("Midpoint")}, "mid = mid(class)");
     }
     maker.column({N_("Count")}, "f = count(" + data + " in class)");
-    maker.held("n = sum(f)", {N_("how many values fall in the classes")});
+    maker.held("n = sum(f)", {N_("number of values in the classes")});
     add_shares(maker, parts);
     if (parts.density) {
         maker.column({N_("Density")}, "density = f / n / (upper - lower)");
     }
     const bool open = classes.open_below || classes.open_above; // whose middles are infinite
     if (parts.measures && !open) {
-        maker.held("grouped_mean = wmean(mid, f)", {N_("from the middles of the classes")});
-        maker.held("grouped_var = wvar(mid, f)", {N_("from the middles of the classes, over n − 1")});
-        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {N_("on the line within its class")});
+        maker.held("grouped_mean = wmean(mid, f)", {N_("from the class midpoints")});
+        maker.held("grouped_var = wvar(mid, f)", {N_("from the class midpoints, divided by n − 1")});
+        maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {N_("interpolated within its class")});
     }
     maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
     maker.check({N_("every value of %1 is in a class"), {column->shown_label()}}, "n = count(" + data + ")",
-                {N_("Some values of %1 fall in no class: look for a mistyped one, or widen the classes."),
+                {N_("Some values of %1 are in no class. Check them for mistakes, or widen the classes."),
                  {column->shown_label()}});
     return maker.study();
 }
@@ -135,8 +135,8 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
         return no_such_part;
     }
     const bool calendar = categories.by != Categories::By::value;
-    if (calendar && column->cells->kind() != Kind::date && !column->worked()) {
-        return Sentence{N_("Months, years and weekdays are taken of a column of dates, and %1 holds %2."),
+    if (calendar && column->cells->kind() != Kind::date && !column->computed()) {
+        return Sentence{N_("Months, years and weekdays need a column of dates, but %1 holds %2."),
                         {column->shown_label(), kind_in_words(column->cells->kind())}};
     }
     const std::string name = category_name(categories.by, *column);
@@ -155,12 +155,12 @@ Result<Study> category_table(const Study& study, const Categories& categories, c
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
     maker.column({N_("Count")}, count_of(categories.by, data, name));
-    maker.held("n = sum(f)", {N_("how many values are counted")});
+    maker.held("n = sum(f)", {N_("number of values counted")});
     add_shares(maker, parts);
     maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
-    maker.check(
-        {N_("every value of %1 is counted"), {column->shown_label()}}, "n = count(not is_missing(" + data + "))",
-        {N_("Some values of %1 are in no row: look for cells that are of another kind."), {column->shown_label()}});
+    maker.check({N_("every value of %1 is counted"), {column->shown_label()}},
+                "n = count(not is_missing(" + data + "))",
+                {N_("Some values of %1 are in no row. Look for cells of another kind."), {column->shown_label()}});
     return maker.study();
 }
 

@@ -163,7 +163,7 @@ class StudyJoining {
 
 Result<WithTables> with_tables(const Study& study, const Study& other) {
     if (other.tables.empty()) {
-        return Sentence{N_("It has no tables that could be added."), {}};
+        return Sentence{N_("It has no tables to add."), {}};
     }
     return StudyJoining(study, other).run();
 }

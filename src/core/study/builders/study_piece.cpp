@@ -52,7 +52,7 @@ class PieceMaker {
   private:
     ColumnDefinition taken(const ColumnDefinition& column, bool axis) {
         ColumnDefinition out = column;
-        const bool keeps = column.worked() && !axis &&
+        const bool keeps = column.computed() && !axis &&
                            std::all_of(column.pieces.begin(), column.pieces.end(),
                                        [this](const Piece& piece) { return names_only_chosen(piece.formula, false); });
         if (!keeps) {
@@ -207,7 +207,7 @@ Result<WithPiece> with_piece(const Study& study, Id id, const Study& piece) {
     const Table& from = *free.tables.front();
     const std::size_t rows = from.ids() == nullptr ? 0 : from.ids()->size();
     const bool any_given = std::any_of(from.columns.begin(), from.columns.end(), [](const auto& column) {
-        return !column->worked() || !column->overrides->empty();
+        return !column->computed() || !column->overrides->empty();
     });
     if (table->ids() == nullptr && any_given && table->own_rows().value_or(0) < rows) {
         return table->rows_are_fixed(); // what lies beyond them would not be seen

@@ -6,7 +6,7 @@
 
 namespace ledgefall {
 
-/// The values that a study has been worked out to.
+/// The values that a study has been computed to.
 struct WorkedValues {
     std::function<Column(Id column)> column;
     std::function<Value(Id held)> held;

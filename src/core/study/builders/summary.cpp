@@ -44,7 +44,7 @@ class Summary {
         TableMaker maker(*begun, table);
         if (request_.first_rows) {
             maker.held("first_rows = " + std::to_string(*request_.first_rows),
-                       {N_("how many rows the measures take, from the first")});
+                       {N_("number of rows used by the measures, from the first")});
         }
         grouped ? add_groups(maker, table) : add_rows(maker, table);
         return maker.study();
@@ -200,7 +200,7 @@ const std::vector<SummaryMeasure>& summary_measures() {
         {"upper_q", N_("upper quartile"), "quantile($x, 0.75, $t)", true, true},
         {"most", N_("largest"), "max($x)", false, true},
         {"spread", N_("range"), "range($x)"},
-        {"between_q", N_("distance of the quartiles"), "quantile($x, 0.75, $t) - quantile($x, 0.25, $t)", true},
+        {"between_q", N_("interquartile range"), "quantile($x, 0.75, $t) - quantile($x, 0.25, $t)", true},
         {"var_coeff", N_("coefficient of variation"), "cv($x)"},
         {"commonest", N_("most frequent"), "mode($x)"},
         {"kinds", N_("different values"), "distinct($x)"},
@@ -212,17 +212,17 @@ const std::vector<SummaryMeasure>& summary_measures() {
 
 Result<Study> summary_table(const Study& study, const SummaryRequest& request, Id* added) {
     if (request.columns.empty() || request.measures.empty()) {
-        return Sentence{N_("A summary needs a column of numbers and a measure: choose at least one of each."), {}};
+        return Sentence{N_("A summary needs a column of numbers and a measure. Select at least one of each."), {}};
     }
     const Table* source = table_with(study, &Table::columns, request.columns.front());
     const bool one_table = source != nullptr && (request.by.empty() || source->column(request.by) != nullptr) &&
                            std::all_of(request.columns.begin(), request.columns.end(),
                                        [source](Id id) { return source->column(id) != nullptr; });
     if (!one_table) {
-        return Sentence{N_("The columns of a summary must be of one table: choose them there."), {}};
+        return Sentence{N_("The columns of a summary must be in one table. Select them there."), {}};
     }
     if (request.first_rows && *request.first_rows < 1) {
-        return Sentence{N_("A summary of the first rows needs a number of rows from 1 on."), {}};
+        return Sentence{N_("A summary of the first rows needs at least 1 row."), {}};
     }
     return Summary(study, request, *source).make(added);
 }

@@ -12,7 +12,7 @@ class TableMaker {
         : study_(std::move(study))
         , table_(table) {}
 
-    /// A worked column, `definition` being `name = formula`.
+    /// A computed column, `definition` being `name = formula`.
     void column(const Sentence& label, const std::string& definition, const Format& format = {});
     /// A column of texts that are given.
     void texts(const Sentence& label, const std::string& name, const std::vector<std::string>& values);

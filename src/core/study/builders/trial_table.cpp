@@ -100,10 +100,10 @@ Result<Study> trial_table(const Study& study, const TrialRequest& request, Id* a
         return no_such_part;
     }
     if (request.values.empty() || request.values.size() > most_values) {
-        return Sentence{N_("Give from 1 to %1 values to try."), {std::to_string(most_values)}};
+        return Sentence{N_("Enter 1 to %1 values to try."), {std::to_string(most_values)}};
     }
     if (request.outcomes.empty()) {
-        return Sentence{N_("Choose what is to come out of each value."), {}};
+        return Sentence{N_("Choose the outcome to compute for each value."), {}};
     }
     Id table;
     Result<Study> begun = add_table(study, worded({N_("Trials of %1"), {part.held->name}}), &table);
@@ -151,7 +151,7 @@ Result<TwoWayTrial> two_way_trial(const Study& study, Id first, Id second) {
         outcome = !outcome && both ? std::optional(one) : outcome;
     }
     if (!outcome) {
-        return Sentence{N_("Nothing in this study follows from both %1 and %2: choose two that go into one result."),
+        return Sentence{N_("Nothing in this study depends on both %1 and %2. Choose two that affect one result."),
                         {held[0]->name, held[1]->name}};
     }
     const auto axis = [](const HeldValue& of) {

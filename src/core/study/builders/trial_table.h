@@ -10,8 +10,8 @@ struct Outcome {
     std::string formula; ///< of numbers
 };
 
-/// What can be asked of a held value: worked held values and foot lines that depend on it, and of each column that does
-/// its largest value and its last, those first that are farthest from it.
+/// What can be asked of a held value: computed held values and foot lines that depend on it, and of each column that
+/// does its largest value and its last, those first that are farthest from it.
 std::vector<Outcome> outcomes_of(const Study& study, Id held);
 
 struct TrialRequest {

@@ -45,8 +45,8 @@ class Follower {
             break;
         case UnfoldingStep::Where::check:
             take(add_check(study_, table_,
-                           {worded({N_("%1 by hand as by measure"), {measure}}), text,
-                            worded({N_("The steps do not lead to the measure.")})}));
+                           {worded({N_("%1 by hand equals the measure"), {measure}}), text,
+                            worded({N_("The steps do not match the measure.")})}));
             break;
         }
     }
@@ -128,10 +128,9 @@ Result<Study> unfold(const Study& study, const std::string& name, const std::vec
     }
     if (columns.size() != unfolding->takes.size()) {
         return unfolding->takes.size() == 1
-                   ? Sentence{N_("Choose the one column of which %1 is to be unfolded."), {name}}
-                   : Sentence{
-                         N_("%1 is unfolded from two columns: choose that of the %2 and that of the %3, side by side."),
-                         {name, unfolding->takes[0], unfolding->takes[1]}};
+                   ? Sentence{N_("Select one column to unfold its %1."), {name}}
+                   : Sentence{N_("%1 needs two columns side by side. Select the %2 and the %3."),
+                              {name, unfolding->takes[0], unfolding->takes[1]}};
     }
     const Table* table = table_with(study, &Table::columns, columns.front());
     if (table == nullptr || table->column(columns.back()) == nullptr) {

@@ -1,10 +1,10 @@
 // Edits of cells and rows.
 
+#include "core/basics/trimmed.h"
 #include "core/study/edits/edits.h"
 #include "core/study/edits/reach.h"
 #include "core/study/model/parts.h"
 #include "core/value/date.h"
-#include "core/value/trimmed.h"
 
 namespace ledgefall {
 namespace {
@@ -71,10 +71,10 @@ void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
             continue;
         }
         const std::string& text = block[line][at];
-        // What a worked column's kind is, its formula says; what is typed over it speaks for itself.
+        // What a computed column's kind is, its formula says; what is typed over it speaks for itself.
         Value value = read_cell(text, Kind::number, spelling);
         for (const Kind kind : {Kind::date, Kind::yes_no, Kind::text}) {
-            value = value.state() == State::odd ? read_cell(text, kind, spelling) : value;
+            value = value.state() == State::unparsed ? read_cell(text, kind, spelling) : value;
         }
         if (value.is_missing()) {
             overrides.erase(table.axis.id_at(row + line));
@@ -89,7 +89,7 @@ void type_over(ColumnDefinition& column, const Table& table, std::size_t row,
 std::optional<Sentence> make_room(Study& study, Table& table, std::size_t rows, std::size_t columns) {
     if (table.ids() != nullptr && rows > table.ids()->size()) {
         if (rows > most_rows) {
-            return Sentence{N_("A table takes %1 rows at most."), {std::to_string(most_rows)}};
+            return Sentence{N_("A table can have at most %1 rows."), {std::to_string(most_rows)}};
         }
         table.axis.edit_ids([rows](RowIds& ids) { ids.append(rows - ids.size()); });
     }
@@ -130,7 +130,7 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
     for (std::size_t at = 0; at < width; ++at) {
         reading.stop.throw_if_stopped();
         table.columns[column + at].edit([&](ColumnDefinition& definition) {
-            if (definition.worked()) {
+            if (definition.computed()) {
                 type_over(definition, table, row, block, at, reading.of(at));
             } else {
                 type_given(definition, row, block, at, reading.of(at));
@@ -145,7 +145,7 @@ Result<Study> type_block(const Study& before, Id id, std::size_t row, std::size_
 
 Result<Study> set_cells(Study study, Id id, std::size_t row, const std::vector<Value>& values) {
     const Table* table = table_with(study, &Table::columns, id);
-    if (table == nullptr || table->column(id)->worked()) {
+    if (table == nullptr || table->column(id)->computed()) {
         return no_such_part;
     }
     if (table->two_way()) {
@@ -210,7 +210,7 @@ Result<Study> insert_rows(Study study, Id id, std::size_t row, std::size_t count
         return table->rows_are_fixed();
     }
     if (table != nullptr && (count > most_rows || table->ids()->size() + count > most_rows)) {
-        return Sentence{N_("A table takes %1 rows at most."), {std::to_string(most_rows)}};
+        return Sentence{N_("A table can have at most %1 rows."), {std::to_string(most_rows)}};
     }
     return with_table(std::move(study), id, [row, count](Table& copy) {
         const bool inside = row < copy.ids()->size();
@@ -258,7 +258,7 @@ Study empty_for_own_data(Study study) {
     for (auto& table : study.tables) {
         table.edit([](Table& copy) {
             for (auto& column : copy.columns) {
-                if (!column->worked()) {
+                if (!column->computed()) {
                     Column empty(column->cells->kind());
                     empty.resize(column->cells->size());
                     column.edit([&empty](ColumnDefinition& given) { given.cells = Shared<Column>(std::move(empty)); });

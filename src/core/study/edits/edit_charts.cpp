@@ -17,9 +17,7 @@ std::optional<Sentence> refused(const Chart& chart) {
         for (const Formula& number : reference.numbers) {
             if (!why && number.empty()) {
                 why = Sentence{
-                    N_("A line, circle or range beside the series needs all its numbers: fill them in, or take "
-                       "it away."),
-                    {}};
+                    N_("A line, circle or range in the chart needs all its numbers. Fill them in, or remove it."), {}};
             }
         }
     }

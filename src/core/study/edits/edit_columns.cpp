@@ -24,7 +24,7 @@ std::optional<Sentence> in_use(const Study& study, Id id, IfUsed if_used) {
     if (users.empty()) {
         return std::nullopt;
     }
-    return Sentence{N_("%1 is used by %2: change that first."), {display_name(study, id), joined(users)}};
+    return Sentence{N_("%1 is used by %2. Change that first."), {display_name(study, id), joined(users)}};
 }
 
 template <class T>
@@ -66,13 +66,12 @@ Result<Study> add_table(Study study, const std::string& label, Id* added) {
 Result<Study> rename_table(const Study& study, Id id, const std::string& typed) {
     const std::string name = normal_name(typed);
     if (!is_name(name)) {
-        return Sentence{
-            N_("%1 cannot be a table's name: a name has letters, digits and _, and does not begin with a digit."),
-            {typed}};
+        return Sentence{N_("%1 is not a valid table name. Use letters, digits and _, and do not start with a digit."),
+                        {typed}};
     }
     const Table* other = study.table_named(name);
     if (other != nullptr && !(other->id == id)) {
-        return Sentence{N_("There is already a table called %1: choose another name."), {name}};
+        return Sentence{N_("There is already a table called %1. Choose another name."), {name}};
     }
     Result<Study> renamed = with_table(study, id, [&name](Table& table) {
         table.label = table.label == table.name ? name : table.label;
@@ -91,7 +90,7 @@ Result<Study> label_table(Study study, Id id, const std::string& label, const st
 Result<Study> lay_across(const Study& study, Id id, bool across) {
     const Table* table = study.table(id);
     if (table != nullptr && table->two_way()) {
-        return Sentence{N_("%1 is a two-way table: swap its axes instead."), {table->name}};
+        return Sentence{N_("%1 is a two-way table. Swap its axes instead."), {table->name}};
     }
     return with_table(study, id, [across](Table& copy) { copy.laid_across = across; });
 }
@@ -162,7 +161,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
                 definition.name = free_name(name_from_label(definition.label), taken);
             } else if (taken(definition.name) || !is_name(definition.name)) {
                 refused =
-                    Sentence{N_("%1 cannot be the name of a new column here: choose another one."), {definition.name}};
+                    Sentence{N_("A new column cannot be called %1 here. Choose another name."), {definition.name}};
             }
             if (table.ids() != nullptr && definition.cells->size() > table.ids()->size()) {
                 table.axis.edit_ids([&](RowIds& ids) { ids.append(definition.cells->size() - ids.size()); });
@@ -225,7 +224,7 @@ Result<Study> rewrite_column(const Study& study, Id id, const std::string& text)
     const Definition& definition = parsed.definition;
     Result<Study> out = with_column(study, id, [&](ColumnDefinition& column) {
         const Formula formula(definition.formula_text());
-        const bool was_worked = column.worked();
+        const bool was_worked = column.computed();
         if (column.pieces.size() == 1) {
             column.pieces.front().formula = formula; // its reach stays
         } else {
@@ -282,7 +281,7 @@ Result<Study> set_kind(Study study, Id id, Kind kind, const Spelling& spelling) 
             cells.append(read_cell(write_cell(column.cells->at(row)), kind, spelling));
         }
         column.cells = Shared<Column>(std::move(cells));
-        if (!column.worked() && !column.overrides->empty()) { // of a typed layer
+        if (!column.computed() && !column.overrides->empty()) { // of a typed layer
             Overrides typed;
             for (const auto& [cell, value] : *column.overrides) {
                 typed.emplace(cell, read_cell(write_cell(value), kind, spelling));

@@ -2,6 +2,7 @@
 
 #include "core/study/edits/edit_grid.h"
 
+#include "core/basics/trimmed.h"
 #include "core/formula/names.h"
 #include "core/formula/print.h"
 #include "core/study/model/grid_cells.h"
@@ -9,7 +10,6 @@
 #include "core/study/row_sources/listed_rows.h"
 #include "core/study/row_sources/series_rows.h"
 #include "core/value/decimals.h"
-#include "core/value/trimmed.h"
 
 #include <algorithm>
 #include <cmath>
@@ -40,7 +40,7 @@ Value listed_value(const std::string& typed, const Spelling& spelling) {
     }
     Value value = read_cell(typed, Kind::number, spelling);
     for (const Kind kind : {Kind::date, Kind::yes_no, Kind::text}) {
-        value = value.state() == State::odd ? read_cell(typed, kind, spelling) : value;
+        value = value.state() == State::unparsed ? read_cell(typed, kind, spelling) : value;
     }
     return value;
 }
@@ -83,18 +83,18 @@ Result<RowSourcePtr> series(const std::string& before, const std::string& after,
         const auto first = read_number(from);
         const auto second = read_spelled_number(begun[1], spelling);
         if (!first || !second || *first == *second) {
-            return Sentence{N_("Two different numbers before .. show the step, as in 3, 3.5 .. 6."), {}};
+            return Sentence{N_("Two numbers before .. give the step and must differ, as in 3, 3.5 .. 6."), {}};
         }
         step = write_cell(
             Value::number(rounded_to(*second - *first, std::max(decimals_of(*first), decimals_of(*second)))));
     } else if (begun.size() != 1) {
-        return Sentence{N_("Before .. stands the first number, or the first two, as in 3, 3.5 .. 6."), {}};
+        return Sentence{N_("Before .. write the first number, or the first two, as in 3, 3.5 .. 6."), {}};
     }
     step = step.empty() ? "1" : step;
     for (const std::string& one : {from, to, step}) {
         const Formula formula(one);
         if (formula.mistake()) {
-            return Sentence{N_("%1 is no number of the axis: %2"), {one, formula.mistake()->what.text()}};
+            return Sentence{N_("%1 is not a number of the axis: %2"), {one, formula.mistake()->what.text()}};
         }
     }
     const auto first = read_number(from);
@@ -138,7 +138,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
     std::vector<Value> values;
     for (const std::string& one : divided(written, sign)) {
         if (one.empty()) {
-            return Sentence{N_("Between two commas of the axis a value is missing."), {}};
+            return Sentence{N_("A value is missing between two commas of the axis."), {}};
         }
         if (const auto other = name_in_list(study, one, one == written)) {
             return *other;
@@ -146,7 +146,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
         values.push_back(listed_value(one, spelling));
     }
     if (values.size() > most_listed) {
-        return Sentence{N_("A list of an axis takes %1 values at most: write it as a series, such as 1..20000."),
+        return Sentence{N_("A list for an axis can have at most %1 values. Write it as a range, such as 1..20000."),
                         {std::to_string(most_listed)}};
     }
     const bool one_kind = std::all_of(values.begin(), values.end(),
@@ -158,7 +158,7 @@ Result<RowSourcePtr> list(const Study& study, const std::string& written, const 
     }
     Column cells = Column::of(values.front().kind(), values);
     if (const auto twice = value_met_twice(cells)) {
-        return Sentence{N_("%1 stands twice on this axis: each value of an axis stands there once."),
+        return Sentence{N_("%1 occurs twice on this axis. Each value can occur only once."),
                         {write_cell(twice->first)}};
     }
     return RowSourcePtr(std::make_shared<ListedRows>(std::move(cells)));
@@ -212,7 +212,7 @@ Result<Axis> axis_of(Study& study, const WrittenAxis& written, const Spelling& s
 Result<WrittenAxis> written_axis(const std::string& definition) {
     const std::size_t sign = definition.find('=');
     if (sign == std::string::npos || trimmed(definition.substr(0, sign)).empty()) {
-        return Sentence{N_("An axis is written name = values, as in rate = 0.03, 0.035 .. 0.06."), {}};
+        return Sentence{N_("Write an axis as name = values, as in rate = 0.03, 0.035 .. 0.06."), {}};
     }
     WrittenAxis axis;
     split_unit(std::string(trimmed(definition.substr(0, sign))), axis.label, axis.unit);
@@ -223,7 +223,7 @@ Result<WrittenAxis> written_axis(const std::string& definition) {
 Result<RowSourcePtr> axis_source(const Study& study, const std::string& values, const Spelling& spelling) {
     const std::string written(trimmed(values));
     if (written.empty()) {
-        return Sentence{N_("This axis has no values yet: write some, as in 1..12 or riffle, pool, weir."), {}};
+        return Sentence{N_("This axis has no values yet. Write some, as in 1..12 or riffle, pool, weir."), {}};
     }
     if (RowSourcePtr source = of_column(study, written)) {
         return source;
@@ -307,7 +307,7 @@ Result<Study> add_two_way_table(const Study& study, const std::string& label, co
         }
     }
     if ((*first->column)->name == (*second->column)->name) {
-        return Sentence{N_("Both axes are called %1: give one of them another name."), {(*first->column)->name}};
+        return Sentence{N_("Both axes are called %1. Give one of them another name."), {(*first->column)->name}};
     }
     if (added != nullptr) {
         *added = id;
@@ -424,13 +424,12 @@ Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, c
     }
     if (place.row + block.size() > down.size() || place.column + width > across.size()) {
         return Sentence{
-            N_("This block has %1 rows and %2 columns, more than %3 has from here on: add values to its axes "
-               "first."),
+            N_("This block has %1 rows and %2 columns, more than fit in %3 from here. Add values to its axes first."),
             {std::to_string(block.size()), std::to_string(width), table->name}};
     }
     return with_table(study, table->id, [&](Table& copy) {
         Shared<ColumnDefinition>* typed = part_with(copy.columns, layer);
-        const bool worked = (*typed)->worked();
+        const bool computed = (*typed)->computed();
         const Kind kind = (*typed)->cells->kind();
         Overrides overrides = *(*typed)->overrides;
         for (std::size_t line = 0; line < block.size(); ++line) {
@@ -438,7 +437,7 @@ Result<Study> type_cells(const Study& study, Id layer, const GridPlace& place, c
                 const std::uint64_t id = cell_id(named_place(copy.axis, down, place.row + line),
                                                  named_place(*copy.across, across, place.column + at));
                 const std::string& text = block[line][at];
-                const Value value = worked ? listed_value(text, spelling) : read_cell(text, kind, spelling);
+                const Value value = computed ? listed_value(text, spelling) : read_cell(text, kind, spelling);
                 if (trimmed(text).empty()) {
                     overrides.erase(id);
                 } else {

@@ -30,7 +30,7 @@ Result<Study> rewrite_axis(const Study& study, Id table, bool across, const Writ
 /// A layer that is typed, of one kind.
 Result<Study> add_typed_layer(const Study& study, Id table, const std::string& label, Kind kind, Id* added = nullptr);
 /// Texts typed or pasted into a layer, from a row and a column (from 0) of the grid on; the axes have these values now.
-/// In a worked layer each stands in place of the formula's value, and a blank gives the cell back. Refused where the
+/// In a computed layer each stands in place of the formula's value, and a blank gives the cell back. Refused where the
 /// block does not fit.
 struct GridPlace {
     std::size_t row = 0, column = 0;

@@ -80,13 +80,12 @@ Result<Study> group_columns(const Study& study, Id id, const std::string& label,
         return no_such_part;
     }
     if (columns.size() < 2 || !side_by_side(*table, columns)) {
-        return Sentence{
-            N_("A group is a heading over two or more columns that stand side by side: choose such columns."), {}};
+        return Sentence{N_("A group heading covers two or more neighbouring columns. Select such columns."), {}};
     }
     for (const auto& group : table->groups) {
         for (const Id column : columns) {
             if (std::find(group->columns.begin(), group->columns.end(), column) != group->columns.end()) {
-                return Sentence{N_("%1 is already in the group %2: dissolve that first."),
+                return Sentence{N_("%1 is already in the group %2. Remove that heading first."),
                                 {table->column(column)->name, group->shown_label()}};
             }
         }
@@ -127,7 +126,7 @@ Result<Study> ungroup(const Study& study, Id id, IfUsed if_used) {
     }
     const auto users = if_used == IfUsed::refuse ? users_of(study, id) : std::vector<std::string>();
     if (!users.empty()) {
-        return Sentence{N_("This group is used by %1: change that first."), {users.front()}};
+        return Sentence{N_("This group is used by %1. Change that first."), {users.front()}};
     }
     return with_table(study, table->id, [id](Table& copy) {
         std::erase_if(copy.groups, [id](const auto& group) { return group->id == id; });

@@ -11,7 +11,7 @@ namespace {
 bool is_unnamed(const ColumnDefinition& column) {
     const bool numbered = column.name[0] == 'x' && std::all_of(column.name.begin() + 1, column.name.end(),
                                                                [](char c) { return c >= '0' && c <= '9'; });
-    return !column.worked() && column.label.empty() && column.unit.empty() && numbered;
+    return !column.computed() && column.label.empty() && column.unit.empty() && numbered;
 }
 
 bool has_text_at_top(const ColumnDefinition& column) {
@@ -35,7 +35,7 @@ std::vector<Id> headed_columns(const Table& table, bool& whole_row) {
             if (column->cells->filled() == 1) {
                 only_tops.push_back(column->id);
             }
-        } else if (!column->worked()) {
+        } else if (!column->computed()) {
             whole_row = whole_row && column->cells->at(0).is_missing();
         }
     }
@@ -99,7 +99,7 @@ Result<Study> headings_as_values(Study study, Id id, const HeadedColumns& headed
     for (const Id column : headed.columns) {
         const Table* table = study.table(id);
         const ColumnDefinition* definition = table == nullptr ? nullptr : table->column(column);
-        if (definition == nullptr || definition->worked()) {
+        if (definition == nullptr || definition->computed()) {
             continue;
         }
         const std::string unit = definition->unit.empty() ? "" : " [" + definition->unit + "]";

@@ -67,9 +67,8 @@ Result<Study> keeping_between(const Study& before, Study after) {
     const std::vector<Between> are = all_between(after);
     for (std::size_t at = 0; at < std::min(were.size(), are.size()); ++at) {
         if (!(were[at].columns == are[at].columns)) {
-            return Sentence{
-                N_("%1 takes the columns %2, and would then take others: write out first which ones it takes."),
-                {were[at].display_name, were[at].text}};
+            return Sentence{N_("%1 uses the columns %2, which this would change. List the columns one by one first."),
+                            {were[at].display_name, were[at].text}};
         }
     }
     return after;
@@ -127,7 +126,7 @@ void reorder(Table& table, const std::vector<std::size_t>& order) {
     }
     table.axis.edit_ids([&runs](RowIds& ids) { ids.reorder(std::move(runs)); });
     for (auto& column : table.columns) {
-        if (column->worked() || column->cells->empty()) {
+        if (column->computed() || column->cells->empty()) {
             continue;
         }
         column.edit([&order](ColumnDefinition& copy) {
@@ -149,10 +148,9 @@ Result<Study> reordered(Study study, Id id, const std::vector<std::size_t>& orde
         }
     });
     if (!scattered.empty()) {
-        return Sentence{
-            N_("In this order the rows that the formula of %1 covers would stand in more than %2 places: let it "
-               "cover all rows first."),
-            {scattered, std::to_string(most_pieces)}};
+        return Sentence{N_("In this order, the rows of %1's formula would be split into more than %2 parts. Let it "
+                           "cover all rows first."),
+                        {scattered, std::to_string(most_pieces)}};
     }
     return out;
 }
@@ -245,17 +243,17 @@ Result<Study> hide_column(Study study, Id column, bool hidden) {
 Result<Study> narrow_reach(Study study, Id id, std::optional<std::pair<std::size_t, std::size_t>> rows) {
     const Table* table = table_with(study, &Table::columns, id);
     const ColumnDefinition* column = table == nullptr ? nullptr : table->column(id);
-    if (column == nullptr || !column->worked()) {
+    if (column == nullptr || !column->computed()) {
         return column == nullptr
                    ? no_such_part
-                   : Sentence{N_("%1 has no formula whose reach could be narrowed: write one first."), {column->name}};
+                   : Sentence{N_("%1 has no formula. Write one before choosing the rows it covers."), {column->name}};
     }
     if (table->two_way()) {
         return Sentence{N_("A layer's formula covers all cells of its two-way table."), {}};
     }
     const bool typed = table->ids() != nullptr;
     if (rows && (rows->second < rows->first || (typed && rows->second >= table->ids()->size()))) {
-        return Sentence{N_("A formula's reach goes from one row of the table to the same or a later one."), {}};
+        return Sentence{N_("A formula covers the rows from one row of the table to the same or a later one."), {}};
     }
     Piece piece = column->pieces.front();
     piece.from = piece.to = std::nullopt;

@@ -11,7 +11,7 @@
 namespace ledgefall {
 namespace {
 
-/// A definition of a single literal, with or without a minus, is a given value; anything else is worked.
+/// A definition of a single literal, with or without a minus, is a given value; anything else is computed.
 std::optional<Value> literal(const Node& node) {
     if (node.type == NodeType::number) {
         return Value::number(node.number);
@@ -80,9 +80,8 @@ std::optional<Sentence> function_refused(const Definition& definition) {
         const std::string& parameter = definition.parameters[at];
         const auto same = std::find(definition.parameters.begin(), definition.parameters.end(), parameter);
         if (!is_name(parameter) || same != definition.parameters.begin() + static_cast<std::ptrdiff_t>(at)) {
-            return Sentence{
-                N_("%1 cannot be what %2 is taken of: write different names there, as in force(r) = G / r^2."),
-                {parameter, definition.name}};
+            return Sentence{N_("%1 cannot be an argument of %2. Use different names, as in force(r) = G / r^2."),
+                            {parameter, definition.name}};
         }
     }
     return std::nullopt;
@@ -121,7 +120,7 @@ void rename_in_foot(const Study& study, Table& table, const std::string& before,
 std::optional<Sentence> foot_label_refused(const Study& study, const Table& table, const std::string& label, Id line) {
     const auto same = [&](const auto& other) { return other->label == label && !(other->id == line); };
     if (std::any_of(table.foot.begin(), table.foot.end(), same)) {
-        return Sentence{N_("This table has a foot line called %1 already: choose another name."), {label}};
+        return Sentence{N_("This table already has a foot line called %1. Choose another name."), {label}};
     }
     return name_refused(study, &table, label);
 }
@@ -226,7 +225,8 @@ Result<Study> give_held(Study study, Id id, const Value& value) {
         return no_such_part;
     }
     if (!held->formula.empty()) {
-        return Sentence{N_("%1 is worked out by its formula: write a value in its place to change it."), {held->name}};
+        return Sentence{N_("%1 is computed by its formula. To change it, replace the formula with a value."),
+                        {held->name}};
     }
     return with_held(std::move(study), id, [&value](HeldValue& copy) { copy.value = value; });
 }
@@ -235,8 +235,7 @@ Result<Study> detail_held(Study study, Id id, const HeldDetails& details) {
     const auto& slider = details.slider;
     if (slider && !(std::isfinite(slider->from) && std::isfinite(slider->to) && slider->from < slider->to &&
                     slider->step > 0 && slider->step <= slider->to - slider->from)) {
-        return Sentence{
-            N_("A slider goes from a number up to a larger one, by steps that are above 0 and fit in between."), {}};
+        return Sentence{N_("A slider needs a lower and a higher end, and a step above 0 that fits between them."), {}};
     }
     return with_held(std::move(study), id, [&details](HeldValue& held) {
         held.unit = details.unit;
@@ -415,7 +414,7 @@ Result<Study> remove_foot_line(Study study, Id id) {
             });
         }
         if (uses) {
-            return Sentence{N_("The foot line %1 uses this one: change that first."), {line->label}};
+            return Sentence{N_("The foot line %1 uses this one. Change that first."), {line->label}};
         }
     }
     return with_table(std::move(study), table->id, [id](Table& copy) {

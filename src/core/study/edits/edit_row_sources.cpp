@@ -47,7 +47,7 @@ Result<Study> stop_rows(Study study, Id id, const std::string& until) {
     if (table == nullptr || table->axis.rows_as<CountedRows>() == nullptr) {
         return table == nullptr
                    ? no_such_part
-                   : Sentence{N_("Only counted rows can stop early: give %1 a number of rows first."), {table->name}};
+                   : Sentence{N_("Only counted rows can stop early. Give %1 a number of rows first."), {table->name}};
     }
     return with_table(std::move(study), id, [&condition](Table& copy) {
         copy.axis.source = std::make_shared<CountedRows>(*copy.axis.source->count(), condition);
@@ -62,7 +62,7 @@ std::optional<Sentence> classes_refused(const Classes& classes) {
     const bool rising = std::adjacent_find(limits.begin(), limits.end(), std::greater_equal<>()) == limits.end();
     const bool finite = std::all_of(limits.begin(), limits.end(), [](double limit) { return std::isfinite(limit); });
     if (limits.size() < 2 || limits.size() > most_classes || !rising || !finite) {
-        return Sentence{N_("Classes need from 2 to %1 boundaries, each above the one before."), {"100,000"}};
+        return Sentence{N_("Classes need 2 to %1 boundaries, each above the one before."), {"100,000"}};
     }
     return std::nullopt;
 }
@@ -93,7 +93,7 @@ Result<Study> class_rows(Study study, Id id, const std::string& name, const Clas
 Result<Study> reclass(Study study, Id id, const Classes& classes) {
     const Table* table = study.table(id);
     if (table == nullptr || table->two_way() || table->axis.rows_as<ClassRows>() == nullptr) {
-        return Sentence{N_("This table's rows are no classes."), {}};
+        return Sentence{N_("The rows of this table are not classes."), {}};
     }
     if (auto refused = classes_refused(classes)) {
         return *refused;
@@ -116,7 +116,7 @@ Result<Study> category_rows(Study study, Id id, const std::string& name, const C
     }
     if (source == table) {
         return Sentence{
-            N_("A table cannot have the categories of its own column as rows: take a column of another table."), {}};
+            N_("A table cannot use categories of its own column as rows. Choose a column of another table."), {}};
     }
     if (auto refused = name_refused(study, table, name)) {
         return *refused;

@@ -12,18 +12,19 @@ namespace ledgefall {
 
 Result<Study> set_settings(Study study, const Settings& settings) {
     if (settings.quantile_type < 1 || settings.quantile_type > 9) {
-        return Sentence{N_("The type of quantile is a whole number from 1 to 9."), {}};
+        return Sentence{N_("The type of quantile must be a whole number from 1 to 9."), {}};
     }
     constexpr double largest_tolerance = 0.1;
     if (!(settings.tolerance > 0 && settings.tolerance <= largest_tolerance)) {
-        return Sentence{N_("The tolerance of ≈ is a number above 0 and up to 0.1."), {}};
+        return Sentence{N_("The tolerance of ≈ must be above 0 and at most 0.1."), {}};
     }
     if (settings.as_of && !in_calendar(*settings.as_of)) {
-        return Sentence{N_("The day that counts as today lies in the years 1 to 9999."), {}};
+        return Sentence{N_("The date for today() must be in the years 1 to 9999."), {}};
     }
     constexpr std::uint64_t largest_seed = 0x1FFFFFFFFFFFFFU; // what every reader of JSON can hold
     if (settings.seed > largest_seed) {
-        return Sentence{N_("The seed of random numbers is a whole number up to %1."), {std::to_string(largest_seed)}};
+        return Sentence{N_("The seed of random numbers must be a whole number up to %1."),
+                        {std::to_string(largest_seed)}};
     }
     study.settings = settings;
     return study;
@@ -78,10 +79,9 @@ Result<Study> set_setting(Study study, const std::string& text) {
         return Sentence{N_("%1 needs %2. %3 is not one."),
                         {name, *needs, typed.substr(std::min(typed.find_first_not_of(' '), typed.size()))}};
     } else if (!set_display(settings, name, typed)) {
-        return Sentence{
-            N_("A setting is quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, decimal_sign = "
-               "comma, grouping = space or angles = degrees."),
-            {}};
+        return Sentence{N_("Write a setting as quantile_type = 7, tolerance = 1e-9, seed = 1, as_of = 2026-05-20, "
+                           "decimal_sign = comma, grouping = space or angles = degrees."),
+                        {}};
     }
     return set_settings(std::move(study), settings);
 }

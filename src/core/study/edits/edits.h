@@ -1,10 +1,10 @@
 #pragma once
 
+#include "core/basics/result.h"
+#include "core/basics/stopping.h"
 #include "core/study/model/scope.h"
 #include "core/study/row_sources/category_rows.h"
 #include "core/study/row_sources/class_rows.h"
-#include "core/value/result.h"
-#include "core/value/stopping.h"
 
 namespace ledgefall {
 
@@ -16,7 +16,7 @@ namespace ledgefall {
 // is given, it is refused if it is no name of the formula language, is one of its words, or is taken where it would
 // stand. A pointer such as `added` receives the id of what was added, and may be null.
 
-/// What to do with a part that formulas use: refuse, with a sentence that names the users, or leave them at fault.
+/// What to do with a part that formulas use: refuse, with a sentence that names the users, or leave them in error.
 enum class IfUsed { refuse, remove_anyway };
 
 // --- tables ---------------------------------------------------------------------------------------------------------
@@ -33,7 +33,7 @@ Result<Study> retitle_table(const Study& study, Id table, const std::string& tit
 Result<Study> lay_across(const Study& study, Id table, bool across);
 Result<Study> remove_table(const Study& study, Id table, IfUsed if_used = IfUsed::refuse);
 /// Rows from 1 to a number, or to a formula of held values, in place of the rows that there are; refused where the
-/// formula cannot be read. What it comes to is found when it is worked out: up to 20,000,000 rows.
+/// formula cannot be read. What it comes to is found when it is computed: up to 20,000,000 rows.
 Result<Study> count_rows(Study study, Id table, const std::string& count);
 /// A counted table stops at the first row for which the condition is yes; an empty one lets it run to its end. Refused
 /// for other tables.
@@ -47,7 +47,7 @@ Result<Study> category_rows(Study study, Id table, const std::string& name, cons
 Result<Study> move_table(Study study, Id table, std::size_t to); ///< to another place among the tables
 /// Other settings; refused where one of them is not possible.
 Result<Study> set_settings(Study study, const Settings& settings);
-/// One of them by its name, as `quantile_type = 6`; `as_of =` is the day on which the study is worked out.
+/// One of them by its name, as `quantile_type = 6`; `as_of =` is the day on which the study is computed.
 Result<Study> set_setting(Study study, const std::string& text);
 /// Another seed, so that everything that is drawn is drawn again.
 Study draw_again(Study study);
@@ -118,7 +118,7 @@ struct BlockReading {
     const Spelling& of(std::size_t column) const { return spellings[std::min(column, spellings.size() - 1)]; }
 };
 
-/// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a worked
+/// Texts as typed or pasted, from `row` down and from `column` on to the right. Given cells take them; in a computed
 /// column each becomes an override, and a blank gives the cell back. Rows and given columns are added as they are
 /// needed.
 Result<Study> type_block(const Study& study, Id table, std::size_t row, std::size_t column,
@@ -149,8 +149,8 @@ Result<Study> relabel_column(Study study, Id column, const std::string& typed);
 /// "Length [mm]" or "Length (mm)" is a label and a unit.
 void split_unit(const std::string& text, std::string& label, std::string& unit);
 
-/// Values in a given column from `row` down; rows are added as they are needed, up to 20,000,000. Refused for a worked
-/// column.
+/// Values in a given column from `row` down; rows are added as they are needed, up to 20,000,000. Refused for a
+/// computed column.
 Result<Study> set_cells(Study study, Id column, std::size_t row, const std::vector<Value>& values);
 /// Empty rows before `row`; like the next three only of typed rows, and refused beyond 20,000,000 of them.
 Result<Study> insert_rows(Study study, Id table, std::size_t row, std::size_t count);
@@ -165,7 +165,7 @@ Result<Study> move_rows(Study study, Id table, std::size_t row, std::size_t coun
 Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling, const StopToken& stop = {});
 
 // --- held values ----------------------------------------------------------------------------------------------------
-/// `definition` is `n = 12` (given) or `q = 1 - p` (worked), with a unit where one is written. On the study's ledge
+/// `definition` is `n = 12` (given) or `q = 1 - p` (computed), with a unit where one is written. On the study's ledge
 /// where `table` is empty. A held value of that name there is changed.
 Result<Study> hold(const Study& study, Id table, const std::string& definition, Id* held = nullptr);
 /// Changes an existing held value: its name, unit, and what it holds.

@@ -58,7 +58,7 @@ bool holds(const Value& value, const Search& search) {
     return search.whole_cell && number && *number == value.number();
 }
 
-bool worked_holds(const Value& value, const Search& search) {
+bool computed_holds(const Value& value, const Search& search) {
     if (!value.plain() || value.kind() != Kind::number) {
         return holds(value, search);
     }
@@ -85,9 +85,9 @@ std::optional<CellPlace> find_next(const Table& table, std::size_t rows, const S
         const std::size_t at = backwards ? (start + all - step % all) % all : (start + step) % all;
         const CellPlace place{at / columns, at % columns};
         const Column* column = cells[place.column];
-        const bool worked = table.columns[place.column]->worked();
+        const bool computed = table.columns[place.column]->computed();
         if (column != nullptr &&
-            (worked ? worked_holds(column->at(place.row), search) : holds(column->at(place.row), search))) {
+            (computed ? computed_holds(column->at(place.row), search) : holds(column->at(place.row), search))) {
             return place;
         }
         stop.throw_if_stopped_at(step);
@@ -105,7 +105,7 @@ Result<Study> replace_cells(const Study& study, Id id, const Search& search, con
     std::size_t count = 0;
     for (std::size_t at = 0; at < table->columns.size(); ++at) {
         const ColumnDefinition& column = *table->columns[at];
-        if (column.worked() || !takes(search, column.id) || (only && only->column != at)) {
+        if (column.computed() || !takes(search, column.id) || (only && only->column != at)) {
             continue;
         }
         Column cells = *column.cells;

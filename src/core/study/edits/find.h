@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/basics/result.h"
+#include "core/basics/stopping.h"
 #include "core/study/model/study.h"
-#include "core/value/result.h"
-#include "core/value/stopping.h"
 
 #include <functional>
 #include <optional>
@@ -18,7 +18,7 @@ struct Search {
     std::vector<Id> columns; ///< only in these; empty: in all
 };
 
-/// The cells of a table's column: typed ones, or those worked out. May give null.
+/// The cells of a table's column: typed ones, or those computed. May give null.
 using CellsOf = std::function<const Column*(const ColumnDefinition&)>;
 
 struct CellPlace {
@@ -29,8 +29,8 @@ struct CellPlace {
 /// Whether the cell holds what is looked for. Numbers are compared as they are typed; a whole number cell also by its
 /// value, so that 1.50 finds 1.5.
 bool holds(const Value& value, const Search& search);
-/// The same of a worked value, of which six figures are compared, since further ones are not seen.
-bool worked_holds(const Value& value, const Search& search);
+/// The same of a computed value, of which six figures are compared, since further ones are not seen.
+bool computed_holds(const Value& value, const Search& search);
 
 /// The next such cell after `from` (row by row, within a row from left to right), beginning again at the top; the first
 /// of all where `from` is empty. With `backwards` the one before.

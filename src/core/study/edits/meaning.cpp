@@ -151,17 +151,17 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
         return Sentence{N_("A name is needed here, such as x or mean_length."), {}};
     }
     if (is_reserved(name)) {
-        return Sentence{N_("%1 is a word of the formula language: choose another name, such as %1_1."), {name}};
+        return Sentence{N_("%1 is a reserved word in formulas. Choose another name, such as %1_1."), {name}};
     }
     if (!is_name(name)) {
-        return Sentence{N_("%1 cannot be a name: a name has letters, digits and _, and does not begin with a digit."),
+        return Sentence{N_("%1 is not a valid name. Use letters, digits and _, and do not start with a digit."),
                         {name}};
     }
     // In the scope where it will stand, nothing else of its rank may be called so.
     const Binding other =
         table == nullptr ? look_up(study, nullptr, "", name) : look_up(study, nullptr, table->name, name);
     if (other.exists() && !(other.id() == itself)) {
-        return Sentence{N_("%1 is already the name of %2: choose another one."),
+        return Sentence{N_("%1 is already the name of %2. Choose another name."),
                         {name, other.column != nullptr  ? NC_("Kind", "a column of this table")
                                : other.group != nullptr ? NC_("Kind", "a group of columns")
                                                         : NC_("Kind", "a held value")}};
@@ -169,7 +169,7 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
     // Nor may a foot line lose what it is used by.
     for (const auto& each : study.tables) {
         if ((table == nullptr || each->id == table->id) && used_in_foot(study, *each, name)) {
-            return Sentence{N_("%1 is already the name of a foot line that another one uses: choose another one."),
+            return Sentence{N_("%1 is already the name of a foot line that another one uses. Choose another name."),
                             {name}};
         }
     }

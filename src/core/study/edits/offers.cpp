@@ -92,9 +92,9 @@ bool is_sum_of_column(const Node& whole, const ColumnDefinition& part, const Stu
            look_up(study, own, whole.kid(0).owner, whole.kid(0).text).column == &part;
 }
 
-/// The sum of a given column's numbers; nothing of a worked one, which is not worked out here.
+/// The sum of a given column's numbers; nothing of a computed one, which is not computed here.
 std::optional<double> sum_of(const ColumnDefinition& column) {
-    if (column.worked() || column.cells->kind() != Kind::number) {
+    if (column.computed() || column.cells->kind() != Kind::number) {
         return std::nullopt;
     }
     double sum = 0;
@@ -115,7 +115,7 @@ bool is_total(const Share& share, const Study& study, const Table& own) {
     const Binding meant = named ? look_up(study, &own, share.whole->owner, share.whole->text) : Binding();
     const HeldValue* held = meant.held;
     const ColumnDefinition* part = look_up(study, &own, share.part->owner, share.part->text).column;
-    if (held != nullptr && held->worked()) {
+    if (held != nullptr && held->computed()) {
         return part != nullptr && held->formula.tree() &&
                is_sum_of_column(*held->formula.tree(), *part, study, meant.table);
     }
@@ -139,8 +139,8 @@ std::optional<CheckOffer> check_for(const Study& study, Id id) {
     }
     const std::string total = shortest(share->total);
     CheckOffer offer{column->shown_label() + " adds up to " + total, "sum(" + column->name + ") ≈ " + total,
-                     column->shown_label() + " does not add up to " + total +
-                         ": what it is divided by is not the sum of " + share->part->text + "."};
+                     column->shown_label() + " does not add up to " + total + ". Its divisor is not the sum of " +
+                         share->part->text + "."};
     for (const auto& check : study.checks) {
         if (check->table == table->id && check->condition.text() == offer.condition) {
             return std::nullopt;
@@ -179,7 +179,7 @@ std::string lacking_total(const Study& study, const Table& own, const Formula& f
 
 bool stands_as_text(const Table& table, const std::string& name) {
     for (const auto& column : table.columns) {
-        if (column->worked() || column->cells->kind() != Kind::text) {
+        if (column->computed() || column->cells->kind() != Kind::text) {
             continue;
         }
         for (std::size_t row = 0; row < std::min(column->cells->size(), rows_looked_at); ++row) {
@@ -193,7 +193,7 @@ bool stands_as_text(const Table& table, const std::string& name) {
 }
 
 std::optional<OtherKind> other_kind_of(const ColumnDefinition& column, const Spelling& usual) {
-    if (column.worked() || column.cells->kind() != Kind::text || !column.cells->any_filled()) {
+    if (column.computed() || column.cells->kind() != Kind::text || !column.cells->any_filled()) {
         return std::nullopt;
     }
     const Spelling month_first(usual.decimal, !usual.month_first);
@@ -220,7 +220,7 @@ std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cell
     for (std::size_t chunk = 0; chunk < cells.chunk_count(); ++chunk) {
         const std::vector<State>& states = cells.chunk(chunk).states;
         for (std::size_t in = 0; in < states.size(); ++in) {
-            if (states[in] != State::odd) {
+            if (states[in] != State::unparsed) {
                 continue;
             }
             const std::size_t row = chunk * Column::chunk_rows + in;
@@ -231,7 +231,7 @@ std::optional<OddCells> odd_cells_of(const std::string& name, const Column& cell
     }
     if (out) {
         out->told = {
-            N_("Cells of %1 that are not %2: %3 (row %4); they stay as they were written."),
+            N_("Cells of %1 that are not %2: %3 (row %4). They are kept as written."),
             {name, kind_in_words(cells.kind()), std::to_string(count), rows + (count > most_told ? ", …" : "")}};
     }
     return out;

@@ -219,12 +219,12 @@ Result<Study> continue_cells(const Study& study, Id id, std::size_t column, std:
         return no_such_part;
     }
     if (count == 0 || to_row < row + count) {
-        return Sentence{N_("Choose a row below the started values, down to which they are to be continued."), {}};
+        return Sentence{N_("Choose a row below the values to continue them to."), {}};
     }
     Study out = study;
     for (std::size_t at = column; at <= last_column; ++at) {
         const ColumnDefinition& definition = *table->columns[at];
-        if (definition.worked()) {
+        if (definition.computed()) {
             continue; // its formula fills it
         }
         std::vector<Value> started;
@@ -233,7 +233,7 @@ Result<Study> continue_cells(const Study& study, Id id, std::size_t column, std:
         }
         const Pattern way = pattern && fits(started, pattern->way) ? *pattern : pattern_of(started);
         if (pattern && column == last_column && !(way == *pattern)) {
-            return Sentence{N_("The chosen cells of %1 cannot go on in this way: choose another one."),
+            return Sentence{N_("The selected cells of %1 cannot be continued in this way. Choose another one."),
                             {definition.name}};
         }
         std::vector<Value> further(to_row - (row + count) + 1);

@@ -30,7 +30,7 @@ Pattern pattern_of(const std::vector<Value>& started);
 /// Whether the started values can go on in that way: numbers by steps, dates by days, …
 bool fits(const std::vector<Value>& started, Pattern::Way way);
 
-/// The value that comes `further` (from 1) places after the last of the started ones. Steps and growth are worked out
+/// The value that comes `further` (from 1) places after the last of the started ones. Steps and growth are computed
 /// from the last one, so that they do not drift, and rounded to the decimals that the values and the step have.
 /// Missing where it cannot be: nothing started, a date beyond the calendar.
 Value continued(const std::vector<Value>& started, const Pattern& pattern, std::size_t further);

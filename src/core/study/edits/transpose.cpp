@@ -99,7 +99,7 @@ std::optional<double> steps_of(const Node& place) {
 }
 
 /// Whether all cells that a formula looks at from row to row lie above or left of it, also once rows are columns: grids
-/// are worked out row by row, and each row from left to right.
+/// are computed row by row, and each row from left to right.
 bool may_go_on_by_columns(const Node& node) {
     if (node.type == NodeType::index && node.kids.size() == 3) {
         const std::optional<double> down = steps_of(node.kid(1));
@@ -125,10 +125,9 @@ Result<Study> transpose(const Study& study, Id id) {
     };
     const auto entry = std::find_if(table->columns.begin(), table->columns.end(), stays);
     if (entry != table->columns.end()) {
-        return Sentence{
-            N_("%1 goes on from row to row (first … then …) and needs what stands right of it there, so the "
-               "axes of %2 cannot change places."),
-            {(*entry)->name, table->name}};
+        return Sentence{N_("%1 continues from row to row (first … then …) and needs cells to its right, so the axes of "
+                           "%2 cannot be swapped."),
+                        {(*entry)->name, table->name}};
     }
     const Study turned = with_formulas(study, [&](const FormulaPlace& place, const Formula& formula) {
         const Node* tree = formula.tree().get();

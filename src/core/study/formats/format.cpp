@@ -1,7 +1,7 @@
 #include "core/study/formats/format.h"
 
+#include "core/basics/marked_text.h"
 #include "core/study/formats/style_texts.h"
-#include "core/value/marked_text.h"
 
 #include <algorithm>
 #include <iterator>
@@ -10,15 +10,15 @@ namespace ledgefall {
 namespace {
 
 using Choice = NumberStyle::Choice;
-constexpr Choice as_needed[] = {{N_("As needed")}};
+constexpr Choice as_needed[] = {{N_("Automatic")}};
 constexpr Choice decimals[] = {{N_("Decimals: %1"), 0}, {N_("Decimals: %1"), 1}, {N_("Decimals: %1"), 2},
                                {N_("Decimals: %1"), 3}, {N_("Decimals: %1"), 4}, {N_("Decimals: %1"), 6}};
 constexpr Choice percent[] = {{N_("Per cent"), 0}, {N_("Per cent, 1 decimal"), 1}};
 constexpr Choice significant[] = {{N_("3 significant figures"), 3}};
 constexpr Choice scientific[] = {{N_("Powers of ten"), 3}};
-constexpr Choice fractions[] = {{N_("Fractions, such as 3 1/4…")}};
-constexpr Choice degrees[] = {{N_("Angles from radians: 57.3°"), 1}};
-constexpr Choice degrees_minutes[] = {{N_("Angles from radians: 57°17′45″")}};
+constexpr Choice fractions[] = {{N_("Fractions: 3 1/4…")}};
+constexpr Choice degrees[] = {{N_("Angles in degrees: 57.3°"), 1}};
+constexpr Choice degrees_minutes[] = {{N_("Angles in degrees: 57°17′45″")}};
 constexpr Choice day_month[] = {{N_("Dates: 20 May 2026")}};
 constexpr Choice weekday[] = {{N_("Dates: Wed 20 May 2026")}};
 constexpr Choice month_year[] = {{N_("Dates: May 2026")}};
@@ -37,7 +37,7 @@ constexpr NumberStyle styles[] = {
     {.word = "fraction",
      .text = fraction_text,
      .choices = fractions,
-     .asks = N_("The largest denominator:"),
+     .asks = N_("Largest denominator:"),
      .digits_word = "largest_denominator",
      .fewest = 1,
      .most = 999'999},

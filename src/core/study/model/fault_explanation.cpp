@@ -24,7 +24,7 @@ Sentence explain(const Study& study, Fault fault, std::size_t columns) {
 }
 
 Sentence explain_odd(Kind kind, const std::string& typed) {
-    return {N_("“%1” is kept as typed, but it is not %2: correct it, or set the column's kind."),
+    return {N_("“%1” is kept as typed, but it is not %2. Correct it, or change the column's kind."),
             {typed, kind_in_words(kind)}};
 }
 

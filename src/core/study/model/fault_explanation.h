@@ -8,7 +8,7 @@ namespace ledgefall {
 /// how many a two-way table has, by which the row and the column of its cell are told.
 Sentence explain(const Study& study, Fault fault, std::size_t columns);
 
-/// What a person should know of an odd cell: it is kept as typed, and is no number.
+/// What a person should know of an unparsed cell: it is kept as typed, and is no number.
 Sentence explain_odd(Kind kind, const std::string& typed);
 
 } // namespace ledgefall

@@ -26,7 +26,7 @@ std::uint64_t column_of_cell(std::uint64_t cell) {
 
 std::uint64_t place_id(const Axis& axis, const Column& values, std::size_t place) {
     const auto* categories = axis.rows_as<CategoryRows>();
-    if (categories == nullptr) { // values that are worked out may still be those of a longer axis
+    if (categories == nullptr) { // values that are computed may still be those of a longer axis
         const bool there = axis.ids() == nullptr || place < axis.ids()->size();
         return there ? axis.id_at(place) : 0;
     }

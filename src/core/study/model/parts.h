@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/study/model/study.h"
-#include "core/value/result.h"
 
 #include <algorithm>
 
@@ -9,7 +9,7 @@ namespace ledgefall {
 
 // Finding and changing a part of a study in place; the stuff of which the edits are made.
 
-inline const Sentence no_such_part{N_("This is no longer in the study: it has been removed."), {}};
+inline const Sentence no_such_part{N_("This has been removed from the study."), {}};
 
 template <class T>
 Shared<T>* part_with(std::vector<Shared<T>>& parts, Id id) {

@@ -25,7 +25,7 @@ struct RunOverrides {
     friend bool operator==(const RunOverrides&, const RunOverrides&) = default;
 };
 
-/// The cells of a column as they were then; one at fault is missing.
+/// The cells of a column as they were then; one in error is missing.
 struct RunColumn {
     Id table, column;
     std::string name, unit; ///< `Orbit.r`

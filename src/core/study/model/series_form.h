@@ -30,7 +30,7 @@ enum class SeriesForm : std::uint8_t {
 
 /// What is known of a form beside how it is painted.
 struct SeriesFormKind {
-    /// What its figures are worked out from.
+    /// What its figures are computed from.
     enum class Over : std::uint8_t { points, classes, boxes, grid };
     static constexpr std::size_t over_count = 4;
     /// By what it is painted, and whether several series of it share their places.

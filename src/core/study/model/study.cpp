@@ -67,14 +67,13 @@ const Axis* Table::axis_named(std::string_view wanted) const {
 }
 
 Sentence Table::rows_are_fixed() const {
-    return two_way() ? Sentence{N_("%1 is a two-way table: change the values of its axes instead."), {name}}
+    return two_way() ? Sentence{N_("%1 is a two-way table. Change the values of its axes instead."), {name}}
                      : axis.source->rows_are_fixed(name);
 }
 
 Sentence Table::no_columns_of_rows() const {
-    return {
-        N_("%1 is a two-way table and has no rows of values: type into the cells of a layer, or make another table."),
-        {name}};
+    return {N_("%1 is a two-way table and has no rows of values. Type in the cells of a layer, or make another table."),
+            {name}};
 }
 
 std::optional<std::size_t> Table::own_rows() const {

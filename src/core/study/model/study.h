@@ -65,7 +65,7 @@ struct HeldValue {
     std::string unit;
     std::string note;
     Value value = Value::missing();      ///< of a given one
-    Formula formula;                     ///< of a worked one; else empty
+    Formula formula;                     ///< of a computed one; else empty
     std::vector<std::string> parameters; ///< of a held function, `force(r) = G / r^2`
     Format format;
     std::optional<Slider> slider; ///< of a given one
@@ -74,7 +74,7 @@ struct HeldValue {
     std::string unknown_fields;   ///< fields of its file that this version does not know, as JSON
 
     bool is_function() const { return !parameters.empty(); }
-    bool worked() const { return !formula.empty() && !is_function(); }
+    bool computed() const { return !formula.empty() && !is_function(); }
     std::string left_side() const;                      ///< `n`, or of a function `force(r)`
     bool holds_the_same(const HeldValue& other) const { ///< whatever they are called
         return formula == other.formula && value == other.value && unit == other.unit && parameters == other.parameters;
@@ -98,14 +98,14 @@ struct ColumnDefinition {
     std::string unit;
     std::string note;
     Shared<Column> cells;        ///< of a given column; its kind is the column's
-    std::vector<Piece> pieces;   ///< of a worked one; else empty
-    Shared<Overrides> overrides; ///< typed values in a worked column
+    std::vector<Piece> pieces;   ///< of a computed one; else empty
+    Shared<Overrides> overrides; ///< typed values in a computed column
     Format format;
     int width = 0; ///< in pixels at a zoom of one; 0 fits the content
     bool hidden = false;
     std::string unknown_fields;
 
-    bool worked() const { return !pieces.empty(); }
+    bool computed() const { return !pieces.empty(); }
     const std::string& shown_label() const { return label.empty() ? name : label; }
     friend bool operator==(const ColumnDefinition&, const ColumnDefinition&) = default;
 };
@@ -158,8 +158,8 @@ struct Axis {
     /// The identity of a row (from 0): by it cells and overrides follow a row. Rows that come by themselves have their
     /// numbers from 1.
     std::uint64_t id_at(std::size_t row) const { return ids() == nullptr ? row + 1 : ids()->id_at(row); }
-    /// Whether its cells are worked out, from another column or from formulas.
-    bool worked() const { return !source->made_of().empty() || !source->axis_formulas().empty(); }
+    /// Whether its cells are computed, from another column or from formulas.
+    bool computed() const { return !source->made_of().empty() || !source->axis_formulas().empty(); }
     std::optional<std::size_t> row_of(std::uint64_t id) const;
     /// Other identities for typed rows: `change` is called with a copy of them.
     template <class Change>
@@ -204,8 +204,8 @@ struct Table {
     Sentence rows_are_fixed() const;     ///< why they cannot be
     Sentence no_columns_of_rows() const; ///< why a two-way table takes none
     /// A layer without a formula: what is typed stands among its overrides.
-    bool typed_layer(const ColumnDefinition& column) const { return two_way() && !column.worked(); }
-    /// The given row source's own number of rows, or nothing where it has to be worked out.
+    bool typed_layer(const ColumnDefinition& column) const { return two_way() && !column.computed(); }
+    /// The given row source's own number of rows, or nothing where it has to be computed.
     std::optional<std::size_t> own_rows() const;
     const std::string& shown_label() const { return label.empty() ? name : label; }
     friend bool operator==(const Table&, const Table&) = default;
@@ -226,7 +226,7 @@ struct Settings {
     std::uint64_t seed = 1;
     int quantile_type = 7; ///< of Hyndman and Fan (1996)
     double tolerance = 1e-9;
-    std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is worked out
+    std::optional<double> as_of; ///< the day that `today()` gives; none: the day on which it is computed
     // How numbers are shown; what is typed is read by the same decimal sign. None of these changes a value.
     enum class DecimalSign : std::uint8_t { of_the_desktop, point, comma };
     enum class Grouping : std::uint8_t { none, space, sign }; ///< of thousands; the sign is the one that is not decimal

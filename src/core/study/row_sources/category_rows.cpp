@@ -128,15 +128,15 @@ Result<Column> rows_of_categories(const Column& cells, const Categories& how) {
         return Column::of(Kind::text, weekdays());
     }
     if (how.by != Categories::By::value && cells.kind() != Kind::date) {
-        return Sentence{N_("Months, years and weekdays are taken of a column of dates, and this one holds %1."),
+        return Sentence{N_("Months, years and weekdays need a column of dates, but this one holds %1."),
                         {kind_in_words(cells.kind())}};
     }
     const std::vector<Value> values =
         how.by == Categories::By::value ? by_value(cells, how) : by_calendar(cells, how.by);
     if (values.size() > most_categories) {
-        return Sentence{N_("This column has more than %1 different values, too many for a row each: put its numbers in "
-                           "classes."),
-                        {"100,000"}};
+        return Sentence{
+            N_("This column has more than %1 different values, too many for one row each. Put its numbers in classes."),
+            {"100,000"}};
     }
     return Column::of(kind_of_categories(how.by, cells.kind()), values);
 }

@@ -17,7 +17,7 @@ RowSourcePtr read(FieldReader& in) {
         in.refuse("edges[" + std::to_string(falls - edges.begin() + 1) + "]",
                   NC_("Kind", "a number above the one before"));
     } else if (edges.size() < 2 || edges.size() > 100'000) {
-        in.refuse("edges", NC_("Kind", "a list of rising numbers"));
+        in.refuse("edges", NC_("Kind", "a list of increasing numbers"));
     }
     classes.closed_left = in.text("closed") != "right";
     const std::vector<std::string> open = in.texts("open_ends");
@@ -63,7 +63,7 @@ std::vector<Sentence> ClassRows::in_words(const std::function<std::string(Id)>&)
 }
 
 Sentence ClassRows::rows_are_fixed(const std::string& table) const {
-    return {N_("The rows of %1 are classes: change the classes instead."), {table}};
+    return {N_("The rows of %1 are classes. Change the classes instead."), {table}};
 }
 
 void ClassRows::write(FieldWriter& out) const {

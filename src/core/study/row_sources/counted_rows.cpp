@@ -31,7 +31,7 @@ std::vector<Sentence> CountedRows::in_words(const std::function<std::string(Id)>
 }
 
 Sentence CountedRows::rows_are_fixed(const std::string& table) const {
-    return {N_("The rows of %1 are counted: change their number instead."), {table}};
+    return {N_("The rows of %1 are counted. Change their number instead."), {table}};
 }
 
 void CountedRows::write(FieldWriter& out) const {

@@ -14,7 +14,7 @@ RowSourcePtr read(FieldReader& in) {
         }
     }
     if (const auto twice = value_met_twice(cells)) {
-        in.refuse("values[" + std::to_string(twice->second) + "]", N_("a value that does not stand there before"));
+        in.refuse("values[" + std::to_string(twice->second) + "]", N_("a value that is not listed before"));
     }
     RowIds ids(cells.size());
     if (in.has("ids")) {
@@ -25,7 +25,7 @@ RowSourcePtr read(FieldReader& in) {
         }
         const auto read_ids = pairs ? RowIds::from_runs(runs) : std::nullopt;
         if (!read_ids || read_ids->size() != cells.size()) {
-            in.refuse("ids", N_("a list of pairs of a first id and a count, for all values"));
+            in.refuse("ids", N_("a list of pairs of first id and count, for all values"));
         } else {
             ids = *read_ids;
         }

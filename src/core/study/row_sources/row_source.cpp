@@ -11,7 +11,7 @@ Result<Column> RowSource::axis_of_values(const std::vector<Value>&) const {
 }
 
 Sentence RowSource::rows_are_fixed(const std::string& table) const {
-    return {N_("The rows of %1 come by themselves: they cannot be added, removed or moved by hand."), {table}};
+    return {N_("The rows of %1 are made automatically. They cannot be added, removed or moved by hand."), {table}};
 }
 
 } // namespace ledgefall

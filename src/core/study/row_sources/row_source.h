@@ -1,10 +1,10 @@
 #pragma once
 
+#include "core/basics/result.h"
 #include "core/formula/formula.h"
 #include "core/study/row_sources/fields.h"
 #include "core/study/row_sources/row_ids.h"
 #include "core/value/column.h"
-#include "core/value/result.h"
 
 #include <functional>
 #include <memory>
@@ -23,7 +23,7 @@ class RowSource {
     virtual std::string_view kind() const = 0; ///< `typed`, `counted`, …: its name in the file
     virtual bool equals(const RowSource& other) const = 0;
 
-    /// How many rows there are, where that needs no working out.
+    /// How many rows there are, where that needs no computing.
     virtual std::optional<std::size_t> own_rows() const { return std::nullopt; }
     /// The rows' identities, where rows can be added, removed and moved by hand. Else they are numbered from 1, and
     /// null.
@@ -36,7 +36,7 @@ class RowSource {
     /// The same source with other formulas in their places; null where it has none.
     virtual std::shared_ptr<const RowSource> with_formulas(Formula, Formula) const { return nullptr; }
 
-    /// The cells of the table's axis, which formulas use by a name, where they need no working out.
+    /// The cells of the table's axis, which formulas use by a name, where they need no computing.
     virtual std::optional<Column> axis_cells() const { return std::nullopt; }
     /// The kind of the axis's cells; nothing where the rows have no axis.
     virtual std::optional<Kind> axis_kind() const { return std::nullopt; }
@@ -46,17 +46,17 @@ class RowSource {
     virtual bool axis_of_months() const { return false; }
     virtual std::string_view axis_name() const { return "x"; } ///< where the file gives it no name
 
-    /// The column whose cells the axis is worked out from; empty where there is none.
+    /// The column whose cells the axis is computed from; empty where there is none.
     virtual Id made_of() const { return {}; }
     virtual std::shared_ptr<const RowSource> with_made_of(Id) const { return nullptr; }
-    /// The formulas of the study's ledge that the axis is worked out from, and the same source with others.
+    /// The formulas of the study's ledge that the axis is computed from, and the same source with others.
     virtual std::vector<const Formula*> axis_formulas() const { return {}; }
     virtual std::shared_ptr<const RowSource> with_axis_formulas(std::vector<Formula>) const { return nullptr; }
     /// The axis that those values of its formulas give, all of them plain numbers; or why there can be none.
     virtual Result<Column> axis_of_values(const std::vector<Value>& values) const;
     /// The kind of the axis that is made from cells of a kind.
     virtual Kind axis_kind_from(Kind of) const { return of; }
-    /// The axis, worked out from the cells of `made_of`; or why there can be none.
+    /// The axis, computed from the cells of `made_of`; or why there can be none.
     virtual Result<Column> axis_from(const Column& cells) const;
 
     /// How the rows come about, in a few words each: "classes", "counted, n + 1". `name_of` gives the name of a column.

@@ -21,7 +21,7 @@ RowSourcePtr read(FieldReader& in) {
     auto ids = pairs ? RowIds::from_runs(runs) : std::nullopt;
     if (!ids || ids->size() > most_rows) {
         in.refuse("rows",
-                  NC_("Kind", "a number of rows, up to 20 million, or a list of pairs of a first id and a count"));
+                  NC_("Kind", "a number of rows (at most 20 million), or a list of pairs of first id and count"));
         return std::make_shared<TypedRows>();
     }
     return std::make_shared<TypedRows>(std::move(*ids));

@@ -8,7 +8,7 @@ bool UnknownRows::equals(const RowSource& other) const {
 }
 
 std::vector<Sentence> UnknownRows::in_words(const std::function<std::string(Id)>&) const {
-    return {{N_("the rows of this table come from a later version and are kept, not shown"), {}}};
+    return {{N_("the rows of this table come from a later version; they are kept but not shown"), {}}};
 }
 
 } // namespace ledgefall

@@ -4,7 +4,7 @@
 
 namespace ledgefall {
 
-/// Rows of a kind that a later version knows: they are not worked out, and what the file says of them is written again.
+/// Rows of a kind that a later version knows: they are not computed, and what the file says of them is written again.
 class UnknownRows : public RowSource {
   public:
     UnknownRows(std::string kind, std::string object)

@@ -10,7 +10,7 @@ std::vector<Unfolding> chi_squared() {
          N_("chi-squared"),
          {"observed", "expected"},
          {{UnfoldingStep::Where::column, "$diff = $x - $y", N_("Observed − expected")},
-          {UnfoldingStep::Where::column, "$part = $diff^2 / $y", N_("Squared, over expected")},
+          {UnfoldingStep::Where::column, "$part = $diff^2 / $y", N_("Squared / expected")},
           {UnfoldingStep::Where::sum, "$part", ""},
           {UnfoldingStep::Where::ledge, "$chi2 = sum($part)", N_("chi-squared")},
           {UnfoldingStep::Where::check, "$chi2 ≈ chi2_stat($x, $y)", ""}}},

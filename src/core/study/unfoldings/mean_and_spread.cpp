@@ -6,9 +6,9 @@ namespace ledgefall::unfolding_parts {
 namespace {
 
 const std::vector<UnfoldingStep> mean_steps = {
-    {UnfoldingStep::Where::ledge, "$n = count($x)", N_("how many values")},
+    {UnfoldingStep::Where::ledge, "$n = count($x)", N_("number of values")},
     {UnfoldingStep::Where::sum, "$x", ""},
-    {UnfoldingStep::Where::ledge, "$mean = sum($x) / $n", N_("their sum over their number")}};
+    {UnfoldingStep::Where::ledge, "$mean = sum($x) / $n", N_("their sum divided by n")}};
 
 std::vector<UnfoldingStep> spread(const char* variance, const char* over, const std::vector<UnfoldingStep>& end) {
     return after(after(mean_steps, {{UnfoldingStep::Where::column, "$dev = $x - $mean", N_("x − mean")},
@@ -24,26 +24,26 @@ std::vector<Unfolding> mean_and_spread() {
     return {
         {"mean", N_("mean"), {"x"}, after(mean_steps, {{UnfoldingStep::Where::check, "$mean ≈ mean($x)", ""}})},
         {"var",
-         N_("variance, of a sample (n − 1)"),
+         N_("variance of a sample (n − 1)"),
          {"x"},
-         spread("$variance = sum($sq) / ($n - 1)", N_("over one less than their number"),
+         spread("$variance = sum($sq) / ($n - 1)", N_("divided by n − 1"),
                 {{UnfoldingStep::Where::check, "$variance ≈ var($x)", ""}})},
         {"sd",
-         N_("standard deviation, of a sample (n − 1)"),
+         N_("standard deviation of a sample (n − 1)"),
          {"x"},
-         spread("$variance = sum($sq) / ($n - 1)", N_("over one less than their number"),
-                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its root")},
+         spread("$variance = sum($sq) / ($n - 1)", N_("divided by n − 1"),
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its square root")},
                  {UnfoldingStep::Where::check, "$s ≈ sd($x)", ""}})},
         {"var_pop",
-         N_("variance, of a whole population (n)"),
+         N_("variance of a whole population (n)"),
          {"x"},
-         spread("$variance = sum($sq) / $n", N_("over their number"),
+         spread("$variance = sum($sq) / $n", N_("divided by n"),
                 {{UnfoldingStep::Where::check, "$variance ≈ var_pop($x)", ""}})},
         {"sd_pop",
-         N_("standard deviation, of a whole population (n)"),
+         N_("standard deviation of a whole population (n)"),
          {"x"},
-         spread("$variance = sum($sq) / $n", N_("over their number"),
-                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its root")},
+         spread("$variance = sum($sq) / $n", N_("divided by n"),
+                {{UnfoldingStep::Where::ledge, "$s = sqrt($variance)", N_("its square root")},
                  {UnfoldingStep::Where::check, "$s ≈ sd_pop($x)", ""}})},
     };
 }

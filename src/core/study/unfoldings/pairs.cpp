@@ -7,8 +7,8 @@ namespace {
 
 std::vector<UnfoldingStep> pairs(const std::vector<UnfoldingStep>& end) {
     return after(
-        {{UnfoldingStep::Where::ledge, "$mean_x = mean($x where not is_missing($y))", N_("of the x that have a y")},
-         {UnfoldingStep::Where::ledge, "$mean_y = mean($y where not is_missing($x))", N_("of the y that have an x")},
+        {{UnfoldingStep::Where::ledge, "$mean_x = mean($x where not is_missing($y))", N_("of x where y is known")},
+         {UnfoldingStep::Where::ledge, "$mean_y = mean($y where not is_missing($x))", N_("of y where x is known")},
          {UnfoldingStep::Where::column, "$dx = if is_missing($y) then missing else $x - $mean_x", N_("x − mean")},
          {UnfoldingStep::Where::column, "$dy = if is_missing($x) then missing else $y - $mean_y", N_("y − mean")},
          {UnfoldingStep::Where::column, "$dxdy = $dx * $dy", N_("Product")},
@@ -34,8 +34,8 @@ std::vector<Unfolding> pairs() {
          N_("regression line"),
          {"x", "y"},
          pairs({{UnfoldingStep::Where::ledge, "$b = sum($dxdy) / sum($dx_sq)", N_("the slope")},
-                {UnfoldingStep::Where::ledge, "$a = $mean_y - $b * $mean_x", N_("where the line meets the axis")},
-                {UnfoldingStep::Where::column, "$fit = $a + $b * $x", N_("On the line")},
+                {UnfoldingStep::Where::ledge, "$a = $mean_y - $b * $mean_x", N_("the y intercept")},
+                {UnfoldingStep::Where::column, "$fit = $a + $b * $x", N_("Fitted")},
                 {UnfoldingStep::Where::check, "$b ≈ slope($y, $x)", ""},
                 {UnfoldingStep::Where::check, "$a ≈ intercept($y, $x)", ""}})},
     };

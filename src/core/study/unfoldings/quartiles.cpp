@@ -7,15 +7,15 @@ namespace {
 
 std::vector<UnfoldingStep> quartile(const char* position, const char* end) {
     return {
-        {UnfoldingStep::Where::ledge, "$n = count($x)", N_("how many values")},
+        {UnfoldingStep::Where::ledge, "$n = count($x)", N_("number of values")},
         {UnfoldingStep::Where::column,
          "$ordered = if row > $n then missing else if $n = 1 then min($x) else quantile($x, (row - 1) / ($n - 1), 7)",
-         N_("In order")},
-        {UnfoldingStep::Where::ledge, position, N_("where it lies among them, from 1")},
-        {UnfoldingStep::Where::ledge, "$below = $ordered[floor($at)]", N_("the value at or below that place")},
+         N_("Sorted")},
+        {UnfoldingStep::Where::ledge, position, N_("its position in order, from 1")},
+        {UnfoldingStep::Where::ledge, "$below = $ordered[floor($at)]", N_("the value at or below that position")},
         {UnfoldingStep::Where::ledge, "$above = $ordered[ceil($at)]", N_("the value at or above it")},
         {UnfoldingStep::Where::ledge, "$q = $below + ($at - floor($at)) * ($above - $below)",
-         N_("on the line between them")},
+         N_("interpolated between them")},
         {UnfoldingStep::Where::check, end, ""}};
 }
 
@@ -24,12 +24,12 @@ std::vector<UnfoldingStep> quartile(const char* position, const char* end) {
 std::vector<Unfolding> quartiles() {
     return {
         {"q1",
-         N_("first quartile, by its place"),
+         N_("first quartile, by position"),
          {"x"},
          quartile("$at = 1 + ($n - 1) * 0.25", "$q ≈ quantile($x, 0.25, 7)")},
-        {"median", N_("median, by its place"), {"x"}, quartile("$at = 1 + ($n - 1) * 0.5", "$q ≈ median($x)")},
+        {"median", N_("median, by position"), {"x"}, quartile("$at = 1 + ($n - 1) * 0.5", "$q ≈ median($x)")},
         {"q3",
-         N_("third quartile, by its place"),
+         N_("third quartile, by position"),
          {"x"},
          quartile("$at = 1 + ($n - 1) * 0.75", "$q ≈ quantile($x, 0.75, 7)")},
     };

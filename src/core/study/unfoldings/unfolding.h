@@ -1,7 +1,6 @@
 #pragma once
 
-
-#include "core/value/marked_text.h"
+#include "core/basics/marked_text.h"
 
 #include <string>
 #include <vector>

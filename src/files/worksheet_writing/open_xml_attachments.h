@@ -1,0 +1,20 @@
+#pragma once
+
+#include "files/worksheet_reading/sheet.h"
+
+#include <utility>
+
+namespace ledgefall {
+
+/// What stands over the cells of a sheet of an Office Open XML workbook: notes and pictures, with the parts that hold
+/// them.
+struct OpenXmlAttachments {
+    std::vector<std::pair<std::string, std::string>> parts; ///< names and contents
+    std::string types;                                      ///< of those parts, for the list of content types
+    std::string in_sheet;                                   ///< what the sheet says of them, behind its cells
+};
+
+/// `number`: of the sheet, from 1.
+OpenXmlAttachments open_xml_attachments(const Sheet& sheet, const std::string& number);
+
+} // namespace ledgefall
