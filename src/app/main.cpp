@@ -11,6 +11,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QLoggingCategory>
 #include <QTimer>
 
 #include <functional>
@@ -59,10 +60,17 @@ int main(int count, char** arguments) {
     const QCommandLineOption demo(QStringLiteral("demo"),
                                   QApplication::translate("Main", "Open the Marrow Beck field course."));
     parser.addOption(demo);
+    const QCommandLineOption verbose(
+        QStringLiteral("verbose"),
+        QApplication::translate("Main", "Report what happens in the background: recovery, versions, other starts."));
+    parser.addOption(verbose);
     parser.addPositionalArgument(QStringLiteral("files"),
                                  QApplication::translate("Main", "Studies, worksheets or delimited text to open."),
                                  QStringLiteral("[files…]"));
     parser.process(application);
+    if (parser.isSet(verbose)) {
+        QLoggingCategory::setFilterRules(QStringLiteral("ledgefall.*=true"));
+    }
 
     const bool show_demo = parser.isSet(demo);
     if (!show_demo && ledgefall::Windows::hand_over(parser.positionalArguments())) {

@@ -89,7 +89,7 @@ class Screenshots : public QObject {
         drive.click_cell(3, 3);
         picture(drive, QStringLiteral("histogram"));
         chart(drive, "Drift times by site", "Drift_by_site");
-        picture(drive, QStringLiteral("Box plots"));
+        picture(drive, QStringLiteral("boxes"));
         chart(drive, "Germination, observed and expected", "Chances");
         picture(drive, QStringLiteral("germination"));
         drive.command("turn-chart");

@@ -1,6 +1,7 @@
 #include "app/recovery/autosave.h"
 
 #include "app/recovery/state_folder.h"
+#include "app/tasks/log.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
@@ -126,6 +127,11 @@ void Autosave::write() {
 }
 
 void Autosave::take(const Result<Saved>& saved) {
+    if (saved) {
+        qCInfo(log_recovery) << "kept for a crash:" << base();
+    } else {
+        qCWarning(log_recovery) << "not kept for a crash:" << saved.refusal().text().c_str();
+    }
     if (!saved && !told_) {
         Q_EMIT failed(saved.refusal());
     }

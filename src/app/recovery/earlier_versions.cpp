@@ -1,6 +1,7 @@
 #include "app/recovery/earlier_versions.h"
 
 #include "app/recovery/state_folder.h"
+#include "app/tasks/log.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
@@ -71,9 +72,12 @@ void keep_version(const QString& path, std::string_view text) {
     static std::mutex one_after_the_other;
     const std::lock_guard lock(one_after_the_other);
     const QString name = QDateTime::currentDateTime().toString(stamp_format);
-    if (!write_file((folder + QLatin1Char('/') + name + QStringLiteral(".ledgefall")).toStdString(), text)) {
-        return; // the save itself has gone well: a version less is no loss of work
+    const auto kept = write_file((folder + QLatin1Char('/') + name + QStringLiteral(".ledgefall")).toStdString(), text);
+    if (!kept) { // the save itself has gone well: a version less is no loss of work
+        qCWarning(log_recovery) << "no version of" << path << "was kept:" << kept.refusal().text().c_str();
+        return;
     }
+    qCInfo(log_recovery) << "a version of" << path << "was kept:" << name;
     const QList<EarlierVersion> all = earlier_versions(path);
     QList<QDateTime> saved;
     for (const EarlierVersion& one : all) {

@@ -1,5 +1,7 @@
 #include "app/recovery/state_folder.h"
 
+#include "app/tasks/log.h"
+
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
@@ -15,7 +17,11 @@ QString state_folder(const QString& name) {
         base = QDir::homePath() + within;
     }
     const QString folder = base + QStringLiteral("/ledgefall/") + name;
-    return QDir().mkpath(folder) ? folder : QString();
+    if (!QDir().mkpath(folder)) {
+        qCWarning(log_recovery) << "the folder could not be made:" << folder;
+        return {};
+    }
+    return folder;
 }
 
 QString name_for_path(const QString& path) {

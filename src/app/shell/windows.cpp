@@ -1,5 +1,7 @@
 #include "app/shell/windows.h"
 
+#include "app/tasks/log.h"
+
 #include <QDir>
 #include <QJsonArray>
 #include <QJsonDocument>
@@ -91,7 +93,9 @@ void Windows::listen() {
     server_.setSocketOptions(QLocalServer::UserAccessOption);
     if (!server_.listen(server_name())) {
         QLocalServer::removeServer(server_name()); // left by a program that crashed
-        server_.listen(server_name());
+        if (!server_.listen(server_name())) {
+            qCWarning(log_windows) << "other starts cannot hand over files:" << server_.errorString();
+        }
     }
 }
 
@@ -101,6 +105,7 @@ void Windows::take_from_other_start() {
     connect(socket, &QLocalSocket::readyRead, this, [this, socket] {
         constexpr qint64 most = 1'000'000;
         if (!socket->canReadLine() || socket->bytesAvailable() > most) {
+            qCInfo(log_windows) << "not a whole line yet, or too long:" << socket->bytesAvailable() << "bytes";
             return;
         }
         const QJsonArray paths = QJsonDocument::fromJson(socket->readLine()).array();
@@ -110,6 +115,7 @@ void Windows::take_from_other_start() {
         for (const auto& path : paths) {
             files << path.toString();
         }
+        qCInfo(log_windows) << "handed over by another start:" << files;
         // Opening may ask and wait, in which time the other start goes away and with it the socket whose signal this
         // is.
         QMetaObject::invokeMethod(

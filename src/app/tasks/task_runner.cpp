@@ -1,5 +1,7 @@
 #include "app/tasks/task_runner.h"
 
+#include "app/tasks/log.h"
+
 #include <QMetaObject>
 #include <QThread>
 
@@ -97,8 +99,8 @@ void TaskRunner::start_unattended(std::function<void()> work) {
     run([work = std::move(work)] {
         try {
             work();
-        } catch (const std::exception&) {
-            // there is nobody to be told
+        } catch (const std::exception& error) { // there is nobody to be told
+            qCWarning(log_tasks) << "a task ended with an error:" << error.what();
         }
     });
 }

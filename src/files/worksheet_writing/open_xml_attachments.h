@@ -10,8 +10,8 @@ namespace ledgefall {
 /// them.
 struct OpenXmlAttachments {
     std::vector<std::pair<std::string, std::string>> parts; ///< names and contents
-    std::string types;                                      ///< of those parts, for the list of content types
-    std::string in_sheet;                                   ///< what the sheet says of them, behind its cells
+    std::vector<std::pair<std::string, std::string>> types; ///< of those parts
+    std::string drawing; ///< by which the sheet refers to its pictures; empty where it has none
 };
 
 /// `number`: of the sheet, from 1.

@@ -46,29 +46,4 @@ Result<std::string> pack(const std::vector<std::pair<std::string, std::string>>&
     return got == static_cast<zip_int64_t>(out.size()) ? Result<std::string>(std::move(out)) : failed;
 }
 
-std::string xml_escaped(const std::string& text) {
-    std::string out;
-    for (const char c : text) {
-        switch (c) {
-        case '&':
-            out += "&amp;";
-            break;
-        case '<':
-            out += "&lt;";
-            break;
-        case '>':
-            out += "&gt;";
-            break;
-        case '"':
-            out += "&quot;";
-            break;
-        default:
-            // Signs that XML cannot have are left out.
-            out += static_cast<unsigned char>(c) < 0x20 && c != '\t' && c != '\n' ? std::string() : std::string(1, c);
-            break;
-        }
-    }
-    return out;
-}
-
 } // namespace ledgefall
