@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <unicode/uchar.h>
 
 namespace ledgefall {
 namespace {
@@ -11,13 +12,12 @@ constexpr std::array<std::string_view, 17> reserved = {"and",  "or",      "not",
                                                        "no",   "missing", "row",   "rows", "each"};
 
 bool is_letter(char32_t c) {
-    if (c < 0x80) {
-        return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
-    }
-    // Outside ASCII everything is a letter but the blocks of signs: punctuation, operators, boxes, private use.
-    const bool sign = c < 0xB5 || (c > 0xB5 && c < 0xC0) || c == 0xD7 || c == 0xF7 || (c >= 0x2000 && c <= 0x2BFF) ||
-                      (c >= 0x3000 && c <= 0x303F) || (c >= 0xE000 && c <= 0xF8FF) || c >= 0xFE00;
-    return !sign;
+    return c < 0x80 ? (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') : u_isalpha(static_cast<UChar32>(c)) != 0;
+}
+
+/// What stands over or under the letter before it, as in x̄.
+bool is_mark(char32_t c) {
+    return c >= 0x80 && (U_GET_GC_MASK(static_cast<UChar32>(c)) & U_GC_M_MASK) != 0;
 }
 
 bool is_subscript(char32_t c) {
@@ -74,7 +74,7 @@ bool begins_name(char32_t c) {
 }
 
 bool continues_name(char32_t c) {
-    return begins_name(c) || (c >= '0' && c <= '9') || is_subscript(c);
+    return begins_name(c) || (c >= '0' && c <= '9') || is_subscript(c) || is_mark(c);
 }
 
 bool is_reserved(std::string_view word) {

@@ -10,6 +10,8 @@
 #include <chrono>
 #include <cmath>
 #include <tuple>
+#include <unicode/dtfmtsym.h>
+#include <unicode/unistr.h>
 #include <vector>
 
 namespace ledgefall {
@@ -104,19 +106,29 @@ std::string plain_digits(std::string digits, char decimal) {
 
 // --- dates ---
 
-constexpr std::array<std::string_view, 24> months = {
-    "january",   "february", "march",    "april",    "may",       "june",    "july",     "august",
-    "september", "october",  "november", "december", "januar",    "februar", "märz",     "april",
-    "mai",       "juni",     "juli",     "august",   "september", "oktober", "november", "dezember"};
+using Names = std::vector<icu::UnicodeString>;
 
-/// The month (from 1) that a word names, in full or by its first three letters or more, in English or German.
-int month_named(std::string word) {
-    std::transform(word.begin(), word.end(), word.begin(),
-                   [](char c) { return c >= 'A' && c <= 'Z' ? char(c + 32) : c; });
-    replace_all(word, "Ä", "ä");
-    const std::size_t least = word.find("ä") == std::string::npos ? 3 : 4;
+/// The names of the months in the languages of the interface, in lower case.
+Names month_names() {
+    Names out;
+    for (const char* language : {"en", "de"}) {
+        UErrorCode error = U_ZERO_ERROR;
+        int32_t count = 0;
+        const icu::DateFormatSymbols symbols(icu::Locale(language), error);
+        const icu::UnicodeString* names = symbols.getMonths(count);
+        for (int32_t month = 0; U_SUCCESS(error) && month < count; ++month) {
+            out.push_back(icu::UnicodeString(names[month]).foldCase());
+        }
+    }
+    return out;
+}
+
+/// The month (from 1) that a word names, in full or by its first three letters or more.
+int month_named(const std::string& word) {
+    static const Names months = month_names();
+    const icu::UnicodeString folded = icu::UnicodeString::fromUTF8(word).foldCase();
     for (std::size_t at = 0; at < months.size(); ++at) {
-        if (word.size() >= least && months[at].starts_with(word)) {
+        if (folded.length() >= 3 && months[at].startsWith(folded)) {
             return static_cast<int>(at % 12) + 1;
         }
     }

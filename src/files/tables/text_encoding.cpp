@@ -3,45 +3,32 @@
 #include "core/formula/names.h"
 
 #include <algorithm>
-#include <array>
+#include <unicode/localpointer.h>
+#include <unicode/ucnv.h>
+#include <vector>
 
 namespace ledgefall {
 namespace {
 
-/// UTF-16 with its mark, of either order of bytes. Half of a pair becomes U+FFFD.
-std::string from_utf16(std::string_view bytes) {
-    const bool low_first = bytes.front() == '\xFF';
-    const auto unit_at = [&](std::size_t at) {
-        const auto first = static_cast<unsigned char>(bytes[at]);
-        const auto second = static_cast<unsigned char>(bytes[at + 1]);
-        return static_cast<char32_t>(low_first ? first + 256U * second : 256U * first + second);
-    };
+/// Bytes of an encoding that ICU knows; what they cannot mean becomes U+FFFD.
+std::string from_encoding(std::string_view bytes, const char* name) {
+    UErrorCode error = U_ZERO_ERROR;
+    const icu::LocalUConverterPointer from(ucnv_open(name, &error));
+    const icu::LocalUConverterPointer to(ucnv_open("UTF-8", &error));
+    std::vector<UChar> pivot(1 << 14);
+    std::vector<char> buffer(1 << 15);
+    UChar* pivot_source = pivot.data();
+    UChar* pivot_target = pivot.data();
+    const char* source = bytes.data();
     std::string out;
-    for (std::size_t at = 2; at + 1 < bytes.size(); at += 2) {
-        const char32_t unit = unit_at(at);
-        const bool leads = unit >= 0xD800 && unit < 0xDC00 && at + 3 < bytes.size();
-        const char32_t next = leads ? unit_at(at + 2) : 0;
-        if (leads && next >= 0xDC00 && next < 0xE000) {
-            out += utf8(0x10000 + ((unit - 0xD800) << 10U) + (next - 0xDC00));
-            at += 2;
-        } else {
-            out += utf8(unit >= 0xD800 && unit < 0xE000 ? 0xFFFD : unit);
-        }
-    }
-    return out;
-}
-
-/// Windows-1252, which is Latin-1 with letters and signs in place of most control characters.
-std::string from_windows1252(std::string_view bytes) {
-    constexpr std::array<char32_t, 32> signs = {0x20AC, 0x81,   0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021,
-                                                0x02C6, 0x2030, 0x0160, 0x2039, 0x0152, 0x8D,   0x017D, 0x8F,
-                                                0x90,   0x2018, 0x2019, 0x201C, 0x201D, 0x2022, 0x2013, 0x2014,
-                                                0x02DC, 0x2122, 0x0161, 0x203A, 0x0153, 0x9D,   0x017E, 0x0178};
-    std::string out;
-    for (const char c : bytes) {
-        const auto byte = static_cast<unsigned char>(c);
-        out += utf8(byte >= 0x80 && byte < 0xA0 ? signs[byte - 0x80U] : byte);
-    }
+    do {
+        error = U_ZERO_ERROR;
+        char* target = buffer.data();
+        ucnv_convertEx(to.getAlias(), from.getAlias(), &target, buffer.data() + buffer.size(), &source,
+                       bytes.data() + bytes.size(), pivot.data(), &pivot_source, &pivot_target,
+                       pivot.data() + pivot.size(), out.empty(), true, &error);
+        out.append(buffer.data(), target);
+    } while (error == U_BUFFER_OVERFLOW_ERROR);
     return out;
 }
 
@@ -68,13 +55,13 @@ TextAsUtf8 as_utf8(std::string_view bytes) {
         bytes.remove_prefix(3);
     }
     if (bytes.starts_with("\xFF\xFE") || bytes.starts_with("\xFE\xFF")) {
-        out.converted = from_utf16(bytes);
+        out.converted = from_encoding(bytes.substr(0, bytes.size() / 2 * 2), "UTF-16");
         bytes = out.converted;
         out.is_converted = true;
     }
     if (!is_utf8(bytes)) {
         out.windows1252 = true;
-        out.converted = from_windows1252(bytes);
+        out.converted = from_encoding(bytes, "windows-1252");
         out.is_converted = true;
     }
     out.same = bytes;
