@@ -6,7 +6,6 @@
 #include "harness/test_program.h"
 #include "story_steps.h"
 
-#include <QElapsedTimer>
 #include <QPushButton>
 #include <QTemporaryDir>
 
@@ -18,8 +17,9 @@ using namespace ledgefall::testing;
 
 namespace {
 
-/// A table with a column that takes many seconds: every row looks at all rows.
-Study slow_study(Id* table, std::size_t rows = 300'000) {
+/// A table with a column that takes hours, as every row looks at all rows: what waits for it does not come to an end.
+Study slow_study(Id* table) {
+    constexpr std::size_t rows = 3'000'000;
     Study study = *add_table(Study(), "Long", table);
     study = *add_columns(study, *table, {{"x", "x", "", Column::numbers(std::vector<double>(rows, 1.5))}});
     return *write_column(study, *table, "slow = sum(abs(x - x[i]))");
@@ -39,11 +39,8 @@ class TestStopping : public QObject {
         Id table;
         QVERIFY(document.perform(QStringLiteral("slow"), slow_study(&table)));
         QVERIFY(document.computing());
-        QElapsedTimer since;
-        since.start();
         drive.command("stop-computing");
-        QVERIFY(QTest::qWaitFor([&document] { return !document.computing(); }, 5000));
-        QVERIFY2(since.elapsed() < 4000, "it is stopped, not waited for");
+        QVERIFY(QTest::qWaitFor([&document] { return !document.computing(); }));
         QVERIFY(!document.results_are_current());
         QTRY_VERIFY(document.shows_old());
         drive.command("compute-again");
@@ -64,18 +61,14 @@ class TestStopping : public QObject {
         QVERIFY(document.perform(QStringLiteral("slow"), slow_study(&table)));
         QSignalSpy progressed(&document, &Document::computing_progressed);
         QTRY_VERIFY_WITH_TIMEOUT(progressed.size() >= 2, 20'000); // it has taken long by now
-        QElapsedTimer since;
-        since.start();
         QVERIFY(document.perform(QStringLiteral("light"), write_column(document.study(), table, "slow = x + 1")));
         QVERIFY(drive.settle());
-        QVERIFY(since.elapsed() < 8000);
         QCOMPARE(document.results().cell(drive.table().column_named("slow")->id, 7).number(), 2.5);
         drive.window.files().autosave().discard();
     }
 
     /// Sorting, searching and drawing very many rows: none of them keeps a window open, and each can be stopped.
     void work_beside_the_window_is_given_up() {
-        QElapsedTimer since;
         {
             WindowDriver drive;
             Document& document = drive.window.document();
@@ -96,26 +89,20 @@ class TestStopping : public QObject {
             QVERIFY2(drive.notice().contains(QStringLiteral("Stopped")), qPrintable(drive.notice()));
             document.perform_aside(&drive.window, QStringLiteral("sorting"), endless);
             drive.window.files().autosave().discard();
-            since.start();
         }
-        QVERIFY2(since.elapsed() < 4000, "it does not wait for the end");
     }
 
     void a_window_closes_while_it_computes() {
-        QElapsedTimer since;
         {
             WindowDriver drive;
             Id table;
             QVERIFY(drive.window.document().perform(QStringLiteral("slow"), slow_study(&table)));
             QVERIFY(drive.window.document().computing());
             drive.window.files().autosave().discard();
-            since.start();
         }
-        QVERIFY2(since.elapsed() < 4000, "it does not wait for the end");
     }
 
     void a_window_closes_while_cells_are_summed_and_workings_asked_for() {
-        QElapsedTimer since;
         {
             WindowDriver drive;
             Id table;
@@ -129,9 +116,7 @@ class TestStopping : public QObject {
             drive.click_cell(3, 1);
             drive.window.page()->view().selectAll();
             drive.window.files().autosave().discard();
-            since.start();
         }
-        QVERIFY(since.elapsed() < 5000);
     }
 
     /// While a formula is tried for very many rows, typing goes on: the trial gives way to each newer text.
@@ -141,13 +126,10 @@ class TestStopping : public QObject {
         QVERIFY(drive.window.document().perform(
             QStringLiteral("many"),
             *add_columns(*add_table(Study(), "Many", &table), table,
-                         {{"x", "x", "", Column::numbers(std::vector<double>(300'000, 2.0))}})));
+                         {{"x", "x", "", Column::numbers(std::vector<double>(3'000'000, 2.0))}})));
         QVERIFY(drive.settle());
         drive.window.page()->write_formula(1);
-        QElapsedTimer since;
-        since.start();
         drive.keys(QStringLiteral("y = sum(abs(x - x[i])) + 12345"));
-        QVERIFY2(since.elapsed() < 8000, "thirty characters, each of which asks for a trial");
         QCOMPARE(drive.window.page()->editor().line().toPlainText(), QStringLiteral("y = sum(abs(x - x[i])) + 12345"));
         drive.key(Qt::Key_Escape);
         QVERIFY(!drive.window.page()->editor().is_open());

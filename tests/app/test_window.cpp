@@ -47,7 +47,7 @@ class TestWindow : public QObject {
         drive.command("new");
         drive.command("new-table");
         auto* title = drive.window.page()->findChild<QLabel*>(QStringLiteral("title"));
-        QTest::qWait(50);                                                                  // until it is laid out
+        QTRY_VERIFY(title->width() > 0 && title->isVisible());
         QTest::mouseDClick(title, Qt::LeftButton, Qt::NoModifier, title->rect().center()); // written in place
         QCoreApplication::processEvents();
         drive.keys(QStringLiteral("Gravel"));

@@ -8,7 +8,6 @@
 #include "working.h"
 
 #include <algorithm>
-#include <chrono>
 #include <cmath>
 #include <functional>
 #include <thread>
@@ -299,11 +298,14 @@ class TestEngine : public QObject {
         bench.numbers("x", many);
         const Study slow = *write_column(bench.study, bench.table, "r = sum(abs(x - x[i]))"); // every row over all rows
         std::stop_source stop;
-        std::jthread stopper([&stop] {
-            std::this_thread::sleep_for(std::chrono::milliseconds(50));
+        Progress progress;
+        std::jthread stopper([&stop, &progress] {
+            while (progress.cells == 0) {
+                std::this_thread::yield();
+            }
             stop.request_stop();
         });
-        QVERIFY(compute(slow, bench.results, stop.get_token()) == nullptr);
+        QVERIFY(compute(slow, bench.results, stop.get_token(), &progress) == nullptr);
     }
 
     void a_long_chain_of_columns_is_no_deep_recursion() {

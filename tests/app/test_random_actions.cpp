@@ -182,7 +182,7 @@ class Wanderer {
 
 } // namespace
 
-class TestWander : public QObject {
+class TestRandomActions : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
@@ -275,5 +275,5 @@ class TestWander : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestWander)
-#include "test_wander.moc"
+LEDGEFALL_TEST(TestRandomActions)
+#include "test_random_actions.moc"

@@ -68,7 +68,7 @@ Bench pebbles() {
 
 } // namespace
 
-class TestSoups : public QObject {
+class TestRandomText : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
@@ -259,5 +259,5 @@ class TestSoups : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestSoups)
-#include "test_soups.moc"
+LEDGEFALL_TEST(TestRandomText)
+#include "test_random_text.moc"

@@ -1,16 +1,13 @@
-// The window's parts without the window: how numbers are shown, the thread that computes, the table's model.
+// Values as they are shown, and formulas with their marks.
 
-#include "app/document/computer.h"
 #include "app/document/document.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
-#include "app/table_model/table_model.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 
-#include <QSignalSpy>
 #include <QtTest>
 
 using namespace ledgefall;
@@ -25,10 +22,12 @@ Study small_study(Id* table) {
 
 } // namespace
 
-class TestParts : public QObject {
+class TestNumberText : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    void initTestCase() { apply_application_theme(); }
+
     void numbers_as_shown_data() {
         QTest::addColumn<double>("number");
         QTest::addColumn<int>("style");
@@ -58,6 +57,15 @@ class TestParts : public QObject {
         row("minutes", 1.0, Style::degrees_minutes, 0, "57°17′45″"); // 57.29577951°
         row("minutes carry", std::acos(-1) / 180 * 59.99999, Style::degrees_minutes, 0, "60°0′0″");
     }
+
+    void numbers_as_shown() {
+        QFETCH(double, number);
+        QFETCH(int, style);
+        QFETCH(int, digits);
+        QFETCH(QString, expected);
+        QCOMPARE(number_text(number, {static_cast<Format::Style>(style), digits}), expected);
+    }
+
     void numbers_as_the_study_says() {
         using Sign = Settings::DecimalSign;
         using Grouping = Settings::Grouping;
@@ -80,14 +88,6 @@ class TestParts : public QObject {
         QCOMPARE(shown(Sign::point, Grouping::sign, 999, 0), QStringLiteral("999"));
         QVERIFY(spell_numbers_by(Settings()));
         QVERIFY(!spell_numbers_by(Settings()));
-    }
-
-    void numbers_as_shown() {
-        QFETCH(double, number);
-        QFETCH(int, style);
-        QFETCH(int, digits);
-        QFETCH(QString, expected);
-        QCOMPARE(number_text(number, {static_cast<Format::Style>(style), digits}), expected);
     }
 
     void a_columns_decimals_are_found_together() {
@@ -115,6 +115,63 @@ class TestParts : public QObject {
         QCOMPARE(exact_text(Value::number(-1.0 / 3)), QStringLiteral("−0.3333333333333333"));
     }
 
+    void fractions_and_dates_are_shown_in_words() {
+        const auto fraction = [](double number, int largest) {
+            return number_text(number, {Format::Style::fraction, largest}).replace(QChar(0x2005), u' ');
+        };
+        QCOMPARE(fraction(3.25, 9), QStringLiteral("3 1⁄4"));
+        QCOMPARE(fraction(-0.5, 9), QStringLiteral("−1⁄2"));
+        QCOMPARE(fraction(1.0 / 3, 9), QStringLiteral("1⁄3"));
+        QCOMPARE(fraction(5.0 / 16, 16), QStringLiteral("5⁄16"));
+        QCOMPARE(fraction(3.14159265358979, 999), QStringLiteral("3 16⁄113"));
+        QCOMPARE(fraction(7, 1), QStringLiteral("7"));
+        QCOMPARE(fraction(0, 1), QStringLiteral("0"));
+        QCOMPARE(fraction(0.9999, 1), QStringLiteral("1"));
+        QCOMPARE(fraction(1.9999, 1), QStringLiteral("2"));
+        QCOMPARE(fraction(0.0001, 1), QStringLiteral("0"));
+        QCOMPARE(fraction(-0.0001, 1), QStringLiteral("0"));
+        const Value day = read_cell("2026-05-20", Kind::date);
+        QCOMPARE(value_text(day, {Format::Style::day_month, 0}), QStringLiteral("20 May 2026"));
+        QCOMPARE(value_text(day, {Format::Style::weekday, 0}), QStringLiteral("Wed 20 May 2026"));
+        QCOMPARE(value_text(day, {Format::Style::month_year, 0}), QStringLiteral("May 2026"));
+        QCOMPARE(value_text(read_cell("1969-12-31", Kind::date), {Format::Style::day_month, 0}),
+                 QStringLiteral("31 Dec 1969"));
+    }
+
+    void what_only_seems_exact_says_so_data() {
+        QTest::addColumn<double>("number");
+        QTest::addColumn<int>("style");
+        QTest::addColumn<int>("digits");
+        QTest::addColumn<bool>("seems");
+        const auto row = [](const char* name, double number, Format::Style style, int digits, bool seems) {
+            QTest::newRow(name) << number << static_cast<int>(style) << digits << seems;
+        };
+        using Style = Format::Style;
+        row("nought", 0, Style::decimals, 2, false);
+        row("nearly nought", 0.004, Style::decimals, 2, true);
+        row("not nearly", 0.006, Style::decimals, 2, false);
+        row("left over", 1e-16, Style::decimals, 2, false);
+        row("nearly no per cent", 0.0004, Style::percent, 0, true);
+        row("nearly all", 0.9996, Style::percent, 0, true);
+        row("all", 1, Style::percent, 0, false);
+        row("all but what arithmetic leaves", 0.9999999999999999, Style::percent, 1, false);
+        row("over all", 1.0004, Style::percent, 0, true);
+        row("half", 0.5, Style::percent, 0, false);
+        row("negative", -0.001, Style::decimals, 2, true);
+        row("as needed", 0.001, Style::automatic, 0, false);
+        row("one", 0.999, Style::decimals, 1, false);
+    }
+
+    void what_only_seems_exact_says_so() {
+        QFETCH(double, number);
+        QFETCH(int, style);
+        QFETCH(int, digits);
+        QFETCH(bool, seems);
+        const Format format{static_cast<Format::Style>(style), digits};
+        QCOMPARE(seems_exact(number, format), seems);
+        QCOMPARE(value_text(Value::number(number), format).startsWith(QStringLiteral("≈")), seems);
+    }
+
     void formulas_are_read_with_their_marks() {
         Id table;
         Study study = small_study(&table);
@@ -131,116 +188,7 @@ class TestParts : public QObject {
         QCOMPARE(readable(Formula("x +"), study, study.table(table)).text, QStringLiteral("x +"));
         QCOMPARE(position_of("µx", 2), 1);
     }
-
-    void the_latest_question_is_answered() {
-        Id table;
-        Study study = small_study(&table);
-        Computer computer;
-        ResultsPtr last;
-        QSignalSpy busy(&computer, &Computer::busy_changed);
-        connect(&computer, &Computer::finished, this, [&last](const ResultsPtr& results) { last = results; });
-        for (int k = 0; k < 200; ++k) {
-            study = *type_block(study, table, 0, 0, {{std::to_string(k)}});
-            computer.ask(study);
-        }
-        QTRY_VERIFY(!computer.busy());
-        QVERIFY(last != nullptr);
-        QCOMPARE(last->cell(study.table(table)->columns[1]->id, 0).number(), 398.0);
-        QCOMPARE(busy.first().first().toBool(), true);
-        QCOMPARE(busy.last().first().toBool(), false);
-    }
-
-    void long_work_gives_way_and_can_be_stopped() {
-        std::vector<double> many(300'000, 1.0);
-        Id table;
-        Study slow = *add_table(Study(), "T", &table);
-        slow = *add_columns(slow, table, {{"x", "x", "", Column::numbers(many)}});
-        slow = *write_column(slow, table, "y = sum(abs(x - x[i]))");
-        Computer computer;
-        int answers = 0;
-        connect(&computer, &Computer::finished, this,
-                [&answers](const ResultsPtr& results) { answers += results ? 1 : 0; });
-        computer.ask(slow);
-        QVERIFY(computer.busy());
-        computer.stop();
-        QTRY_VERIFY(!computer.busy());
-        QCOMPARE(answers, 0);
-        QSignalSpy progress(&computer, &Computer::progressed);
-        computer.ask(slow);
-        QTRY_VERIFY_WITH_TIMEOUT(progress.size() >= 2, 20'000); // by then it has taken long
-        Id other;
-        computer.ask(small_study(&other)); // newer, and the first has taken long already
-        QTRY_VERIFY(!computer.busy());
-        QCOMPARE(answers, 1);
-    }
-
-    void a_computer_can_go_while_it_works() {
-        std::vector<double> many(300'000, 1.0);
-        Id table;
-        Study slow = *add_table(Study(), "T", &table);
-        slow = *add_columns(slow, table, {{"x", "x", "", Column::numbers(many)}});
-        slow = *write_column(slow, table, "y = sum(abs(x - x[i]))");
-        QElapsedTimer timer;
-        timer.start();
-        {
-            Computer computer;
-            computer.ask(slow);
-        }
-        QVERIFY(timer.elapsed() < 5000);
-    }
-
-    void the_model_has_a_row_and_a_column_for_adding() {
-        Document document;
-        Id table;
-        QVERIFY(document.perform(QStringLiteral("small"), small_study(&table)));
-        TableModel model(document, table);
-        QTRY_VERIFY(!document.computing());
-        QCOMPARE(model.rowCount(), 4);
-        QCOMPARE(model.columnCount(), 3);
-        QVERIFY(model.index(3, 0).data(TableModel::BeyondRole).toBool());
-        QVERIFY(model.index(0, 2).data(TableModel::BeyondRole).toBool());
-        QVERIFY(!model.flags(model.index(3, 1)).testFlag(Qt::ItemIsEditable)); // a computed column grows with its table
-        QCOMPARE(model.index(1, 1).data().toString(), QStringLiteral("4"));
-        QSignalSpy rows(&model, &QAbstractItemModel::rowsInserted);
-        QVERIFY(model.setData(model.index(3, 0), QStringLiteral("10")));
-        QCOMPARE(rows.size(), 1);
-        QTRY_COMPARE(model.index(3, 1).data().toString(), QStringLiteral("20"));
-        QVERIFY(!model.setData(model.index(3, 0), QStringLiteral("10"))); // nothing has changed, nothing to undo
-        QVERIFY(model.setData(model.index(0, 0), QStringLiteral("abc")));
-        QCOMPARE(model.index(0, 0).data(TableModel::ValueStateRole).toInt(), static_cast<int>(State::unparsed));
-        QVERIFY(
-            model.index(0, 0).data(TableModel::ExplanationRole).toString().contains(QStringLiteral("not a number")));
-        QSignalSpy removed(&model, &QAbstractItemModel::rowsRemoved);
-        document.undo();
-        document.undo();
-        QCOMPARE(removed.size(), 1);
-        QCOMPARE(model.rowCount(), 4);
-    }
-
-    void the_document_tells_of_refusals_and_states() {
-        Document document;
-        QSignalSpy refused(&document, &Document::refused);
-        QVERIFY(!document.perform(QStringLiteral("x"), Result<Study>(Sentence{"No %1.", {"rows"}})));
-        QCOMPARE(refused.first().first().toString(), QStringLiteral("No rows."));
-        QVERIFY(!document.modified());
-        Id table;
-        QVERIFY(document.perform(QStringLiteral("small"), small_study(&table)));
-        QVERIFY(document.modified());
-        QCOMPARE(document.undo_name(), QStringLiteral("small"));
-        QVERIFY(document.perform(QStringLiteral("nothing"), document.study())); // no change, no step
-        QCOMPARE(document.undo_name(), QStringLiteral("small"));
-        document.read_study_file(QStringLiteral("/nowhere.ledgefall"), [](const Study&) { QFAIL("it is not there"); });
-        QTRY_VERIFY(!document.file_task().running());
-        QSignalSpy not_saved(&document, &Document::saving_failed);
-        std::optional<bool> saved;
-        document.save(QStringLiteral("/nowhere/x.ledgefall"), [&saved](bool done) { saved = done; });
-        QTRY_COMPARE(saved, std::optional(false));
-        QCOMPARE(refused.size(), 2);
-        QCOMPARE(not_saved.size(), 1);
-        document.start_new();
-        QVERIFY(!document.can_undo());
-    }
 };
 
-LEDGEFALL_TEST(TestParts)
-#include "test_parts.moc"
+LEDGEFALL_TEST(TestNumberText)
+#include "test_number_text.moc"

@@ -23,7 +23,7 @@ Id table_id(WindowDriver& drive, std::size_t at) {
 
 } // namespace
 
-class TestPlaces : public QObject {
+class TestNavigation : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
@@ -335,5 +335,5 @@ class TestPlaces : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestPlaces)
-#include "test_places.moc"
+LEDGEFALL_TEST(TestNavigation)
+#include "test_navigation.moc"

@@ -30,7 +30,7 @@ QToolButton* more_button(WindowDriver& drive) {
 
 } // namespace
 
-class TestRoom : public QObject {
+class TestWindowSpace : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
@@ -48,20 +48,17 @@ class TestRoom : public QObject {
         QToolButton* more = more_button(drive);
         QVERIFY(more != nullptr);
         QTest::mouseClick(more, Qt::LeftButton); // a second shelf while they are looked through
-        QTest::qWait(30);
-        QVERIFY(drive.window.ledge().height() > one_shelf && drive.window.ledge().height() < 2 * one_shelf + 10);
+        QTRY_VERIFY(drive.window.ledge().height() > one_shelf && drive.window.ledge().height() < 2 * one_shelf + 10);
         int seen = 0;
         for (const HeldCard* card : drive.window.ledge().cards()) {
             seen += card->x() >= 0 && card->geometry().right() < card->parentWidget()->width() ? 1 : 0;
         }
         drive.window.ledge().cards().back()->setFocus(Qt::TabFocusReason); // by keys all are reached
-        QTest::qWait(30);
         const HeldCard* last = drive.window.ledge().cards().back();
-        QVERIFY(last->geometry().right() < last->parentWidget()->width());
+        QTRY_VERIFY(last->geometry().right() < last->parentWidget()->width());
         QVERIFY(seen > 4);
         drive.click_cell(0, 0);
-        QTest::qWait(30);
-        QCOMPARE(drive.window.ledge().height(), one_shelf);
+        QTRY_COMPARE(drive.window.ledge().height(), one_shelf);
     }
 
     void a_new_value_is_in_view_and_chosen() {
@@ -71,11 +68,10 @@ class TestRoom : public QObject {
         drive.keys(QStringLiteral("later = 3"));
         drive.key(Qt::Key_Return);
         QVERIFY(drive.settle());
-        QTest::qWait(30);
         for (const HeldCard* card : drive.window.ledge().cards()) {
             if (card->value()->name == "later") {
-                QVERIFY(card->hasFocus());
-                QVERIFY(card->x() >= 0 && card->geometry().right() < card->parentWidget()->width());
+                QTRY_VERIFY(card->hasFocus());
+                QTRY_VERIFY(card->x() >= 0 && card->geometry().right() < card->parentWidget()->width());
                 return;
             }
         }
@@ -86,12 +82,11 @@ class TestRoom : public QObject {
         WindowDriver drive;
         drive.window.resize(1000, 620);
         QVERIFY(open_demo_file(drive, "diversity.ledgefall"));
-        QTest::qWait(30);
         TablePage& page = *drive.window.page();
         FootView& foot = page.foot();
         const int lines = static_cast<int>(drive.table().foot.size());
         QCOMPARE(lines, 8);
-        QVERIFY(foot.height() <= page.height() / 3);
+        QTRY_VERIFY(foot.height() <= page.height() / 3);
         QVERIFY(page.view().height() >= page.height() / 3);
         QVERIFY(!foot.isRowHidden(0));
         foot.setFocus();
@@ -126,7 +121,7 @@ class TestRoom : public QObject {
         for (int step = 0; step < 3; ++step) {
             drive.command("zoom-in");
         }
-        QTest::qWait(50);
+        QVERIFY(drive.settle());
         auto* contents = drive.window.findChild<ContentsPanel*>();
         std::set<QString> shown;
         int items = 0;
@@ -193,5 +188,5 @@ class TestRoom : public QObject {
     }
 };
 
-LEDGEFALL_TEST(TestRoom)
-#include "test_room.moc"
+LEDGEFALL_TEST(TestWindowSpace)
+#include "test_window_space.moc"

@@ -1,0 +1,111 @@
+// What dialogs show, and what they give.
+
+#include "app/dialogs/check_dialog.h"
+#include "app/dialogs/continue_dialog.h"
+#include "app/dialogs/frequency_dialog.h"
+#include "app/dialogs/held_dialog.h"
+#include "app/theme/theme.h"
+#include "core/study/edits/edits.h"
+#include "harness/test_program.h"
+
+#include <QSignalSpy>
+#include <QtTest>
+
+using namespace ledgefall;
+
+namespace {
+
+Study pebbles(Id* table) {
+    Study study = *add_table(Study(), "Pebbles", table);
+    study = *add_columns(study, *table,
+                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
+                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
+    study = *hold(study, Id(), "p = 0.5");
+    study = *hold(study, *table, "m = mean(x)");
+    return *write_column(study, *table, "dev = x - m");
+}
+
+struct Open {
+    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
+    bool settle() {
+        return QTest::qWaitFor([this] { return !document.computing(); });
+    }
+    const Table& own() const { return *document.study().table(table); }
+    Id id(const char* name) const {
+        const ColumnDefinition* column = own().column_named(name);
+        return column != nullptr ? column->id : document.study().held_named(name)->id;
+    }
+    Document document;
+    Id table;
+};
+
+} // namespace
+
+class TestDialogs : public QObject {
+    Q_OBJECT
+
+  private Q_SLOTS:
+    void initTestCase() { apply_application_theme(); }
+
+    void dialogs_give_what_they_show() {
+        Open open;
+        HeldDialog held(open.document.study(), *open.document.study().held_named("p"), nullptr);
+        QVERIFY(!held.details().slider);
+        QVERIFY(held.details().choices.empty());
+        const auto boxes = held.findChildren<QComboBox*>();
+        boxes.front()->setCurrentIndex(2); // the first given column
+        QCOMPARE(held.details().choices.column, open.id("x"));
+        HeldDialog computed(open.document.study(), *open.own().ledge[0], nullptr);
+        computed.show();
+        QVERIFY(!computed.findChild<QCheckBox*>()->isVisible());
+        CheckDialog check(open.document.study(), open.table, {"few", "count(x) < 9", "many"}, nullptr);
+        QCOMPARE(QString::fromStdString(check.text().condition), QStringLiteral("count(x) < 9"));
+        QSignalSpy accepted(&check, &QDialog::accepted);
+        for (QLineEdit* line : check.findChildren<QLineEdit*>()) {
+            if (line->text() == QStringLiteral("count(x) < 9")) {
+                line->setText(QStringLiteral("count(x <"));
+            }
+        }
+        QMetaObject::invokeMethod(&check, "accept");
+        QVERIFY(accepted.isEmpty()); // a condition that cannot be read stays in its line
+        ContinueDialog dates({Value::of(20000, Kind::date, State::plain)}, 1, 1, nullptr);
+        QCOMPARE(static_cast<int>(dates.pattern().way), static_cast<int>(Pattern::Way::days));
+        QCOMPARE(dates.to_row(), std::size_t{2});
+        ContinueDialog names({Value::text(Text("pool"))}, 1, 9, nullptr);
+        QVERIFY(names.preview().startsWith(QStringLiteral("pool · pool")));
+    }
+
+    void classes_are_chosen_over_their_counts() {
+        std::vector<double> values;
+        for (int k = 0; k < 60; ++k) {
+            values.push_back(30 + (k * 37 % 60) * 0.75);
+        }
+        FrequencyDialog dialog(std::make_shared<const Column>(Column::numbers(values)), QStringLiteral("x"), nullptr);
+        dialog.resize(600, 500);
+        dialog.show();
+        QVERIFY(dialog.is_valid());
+        QCOMPARE(dialog.classes().boundaries.front(), 30.0);
+        const std::size_t proposed = dialog.classes().boundaries.size();
+        ClassPreview& preview = dialog.preview();
+        const int second = preview.place_of(dialog.classes().boundaries[1]);
+        QTest::mousePress(&preview, Qt::LeftButton, Qt::NoModifier, {second, 60}); // wider by dragging
+        QTest::mouseMove(&preview, {second + 60, 60});
+        QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {second + 60, 60});
+        QVERIFY(dialog.classes().boundaries.size() < proposed);
+        const int first = preview.place_of(dialog.classes().boundaries[0]);
+        QTest::mousePress(&preview, Qt::LeftButton, Qt::NoModifier, {first, 60}); // further up: some are left out
+        QTest::mouseMove(&preview, {first + 40, 60});
+        QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {first + 40, 60});
+        QVERIFY(dialog.classes().boundaries.front() > 30);
+        QVERIFY2(dialog.message().contains(QStringLiteral("In no class")), qPrintable(dialog.message()));
+        dialog.width_line().setText(QStringLiteral("0"));
+        QVERIFY(!dialog.is_valid());
+        QVERIFY(dialog.message().contains(QStringLiteral("above 0")));
+        dialog.rule().setCurrentIndex(1);
+        QVERIFY(dialog.is_valid());
+        QVERIFY(!dialog.grab().isNull());
+    }
+};
+
+LEDGEFALL_TEST(TestDialogs)
+#include "test_dialogs.moc"
