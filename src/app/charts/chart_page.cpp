@@ -51,7 +51,7 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     connect(&document_, &Document::results_changed, this, &ChartPage::refresh);
     connect(&maker_, &FigureMaker::figures_ready, this, &ChartPage::show_figures);
     connect(&maker_, &FigureMaker::failed, &document_, &Document::refuse);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ChartPage::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ChartPage::apply_theme);
     connect(plot_, &ChartPlot::told_changed, this, &ChartPage::tell);
     connect(plot_, &ChartPlot::rows_chosen, this, &ChartPage::rows_chosen);
     connect(plot_, &ChartPlot::legend_moved, this, [this](LegendPlace place) {
@@ -61,7 +61,7 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
             document_.perform(tr("legend position"), rewrite_chart(document_.study(), moved));
         }
     });
-    apply_look();
+    apply_theme();
     refresh();
 }
 
@@ -82,14 +82,14 @@ QToolButton& ChartPage::tool(const QString& name) {
     return *tools_->findChild<QToolButton*>(name);
 }
 
-void ChartPage::apply_look() {
+void ChartPage::apply_theme() {
     QPalette paper = palette();
     paper.setColor(QPalette::Window, theme().paper);
     setPalette(paper);
     message_->setFont(theme().text(9));
     missing_->setFont(theme().text(9.5));
     missing_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
-    plot_->apply_look();
+    plot_->apply_theme();
 }
 
 void ChartPage::refresh() {

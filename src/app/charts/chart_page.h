@@ -44,7 +44,7 @@ class ChartPage : public QWidget {
     void extend_trail(const FiguresPtr& next);
     void leave_trail(bool yes);
     void tell(const QString& text);
-    void apply_look();
+    void apply_theme();
     QToolButton* add_tool(const char* symbol, const QString& name, const QString& tip,
                           const std::function<void()>& done);
 

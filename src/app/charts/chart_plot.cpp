@@ -76,12 +76,12 @@ ChartPlot::ChartPlot(QWidget* parent)
     }
     axisRect()->setRangeDragAxes({xAxis}, {yAxis, yAxis2});
     axisRect()->setRangeZoomAxes({xAxis}, {yAxis, yAxis2});
-    apply_look();
+    apply_theme();
 }
 
 ChartPlot::~ChartPlot() = default;
 
-void ChartPlot::apply_look() {
+void ChartPlot::apply_theme() {
     const Theme& in_use = theme();
     setBackground(in_use.paper);
     title_->setFont(in_use.text(11.5, true));

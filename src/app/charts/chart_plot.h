@@ -23,7 +23,7 @@ class ChartPlot : public QCustomPlot {
     void show_all(); ///< the ranges that follow the data
     bool zoomed() const { return zoomed_; }
     void zoom(double factor);
-    void apply_look(); ///< after a change of look
+    void apply_theme(); ///< after a change of look
     const QString& message() const { return message_; }
     const std::vector<FigurePlot*>& plots() const { return plots_; }
     /// What is under a place of the picture.

@@ -19,7 +19,7 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     setTextElideMode(Qt::ElideMiddle); // names that begin alike are told apart
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Contents of the study"));
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ContentsPanel::apply_look);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &ContentsPanel::apply_theme);
     connect(&document, &Document::study_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::results_changed, this, &ContentsPanel::rebuild);
     connect(&document, &Document::shows_old_changed, this, &ContentsPanel::rebuild);
@@ -58,10 +58,10 @@ ContentsPanel::ContentsPanel(Document& document, QWidget* parent)
     });
     setContextMenuPolicy(Qt::CustomContextMenu);
     connect(this, &QWidget::customContextMenuRequested, this, &ContentsPanel::open_menu);
-    apply_look();
+    apply_theme();
 }
 
-void ContentsPanel::apply_look() {
+void ContentsPanel::apply_theme() {
     setStyleSheet(QStringLiteral(
                       "QTreeWidget { background: %1; } QTreeWidget::item { padding: 3px 2px; border: none; color: %3; }"
                       "QTreeWidget::item:selected { background: %2; color: %3; }")

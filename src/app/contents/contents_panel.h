@@ -34,7 +34,7 @@ class ContentsPanel : public QTreeWidget {
   private:
     void rebuild();
     QString shown_now() const;
-    void apply_look();
+    void apply_theme();
     void open_menu(const QPoint& at);
     void add_runs(QTreeWidgetItem& runs);
     void change_run(QTreeWidgetItem& item);

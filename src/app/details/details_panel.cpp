@@ -35,11 +35,11 @@ DetailsPanel::DetailsPanel(Document& document, QWidget* parent)
     setWidget(inside);
     connect(&document, &Document::results_changed, this, &DetailsPanel::refresh);
     connect(&document, &Document::study_changed, this, &DetailsPanel::refresh);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &DetailsPanel::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &DetailsPanel::apply_theme);
+    apply_theme();
 }
 
-void DetailsPanel::apply_look() {
+void DetailsPanel::apply_theme() {
     summary_heading_->setFont(theme().text(11, true));
     working_->refresh();
     refresh();

@@ -28,7 +28,7 @@ class DetailsPanel : public QScrollArea {
   private:
     void sum_up();
     void show_summary(const ChosenSummary& chosen);
-    void apply_look();
+    void apply_theme();
 
     Document& document_;
     QPointer<TablePage> page_;

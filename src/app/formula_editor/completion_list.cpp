@@ -54,12 +54,12 @@ CompletionList::CompletionList(QWidget* parent)
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Completions"));
     connect(this, &QListWidget::itemClicked, this, &CompletionList::taken);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &CompletionList::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &CompletionList::apply_theme);
+    apply_theme();
     hide();
 }
 
-void CompletionList::apply_look() {
+void CompletionList::apply_theme() {
     setStyleSheet(QStringLiteral("QListWidget { background: %1; border: 1px solid %2; }")
                       .arg(theme().stone_light.name(), theme().stone_edge.name()));
 }

@@ -23,7 +23,7 @@ class CompletionList : public QListWidget {
     void taken(); ///< by the mouse
 
   private:
-    void apply_look();
+    void apply_theme();
     std::vector<Completion> all_;
     bool stepped_ = false;
 };

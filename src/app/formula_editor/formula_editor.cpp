@@ -83,8 +83,8 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     });
     connect(&draft_, &FormulaDraft::computed, this, &FormulaEditor::show_preview);
     connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FormulaEditor::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FormulaEditor::apply_theme);
+    apply_theme();
     hide();
 }
 
@@ -95,7 +95,7 @@ FormulaEditor::~FormulaEditor() {
     }
 }
 
-void FormulaEditor::apply_look() {
+void FormulaEditor::apply_theme() {
     setStyleSheet(
         QStringLiteral("#formula_editor { background: %1; border: 1px solid %2; border-top: 4px solid %2; }"
                        "#formula_editor QPlainTextEdit { background: %3; color: %4; }")

@@ -65,7 +65,7 @@ class FormulaEditor : public QFrame {
   private:
     void open(const QString& text, std::size_t row);
     void close();
-    void apply_look();
+    void apply_theme();
     void look_over(); ///< after every change of the text
     void show_aid();  ///< after every move of the cursor
     void complete();

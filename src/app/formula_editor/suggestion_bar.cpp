@@ -27,12 +27,12 @@ SuggestionBar::SuggestionBar(Document& document, QWidget* parent)
     layout->addWidget(leave_);
     connect(leave_, &QToolButton::clicked, this, &SuggestionBar::leave);
     connect(&document, &Document::results_changed, this, &SuggestionBar::watch);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &SuggestionBar::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &SuggestionBar::apply_theme);
+    apply_theme();
     hide();
 }
 
-void SuggestionBar::apply_look() {
+void SuggestionBar::apply_theme() {
     setStyleSheet(QStringLiteral("#offer { background: %1; border-bottom: 1px solid %2; }")
                       .arg(theme().stone_light.name(), theme().stone_edge.name()));
     text_->setFont(theme().text(9.5));

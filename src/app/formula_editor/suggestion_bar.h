@@ -39,7 +39,7 @@ class SuggestionBar : public QFrame {
     };
     void show_offer(const QString& text, std::vector<Choice> choices);
     void watch();
-    void apply_look();
+    void apply_theme();
 
     Document& document_;
     QLabel* text_;

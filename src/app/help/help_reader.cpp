@@ -63,11 +63,11 @@ HelpReader::HelpReader(QWidget* parent)
     });
     connect(contents, &QToolButton::clicked, this, [this] { open(QStringLiteral("index")); });
     connect(close, &QToolButton::clicked, this, &HelpReader::closed);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &HelpReader::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &HelpReader::apply_theme);
+    apply_theme();
 }
 
-void HelpReader::apply_look() {
+void HelpReader::apply_theme() {
     const Theme& in_use = theme();
     text_->setFont(in_use.text());
     text_->setStyleSheet(

@@ -36,7 +36,7 @@ class HelpReader : public QWidget {
   private:
     void follow(const QUrl& link);
     void show_page(const QString& page, const QString& anchor);
-    void apply_look();
+    void apply_theme();
 
     QTextBrowser* text_;
     QToolButton* back_;

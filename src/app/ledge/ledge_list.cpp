@@ -198,11 +198,11 @@ LedgeList::LedgeList(Document& document, QWidget* parent)
             Q_EMIT chosen(held->id);
         }
     });
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &LedgeList::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &LedgeList::apply_theme);
+    apply_theme();
 }
 
-void LedgeList::apply_look() {
+void LedgeList::apply_theme() {
     const Theme& in_use = theme();
     setStyleSheet(QStringLiteral("QTableView { background: %1; } QHeaderView, QHeaderView::section { background: %2; "
                                  "color: %3; border: none; padding: 2px 4px; text-align: left; }")

@@ -46,7 +46,7 @@ class LedgeList : public QTableView {
     void chosen(ledgefall::Id held);
 
   private:
-    void apply_look();
+    void apply_theme();
     void fit_height();
     LedgeModel* model_;
 };

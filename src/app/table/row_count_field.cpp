@@ -37,12 +37,12 @@ RowCountField::RowCountField(Document& document, Id table, QWidget* parent)
     connect(fewer_, &QToolButton::clicked, this, [this] { step(-1); });
     connect(more_, &QToolButton::clicked, this, [this] { step(1); });
     connect(&document, &Document::study_changed, this, &RowCountField::refresh);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &RowCountField::apply_look);
-    apply_look();
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &RowCountField::apply_theme);
+    apply_theme();
     refresh();
 }
 
-void RowCountField::apply_look() {
+void RowCountField::apply_theme() {
     for (QWidget* part : {static_cast<QWidget*>(label_), static_cast<QWidget*>(line_), static_cast<QWidget*>(fewer_),
                           static_cast<QWidget*>(more_)}) {
         part->setFont(theme().text(9));

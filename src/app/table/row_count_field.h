@@ -25,7 +25,7 @@ class RowCountField : public QWidget {
     const Formula* count() const;
     void take();
     void step(int by);
-    void apply_look();
+    void apply_theme();
 
     Document& document_;
     Id table_;

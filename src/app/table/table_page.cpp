@@ -36,8 +36,20 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , editor_(new FormulaEditor(document, active_editor, this))
     , suggestions_(new SuggestionBar(document, this)) {
     view_->width_below = [this](int section) { return foot_->width_of(section); };
-    foot_menu_->set_place(foot_place());
-    connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
+    lay_out(*lay_out_line());
+    connect_document();
+    connect_view();
+    connect_foot();
+    connect_writing();
+    connect_pasting();
+    apply_theme();
+    if (model_->rowCount() > 0) {
+        view_->set_current(model_->index(0, 0));
+    }
+}
+
+/// The line above the cells: title, rows, state, and what can come next.
+QHBoxLayout* TablePage::lay_out_line() {
     add_foot_->setObjectName(QStringLiteral("foot-line"));
     add_foot_->setText(tr("foot line"));
     add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
@@ -54,33 +66,25 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     title_->setToolTip(tr("Double-click to change the title"));
     title_->installEventFilter(this);
     state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    auto* bar = new QHBoxLayout;
-    bar->setContentsMargins(14, 6, 10, 4);
-    bar->addWidget(title_);
-    bar->addSpacing(14);
-    bar->addWidget(row_count_);
-    bar->addWidget(state_, 1);
-    bar->addWidget(add_foot_);
-    line_ = bar;
+    line_ = new QHBoxLayout;
+    line_->setContentsMargins(14, 6, 10, 4);
+    line_->addWidget(title_);
+    line_->addSpacing(14);
+    line_->addWidget(row_count_);
+    line_->addWidget(state_, 1);
+    line_->addWidget(add_foot_);
+    return line_;
+}
+
+void TablePage::lay_out(QHBoxLayout& line) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(bar);
+    layout->addLayout(&line);
     if (auto* two_way = qobject_cast<TwoWayModel*>(model_)) {
-        layers_ = new LayerStrip(*two_way, document, this);
+        layers_ = new LayerStrip(*two_way, document_, this);
         layout->addWidget(layers_);
-        connect(layers_, &LayerStrip::formula_wanted, this,
-                [this] { model_->column(0) == nullptr ? write_next() : write_formula(0); });
-        connect(layers_, &LayerStrip::next_layer_wanted, this, &TablePage::write_next);
-        connect(layers_, &LayerStrip::axis_wanted, this, &TablePage::axis_wanted);
-        connect(layers_, &LayerStrip::transposing_wanted, this,
-                [this] { document_.perform(tr("swapping the axes"), transpose(document_.study(), table_)); });
-        connect(two_way, &TwoWayModel::layer_shown, this, &TablePage::selection_changed);
-        connect(two_way, &TableModel::shape_changed, this, [this] { // its cells come with the first results
-            if (!view_->current().isValid() && model_->rowCount() > 0) {
-                view_->set_current(model_->index(0, 0));
-            }
-        });
+        connect_layers(*two_way);
     }
     layout->addWidget(editor_);
     layout->addWidget(suggestions_);
@@ -95,14 +99,42 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
         layout->addStretch(1);
     }
     setAutoFillBackground(true);
+}
 
-    connect(&document, &Document::study_changed, this, &TablePage::refresh_title);
-    connect(&document, &Document::results_changed, this, &TablePage::refresh_title);
-    connect(&document, &Document::shows_old_changed, this, [this] {
+void TablePage::connect_layers(TwoWayModel& model) {
+    connect(layers_, &LayerStrip::formula_wanted, this, [this] {
+        if (model_->column(0) == nullptr) {
+            write_next();
+        } else {
+            write_formula(0);
+        }
+    });
+    connect(layers_, &LayerStrip::next_layer_wanted, this, &TablePage::write_next);
+    connect(layers_, &LayerStrip::axis_wanted, this, &TablePage::axis_wanted);
+    connect(layers_, &LayerStrip::transposing_wanted, this,
+            [this] { document_.perform(tr("swapping the axes"), transpose(document_.study(), table_)); });
+    connect(&model, &TwoWayModel::layer_shown, this, &TablePage::selection_changed);
+    connect(&model, &TableModel::shape_changed, this, [this] { // its cells come with the first results
+        if (!view_->current().isValid() && model_->rowCount() > 0) {
+            view_->set_current(model_->index(0, 0));
+        }
+    });
+}
+
+void TablePage::connect_document() {
+    connect(&document_, &Document::study_changed, this, &TablePage::refresh_title);
+    connect(&document_, &Document::results_changed, this, &TablePage::refresh_title);
+    connect(&document_, &Document::results_changed, this, &TablePage::show_what_fits);
+    connect(&document_, &Document::shows_old_changed, this, [this] {
         refresh_title();
         view_->viewport()->update();
     });
     connect(model_, &TableModel::shape_changed, this, &TablePage::fit_height);
+    connect(this, &TablePage::selection_changed, this, &TablePage::show_what_fits);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &TablePage::apply_theme);
+}
+
+void TablePage::connect_view() {
     connect(view_, &TableView::formula_wanted, this, &TablePage::write_formula);
     connect(view_, &TableView::heading_clicked, this, [this](int section) {
         const ColumnDefinition* column = model_->column(section);
@@ -120,8 +152,6 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             view_->heading().edit_label(section);
         }
     });
-    connect(this, &TablePage::selection_changed, this, &TablePage::show_what_fits);
-    connect(&document, &Document::results_changed, this, &TablePage::show_what_fits);
     connect(view_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &TablePage::selection_changed);
     connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, &TablePage::selection_changed);
     connect(&view_->heading(), &QWidget::customContextMenuRequested, this, &TablePage::open_heading_menu);
@@ -131,6 +161,11 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(view_, &TableView::cells_pointed, this, &TablePage::point_at_cells);
     connect(&view_->heading(), &TableHeading::headings_pointed, this, &TablePage::point_at_headings);
     view_->heading().is_pointing = [this] { return active_editor_.writing(); };
+}
+
+void TablePage::connect_foot() {
+    foot_menu_->set_place(foot_place());
+    connect(foot_menu_, &NewFootMenu::added, this, &TablePage::show_foot_line);
     connect(foot_, &FootView::cell_chosen, this, [this](int line, int section) {
         const ColumnDefinition* column = model_->column(section);
         if (active_editor_.writing()) {
@@ -144,6 +179,9 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             FootMenu(document_, table_, line->id, this).exec(global);
         }
     });
+}
+
+void TablePage::connect_writing() {
     connect(editor_, &FormulaEditor::filled, this, [this](Id column) {
         view_->setFocus();
         suggestions_->offer_check(table_, column);
@@ -156,8 +194,11 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
             Q_EMIT model_->shape_changed();
         }
     });
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &TablePage::apply_look);
+    connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
     connect(suggestions_, &SuggestionBar::definition_wanted, this, &TablePage::define);
+}
+
+void TablePage::connect_pasting() {
     connect(clipboard_, &TableClipboard::definitions_taken, this, &TablePage::tell_definitions);
     connect(clipboard_, &TableClipboard::formula_wanted, this, &TablePage::write_formula);
     connect(clipboard_, &TableClipboard::headings_equal, this, [this](const QStringList& names) {
@@ -169,11 +210,6 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);
-    connect(editor_, &FormulaEditor::left, this, [this] { view_->setFocus(); });
-    apply_look();
-    if (model_->rowCount() > 0) {
-        view_->set_current(model_->index(0, 0));
-    }
 }
 
 /// Says that pasted columns have brought their formulas, and which names were taken.
@@ -277,7 +313,7 @@ void TablePage::tell_headings(const HeadedColumns& headed) {
     });
 }
 
-void TablePage::apply_look() {
+void TablePage::apply_theme() {
     QPalette paper = palette();
     paper.setColor(QPalette::Window, theme().paper);
     setPalette(paper);

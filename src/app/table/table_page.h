@@ -81,7 +81,15 @@ class TablePage : public QWidget {
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
-    void apply_look();
+    QHBoxLayout* lay_out_line();
+    void lay_out(QHBoxLayout& line);
+    void connect_layers(class TwoWayModel& model);
+    void connect_document();
+    void connect_view();
+    void connect_foot();
+    void connect_writing();
+    void connect_pasting();
+    void apply_theme();
     void refresh_title();
     void edit_title();
     void take_title(bool take);

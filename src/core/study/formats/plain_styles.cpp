@@ -64,8 +64,8 @@ std::string scientific_text(double number, int digits) {
 }
 
 std::string degrees_text(double radians, int digits) {
-    const double degrees = radians * degrees_of_radian;
-    return (digits > 0 ? decimals_text(degrees, digits) : automatic_text(degrees)) + "°";
+    const double angle = radians * degrees_of_radian;
+    return (digits > 0 ? decimals_text(angle, digits) : automatic_text(angle)) + "°";
 }
 
 std::string degrees_minutes_text(double radians, int) {
