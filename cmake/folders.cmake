@@ -8,9 +8,14 @@
 # which files use one name for different things say SEPARATE. With LEDGEFALL_TOGETHER off every file is a unit of its own,
 # which is quicker where one file is changed again and again.
 #
-#   ledgefall_folder(TARGET [SEPARATE] [PRECOMPILED_FROM TARGET] SOURCES ... [LINKS ...] [PRIVATE_LINKS ...])
+# The sources are all of the folder, unless some are named.
+#
+#   ledgefall_folder(TARGET [SEPARATE] [PRECOMPILED_FROM TARGET] [SOURCES ...] [LINKS ...] [PRIVATE_LINKS ...])
 function(ledgefall_folder target)
   cmake_parse_arguments(FOLDER "SEPARATE" "PRECOMPILED_FROM" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
+  if(NOT FOLDER_SOURCES)
+    file(GLOB FOLDER_SOURCES CONFIGURE_DEPENDS *.cpp *.h)
+  endif()
   add_library(${target} STATIC ${FOLDER_SOURCES})
   file(RELATIVE_PATH place ${CMAKE_SOURCE_DIR}/src ${CMAKE_CURRENT_SOURCE_DIR})
   set(view ${CMAKE_BINARY_DIR}/include/${target})

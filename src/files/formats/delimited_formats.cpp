@@ -1,4 +1,4 @@
-#include "files/formats/formats.h"
+#include "files/formats/file_format.h"
 #include "files/tables/delimited_columns.h"
 
 namespace ledgefall::formats {

@@ -1,4 +1,4 @@
-#include "files/formats/formats.h"
+#include "files/formats/file_format.h"
 #include "files/study_json/study_json.h"
 
 namespace ledgefall::formats {

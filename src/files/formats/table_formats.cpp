@@ -1,6 +1,6 @@
 // Tables in other forms than delimited text.
 
-#include "files/formats/formats.h"
+#include "files/formats/file_format.h"
 #include "files/tables/document_tables.h"
 #include "files/tables/json_records.h"
 

@@ -1,4 +1,4 @@
-#include "files/formats/formats.h"
+#include "files/formats/file_format.h"
 #include "files/worksheet_reading/worksheet_readers.h"
 #include "files/worksheet_writing/worksheet_writers.h"
 

@@ -37,7 +37,7 @@ inline constexpr const char* slider[] = {"from", "to", "step"};
 inline constexpr const char* choices[] = {"column", "values"};
 inline constexpr const char* series[] = {"form",           "x",          "y", "label", "fit", "per_width", "error",
                                          "standard_error", "second_axis"};
-inline constexpr const char* reference[] = {"form", NC_("Kind", "numbers"), "label"};
+inline constexpr const char* reference[] = {"form", "numbers", "label"};
 inline constexpr const char* chart_axis[] = {"title", "from", "to", "logarithmic"};
 inline constexpr const char* group[] = {"id", "name", "label", "columns"};
 inline constexpr const char* check[] = {"id", "label", "table", "condition", "message"};

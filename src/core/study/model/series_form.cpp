@@ -2,6 +2,8 @@
 
 #include "core/study/model/series_form.h"
 
+#include "core/basics/marked_text.h"
+
 #include <algorithm>
 
 namespace ledgefall {
