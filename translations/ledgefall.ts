@@ -296,6 +296,10 @@
         <source>Computation tables that show what stays put and what follows the row.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Report what happens in the background: recovery, versions, other starts.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -4892,6 +4896,22 @@
     </message>
     <message>
         <source>removing a group heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename group heading in formulas…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name of the group of columns in formulas (formulas that use it are updated):</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>renaming</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

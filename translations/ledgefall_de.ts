@@ -296,6 +296,10 @@
         <source>Computation tables that show what stays put and what follows the row.</source>
         <translation>Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.</translation>
     </message>
+    <message>
+        <source>Report what happens in the background: recovery, versions, other starts.</source>
+        <translation>Berichten, was im Hintergrund geschieht: Wiederherstellung, Versionen, andere Starts.</translation>
+    </message>
 </context>
 <context>
     <name>Places</name>
@@ -4893,6 +4897,22 @@
     <message>
         <source>removing a group heading</source>
         <translation>Überschrift entfernen</translation>
+    </message>
+    <message>
+        <source>Rename group heading in formulas…</source>
+        <translation>Gruppenüberschrift in Formeln umbenennen …</translation>
+    </message>
+    <message>
+        <source>Rename</source>
+        <translation>Umbenennen</translation>
+    </message>
+    <message>
+        <source>Name of the group of columns in formulas (formulas that use it are updated):</source>
+        <translation>Name der Spaltengruppe in Formeln (Formeln, die ihn verwenden, werden angepasst):</translation>
+    </message>
+    <message>
+        <source>renaming</source>
+        <translation>umbenennen</translation>
     </message>
 </context>
 <context>

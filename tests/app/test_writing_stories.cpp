@@ -43,6 +43,9 @@ class TestWritingStories : public QObject {
         drive.answer(QStringLiteral("Drifts"));
         drive.command("group-columns");
         QCOMPARE(drive.table().groups.size(), std::size_t{1});
+        drive.answer(QStringLiteral("drifts_of_floats"));
+        drive.command("rename-group");
+        QCOMPARE(drive.table().groups.front()->name, std::string("drifts_of_floats"));
         write(drive, QStringLiteral("minutes [min] = convert(mean, \"s\", \"min\")"));
         write(drive, QStringLiteral("hours [h] = convert(mean, \"s\", \"h\")"));
         QCOMPARE(drive.window.page()->model().value(1, 6).number(), 20.0 / 60);

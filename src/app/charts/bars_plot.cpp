@@ -64,18 +64,18 @@ void BarsPlot::draw(QCPPainter* painter) {
         painter->setAntialiasing(true);
         for (std::size_t at = 0; at < series().x.size(); ++at) {
             const QPointF top(pixel_x(series().x[at]), pixel_y(series().y[at]));
-            painter->setPen(QPen(apply_theme().line, 1.6 * theme().zoom));
+            painter->setPen(QPen(own_look().line, 1.6 * theme().zoom));
             painter->drawLine(QLineF(top, QPointF(top.x(), pixel_y(0))));
-            painter->setBrush(apply_theme().hollow ? QBrush(theme().paper) : QBrush(apply_theme().line));
+            painter->setBrush(own_look().hollow ? QBrush(theme().paper) : QBrush(own_look().line));
             painter->translate(top);
-            painter->drawPath(apply_theme().mark);
+            painter->drawPath(own_look().mark);
             painter->translate(-top);
         }
         return draw_errors(*painter);
     }
     painter->setAntialiasing(false);
-    painter->setBrush(apply_theme().fill);
-    painter->setPen(QPen(apply_theme().line, 1));
+    painter->setBrush(own_look().fill);
+    painter->setPen(QPen(own_look().line, 1));
     double drawn_to = -no_limit; // of thousands of bars narrower than a pixel, the tallest of each pixel
     double tallest = no_limit;
     for (std::size_t at = 0; at < series().x.size(); ++at) {

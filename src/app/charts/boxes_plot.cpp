@@ -55,16 +55,16 @@ void BoxesPlot::draw(QCPPainter* painter) {
         const QRectF area = area_of(at);
         const double x = area.center().x();
         const double cap = area.width() / 4;
-        painter->setPen(QPen(apply_theme().line, 1.4 * theme().zoom));
+        painter->setPen(QPen(own_look().line, 1.4 * theme().zoom));
         for (const auto& [from, to] : {std::pair(box.q3, box.high_whisker), std::pair(box.q1, box.low_whisker)}) {
             painter->drawLine(QLineF(x, pixel_y(from), x, pixel_y(to)));
             painter->drawLine(QLineF(x - cap, pixel_y(to), x + cap, pixel_y(to)));
         }
-        painter->setBrush(apply_theme().fill);
+        painter->setBrush(own_look().fill);
         painter->drawRect(area);
         painter->setPen(QPen(theme().ink, 2.4 * theme().zoom));
         painter->drawLine(QLineF(area.left(), pixel_y(box.median), area.right(), pixel_y(box.median)));
-        painter->setPen(QPen(apply_theme().line, 1.3));
+        painter->setPen(QPen(own_look().line, 1.3));
         painter->setBrush(Qt::NoBrush);
         double last = INFINITY; // of thousands beyond, one for each pixel
         for (const double value : box.beyond) {

@@ -27,11 +27,9 @@ class ChartDialog : public QDialog {
     void add_reference(int kind);
     /// The fields of one series or reference, for those who drive the dialog.
     QComboBox& form_of(int series) { return *series_[static_cast<std::size_t>(series)].form; }
-    QCheckBox& fit_of(int series) { return *series_[static_cast<std::size_t>(series)].fit; }
     QLineEdit& number_of(int reference, int place) {
         return *references_[static_cast<std::size_t>(reference)].numbers[static_cast<std::size_t>(place)];
     }
-    QComboBox& reference_form(int reference) { return *references_[static_cast<std::size_t>(reference)].form; }
     QLineEdit& title() { return *title_; }
     QCheckBox& equal_scales() { return *equal_; }
     QCheckBox& logarithmic_upwards() { return *y_.logarithmic; }

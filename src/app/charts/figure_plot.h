@@ -35,7 +35,7 @@ class FigurePlot : public QCPAbstractPlottable {
     const SeriesFigures& series() const { return figures_->series[number_]; }
     const ChartFigures& figures() const { return *figures_; }
     std::size_t number() const { return number_; }
-    const SeriesLook& apply_theme() const { return look_; }
+    const SeriesLook& own_look() const { return look_; }
 
     /// What the legend calls it: where runs are drawn, by what differs between them.
     virtual QString legend_text() const;

@@ -106,7 +106,7 @@ void PointsPlot::draw_line(QCPPainter& painter) const {
                        !painter.modes().testFlag(QCPPainter::pmVectorized);
     if (dense) {
         painter.setAntialiasing(false);
-        painter.setPen(QPen(apply_theme().line, 1));
+        painter.setPen(QPen(own_look().line, 1));
     }
     for (qsizetype from = 0; from + 1 < points.size(); from += 200) { // long ones cost more than their parts
         painter.drawPolyline(points.constData() + from,
@@ -138,7 +138,7 @@ void PointsPlot::draw_fit(QCPPainter& painter) const {
     }
     const auto [slope, intercept, corr] = *series().fit;
     const QCPRange range = keyAxis()->range();
-    painter.setPen(QPen(apply_theme().line, 1.4 * theme().zoom, Qt::DashLine));
+    painter.setPen(QPen(own_look().line, 1.4 * theme().zoom, Qt::DashLine));
     const bool straight = keyAxis()->scaleType() == QCPAxis::stLinear && valueAxis()->scaleType() == QCPAxis::stLinear;
     const int corners = straight ? 1 : 200;
     const Scale across(*keyAxis());
@@ -161,13 +161,13 @@ void PointsPlot::draw_fit(QCPPainter& painter) const {
 
 void PointsPlot::draw_mark(QCPPainter& painter, const QPointF& at) const {
     painter.translate(at);
-    painter.drawPath(apply_theme().mark);
+    painter.drawPath(own_look().mark);
     painter.translate(-at);
 }
 
 void PointsPlot::draw_marks(QCPPainter& painter) const {
-    painter.setPen(QPen(apply_theme().line, 1.2));
-    painter.setBrush(apply_theme().hollow ? QBrush(theme().paper) : QBrush(apply_theme().line));
+    painter.setPen(QPen(own_look().line, 1.2));
+    painter.setBrush(own_look().hollow ? QBrush(theme().paper) : QBrush(own_look().line));
     const QRectF shown = QRectF(clipRect()).adjusted(-8, -8, 8, 8);
     for (std::size_t at = 0; at < series().x.size(); ++at) {
         const QPointF place(pixel_x(series().x[at]), pixel_y(series().y[at]));
@@ -210,8 +210,8 @@ void PointsPlot::draw_cloud(QCPPainter& painter) const {
         places += count > 0 ? 1 : 0;
     }
     if (places <= many_points) {
-        painter.setPen(QPen(apply_theme().line, 1.2));
-        painter.setBrush(apply_theme().hollow ? QBrush(theme().paper) : QBrush(apply_theme().line));
+        painter.setPen(QPen(own_look().line, 1.2));
+        painter.setBrush(own_look().hollow ? QBrush(theme().paper) : QBrush(own_look().line));
         for (std::ptrdiff_t row = 0; row < high; ++row) {
             for (std::ptrdiff_t column = 0; column < wide; ++column) {
                 if (counts[static_cast<std::size_t>(row * wide + column)] > 0) {
@@ -224,7 +224,7 @@ void PointsPlot::draw_cloud(QCPPainter& painter) const {
     }
     QImage picture(static_cast<int>(wide), static_cast<int>(high), QImage::Format_ARGB32_Premultiplied);
     picture.fill(Qt::transparent);
-    const QColor colour = apply_theme().line;
+    const QColor colour = own_look().line;
     std::array<QRgb, 256> tints{};
     for (std::size_t count = 1; count < tints.size(); ++count) {
         const int alpha = static_cast<int>(std::min<std::size_t>(255, 130 + 25 * count));

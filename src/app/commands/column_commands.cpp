@@ -42,7 +42,10 @@ QList<Command> ColumnCommands::list() {
         Command{"group-columns", "columns", tr("Add a group h&eading…"), no_keys, [this] { group(); }, Needs::column,
                 tr("group merge")}
             .after_a_rule(),
-        {"ungroup-columns", "columns", tr("Remove group heading"), no_keys, [this] { ungroup(); },
+        {"rename-group", "columns", tr("Rename group heading in formulas…"), no_keys, [this] { rename_group(); },
+         Needs::grouped_column},
+        {"ungroup-columns", "columns", tr("Remove group heading"), no_keys,
+         [this] { perform(tr("removing a group heading"), ungroup(document_.study(), heading()->id)); },
          Needs::grouped_column},
         Command{"wider-column", "columns", tr("&Widen column"), "Ctrl+Alt+Right", [this] { page()->view().widen(12); },
                 Needs::table}
@@ -127,12 +130,22 @@ void ColumnCommands::group() {
     }
 }
 
-void ColumnCommands::ungroup() {
+const Group* ColumnCommands::heading() const {
     for (const auto& group : table()->groups) {
         if (std::find(group->columns.begin(), group->columns.end(), column()->id) != group->columns.end()) {
-            perform(tr("removing a group heading"), ledgefall::ungroup(document_.study(), group->id));
-            return;
+            return &*group;
         }
+    }
+    return nullptr;
+}
+
+void ColumnCommands::rename_group() {
+    const Group* group = heading();
+    const auto name = ask_text(window_, tr("Rename"),
+                               tr("Name of the group of columns in formulas (formulas that use it are updated):"),
+                               QString::fromStdString(group->name));
+    if (name) {
+        perform(tr("renaming"), ledgefall::rename_group(document_.study(), group->id, name->toStdString()));
     }
 }
 

@@ -19,7 +19,8 @@ class ColumnCommands : public CommandFamily {
     void hide_columns();
     void show_hidden();
     void group();
-    void ungroup();
+    const Group* heading() const; ///< over the current column; null where there is none
+    void rename_group();
     std::unique_ptr<class ColumnMenu> menu_of_column() const;
     bool format_focused(const std::function<Format(const Format& now)>& change);
     void format_chosen(const Format& format);

@@ -13,7 +13,6 @@ class MadeTableCommands : public CommandFamily {
 
   private:
     void count_values();
-    void count_numbers(const std::shared_ptr<const Column>& cells);
     void count_pairs();
     void sum_up();
     void ask_share();

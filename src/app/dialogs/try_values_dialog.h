@@ -26,7 +26,6 @@ class TryValuesDialog : public QDialog {
 
     QComboBox& way() { return *way_; }
     QLineEdit& values_line() { return *values_; }
-    QLineEdit& own_outcome() { return *own_; }
     QListWidget& outcomes() { return *outcomes_; }
     QString preview() const { return preview_->text(); }
 

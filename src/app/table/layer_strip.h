@@ -17,7 +17,6 @@ class LayerStrip : public QWidget {
     LayerStrip(TwoWayModel& model, Document& document, QWidget* parent = nullptr);
 
     QString formula_text() const; ///< as it is read
-    QToolButton& axis_button(bool across) { return across ? *across_ : *down_; }
     QList<QToolButton*> layer_buttons() const;
     QToolButton& all_button() { return *all_; } ///< whether all layers are shown under each other
 

@@ -74,11 +74,11 @@ Reference StudyReader::reference(const Json& json, const Place& place) {
     reference.label = text(json, "label", place);
     reference.unknown_fields = unknown_fields(json, fields::reference);
     for (const std::string& number :
-         texts(json, NC_("Kind", "numbers"), place, NC_("Kind", "numbers or formulas, in quotes"))) {
+         texts(json, "numbers", place, NC_("Kind", "numbers or formulas, in quotes"))) {
         reference.numbers.emplace_back(number);
     }
     if (reference.numbers.size() != numbers_of(reference.form)) {
-        wrong(place.field(NC_("Kind", "numbers")),
+        wrong(place.field("numbers"),
               "this many numbers for its form: " + std::to_string(numbers_of(reference.form)));
     }
     return reference;

@@ -240,7 +240,7 @@ Json chart_json(const Chart& chart, const Study& study) {
     for (const Reference& reference : chart.references) {
         Json one = {{"form", fields::reference_forms[static_cast<std::size_t>(reference.form)]}};
         for (const Formula& number : reference.numbers) {
-            one[NC_("Kind", "numbers")].push_back(number.text());
+            one["numbers"].push_back(number.text());
         }
         put(one, "label", reference.label);
         put_unknown_fields(one, reference.unknown_fields);

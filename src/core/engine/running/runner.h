@@ -69,7 +69,6 @@ class Runner {
 
     /// What the last run gave, row by row.
     Lane output(std::size_t number) const { return lane(program_.outputs[number]); }
-    Kind output_kind(std::size_t number) const { return program_.output_kinds[number]; }
     Value output_value(std::size_t number, std::size_t in_block) const;
 
     /// The number, from 1, of a row of the block that is being run.

@@ -40,9 +40,4 @@ void TableMaker::check(const Sentence& label, const std::string& condition, cons
     take(study_ ? add_check(*study_, table_, {worded(label), condition, worded(message)}) : study_);
 }
 
-std::string full_name(const Study& study, Id column) {
-    const Table* table = table_with(study, &Table::columns, column);
-    return table == nullptr ? std::string() : table->name + "." + table->column(column)->name;
-}
-
 } // namespace ledgefall

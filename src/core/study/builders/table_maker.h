@@ -27,7 +27,4 @@ class TableMaker {
     Id table_;
 };
 
-/// A column of another table as a formula names it: `Pebbles.length`; empty where there is none.
-std::string full_name(const Study& study, Id column);
-
 } // namespace ledgefall
