@@ -122,9 +122,10 @@ void HelpReader::show_page(const QString& page, const QString& anchor) {
 }
 
 QString HelpReader::keys_page(const QString& rows) {
-    return QStringLiteral("<!DOCTYPE html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>%1</title></head>\n<body>\n"
-                          "<p><a href=\"index.html\">%2</a></p>\n<h1>%1</h1>\n"
-                          "<table cellspacing=\"0\" cellpadding=\"3\">\n%3</table>\n</body>\n</html>\n")
+    return QStringLiteral(
+               "<!DOCTYPE html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>%1</title></head>\n<body>\n"
+               "<p><a href=\"index.html\">%2</a></p>\n<h1>%1</h1>\n"
+               "<table cellspacing=\"0\" cellpadding=\"3\">\n%3</table>\n</body>\n</html>\n")
         .arg(tr("Keyboard shortcuts"), tr("All pages"), rows);
 }
 

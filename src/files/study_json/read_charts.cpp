@@ -73,13 +73,11 @@ Reference StudyReader::reference(const Json& json, const Place& place) {
         word(json, "form", {std::begin(fields::reference_forms), std::end(fields::reference_forms)}, place));
     reference.label = text(json, "label", place);
     reference.unknown_fields = unknown_fields(json, fields::reference);
-    for (const std::string& number :
-         texts(json, "numbers", place, NC_("Kind", "numbers or formulas, in quotes"))) {
+    for (const std::string& number : texts(json, "numbers", place, NC_("Kind", "numbers or formulas, in quotes"))) {
         reference.numbers.emplace_back(number);
     }
     if (reference.numbers.size() != numbers_of(reference.form)) {
-        wrong(place.field("numbers"),
-              "this many numbers for its form: " + std::to_string(numbers_of(reference.form)));
+        wrong(place.field("numbers"), "this many numbers for its form: " + std::to_string(numbers_of(reference.form)));
     }
     return reference;
 }

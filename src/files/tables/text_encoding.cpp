@@ -26,7 +26,7 @@ std::string from_encoding(std::string_view bytes, const char* name) {
         char* target = buffer.data();
         ucnv_convertEx(to.getAlias(), from.getAlias(), &target, buffer.data() + buffer.size(), &source,
                        bytes.data() + bytes.size(), pivot.data(), &pivot_source, &pivot_target,
-                       pivot.data() + pivot.size(), out.empty(), true, &error);
+                       pivot.data() + pivot.size(), out.empty() ? 1 : 0, 1, &error);
         out.append(buffer.data(), target);
     } while (error == U_BUFFER_OVERFLOW_ERROR);
     return out;

@@ -281,8 +281,8 @@ class Compiler {
 
     Instruction::What step(Context& context, const Term& term) {
         if (const auto* operation = term.as<OperationTerm>()) {
-            if (auto load = load_with_number(context.program, *operation)) {
-                return *std::move(load);
+            if (const auto load = load_with_number(context.program, *operation)) {
+                return *load;
             }
             return OperateStep{operation->operation, arguments(context, operation->kids),
                                faults(*operation, term.span)};

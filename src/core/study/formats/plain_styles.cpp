@@ -18,7 +18,7 @@ std::string digits_of(double number, std::chars_format how, int digits) {
     return std::string(text.data(), end);
 }
 
-std::string with_minus(std::string text) {
+std::string with_minus(const std::string& text) {
     return text.starts_with('-') ? minus + text.substr(1) : text;
 }
 
