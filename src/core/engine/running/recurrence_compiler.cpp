@@ -77,79 +77,81 @@ bool RecurrenceCompiler::add(const Source& source) {
         const Value scalar = source.scalars->value({true, at}, Kind::number, 0);
         code_.registers[base + at] = scalar.plain() ? scalar.slot() : no_number;
     }
-    const auto first_register = base + static_cast<std::uint32_t>(program.scalars.size());
-    std::vector<std::uint32_t> place(program.registers); // where each register of the program is
+    Registers registers{base, base + static_cast<std::uint32_t>(program.scalars.size()), {}};
+    registers.place.resize(program.registers);
     const std::size_t first_step = code_.steps.size();
     for (const Instruction& instruction : program.body) {
-        const auto* row_number = instruction.as<RowNumberStep>();
-        const auto* load = instruction.as<LoadStep>();
-        const bool in_grid =
-            (row_number != nullptr && !row_number->across.empty()) || (load != nullptr && !load->across.empty());
-        if (in_grid) {
-            return false; // the cells of a two-way table go line by line
-        }
-        const std::uint32_t to = first_register + instruction.to;
-        place[instruction.to] = to;
-        if (instruction.checked) {
-            code_.checked.push_back(to);
-        }
-        if (row_number != nullptr) {
-            code_.row_numbers.push_back(to);
-            continue;
-        }
-        if (load != nullptr) {
-            const std::size_t window = window_of(program.columns[load->column]);
-            if (window < sources_.size() && load->shift == 0) { // it has been computed in this row before
-                if (window >= code_.outputs.size()) {
-                    return false;
-                }
-                place[instruction.to] = code_.outputs[window];
-                code_.registers[to] = 0;
-                continue;
-            }
-            if (!add_load(*load, program, to)) {
-                return false;
-            }
-            continue;
-        }
-        const auto* operate = instruction.as<OperateStep>();
-        const auto code = operate == nullptr ? std::nullopt : code_of(operate->operation.row_code);
-        if (!code || operate->arguments.count > 3) {
+        if (!add_instruction(instruction, program, registers)) {
             return false;
         }
-        RecurrenceStep step;
-        step.code = *code;
-        step.to = to;
-        step.call = operate->operation.row;
-        step.carries = operate->operation.carries;
-        for (std::size_t at = 0; at < operate->arguments.count; ++at) {
-            const Operand operand = operate->arguments.at[at];
-            step.from[at] = operand.scalar ? base + operand.at : place[operand.at];
-            if (operand.scalar && std::isnan(code_.registers[step.from[at]])) {
-                return false; // missing, or an error, for every row
-            }
-        }
-        const auto same = std::find_if(code_.steps.begin(), code_.steps.end(), [&step](const RecurrenceStep& steps) {
-            return steps.code == step.code && steps.from == step.from && steps.call == step.call;
-        });
-        if (same != code_.steps.end()) { // what has been computed for another column need not be again
-            place[instruction.to] = same->to;
-            code_.registers[to] = 0;
-            continue;
-        }
-        code_.steps.push_back(step);
     }
     const Operand output = program.outputs.front();
     if (output.scalar) {
         return false; // its register would be written by the rows that have a first value
     }
-    const std::uint32_t result = place[output.at];
+    const std::uint32_t result = registers.place[output.at];
     if (std::find(code_.outputs.begin(), code_.outputs.end(), result) != code_.outputs.end()) {
         return false; // a column that is only another's name would share its register
     }
     code_.outputs.push_back(result);
     code_.checked.push_back(result);
     join_products(first_step);
+    return true;
+}
+
+bool RecurrenceCompiler::add_instruction(const Instruction& instruction, const Program& program, Registers& registers) {
+    const std::uint32_t to = registers.first + instruction.to;
+    registers.place[instruction.to] = to;
+    if (instruction.checked) {
+        code_.checked.push_back(to);
+    }
+    // The cells of a two-way table go line by line.
+    if (const auto* row_number = instruction.as<RowNumberStep>()) {
+        code_.row_numbers.push_back(to);
+        return row_number->across.empty();
+    }
+    if (const auto* load = instruction.as<LoadStep>()) {
+        const std::size_t window = window_of(program.columns[load->column]);
+        if (window < sources_.size() && load->shift == 0 && load->across.empty()) { // computed in this row before
+            if (window >= code_.outputs.size()) {
+                return false;
+            }
+            registers.place[instruction.to] = code_.outputs[window];
+            code_.registers[to] = 0;
+            return true;
+        }
+        return load->across.empty() && add_load(*load, program, to);
+    }
+    const auto* operate = instruction.as<OperateStep>();
+    return operate != nullptr && add_step(*operate, instruction.to, registers);
+}
+
+bool RecurrenceCompiler::add_step(const OperateStep& operate, std::uint32_t number, Registers& registers) {
+    const auto code = code_of(operate.operation.row_code);
+    if (!code || operate.arguments.count > 3) {
+        return false;
+    }
+    RecurrenceStep step;
+    step.code = *code;
+    step.to = registers.place[number];
+    step.call = operate.operation.row;
+    step.carries = operate.operation.carries;
+    for (std::size_t at = 0; at < operate.arguments.count; ++at) {
+        const Operand operand = operate.arguments.at[at];
+        step.from[at] = operand.scalar ? registers.base + operand.at : registers.place[operand.at];
+        if (operand.scalar && std::isnan(code_.registers[step.from[at]])) {
+            return false; // missing, or an error, for every row
+        }
+    }
+    const auto same = std::find_if(code_.steps.begin(), code_.steps.end(), [&step](const RecurrenceStep& one) {
+        return one.code == step.code && one.from == step.from && one.call == step.call;
+    });
+    if (same == code_.steps.end()) {
+        code_.steps.push_back(step);
+    } else { // what has been computed for another column need not be again
+        registers.place[number] = same->to;
+        code_.registers[step.to] = 0;
+    }
     return true;
 }
 

@@ -26,7 +26,14 @@ class RecurrenceCompiler {
     std::optional<RecurrenceCode> compile();
 
   private:
+    /// Where the scalars and the registers of one program are among those of all.
+    struct Registers {
+        std::uint32_t base = 0, first = 0;
+        std::vector<std::uint32_t> place; ///< of each register of the program
+    };
     bool add(const Source& source);
+    bool add_instruction(const Instruction& instruction, const Program& program, Registers& registers);
+    bool add_step(const OperateStep& operate, std::uint32_t number, Registers& registers);
     bool add_load(const LoadStep& step, const Program& program, std::uint32_t to);
     std::size_t window_of(Id column);
     void join_products(std::size_t from);
