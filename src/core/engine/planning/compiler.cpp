@@ -356,42 +356,52 @@ class Compiler {
         call->rolling = rolling_form(meant, term.kind);
         const bool one_column = !meant.grid && meant.samples.size() == 1 && meant.samples.front().values.size() == 1;
         call->of_order = one_column ? meant.function->of_order : nullptr;
-        Context inner{call->inner, meant.level, &context, &call->parameters, {}};
         const Operand outer_counter = counter_start_;
-        if (meant.over == MeasureTerm::Over::bound) {
-            call->parameters.push_back(*call->from);
-            counter_start_ = parameter(call->inner);
-        }
-        const auto output = [&](const TermPtr& taken) {
-            call->inner.outputs.push_back(value(inner, taken));
-            call->inner.output_kinds.push_back(taken->kind);
-            return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
-        };
-        if (const auto counted = count_limits(meant)) {
-            output(counted->counted);
-            for (const CountLimits::Limit& limit : counted->limits) {
-                call->limits.push_back({value(context, limit.value), limit.above, limit.or_equal});
-            }
-            counter_start_ = outer_counter;
-            mark_checks(call->inner);
-            return call;
-        }
-        for (const Sample& sample : meant.samples) {
-            MeasureCall::Taken taken;
-            for (const TermPtr& one : sample.values) {
-                taken.values.push_back(output(one));
-            }
-            if (sample.condition) {
-                taken.condition = output(sample.condition);
-            }
-            call->samples.push_back(taken);
-        }
+        add_inner(context, meant, *call);
         counter_start_ = outer_counter;
         mark_checks(call->inner);
-        if (const auto key = group_key(meant)) {
-            call->grouped = grouped(context, meant, *key, *call);
+        if (call->limits.empty()) {
+            if (const auto key = group_key(meant)) {
+                call->grouped = grouped(context, meant, *key, *call);
+            }
         }
         return call;
+    }
+
+    /// What the measure runs over, as the program that is run there.
+    void add_inner(Context& context, const MeasureTerm& meant, MeasureCall& call) {
+        Context inner{call.inner, meant.level, &context, &call.parameters, {}};
+        if (meant.over == MeasureTerm::Over::bound) {
+            call.parameters.push_back(*call.from);
+            counter_start_ = parameter(call.inner);
+        }
+        if (const auto counted = count_limits(meant)) {
+            output(inner, counted->counted);
+            for (const CountLimits::Limit& limit : counted->limits) {
+                call.limits.push_back({value(context, limit.value), limit.above, limit.or_equal});
+            }
+            return;
+        }
+        for (const Sample& sample : meant.samples) {
+            call.samples.push_back(taken(inner, sample));
+        }
+    }
+
+    std::uint32_t output(Context& inner, const TermPtr& term) {
+        inner.program.outputs.push_back(value(inner, term));
+        inner.program.output_kinds.push_back(term->kind);
+        return static_cast<std::uint32_t>(inner.program.outputs.size() - 1);
+    }
+
+    MeasureCall::Taken taken(Context& inner, const Sample& sample) {
+        MeasureCall::Taken out;
+        for (const TermPtr& one : sample.values) {
+            out.values.push_back(output(inner, one));
+        }
+        if (sample.condition) {
+            out.condition = output(inner, sample.condition);
+        }
+        return out;
     }
 
     MeasureCall::Grid grid(Context& context, const GridRange& meant) {
@@ -421,30 +431,19 @@ class Compiler {
         call->plain = like.plain;
         call->plain_kinds = like.plain_kinds;
         Context inner{call->inner, meant.level, &context, &call->parameters, {}};
-        const auto output = [&](const TermPtr& taken) {
-            call->inner.outputs.push_back(value(inner, taken));
-            call->inner.output_kinds.push_back(taken->kind);
-            return static_cast<std::uint32_t>(call->inner.outputs.size() - 1);
-        };
         for (std::size_t at = 0; at < key.keys.size(); ++at) {
             const Operand asked = value(context, key.asked[at]);
-            call->keys.push_back({output(key.keys[at]), asked, key.keys[at]->kind});
+            call->keys.push_back({output(inner, key.keys[at]), asked, key.keys[at]->kind});
         }
-        MeasureCall::Taken taken;
-        for (const TermPtr& one : key.rest.values) {
-            taken.values.push_back(output(one));
-        }
-        if (key.rest.condition) {
-            taken.condition = output(key.rest.condition);
-        }
+        MeasureCall::Taken rest = taken(inner, key.rest);
         if (key.within.counted) {
             call->rolling = key.adding;
-            taken.values.push_back(output(key.within.counted));
+            rest.values.push_back(output(inner, key.within.counted));
             for (const CountLimits::Limit& limit : key.within.limits) {
                 call->limits.push_back({value(context, limit.value), limit.above, limit.or_equal});
             }
         }
-        call->samples.push_back(taken);
+        call->samples.push_back(rest);
         mark_checks(call->inner);
         return call->parameters.empty() ? call : nullptr;
     }
