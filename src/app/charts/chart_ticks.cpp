@@ -184,10 +184,10 @@ void ChartTicks::generate(const QCPRange& range, const QLocale& locale, QChar fo
         const double most = figures_.whole ? std::max(1.0, range.size()) : 9.0; // no halves of what is counted
         setTickCount(std::clamp(static_cast<int>(std::min(fit, most)), 1, 9));
         QCPAxisTicker::generate(range, locale, form, precision, ticks, between, nullptr);
-        const double step = ticks.size() > 1 ? ticks[1] - ticks[0] : range.size();
         if (figures_.whole) {
             ticks.removeIf([](double tick) { return std::abs(tick - std::round(tick)) > 1e-6; });
         }
+        const double step = ticks.size() > 1 ? ticks[1] - ticks[0] : range.size(); // of those that are left
         for (const double tick : ticks) {
             written << text_of(tick, step);
         }
