@@ -7,39 +7,13 @@
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
+#include "pebbles_document.h"
 
 #include <QSignalSpy>
 #include <QtTest>
 
 using namespace ledgefall;
-
-namespace {
-
-Study pebbles(Id* table) {
-    Study study = *add_table(Study(), "Pebbles", table);
-    study = *add_columns(study, *table,
-                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
-                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
-    study = *hold(study, Id(), "p = 0.5");
-    study = *hold(study, *table, "m = mean(x)");
-    return *write_column(study, *table, "dev = x - m");
-}
-
-struct Open {
-    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
-    bool settle() {
-        return QTest::qWaitFor([this] { return !document.computing(); });
-    }
-    const Table& own() const { return *document.study().table(table); }
-    Id id(const char* name) const {
-        const ColumnDefinition* column = own().column_named(name);
-        return column != nullptr ? column->id : document.study().held_named(name)->id;
-    }
-    Document document;
-    Id table;
-};
-
-} // namespace
+using namespace ledgefall::testing;
 
 class TestDialogs : public QObject {
     Q_OBJECT
@@ -48,7 +22,7 @@ class TestDialogs : public QObject {
     void initTestCase() { apply_application_theme(); }
 
     void dialogs_give_what_they_show() {
-        Open open;
+        PebblesDocument open;
         HeldDialog held(open.document.study(), *open.document.study().held_named("p"), nullptr);
         QVERIFY(!held.details().slider);
         QVERIFY(held.details().choices.empty());

@@ -5,6 +5,7 @@
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
+#include "pebbles_document.h"
 
 #include <QPointer>
 #include <QSemaphore>
@@ -13,32 +14,9 @@
 #include <QtTest>
 
 using namespace ledgefall;
+using namespace ledgefall::testing;
 
 namespace {
-
-Study pebbles(Id* table) {
-    Study study = *add_table(Study(), "Pebbles", table);
-    study = *add_columns(study, *table,
-                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
-                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
-    study = *hold(study, Id(), "p = 0.5");
-    study = *hold(study, *table, "m = mean(x)");
-    return *write_column(study, *table, "dev = x - m");
-}
-
-struct Open {
-    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
-    bool settle() {
-        return QTest::qWaitFor([this] { return !document.computing(); });
-    }
-    const Table& own() const { return *document.study().table(table); }
-    Id id(const char* name) const {
-        const ColumnDefinition* column = own().column_named(name);
-        return column != nullptr ? column->id : document.study().held_named(name)->id;
-    }
-    Document document;
-    Id table;
-};
 
 Study small_study(Id* table) {
     Study study = *add_table(Study(), "T", table);
@@ -55,7 +33,7 @@ class TestDocument : public QObject {
     void initTestCase() { apply_application_theme(); }
 
     void sliding_joins_only_what_belongs_together() {
-        Open open;
+        PebblesDocument open;
         const auto give = [&](double value) {
             return give_held(open.document.study(), open.id("p"), Value::number(value));
         };
@@ -76,7 +54,7 @@ class TestDocument : public QObject {
 
     void a_long_change_is_made_on_the_side() {
         QSemaphore early_is_made; // outlives the change that waits for it
-        Open open;
+        PebblesDocument open;
         QVERIFY(open.settle());
         bool taken = false;
         int count = 0;
@@ -114,7 +92,7 @@ class TestDocument : public QObject {
         QSemaphore began;
         QSemaphore goes_on;
         bool completed = false;
-        auto open = std::make_unique<Open>();
+        auto open = std::make_unique<PebblesDocument>();
         open->document.perform_aside(
             this, QStringLiteral("late"),
             [&](const Study& study, const StopToken&) {

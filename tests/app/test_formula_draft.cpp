@@ -6,39 +6,13 @@
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
+#include "pebbles_document.h"
 
 #include <QSignalSpy>
 #include <QtTest>
 
 using namespace ledgefall;
-
-namespace {
-
-Study pebbles(Id* table) {
-    Study study = *add_table(Study(), "Pebbles", table);
-    study = *add_columns(study, *table,
-                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
-                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
-    study = *hold(study, Id(), "p = 0.5");
-    study = *hold(study, *table, "m = mean(x)");
-    return *write_column(study, *table, "dev = x - m");
-}
-
-struct Open {
-    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
-    bool settle() {
-        return QTest::qWaitFor([this] { return !document.computing(); });
-    }
-    const Table& own() const { return *document.study().table(table); }
-    Id id(const char* name) const {
-        const ColumnDefinition* column = own().column_named(name);
-        return column != nullptr ? column->id : document.study().held_named(name)->id;
-    }
-    Document document;
-    Id table;
-};
-
-} // namespace
+using namespace ledgefall::testing;
 
 class TestFormulaDraft : public QObject {
     Q_OBJECT
@@ -47,7 +21,7 @@ class TestFormulaDraft : public QObject {
     void initTestCase() { apply_application_theme(); }
 
     void a_draft_knows_what_is_wrong_and_what_is_meant() {
-        Open open;
+        PebblesDocument open;
         QVERIFY(open.settle());
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id());
@@ -99,7 +73,7 @@ class TestFormulaDraft : public QObject {
     }
 
     void a_draft_in_each_is_written_for_all() {
-        Open open;
+        PebblesDocument open;
         FormulaDraft draft(open.document);
         draft.begin(open.table, Id(), {open.id("x"), open.id("dev")});
         draft.set_text(QStringLiteral("part = each / sum(each)"), 0);
@@ -134,7 +108,7 @@ class TestFormulaDraft : public QObject {
     }
 
     void an_offer_is_taken_or_left() {
-        Open open;
+        PebblesDocument open;
         QVERIFY(open.document.perform(QStringLiteral("share"),
                                       write_column(open.document.study(), open.table, "share = x / 200")));
         QVERIFY(open.settle());

@@ -5,39 +5,13 @@
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
+#include "pebbles_document.h"
 
 #include <QSignalSpy>
 #include <QtTest>
 
 using namespace ledgefall;
-
-namespace {
-
-Study pebbles(Id* table) {
-    Study study = *add_table(Study(), "Pebbles", table);
-    study = *add_columns(study, *table,
-                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
-                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
-    study = *hold(study, Id(), "p = 0.5");
-    study = *hold(study, *table, "m = mean(x)");
-    return *write_column(study, *table, "dev = x - m");
-}
-
-struct Open {
-    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
-    bool settle() {
-        return QTest::qWaitFor([this] { return !document.computing(); });
-    }
-    const Table& own() const { return *document.study().table(table); }
-    Id id(const char* name) const {
-        const ColumnDefinition* column = own().column_named(name);
-        return column != nullptr ? column->id : document.study().held_named(name)->id;
-    }
-    Document document;
-    Id table;
-};
-
-} // namespace
+using namespace ledgefall::testing;
 
 class TestHeldCards : public QObject {
     Q_OBJECT
@@ -46,7 +20,7 @@ class TestHeldCards : public QObject {
     void initTestCase() { apply_application_theme(); }
 
     void a_card_shows_what_it_is() {
-        Open open;
+        PebblesDocument open;
         QVERIFY(open.settle());
         HeldCard given(open.document, open.id("p"), nullptr);
         HeldCard computed(open.document, open.own().ledge[0]->id, &open.own());

@@ -7,6 +7,7 @@
 #include "core/engine/functions/catalogue.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
+#include "pebbles_document.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -16,6 +17,7 @@
 #include <cmath>
 
 using namespace ledgefall;
+using namespace ledgefall::testing;
 
 namespace {
 
@@ -45,30 +47,6 @@ QRect inked(const QImage& image) {
     }
     return rect;
 }
-
-Study pebbles(Id* table) {
-    Study study = *add_table(Study(), "Pebbles", table);
-    study = *add_columns(study, *table,
-                         {{"x", "x", "mm", Column::numbers({42, 57, 38, 61})},
-                          {"site", "site", "", Column::of(Kind::text, {Value::text(Text("pool")), Value::missing()})}});
-    study = *hold(study, Id(), "p = 0.5");
-    study = *hold(study, *table, "m = mean(x)");
-    return *write_column(study, *table, "dev = x - m");
-}
-
-struct Open {
-    Open() { document.perform(QStringLiteral("pebbles"), pebbles(&table)); }
-    bool settle() {
-        return QTest::qWaitFor([this] { return !document.computing(); });
-    }
-    const Table& own() const { return *document.study().table(table); }
-    Id id(const char* name) const {
-        const ColumnDefinition* column = own().column_named(name);
-        return column != nullptr ? column->id : document.study().held_named(name)->id;
-    }
-    Document document;
-    Id table;
-};
 
 } // namespace
 
@@ -145,7 +123,7 @@ class TestWorkingsShown : public QObject {
     }
 
     void what_stays_and_what_follows_have_their_colours() {
-        Open open;
+        PebblesDocument open;
         const std::string formula = "x - m";
         const auto tree = parse_formula(formula).tree;
         const MathPicture picture(mathematics_of(*tree, &typesetting_of),
@@ -164,7 +142,7 @@ class TestWorkingsShown : public QObject {
     }
 
     void a_working_is_drawn_and_copied() {
-        Open open;
+        PebblesDocument open;
         QVERIFY(open.settle());
         const auto working = working_of(open.document.study(), open.document.results(), open.id("dev"), 2);
         WorkingView paper;
@@ -210,7 +188,7 @@ class TestWorkingsShown : public QObject {
     }
 
     void the_working_panel_tells_of_everything_that_has_a_value() {
-        Open open;
+        PebblesDocument open;
         Id line;
         QVERIFY(open.document.perform(QStringLiteral("foot"), add_foot_line(open.document.study(), open.table, "mean",
                                                                             "mean(each)", {open.id("x")}, &line)));

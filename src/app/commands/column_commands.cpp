@@ -140,12 +140,12 @@ const Group* ColumnCommands::heading() const {
 }
 
 void ColumnCommands::rename_group() {
-    const Group* group = heading();
+    const Id group = heading()->id; // the study may be another one when the question has been answered
     const auto name = ask_text(window_, tr("Rename"),
                                tr("Name of the group of columns in formulas (formulas that use it are updated):"),
-                               QString::fromStdString(group->name));
+                               QString::fromStdString(heading()->name));
     if (name) {
-        perform(tr("renaming"), ledgefall::rename_group(document_.study(), group->id, name->toStdString()));
+        perform(tr("renaming"), ledgefall::rename_group(document_.study(), group, name->toStdString()));
     }
 }
 

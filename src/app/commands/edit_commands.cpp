@@ -49,7 +49,7 @@ void EditCommands::copy() {
     page()->clipboard().copy();
 }
 
-/// Where there is no table, into a new one.
+/// Into a new table if none is shown.
 void EditCommands::paste() {
     if (page() == nullptr && !QGuiApplication::clipboard()->text().isEmpty()) {
         Id added;

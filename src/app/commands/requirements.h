@@ -17,7 +17,7 @@ class Requirements {
 
     /// What has to be there or to be chosen first, in a few words; empty where it is.
     QString missing(Needs needs) const;
-    /// Whether the command is there at all; false where there is no table or chart that it could work on.
+    /// Whether the command is enabled: false without the table or chart that it works on.
     bool possible(Needs needs) const;
     bool laid_across() const { return place_.page() != nullptr && place_.page()->laid_across(); }
     void refuse(const QString& command, const QString& reason) const;

@@ -15,7 +15,7 @@ class TableExport : public QObject {
     void choose(const Id& table);
     void choose_worksheet(const QString& proposed_path);
     void write(const QString& path, const Id& table, const ExportOptions& choice);
-    /// The whole study as worksheets, with formulas; what they cannot say is told.
+    /// The whole study as worksheets, with formulas; what they cannot express is reported.
     void write_worksheet(const QString& path);
 
   Q_SIGNALS:

@@ -15,7 +15,7 @@ class TableImport : public QObject {
     void choose();
     /// Opens a study or a worksheet; of delimited text it is asked how to read it.
     void open(const QString& path);
-    /// `shown`: the kinds of the columns as they were shown before; where all of the text says otherwise, it is told.
+    /// `shown`: the kinds of the columns in the preview; columns that turn out to be of another kind are reported.
     void read_text(const QString& path, const Document::BytesPtr& bytes, const struct DialectChoice& choice,
                    const QString& label, const std::vector<Kind>& shown = {});
 

@@ -20,7 +20,7 @@ QList<FormatChoice> format_choices();
 /// question is left.
 std::optional<Format> completed(QWidget* parent, const Format& format, const Format& now = {});
 
-/// Adds the choices to a menu, with a mark at the one that is in use, and what is told of rounding under them.
+/// Adds the choices to a menu, marks the current one, and puts the remark on rounding under them.
 void add_format_choices(QMenu* menu, const Format& now, const std::function<void(const Format&)>& chosen);
 
 /// That a format changes only what is shown.

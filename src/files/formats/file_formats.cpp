@@ -7,7 +7,7 @@
 
 namespace ledgefall::formats {
 
-// The formats, each in a file of its own.
+// The formats, each made in a file of this folder.
 FileFormat study();
 FileFormat comma_separated();
 FileFormat tab_separated();

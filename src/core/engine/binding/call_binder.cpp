@@ -70,7 +70,7 @@ TermPtr CallBinder::today(const Node& node, const Function& function) {
                                     {N_("Write %1 as %2."), {std::string(function.name), function.signature()}});
 }
 
-/// Units that are written out are looked up at once, so that a mistake in them is told before anything is computed.
+/// Units that are written out are looked up at once, so that an error in them is reported before anything is computed.
 TermPtr CallBinder::conversion(const Node& node, const Function& function) {
     const bool written =
         node.kids.size() == 3 && node.kid(1).type == NodeType::text && node.kid(2).type == NodeType::text;
