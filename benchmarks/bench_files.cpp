@@ -2,7 +2,7 @@
 // writer that calls std::to_chars; a worksheet against inflating it and parsing its XML.
 
 #include "bench.h"
-#include "files/tables/delimited_columns.h"
+#include "files/tables/delimited.h"
 #include "files/worksheet_reading/archive.h"
 #include "files/worksheet_reading/worksheet_readers.h"
 #include "files/worksheet_writing/workbook_of_study.h"

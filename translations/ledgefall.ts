@@ -187,23 +187,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>a list of words</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a whole number from 1 to 9</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>an object in braces</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an object with a column, or with values</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>an object with title, from and to</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4162,6 +4150,22 @@
     </message>
     <message>
         <source>Exported as values: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a list of words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line %1 has %2 fields; a table has at most %3 columns. Choose another separator, or divide the text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text has more than %1 lines, the most that a table has rows. Divide the text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text has four gigabytes or more. Divide it.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

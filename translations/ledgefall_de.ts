@@ -187,24 +187,12 @@
         <translation>ein Datum wie 2026-05-20</translation>
     </message>
     <message>
-        <source>a list of words</source>
-        <translation>eine Liste von Wörtern</translation>
-    </message>
-    <message>
         <source>a whole number from 1 to 9</source>
         <translation>eine ganze Zahl von 1 bis 9</translation>
     </message>
     <message>
         <source>an object in braces</source>
         <translation>ein Objekt in geschweiften Klammern</translation>
-    </message>
-    <message>
-        <source>an object with a column, or with values</source>
-        <translation>ein Objekt mit einer Spalte oder mit Werten</translation>
-    </message>
-    <message>
-        <source>an object with title, from and to</source>
-        <translation>ein Objekt mit title, from und to</translation>
     </message>
     <message>
         <source>from, a larger to, and a step above 0</source>
@@ -4163,6 +4151,22 @@
     <message>
         <source>Exported as values: %1.</source>
         <translation>Als Werte exportiert: %1.</translation>
+    </message>
+    <message>
+        <source>a list of words</source>
+        <translation>eine Liste von Wörtern</translation>
+    </message>
+    <message>
+        <source>Line %1 has %2 fields; a table has at most %3 columns. Choose another separator, or divide the text.</source>
+        <translation>Zeile %1 hat %2 Felder; eine Tabelle hat höchstens %3 Spalten. Wählen Sie ein anderes Trennzeichen oder teilen Sie den Text.</translation>
+    </message>
+    <message>
+        <source>The text has more than %1 lines, the most that a table has rows. Divide the text.</source>
+        <translation>Der Text hat mehr als %1 Zeilen, so viele, wie eine Tabelle höchstens hat. Teilen Sie den Text.</translation>
+    </message>
+    <message>
+        <source>The text has four gigabytes or more. Divide it.</source>
+        <translation>Der Text hat vier Gigabyte oder mehr. Teilen Sie ihn.</translation>
     </message>
 </context>
 <context>

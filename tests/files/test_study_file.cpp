@@ -274,7 +274,7 @@ class TestStudyFile : public QObject {
         QTest::newRow("table") << R"({"label": "A", "table": "None"})"
                                << "uses a table None";
         QTest::newRow("axis") << R"({"x": 3})"
-                              << "title, from and to";
+                              << "an object in braces";
         QTest::newRow("series") << R"({"series": 3})"
                                 << "a list";
     }

@@ -239,14 +239,15 @@ void ImportDialog::show_report() {
     for (std::size_t column = 0; column < choices_.size(); ++column) {
         const ColumnChoice choice = choice_of(column);
         const ColumnReading reading = reading_of(*text_, column, choice);
-        if (!choice.skipped && !reading.two_ways.empty()) {
+        const std::string two_ways = cell_of_two_ways(*text_, column, choice);
+        if (!choice.skipped && !two_ways.empty()) {
             const bool date = reading.kind == Kind::date;
             const auto other = [&](const Spelling& spelling) {
-                return QString::fromStdString(write_cell(read_as(reading.two_ways, reading.kind, spelling)));
+                return QString::fromStdString(write_cell(read_as(two_ways, reading.kind, spelling)));
             };
             reports << tr("%1: “%2” can mean %3 or %4. It is read as %5. To use the other, choose it in the line of "
                           "this column.")
-                           .arg(heading_of(column), QString::fromStdString(reading.two_ways),
+                           .arg(heading_of(column), QString::fromStdString(two_ways),
                                 other(date ? Spelling('.', false) : Spelling('.')),
                                 other(date ? Spelling('.', true) : Spelling(',')), other(reading.spelling));
         }
@@ -272,8 +273,8 @@ QString ImportDialog::heading_of(std::size_t column) const {
 std::vector<ImportDialog::Reading> ImportDialog::readings(std::size_t column) const {
     // The first cell in which two spellings differ tells them apart.
     const auto in_two_ways = [&](Kind kind, const Spelling& one, const Spelling& other) -> std::vector<Reading> {
-        for (const auto& record : text_->records) {
-            const std::string_view field = column < record.size() ? std::string_view(record[column]) : "";
+        for (std::size_t row = 0; row < text_->records.size(); ++row) {
+            const std::string_view field = text_->records.at(row, column);
             const Value first = read_as(field, kind, one);
             const Value second = read_as(field, kind, other);
             if (first.plain() && second.plain() && first.number() != second.number()) {
@@ -324,8 +325,8 @@ void ImportDialog::show_column(int column) {
     const ColumnReading reading = reading_of(*text_, at, choice);
     QStringList examples;
     QStringList unfit;
-    for (const auto& record : text_->records) {
-        const std::string field = at < record.size() ? record[at] : std::string();
+    for (std::size_t row = 0; row < text_->records.size(); ++row) {
+        const std::string field(text_->records.at(row, at));
         if (field.empty()) {
             continue;
         }
@@ -347,7 +348,7 @@ void ImportDialog::show_column(int column) {
         item->setToolTip(text);
         if (choice.skipped) {
             item->setForeground(theme().faint_ink);
-        } else if (place == kind_place && !reading.two_ways.empty()) {
+        } else if (place == kind_place && !cell_of_two_ways(*text_, at, choice).empty()) {
             item->setForeground(theme().fault);
         }
         columns_->setItem(column, place, item);

@@ -4,7 +4,7 @@
 #include "app/dialogs/prompts.h"
 #include "app/exchange/format_filters.h"
 #include "core/study/edits/edits.h"
-#include "files/tables/delimited_columns.h"
+#include "files/tables/delimited.h"
 
 #include <QFileInfo>
 

@@ -151,13 +151,13 @@ Result<Pasted> pasted_block(const Study& study, const Results& results, const Pa
         out.form = Pasted::Form::columns;
         out.study = *std::move(next);
     } else if (!read->records.empty()) {
-        Result<TypedTexts> typed = request.typing(study, results, read->records, read->dialect.decimal, stop);
+        Result<TypedTexts> typed = request.typing(study, results, read->records.texts(), read->dialect.decimal, stop);
         if (!typed) {
             return typed.refusal();
         }
         out.form = Pasted::Form::cells;
         out.study = typed->study;
-        out.columns = read->records.front().size();
+        out.columns = read->records[0].size();
         out.typed = *std::move(typed);
     }
     return out;
@@ -178,9 +178,7 @@ std::string with_lines_for_columns(const std::string& text, const StopToken& sto
     std::string out;
     for (std::size_t column = 0; column < read->width(); ++column) {
         for (std::size_t line = 0; line < read->records.size(); ++line) {
-            const auto& fields = read->records[line];
-            out +=
-                (line == 0 ? "" : "\t") + (column < fields.size() ? quoted_field(fields[column], '\t') : std::string());
+            out += (line == 0 ? "" : "\t") + quoted_field(std::string(read->records.at(line, column)), '\t');
         }
         out += '\n';
     }

@@ -1,5 +1,5 @@
 #include "files/formats/file_format.h"
-#include "files/tables/delimited_columns.h"
+#include "files/tables/delimited.h"
 
 namespace ledgefall::formats {
 

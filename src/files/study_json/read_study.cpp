@@ -1,8 +1,9 @@
 #include "core/basics/stopping.h"
 #include "files/io/json_depth.h"
+#include "files/study_json/object_reader.h"
+#include "files/study_json/settle_study.h"
 #include "files/study_json/study_fields.h"
 #include "files/study_json/study_json.h"
-#include "files/study_json/study_reader.h"
 
 #include <algorithm>
 #include <cstdint>
@@ -12,9 +13,9 @@ namespace ledgefall {
 namespace {
 
 std::optional<Sentence> not_a_study(const Json& json) {
-    if (!json.is_object() || !json.contains("format") || json["format"] != fields::format_mark) {
+    if (!json.is_object() || !json.contains("format") || json["format"] != study_format_mark) {
         return Sentence{N_("This is not a Ledgefall study: it does not start with \"format\": \"%1\"."),
-                        {fields::format_mark}};
+                        {study_format_mark}};
     }
     const auto version = json.find("version");
     if (version == json.end() || !version->is_number_integer()) {
@@ -97,15 +98,20 @@ Result<Study> read_study(std::string_view file, const StopToken& stop) {
     if (auto refusal = not_a_study(json)) {
         return *refusal;
     }
-    StudyReader reader;
-    Study study = reader.study(json);
-    if (!reader.refusal) {
-        reader.settle(study);
+    ObjectReader::Reading reading;
+    ObjectReader fields(json, "", reading);
+    for (const char* mark : {"format", "version", "language"}) {
+        fields.has(mark);
     }
-    if (reader.refusal) {
-        return *reader.refusal;
+    Study study;
+    describe(fields, study);
+    if (!reading.refusal) {
+        reading.refusal = settle(study);
     }
-    study.interned = std::move(reader.interned);
+    if (reading.refusal) {
+        return *reading.refusal;
+    }
+    study.interned = std::move(reading.interned);
     return study;
 }
 

@@ -12,6 +12,8 @@ namespace ledgefall {
 /// The version of the study's file format that this writes; files of a later one are refused with a sentence. Files
 /// without packed cells say 1, which older programs read.
 constexpr int study_format_version = 2;
+/// What the field `format` of every file says.
+inline constexpr const char* study_format_mark = "ledgefall-study";
 
 /// A study as the text of its file.
 std::string write_study(const Study& study);

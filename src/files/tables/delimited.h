@@ -4,6 +4,7 @@
 #include "core/basics/stopping.h"
 #include "core/value/spelling.h"
 #include "files/tables/labelled_columns.h"
+#include "files/tables/text_records.h"
 
 #include <optional>
 #include <string>
@@ -48,8 +49,7 @@ struct Delimited {
     bool decimal_found = false; ///< some field can be read with the decimal sign only
     bool windows1252 = false;   ///< it was no UTF-8, and has been read as Windows-1252
     std::vector<std::string> header, units;
-    std::vector<std::vector<std::string>> records;
-    std::size_t comments = 0;        ///< lines that were left out as such
+    TextRecords records;
     std::vector<std::size_t> ragged; ///< the lines (from 1) whose number of fields is not that of the first
 
     std::vector<DateOrder> date_orders; ///< of each column
@@ -67,18 +67,21 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
 struct ColumnReading {
     Kind kind = Kind::number;
     Spelling spelling;
-    std::string two_ways; ///< a cell that can be read in two ways, where nothing in the text tells which
 };
 ColumnReading reading_of(const Delimited& text, std::size_t column, const ColumnChoice& choice = {});
+/// The first cell that can be read in two ways, where neither the choice nor the text tells which is meant.
+std::string cell_of_two_ways(const Delimited& text, std::size_t column, const ColumnChoice& choice = {});
 
 /// The columns of a text: each with its label from the header (a unit in brackets taken off), and the kind that most of
-/// its cells have. Columns that are skipped are not among them.
+/// its cells have. Columns that are skipped are not among them. Each is read a block of rows at a time on every core.
 std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices = {},
                                   const StopToken& stop = {});
 /// The same with what is to be said of the reading: its own reports, and those of cells that are not of their column's
 /// kind.
 LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices,
                                  const StopToken& stop = {});
+Result<LabelledColumns> read_delimited_columns(std::string_view bytes, const DialectChoice& choice = {},
+                                               const StopToken& stop = {});
 
 /// Columns as delimited text, a heading of names first. Numbers are in their shortest form; missing cells and faults
 /// are empty.

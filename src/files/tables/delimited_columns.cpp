@@ -1,447 +1,314 @@
-// The quick way of reading delimited text. The dialect and the kinds of the columns are found from the first lines; the
-// lines are then counted into blocks of as many rows as a column's chunk has, so that each block can be read into
-// chunks of its own by any thread. Whatever shows that the first lines did not speak for the rest gives the whole text
-// up to the slower way.
+// Columns from the records of a delimited text.
 
-#include "files/tables/delimited_columns.h"
-
-#include "core/basics/stopping.h"
+#include "core/formula/names.h"
 #include "core/parallel/parallel.h"
 #include "core/value/date.h"
-#include "files/tables/text_encoding.h"
+#include "files/tables/delimited.h"
+#include "files/tables/dialect_guesses.h"
+#include "files/tables/kind_count.h"
 
 #include <algorithm>
 #include <atomic>
 #include <charconv>
-#include <cstring>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace ledgefall {
 namespace {
-
-constexpr std::size_t sample_lines = 1002; // as many as the slower way looks at for the decimal sign, and a heading
-constexpr std::size_t most_sample_bytes = 4'000'000;
-constexpr std::size_t block_rows = Column::chunk_rows;
 
 bool digit(char c) {
     return c >= '0' && c <= '9';
 }
 
-bool is_plain_ascii(std::string_view bytes) {
-    std::uint64_t all = 0;
-    std::size_t at = 0;
-    for (; at + 8 <= bytes.size(); at += 8) {
-        std::uint64_t word = 0;
-        std::memcpy(&word, bytes.data() + at, 8);
-        all |= word;
+/// A number as most are written: digits, with a sign, a decimal sign or an exponent. What it does not read, the slower
+/// reading of a cell may.
+bool quick_number(std::string_view field, char decimal, double& out) {
+    constexpr std::size_t longest = 17; // with a sign and a point: 15 digits are kept by every number
+    const char* from = field.data();
+    const char* const to = from + field.size();
+    const std::size_t sign = field.starts_with('-') ? 1 : 0;
+    if (field.size() <= sign || field.size() > longest || !digit(from[sign]) || !digit(to[-1]) ||
+        (from[sign] == '0' && field.size() > sign + 1 && digit(from[sign + 1]))) {
+        return false;
     }
-    for (; at < bytes.size(); ++at) {
-        all |= static_cast<unsigned char>(bytes[at]);
+    char copy[longest];
+    if (decimal != '.') {
+        for (std::size_t at = 0; at < field.size(); ++at) {
+            if (from[at] == '.') {
+                return false;
+            }
+            copy[at] = from[at] == decimal ? '.' : from[at];
+        }
+        const auto [end, error] = std::from_chars(copy, copy + field.size(), out);
+        return error == std::errc() && end == copy + field.size();
     }
-    return (all & 0x8080808080808080U) == 0;
+    const auto [end, error] = std::from_chars(from, to, out);
+    return error == std::errc() && end == to;
 }
 
-/// What is known of a text in a column whose cells are looked up: of texts and answers.
+/// A text that has been read before; most columns have few different ones beside plain numbers.
 struct KnownText {
     double slot = 0;
     State state = State::plain;
-    bool blank = false, loses_digits = false;
-    Kind kind = Kind::text; ///< that it has by itself
     std::size_t count = 0;
+    std::size_t first_row = 0;
 };
 
-/// How many cells of a column fit which kind: the same count by which the slower way settles it.
-struct KindCount {
-    std::size_t filled = 0;
-    std::size_t numbers = 0, dates = 0, answers = 0;
-    bool loses_digits = false;
-
-    void add(const KnownText& known) {
-        filled += known.blank ? 0 : known.count;
-        loses_digits = loses_digits || (!known.blank && known.loses_digits);
-        numbers += known.kind == Kind::number ? known.count : 0;
-        dates += known.kind == Kind::date ? known.count : 0;
-        answers += known.kind == Kind::yes_no ? known.count : 0;
-    }
-    Kind settled() const {
-        return loses_digits           ? Kind::text
-               : 2 * numbers > filled ? Kind::number
-               : 2 * dates > filled   ? Kind::date
-               : 2 * answers > filled ? Kind::yes_no
-               : filled == 0          ? Kind::number
-                                      : Kind::text;
-    }
-};
-
-/// One thread's part of the reading: what it has met in each column.
-struct Worker {
-    explicit Worker(std::size_t columns)
-        : texts(columns)
-        , last(columns)
-        , counts(columns) {}
-
-    std::vector<std::unordered_map<std::string, KnownText>> texts;
-    std::vector<std::vector<std::pair<std::string_view, KnownText*>>> last; ///< the few that were met lately
-    std::vector<KindCount> counts;
+/// One thread's part of reading a column: what it has met.
+struct Met {
+    std::unordered_map<std::string_view, KnownText> texts;
+    std::pair<std::string_view, KnownText*> last[6]; ///< the few that were met lately
+    std::size_t quick_numbers = 0, quick_dates = 0;
     InternedObjectsPtr interned;
 };
 
-/// A field of each line: the column that it becomes, or none, and how its cells are spelled.
-struct LineField {
-    std::optional<std::size_t> column;
-    Spelling spelling;
-    bool kind_chosen = false;
-    bool spelling_chosen = false;
+/// The cells of one column, and what is to be said of them.
+struct ReadCells {
+    Column cells;
+    InternedObjectsPtr interned;
+    std::size_t inexact_wholes = 0; ///< whole numbers that no double is
+    std::size_t moved_days = 0;     ///< times whose offset from Greenwich moves them to another day
+    std::string first_moved;
 };
 
-class RegularReader {
+class CellsReader {
   public:
-    RegularReader(std::string_view bytes, char delimiter, std::vector<LineField> fields,
-                  std::vector<NewColumn>& columns, const StopToken& stop)
-        : bytes_(bytes)
-        , delimiter_(delimiter)
-        , fields_(std::move(fields))
-        , columns_(columns)
+    CellsReader(const TextRecords& records, std::size_t column, const ColumnReading& reading, const StopToken& stop)
+        : records_(records)
+        , column_(column)
+        , reading_(reading)
         , stop_(stop) {}
 
-    /// False where the text is not regular.
-    bool read() {
-        quoted_ = std::memchr(bytes_.data(), '"', bytes_.size()) != nullptr;
-        find_blocks();
-        for (NewColumn& column : columns_) {
-            column.cells = Column(column.cells.kind());
-            column.cells.prepare(rows_);
+    /// Where no kind is chosen and most cells turn out to be of another than the first ones, they are read again.
+    ReadCells read(bool kind_chosen) {
+        ReadCells out;
+        for (bool settled = false; !settled;) {
+            const std::vector<Met> met = read_blocks(out.cells);
+            KindCount count;
+            for (const Met& one : met) {
+                count.add(KindCount{one.quick_numbers + one.quick_dates, one.quick_numbers, one.quick_dates, 0, false});
+                for (const auto& [text, known] : one.texts) {
+                    count.add(text, reading_.spelling, known.count);
+                }
+            }
+            settled = kind_chosen || count.settled() == reading_.kind;
+            reading_.kind = settled ? reading_.kind : count.settled();
+            kind_chosen = true;
+            if (settled) {
+                finish(met, out);
+            }
         }
-        const std::size_t blocks = block_starts_.size();
-        const std::size_t threads = std::min(parallel_width(), std::max<std::size_t>(blocks, 1));
-        std::vector<Worker> workers(threads, Worker(fields_.size()));
-        parallel_for(threads, [this, &workers](std::size_t thread) { work(workers[thread]); });
-        stop_.throw_if_stopped();
-        return !irregular_ && settle(workers);
+        return out;
     }
 
   private:
-    /// Where each block of lines begins. A line's end within quotes is none.
-    void find_blocks() {
-        std::size_t lines = 0;
-        for (std::size_t at = 0; at < bytes_.size();) {
-            if (lines % block_rows == 0) {
-                block_starts_.push_back(at);
+    std::vector<Met> read_blocks(Column& cells) {
+        cells = Column(reading_.kind);
+        cells.prepare(records_.size());
+        const std::size_t blocks = cells.chunk_count();
+        std::vector<Met> met(std::clamp<std::size_t>(blocks, 1, parallel_width()));
+        std::atomic<std::size_t> next = 0;
+        parallel_for(met.size(), [&](std::size_t thread) {
+            const InternScope scope;
+            for (std::size_t block = next++; block < blocks && !stop_.stop_requested(); block = next++) {
+                read_block(met[thread], block * Column::chunk_rows, cells.own_chunk(block));
             }
-            at = end_of_line(at) + 1;
-            ++lines;
-        }
-        rows_ = lines;
+            met[thread].interned = scope.objects();
+        });
+        stop_.throw_if_stopped();
+        return met;
     }
 
-    std::size_t end_of_line(std::size_t from) const {
-        const auto found = [this](std::size_t at, char sign) {
-            const void* place = std::memchr(bytes_.data() + at, sign, bytes_.size() - at);
-            return place == nullptr ? bytes_.size()
-                                    : static_cast<std::size_t>(static_cast<const char*>(place) - bytes_.data());
-        };
-        if (!quoted_) {
-            return found(from, '\n');
-        }
-        bool in_quotes = false;
-        for (std::size_t at = from; at < bytes_.size(); ++at) {
-            if (bytes_[at] == '"') {
-                in_quotes = !in_quotes;
-            } else if (bytes_[at] == '\n' && !in_quotes) {
-                return at;
+    void read_block(Met& met, std::size_t first_row, Column::Chunk& chunk) {
+        const char decimal = reading_.spelling.decimal;
+        for (std::size_t in = 0; in < chunk.slots.size(); ++in) {
+            const std::string_view field = records_.at(first_row + in, column_);
+            double& slot = chunk.slots[in];
+            State state = State::plain;
+            if (reading_.kind == Kind::number && quick_number(field, decimal, slot)) {
+                ++met.quick_numbers;
+            } else if (const auto date =
+                           reading_.kind == Kind::date && field.size() == 10 ? read_date(field) : std::nullopt) {
+                slot = *date;
+                ++met.quick_dates;
+            } else {
+                const KnownText& known = look_up(met, field, first_row + in);
+                slot = known.slot;
+                state = known.state;
             }
-        }
-        return bytes_.size();
-    }
-
-    void work(Worker& worker) {
-        const InternScope scope;
-        try {
-            for (std::size_t block = next_++; block < block_starts_.size() && !irregular_ && !stop_.stop_requested();
-                 block = next_++) {
-                read_block(worker, block);
-                stop_.report_progress(block, block_starts_.size());
+            if (state != State::plain && chunk.states.empty()) {
+                chunk.states.assign(chunk.slots.size(), State::plain);
             }
-        } catch (const std::bad_alloc&) {
-            irregular_ = true; // the slower way says so
-        }
-        worker.interned = scope.objects();
-    }
-
-    void read_block(Worker& worker, std::size_t block) {
-        std::vector<Column::Chunk*> chunks;
-        for (NewColumn& column : columns_) {
-            chunks.push_back(&column.cells.own_chunk(block));
-        }
-        const std::size_t rows = std::min(block_rows, rows_ - block * block_rows);
-        std::size_t at = block_starts_[block];
-        for (std::size_t row = 0; row < rows; ++row) {
-            for (std::size_t place = 0; place < fields_.size(); ++place) {
-                const std::string_view field = next_field(at);
-                const bool last = place + 1 == fields_.size();
-                const char end = at < bytes_.size() ? bytes_[at] : '\n';
-                if (irregular_ || (last ? end != '\n' && end != '\r' : end != delimiter_)) {
-                    irregular_ = true;
-                    return;
-                }
-                if (const auto column = fields_[place].column) {
-                    read_cell_into(worker, place, field, *chunks[*column], row, rows);
-                }
-                ++at;
-                if (last && end == '\r') {
-                    if (at >= bytes_.size() || bytes_[at] != '\n') {
-                        irregular_ = true;
-                    }
-                    ++at;
-                }
-            }
-        }
-        // Quotation marks that are none can make the counting of lines go astray.
-        const std::size_t end = block + 1 < block_starts_.size() ? block_starts_[block + 1] : bytes_.size();
-        if (std::min(at, bytes_.size()) != end) {
-            irregular_ = true;
-        }
-    }
-
-    /// The field at `at`, without blanks at its ends; `at` comes to stand at its end. What was in quotes stands in
-    /// `scratch_` of the thread where it had doubled ones.
-    std::string_view next_field(std::size_t& at) {
-        if (at < bytes_.size() && bytes_[at] == '"') {
-            return quoted_field_at(at);
-        }
-        const std::size_t from = at;
-        while (at < bytes_.size() && bytes_[at] != delimiter_ && bytes_[at] != '\n' && bytes_[at] != '\r') {
-            ++at;
-        }
-        std::string_view field = bytes_.substr(from, at - from);
-        while (!field.empty() && field.front() == ' ') {
-            field.remove_prefix(1);
-        }
-        while (!field.empty() && field.back() == ' ') {
-            field.remove_suffix(1);
-        }
-        return field;
-    }
-
-    std::string_view quoted_field_at(std::size_t& at) {
-        const std::size_t from = ++at;
-        while (at < bytes_.size() && bytes_[at] != '"') {
-            ++at;
-        }
-        const std::string_view field = bytes_.substr(from, at - from);
-        ++at;
-        const char after = at < bytes_.size() ? bytes_[at] : '\n';
-        if (after != delimiter_ && after != '\n' && after != '\r') {
-            irregular_ = true; // doubled quotes, or text after them
-        }
-        return field;
-    }
-
-    static void set(Column::Chunk& chunk, std::size_t row, std::size_t rows, double slot, State state) {
-        chunk.slots[row] = slot;
-        if (state != State::plain || !chunk.states.empty()) {
-            if (chunk.states.empty()) {
-                chunk.states.assign(rows, State::plain);
-            }
-            chunk.states[row] = state;
-        }
-    }
-
-    void read_cell_into(Worker& worker, std::size_t place, std::string_view field, Column::Chunk& chunk,
-                        std::size_t row, std::size_t rows) {
-        const Kind kind = columns_[*fields_[place].column].cells.kind();
-        if (kind == Kind::number && quick_number(field, fields_[place].spelling.decimal, chunk.slots[row])) {
-            ++worker.counts[place].filled;
-            ++worker.counts[place].numbers;
             if (!chunk.states.empty()) {
-                chunk.states[row] = State::plain;
-            }
-            return;
-        }
-        if (kind == Kind::date && field.size() == 10 && field[4] == '-' && field[7] == '-') {
-            if (const std::optional<double> date = read_date(field)) {
-                ++worker.counts[place].filled;
-                ++worker.counts[place].dates;
-                set(chunk, row, rows, *date, State::plain);
-                return;
+                chunk.states[in] = state;
             }
         }
-        const KnownText& known = look_up(worker, place, field, kind);
-        set(chunk, row, rows, known.slot, known.state);
     }
 
-    /// A number as most are written: digits, with a sign, a decimal sign or an exponent. What it does not read, the
-    /// slower reading of a cell may.
-    static bool quick_number(std::string_view field, char decimal, double& out) {
-        constexpr std::size_t longest = 17; // with a sign and a point: 15 digits are kept by every number
-        const char* from = field.data();
-        const char* const to = from + field.size();
-        const std::size_t sign = field.starts_with('-') ? 1 : 0;
-        if (field.size() <= sign || field.size() > longest || !digit(from[sign]) || !digit(to[-1]) ||
-            (from[sign] == '0' && field.size() > sign + 1 && digit(from[sign + 1]))) {
-            return false;
-        }
-        char copy[longest];
-        if (decimal != '.') {
-            for (std::size_t at = 0; at < field.size(); ++at) {
-                if (from[at] == '.') {
-                    return false;
-                }
-                copy[at] = from[at] == decimal ? '.' : from[at];
-            }
-            const auto [end, error] = std::from_chars(copy, copy + field.size(), out);
-            return error == std::errc() && end == copy + field.size();
-        }
-        const auto [end, error] = std::from_chars(from, to, out);
-        return error == std::errc() && end == to;
-    }
-
-    const KnownText& look_up(Worker& worker, std::size_t place_in_line, std::string_view field, Kind kind) {
-        const LineField& how = fields_[place_in_line];
-        auto& last = worker.last[place_in_line];
-        for (auto& [text, known] : last) {
-            if (text == field) {
+    const KnownText& look_up(Met& met, std::string_view field, std::size_t row) {
+        for (auto& [text, known] : met.last) {
+            if (known != nullptr && text == field) {
                 ++known->count;
                 return *known;
             }
         }
-        const auto [place, added] = worker.texts[place_in_line].try_emplace(std::string(field));
+        const auto [place, added] = met.texts.try_emplace(field);
         KnownText& known = place->second;
         if (added) {
-            known.blank = field.find_first_not_of(" \t") == std::string_view::npos;
-            known.loses_digits = loses_digits(field);
-            known.kind = known.blank ? Kind::text : kind_of_typed(field, how.spelling);
-            const Value value = read_cell(unguarded(field), kind, how.spelling);
-            known.slot = value.slot();
-            known.state = value.state();
-            const bool iso = read_date(field).has_value();
-            if (is_inexact_whole(field) ||
-                (kind == Kind::date && known.kind == Kind::date && !iso && !how.spelling_chosen)) {
-                irregular_ = true;
-            }
+            const Value value = read_cell(unguarded(field), reading_.kind, reading_.spelling);
+            known = {value.slot(), value.state(), 0, row};
         }
         ++known.count;
-        constexpr std::size_t few = 6;
-        if (last.size() < few) {
-            last.emplace_back(place->first, &known);
-        } else {
-            last[known.count % few] = {place->first, &known};
-        }
+        met.last[(met.texts.size() + known.count) % std::size(met.last)] = {field, &known};
         return known;
     }
 
-    /// Whether the kinds are what the first lines said; texts are held by the columns from now on.
-    bool settle(const std::vector<Worker>& workers) {
-        for (std::size_t place = 0; place < fields_.size(); ++place) {
-            if (!fields_[place].column) {
-                continue;
-            }
-            NewColumn& column = columns_[*fields_[place].column];
-            const InternScope scope;
-            KindCount count;
-            for (const Worker& worker : workers) {
-                const KindCount& quick = worker.counts[place];
-                count.filled += quick.filled;
-                count.numbers += quick.numbers;
-                count.dates += quick.dates;
-                for (const auto& [text, known] : worker.texts[place]) {
-                    count.add(known);
-                    if (known.state == State::unparsed ||
-                        (known.state == State::plain && column.cells.kind() == Kind::text)) {
-                        static_cast<void>(Text(Value::text_of(known.slot).str()));
-                    }
+    /// Texts are held by the column from now on.
+    void finish(const std::vector<Met>& met, ReadCells& out) const {
+        const InternScope scope;
+        std::size_t first = records_.size();
+        for (const Met& one : met) {
+            for (const auto& [text, known] : one.texts) {
+                if (known.state == State::unparsed || (known.state == State::plain && reading_.kind == Kind::text)) {
+                    static_cast<void>(Text(Value::text_of(known.slot).str()));
+                }
+                out.inexact_wholes += is_inexact_whole(text) ? known.count : 0;
+                if (reading_.kind == Kind::date && offset_changes_day(text)) {
+                    out.moved_days += known.count;
+                    first = std::min(first, known.first_row);
                 }
             }
-            column.interned = scope.objects();
-            if (!fields_[place].kind_chosen && count.settled() != column.cells.kind()) {
-                return false;
-            }
         }
-        return true;
+        out.interned = scope.objects();
+        out.first_moved = first < records_.size() ? std::string(records_.at(first, column_)) : "";
     }
 
-    std::string_view bytes_;
-    char delimiter_;
-    std::vector<LineField> fields_; ///< of each line
-    bool quoted_ = false;
-    std::vector<NewColumn>& columns_;
+    const TextRecords& records_;
+    std::size_t column_;
+    ColumnReading reading_;
     const StopToken& stop_;
-    std::size_t rows_ = 0;
-    std::vector<std::size_t> block_starts_;
-    std::atomic<std::size_t> next_ = 0;
-    /// Only ever set: to store a false that was read before would lose what another thread has found.
-    std::atomic<bool> irregular_ = false;
 };
 
-/// Whether the first lines are such that the rest can be read quickly.
-bool is_regular(const Delimited& sample) {
-    const auto in_one_line = [](const std::string& heading) {
-        return heading.find_first_of("\r\n") == std::string::npos;
-    };
-    return sample.ragged.empty() && sample.records.size() >= 2 && sample.records.front().size() >= 2 &&
-           sample.width() == sample.records.front().size() && sample.comments == 0 && sample.dialect.delimiter != ' ' &&
-           std::all_of(sample.header.begin(), sample.header.end(), in_one_line) &&
-           std::all_of(sample.units.begin(), sample.units.end(), in_one_line);
-}
-
-std::vector<LineField> fields_of(const Delimited& sample, const std::vector<ColumnChoice>& choices) {
-    std::vector<LineField> out;
-    std::size_t columns = 0;
-    for (std::size_t at = 0; at < sample.width(); ++at) {
-        const ColumnChoice choice = at < choices.size() ? choices[at] : ColumnChoice();
-        LineField field;
-        if (!choice.skipped) {
-            field.column = columns++;
+/// Names that are each given once: `x`, `x_2`, `x_3`, …; each in constant time, however often one is wanted.
+class FreeNames {
+  public:
+    std::string take(const std::string& wanted) {
+        std::string name = wanted;
+        for (std::size_t& number = next_[wanted]; !taken_.insert(name).second;) {
+            number = std::max<std::size_t>(number + 1, 2);
+            name = wanted + "_" + std::to_string(number);
         }
-        field.spelling = choice.spelling.value_or(Spelling(sample.dialect.decimal));
-        field.kind_chosen = choice.kind.has_value();
-        field.spelling_chosen = choice.spelling.has_value();
-        out.push_back(field);
+        return name;
     }
-    return out;
+
+  private:
+    std::unordered_set<std::string> taken_;
+    std::unordered_map<std::string, std::size_t> next_;
+};
+
+/// What is said of whole numbers that no double is, which depends on the kind of their column.
+void report_inexact_wholes(const std::vector<NewColumn>& columns, const std::vector<ReadCells>& read,
+                           std::vector<Sentence>& reports) {
+    std::size_t as_texts = 0;
+    const std::size_t first = reports.size();
+    for (std::size_t at = 0; at < columns.size(); ++at) {
+        const std::size_t count = read[at].inexact_wholes;
+        if (columns[at].cells.kind() != Kind::number) {
+            as_texts += count;
+        } else if (count > 0) {
+            reports.push_back({N_("Whole numbers of %1 with more digits than a number can hold: %2. Their last digits "
+                                  "were lost. Read as text, the column keeps them."),
+                               {columns[at].name, std::to_string(count)}});
+        }
+    }
+    if (as_texts > 0) {
+        reports.insert(reports.begin() + static_cast<std::ptrdiff_t>(first),
+                       {N_("Whole numbers with more digits than a number can hold: %1. Their columns were read as "
+                           "text, to keep every digit."),
+                        {std::to_string(as_texts)}});
+    }
 }
 
 } // namespace
 
-std::optional<LabelledColumns> read_regular_columns(std::string_view bytes, const DialectChoice& choice,
-                                                    std::size_t small, const StopToken& stop) {
-    if (bytes.starts_with("\xEF\xBB\xBF")) {
-        bytes.remove_prefix(3);
+void KindCount::add(std::string_view field, const Spelling& spelling, std::size_t times) {
+    if (field.find_first_not_of(" \t") == std::string_view::npos) {
+        return;
     }
-    if (bytes.size() < small || bytes.find('\0') != std::string_view::npos ||
-        (!is_plain_ascii(bytes) && !is_utf8(bytes))) {
-        return std::nullopt;
-    }
-    std::string_view first = first_lines(bytes, sample_lines);
-    first = first.substr(0, first.rfind('\n') + 1);
-    if (first.empty() || first.size() > most_sample_bytes) {
-        return std::nullopt;
-    }
-    const Result<Delimited> sample = read_delimited(first, choice);
-    if (!sample || !is_regular(*sample) || bytes.front() == '\n' || bytes.front() == '\r') {
-        return std::nullopt;
-    }
-    // A line that begins as comments do, further down, is for the slower way.
-    const std::string& comment = sample->dialect.comment;
-    if (!comment.empty() && (bytes.starts_with(comment) || bytes.find("\n" + comment) != std::string_view::npos)) {
-        return std::nullopt;
-    }
+    filled += times;
+    loses_digits = loses_digits || ledgefall::loses_digits(field);
+    const Kind kind = kind_of_typed(field, spelling);
+    numbers += kind == Kind::number ? times : 0;
+    dates += kind == Kind::date ? times : 0;
+    answers += kind == Kind::yes_no ? times : 0;
+}
+
+void KindCount::add(const KindCount& other) {
+    filled += other.filled;
+    numbers += other.numbers;
+    dates += other.dates;
+    answers += other.answers;
+    loses_digits = loses_digits || other.loses_digits;
+}
+
+Kind KindCount::settled() const {
+    return loses_digits                          ? Kind::text
+           : filled == 0 || 2 * numbers > filled ? Kind::number
+           : 2 * dates > filled                  ? Kind::date
+           : 2 * answers > filled                ? Kind::yes_no
+                                                 : Kind::text;
+}
+
+LabelledColumns labelled_columns(const Delimited& text, const std::vector<ColumnChoice>& choices,
+                                 const StopToken& stop) {
     LabelledColumns out;
-    out.columns = columns_of(*sample, choice.columns);
-    const std::size_t headings = (sample->dialect.header ? 1U : 0U) + (sample->dialect.units ? 1U : 0U);
-    const std::string_view body = bytes.substr(first_lines(bytes, headings).size());
-    if (!RegularReader(body, sample->dialect.delimiter, fields_of(*sample, choice.columns), out.columns, stop).read()) {
-        return std::nullopt;
+    std::vector<ReadCells> read;
+    FreeNames names;
+    const std::size_t width = text.width();
+    const auto field_of = [](const std::vector<std::string>& fields, std::size_t at) {
+        return at < fields.size() ? fields[at] : std::string();
+    };
+    for (std::size_t at = 0; at < width; ++at) {
+        const ColumnChoice choice = at < choices.size() ? choices[at] : ColumnChoice();
+        if (choice.skipped) {
+            continue;
+        }
+        NewColumn column;
+        split_unit(choice.heading.value_or(field_of(text.header, at)), column.label, column.unit);
+        if (const std::string unit = field_of(text.units, at); column.unit.empty() && unit != "-") {
+            column.unit = without_brackets(unit);
+        }
+        const std::string unlabelled = width == 1 ? "x" : "x" + std::to_string(at + 1);
+        column.name = names.take(column.label.empty() ? unlabelled : name_from_label(column.label));
+        column.label = column.label == column.name ? "" : column.label;
+        read.push_back(CellsReader(text.records, at, reading_of(text, at, choice), stop).read(choice.kind.has_value()));
+        stop.report_progress(at, width);
+        column.cells = std::move(read.back().cells);
+        column.interned = read.back().interned;
+        out.columns.push_back(std::move(column));
     }
-    out.reports = reports_of_odd_cells(out.columns);
+    out.reports = text.reports();
+    report_inexact_wholes(out.columns, read, out.reports);
+    for (std::size_t at = 0; at < read.size(); ++at) {
+        if (read[at].moved_days > 0) {
+            out.reports.push_back(
+                {N_("Times of %1 that are on another day in Greenwich time, by which they are read: %2 (%3)."),
+                 {out.columns[at].name, std::to_string(read[at].moved_days), read[at].first_moved}});
+        }
+    }
+    for (Sentence& odd : reports_of_odd_cells(out.columns)) {
+        out.reports.push_back(std::move(odd));
+    }
     return out;
+}
+
+std::vector<NewColumn> columns_of(const Delimited& text, const std::vector<ColumnChoice>& choices,
+                                  const StopToken& stop) {
+    return labelled_columns(text, choices, stop).columns;
 }
 
 Result<LabelledColumns> read_delimited_columns(std::string_view bytes, const DialectChoice& choice,
                                                const StopToken& stop) {
-    if (std::optional<LabelledColumns> quick = read_regular_columns(bytes, choice, usual_small, stop)) {
-        return *std::move(quick);
-    }
     const Result<Delimited> text = read_delimited(bytes, choice, stop);
     return text ? Result<LabelledColumns>(labelled_columns(*text, choice.columns, stop))
                 : Result<LabelledColumns>(text.refusal());

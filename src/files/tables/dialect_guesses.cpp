@@ -1,7 +1,6 @@
 #include "files/tables/dialect_guesses.h"
 
 #include "core/units/units.h"
-#include "files/tables/delimited_records.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,7 +11,7 @@ namespace {
 
 constexpr std::size_t sample_records = 50;
 
-bool reads_as_other_than_text(const std::string& field) {
+bool reads_as_other_than_text(std::string_view field) {
     return kind_of_typed(field, Spelling('.')) != Kind::text || kind_of_typed(field, Spelling(',')) != Kind::text;
 }
 
@@ -20,8 +19,8 @@ bool reads_as_other_than_text(const std::string& field) {
 double merit_of(const TextRecords& records) {
     constexpr std::size_t most_fields = 50; // that more of count for
     std::map<std::size_t, std::size_t> widths;
-    for (const auto& record : records) {
-        ++widths[record.size()];
+    for (std::size_t at = 0; at < records.size(); ++at) {
+        ++widths[records[at].size()];
     }
     double most = 0;
     for (const auto& [width, count] : widths) {
@@ -31,38 +30,41 @@ double merit_of(const TextRecords& records) {
     return most;
 }
 
+/// Of the fields of a column below the first line, how many are no text.
+std::size_t numbers_in(const TextRecords& records, std::size_t column) {
+    std::size_t numbers = 0;
+    for (std::size_t at = 1; at < records.size(); ++at) {
+        numbers += column < records[at].size() && reads_as_other_than_text(records[at][column]) ? 1 : 0;
+    }
+    return numbers;
+}
+
 /// Of the fields below the first line, the part that is no text.
 double part_of_numbers(const TextRecords& records) {
     std::size_t numbers = 0;
-    std::size_t fields = 0;
-    for (std::size_t at = 1; at < records.size(); ++at) {
-        fields += records[at].size();
-        numbers +=
-            static_cast<std::size_t>(std::count_if(records[at].begin(), records[at].end(), reads_as_other_than_text));
+    for (std::size_t column = 0; column < records.width(); ++column) {
+        numbers += numbers_in(records, column);
     }
+    const std::size_t fields = records.empty() ? 0 : records.field_count() - records[0].size();
     return fields == 0 ? 0 : static_cast<double>(numbers) / static_cast<double>(fields);
 }
 
 /// Whether blanks divide columns that are mostly numbers: all lines have as many fields, and below the first line two
 /// columns, and at least half of all, have nothing but numbers. Names such as `site 1` are not divided.
 bool blanks_divide(const TextRecords& records) {
-    const std::size_t width = records.empty() ? 0 : records.front().size();
-    if (records.size() < 2 || width < 2 ||
-        std::any_of(records.begin(), records.end(), [width](const auto& record) { return record.size() != width; })) {
+    const std::size_t width = records.width();
+    if (records.size() < 2 || width < 2 || records.field_count() != width * records.size()) {
         return false;
     }
     std::size_t numbers = 0;
     for (std::size_t column = 0; column < width; ++column) {
-        numbers += std::all_of(records.begin() + 1, records.end(),
-                               [column](const auto& record) { return reads_as_other_than_text(record[column]); })
-                       ? 1
-                       : 0;
+        numbers += numbers_in(records, column) == records.size() - 1 ? 1 : 0;
     }
     return numbers >= 2 && 2 * numbers >= width;
 }
 
 /// 1500 to 2199, as a heading of years has them.
-bool is_year(const std::string& field) {
+bool is_year(std::string_view field) {
     const auto number = read_number(field);
     return field.size() == 4 && number && *number >= 1500 && *number < 2200 && *number == std::floor(*number);
 }
@@ -137,15 +139,20 @@ std::string guessed_comment(std::string_view text) {
 }
 
 char guessed_delimiter(std::string_view text, const std::string& comment) {
+    constexpr std::size_t most_looked_at = 4'000'000; // bytes
+    if (text.size() > most_looked_at) {
+        text = text.substr(0, text.rfind('\n', most_looked_at) + 1);
+    }
     const auto first_records = [&](char delimiter) {
-        DelimitedRecords sample = read_records(text, {delimiter, comment}, sample_records);
-        sample.leave_out_blanks(false);
-        return sample.open_quote == 0 ? std::move(sample.records) : TextRecords();
+        // With another one than the right one a quotation mark may not be closed.
+        Result<TextRecords> sample = TextRecords::read(text, {delimiter, comment}, sample_records);
+        TextRecords records = sample ? *std::move(sample) : TextRecords();
+        records.leave_out_blanks(false);
+        return records;
     };
     char best = ',';
     double most = 0;
     for (const char delimiter : {'\t', ';', ',', '|'}) {
-        // With another one than the right one a quotation mark may not be closed.
         if (const double merit = merit_of(first_records(delimiter)); merit > most) {
             most = merit;
             best = delimiter;
@@ -159,9 +166,10 @@ std::optional<char> guessed_decimal(const TextRecords& records) {
     std::size_t commas = 0;
     std::size_t points = 0;
     for (std::size_t at = 0; at < std::min<std::size_t>(records.size(), 1000); ++at) {
-        for (const std::string& field : records[at]) {
-            const bool comma = field.find(',') != std::string::npos;
-            const bool point = field.find('.') != std::string::npos;
+        for (std::size_t column = 0; column < records[at].size(); ++column) {
+            const std::string_view field = records[at][column];
+            const bool comma = field.find(',') != std::string_view::npos;
+            const bool point = field.find('.') != std::string_view::npos;
             if ((comma || point) && !has_two_numbers(field)) {
                 commas += comma && read_spelled_number(field, {','}).has_value() ? 1 : 0;
                 points += point && read_spelled_number(field, {'.'}).has_value() ? 1 : 0;
@@ -172,36 +180,28 @@ std::optional<char> guessed_decimal(const TextRecords& records) {
 }
 
 bool guessed_header(const TextRecords& records, char decimal) {
-    if (records.empty()) {
-        return false;
-    }
-    const auto& first = records.front();
-    const auto is_number = [decimal](const std::string& field) { return read_number(field, decimal).has_value(); };
-    const auto is_text = [decimal](const std::string& field) {
-        return !field.empty() && kind_of_typed(field, decimal) == Kind::text;
-    };
-    if (std::none_of(first.begin(), first.end(), is_text)) {
-        return false;
-    }
-    std::string last;
+    bool has_text = false;
     bool years_below = records.size() > 1;
-    for (std::size_t at = 0; at < first.size(); ++at) {
-        if (!is_number(first[at])) {
+    std::string_view last;
+    for (std::size_t at = 0; !records.empty() && at < records[0].size(); ++at) {
+        const std::string_view field = records[0][at];
+        has_text = has_text || (!field.empty() && kind_of_typed(field, decimal) == Kind::text);
+        if (!read_number(field, decimal)) {
             continue;
         }
-        if (!is_year(first[at]) || first[at] <= last) {
+        if (!is_year(field) || field <= last) {
             return false;
         }
-        last = first[at];
-        years_below = years_below && at < records[1].size() && is_year(records[1][at]);
+        last = field;
+        years_below = years_below && is_year(records.at(1, at));
     }
-    return last.empty() || (records.size() > 1 && !years_below);
+    return has_text && (last.empty() || (records.size() > 1 && !years_below));
 }
 
-std::string without_brackets(const std::string& unit) {
+std::string without_brackets(std::string_view unit) {
     const bool bracketed =
         unit.size() > 2 && ((unit.front() == '(' && unit.back() == ')') || (unit.front() == '[' && unit.back() == ']'));
-    return bracketed ? unit.substr(1, unit.size() - 2) : unit;
+    return std::string(bracketed ? unit.substr(1, unit.size() - 2) : unit);
 }
 
 bool guessed_units(const TextRecords& records, char decimal) {
@@ -210,7 +210,7 @@ bool guessed_units(const TextRecords& records, char decimal) {
     }
     bool over_number = false;
     for (std::size_t at = 0; at < records[1].size(); ++at) {
-        const std::string& field = records[1][at];
+        const std::string_view field = records[1][at];
         const std::string unit = without_brackets(field);
         if (field.empty() || field == "-") {
             continue;

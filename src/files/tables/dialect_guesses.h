@@ -4,8 +4,6 @@
 
 namespace ledgefall {
 
-using TextRecords = std::vector<std::vector<std::string>>;
-
 /// With what lines begin that are no records: `#`, where the first lines show it; else nothing.
 std::string guessed_comment(std::string_view text);
 
@@ -24,6 +22,6 @@ bool guessed_header(const TextRecords& records, char decimal);
 bool guessed_units(const TextRecords& records, char decimal);
 
 /// A unit without the brackets around it.
-std::string without_brackets(const std::string& unit);
+std::string without_brackets(std::string_view unit);
 
 } // namespace ledgefall

@@ -3,6 +3,8 @@
 #include "core/formula/names.h"
 
 #include <algorithm>
+#include <cstdint>
+#include <cstring>
 #include <unicode/localpointer.h>
 #include <unicode/ucnv.h>
 #include <vector>
@@ -35,7 +37,16 @@ std::string from_encoding(std::string_view bytes, const char* name) {
 } // namespace
 
 bool is_utf8(std::string_view bytes) {
+    const auto eight_are_plain = [&bytes](std::size_t at) {
+        std::uint64_t eight = 0;
+        std::memcpy(&eight, bytes.data() + at, sizeof eight);
+        return (eight & 0x8080808080808080U) == 0;
+    };
     for (std::size_t at = 0; at < bytes.size();) {
+        if (at + 8 <= bytes.size() && eight_are_plain(at)) {
+            at += 8;
+            continue;
+        }
         if (static_cast<unsigned char>(bytes[at]) < 0x80) {
             ++at;
             continue;

@@ -156,10 +156,7 @@ Kind kind_of_categories(Categories::By by, Kind of) {
 }
 
 RowSourceKind CategoryRows::described() {
-    return {.name = "categories",
-            .fields = {"of", "id", "name", "kind", "by", "order", "first", "named"},
-            .needs_first = true,
-            .read = &read};
+    return {.name = "categories", .needs = "of", .read = &read};
 }
 
 bool CategoryRows::equals(const RowSource& other) const {

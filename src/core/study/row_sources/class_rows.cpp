@@ -29,10 +29,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind ClassRows::described() {
-    return {.name = N_("classes"),
-            .fields = {"edges", "id", "name", "closed", "open_ends"},
-            .needs_first = true,
-            .read = &read};
+    return {.name = N_("classes"), .needs = "edges", .read = &read};
 }
 
 std::vector<Value> Classes::intervals() const {

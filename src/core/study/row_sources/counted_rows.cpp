@@ -14,7 +14,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind CountedRows::described() {
-    return {.name = "counted", .fields = {"count", "until"}, .needs_first = false, .read = &read};
+    return {.name = "counted", .needs = {}, .read = &read};
 }
 
 bool CountedRows::equals(const RowSource& other) const {

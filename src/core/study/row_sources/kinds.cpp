@@ -25,7 +25,7 @@ RowSourcePtr read_row_source(FieldReader& in) {
     const auto kind =
         name.empty() ? kinds.begin()
                      : std::find_if(kinds.begin(), kinds.end(), [&name](const auto& one) { return one.name == name; });
-    const bool of_later_version = kind == kinds.end() || (kind->needs_first && !in.has(kind->fields.front()));
+    const bool of_later_version = kind == kinds.end() || (!kind->needs.empty() && !in.has(kind->needs));
     return of_later_version ? std::make_shared<UnknownRows>(name, in.everything()) : kind->read(in);
 }
 

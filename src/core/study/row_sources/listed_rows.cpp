@@ -36,7 +36,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind ListedRows::described() {
-    return {.name = "listed", .fields = {"values", "id", "name", "kind", "ids"}, .needs_first = true, .read = &read};
+    return {.name = "listed", .needs = "values", .read = &read};
 }
 
 std::optional<std::pair<Value, std::size_t>> value_met_twice(const Column& cells) {

@@ -72,8 +72,7 @@ using RowSourcePtr = std::shared_ptr<const RowSource>;
 /// A kind of row source, as a file names it.
 struct RowSourceKind {
     std::string_view name;
-    std::vector<std::string_view> fields; ///< that the file may have for it, beside `source`, the needed one first
-    bool needs_first = false;             ///< without its first field it is not this version's
+    std::string_view needs; ///< a field without which it is not this version's; empty where there is none
     RowSourcePtr (*read)(FieldReader& in);
 };
 

@@ -21,7 +21,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind SeriesRows::described() {
-    return {.name = "series", .fields = {"from", "to", "step", "id", "name"}, .needs_first = true, .read = &read};
+    return {.name = "series", .needs = "from", .read = &read};
 }
 
 bool SeriesRows::equals(const RowSource& other) const {

@@ -30,7 +30,7 @@ RowSourcePtr read(FieldReader& in) {
 } // namespace
 
 RowSourceKind TypedRows::described() {
-    return {.name = "typed", .fields = {"rows"}, .needs_first = false, .read = &read};
+    return {.name = "typed", .needs = {}, .read = &read};
 }
 
 bool TypedRows::equals(const RowSource& other) const {
