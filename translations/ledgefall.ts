@@ -4168,6 +4168,10 @@
         <source>The text has four gigabytes or more. Divide it.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>the folder %1 cannot be written, in which they would be kept. Save the study, or make the folder writable</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6730,6 +6734,10 @@
         <source>The tables of %1 were added. Renamed: %2.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This was being typed when the window closed: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -6832,6 +6840,14 @@
     </message>
     <message>
         <source>Discard the recovered study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has been changed since then by another program or window, last %1. Keep both, unless you know that one of them is not needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This was being typed: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

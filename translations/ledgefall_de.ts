@@ -4168,6 +4168,10 @@
         <source>The text has four gigabytes or more. Divide it.</source>
         <translation>Der Text hat vier Gigabyte oder mehr. Teilen Sie ihn.</translation>
     </message>
+    <message>
+        <source>the folder %1 cannot be written, in which they would be kept. Save the study, or make the folder writable</source>
+        <translation>In den Ordner %1, in dem sie gesichert würden, kann nicht geschrieben werden. Speichern Sie die Studie, oder machen Sie den Ordner beschreibbar</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6730,6 +6734,10 @@
         <source>The tables of %1 were added. Renamed: %2.</source>
         <translation>Die Tabellen von %1 wurden hinzugefügt. Namen waren vergeben: %2.</translation>
     </message>
+    <message>
+        <source>This was being typed when the window closed: %1</source>
+        <translation>Dies wurde gerade getippt, als das Fenster geschlossen wurde: %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -6833,6 +6841,14 @@
     <message>
         <source>Discard the recovered study</source>
         <translation>Das Gerettete entfernen</translation>
+    </message>
+    <message>
+        <source>The file has been changed since then by another program or window, last %1. Keep both, unless you know that one of them is not needed.</source>
+        <translation>Die Datei wurde seitdem von einem anderen Programm oder Fenster geändert, zuletzt %1. Behalten Sie beide, wenn Sie nicht sicher sind, dass eine von ihnen überflüssig ist.</translation>
+    </message>
+    <message>
+        <source>This was being typed: %1</source>
+        <translation>Dies wurde gerade getippt: %1</translation>
     </message>
 </context>
 <context>

@@ -86,6 +86,7 @@ int main(int count, char** arguments) {
     QObject::connect(
         &application, &QGuiApplication::commitDataRequest, &windows, [&windows] { windows.end_at_once(); },
         Qt::DirectConnection);
+    ledgefall::on_exit_within(&windows, [&windows] { windows.end_at_once(); });
     application.out_of_memory = [&windows] {
         windows.end_at_once();
         for (ledgefall::MainWindow* window : windows.all()) {

@@ -6,6 +6,7 @@
 // A child types one whole number after the other into a column, writes each into a log when the window has taken it,
 // and saves now and then. The parent kills it at a random moment and compares what is left on the disk with the log.
 
+#include "app/recovery/end_signal.h"
 #include "app/recovery/recovered_studies.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
@@ -30,8 +31,23 @@ qint64 now() {
     return QDateTime::currentMSecsSinceEpoch();
 }
 
-/// Types until it is killed.
-int type_on(const QString& folder, unsigned seed, bool saves) {
+/// What is written into a formula one letter after the other; it is never complete.
+QString letters_of_formula(qsizetype count) {
+    return QStringLiteral("z = x") + QStringLiteral(" + x").repeated(count / 4 + 1).left(count);
+}
+
+/// Writes on at a formula until it is killed.
+void write_on(WindowDriver& drive, QFile& log, std::mt19937& random) {
+    drive.window.page()->write_formula(1, letters_of_formula(0));
+    for (qsizetype count = 1;; ++count) {
+        drive.keys(letters_of_formula(count).right(1));
+        log.write(QByteArray::number(now()) + " letter " + QByteArray::number(count) + '\n');
+        QTest::qWait(static_cast<int>(random() % 60));
+    }
+}
+
+/// Types until it is killed; `as`: `typing`, `saving` now and then, or `writing` at a formula after some time.
+int type_on(const QString& folder, unsigned seed, const QString& as) {
     prepare_application();
     WindowDriver drive;
     drive.new_table(QStringLiteral("Gravel"));
@@ -40,12 +56,20 @@ int type_on(const QString& folder, unsigned seed, bool saves) {
     if (!log.open(QIODevice::WriteOnly | QIODevice::Unbuffered)) {
         return 1;
     }
+    on_exit_within(&drive.window, [&drive] { drive.window.files().end_at_once(); });
     drive.click_cell(0, 0);
+    const qint64 end_of_numbers = as == QStringLiteral("writing") ? now() + static_cast<qint64>(random() % 1500) : 0;
     for (int number = 1;; ++number) {
+        if (end_of_numbers > 0 && now() > end_of_numbers) {
+            write_on(drive, log, random);
+        }
         drive.keys(QString::number(number));
         drive.key(Qt::Key_Return);
         log.write(QByteArray::number(now()) + ' ' + QByteArray::number(number) + '\n');
-        if (saves && random() % 60 == 0) {
+        if (as == QStringLiteral("exiting") && number == 7) {
+            std::exit(1); // as Qt does where the X server goes away
+        }
+        if (as == QStringLiteral("saving") && random() % 60 == 0) {
             (void)drive.save_to(folder + QStringLiteral("/gravel.ledgefall"));
         }
         QTest::qWait(static_cast<int>(random() % 60));
@@ -85,6 +109,7 @@ constexpr Promise on_slow_disk = {2000 + 2 * 1500, 1000};
 QString mistake(const Child& child, qint64 killed, const Promise& promise) {
     qputenv("XDG_STATE_HOME", child.folder.path().toUtf8());
     int best = 0;
+    qsizetype best_letters = 0;
     const QString saved = child.folder.filePath(QStringLiteral("gravel.ledgefall"));
     if (const Result<std::string> text = read_file(saved.toStdString())) {
         const Result<Study> study = read_study(*text);
@@ -100,17 +125,23 @@ QString mistake(const Child& child, qint64 killed, const Promise& promise) {
         }
         const int numbers = numbers_in(*study);
         best = numbers < 0 || best < 0 ? -1 : std::max(best, numbers);
+        const qsizetype letters = recovered.state.typed.text.size() - letters_of_formula(0).size();
+        best_letters = recovered.state.typed.text == letters_of_formula(letters) ? letters : best_letters;
     }
     int promised = 0;
+    int promised_letters = 0;
     qint64 before = 0;
     QFile log(child.folder.filePath(QStringLiteral("log")));
     if (log.open(QIODevice::ReadOnly)) {
         for (const QByteArray& line : log.readAll().split('\n')) {
             const QList<QByteArray> fields = line.split(' ');
+            const qint64 typed = fields[0].toLongLong();
+            if (fields.size() == 3) {
+                promised_letters = typed <= killed - promise.on_disk ? fields[2].toInt() : promised_letters;
+            }
             if (fields.size() != 2) {
                 continue;
             }
-            const qint64 typed = fields[0].toLongLong();
             promised = typed <= killed - promise.on_disk ? fields[1].toInt() : promised;
             if (before > 0 && typed - before > promise.between_keys) {
                 return QStringLiteral("number %1 took %2 ms").arg(fields[1].toInt()).arg(typed - before);
@@ -118,7 +149,22 @@ QString mistake(const Child& child, qint64 killed, const Promise& promise) {
             before = typed;
         }
     }
+    if (best_letters < promised_letters) {
+        return QStringLiteral("recovered %1 of %2 letters of a formula").arg(best_letters).arg(promised_letters);
+    }
     return best >= promised ? QString() : QStringLiteral("recovered %1 of %2 numbers").arg(best).arg(promised);
+}
+
+/// A window whose process ends by exit() at once after something was typed.
+QString mistake_of_exit() {
+    Child child;
+    QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+    environment.insert(QStringLiteral("XDG_STATE_HOME"), child.folder.path());
+    child.process.setProcessEnvironment(environment);
+    child.process.start(QApplication::applicationFilePath(), {QStringLiteral("--type"), child.folder.path(),
+                                                              QStringLiteral("1"), QStringLiteral("exiting")});
+    child.process.waitForFinished();
+    return mistake(child, now(), {0, 60'000});
 }
 
 } // namespace
@@ -127,7 +173,7 @@ int main(int count, char** arguments) {
     const QApplication application(count, arguments);
     const QStringList given = QApplication::arguments();
     if (given.size() == 5 && given[1] == QStringLiteral("--type")) {
-        return type_on(given[2], given[3].toUInt(), given[4] == QStringLiteral("saving"));
+        return type_on(given[2], given[3].toUInt(), given[4]);
     }
     const int wanted = given.size() > 1 ? given[1].toInt() : 20;
     const int at_once = given.size() > 2 ? given[2].toInt() : 5;
@@ -154,7 +200,9 @@ int main(int count, char** arguments) {
             child->process.setStandardErrorFile(QProcess::nullDevice());
             child->process.start(QApplication::applicationFilePath(),
                                  {QStringLiteral("--type"), child->folder.path(), QString::number(random()),
-                                  slow_disk.isEmpty() ? QStringLiteral("saving") : QStringLiteral("unsaved")});
+                                  started % 2 == 1      ? QStringLiteral("writing")
+                                  : slow_disk.isEmpty() ? QStringLiteral("saving")
+                                                        : QStringLiteral("typing")});
             child->end = now() + 500 + promise.on_disk + static_cast<qint64>(random() % 4000);
             running.push_back(std::move(child));
             ++started;
@@ -176,6 +224,10 @@ int main(int count, char** arguments) {
             child.reset();
         }
         std::erase(running, nullptr);
+    }
+    if (const QString what = mistake_of_exit(); !what.isEmpty()) {
+        std::printf("ended by exit(): %s\n", qPrintable(what));
+        ++failed;
     }
     std::printf("killed %d windows, broken promises in %d\n", killed, failed);
     return failed == 0 ? 0 : 1;

@@ -175,7 +175,8 @@ class TestDocument : public QObject {
         QCOMPARE(document.undo_name(), QStringLiteral("small"));
         QVERIFY(document.perform(QStringLiteral("nothing"), document.study())); // no change, no step
         QCOMPARE(document.undo_name(), QStringLiteral("small"));
-        document.read_study_file(QStringLiteral("/nowhere.ledgefall"), [](const Study&) { QFAIL("it is not there"); });
+        document.read_study_file(QStringLiteral("/nowhere.ledgefall"),
+                                 [](const Study&, const FileStamp&) { QFAIL("it is not there"); });
         QTRY_VERIFY(!document.file_task().running());
         QSignalSpy not_saved(&document, &Document::saving_failed);
         std::optional<bool> saved;

@@ -3,7 +3,9 @@
 
 #include "app/dialogs/import_dialog.h"
 #include "app/numbers/locale_text.h"
+#include "app/recovery/autosave.h"
 #include "app/recovery/recovered_studies.h"
+#include "app/recovery/state_folder.h"
 #include "app/shell/windows.h"
 #include "core/study/edits/edits.h"
 #include "files/io/atomic_file.h"
@@ -14,6 +16,7 @@
 #include <QDropEvent>
 #include <QMimeData>
 #include <QProcess>
+#include <QPushButton>
 #include <QTemporaryDir>
 
 #include <array>
@@ -195,6 +198,85 @@ class TestWindows : public QObject {
         QVERIFY(taken);
         windows.all().front()->close();
         QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    /// A file that is here, or is being opened, by whichever name, is shown and not opened again.
+    void a_file_is_opened_once() {
+        const QTemporaryDir folder;
+        const QString path = study_file(folder, QStringLiteral("Once"));
+        const QString link = folder.filePath(QStringLiteral("link.ledgefall"));
+        QVERIFY(QFile::link(path, link));
+        Windows windows;
+        windows.open({path, path, link});
+        QTRY_COMPARE(tables_shown(windows), QStringList{QStringLiteral("Once")});
+        windows.open({link});
+        QTest::qWait(50);
+        QCOMPARE(windows.all().size(), 1);
+        windows.all().front()->close();
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    /// After a crash a file is named and also recovered: it appears once, as it was recovered.
+    void a_recovered_file_that_is_named_appears_once() {
+        const QTemporaryDir folder;
+        const QString path = study_file(folder, QStringLiteral("Twice"));
+        const Study study = *add_table(*read_study(*read_file(path.toStdString())), "More");
+        WrittenBeside beside;
+        QVERIFY(write_recovery(state_folder(QStringLiteral("recovery")) + QStringLiteral("/gone"), study,
+                               {path, QStringLiteral("Twice"), stamp_of(path.toStdString()), {}}, beside));
+        for (const char* choice : {"Open the recovered study", "Keep the file, and discard the recovered study"}) {
+            Windows windows;
+            MainWindow* first = windows.add();
+            first->show();
+            QTimer answer;
+            connect(&answer, &QTimer::timeout, this, [&answer, choice] {
+                if (const QWidget* dialog = QApplication::activeModalWidget()) {
+                    for (QPushButton* button : dialog->findChildren<QPushButton*>()) {
+                        if (button->text() == QLatin1String(choice)) {
+                            answer.stop();
+                            button->click();
+                            return;
+                        }
+                    }
+                }
+            });
+            answer.start(5);
+            first->files().offer_recovered([&windows, path] { windows.open({path}); });
+            const QStringList wanted = choice[0] == 'O' ? QStringList{QStringLiteral("More"), QStringLiteral("Twice")}
+                                                        : QStringList{QStringLiteral("Twice")};
+            QTRY_COMPARE(tables_shown(windows), wanted);
+            QTest::qWait(50);
+            QCOMPARE(windows.all().size(), 1);
+            if (choice[0] == 'O') { // left again by a crash, for the other choice
+                QVERIFY(write_recovery(state_folder(QStringLiteral("recovery")) + QStringLiteral("/gone"), study,
+                                       {path, QStringLiteral("Twice"), stamp_of(path.toStdString()), {}},
+                                       beside = WrittenBeside()));
+                first->document().start_new();
+            }
+            first->close();
+            QTRY_VERIFY(windows.all().isEmpty());
+        }
+        QVERIFY(recovered_studies().isEmpty());
+    }
+
+    /// A window that asks something, reads a file, or in which somebody types is not taken for another file.
+    void a_window_that_is_in_use_is_not_untouched() {
+        MainWindow window;
+        window.show();
+        QVERIFY(window.untouched());
+        QDialog question(&window);
+        question.open();
+        QVERIFY(!window.untouched());
+        question.close();
+        QVERIFY(window.untouched());
+        window.document().read_bytes(QStringLiteral("/proc/self/exe"), [](const Document::BytesPtr&) {});
+        QVERIFY(!window.untouched());
+        QTRY_VERIFY(window.untouched());
+        Study noted;
+        noted.note = "what the pebbles are for";
+        window.document().perform(QStringLiteral("a note"), noted);
+        QVERIFY(!window.untouched());
+        window.document().start_new();
     }
 
     /// SIGTERM: what is not saved is written and the process ends, without a question.

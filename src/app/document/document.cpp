@@ -251,29 +251,26 @@ void Document::changed() {
     computer_.ask(study());
 }
 
-void Document::replace(Study next, const QString& path) {
-    take_up(History(std::move(next)), path);
-}
-
 /// What was asked for before and waits is of the study that was there, and is given up.
-void Document::take_up(History history, const QString& path) {
+void Document::take_up(History history, const QString& path, const FileStamp& stamp) {
     ++opened_;
     sliding_.clear();
     changes_.stop();
     const std::vector<Waiting> of_the_one_before = std::exchange(waiting_, {});
     history_ = std::move(history);
     path_ = path;
+    stamp_ = stamp;
     results_ = std::make_shared<Results>();
     changed();
     give_up(of_the_one_before, Sentence{N_("This was given up, since another study has been opened: %1."), {}});
 }
 
 void Document::start_new() {
-    replace(Study(), {});
+    replace(Study());
 }
 
-void Document::open(Study study, const QString& path) {
-    replace(std::move(study), QFileInfo(path).absoluteFilePath());
+void Document::open(Study study, const QString& path, const FileStamp& stamp) {
+    take_up(History(std::move(study)), QFileInfo(path).absoluteFilePath(), stamp);
 }
 
 void Document::refuse_about(const QString& path, const Sentence& why) {
@@ -292,14 +289,15 @@ void Document::read_bytes(const QString& path, const std::function<void(const By
         or_refuse<BytesPtr>(path, done));
 }
 
-void Document::read_study_file(const QString& path, const std::function<void(const Study&)>& done) {
+void Document::read_study_file(const QString& path, const std::function<void(const Study&, const FileStamp&)>& done) {
+    const auto stamp = std::make_shared<FileStamp>();
     file_task_.start(
         tr("Opening %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
-        [path = path.toStdString()](const StopToken& stop) -> Result<Study> {
-            const Result<std::string> bytes = read_file(path);
+        [path = path.toStdString(), stamp](const StopToken& stop) -> Result<Study> {
+            const Result<std::string> bytes = read_file(path, stamp.get());
             return bytes ? read_study(*bytes, stop) : bytes.refusal();
         },
-        or_refuse<Study>(path, done));
+        or_refuse<Study>(path, [done, stamp](const Study& study) { done(study, *stamp); }));
 }
 
 void Document::write_aside(const QString& path, const std::function<BytesPtr(const StopToken&)>& bytes,
@@ -318,7 +316,7 @@ void Document::write_aside(const QString& path, const std::function<BytesPtr(con
 }
 
 void Document::begin_with(Study study) {
-    replace(std::move(study), {});
+    replace(std::move(study));
 }
 
 bool Document::open_text(const QByteArray& text) {
@@ -327,14 +325,14 @@ bool Document::open_text(const QByteArray& text) {
         refuse(read.refusal());
         return false;
     }
-    replace(*read, {});
+    replace(*read);
     return true;
 }
 
-void Document::open_unsaved(Study next, const QString& path) {
+void Document::open_unsaved(Study next, const QString& path, const FileStamp& stamp) {
     History history(std::move(next));
     history.mark_unsaved();
-    take_up(std::move(history), path);
+    take_up(std::move(history), path, stamp);
 }
 
 void Document::save(const QString& path, const std::function<void(bool)>& done) {
@@ -350,6 +348,7 @@ void Document::save(const QString& path, const std::function<void(bool)>& done) 
         const QString whole = QFileInfo(path).absoluteFilePath();
         if (opened == opened_) { // else another study is here now
             path_ = whole;
+            stamp_ = result->stamp;
             if (state == state_) {
                 history_.mark_saved();
             } else { // it has been changed meanwhile

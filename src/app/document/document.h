@@ -39,7 +39,10 @@ class Document : public QObject {
     /// told that `what` (such as "sorting") was given up.
     void when_current(QObject* receiver, const QString& what, const std::function<void()>& done);
 
-    const QString& path() const { return path_; } ///< empty where it has no file yet
+    const QString& path() const { return path_; }     ///< empty where it has no file yet
+    const FileStamp& stamp() const { return stamp_; } ///< of its file when it was last read or written here
+    /// The file has been touched, and has the same bytes.
+    void set_stamp(const FileStamp& stamp) { stamp_ = stamp; }
     bool modified() const { return !history_.is_saved(); }
     QString title() const;
 
@@ -67,14 +70,15 @@ class Document : public QObject {
     QString redo_name() const { return QString::fromStdString(history_.redo_name()); }
 
     void start_new();
-    void begin_with(Study study);                ///< as a study without a file, in which nothing has been changed yet
-    void open(Study study, const QString& path); ///< which has been read from there
+    void begin_with(Study study); ///< as a study without a file, in which nothing has been changed yet
+    /// A study that has been read from there, and the stamp of the file then.
+    void open(Study study, const QString& path, const FileStamp& stamp);
     /// Writes the study as it is now. `done` is called with whether it was saved; if it was not, the window says why.
     void save(const QString& path, const std::function<void(bool)>& done);
     /// A study that has no file, such as the one that ships.
     bool open_text(const QByteArray& text);
-    /// A study that is not as it stands in the file of that path, or that has none.
-    void open_unsaved(Study study, const QString& path);
+    /// A study that is not as it stands in the file of that path, or that has none; `stamp`: as the file was then.
+    void open_unsaved(Study study, const QString& path, const FileStamp& stamp = {});
 
     /// The reading and writing of files for this study's window.
     FileTask& file_task() { return file_task_; }
@@ -82,7 +86,7 @@ class Document : public QObject {
     /// Reads the bytes of a file, or the study in one. `done` is not called if that fails; the window then says why.
     using BytesPtr = std::shared_ptr<const std::string>;
     void read_bytes(const QString& path, const std::function<void(const BytesPtr&)>& done);
-    void read_study_file(const QString& path, const std::function<void(const Study&)>& done);
+    void read_study_file(const QString& path, const std::function<void(const Study&, const FileStamp&)>& done);
     /// Writes the bytes that `bytes` makes to a file.
     void write_aside(const QString& path, const std::function<BytesPtr(const StopToken&)>& bytes,
                      const std::function<void(const Result<Saved>&)>& done);
@@ -124,14 +128,15 @@ class Document : public QObject {
     void change_in_task(QObject* receiver, const QString& name,
                         const std::function<Result<Study>(const StopToken&)>& change,
                         const std::function<void()>& again, const std::function<void(bool)>& done);
-    void replace(Study study, const QString& path);
-    void take_up(History history, const QString& path);
+    void replace(Study study) { take_up(History(std::move(study)), {}, {}); }
+    void take_up(History history, const QString& path, const FileStamp& stamp);
     void changed();
     void results_came(bool any);
 
     History history_;
     ResultsPtr results_ = std::make_shared<Results>();
     QString path_;
+    FileStamp stamp_; ///< of its file when it was last read or written here
     bool current_ = true, shows_old_ = false;
     QTimer old_soon_;
     struct Waiting {

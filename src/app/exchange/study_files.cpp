@@ -20,13 +20,6 @@ namespace {
 
 const QString study_suffix = QStringLiteral("ledgefall");
 
-/// How a file on the disk differs from a study.
-Sentence difference_from_file(const std::string& path, const Study& study, const StopToken& stop) {
-    const Result<std::string> bytes = read_file(path);
-    const Result<Study> read = bytes ? read_study(*bytes, stop) : Result<Study>(bytes.refusal());
-    return read ? difference_of(study, *read).in_words() : read.refusal();
-}
-
 /// All that can be opened, first together and then each format by itself.
 QString openable_filters() {
     const QString studies = format_filters(&FileFormat::read_study);
@@ -52,8 +45,8 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
     });
     // Whatever way a study comes into the window, its file is the one that is watched.
     connect(&document_, &Document::state_changed, this, [this] {
-        if (document_.path() != guard_.path()) {
-            guard_.watch(document_.path());
+        if (document_.path() != guard_.path() || !document_.stamp().same_file_state(guard_.stamp())) {
+            guard_.watch(document_.path(), document_.stamp());
         }
     });
     connect(&document_, &Document::saved, this,
@@ -95,7 +88,6 @@ void StudyFiles::take_worksheet(WorksheetStudy recovered, const QString& path) {
     recovered.study.title = QFileInfo(path).completeBaseName().toStdString();
     document_.open_unsaved(std::move(recovered.study), {});
     worksheet_folder_ = QFileInfo(path).absolutePath();
-    guard_.watch({});
     Q_EMIT worksheet_taken(QFileInfo(path).fileName());
 }
 
@@ -131,15 +123,22 @@ void StudyFiles::open(const QString& path) {
 }
 
 void StudyFiles::read_study(const QString& path, const std::function<void(const Then& take)>& done) {
-    document_.read_study_file(path, [this, path, done, stamp = FileGuard::stamp_of(path)](const Study& study) {
+    opening_ = QFileInfo(path).absoluteFilePath();
+    document_.read_study_file(path, [this, path, done](const Study& study, const FileStamp& stamp) {
         done([this, study, path, stamp] { take_file(study, path, stamp); });
     });
 }
 
-void StudyFiles::take_file(const Study& study, const QString& path, const FileGuard::Stamp& stamp) {
-    document_.open(study, path);
+bool StudyFiles::has_or_opens(const QString& path) const {
+    const auto is_this = [canonical = QFileInfo(path).canonicalFilePath()](const QString& one) {
+        return !one.isEmpty() && !canonical.isEmpty() && QFileInfo(one).canonicalFilePath() == canonical;
+    };
+    return is_this(document_.path()) || (document_.file_task().running() && is_this(opening_));
+}
+
+void StudyFiles::take_file(const Study& study, const QString& path, const FileStamp& stamp) {
+    document_.open(study, path, stamp);
     worksheet_folder_.clear();
-    guard_.watch(document_.path(), stamp);
     Q_EMIT opened(document_.path());
     if (guard_.open_elsewhere()) {
         Q_EMIT failed(tr("%1 is open in another window. Changes made here will be saved under another name.")
@@ -152,7 +151,6 @@ void StudyFiles::save_to(const QString& path, const Then& then) {
         if (!saved || document_.path() != QFileInfo(path).absoluteFilePath()) { // or another study is here now
             return;
         }
-        guard_.watch(document_.path());
         remove_stale_temporaries(QFileInfo(path).absolutePath().toStdString(),
                                  QFileInfo(path).fileName().toStdString());
         Q_EMIT opened(document_.path());
@@ -182,7 +180,8 @@ void StudyFiles::save(const Then& then) {
     if (document_.path().isEmpty() || guard_.open_elsewhere() || guard_.read_only()) {
         return save_as(then);
     }
-    look_at_file([this, then] { save_to(document_.path(), then); });
+    const Then write = [this, then] { save_to(document_.path(), then); };
+    look_at_file(write, write);
 }
 
 QString StudyFiles::proposed_path() const {
@@ -215,14 +214,13 @@ void StudyFiles::may_leave(const Then& then) {
         return;
     }
     if (!document_.modified()) {
-        return look_at_file(then);
+        return look_at_file(then, [this, then] { save_to(document_.path(), then); });
     }
     const int answer = ask_choice(window_, tr("Unsaved changes"), tr("Save the changes to %1?").arg(document_.title()),
                                   {tr("Save"), tr("Discard")});
     if (answer == 0) {
         save([this, then] { may_leave(then); }); // what is changed while it is being saved is asked about, too
-    } else if (answer == 1) {
-        autosave_.discard();
+    } else if (answer == 1) { // what was recovered of it goes when the study does, which may still be thought over
         then();
     }
 }
@@ -234,38 +232,52 @@ void StudyFiles::start_new() {
 
 void StudyFiles::look_at_file_again() {
     if (!asking_ && !document_.file_task().running() && !guard_.noted()) {
-        look_at_file([] {});
+        look_at_file([] {}, [this] { save_to(document_.path()); });
     }
 }
 
-void StudyFiles::look_at_file(const Then& then) {
+void StudyFiles::look_at_file(const Then& then, const Then& overwrite) {
     const FileGuard::State state = guard_.state();
     if (state == FileGuard::State::unchanged || asking_) {
         return then();
     }
     if (state == FileGuard::State::removed) {
-        return ask_about_file(true, {}, then);
+        return ask_about_file(true, {}, then, overwrite);
     }
     const QString path = document_.path();
     document_.file_task().start(
         tr("Reading %1…").arg(QFileInfo(path).fileName()), WhenStopped::leave,
-        [path = path.toStdString(), study = document_.study()](const StopToken& stop) {
-            return difference_from_file(path, study, stop);
-        },
-        [this, path, then](const TaskOutcome<Sentence>& difference) {
-            if (path == document_.path()) {
-                ask_about_file(false, difference ? *difference : difference.why(), then);
+        [path = path.toStdString(), study = document_.study(), before = document_.stamp()](const StopToken& stop) {
+            FileNow now;
+            const Result<std::string> bytes = read_file(path, &now.stamp);
+            if (bytes && now.stamp.content == before.content) { // only touched
+                return now;
             }
+            const Result<Study> read = bytes ? ledgefall::read_study(*bytes, stop) : Result<Study>(bytes.refusal());
+            now.differences = read ? difference_of(study, *read).in_words() : read.refusal();
+            now.bytes = std::make_shared<const std::string>(bytes ? *bytes : std::string());
+            return now;
+        },
+        [this, path, then, overwrite](const TaskOutcome<FileNow>& now) {
+            if (path != document_.path()) {
+                return;
+            }
+            if (now && (*now).bytes == nullptr) {
+                document_.set_stamp((*now).stamp);
+                guard_.watch(path, (*now).stamp);
+                return then();
+            }
+            ask_about_file(false, now ? *now : FileNow{{}, {}, now.why()}, then, overwrite);
         });
 }
 
-void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const Then& then) {
+void StudyFiles::ask_about_file(bool removed, const FileNow& now, const Then& then, const Then& overwrite) {
     const QString path = document_.path();
     const QString name = QFileInfo(path).fileName();
     const QString text =
         removed ? tr("%1 has been removed or renamed since it was opened here.").arg(name)
                 : tr("%1 has been changed by another program since it was opened here. Differences in the file: %2")
-                      .arg(name, Document::translated(difference));
+                      .arg(name, Document::translated(now.differences));
     QStringList offers{removed ? tr("Save again") : tr("Overwrite the file"), tr("Save as…")};
     if (!removed) {
         offers << tr("Reload the file");
@@ -274,7 +286,10 @@ void StudyFiles::ask_about_file(bool removed, const Sentence& difference, const 
     asking_ = true;
     const int answer = ask_choice(window_, tr("The file was changed"), text, offers);
     if (answer == 0) {
-        save_to(path, then);
+        if (now.bytes != nullptr) { // what is written over can be had back
+            TaskRunner::of_process().start_unattended([path, bytes = now.bytes] { keep_version(path, *bytes); });
+        }
+        overwrite();
     } else if (answer == 1) {
         save_as(then);
     } else if (answer == 2) {
@@ -298,14 +313,19 @@ void StudyFiles::offer_next(std::vector<RecoveredStudy> recovered, const Then& t
     }
     const RecoveredStudy first = recovered.front();
     recovered.erase(recovered.begin());
+    using Found = std::pair<Study, RecoveredStudy::File>;
     document_.file_task().start(
-        tr("Reading what was recovered of %1…").arg(first.title), WhenStopped::leave,
-        [first](const StopToken& stop) { return first.read(stop); },
-        [this, first, rest = std::move(recovered), then](const TaskOutcome<Result<Study>>& read) {
-            if (!read || !*read) {
-                Q_EMIT failed(tr("The recovered study “%1” cannot be read: %2")
-                                  .arg(first.title, Document::translated(read ? (*read).refusal() : read.why())));
-            } else if (!ask_about_recovered(first, **read)) {
+        tr("Reading what was recovered of %1…").arg(first.state.title), WhenStopped::leave,
+        [first](const StopToken& stop) -> Result<Found> {
+            const Result<Study> study = first.read(stop);
+            return study ? Result<Found>(Found{*study, first.look_at_file(*study, stop)}) : study.refusal();
+        },
+        [this, first, rest = std::move(recovered), then](const TaskOutcome<Result<Found>>& found) {
+            if (!found || !*found) {
+                Q_EMIT failed(
+                    tr("The recovered study “%1” cannot be read: %2")
+                        .arg(first.state.title, Document::translated(found ? (*found).refusal() : found.why())));
+            } else if (!ask_about_recovered(first, (*found)->first, (*found)->second)) {
                 return then();
             }
             offer_next(rest, then);
@@ -313,26 +333,31 @@ void StudyFiles::offer_next(std::vector<RecoveredStudy> recovered, const Then& t
 }
 
 /// Whether another one can be offered.
-bool StudyFiles::ask_about_recovered(const RecoveredStudy& recovered, const Study& study) {
-    RecoveryDialog dialog(recovered, study, window_);
+bool StudyFiles::ask_about_recovered(const RecoveredStudy& recovered, const Study& study,
+                                     const RecoveredStudy::File& file) {
+    RecoveryDialog dialog(recovered, study, file, window_);
     dialog.exec();
+    const UnsavedState& state = recovered.state;
     switch (dialog.choice()) {
     case RecoveryDialog::Choice::later:
         return true;
     case RecoveryDialog::Choice::file:
         recovered.remove();
-        if (recovered.path.isEmpty() || !QFileInfo::exists(recovered.path)) {
+        if (state.path.isEmpty() || !QFileInfo::exists(state.path)) {
             return true;
         }
-        open(recovered.path);
+        open(state.path);
         return false;
     case RecoveryDialog::Choice::recovered:
     case RecoveryDialog::Choice::both:
         break;
     }
     const bool both = dialog.choice() == RecoveryDialog::Choice::both;
-    document_.open_unsaved(study, both ? QString() : recovered.path);
-    guard_.watch(document_.path());
+    const FileStamp stamp = state.stamp.size < 0 ? stamp_of(state.path.toStdString()) : state.stamp;
+    document_.open_unsaved(study, both ? QString() : state.path, both ? FileStamp() : stamp);
+    if (!state.typed.text.isEmpty()) {
+        Q_EMIT was_being_typed(state.typed);
+    }
     autosave_.save_now(); // under this window's name, before the other goes
     if (autosave_.is_written()) {
         recovered.remove();

@@ -3,13 +3,13 @@
 #include "app/document/document.h"
 #include "app/recovery/autosave.h"
 #include "app/recovery/file_guard.h"
+#include "app/recovery/recovered_studies.h"
 #include "files/worksheet_recovery/worksheet_study.h"
 
 #include <functional>
 
 namespace ledgefall {
 
-struct RecoveredStudy;
 struct EarlierVersion;
 
 /// Opening and saving the study of a window: with what is asked where work could be lost, what is recovered after a
@@ -42,8 +42,9 @@ class StudyFiles : public QObject {
     void offer_recovered(const Then& then = [] {});
     /// The versions that were saved before, to be shown or taken.
     void show_earlier_versions();
-    /// Goes on where the file has not been changed by another program; else asks what to do about it.
-    void look_at_file(const Then& then);
+    /// Goes on where the file has not been changed by another program; else asks what to do about it. `overwrite`
+    /// writes the study over the file, and goes on.
+    void look_at_file(const Then& then, const Then& overwrite);
     void look_at_file_again(); ///< when the window comes to the front: asks once about each change
     /// Writes what is not saved to the recovery folder, before the process is ended from outside.
     void end_at_once() { autosave_.save_now(); }
@@ -51,8 +52,9 @@ class StudyFiles : public QObject {
     /// Where a study without a file is proposed to be kept: beside the worksheet that it was read from, if any.
     QString proposed_path() const;
 
-    static QStringList recent(); ///< the files that were opened or saved last
-    QString title_note() const;  ///< "read only", "open in another window", or nothing
+    static QStringList recent();                  ///< the files that were opened or saved last
+    bool has_or_opens(const QString& path) const; ///< whether that file is here, by whichever name
+    QString title_note() const;                   ///< "read only", "open in another window", or nothing
     Autosave& autosave() { return autosave_; }
 
   Q_SIGNALS:
@@ -60,7 +62,8 @@ class StudyFiles : public QObject {
     void worksheet_taken(const QString& name);
     /// Its tables have been added; `renamed`: what has another name here.
     void worksheet_added(const QString& name, ledgefall::Id first, const QStringList& renamed);
-    void failed(const QString& why); ///< to be read before it goes
+    void failed(const QString& why);                         ///< to be read before it goes
+    void was_being_typed(const ledgefall::TypedText& typed); ///< in what has been recovered
 
   private:
     void read_worksheet(const QString& path, const Document::BytesPtr& bytes, bool may_add);
@@ -68,18 +71,25 @@ class StudyFiles : public QObject {
     void add_worksheet(const WorksheetStudy& recovered, const QString& name);
     /// Reads a study and calls `done` with a function that takes it: what is written to the file meanwhile is noticed.
     void read_study(const QString& path, const std::function<void(const Then& take)>& done);
-    void take_file(const Study& study, const QString& path, const FileGuard::Stamp& stamp);
+    void take_file(const Study& study, const QString& path, const FileStamp& stamp);
     bool typed_is_taken(const QString& otherwise);
     bool another_task_runs();
-    void ask_about_file(bool removed, const Sentence& difference, const Then& then);
+    /// What another program has made of the file; without bytes where they are as they were.
+    struct FileNow {
+        Document::BytesPtr bytes;
+        FileStamp stamp;
+        Sentence differences; ///< from the study in the window
+    };
+    void ask_about_file(bool removed, const FileNow& now, const Then& then, const Then& overwrite);
     void offer_next(std::vector<RecoveredStudy> recovered, const Then& then);
-    bool ask_about_recovered(const RecoveredStudy& recovered, const Study& study);
+    bool ask_about_recovered(const RecoveredStudy& recovered, const Study& study, const RecoveredStudy::File& file);
     void take_earlier_version(const QList<EarlierVersion>& versions, const std::vector<Sentence>& differences);
 
     Document& document_;
     QWidget* window_;
     Autosave autosave_;
     FileGuard guard_;
+    QString opening_;          ///< the file that is being read
     QString worksheet_folder_; ///< of the worksheet that the study was read from
     bool asking_ = false;
 };

@@ -49,6 +49,7 @@ class FormulaEditor : public QFrame {
     QString message() const { return message_->isHidden() ? QString() : message_->text(); }
     QString preview() const; ///< without its colours
     QString aid() const;
+    bool has_changes() const { return line_->toPlainText() != begun_; } ///< since it was opened
     bool can_correct() const { return !correction_->isHidden(); }
 
   Q_SIGNALS:

@@ -5,9 +5,9 @@
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
+#include <QDir>
 #include <QFile>
-#include <QJsonDocument>
-#include <QJsonObject>
+#include <QFileInfo>
 #include <QLockFile>
 #include <QUuid>
 
@@ -17,20 +17,29 @@
 
 namespace ledgefall {
 
-Result<Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title,
-                             QByteArray& about) {
-    const QJsonObject fields{{QStringLiteral("path"), path}, {QStringLiteral("title"), title}};
-    const QByteArray text = QJsonDocument(fields).toJson();
-    if (text != about) {
-        auto saved = write_file((base + QStringLiteral(".about")).toStdString(), text.toStdString(),
-                                Renaming::no_directory_sync);
-        if (!saved) {
-            return saved;
-        }
-        about = text;
+Result<Saved> write_recovery(const QString& base, const Study& study, const UnsavedState& state,
+                             WrittenBeside& written) {
+    const QString folder = QFileInfo(base).absolutePath();
+    if (!QDir().mkpath(folder) || !QFileInfo(folder).isWritable()) {
+        return Sentence{N_("the folder %1 cannot be written, in which they would be kept. Save the study, or make the "
+                           "folder writable"),
+                        {folder.toStdString()}};
     }
-    return write_file((base + QStringLiteral(".ledgefall")).toStdString(), write_study(study),
-                      Renaming::no_directory_sync);
+    // Each file takes its time on a slow disk: those that have not changed are not written.
+    const auto write = [&base](const char* ending, const QByteArray& text, QByteArray& before, Renaming renaming) {
+        auto saved = text == before
+                         ? Result<Saved>(Saved())
+                         : write_file((base + QLatin1String(ending)).toStdString(), text.toStdString(), renaming);
+        before = saved ? text : before;
+        return saved;
+    };
+    auto saved = write(".about", state.about(), written.about, Renaming::no_directory_sync);
+    if (saved) {
+        saved = write(".typed", state.typed.json(), written.typed, Renaming::not_flushed);
+    }
+    return !saved ? saved
+                  : write_file((base + QStringLiteral(".ledgefall")).toStdString(), write_study(study),
+                               Renaming::no_directory_sync);
 }
 
 /// The files of one window in the recovery folder, and the lock that tells that the window is still there. Tasks write
@@ -47,7 +56,7 @@ class RecoveryFile {
     /// The number of what is asked for next, by which what comes too late is known.
     quint64 next() { return ++asked_; }
 
-    Result<Saved> write(quint64 number, const Study& study, const QString& path, const QString& title) {
+    Result<Saved> write(quint64 number, const Study& study, const UnsavedState& state) {
         const std::lock_guard order(mutex_);
         if (number < done_) {
             return Saved();
@@ -56,17 +65,17 @@ class RecoveryFile {
         if (!lock_.isLocked()) {
             lock_.tryLock(0);
         }
-        auto saved = write_recovery(base_, study, path, title, about_);
+        auto saved = write_recovery(base_, study, state, beside_);
         written_ = written_ || saved;
         return saved;
     }
     void remove(quint64 number) {
         const std::lock_guard order(mutex_);
         done_ = std::max(done_, number);
-        for (const char* ending : {".ledgefall", ".about"}) {
+        for (const char* ending : {".ledgefall", ".about", ".typed"}) {
             QFile::remove(base_ + QLatin1String(ending));
         }
-        about_.clear();
+        beside_ = {};
         written_ = false;
         lock_.unlock();
     }
@@ -75,7 +84,7 @@ class RecoveryFile {
     const QString base_;
     std::mutex mutex_;
     QLockFile lock_;
-    QByteArray about_; ///< what was last written of the study's file and title
+    WrittenBeside beside_;
     quint64 done_ = 0; ///< the number of the last that was done
     std::atomic<quint64> asked_ = 0;
     std::atomic<bool> written_ = false;
@@ -91,6 +100,22 @@ Autosave::Autosave(Document& document, QObject* parent)
     soon_.setInterval(soon);
     connect(&soon_, &QTimer::timeout, this, &Autosave::write);
     connect(&document_, &Document::state_changed, this, &Autosave::follow);
+    look_.setInterval(soon / 3);
+    connect(&look_, &QTimer::timeout, this, [this] {
+        if (being_typed && being_typed() != typed_) {
+            follow();
+        }
+    });
+    look_.start();
+}
+
+bool Autosave::has_something() const {
+    return document_.modified() || (being_typed && !being_typed().text.isEmpty());
+}
+
+UnsavedState Autosave::state() {
+    typed_ = being_typed ? being_typed() : TypedText();
+    return {document_.path(), document_.title(), document_.stamp(), typed_};
 }
 
 QString Autosave::base() const {
@@ -102,8 +127,9 @@ bool Autosave::is_written() const {
 }
 
 void Autosave::follow() {
-    if (!document_.modified()) {
+    if (!has_something()) {
         soon_.stop();
+        typed_ = {};
         remove();
     } else if (!soon_.isActive()) { // not begun anew with each change, so that a long series of them is written, too
         soon_.start();
@@ -111,7 +137,7 @@ void Autosave::follow() {
 }
 
 void Autosave::write() {
-    if (!document_.modified()) {
+    if (!has_something()) {
         return;
     }
     if (writing_.running()) {
@@ -120,8 +146,9 @@ void Autosave::write() {
     }
     writing_ = TaskRunner::of_process().start(
         this,
-        [file = file_, number = file_->next(), study = document_.study(), path = document_.path(),
-         title = document_.title()] { return file->write(number, study, path, title); },
+        [file = file_, number = file_->next(), study = document_.study(), state = state()] {
+            return file->write(number, study, state);
+        },
         [this](const TaskOutcome<Result<Saved>>& saved) { take(saved ? *saved : Result<Saved>(saved.why())); },
         WhenStopped::wait);
 }
@@ -143,8 +170,8 @@ void Autosave::take(const Result<Saved>& saved) {
 
 void Autosave::save_now() {
     soon_.stop();
-    if (document_.modified()) {
-        take(file_->write(file_->next(), document_.study(), document_.path(), document_.title()));
+    if (has_something()) {
+        take(file_->write(file_->next(), document_.study(), state()));
     }
 }
 

@@ -1,9 +1,11 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "app/recovery/unsaved_state.h"
 
 #include <QTimer>
 
+#include <functional>
 #include <memory>
 
 namespace ledgefall {
@@ -16,6 +18,9 @@ class Autosave : public QObject {
     Q_OBJECT
   public:
     explicit Autosave(Document& document, QObject* parent = nullptr);
+
+    /// What is being typed in the window and is not in the study yet: it is written, too, and within the same time.
+    std::function<TypedText()> being_typed;
 
     /// Writes what is not written yet, and waits for it: before the process ends.
     void save_now();
@@ -33,17 +38,25 @@ class Autosave : public QObject {
     void write();
     void remove();
     void take(const Result<Saved>& saved);
+    bool has_something() const; ///< that would be lost
+    UnsavedState state();
 
     Document& document_;
     std::shared_ptr<RecoveryFile> file_;
     QTimer soon_;
+    QTimer look_;     ///< at what is being typed
+    TypedText typed_; ///< when it was last written
     Task writing_;
     bool again_ = false, told_ = false;
 };
 
-/// Writes a study and what is known of it under a base name; on any thread. `about` is what was written before of its
-/// file and title: that is written only where it has changed, since on a slow disk each file takes its time.
-Result<Saved> write_recovery(const QString& base, const Study& study, const QString& path, const QString& title,
-                             QByteArray& about);
+/// What was last written beside a study, under endings of its own.
+struct WrittenBeside {
+    QByteArray about, typed;
+};
+
+/// Writes a study and what is known of it under a base name; on any thread.
+Result<Saved> write_recovery(const QString& base, const Study& study, const UnsavedState& state,
+                             WrittenBeside& written);
 
 } // namespace ledgefall

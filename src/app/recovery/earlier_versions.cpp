@@ -66,11 +66,12 @@ QList<qsizetype> versions_to_remove(const QList<QDateTime>& saved, qsizetype mos
 
 void keep_version(const QString& path, std::string_view text) {
     const QString folder = folder_of(path);
-    if (folder.isEmpty() || static_cast<qint64>(text.size()) > most_bytes) {
+    if (static_cast<qint64>(text.size()) > most_bytes) {
         return;
     }
     static std::mutex one_after_the_other;
     const std::lock_guard lock(one_after_the_other);
+    remove_stale_temporaries(folder.toStdString());
     const QString name = QDateTime::currentDateTime().toString(stamp_format);
     const auto kept = write_file((folder + QLatin1Char('/') + name + QStringLiteral(".ledgefall")).toStdString(), text);
     if (!kept) { // the save itself has gone well: a version less is no loss of work

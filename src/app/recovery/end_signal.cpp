@@ -3,7 +3,9 @@
 #include <QSocketNotifier>
 
 #include <array>
+#include <cerrno>
 #include <csignal>
+#include <cstdlib>
 #include <sys/socket.h>
 #include <unistd.h>
 
@@ -14,8 +16,10 @@ namespace {
 std::array<int, 2> ends = {-1, -1};
 
 void tell_event_loop(int) {
+    const int error = errno; // of what was interrupted
     const char byte = 1;
     (void)!::write(ends[0], &byte, 1);
+    errno = error;
 }
 
 } // namespace
@@ -37,6 +41,17 @@ void on_end_signal(QObject* owner, const std::function<void()>& done) {
     for (const int signal : {SIGTERM, SIGINT, SIGHUP}) {
         ::sigaction(signal, &action, nullptr);
     }
+}
+
+void on_exit_within(QObject* owner, const std::function<void()>& done) {
+    static std::function<void()> at_exit;
+    at_exit = done;
+    QObject::connect(owner, &QObject::destroyed, [] { at_exit = nullptr; });
+    std::atexit([] {
+        if (at_exit) {
+            at_exit();
+        }
+    });
 }
 
 } // namespace ledgefall

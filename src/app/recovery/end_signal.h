@@ -10,4 +10,8 @@ namespace ledgefall {
 /// is there.
 void on_end_signal(QObject* owner, const std::function<void()>& done);
 
+/// Calls `done` where the process is ended by `exit` in the middle of everything, as Qt does when the X server goes
+/// away, while `owner` is there.
+void on_exit_within(QObject* owner, const std::function<void()>& done);
+
 } // namespace ledgefall

@@ -5,20 +5,15 @@
 #include <QFile>
 #include <QFileInfo>
 
-#include <sys/stat.h>
 #include <unistd.h>
 
 namespace ledgefall {
 
-FileGuard::Stamp FileGuard::stamp_of(const QString& path) {
-    struct stat about {};
-    if (::stat(QFile::encodeName(path).constData(), &about) != 0) {
-        return {};
-    }
-    return {about.st_size, about.st_mtim.tv_sec, about.st_mtim.tv_nsec, about.st_ino};
+FileStamp FileGuard::now() const {
+    return stamp_of(QFile::encodeName(path_).toStdString());
 }
 
-void FileGuard::watch(const QString& path, const Stamp& stamp) {
+void FileGuard::watch(const QString& path, const FileStamp& stamp) {
     const bool same_file = path == path_ && lock_ != nullptr;
     path_ = path;
     stamp_ = stamp;
@@ -26,20 +21,24 @@ void FileGuard::watch(const QString& path, const Stamp& stamp) {
         return;
     }
     lock_.reset();
+    elsewhere_ = false;
     if (!path.isEmpty()) {
         auto lock = std::make_unique<QLockFile>(state_folder(QStringLiteral("open")) + QLatin1Char('/') +
                                                 name_for_path(path) + QStringLiteral(".lock"));
         lock->setStaleLockTime(0); // its process alone decides
-        lock_ = lock->tryLock(0) ? std::move(lock) : nullptr;
+        if (lock->tryLock(0)) {
+            lock_ = std::move(lock);
+        } else { // where the folder cannot be written nobody knows of the others
+            elsewhere_ = lock->error() == QLockFile::LockFailedError;
+        }
     }
 }
 
 FileGuard::State FileGuard::state() const {
-    if (path_.isEmpty()) {
+    if (path_.isEmpty() || stamp_.same_file_state(now())) {
         return State::unchanged;
     }
-    const Stamp now = stamp_of(path_);
-    return now == stamp_ ? State::unchanged : now.size < 0 ? State::removed : State::changed;
+    return now().size < 0 ? State::removed : State::changed;
 }
 
 bool FileGuard::read_only() const {

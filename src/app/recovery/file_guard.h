@@ -1,5 +1,7 @@
 #pragma once
 
+#include "files/io/atomic_file.h"
+
 #include <QLockFile>
 #include <QString>
 
@@ -13,31 +15,25 @@ class FileGuard {
   public:
     enum class State { unchanged, changed, removed };
 
-    /// What of a file changes where another program writes it.
-    struct Stamp {
-        qint64 size = -1, seconds = 0, nanoseconds = 0;
-        quint64 inode = 0;
-        friend bool operator==(const Stamp&, const Stamp&) = default;
-    };
-    static Stamp stamp_of(const QString& path);
-
-    /// From now on of this file as it is now; of none where the path is empty.
-    void watch(const QString& path) { watch(path, path.isEmpty() ? Stamp() : stamp_of(path)); }
-    /// The same as the file was when it was read.
-    void watch(const QString& path, const Stamp& stamp);
+    /// From now on of this file as it was when it was read or written; of none where the path is empty.
+    void watch(const QString& path, const FileStamp& stamp);
     const QString& path() const { return path_; }
+    const FileStamp& stamp() const { return stamp_; }
     State state() const;
-    void note() { noted_ = stamp_of(path_); } ///< that the person knows of the file's present state
-    bool noted() const { return noted_ == stamp_of(path_); }
+    void note() { noted_ = now(); } ///< that the person knows of the file's present state
+    bool noted() const { return noted_.same_file_state(now()); }
     /// Whether another window, of this or another process of the machine, has opened the file before.
-    bool open_elsewhere() const { return !path_.isEmpty() && lock_ == nullptr; }
+    bool open_elsewhere() const { return elsewhere_; }
     /// Whether the file, or the folder in which it is replaced, does not let itself be written.
     bool read_only() const;
 
   private:
+    FileStamp now() const;
+
     QString path_;
-    Stamp stamp_, noted_;
-    std::unique_ptr<QLockFile> lock_; ///< null where another window holds it
+    FileStamp stamp_, noted_;
+    std::unique_ptr<QLockFile> lock_;
+    bool elsewhere_ = false; ///< another window holds the lock
 };
 
 } // namespace ledgefall

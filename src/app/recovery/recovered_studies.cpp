@@ -1,12 +1,11 @@
 #include "app/recovery/recovered_studies.h"
 
 #include "app/recovery/state_folder.h"
+#include "core/study/model/study_difference.h"
 #include "files/io/atomic_file.h"
 #include "files/study_json/study_json.h"
 
 #include <QDir>
-#include <QJsonDocument>
-#include <QJsonObject>
 #include <QLockFile>
 
 namespace ledgefall {
@@ -16,8 +15,21 @@ Result<Study> RecoveredStudy::read(const StopToken& stop) const {
     return text ? read_study(*text, stop) : Result<Study>(text.refusal());
 }
 
+RecoveredStudy::File RecoveredStudy::look_at_file(const Study& study, const StopToken& stop) const {
+    File out;
+    FileStamp now;
+    const Result<std::string> bytes =
+        state.path.isEmpty() ? Result<std::string>(Sentence()) : read_file(state.path.toStdString(), &now);
+    out.exists = !state.path.isEmpty() && QFileInfo::exists(state.path);
+    out.changed = out.exists && state.stamp.size >= 0 && !state.stamp.same_file_state(now);
+    out.written = QFileInfo(state.path).lastModified();
+    const Result<Study> in_file = bytes ? read_study(*bytes, stop) : Result<Study>(bytes.refusal());
+    out.differences = in_file ? difference_of(*in_file, study).in_words() : in_file.refusal();
+    return out;
+}
+
 void RecoveredStudy::remove() const {
-    for (const char* ending : {".ledgefall", ".about", ".lock"}) {
+    for (const char* ending : {".ledgefall", ".about", ".typed", ".lock"}) {
         QFile::remove(base + QLatin1String(ending));
     }
 }
@@ -34,11 +46,11 @@ QList<RecoveredStudy> recovered_studies() {
         if (!lock.tryLock(0)) { // its window is still there
             continue;
         }
-        const Result<std::string> about = read_file((study.base + QStringLiteral(".about")).toStdString());
-        const QJsonObject fields =
-            about ? QJsonDocument::fromJson(QByteArray::fromStdString(*about)).object() : QJsonObject();
-        study.path = fields.value(QStringLiteral("path")).toString();
-        study.title = fields.value(QStringLiteral("title")).toString(QStringLiteral("?"));
+        const auto bytes = [&study](const char* ending) {
+            const Result<std::string> text = read_file((study.base + QLatin1String(ending)).toStdString());
+            return text ? QByteArray::fromStdString(*text) : QByteArray();
+        };
+        study.state = UnsavedState::from_json(bytes(".about"), bytes(".typed"));
         study.written = file.lastModified();
         all.append(study);
     }

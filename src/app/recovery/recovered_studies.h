@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/recovery/unsaved_state.h"
 #include "core/basics/result.h"
 #include "core/basics/stopping.h"
 #include "core/study/model/study.h"
@@ -11,12 +12,20 @@ namespace ledgefall {
 
 /// A study that a window left behind which did not come to a proper end.
 struct RecoveredStudy {
-    QString base;  ///< of its files in the recovery folder
-    QString path;  ///< of the file that it was read from; empty where it had none
-    QString title; ///< as the window showed it
+    QString base; ///< of its files in the recovery folder
+    UnsavedState state;
     QDateTime written;
 
     Result<Study> read(const StopToken& stop = {}) const;
+
+    /// How its file is now.
+    struct File {
+        bool exists = false;
+        bool changed = false; ///< since it was read or written by the window that is gone
+        QDateTime written;    ///< last
+        Sentence differences; ///< of the recovered study from the one in the file
+    };
+    File look_at_file(const Study& study, const StopToken& stop = {}) const;
     void remove() const;
 };
 

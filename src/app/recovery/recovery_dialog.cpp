@@ -1,31 +1,30 @@
 #include "app/recovery/recovery_dialog.h"
 
 #include "app/document/document.h"
-#include "core/study/model/study_difference.h"
-#include "files/io/atomic_file.h"
-#include "files/study_json/study_json.h"
 
-#include <QFileInfo>
 #include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 
 namespace ledgefall {
 
-RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& study, QWidget* parent)
+RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& study, const RecoveredStudy::File& file,
+                               QWidget* parent)
     : QDialog(parent)
     , text_(new QLabel(this)) {
     setWindowTitle(tr("Unsaved work was recovered"));
-    const bool has_file = !recovered.path.isEmpty() && QFileInfo::exists(recovered.path);
+    const auto time = [](const QDateTime& when) { return QLocale().toString(when, QLocale::ShortFormat); };
+    const QString& path = recovered.state.path;
     QStringList lines{tr("“%1”, last changed %2, was not saved when its window closed.")
-                          .arg(recovered.title, QLocale().toString(recovered.written, QLocale::ShortFormat))};
-    if (has_file) {
-        const Result<std::string> bytes = read_file(recovered.path.toStdString());
-        const Result<Study> in_file = bytes ? read_study(*bytes) : Result<Study>(bytes.refusal());
-        lines << tr("Its file is %1.").arg(recovered.path);
-        lines << (in_file ? tr("Compared with the file: %1")
-                                .arg(Document::translated(difference_of(*in_file, study).in_words()))
-                          : Document::translated(in_file.refusal()));
+                          .arg(recovered.state.title, time(recovered.written))};
+    if (file.exists) {
+        lines << tr("Its file is %1.").arg(path);
+        if (file.changed) {
+            lines << tr("The file has been changed since then by another program or window, last %1. Keep both, unless "
+                        "you know that one of them is not needed.")
+                         .arg(time(file.written));
+        }
+        lines << tr("Compared with the file: %1").arg(Document::translated(file.differences));
     } else {
         std::size_t cells = 0;
         for (const auto& table : study.tables) {
@@ -33,9 +32,11 @@ RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& stu
                 cells += column->cells->size();
             }
         }
-        lines << (recovered.path.isEmpty() ? tr("It had no file yet.")
-                                           : tr("Its file, %1, no longer exists.").arg(recovered.path));
+        lines << (path.isEmpty() ? tr("It had no file yet.") : tr("Its file, %1, no longer exists.").arg(path));
         lines << tr("Tables: %1. Typed cells: %2.").arg(study.tables.size()).arg(cells);
+    }
+    if (!recovered.state.typed.text.isEmpty()) {
+        lines << tr("This was being typed: %1").arg(recovered.state.typed.text);
     }
     text_->setText(lines.join(QLatin1Char('\n')));
     text_->setWordWrap(true);
@@ -48,11 +49,11 @@ RecoveryDialog::RecoveryDialog(const RecoveredStudy& recovered, const Study& stu
         layout->addWidget(button);
         return button;
     };
-    offer(tr("Open the recovered study"), Choice::recovered)->setDefault(true);
-    if (has_file) {
-        offer(tr("Keep both: open it as a new study, and leave the file unchanged"), Choice::both);
-    }
-    offer(has_file ? tr("Keep the file, and discard the recovered study") : tr("Discard the recovered study"),
+    QPushButton* open = offer(tr("Open the recovered study"), Choice::recovered);
+    QPushButton* both =
+        file.exists ? offer(tr("Keep both: open it as a new study, and leave the file unchanged"), Choice::both) : open;
+    (file.changed ? both : open)->setDefault(true);
+    offer(file.exists ? tr("Keep the file, and discard the recovered study") : tr("Discard the recovered study"),
           Choice::file);
     offer(tr("Decide later"), Choice::later);
 }

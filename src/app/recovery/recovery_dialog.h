@@ -13,7 +13,8 @@ class RecoveryDialog : public QDialog {
   public:
     enum class Choice { later, recovered, file, both };
 
-    RecoveryDialog(const RecoveredStudy& recovered, const Study& study, QWidget* parent);
+    RecoveryDialog(const RecoveredStudy& recovered, const Study& study, const RecoveredStudy::File& file,
+                   QWidget* parent);
     Choice choice() const { return choice_; }
     QString told() const { return text_->text(); }
 

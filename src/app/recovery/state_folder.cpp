@@ -19,16 +19,16 @@ QString state_folder(const QString& name) {
     const QString folder = base + QStringLiteral("/ledgefall/") + name;
     if (!QDir().mkpath(folder)) {
         qCWarning(log_recovery) << "the folder could not be made:" << folder;
-        return {};
     }
     return folder;
 }
 
 QString name_for_path(const QString& path) {
     const QFileInfo file(path);
+    // A link is the file that it leads to.
     const QString whole = file.canonicalFilePath().isEmpty() ? file.absoluteFilePath() : file.canonicalFilePath();
     const QByteArray digest = QCryptographicHash::hash(whole.toUtf8(), QCryptographicHash::Sha1).toHex().left(16);
-    return file.completeBaseName().left(40) + QLatin1Char('-') + QString::fromLatin1(digest);
+    return QFileInfo(whole).completeBaseName().left(40) + QLatin1Char('-') + QString::fromLatin1(digest);
 }
 
 } // namespace ledgefall

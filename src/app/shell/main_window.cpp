@@ -14,6 +14,7 @@
 #include <QCloseEvent>
 #include <QDropEvent>
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QStatusBar>
@@ -236,6 +237,8 @@ void MainWindow::connect_companion() {
 
 void MainWindow::connect_files() {
     files_->take_what_is_typed = [this] { return take_what_is_typed(); };
+    files_->autosave().being_typed = [this] { return being_typed(); };
+    connect(files_, &StudyFiles::was_being_typed, this, &MainWindow::go_on_typing);
     connect(study_commands_, &StudyCommands::new_window_wanted, this, &MainWindow::new_window_wanted);
     connect(files_, &StudyFiles::failed, &notices_, &Notices::tell_until_read);
     connect(starters_, &Starters::failed, &document_, &Document::refuse);
@@ -363,7 +366,7 @@ bool MainWindow::untouched() const {
     const bool asking =
         std::any_of(dialogs.begin(), dialogs.end(), [](const QDialog* one) { return one->isVisible(); });
     return !asking && !document_.file_task().running() && document_.path().isEmpty() && !document_.modified() &&
-           document_.study().tables.empty();
+           document_.study() == Study() && being_typed().text.isEmpty();
 }
 
 /// A cell, a card or a title takes what is typed when it loses the focus. A formula is filled in; what keeps it from
@@ -381,6 +384,33 @@ std::optional<QString> MainWindow::take_what_is_typed() {
         }
     }
     return std::nullopt;
+}
+
+/// A formula, or what stands in a cell, on a card or in a dialog's note and has not been entered.
+TypedText MainWindow::being_typed() const {
+    if (FormulaEditor* editor = pages_->active_editor().editor()) {
+        const TablePage* of = pages_->page();
+        return {editor->has_changes() ? editor->line().toPlainText() : QString(),
+                of == nullptr ? QString() : QString::fromStdString(of->table_id().str())};
+    }
+    for (const QPlainTextEdit* text : findChildren<QPlainTextEdit*>()) {
+        if (text->isVisible() && !text->isReadOnly() && text->document()->isModified()) {
+            return {text->toPlainText(), {}};
+        }
+    }
+    const auto* line = qobject_cast<QLineEdit*>(focusWidget());
+    const bool entered_later = line != nullptr && (pages_->isAncestorOf(line) || ledge_->isAncestorOf(line));
+    return {entered_later && line->isModified() ? line->text() : QString(), {}};
+}
+
+/// A formula is written on; any other text is shown, to be typed again.
+void MainWindow::go_on_typing(const TypedText& typed) {
+    const Table* table = document_.study().table(Id(typed.table.toStdString()));
+    if (table == nullptr) {
+        return notices_.tell_until_read(tr("This was being typed when the window closed: %1").arg(typed.text));
+    }
+    show_table(table->id);
+    page()->write_formula(-1, typed.text);
 }
 
 /// Numbers are shown as the study of the window in front says; where that has changed, all are shown anew.
@@ -443,6 +473,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         const auto within = std::make_shared<bool>(true); // this event; else what is not saved is being saved first
         files_->may_leave([this, within] {
             may_close_ = true;
+            files_->autosave().discard(); // saved, or not wanted
             if (!*within) {
                 close();
             }

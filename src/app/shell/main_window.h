@@ -81,6 +81,8 @@ class MainWindow : public QMainWindow {
     void connect_help();
     void try_example(const QString& formula);
     std::optional<QString> take_what_is_typed();
+    TypedText being_typed() const;
+    void go_on_typing(const TypedText& typed);
     void spell_numbers();
     void refresh();
     void page_changed();

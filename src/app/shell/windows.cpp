@@ -58,12 +58,18 @@ QList<MainWindow*> Windows::all() const {
 
 void Windows::open(const QStringList& files) {
     for (const QString& file : files) {
-        const QList<MainWindow*> windows = all(); // one in which nothing has begun is as good as a new one
+        const QString path = local_path(file);
+        const QList<MainWindow*> windows = all();
+        const auto here = std::find_if(windows.begin(), windows.end(),
+                                       [&path](MainWindow* one) { return one->files().has_or_opens(path); });
+        // One in which nothing has begun is as good as a new one.
         const auto untouched =
             std::find_if(windows.begin(), windows.end(), [](const MainWindow* one) { return one->untouched(); });
-        MainWindow* window = untouched == windows.end() ? add() : *untouched;
+        MainWindow* window = here != windows.end() ? *here : untouched != windows.end() ? *untouched : add();
         window->show();
-        window->imports().open(local_path(file));
+        if (here == windows.end()) {
+            window->imports().open(path);
+        }
         window->raise();
         window->activateWindow();
     }

@@ -7,6 +7,7 @@
 #include <cstring>
 #include <fcntl.h>
 #include <filesystem>
+#include <functional>
 #include <sys/stat.h>
 #include <system_error>
 #include <unistd.h>
@@ -35,6 +36,12 @@ struct Descriptor {
         return open < 0 || ::close(open) == 0;
     }
 };
+
+FileStamp stamp_from(const struct stat& about) {
+    constexpr std::int64_t second = 1'000'000'000;
+    return {about.st_size, about.st_mtim.tv_sec * second + about.st_mtim.tv_nsec,
+            about.st_ctim.tv_sec * second + about.st_ctim.tv_nsec, about.st_ino};
+}
 
 std::string reason() {
     return std::generic_category().message(errno);
@@ -88,16 +95,24 @@ Descriptor new_file_beside(const std::string& target, std::string& name) {
     return Descriptor(-1);
 }
 
-bool write_and_flush(Descriptor& file, std::string_view text) {
-    return write_all(file.number, text) && ::fsync(file.number) == 0 && file.close();
+bool write_and_flush(Descriptor& file, std::string_view text, Renaming renaming) {
+    return write_all(file.number, text) && (renaming == Renaming::not_flushed || ::fsync(file.number) == 0) &&
+           file.close();
+}
+
+/// Of the open file itself, whatever stands at its path by now. Renaming a file changes it, too.
+FileStamp stamp_of_open(const Descriptor& file, std::string_view text) {
+    struct stat about {};
+    FileStamp stamp = file.number >= 0 && ::fstat(file.number, &about) == 0 ? stamp_from(about) : FileStamp();
+    stamp.content = std::hash<std::string_view>()(text);
+    return stamp;
 }
 
 /// Over the bytes of a file that must stay the same one: a hard link, or another owner's. What is to be written stands
 /// in `copy` already, so that it is not lost where this does not come to its end.
-bool overwrite(const std::string& target, std::string_view text) {
-    Descriptor file(::open(target.c_str(), O_WRONLY | O_CLOEXEC));
+bool overwrite(Descriptor& file, std::string_view text) {
     return file.number >= 0 && write_all(file.number, text) &&
-           ::ftruncate(file.number, static_cast<off_t>(text.size())) == 0 && ::fsync(file.number) == 0 && file.close();
+           ::ftruncate(file.number, static_cast<off_t>(text.size())) == 0 && ::fsync(file.number) == 0;
 }
 
 /// The rename itself must reach the disk too; a folder that cannot be flushed is not a reason to complain.
@@ -128,9 +143,12 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     }
     const bool stays_itself = was_there && (before.st_nlink > 1 || before.st_uid != ::geteuid());
     const bool as_before = !was_there || stays_itself || ::fchmod(file.number, before.st_mode & 0777U) == 0;
-    const bool copied = as_before && write_and_flush(file, text);
+    const bool copied = as_before && write_and_flush(file, text, renaming);
+    Descriptor written(!copied        ? -1
+                       : stays_itself ? ::open(target.c_str(), O_WRONLY | O_CLOEXEC)
+                                      : ::open(temporary.c_str(), O_RDONLY | O_CLOEXEC));
     const bool ok =
-        copied && (stays_itself ? overwrite(target, text) : ::rename(temporary.c_str(), target.c_str()) == 0);
+        copied && (stays_itself ? overwrite(written, text) : ::rename(temporary.c_str(), target.c_str()) == 0);
     if (!ok) {
         const Sentence refusal =
             copied && stays_itself
@@ -145,10 +163,11 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     if (stays_itself) {
         ::unlink(temporary.c_str());
     }
+    const Saved saved{stamp_of_open(written, text)};
     if (renaming == Renaming::flushed) {
         flush_folder_of(target);
     }
-    return Saved();
+    return saved;
 }
 
 void remove_stale_temporaries(const std::string& folder, const std::string& of) {
@@ -169,7 +188,12 @@ void remove_stale_temporaries(const std::string& folder, const std::string& of) 
     }
 }
 
-Result<std::string> read_file(const std::string& path) {
+FileStamp stamp_of(const std::string& path) {
+    struct stat about {};
+    return ::stat(path.c_str(), &about) == 0 ? stamp_from(about) : FileStamp();
+}
+
+Result<std::string> read_file(const std::string& path, FileStamp* stamp) {
     // Without waiting, so that a pipe that nobody writes to is refused rather than waited for.
     const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
     struct stat about {};
@@ -194,6 +218,10 @@ Result<std::string> read_file(const std::string& path) {
             return Sentence{N_("%1 could not be read (%2)."), {path, reason()}};
         }
         if (count == 0) {
+            if (stamp != nullptr) { // as it was before it was read: what is written meanwhile is noticed
+                *stamp = stamp_from(about);
+                stamp->content = std::hash<std::string_view>()(text);
+            }
             return text;
         }
         text.append(buffer, static_cast<std::size_t>(count));
