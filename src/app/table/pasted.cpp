@@ -78,7 +78,7 @@ Result<Study> with_pasted_columns(const Study& study, Id table, const Delimited&
     if (!next || definitions.empty()) {
         return next;
     }
-    const Result<WrittenDefinitions> written = write_definitions(*next, table, definitions);
+    const Result<WrittenDefinitions> written = write_definitions(*next, table, definitions, stop);
     return written ? Result<Study>(written->study) : Result<Study>(written.refusal());
 }
 
@@ -87,8 +87,9 @@ char delimiter_of(const std::string& text) {
     return tabs ? '\t' : ';';
 }
 
-Result<Pasted> pasted_definitions(const Study& study, const PasteRequest& request, const std::string& text) {
-    Result<WrittenDefinitions> written = write_definitions(study, request.table.id, text);
+Result<Pasted> pasted_definitions(const Study& study, const PasteRequest& request, const std::string& text,
+                                  const StopToken& stop) {
+    Result<WrittenDefinitions> written = write_definitions(study, request.table.id, text, stop);
     if (!written) {
         return written.refusal();
     }
@@ -207,7 +208,7 @@ Result<Pasted> pasted(const Study& study, const Results& results, const PasteReq
         text = with_lines_for_columns(text, stop);
     }
     if (request.at_top_of_new && is_definitions(text)) { // formulas rather than observations
-        return pasted_definitions(study, request, text);
+        return pasted_definitions(study, request, text, stop);
     }
     if (request.at_top_of_new && is_meant_as_definitions(text)) { // the editor shows which one cannot be read
         Pasted out;

@@ -6,6 +6,8 @@
 
 #include <algorithm>
 #include <set>
+#include <unordered_map>
+#include <utility>
 
 namespace ledgefall {
 namespace {
@@ -15,6 +17,7 @@ struct Line {
     std::string text;
     Definition definition;
     bool follows = false;
+    Id written; ///< as what it has been taken
 };
 
 /// Whether a formula needs a row by itself: a recurrence, the row's number, a row beside it.
@@ -30,25 +33,66 @@ Sentence in_line(const Line& line, const Sentence& why) {
 }
 
 /// The study with the lines in it, as columns where they follow the row and as held values where they do not.
-Result<WrittenDefinitions> with_lines(const Study& study, Id table, const std::vector<Line>& lines) {
+Result<WrittenDefinitions> with_lines(const Study& study, Id table, std::vector<Line>& lines, const StopToken& stop) {
     WrittenDefinitions out{study, {}, {}};
-    for (const Line& line : lines) {
-        Id written;
-        const Result<Study> next = line.follows ? write_column(out.study, table, line.text, &written)
-                                                : hold(out.study, table, line.text, &written);
+    for (Line& line : lines) {
+        stop.throw_if_stopped();
+        const Result<Study> next = line.follows
+                                       ? write_column(out.study, table, line.text, &line.written, Meanings::as_written)
+                                       : hold(out.study, table, line.text, &line.written, Meanings::as_written);
         if (!next) {
             return in_line(line, next.refusal());
         }
         out.study = *next;
-        (line.follows ? out.columns : out.held).push_back(written);
+        (line.follows ? out.columns : out.held).push_back(line.written);
     }
+    out.study = keeping_meaning(study, out.study);
     return out;
 }
 
-/// Whether a reference in the line follows the row, where the lines are what they are in `study`.
-bool refers_to_row(const Line& line, const Study& study, Id table) {
-    const std::vector<Mark> marks = marks_of(*line.definition.formula, study, study.table(table));
-    return std::any_of(marks.begin(), marks.end(), [](const Mark& mark) { return mark.manner == Manner::follows; });
+/// Finds the lines that follow the row by what they refer to: a column that there is, or another line that follows.
+/// They are looked at in a study in which all lines are columns that can be.
+void find_followers(const Study& study, const Table& table, std::vector<Line>& lines, const StopToken& stop) {
+    std::vector<Line> as_columns = lines;
+    for (Line& line : as_columns) {
+        line.follows = line.follows || look_up(study, nullptr, table.name, line.definition.name).held == nullptr;
+    }
+    const Result<WrittenDefinitions> all = with_lines(study, table.id, as_columns, stop);
+    if (!all) {
+        return; // one of them cannot be taken, and says why when it is
+    }
+    std::unordered_map<Id, std::size_t> line_of;
+    for (std::size_t at = 0; at < lines.size(); ++at) {
+        line_of.emplace(as_columns[at].written, at);
+    }
+    std::vector<std::vector<std::size_t>> referring(lines.size()); ///< to each line, in a way that would follow
+    std::vector<std::size_t> following;
+    for (std::size_t at = 0; at < lines.size(); ++at) {
+        stop.throw_if_stopped();
+        for (const Mark& mark : marks_of(*lines[at].definition.formula, all->study, all->study.table(table.id))) {
+            if (mark.manner == Manner::stays) {
+                continue;
+            }
+            const auto line = line_of.find(mark.id);
+            if (line == line_of.end()) {
+                lines[at].follows = true;
+            } else {
+                referring[line->second].push_back(at);
+            }
+        }
+        if (lines[at].follows) {
+            following.push_back(at);
+        }
+    }
+    while (!following.empty()) {
+        const std::size_t one = following.back();
+        following.pop_back();
+        for (const std::size_t other : referring[one]) {
+            if (!std::exchange(lines[other].follows, true)) {
+                following.push_back(other);
+            }
+        }
+    }
 }
 
 } // namespace
@@ -66,7 +110,8 @@ std::vector<std::string> definition_lines(const std::string& text, std::size_t m
     return lines;
 }
 
-Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const std::string& text) {
+Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const std::string& text,
+                                             const StopToken& stop) {
     const Table* table = study.table(id);
     if (table == nullptr) {
         return no_such_part;
@@ -75,7 +120,7 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
     std::set<std::string> names;
     for (const std::string& written : definition_lines(text)) {
         ParsedDefinition parsed = parse_definition(written, true);
-        Line line{lines.size() + 1, written, std::move(parsed.definition), false};
+        Line line{lines.size() + 1, written, std::move(parsed.definition), false, {}};
         if (parsed.mistake) {
             return in_line(line, parsed.mistake->what);
         }
@@ -85,20 +130,8 @@ Result<WrittenDefinitions> write_definitions(const Study& study, Id id, const st
         line.follows = table->column_named(line.definition.name) != nullptr || needs_row(*line.definition.formula);
         lines.push_back(std::move(line));
     }
-    // A line follows the row by a column that it names; that may be one of the lines, which is found out in turn.
-    for (bool changed = true; changed;) {
-        changed = false;
-        Result<WrittenDefinitions> now = with_lines(study, id, lines);
-        if (!now) {
-            return now;
-        }
-        for (Line& line : lines) {
-            if (!line.follows && refers_to_row(line, now->study, id)) {
-                line.follows = changed = true;
-            }
-        }
-    }
-    return with_lines(study, id, lines);
+    find_followers(study, *table, lines, stop);
+    return with_lines(study, id, lines, stop);
 }
 
 namespace {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/basics/result.h"
+#include "core/basics/stopping.h"
 #include "core/study/edits/edits.h"
 
 namespace ledgefall {
@@ -18,7 +19,8 @@ struct WrittenDefinitions {
 /// Takes several definitions, one a line and in any order, as columns of a table and as held values of it. What follows
 /// the row, itself or by a name that does, is a column; what does not is held, unless a column has that name. A name
 /// that is not there yet may be used. The sentence names the line that cannot be taken.
-Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const std::string& text);
+Result<WrittenDefinitions> write_definitions(const Study& study, Id table, const std::string& text,
+                                             const StopToken& stop = {});
 
 /// Whether a text is nothing but definitions with names, one a line: several, for a single one may be a text that looks
 /// like it.

@@ -180,7 +180,7 @@ Result<Study> add_columns(Study study, Id id, const std::vector<NewColumn>& colu
     return out ? Result<Study>(keeping_meaning(before, *out)) : out;
 }
 
-Result<Study> write_column(const Study& study, Id id, const std::string& text, Id* written) {
+Result<Study> write_column(const Study& study, Id id, const std::string& text, Id* written, Meanings meanings) {
     const ParsedDefinition parsed = parse_definition(text);
     if (parsed.mistake) {
         return parsed.mistake->what;
@@ -213,7 +213,7 @@ Result<Study> write_column(const Study& study, Id id, const std::string& text, I
     }
     const Result<Study> with =
         with_table(std::move(out), id, [&column](Table& copy) { copy.columns.emplace_back(std::move(column)); });
-    return with ? Result<Study>(keeping_meaning(study, *with)) : with;
+    return with && meanings == Meanings::kept ? Result<Study>(keeping_meaning(study, *with)) : with;
 }
 
 Result<Study> rewrite_column(const Study& study, Id id, const std::string& text) {
@@ -236,10 +236,9 @@ Result<Study> rewrite_column(const Study& study, Id id, const std::string& text)
         column.cells = Shared<Column>(Column(column.cells->kind()));
         column.unit = definition.unit.empty() ? column.unit : definition.unit;
     });
-    if (!out || definition.name.empty()) {
-        return out;
-    }
-    return rename_column(*out, id, definition.name);
+    const bool renamed = out && !definition.name.empty() &&
+                         table_with(*out, &Table::columns, id)->column(id)->name != normal_name(definition.name);
+    return renamed ? rename_column(*out, id, definition.name) : out;
 }
 
 Result<Study> rename_column(const Study& study, Id id, const std::string& typed) {

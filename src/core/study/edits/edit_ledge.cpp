@@ -127,12 +127,12 @@ std::optional<Sentence> foot_label_refused(const Study& study, const Table& tabl
 
 } // namespace
 
-Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id* added) {
+Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id* added, Meanings meanings) {
     const ParsedDefinition parsed = parse_definition(text, true);
     if (parsed.mistake) {
         const auto [name, day] = given_date(text);
         Id id;
-        const Result<Study> with = day ? hold(study, table_id, name + "= 0", &id) : parsed.mistake->what;
+        const Result<Study> with = day ? hold(study, table_id, name + "= 0", &id, meanings) : parsed.mistake->what;
         if (added != nullptr) {
             *added = id;
         }
@@ -166,11 +166,10 @@ Result<Study> hold(const Study& study, Id table_id, const std::string& text, Id*
     }
     if (table == nullptr) {
         out.ledge.emplace_back(std::move(held));
-        return keeping_meaning(study, out);
+    } else {
+        out = *with_table(std::move(out), table_id, [&held](Table& copy) { copy.ledge.emplace_back(std::move(held)); });
     }
-    const Result<Study> with =
-        with_table(std::move(out), table_id, [&held](Table& copy) { copy.ledge.emplace_back(std::move(held)); });
-    return with ? Result<Study>(keeping_meaning(study, *with)) : with;
+    return meanings == Meanings::kept ? keeping_meaning(study, out) : out;
 }
 
 Result<Study> rehold(const Study& study, Id id, const std::string& text) {
@@ -190,8 +189,9 @@ Result<Study> rehold(const Study& study, Id id, const std::string& text) {
     if (auto refused = name_refused(study, table, name, id)) {
         return *refused;
     }
+    const bool same_name = name == held->name && held->is_function() == !parsed.definition.parameters.empty();
     Result<Study> out = with_held(study, id, [&parsed](HeldValue& copy) { take(copy, parsed.definition); });
-    return out ? Result<Study>(keeping_meaning(study, *out)) : out;
+    return out && !same_name ? Result<Study>(keeping_meaning(study, *out)) : out;
 }
 
 bool belongs_to_table(const Study& study, Id table_id, const std::string& text) {

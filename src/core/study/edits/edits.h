@@ -19,6 +19,10 @@ namespace ledgefall {
 /// What to do with a part that formulas use: refuse, with a sentence that names the users, or leave them in error.
 enum class IfUsed { refuse, remove_anyway };
 
+/// What the names in the other formulas mean after something new: what they meant before, or what they say now. Who
+/// writes several new things at once keeps the meanings by himself, at the end.
+enum class Meanings : std::uint8_t { kept, as_written };
+
 // --- tables ---------------------------------------------------------------------------------------------------------
 /// An empty table of typed rows; its name is made from the title, with a number where that is taken.
 Result<Study> add_table(Study study, const std::string& label, Id* added = nullptr);
@@ -63,7 +67,8 @@ struct NewColumn {
 Result<Study> add_columns(Study study, Id table, const std::vector<NewColumn>& columns,
                           std::vector<Id>* added = nullptr);
 /// `definition` is `name [unit] = formula`. A column of that name gets the formula; else a new one is added.
-Result<Study> write_column(const Study& study, Id table, const std::string& definition, Id* written = nullptr);
+Result<Study> write_column(const Study& study, Id table, const std::string& definition, Id* written = nullptr,
+                           Meanings meanings = Meanings::kept);
 /// One definition in `each` for several columns: `share = each / sum(each)` over riffle and pool gives share_riffle and
 /// share_pool, each with its own formula. Columns of those names get the formulas.
 Result<Study> write_for_each(const Study& study, Id table, const std::string& definition,
@@ -167,7 +172,8 @@ Result<Study> sort_rows(Study study, Id table, const Column& keys, bool falling,
 // --- held values ----------------------------------------------------------------------------------------------------
 /// `definition` is `n = 12` (given) or `q = 1 - p` (computed), with a unit where one is written. On the study's ledge
 /// where `table` is empty. A held value of that name there is changed.
-Result<Study> hold(const Study& study, Id table, const std::string& definition, Id* held = nullptr);
+Result<Study> hold(const Study& study, Id table, const std::string& definition, Id* held = nullptr,
+                   Meanings meanings = Meanings::kept);
 /// Changes an existing held value: its name, unit, and what it holds.
 /// Whether a definition for the ledge can be read only on the table's own: it uses names that mean something there
 /// alone.
