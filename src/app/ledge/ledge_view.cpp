@@ -63,63 +63,46 @@ void LedgeView::show_table(Id table) {
     rebuild();
 }
 
-void LedgeView::rebuild() {
-    std::vector<std::pair<Id, const Table*>> wanted;
+/// The held values of the study and of the table. Those of one group stand together, where the first of them stands.
+std::vector<LedgeView::Held> LedgeView::in_order() const {
+    std::vector<Held> all;
     for (const auto& held : document_.study().ledge) {
-        wanted.emplace_back(held->id, nullptr);
+        all.push_back({&*held, nullptr});
     }
     if (const Table* table = document_.study().table(table_)) {
         for (const auto& held : table->ledge) {
-            wanted.emplace_back(held->id, table);
+            all.push_back({&*held, table});
         }
     }
-    // Those of one group stand together, where the first of them stands.
-    const auto group_of = [this](const std::pair<Id, const Table*>& one) {
-        const auto& ledge = one.second == nullptr ? document_.study().ledge : one.second->ledge;
-        for (const auto& held : ledge) {
-            if (held->id == one.first) {
-                return (one.second == nullptr ? "s:" : "t:") + held->group;
-            }
-        }
-        return std::string();
-    };
-    std::map<std::string, std::size_t> first_of;
-    for (std::size_t at = 0; at < wanted.size(); ++at) {
-        const std::string group = group_of(wanted[at]);
-        first_of.try_emplace(group.size() > 2 ? group : group + std::to_string(at), at);
-    }
+    std::map<std::pair<const Table*, std::string>, std::size_t> first_of;
     std::vector<std::pair<std::size_t, std::size_t>> places;
-    for (std::size_t at = 0; at < wanted.size(); ++at) {
-        const std::string group = group_of(wanted[at]);
-        places.emplace_back(first_of.at(group.size() > 2 ? group : group + std::to_string(at)), at);
+    for (std::size_t at = 0; at < all.size(); ++at) {
+        const std::string& group = all[at].value->group;
+        places.emplace_back(group.empty() ? at : first_of.try_emplace({all[at].table, group}, at).first->second, at);
     }
     std::stable_sort(places.begin(), places.end());
-    std::vector<std::pair<Id, const Table*>> ordered;
-    ordered.reserve(places.size());
+    std::vector<Held> ordered;
     for (const auto& place : places) {
-        ordered.push_back(wanted[place.second]);
+        ordered.push_back(all[place.second]);
     }
-    wanted = std::move(ordered);
+    return ordered;
+}
+
+/// Of very many held values so many are shown at a time.
+void LedgeView::rebuild() {
+    constexpr std::size_t most_cards = 200;
+    std::vector<Held> wanted = in_order();
+    begun_at_ = begun_at_ < wanted.size() ? begun_at_ : 0;
+    left_out_ = wanted.size() - std::min(wanted.size(), most_cards);
+    wanted.erase(wanted.begin(), wanted.begin() + static_cast<std::ptrdiff_t>(begun_at_));
+    wanted.resize(std::min(wanted.size(), most_cards));
     std::vector<HeldCard*> cards;
-    for (const auto& [id, table] : wanted) {
-        HeldCard* entry = card(id);
-        if (entry != nullptr && !(entry->table() == (table == nullptr ? Id() : table->id))) {
+    for (const Held& held : wanted) {
+        HeldCard* entry = card(held.value->id);
+        if (entry != nullptr && !(entry->table() == (held.table == nullptr ? Id() : held.table->id))) {
             entry = nullptr; // it has been put on another ledge
         }
-        if (entry == nullptr) {
-            entry = new HeldCard(document_, id, table, shelf_);
-            connect(entry, &HeldCard::menu_wanted, this, &LedgeView::open_menu);
-            connect(entry, &HeldCard::chosen, this, &LedgeView::chosen);
-            connect(entry, &HeldCard::looked_at, this, [this, entry](Id held) {
-                look_through(true);
-                bring_into_view(*entry);
-                Q_EMIT looked_at(held);
-            });
-            connect(entry, &HeldCard::dragged_to, this, &LedgeView::drop);
-            connect(entry, &HeldCard::shifted, this, &LedgeView::shift);
-            entry->show();
-        }
-        cards.push_back(entry);
+        cards.push_back(entry == nullptr ? make_card(held) : entry);
     }
     for (HeldCard* old : cards_) {
         if (std::find(cards.begin(), cards.end(), old) == cards.end()) {
@@ -139,10 +122,35 @@ void LedgeView::rebuild() {
     arrange();
 }
 
+HeldCard* LedgeView::make_card(const Held& held) {
+    auto* card = new HeldCard(document_, held.value->id, held.table, shelf_);
+    connect(card, &HeldCard::menu_wanted, this, &LedgeView::open_menu);
+    connect(card, &HeldCard::chosen, this, &LedgeView::chosen);
+    connect(card, &HeldCard::looked_at, this, [this, card](Id id) {
+        look_through(true);
+        bring_into_view(*card);
+        Q_EMIT looked_at(id);
+    });
+    connect(card, &HeldCard::dragged_to, this, &LedgeView::drop);
+    connect(card, &HeldCard::shifted, this, &LedgeView::shift);
+    card->show();
+    return card;
+}
+
 HeldCard* LedgeView::card(Id held) const {
     const auto it =
         std::find_if(cards_.begin(), cards_.end(), [held](const HeldCard* card) { return card->held() == held; });
     return it == cards_.end() ? nullptr : *it;
+}
+
+HeldCard* LedgeView::reach(Id held) {
+    const std::vector<Held> all = in_order();
+    const auto place = std::find_if(all.begin(), all.end(), [held](const Held& one) { return one.value->id == held; });
+    if (card(held) == nullptr && place != all.end()) {
+        begun_at_ = static_cast<std::size_t>(place - all.begin());
+        rebuild();
+    }
+    return card(held);
 }
 
 /// An empty ledge takes less room.
@@ -173,7 +181,7 @@ void LedgeView::arrange() {
         widest = std::max(widest, card_size(*card).width());
     }
     const int whole = width() - 2 * edge - line_width - add_->sizeHint().width() - gap;
-    const bool one_is_enough = all <= whole;
+    const bool one_is_enough = all <= whole && left_out_ == 0;
     const int room = std::max(theme().px(80), one_is_enough ? whole : whole - more_->sizeHint().width() - gap);
     // Of two shelves each takes as much as lets the cards stand on no third one.
     const int shelf_end = one_is_enough || !looked_through_ ? std::max(all, room) : std::max(room, all / 2 + widest);
@@ -204,9 +212,9 @@ void LedgeView::arrange() {
         widget->setGeometry(x, gap + high - size.height(), size.width(), size.height());
         x += size.width() + gap;
     };
-    more_->setVisible(hidden > 0);
+    more_->setVisible(hidden > 0 || left_out_ > 0);
     if (!one_is_enough) {
-        more_->setText(tr("%1 more").arg(hidden));
+        more_->setText(tr("%1 more").arg(hidden + static_cast<qsizetype>(left_out_)));
         place(more_, more_->sizeHint());
     }
     if (line_width > 0) {
@@ -233,8 +241,11 @@ void LedgeView::show_more() {
     const int before = slid_;
     slid_ += shelf_->width() - theme().px(40);
     arrange();
-    slid_ = slid_ == before ? 0 : slid_;
-    arrange();
+    if (slid_ == before) { // at the end
+        slid_ = 0;
+        begun_at_ += left_out_ > 0 ? cards_.size() : 0;
+        rebuild();
+    }
 }
 
 void LedgeView::look_through(bool now) {
@@ -322,7 +333,7 @@ void LedgeView::shift(Id held, int by) {
         if (ledge[at]->id == held && to >= 0) {
             document_.perform(tr("order of the ledge"),
                               move_held(document_.study(), held, static_cast<std::size_t>(to)));
-            return card(held)->setFocus();
+            return reach(held)->setFocus();
         }
     }
 }
@@ -330,7 +341,11 @@ void LedgeView::shift(Id held, int by) {
 /// A card that has been dragged goes before the first one of its ledge whose middle lies behind.
 void LedgeView::drop(Id held, const QPoint& at) {
     const HeldCard* moved = card(held);
-    std::size_t place = 0;
+    const std::vector<Held> all = in_order();
+    auto place = static_cast<std::size_t>(
+        std::count_if(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(begun_at_), [moved](const Held& one) {
+            return (one.table == nullptr ? Id() : one.table->id) == moved->table();
+        }));
     for (const HeldCard* other : cards_) {
         const bool same_ledge = other->table() == moved->table() && other != moved;
         const QRect there = other->geometry();
@@ -384,7 +399,7 @@ void LedgeView::hold_new(bool for_table) {
     if (document_.perform(tr("holding %1").arg(name), out)) {
         new_line_->hide();
         arrange();
-        if (HeldCard* made = card(held)) {
+        if (HeldCard* made = reach(held)) {
             bring_into_view(*made);
             made->setFocus(Qt::OtherFocusReason);
             Q_EMIT looked_at(held);

@@ -19,6 +19,7 @@ class LedgeView : public QWidget {
     /// Opens the line in which a new held value is written, one of that name where there is one.
     void begin_holding(const QString& name = {});
     HeldCard* card(Id held) const;
+    HeldCard* reach(Id held);                                      ///< the same, which gets a card where it had none
     const std::vector<HeldCard*>& cards() const { return cards_; } ///< from left to right
     QLineEdit& new_line() { return *new_line_; }
     QSize sizeHint() const override;
@@ -37,7 +38,13 @@ class LedgeView : public QWidget {
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
+    struct Held {
+        const HeldValue* value;
+        const Table* table; ///< to which it belongs, if to one
+    };
+    std::vector<Held> in_order() const;
     void rebuild();
+    HeldCard* make_card(const Held& held);
     void arrange();
     static QSize card_size(const HeldCard& card);
     void show_more();
@@ -57,7 +64,9 @@ class LedgeView : public QWidget {
 
     Document& document_;
     Id table_;
-    std::vector<HeldCard*> cards_;
+    std::vector<HeldCard*> cards_; ///< of very many held values some
+    std::size_t begun_at_ = 0;     ///< the first of them, in their order
+    std::size_t left_out_ = 0;     ///< how many have no card now
     QToolButton* add_;
     QLineEdit* new_line_;
     QWidget* shelf_; ///< that the cards stand on: what slides beyond its ends is not seen

@@ -355,7 +355,7 @@ void MainWindow::go_to(const DefinitionId& definition, std::size_t row) {
     if (part.column != nullptr && !part.is_axis) {
         return page()->go_to(definition.object, std::max<std::size_t>(1, row));
     }
-    if (HeldCard* card = ledge_->card(definition.object)) {
+    if (HeldCard* card = ledge_->reach(definition.object)) {
         card->setFocus();
         details_->show_place({definition, 0});
     }

@@ -340,19 +340,38 @@ QSize TableHeading::sectionSizeFromContents(int section) const {
     return {fitting_width(section, 0), height_at(section, at_left() ? width() : sectionSize(section))};
 }
 
+std::vector<int> TableHeading::measured_sections() const {
+    constexpr int most = 200;
+    std::vector<int> out;
+    for (int section = 0; section < std::min(count(), most); ++section) {
+        out.push_back(section);
+    }
+    if (count() > most) {
+        const int extent = at_left() ? viewport()->height() : viewport()->width();
+        const int first = visualIndexAt(0);
+        const int last = visualIndexAt(extent - 1);
+        for (int place = std::max(first, 0); place <= (last < 0 ? count() - 1 : last) && first >= 0; ++place) {
+            if (const int section = logicalIndex(place); section >= most) {
+                out.push_back(section);
+            }
+        }
+    }
+    return out;
+}
+
 QSize TableHeading::sizeHint() const {
     if (table_.two_way()) {
         return {QHeaderView::sizeHint().width(), QFontMetrics(theme().text(10.5, true)).height() + theme().px(16)};
     }
     if (at_left()) {
         int width = theme().px(least_width);
-        for (int section = 0; section < count(); ++section) {
+        for (const int section : measured_sections()) {
             width = std::max(width, isSectionHidden(section) ? 0 : fitting_width(section, 0));
         }
         return {width + band_height(), QHeaderView::sizeHint().height()};
     }
     int height = theme().px(40);
-    for (int section = 0; section < count(); ++section) {
+    for (const int section : measured_sections()) {
         height = std::max(height, height_at(section, sectionSize(section)));
     }
     return {QHeaderView::sizeHint().width(), height + band_height()};

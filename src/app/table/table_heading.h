@@ -22,6 +22,8 @@ class TableHeading : public QHeaderView {
     TableHeading(Qt::Orientation orientation, TableModel& model, Document& document, QWidget* parent = nullptr);
 
     QSize sizeHint() const override;
+    /// The sections by which it is sized: all, or of very many the first and those that are seen.
+    std::vector<int> measured_sections() const;
     /// The width that a column's label and its content (in pixels, with its margins) ask for; its formula wraps, and
     /// widens it by no more than half.
     int fitting_width(int section, int content_width) const;

@@ -84,6 +84,11 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     connect(&model, &TableModel::shape_changed, this, &TableView::fit_columns);
     connect(&model, &TableModel::headings_taken, this, [this] { moved_up_ = true; });
     connect(&model, &QAbstractItemModel::modelReset, this, &TableView::fit_columns);
+    connect(horizontalScrollBar(), &QScrollBar::valueChanged, this, [this] {
+        if (static_cast<int>(heading_->measured_sections().size()) < heading_->count()) {
+            fit_columns(); // those that come into view
+        }
+    });
     restyle();
 }
 

@@ -121,18 +121,24 @@ void TableView::fit_columns() {
     }
     fitting_ = true;
     bool changed = heading_->sizeHint().height() != heading_->height();
+    const auto set_width = [&](int section, int width) {
+        changed = changed || columnWidth(section) != width;
+        setColumnWidth(section, width);
+    };
     for (int section = 0; section < table_.columnCount(); ++section) {
         const ColumnDefinition* column = table_.column(section);
-        const bool given_width = column != nullptr && column->width > 0;
-        const int width =
-            given_width ? theme().px(column->width) : heading_->fitting_width(section, content_width(section));
-        if (columnWidth(section) != width) {
-            setColumnWidth(section, width);
-            changed = true;
+        if (column != nullptr && column->width > 0) {
+            set_width(section, theme().px(column->width));
         }
         const bool hidden = column != nullptr && column->hidden;
         if (isColumnHidden(section) != hidden) {
             setColumnHidden(section, hidden);
+        }
+    }
+    for (const int section : heading_->measured_sections()) {
+        const ColumnDefinition* column = table_.column(section);
+        if (column == nullptr || column->width == 0) {
+            set_width(section, heading_->fitting_width(section, content_width(section)));
         }
     }
     fitting_ = false;

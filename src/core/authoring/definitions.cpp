@@ -65,6 +65,7 @@ void find_followers(const Study& study, const Table& table, std::vector<Line>& l
     for (std::size_t at = 0; at < lines.size(); ++at) {
         line_of.emplace(as_columns[at].written, at);
     }
+    const NameIndex names(all->study);
     std::vector<std::vector<std::size_t>> referring(lines.size()); ///< to each line, in a way that would follow
     std::vector<std::size_t> following;
     for (std::size_t at = 0; at < lines.size(); ++at) {

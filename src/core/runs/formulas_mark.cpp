@@ -95,7 +95,7 @@ class FormulasByOwner {
 } // namespace
 
 std::uint64_t formulas_mark(const Study& study, const Run& run) {
-    const LedgeIndex index(study);
+    const NameIndex index(study);
     std::vector<Id> parts;
     for (const RunColumn& column : run.columns) {
         parts.push_back(column.column);

@@ -27,7 +27,8 @@ class LayoutFinder {
         : sheet_(workbook.sheets[sheet])
         , number_(sheet)
         , single_(single)
-        , layout_(layout) {}
+        , layout_(layout)
+        , first_table_(layout.tables.size()) {}
 
     void find() {
         std::vector<const SheetCell*> cells;
@@ -313,8 +314,8 @@ class LayoutFinder {
     /// of the right one look at their own row of the left one.
     void join_beside() {
         auto& tables = layout_.tables;
-        for (std::size_t left = 0; left < tables.size(); ++left) {
-            for (std::size_t right = 0; right < tables.size(); ++right) {
+        for (std::size_t left = first_table_; left < tables.size(); ++left) {
+            for (std::size_t right = first_table_; right < tables.size(); ++right) {
                 if (left == right || !go_together(tables[left], tables[right])) {
                     continue;
                 }
@@ -339,7 +340,7 @@ class LayoutFinder {
                 if (right < left) {
                     --left;
                 }
-                right = static_cast<std::size_t>(-1); // a third one may follow
+                right = first_table_ - 1; // a third one may follow
             }
         }
     }
@@ -402,6 +403,7 @@ class LayoutFinder {
     std::size_t number_;
     const std::set<WorkbookPlace>& single_;
     SheetLayout& layout_;
+    std::size_t first_table_; ///< of this sheet
     std::vector<const SheetCell*> titles_;
 };
 

@@ -393,7 +393,7 @@ const PlannedDefinition* Plan::find(const DefinitionId& id) const {
 }
 
 Plan make_plan(const Study& study) {
-    const LedgeIndex index(study);
+    const NameIndex index(study);
     return Planner(study).make();
 }
 

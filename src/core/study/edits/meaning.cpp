@@ -59,6 +59,8 @@ bool used_in_foot(const Study& study, const Table& table, const std::string& nam
 } // namespace
 
 Study keeping_meaning(const Study& before, const Study& after) {
+    const NameIndex names_before(before);
+    const NameIndex names_after(after);
     std::set<std::string> owners;
     for_each_formula(before,
                      [&owners](const FormulaPlace& place, const Formula&) { owners.insert(place.owner.str()); });
@@ -111,7 +113,7 @@ std::vector<std::string> users_of(const Study& study, Id id) {
 }
 
 std::vector<User> parts_using(const Study& study, Id id) {
-    const LedgeIndex index(study);
+    const NameIndex index(study);
     std::vector<User> users;
     for_each_formula(study, [&](const FormulaPlace& place, const Formula& formula) {
         const bool inside = place.owner == id || (place.table != nullptr && place.table->id == id);

@@ -17,7 +17,7 @@ const HeldValue* held_in(const std::vector<Shared<HeldValue>>& ledge, std::strin
 }
 
 Binding in_table(const Table& table, std::string_view name) {
-    if (const ColumnDefinition* column = table.column_named(name)) {
+    if (const ColumnDefinition* column = NameIndex::column(table, name)) {
         return {&table, column, nullptr};
     }
     if (const Group* group = table.group_named(name)) {
@@ -58,12 +58,7 @@ void visit_names(const Node& node, std::vector<std::string>& bound,
     }
 }
 
-thread_local const LedgeIndex* innermost = nullptr;
-
-const HeldValue* held_by(const Study& study, std::string_view name) {
-    const LedgeIndex* index = LedgeIndex::of(study);
-    return index == nullptr ? held_in(study.ledge, name) : index->find(name);
-}
+thread_local const NameIndex* innermost = nullptr;
 
 /// The axis with other formulas of its own, which are the ledge's.
 void change_axis(Axis& axis, const Table& table,
@@ -82,31 +77,48 @@ void change_axis(Axis& axis, const Table& table,
 
 } // namespace
 
-LedgeIndex::LedgeIndex(const Study& study)
+NameIndex::NameIndex(const Study& study)
     : study_(study)
     , outer_(innermost) {
     for (const auto& held : study.ledge) {
-        by_name_.try_emplace(held->name, &*held);
+        held_.try_emplace(held->name, &*held);
+    }
+    for (const auto& table : study.tables) {
+        ByName<ColumnDefinition>& columns = columns_[&*table];
+        for (const auto& column : table->columns) {
+            columns.try_emplace(column->name, &*column);
+        }
     }
     innermost = this;
 }
 
-LedgeIndex::~LedgeIndex() {
+NameIndex::~NameIndex() {
     innermost = outer_;
 }
 
-const LedgeIndex* LedgeIndex::of(const Study& study) {
-    return innermost != nullptr && &innermost->study_ == &study ? innermost : nullptr;
+const HeldValue* NameIndex::held(const Study& study, std::string_view name) {
+    for (const NameIndex* index = innermost; index != nullptr; index = index->outer_) {
+        if (&index->study_ == &study) {
+            const auto held = index->held_.find(name);
+            return held == index->held_.end() ? nullptr : held->second;
+        }
+    }
+    return held_in(study.ledge, name);
 }
 
-const HeldValue* LedgeIndex::find(std::string_view name) const {
-    const auto it = by_name_.find(name);
-    return it == by_name_.end() ? nullptr : it->second;
+const ColumnDefinition* NameIndex::column(const Table& table, std::string_view name) {
+    for (const NameIndex* index = innermost; index != nullptr; index = index->outer_) {
+        if (const auto columns = index->columns_.find(&table); columns != index->columns_.end()) {
+            const auto column = columns->second.find(name);
+            return column == columns->second.end() ? nullptr : column->second;
+        }
+    }
+    return table.column_named(name);
 }
 
 Binding look_up(const Study& study, const Table* own, std::string_view owner, std::string_view name) {
     if (owner == "ledge") {
-        return {nullptr, nullptr, held_by(study, name)};
+        return {nullptr, nullptr, NameIndex::held(study, name)};
     }
     if (!owner.empty()) {
         const Table* other = study.table_named(owner);
@@ -118,7 +130,7 @@ Binding look_up(const Study& study, const Table* own, std::string_view owner, st
             return binding;
         }
     }
-    return {nullptr, nullptr, held_by(study, name)};
+    return {nullptr, nullptr, NameIndex::held(study, name)};
 }
 
 const FootLine* foot_line_meant(const Study& study, const Table* own, const Node& name) {
@@ -135,7 +147,7 @@ const HeldValue* called_function(const Study& study, const Table* own, std::stri
     const Table* named = owner.empty() ? own : owner == "ledge" ? nullptr : study.table_named(owner);
     const HeldValue* held = named == nullptr ? nullptr : held_in(named->ledge, name);
     if (held == nullptr && (owner.empty() || owner == "ledge")) {
-        held = held_by(study, name);
+        held = NameIndex::held(study, name);
     }
     return held != nullptr && held->is_function() ? held : nullptr;
 }

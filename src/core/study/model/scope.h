@@ -22,23 +22,28 @@ struct Binding {
     }
 };
 
-/// While it lives, its thread finds the held values of `study`'s own ledge by an index, where looking through all of
-/// them for each name would take the square of their number. The study must not change meanwhile.
-class LedgeIndex {
+/// While it lives, its thread finds the held values of `study`'s own ledge and the columns of its tables by an index,
+/// where looking through all of them for each name would take the square of their number. The study must not change
+/// meanwhile.
+class NameIndex {
   public:
-    explicit LedgeIndex(const Study& study);
-    LedgeIndex(const LedgeIndex&) = delete;
-    LedgeIndex& operator=(const LedgeIndex&) = delete;
-    ~LedgeIndex();
+    explicit NameIndex(const Study& study);
+    NameIndex(const NameIndex&) = delete;
+    NameIndex& operator=(const NameIndex&) = delete;
+    ~NameIndex();
 
-    /// The index of `study` that its thread has; null where there is none.
-    static const LedgeIndex* of(const Study& study);
-    const HeldValue* find(std::string_view name) const;
+    /// What is on the study's ledge, or a column of a table, under that name; null where there is none.
+    static const HeldValue* held(const Study& study, std::string_view name);
+    static const ColumnDefinition* column(const Table& table, std::string_view name);
 
   private:
+    template <class Part>
+    using ByName = std::unordered_map<std::string_view, const Part*>;
+
     const Study& study_;
-    const LedgeIndex* outer_;
-    std::unordered_map<std::string_view, const HeldValue*> by_name_;
+    const NameIndex* outer_;
+    ByName<HeldValue> held_;
+    std::unordered_map<const Table*, ByName<ColumnDefinition>> columns_;
 };
 
 /// Looks `name` up as a formula of `own` (null: of the study's ledge) means it: the table's columns and groups, its
