@@ -4172,6 +4172,10 @@
         <source>the folder %1 cannot be written, in which they would be kept. Save the study, or make the folder writable</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>This name has %1 characters. Choose one of at most %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

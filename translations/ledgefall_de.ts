@@ -4172,6 +4172,10 @@
         <source>the folder %1 cannot be written, in which they would be kept. Save the study, or make the folder writable</source>
         <translation>In den Ordner %1, in dem sie gesichert würden, kann nicht geschrieben werden. Speichern Sie die Studie, oder machen Sie den Ordner beschreibbar</translation>
     </message>
+    <message>
+        <source>This name has %1 characters. Choose one of at most %2.</source>
+        <translation>Dieser Name hat %1 Zeichen. Wählen Sie einen mit höchstens %2.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -7,6 +7,7 @@
 #include "app/tasks/task_runner.h"
 #include "app/theme/theme.h"
 #include "core/engine/running/memory_budget.h"
+#include "files/io/atomic_file.h"
 #include "files/io/machine_memory.h"
 
 #include <QApplication>
@@ -41,6 +42,7 @@ class Application : public QApplication {
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
+    ledgefall::take_file_limit_as_error();
     ledgefall::MemoryBudget::available = ledgefall::free_memory;
     Application application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));

@@ -3,6 +3,7 @@
 #include "calc/calculator.h"
 #include "calc/reference_page.h"
 #include "core/engine/running/memory_budget.h"
+#include "files/io/atomic_file.h"
 #include "files/io/machine_memory.h"
 
 #include <CLI/CLI.hpp>
@@ -44,6 +45,7 @@ constexpr Described options[] = {
 
 int main(int count, char** arguments) {
     ledgefall::MemoryBudget::available = ledgefall::free_memory;
+    ledgefall::take_file_limit_as_error();
     CLI::App app("Computes tables without a window: a study, a worksheet, or delimited text as the table Data. Options "
                  "apply in the order written and can be repeated.",
                  "ledgefall-calc");

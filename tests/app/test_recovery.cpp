@@ -295,6 +295,20 @@ class TestRecovery : public QObject {
         second.window.document().start_new();
     }
 
+    /// Where there is room again what could not be kept is kept, though nothing is changed any more.
+    void a_failed_backup_is_tried_again() {
+        const QTemporaryDir folder;
+        const QString state = folder.filePath(QStringLiteral("state"));
+        QVERIFY(write_file(state.toStdString(), "a file where a folder should be"));
+        qputenv("XDG_STATE_HOME", state.toUtf8());
+        WindowDriver drive;
+        begin(drive, {QStringLiteral("42")});
+        QTRY_VERIFY_WITH_TIMEOUT(!drive.window.notices().unread().isEmpty(), 4000);
+        QVERIFY(QFile::remove(state));
+        QTRY_VERIFY_WITH_TIMEOUT(drive.window.files().autosave().is_written(), 8000);
+        drive.window.document().start_new();
+    }
+
     /// A version whose writing was cut off leaves nothing behind.
     void torn_versions_are_cleared_away() {
         const QTemporaryDir folder;

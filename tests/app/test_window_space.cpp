@@ -3,6 +3,7 @@
 
 #include "app/contents/contents_panel.h"
 #include "app/theme/theme.h"
+#include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
@@ -36,6 +37,68 @@ class TestWindowSpace : public QObject {
   private Q_SLOTS:
     void initTestCase() { prepare_application(); }
     void cleanup() { QSettings().remove(QStringLiteral("folded")); }
+
+    /// Of very many held values some have cards at a time; each can be reached.
+    void a_thousand_held_values_are_shown_some_at_a_time() {
+        WindowDriver drive;
+        Study study;
+        for (int at = 0; at < 1000; ++at) {
+            HeldValue held;
+            held.id = study.fresh_id("h");
+            held.name = "h" + std::to_string(at);
+            held.value = Value::number(at);
+            study.ledge.emplace_back(std::move(held));
+        }
+        const Id last = study.ledge.back()->id;
+        QVERIFY(drive.window.document().perform(QStringLiteral("values"), study));
+        LedgeView& ledge = drive.window.ledge();
+        QVERIFY(ledge.cards().size() < 300 && ledge.card(last) == nullptr);
+        QVERIFY(more_button(drive)->text().startsWith(QStringLiteral("9")));
+        drive.window.go_to(last, 1);
+        QVERIFY(ledge.card(last) != nullptr && ledge.card(last)->isVisible());
+        for (int turn = 0; turn < 300 && ledge.card(study.ledge[300]->id) == nullptr; ++turn) {
+            QTest::mouseClick(more_button(drive), Qt::LeftButton);
+        }
+        QVERIFY(ledge.card(study.ledge[300]->id) != nullptr);
+    }
+
+    /// The headings of a very wide table are measured as they come into view.
+    void a_very_wide_table_is_sized_as_it_is_scrolled() {
+        WindowDriver drive;
+        Id id;
+        Study study = *add_table(Study(), "Wide", &id);
+        std::vector<NewColumn> columns;
+        for (int at = 0; at < 2000; ++at) {
+            columns.push_back({"", "c" + std::to_string(at), "", Column::numbers({1, 2})});
+        }
+        columns[1500].label = "Length of the longest axis of every pebble of the sample, measured by caliper";
+        columns[1600].label = columns[1500].label;
+        std::vector<Id> added;
+        study = *add_columns(study, id, columns, &added);
+        study = *resize_column(study, added[1600], 90);
+        QVERIFY(drive.window.document().perform(QStringLiteral("columns"), study));
+        QVERIFY(drive.settle());
+        const TableView& view = drive.window.page()->view();
+        const int before = view.horizontalHeader()->height();
+        drive.window.page()->view().scrollTo(view.model()->index(0, 1500));
+        QTRY_VERIFY(view.columnWidth(1500) > 2 * view.columnWidth(1501)); // as wide as its heading
+        QCOMPARE(view.horizontalHeader()->height(), before);
+        drive.window.page()->view().scrollTo(view.model()->index(0, 1600));
+        QTRY_VERIFY(view.horizontalHeader()->height() > before); // the heading of a narrow column in several lines
+    }
+
+    /// What is very long is shown by its beginning.
+    void a_megabyte_in_a_heading_or_cell_is_shown_by_its_beginning() {
+        WindowDriver drive;
+        Id id;
+        Study study = *add_table(Study(), "Long", &id);
+        const std::string text(1'000'000, '(');
+        study = *add_columns(study, id, {{text, "x", "", Column::of(Kind::text, {Value::text(Text(text))})}});
+        QVERIFY(drive.window.document().perform(QStringLiteral("columns"), study));
+        QVERIFY(drive.settle());
+        QVERIFY(drive.shown(0, 0).size() < 1000 && drive.shown(0, 0).endsWith(u'…'));
+        QVERIFY(drive.window.page()->view().horizontalHeader()->height() < 2000);
+    }
 
     void twelve_held_values_take_one_shelf() {
         WindowDriver drive;

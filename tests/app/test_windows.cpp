@@ -14,9 +14,12 @@
 #include "story_steps.h"
 
 #include <QDropEvent>
+#include <QElapsedTimer>
+#include <QLocalSocket>
 #include <QMimeData>
 #include <QProcess>
 #include <QPushButton>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 
 #include <array>
@@ -277,6 +280,46 @@ class TestWindows : public QObject {
         window.document().perform(QStringLiteral("a note"), noted);
         QVERIFY(!window.untouched());
         window.document().start_new();
+    }
+
+    /// What hands over no line, or too long a one, does no harm; another display has its own program.
+    void others_starts_are_bounded() {
+        const QTemporaryDir folder;
+        const QString path = study_file(folder, QStringLiteral("Calm"));
+        Windows windows;
+        windows.listen();
+        const QString name = windows.server_name();
+        QVERIFY(name.startsWith(QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation)));
+        QLocalSocket silent;
+        silent.connectToServer(name);
+        QVERIFY(silent.waitForConnected());
+        QLocalSocket loud;
+        loud.connectToServer(name);
+        QVERIFY(loud.waitForConnected());
+        loud.write(QByteArray(3'000'000, 'x'));
+        QTRY_COMPARE(loud.state(), QLocalSocket::UnconnectedState);
+        bool taken = false;
+        std::thread other_start([&] { taken = Windows::hand_over({path}); });
+        QTRY_COMPARE(tables_shown(windows), QStringList{QStringLiteral("Calm")});
+        other_start.join();
+        QVERIFY(taken);
+        qputenv("WAYLAND_DISPLAY", "another");
+        QVERIFY(!Windows::hand_over({path}));
+        qunsetenv("WAYLAND_DISPLAY");
+        windows.all().front()->close();
+        QTRY_VERIFY(windows.all().isEmpty());
+    }
+
+    /// A program that does not answer is passed over.
+    void a_program_that_hangs_is_passed_over() {
+        QLocalServer hung;
+        const QString name = Windows::server_name();
+        QLocalServer::removeServer(name);
+        QVERIFY(hung.listen(name));
+        QElapsedTimer since;
+        since.start();
+        QVERIFY(!Windows::hand_over({QStringLiteral("/tmp/x.ledgefall")}));
+        QVERIFY(since.elapsed() < 60'000); // and not for ever
     }
 
     /// SIGTERM: what is not saved is written and the process ends, without a question.

@@ -42,6 +42,29 @@ class TestDefinitions : public QObject {
     Q_OBJECT
 
   private Q_SLOTS:
+    /// Lines taken together mean each other, in whichever order they stand, and leave other formulas what they meant.
+    void lines_taken_together_mean_each_other() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 3});
+        bench.study = *hold(bench.study, Id(), "n = 100");
+        bench.study = *write_column(bench.study, bench.table, "before = x + n");
+        std::string lines;
+        constexpr int count = 300;
+        for (int at = count; at > 0; --at) {
+            lines += "c" + std::to_string(at) + " = c" + std::to_string(at - 1) + " + n\n";
+        }
+        const auto written = write_definitions(bench.study, bench.table, lines + "c0 = x\nn = 2 * x\n");
+        QVERIFY2(written, written ? "" : written.refusal().text().c_str());
+        QCOMPARE(written->columns.size(), std::size_t{count + 2});
+        const ResultsPtr results = compute(written->study);
+        const Table& table = *written->study.table(bench.table);
+        for (std::size_t row = 0; row < 3; ++row) {
+            const auto x = static_cast<double>(row + 1);
+            QCOMPARE(results->cell(table.column_named("before")->id, row).number(), x + 100); // the ledge's n
+            QCOMPARE(results->cell(table.column_named("c300")->id, row).number(), x + count * 2 * x);
+        }
+    }
+
     void what_follows_the_row_is_a_column_and_the_rest_is_held() {
         Bench bench;
         bench.numbers("f", {1, 2, 3});

@@ -402,7 +402,7 @@ class TestStudyFile : public QObject {
         // A disk that takes no more: the old file stays, and nothing is left beside it.
         struct rlimit before {};
         getrlimit(RLIMIT_FSIZE, &before);
-        std::signal(SIGXFSZ, SIG_IGN);
+        take_file_limit_as_error();
         const struct rlimit small { 1000, before.rlim_max };
         setrlimit(RLIMIT_FSIZE, &small);
         const auto refused = write_file(path, std::string(5000, 'x'));

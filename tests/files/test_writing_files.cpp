@@ -5,6 +5,7 @@
 #include "harness/test_program.h"
 
 #include <QDir>
+#include <QProcess>
 #include <QTemporaryDir>
 #include <QtTest>
 
@@ -27,7 +28,7 @@ class FullDisk {
         struct rlimit less = before_;
         less.rlim_cur = bytes;
         ::setrlimit(RLIMIT_FSIZE, &less);
-        ::signal(SIGXFSZ, SIG_IGN); // the write fails instead
+        take_file_limit_as_error();
     }
     ~FullDisk() {
         ::setrlimit(RLIMIT_FSIZE, &before_);
@@ -68,6 +69,22 @@ class TestWritingFiles : public QObject {
         const FullDisk full(5000);
         QVERIFY(!write_file(path, std::string(200'000, 'y')));
         QCOMPARE(*read_file(other), std::string(100'000, 'x'));
+    }
+
+    /// A limit on the size of files is an error that the program tells, and does not end it by a signal.
+    void a_limit_on_files_is_told_by_the_program() {
+        const QTemporaryDir folder;
+        const QString out = folder.filePath(QStringLiteral("out.ledgefall"));
+        QProcess shell;
+        shell.start(QStringLiteral("/bin/sh"),
+                    {QStringLiteral("-c"), QStringLiteral("ulimit -f 1; exec \"$0\" \"$1\" --save \"$2\""),
+                     QCoreApplication::applicationDirPath() + QStringLiteral("/ledgefall-calc"),
+                     QStringLiteral(DEMO_FOLDER "/marrow-beck.ledgefall"), out});
+        QVERIFY(shell.waitForFinished());
+        QCOMPARE(shell.exitStatus(), QProcess::NormalExit);
+        QVERIFY(shell.exitCode() != 0);
+        QVERIFY(QString::fromUtf8(shell.readAllStandardError()).contains(QStringLiteral("could not be saved")));
+        QVERIFY(!QFile::exists(out));
     }
 
     void a_folder_that_is_gone() {

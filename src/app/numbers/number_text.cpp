@@ -85,6 +85,11 @@ QString value_text(const Value& value, const Format& format) {
     return QString::fromStdString(write_cell(value));
 }
 
+QString beginning_of(const QString& text) {
+    constexpr qsizetype most = 600;
+    return text.size() <= most ? text : text.left(most) + QStringLiteral("…");
+}
+
 QString told_text(const Value& value) {
     constexpr int figures = 12;
     return value.plain() && value.kind() == Kind::number

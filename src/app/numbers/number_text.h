@@ -24,6 +24,8 @@ QString rounded_to_zero_text(const Format& format);
 
 /// Any value as it is shown. Missing gives nothing, a fault the few words that name its cause.
 QString value_text(const Value& value, const Format& format);
+/// As much of a text as is ever seen at once; measuring and painting a longer one would take its time for nothing.
+QString beginning_of(const QString& text);
 
 /// The name that is not there yet, for which a value waits; empty where it waits for none.
 QString waited_for(const Value& value);

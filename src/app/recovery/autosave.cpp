@@ -90,12 +90,17 @@ class RecoveryFile {
     std::atomic<bool> written_ = false;
 };
 
+namespace {
+
+constexpr int soon = 1000; // milliseconds; writing may take as long again
+
+} // namespace
+
 Autosave::Autosave(Document& document, QObject* parent)
     : QObject(parent)
     , document_(document)
     , file_(std::make_shared<RecoveryFile>(state_folder(QStringLiteral("recovery")) + QLatin1Char('/') +
                                            QUuid::createUuid().toString(QUuid::WithoutBraces))) {
-    constexpr int soon = 1000; // writing may take as long again
     soon_.setSingleShot(true);
     soon_.setInterval(soon);
     connect(&soon_, &QTimer::timeout, this, &Autosave::write);
@@ -132,7 +137,7 @@ void Autosave::follow() {
         typed_ = {};
         remove();
     } else if (!soon_.isActive()) { // not begun anew with each change, so that a long series of them is written, too
-        soon_.start();
+        soon_.start(soon);
     }
 }
 
@@ -163,6 +168,9 @@ void Autosave::take(const Result<Saved>& saved) {
         Q_EMIT failed(saved.refusal());
     }
     told_ = !saved;
+    if (!saved) { // there may be room again
+        soon_.start(5 * soon);
+    }
     if (std::exchange(again_, false)) {
         write();
     }

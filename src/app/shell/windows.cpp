@@ -6,20 +6,28 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QLocalSocket>
+#include <QRegularExpression>
+#include <QStandardPaths>
 #include <QUrl>
 
+#include <sys/socket.h>
 #include <unistd.h>
 
 namespace ledgefall {
 namespace {
 
-/// One for each user, whose runtime folder nobody else can write to.
-QString server_name() {
-    return QStringLiteral("ledgefall-%1").arg(::getuid());
+/// Whether the process at the other end is this user's.
+bool is_own(const QLocalSocket& socket) {
+    ucred other{};
+    socklen_t size = sizeof other;
+    const bool known =
+        ::getsockopt(static_cast<int>(socket.socketDescriptor()), SOL_SOCKET, SO_PEERCRED, &other, &size) == 0;
+    return known && other.uid == ::getuid();
 }
 
-constexpr int moment = 500;     // milliseconds
-constexpr int opening = 10'000; // it answers when it has opened what others have handed over before
+constexpr int moment = 500;        // milliseconds
+constexpr int to_answer = 2000;    // it does nothing long before it answers
+constexpr qint64 most = 1'000'000; // bytes that another start hands over
 
 } // namespace
 
@@ -30,6 +38,14 @@ QString local_path(const QString& file) {
     }
     const bool address = file.contains(QStringLiteral("://"));
     return address ? QString() : QFileInfo(file).absoluteFilePath();
+}
+
+QString Windows::server_name() {
+    const QString wayland = qEnvironmentVariable("WAYLAND_DISPLAY");
+    QString display = wayland.isEmpty() ? qEnvironmentVariable("DISPLAY") : wayland;
+    display += QLatin1Char('-') + qEnvironmentVariable("XDG_SESSION_ID");
+    display.replace(QRegularExpression(QStringLiteral("[^A-Za-z0-9.-]")), QStringLiteral("_"));
+    return QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation) + QStringLiteral("/ledgefall-") + display;
 }
 
 Windows::Windows(QObject* parent)
@@ -84,7 +100,7 @@ void Windows::end_at_once() {
 bool Windows::hand_over(const QStringList& files) {
     QLocalSocket socket;
     socket.connectToServer(server_name());
-    if (!socket.waitForConnected(moment)) {
+    if (!socket.waitForConnected(moment) || !is_own(socket)) {
         return false;
     }
     QJsonArray paths;
@@ -92,7 +108,7 @@ bool Windows::hand_over(const QStringList& files) {
         paths.append(local_path(file));
     }
     socket.write(QJsonDocument(paths).toJson(QJsonDocument::Compact) + '\n');
-    return socket.waitForBytesWritten(moment) && socket.waitForReadyRead(opening); // it has answered
+    return socket.waitForBytesWritten(moment) && socket.waitForReadyRead(to_answer); // it has answered
 }
 
 void Windows::listen() {
@@ -108,10 +124,17 @@ void Windows::listen() {
 void Windows::take_from_other_start() {
     QLocalSocket* socket = server_.nextPendingConnection();
     connect(socket, &QLocalSocket::disconnected, socket, &QObject::deleteLater);
+    if (!is_own(*socket)) {
+        qCWarning(log_windows) << "another user's program is not listened to";
+        return socket->abort();
+    }
+    socket->setReadBufferSize(most);
     connect(socket, &QLocalSocket::readyRead, this, [this, socket] {
-        constexpr qint64 most = 1'000'000;
-        if (!socket->canReadLine() || socket->bytesAvailable() > most) {
-            qCInfo(log_windows) << "not a whole line yet, or too long:" << socket->bytesAvailable() << "bytes";
+        if (!socket->canReadLine()) {
+            if (socket->bytesAvailable() >= most) {
+                qCWarning(log_windows) << "another start hands over too much";
+                socket->abort();
+            }
             return;
         }
         const QJsonArray paths = QJsonDocument::fromJson(socket->readLine()).array();

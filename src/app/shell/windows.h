@@ -26,6 +26,9 @@ class Windows : public QObject {
     static bool hand_over(const QStringList& files);
     /// From now on takes what later starts hand over.
     void listen();
+    /// Where the running program listens: in the runtime folder, which is the user's own; one for each display and
+    /// session, so that a start on another display opens a window there.
+    static QString server_name();
 
   private:
     void take_from_other_start();

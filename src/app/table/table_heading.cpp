@@ -58,7 +58,7 @@ TableHeading::Content TableHeading::content(int section) const {
         content.note = tr("= a formula, or values");
         return content;
     }
-    content.label = QString::fromStdString(column->shown_label());
+    content.label = beginning_of(QString::fromStdString(column->shown_label()));
     content.unit = QString::fromStdString(column->unit);
     content.computed = column->computed();
     content.overrides = column->overrides->size();
@@ -72,7 +72,7 @@ TableHeading::Content TableHeading::content(int section) const {
     for (auto& range : content.formula.formats) {
         range.start += static_cast<int>(before.size());
     }
-    content.formula.text = before + content.formula.text;
+    content.formula.text = beginning_of(before + content.formula.text);
     if (const Results::Entry* entry = document_.results().find(column->id)) {
         content.faults = entry->faults;
         content.waits_for = entry->faults > 0 ? waited_for(Value::fault(entry->first_fault)) : QString();

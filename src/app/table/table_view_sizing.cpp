@@ -24,7 +24,7 @@ class WidestText {
             length_ = text.size();
             figures_ = figures;
         }
-        width_ = std::max(width_, metrics_.horizontalAdvance(text));
+        width_ = std::max(width_, metrics_.horizontalAdvance(beginning_of(text)));
     }
     int width() const { return width_; }
 

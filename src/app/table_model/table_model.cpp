@@ -220,7 +220,7 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     const Value cell = value(index.row(), index.column());
     switch (role) {
     case Qt::DisplayRole:
-        return value_text(cell, shown_format(index.column()));
+        return beginning_of(value_text(cell, shown_format(index.column())));
     case Qt::EditRole:
         if (cell.plain() && cell.kind() == Kind::number) {
             return with_decimal_sign(QString::fromStdString(write_cell(cell)));

@@ -82,7 +82,7 @@ bool is_reserved(std::string_view word) {
 }
 
 bool is_name(std::string_view name) {
-    if (name.empty() || is_reserved(name)) {
+    if (name.empty() || name.size() > longest_name || is_reserved(name)) {
         return false;
     }
     for (std::size_t at = 0; at < name.size();) {
@@ -105,8 +105,9 @@ std::string normal_name(std::string_view name) {
 
 std::string name_from_label(std::string_view label) {
     std::string name;
-    bool pending = false; // an underscore is written only between two parts
-    for (std::size_t at = 0; at < label.size();) {
+    bool pending = false;                            // an underscore is written only between two parts
+    constexpr std::size_t enough = longest_name / 2; // to which a number may be added
+    for (std::size_t at = 0; at < label.size() && name.size() < enough;) {
         const CodePoint c = code_point_at(label, at);
         at += c.length;
         if (!continues_name(c.value) || c.value == '_') {
@@ -141,6 +142,9 @@ std::string free_name(const std::string& wanted, const std::function<bool(const 
 }
 
 std::string nearest_name(std::string_view name, const std::vector<std::string>& names) {
+    if (name.size() > longest_name) {
+        return {};
+    }
     const auto distance = [name](std::string_view other) {
         std::vector<std::vector<std::size_t>> d(name.size() + 1, std::vector<std::size_t>(other.size() + 1));
         for (std::size_t a = 0; a <= name.size(); ++a) {

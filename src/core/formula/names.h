@@ -19,6 +19,8 @@ bool begins_name(char32_t c);            ///< a letter (Greek and others too) or
 bool continues_name(char32_t c);         ///< that, a digit, or a subscript digit
 bool is_reserved(std::string_view word); ///< a word of the language, which no object may be called
 
+constexpr std::size_t longest_name = 400; ///< bytes: what nobody can read is no name
+
 /// Whether `name` can be the name of a column, a held value or a table.
 bool is_name(std::string_view name);
 

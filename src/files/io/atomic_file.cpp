@@ -170,6 +170,10 @@ Result<Saved> write_file(const std::string& path, std::string_view text, Renamin
     return saved;
 }
 
+void take_file_limit_as_error() {
+    std::signal(SIGXFSZ, SIG_IGN);
+}
+
 void remove_stale_temporaries(const std::string& folder, const std::string& of) {
     std::error_code error;
     for (std::filesystem::directory_iterator at(folder, error), end; !error && at != end; at.increment(error)) {

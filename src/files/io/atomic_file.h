@@ -39,6 +39,10 @@ enum class Renaming {
 /// device.
 Result<Saved> write_file(const std::string& path, std::string_view text, Renaming renaming = Renaming::flushed);
 
+/// A limit on the size of files is an error of the writing from now on, and no signal that ends the process. For the
+/// beginning of a program.
+void take_file_limit_as_error();
+
 /// Removes what a writing that was cut off has left in a folder; where `of` is given, only of the file of that name.
 void remove_stale_temporaries(const std::string& folder, const std::string& of = {});
 

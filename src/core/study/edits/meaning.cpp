@@ -155,6 +155,10 @@ std::optional<Sentence> name_refused(const Study& study, const Table* table, con
     if (is_reserved(name)) {
         return Sentence{N_("%1 is a reserved word in formulas. Choose another name, such as %1_1."), {name}};
     }
+    if (name.size() > longest_name) {
+        return Sentence{N_("This name has %1 characters. Choose one of at most %2."),
+                        {std::to_string(name.size()), std::to_string(longest_name)}};
+    }
     if (!is_name(name)) {
         return Sentence{N_("%1 is not a valid name. Use letters, digits and _, and do not start with a digit."),
                         {name}};
