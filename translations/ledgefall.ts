@@ -4157,10 +4157,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Line %1 has %2 fields; a table has at most %3 columns. Choose another separator, or divide the text.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The text has more than %1 lines, the most that a table has rows. Divide the text.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4174,6 +4170,14 @@
     </message>
     <message>
         <source>This name has %1 characters. Choose one of at most %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As a table the text would have %1 cells, most of them empty. Choose another separator, or divide the text.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line %1 has more than %2 fields, the most that a table has columns. Choose another separator, or divide the text.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

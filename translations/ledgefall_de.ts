@@ -4157,10 +4157,6 @@
         <translation>eine Liste von Wörtern</translation>
     </message>
     <message>
-        <source>Line %1 has %2 fields; a table has at most %3 columns. Choose another separator, or divide the text.</source>
-        <translation>Zeile %1 hat %2 Felder; eine Tabelle hat höchstens %3 Spalten. Wählen Sie ein anderes Trennzeichen oder teilen Sie den Text.</translation>
-    </message>
-    <message>
         <source>The text has more than %1 lines, the most that a table has rows. Divide the text.</source>
         <translation>Der Text hat mehr als %1 Zeilen, so viele, wie eine Tabelle höchstens hat. Teilen Sie den Text.</translation>
     </message>
@@ -4175,6 +4171,14 @@
     <message>
         <source>This name has %1 characters. Choose one of at most %2.</source>
         <translation>Dieser Name hat %1 Zeichen. Wählen Sie einen mit höchstens %2.</translation>
+    </message>
+    <message>
+        <source>As a table the text would have %1 cells, most of them empty. Choose another separator, or divide the text.</source>
+        <translation>Als Tabelle hätte der Text %1 Zellen, die meisten davon leer. Wählen Sie ein anderes Trennzeichen oder teilen Sie den Text.</translation>
+    </message>
+    <message>
+        <source>Line %1 has more than %2 fields, the most that a table has columns. Choose another separator, or divide the text.</source>
+        <translation>Zeile %1 hat mehr als %2 Felder, so viele, wie eine Tabelle höchstens Spalten hat. Wählen Sie ein anderes Trennzeichen oder teilen Sie den Text.</translation>
     </message>
 </context>
 <context>

@@ -55,13 +55,19 @@ Kind kind_of(const Delimited& text, std::size_t column, const Spelling& spelling
 }
 
 /// Why a text is not a table: one line has so many more fields than the others that nearly all cells would be empty.
-std::optional<Sentence> too_sparse(const TextRecords& records) {
+std::optional<Sentence> too_sparse(const TextRecords& records, std::size_t bytes) {
     constexpr std::size_t always_read = 1'000'000; // cells
     constexpr std::size_t most_for_a_field = 20;
     const std::size_t width = records.width();
     const std::size_t fields = records.field_count();
-    if (width * records.size() <= always_read + most_for_a_field * fields) {
-        return std::nullopt;
+    const std::size_t cells = width * records.size();
+    if (cells <= always_read + most_for_a_field * fields) {
+        constexpr std::size_t always_taken = 200'000'000; // bytes
+        const bool is_too_much = 9 * cells + 8 * fields > always_taken + 9 * bytes;
+        return is_too_much ? std::optional(Sentence{N_("As a table the text would have %1 cells, most of them empty. "
+                                                       "Choose another separator, or divide the text."),
+                                                    {std::to_string(cells)}})
+                           : std::nullopt;
     }
     std::size_t widest = 0;
     while (records[widest].size() < width) {
@@ -108,7 +114,7 @@ Result<Delimited> read_delimited(std::string_view bytes, const DialectChoice& ch
             out.ragged.push_back(records.line(at));
         }
     }
-    if (const auto refused = too_sparse(records)) {
+    if (const auto refused = too_sparse(records, text.size())) {
         return *refused;
     }
     if (dialect.header) {

@@ -86,7 +86,7 @@ class RecordReader {
                 plain();
             }
             pass_blanks();
-            if (at_line_end()) {
+            if (at_line_end() || out_.fields_.size() - first > TextRecords::most_fields) {
                 break;
             }
             at_ += by_blanks_ ? 0 : 1; // the delimiter
@@ -94,11 +94,9 @@ class RecordReader {
         end_line();
         out_.has_blanks_ = out_.has_blanks_ || (out_.fields_.size() == first + 1 && out_.fields_.back().size == 0);
         if (out_.fields_.size() - first > TextRecords::most_fields) {
-            refusal_ =
-                Sentence{N_("Line %1 has %2 fields; a table has at most %3 columns. Choose another separator, or "
-                            "divide the text."),
-                         {std::to_string(out_.lines_.back()), std::to_string(out_.fields_.size() - first),
-                          std::to_string(TextRecords::most_fields)}};
+            refusal_ = Sentence{N_("Line %1 has more than %2 fields, the most that a table has columns. Choose another "
+                                   "separator, or divide the text."),
+                                {std::to_string(out_.lines_.back()), std::to_string(TextRecords::most_fields)}};
         } else if (out_.lines_.size() > TextRecords::most_records) {
             refusal_ = Sentence{N_("The text has more than %1 lines, the most that a table has rows. Divide the text."),
                                 {std::to_string(TextRecords::most_records)}};
