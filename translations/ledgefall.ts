@@ -4180,6 +4180,18 @@
         <source>Line %1 has more than %2 fields, the most that a table has columns. Choose another separator, or divide the text.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The cells of the sheet %1 stand apart from each other in %2 places, and were left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cells of the sheet %2, scattered over %3 rows and %4 columns, are not a table and were left out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out:</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -8556,6 +8568,14 @@
     </message>
     <message>
         <source>Add tables to this study</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts left out: %1. Likely mistakes: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

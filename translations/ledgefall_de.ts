@@ -4180,6 +4180,18 @@
         <source>Line %1 has more than %2 fields, the most that a table has columns. Choose another separator, or divide the text.</source>
         <translation>Zeile %1 hat mehr als %2 Felder, so viele, wie eine Tabelle höchstens Spalten hat. Wählen Sie ein anderes Trennzeichen oder teilen Sie den Text.</translation>
     </message>
+    <message>
+        <source>The cells of the sheet %1 stand apart from each other in %2 places, and were left out.</source>
+        <translation>Die Zellen des Blattes %1 stehen an %2 Stellen für sich und wurden ausgelassen.</translation>
+    </message>
+    <message>
+        <source>%1 cells of the sheet %2, scattered over %3 rows and %4 columns, are not a table and were left out.</source>
+        <translation>%1 Zellen des Blattes %2, über %3 Zeilen und %4 Spalten verstreut, sind keine Tabelle und wurden ausgelassen.</translation>
+    </message>
+    <message>
+        <source>Left out:</source>
+        <translation>Ausgelassen:</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -8557,6 +8569,14 @@
     <message>
         <source>Add tables to this study</source>
         <translation>Seine Tabellen zu dieser Studie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Parts left out: %1. Likely mistakes: %2.</source>
+        <translation>Ausgelassene Teile: %1. Mögliche Fehler: %2.</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>Ausgelassen</translation>
     </message>
 </context>
 </TS>

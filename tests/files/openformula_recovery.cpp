@@ -518,6 +518,31 @@ class OpenFormulaRecovery : public QObject {
     }
 
     /// Formulas that refer to each other in a ring, and thousands of styles, come to an end.
+    /// A small file does not become a huge study: what is scattered is told and left out.
+    void scattered_cells_are_left_out() {
+        Workbook workbook;
+        workbook.sheets.emplace_back();
+        workbook.sheets.front().name = "Far";
+        for (std::uint32_t at = 0; at < 15'000; ++at) {
+            SheetCell cell;
+            cell.place = {at, at};
+            cell.number = at;
+            workbook.sheets.front().cells.push_back(cell);
+        }
+        const WorksheetStudy diagonal = worksheet_study(workbook);
+        QVERIFY(diagonal.study.tables.empty());
+        QCOMPARE(
+            QString::fromStdString(diagonal.report.text()).trimmed(),
+            QStringLiteral("Left out:\n  15000 cells of the sheet Far, scattered over 15000 rows and 15000 columns, "
+                           "are not a table and were left out."));
+        for (SheetCell& cell : workbook.sheets.front().cells) {
+            cell.place = {cell.place.row * 3, cell.place.column};
+        }
+        const WorksheetStudy apart = worksheet_study(workbook);
+        QVERIFY(apart.study.tables.empty());
+        QCOMPARE(apart.report.count(WorksheetReport::Line::Is::left_out), std::size_t{1});
+    }
+
     void rings_and_many_styles_come_to_an_end() {
         const auto ring =
             file_formats()[3].read_worksheet(spreadsheet_of(row_of(text_cell("a") + number_cell("1", "[.$B$2]+1")) +

@@ -45,13 +45,16 @@ WorksheetDialog::WorksheetDialog(const WorksheetStudy& recovered, const QString&
     auto* advice = new QLabel(slips == 0 ? tr("No likely mistakes were found.")
                                          : tr("Likely mistakes: %1. They are listed first.").arg(slips),
                               this);
+    if (const std::size_t left_out = report.count(Line::Is::left_out); left_out > 0) {
+        advice->setText(tr("Parts left out: %1. Likely mistakes: %2.").arg(left_out).arg(slips));
+    }
     advice->setWordWrap(true);
     report_->setAccessibleName(tr("What was found"));
-    report_->setHtml(section(report, Line::Is::slip, tr("To check")) +
-                     section(report, Line::Is::difference, tr("Values that differ from their formulas")) +
-                     section(report, Line::Is::not_said, tr("Kept as values")) +
-                     section(report, Line::Is::recovered, tr("Formulas")) +
-                     section(report, Line::Is::note, tr("Notes")));
+    report_->setHtml(
+        section(report, Line::Is::left_out, tr("Left out")) + section(report, Line::Is::slip, tr("To check")) +
+        section(report, Line::Is::difference, tr("Values that differ from their formulas")) +
+        section(report, Line::Is::not_said, tr("Kept as values")) +
+        section(report, Line::Is::recovered, tr("Formulas")) + section(report, Line::Is::note, tr("Notes")));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel, this);
     QPushButton* take = buttons->addButton(tr("Open as a study"), QDialogButtonBox::AcceptRole);
     QPushButton* usual = take;

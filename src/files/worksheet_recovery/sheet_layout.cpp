@@ -40,10 +40,25 @@ class LayoutFinder {
             return;
         }
         std::vector<SheetBlock> blocks = find_blocks(std::move(cells));
+        constexpr std::size_t most_blocks = 5000;
+        if (blocks.size() > most_blocks) {
+            layout_.left_out.push_back(
+                {N_("The cells of the sheet %1 stand apart from each other in %2 places, and were left out."),
+                 {sheet_.name, std::to_string(blocks.size())}});
+            return;
+        }
         std::stable_sort(blocks.begin(), blocks.end(),
                          [](const SheetBlock& a, const SheetBlock& b) { return a.from < b.from; });
         for (SheetBlock& block : blocks) {
-            take(block);
+            if (is_scattered(block)) {
+                layout_.left_out.push_back({N_("%1 cells of the sheet %2, scattered over %3 rows and %4 columns, are "
+                                               "not a table and were left "
+                                               "out."),
+                                            {std::to_string(block.cells.size()), sheet_.name,
+                                             std::to_string(rows_of(block)), std::to_string(columns_of(block))}});
+            } else {
+                take(block);
+            }
         }
         join_beside();
         set_titles();
@@ -51,6 +66,17 @@ class LayoutFinder {
 
   private:
     const SheetCell* at(std::uint32_t row, std::uint32_t column) const { return sheet_.at({row, column}); }
+
+    static std::size_t rows_of(const SheetBlock& block) { return block.to.row - std::size_t{block.from.row} + 1; }
+    static std::size_t columns_of(const SheetBlock& block) {
+        return block.to.column - std::size_t{block.from.column} + 1;
+    }
+    /// Whether nearly all cells of its table would be empty: a small file must not become a huge study.
+    static bool is_scattered(const SheetBlock& block) {
+        constexpr std::size_t always_taken = 1'000'000; // cells
+        constexpr std::size_t most_for_a_cell = 20;
+        return rows_of(block) * columns_of(block) > always_taken + most_for_a_cell * block.cells.size();
+    }
 
     void take(SheetBlock& block) {
         if (goes_on(block)) {

@@ -11,6 +11,7 @@ std::size_t WorksheetReport::count(Line::Is is) const {
 
 std::string WorksheetReport::text() const {
     const std::pair<Line::Is, Sentence> headings[] = {
+        {Line::Is::left_out, {N_("Left out:"), {}}},
         {Line::Is::slip, {N_("To check in the worksheet:"), {}}},
         {Line::Is::difference, {N_("Values that differ from their formulas:"), {}}},
         {Line::Is::not_said, {N_("Kept as values:"), {}}},

@@ -11,6 +11,7 @@ namespace ledgefall {
 struct WorksheetReport {
     struct Line {
         enum class Is : std::uint8_t {
+            left_out,   ///< what is not taken at all
             recovered,  ///< a formula, as it is now written
             slip,       ///< probably a mistake in the worksheet, with what would mend it
             not_said,   ///< what keeps its values, since the formula language cannot say it

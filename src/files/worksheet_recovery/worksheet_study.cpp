@@ -50,6 +50,9 @@ class StudyRecovery {
         for (const Sentence& note : workbook_.reports) {
             out_.report.add(Is::note, "", note);
         }
+        for (const Sentence& left_out : layout_.left_out) {
+            out_.report.add(Is::left_out, "", left_out);
+        }
         for (const std::string& note : layout_.notes) {
             out_.report.add(Is::note, "", {N_("The text “%1” is not in any table."), {note}});
         }
@@ -214,7 +217,7 @@ class StudyRecovery {
         const std::string place = told_place(workbook_, first);
         const std::string title = grid.title.empty() ? sheet.name : grid.title;
         const auto refused = [&](const Sentence& why) {
-            out_.report.add(Is::not_said, place, {N_("The grid %1 is left out: %2."), {title, why.text()}});
+            out_.report.add(Is::left_out, place, {N_("The grid %1 is left out: %2."), {title, why.text()}});
         };
         SheetFormulaPlace at{first, {}, false, 0, 0, 1, number};
         const auto said = FormulaTranslator(workbook_, layout_).translate(*grid.formula->tree, at);
