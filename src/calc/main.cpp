@@ -10,6 +10,7 @@
 
 #include <cstdio>
 #include <map>
+#include <new>
 
 namespace {
 
@@ -41,11 +42,7 @@ constexpr Described options[] = {
      "Save the study to a file, or export it as a worksheet if the name ends in .ods or .xlsx"},
 };
 
-} // namespace
-
-int main(int count, char** arguments) {
-    ledgefall::MemoryBudget::available = ledgefall::free_memory;
-    ledgefall::take_file_limit_as_error();
+int run(int count, char** arguments) {
     CLI::App app("Computes tables without a window: a study, a worksheet, or delimited text as the table Data. Options "
                  "apply in the order written and can be repeated.",
                  "ledgefall-calc");
@@ -97,4 +94,18 @@ int main(int count, char** arguments) {
     }
     const bool written = std::fwrite(done->data(), 1, done->size(), stdout) == done->size() && std::fflush(stdout) == 0;
     return written && calculator.all_hold() ? 0 : 1;
+}
+
+} // namespace
+
+int main(int count, char** arguments) {
+    ledgefall::MemoryBudget::available = ledgefall::free_memory;
+    ledgefall::take_file_limit_as_error();
+    try {
+        return run(count, arguments);
+    } catch (const std::bad_alloc&) {
+        std::fputs("There is not enough memory, and nothing was written. Use fewer rows, or close other programs.\n",
+                   stderr);
+        return 1;
+    }
 }

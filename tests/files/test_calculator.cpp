@@ -170,6 +170,39 @@ class TestCalculator : public QObject {
                  "run build/bin/ledgefall-calc --functions > docs/help/functions.html");
     }
 
+    /// Under limits between too little and enough memory the program says so, or gives the right number.
+    void too_little_memory_is_told() {
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__) || defined(__clang__)
+        QSKIP("The sanitizers need more address space than the limits leave.");
+#endif
+        const QTemporaryDir folder;
+        QByteArray text = "a,b\n";
+        constexpr int rows = 300'000;
+        for (int row = 1; row <= rows; ++row) {
+            text += QByteArray::number(row) + ",1\n";
+        }
+        QFile file(folder.filePath(QStringLiteral("long.csv")));
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(text) == text.size());
+        file.close();
+        int told = 0;
+        int computed = 0;
+        for (int limit = 60'000; limit < 220'000; limit += 4'000) { // 40 of them, in kilobytes
+            QProcess shell;
+            const QString command =
+                QStringLiteral("ulimit -v %1; exec \"$0\" \"$1\" --column 'z = a + b' --value 'sum(z)'");
+            shell.start(QStringLiteral("/bin/sh"),
+                        {QStringLiteral("-c"), command.arg(limit),
+                         QCoreApplication::applicationDirPath() + QStringLiteral("/ledgefall-calc"), file.fileName()});
+            QVERIFY(shell.waitForFinished());
+            const QByteArray what = shell.readAllStandardError();
+            QVERIFY2(shell.exitStatus() == QProcess::NormalExit && shell.exitCode() <= 1, what);
+            told += what.contains("not enough memory") ? 1 : 0;
+            computed += shell.readAllStandardOutput().trimmed() == "45000450000" ? 1 : 0;
+        }
+        QCOMPARE(told + computed, 40);
+        QVERIFY2(told > 0 && computed > 0, qPrintable(QStringLiteral("%1 %2").arg(told).arg(computed)));
+    }
+
     void the_program_keeps_its_exit_statuses() {
         const auto run = [](const QStringList& arguments) {
             QProcess process;
