@@ -66,6 +66,7 @@ void LedgeView::show_table(Id table) {
 /// The held values of the study and of the table. Those of one group stand together, where the first of them stands.
 std::vector<LedgeView::Held> LedgeView::in_order() const {
     std::vector<Held> all;
+    all.reserve(document_.study().ledge.size());
     for (const auto& held : document_.study().ledge) {
         all.push_back({&*held, nullptr});
     }
