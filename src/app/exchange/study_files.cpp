@@ -49,6 +49,7 @@ StudyFiles::StudyFiles(Document& document, QWidget* window)
             guard_.watch(document_.path(), document_.stamp());
         }
     });
+    connect(&document_.file_task(), &FileTask::ended, this, [this] { opening_.clear(); });
     connect(&document_, &Document::saved, this,
             [](const QString& path, const std::shared_ptr<const std::string>& text) {
                 TaskRunner::of_process().start_unattended([path, text] { keep_version(path, *text); });
@@ -133,7 +134,7 @@ bool StudyFiles::has_or_opens(const QString& path) const {
     const auto is_this = [canonical = QFileInfo(path).canonicalFilePath()](const QString& one) {
         return !one.isEmpty() && !canonical.isEmpty() && QFileInfo(one).canonicalFilePath() == canonical;
     };
-    return is_this(document_.path()) || (document_.file_task().running() && is_this(opening_));
+    return is_this(document_.path()) || is_this(opening_);
 }
 
 void StudyFiles::take_file(const Study& study, const QString& path, const FileStamp& stamp) {

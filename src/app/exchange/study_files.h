@@ -89,7 +89,7 @@ class StudyFiles : public QObject {
     QWidget* window_;
     Autosave autosave_;
     FileGuard guard_;
-    QString opening_;          ///< the file that is being read
+    QString opening_;          ///< the study that is being read; empty where none is
     QString worksheet_folder_; ///< of the worksheet that the study was read from
     bool asking_ = false;
 };

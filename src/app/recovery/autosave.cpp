@@ -185,6 +185,7 @@ void Autosave::save_now() {
 
 void Autosave::discard() {
     soon_.stop();
+    look_.stop();
     remove();
 }
 

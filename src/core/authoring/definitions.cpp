@@ -59,7 +59,7 @@ void find_followers(const Study& study, const Table& table, std::vector<Line>& l
     }
     const Result<WrittenDefinitions> all = with_lines(study, table.id, as_columns, stop);
     if (!all) {
-        return; // one of them cannot be taken, and says why when it is
+        return; // one of them cannot be read; writing the lines says which and why
     }
     std::unordered_map<Id, std::size_t> line_of;
     for (std::size_t at = 0; at < lines.size(); ++at) {

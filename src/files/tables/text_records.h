@@ -19,7 +19,7 @@ class TextRecords {
     static constexpr std::size_t most_fields = 20'000;      ///< of one record
     static constexpr std::size_t all = std::numeric_limits<std::size_t>::max();
 
-    /// By what records are told apart.
+    /// How records are separated.
     struct Form {
         char delimiter = ',';     ///< a blank stands for any number of blanks and tabs
         std::string comment = ""; ///< lines that begin with it are no records; none where it is empty

@@ -75,7 +75,7 @@ struct SheetLayout {
     std::vector<SheetHeldValue> held;
     std::vector<SheetGrid> grids;
     std::vector<std::string> notes; ///< texts that belong to nothing
-    std::vector<Sentence> left_out; ///< what is no table
+    std::vector<Sentence> left_out; ///< one sentence for each part that is not a table
 
     struct Role {
         enum class Is : std::uint8_t { nothing, cell, foot, held };

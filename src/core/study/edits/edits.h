@@ -19,8 +19,8 @@ namespace ledgefall {
 /// What to do with a part that formulas use: refuse, with a sentence that names the users, or leave them in error.
 enum class IfUsed { refuse, remove_anyway };
 
-/// What the names in the other formulas mean after something new: what they meant before, or what they say now. Who
-/// writes several new things at once keeps the meanings by himself, at the end.
+/// What names in the other formulas mean once something is added: what they meant before, or whatever now has the name.
+/// An edit that adds several parts adds each `as_written` and calls `keeping_meaning` once at the end.
 enum class Meanings : std::uint8_t { kept, as_written };
 
 // --- tables ---------------------------------------------------------------------------------------------------------
