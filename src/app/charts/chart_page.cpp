@@ -1,11 +1,11 @@
 #include "app/charts/chart_page.h"
 
 #include "app/charts/chart_files.h"
+#include "app/dialogs/prompts.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
 #include <QClipboard>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
@@ -156,11 +156,12 @@ void ChartPage::tell(const QString& text) {
 }
 
 void ChartPage::export_picture() {
-    const QString begun =
-        (chart() == nullptr ? QString() : QString::fromStdString(chart()->label)) + QStringLiteral(".png");
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save image"), begun, tr("Images (*.png *.svg *.pdf)"));
+    const QStringList suffixes{QStringLiteral("png"), QStringLiteral("svg"), QStringLiteral("pdf")};
+    QString title = chart() == nullptr ? QString() : QString::fromStdString(chart()->label);
+    const QString path = ask_save_path(this, tr("Save image"), title.replace(u'/', u'-') + QStringLiteral(".png"),
+                                       tr("Images (*.png *.svg *.pdf)"), suffixes);
     if (!path.isEmpty()) {
-        export_to(QFileInfo(path).suffix().isEmpty() ? path + QStringLiteral(".png") : path);
+        export_to(path);
     }
 }
 

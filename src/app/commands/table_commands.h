@@ -10,10 +10,10 @@ class TableCommands : public CommandFamily {
   public:
     using CommandFamily::CommandFamily;
     QList<Command> list();
+    void new_table();
     void change_axis(bool across);
 
   private:
-    void new_table();
     void two_way_table();
     void title_table();
     void rename_table();

@@ -11,9 +11,32 @@
 #include <QListWidget>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
 #include <QVBoxLayout>
 
 namespace ledgefall {
+namespace {
+
+QString folder_key() {
+    return QStringLiteral("folder");
+}
+
+/// Where file dialogs begin: in the folder that was used last, at first in that of the documents.
+QString file_folder() {
+    const QString last = QSettings().value(folder_key()).toString();
+    return !last.isEmpty() && QFileInfo(last).isDir()
+               ? last
+               : QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+}
+
+void remember_folder(const QString& path) {
+    if (!path.isEmpty()) {
+        QSettings().setValue(folder_key(), QFileInfo(path).absolutePath());
+    }
+}
+
+} // namespace
 
 std::optional<QString> ask_text(QWidget* parent, const QString& title, const QString& question, const QString& before) {
     bool taken = false;
@@ -57,10 +80,11 @@ int ask_from_list(QWidget* parent, const QString& title, const QString& question
 
 QString ask_save_path(QWidget* parent, const QString& title, const QString& begun, const QString& filters,
                       const QStringList& suffixes) {
-    QFileDialog dialog(parent, title, QFileInfo(begun).absolutePath(), filters);
+    const QFileInfo proposed(begun);
+    QFileDialog dialog(parent, title, proposed.isAbsolute() ? proposed.absolutePath() : file_folder(), filters);
     dialog.setAcceptMode(QFileDialog::AcceptSave);
     dialog.setOption(QFileDialog::DontConfirmOverwrite); // asked below, once the name has its suffix
-    dialog.selectFile(QFileInfo(begun).fileName());
+    dialog.selectFile(proposed.fileName());
     while (dialog.exec() == QDialog::Accepted && !dialog.selectedFiles().isEmpty()) {
         QString path = dialog.selectedFiles().constFirst();
         if (!suffixes.contains(QFileInfo(path).suffix(), Qt::CaseInsensitive)) {
@@ -69,6 +93,7 @@ QString ask_save_path(QWidget* parent, const QString& title, const QString& begu
         const QString replace = QCoreApplication::translate("Ask", "%1 already exists. Replace it?");
         if (!QFileInfo::exists(path) || ask_choice(parent, title, replace.arg(QFileInfo(path).fileName()),
                                                    {QCoreApplication::translate("Ask", "Replace")}) == 0) {
+            remember_folder(path);
             return path;
         }
     }
@@ -76,7 +101,9 @@ QString ask_save_path(QWidget* parent, const QString& title, const QString& begu
 }
 
 QString ask_open_path(QWidget* parent, const QString& title, const QString& filters) {
-    return QFileDialog::getOpenFileName(parent, title, {}, filters);
+    const QString path = QFileDialog::getOpenFileName(parent, title, file_folder(), filters);
+    remember_folder(path);
+    return path;
 }
 
 bool may_remove(QWidget* parent, const Study& study, Id id) {

@@ -19,7 +19,8 @@ int ask_choice(QWidget* parent, const QString& title, const QString& question, c
 int ask_from_list(QWidget* parent, const QString& title, const QString& question, const QStringList& entries,
                   const QString& take);
 
-/// The path under which something is to be saved; empty where it is left. A name that ends in none of the `suffixes`
+/// The path under which something is to be saved, proposed in the folder that was used last unless `begun` has its own;
+/// empty where it is left. A name that ends in none of the `suffixes`
 /// gets the first of them, and then the person is asked before another file is replaced.
 QString ask_save_path(QWidget* parent, const QString& title, const QString& begun, const QString& filters,
                       const QStringList& suffixes);

@@ -99,6 +99,9 @@ void PageArea::drop(TablePage* page) {
 void PageArea::make_current(TablePage* page) {
     current_ = page;
     setCurrentIndex(page == nullptr ? 0 : 1);
+    if (page == nullptr) {
+        currentWidget()->setFocus(); // it begins a table with what is typed
+    }
     Q_EMIT page_changed();
 }
 

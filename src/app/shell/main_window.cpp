@@ -65,6 +65,7 @@ MainWindow::MainWindow(QWidget* parent)
     refresh();
     page_changed();
     chart_changed();
+    pages_->currentWidget()->setFocus(); // the start page begins a table with what is typed
 }
 
 /// The widgets ask the document while they close, so they go before it does.
@@ -120,6 +121,10 @@ QWidget* MainWindow::make_start_page() {
     connect(start, &StartPage::import_wanted, this, command("import"));
     connect(start, &StartPage::demo_wanted, this, command("open-demo"));
     connect(start, &StartPage::first_steps_wanted, this, command("first-steps"));
+    connect(start, &StartPage::typed, this, [this](QKeyEvent* key) {
+        table_commands_->new_table();
+        QCoreApplication::sendEvent(&page()->view(), key);
+    });
     connect(start, &StartPage::starter_chosen, this,
             [this](const Starter& starter) { study_commands_->begin_with(starter); });
     return start;

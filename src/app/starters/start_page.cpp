@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QMenu>
 #include <QVBoxLayout>
 
@@ -17,6 +18,7 @@ StartPage::StartPage(Starters& starters, QWidget* parent)
     setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setAccessibleName(tr("Start"));
+    setFocusPolicy(Qt::StrongFocus);
     auto* page = new QWidget(this);
     auto* layout = new QVBoxLayout(page);
     layout->setContentsMargins(theme().px(24), theme().px(20), theme().px(24), theme().px(16));
@@ -93,6 +95,15 @@ void StartPage::lay_out_cards() {
 void StartPage::resizeEvent(QResizeEvent* event) {
     QScrollArea::resizeEvent(event);
     lay_out_cards();
+}
+
+void StartPage::keyPressEvent(QKeyEvent* event) {
+    const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier)) == 0;
+    if (plain && !event->text().isEmpty() && event->text().front().isPrint()) {
+        Q_EMIT typed(event);
+    } else {
+        QScrollArea::keyPressEvent(event);
+    }
 }
 
 void StartPage::open_menu(const Starter& starter, const QPoint& global) {

@@ -21,9 +21,11 @@ class StartPage : public QScrollArea {
     void demo_wanted();
     void first_steps_wanted();
     void starter_chosen(const ledgefall::Starter& starter);
+    void typed(QKeyEvent* key); ///< something that can stand in a cell
 
   protected:
     void resizeEvent(QResizeEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
 
   private:
     void show_cards();

@@ -238,6 +238,51 @@ void CellDelegate::setEditorData(QWidget* editor, const QModelIndex& index) cons
     }
 }
 
+std::optional<CellStep> cell_step(const QKeyEvent& key) {
+    if ((key.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) != 0) {
+        return std::nullopt;
+    }
+    const bool back = (key.modifiers() & Qt::ShiftModifier) != 0;
+    switch (key.key()) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        return CellStep{CellStep::enter, back ? -1 : 1, 0};
+    case Qt::Key_Tab:
+        return CellStep{CellStep::tab, 0, back ? -1 : 1};
+    case Qt::Key_Backtab:
+        return CellStep{CellStep::tab, 0, -1};
+    default:
+        return std::nullopt;
+    }
+}
+
+/// Enter and Tab end what is typed; so do the arrows while it was begun by typing it, until F2 keeps them inside.
+bool CellDelegate::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::KeyPress) {
+        return QStyledItemDelegate::eventFilter(watched, event);
+    }
+    const auto& key = *static_cast<QKeyEvent*>(event);
+    std::optional<CellStep> step = cell_step(key);
+    const bool plain = (key.modifiers() & ~Qt::KeypadModifier) == Qt::NoModifier;
+    if (plain && key.key() == Qt::Key_F2) {
+        arrows_end_ = false;
+    } else if (plain && arrows_end_) {
+        const int down = key.key() == Qt::Key_Down ? 1 : key.key() == Qt::Key_Up ? -1 : 0;
+        const int right = key.key() == Qt::Key_Right ? 1 : key.key() == Qt::Key_Left ? -1 : 0;
+        if (down != 0 || right != 0) {
+            step = CellStep{CellStep::arrow, down, right};
+        }
+    }
+    if (!step) {
+        return QStyledItemDelegate::eventFilter(watched, event);
+    }
+    auto* editor = static_cast<QWidget*>(watched);
+    Q_EMIT commitData(editor);
+    Q_EMIT closeEditor(editor, NoHint);
+    Q_EMIT ended(*step);
+    return true;
+}
+
 void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option, const QModelIndex&) const {
     editor->setGeometry(option.rect);
 }

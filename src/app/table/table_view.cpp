@@ -2,23 +2,14 @@
 
 #include "app/numbers/number_text.h"
 #include "app/table/cell_delegate.h"
-#include "app/table/transposition.h"
 #include "app/table_model/two_way_model.h"
 #include "core/study/edits/edits.h"
-#include "core/study/edits/series.h"
 
 #include <QKeyEvent>
 #include <QPainter>
-#include <QPainterPath>
 #include <QScrollBar>
-#include <QToolTip>
 
 namespace ledgefall {
-namespace {
-
-constexpr double continue_handle_size = 11;
-
-} // namespace
 
 TableView::TableView(TableModel& model, Document& document, ActiveEditor& active_editor, QWidget* parent)
     : QTableView(parent)
@@ -27,7 +18,9 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
     , active_editor_(active_editor)
     , transposed_(model.table() != nullptr && model.table()->laid_across ? new QTransposeProxyModel(this) : nullptr)
     , heading_(new TableHeading(laid_across() ? Qt::Vertical : Qt::Horizontal, model, document, this))
-    , row_names_(new RowHeader(laid_across() ? Qt::Horizontal : Qt::Vertical, 8.5, false, this)) {
+    , row_names_(new RowHeader(laid_across() ? Qt::Horizontal : Qt::Vertical, 8.5, false, this))
+    , cells_(new CellDelegate(this))
+    , continue_handle_(*this, document) {
     row_names_->set_lines_role(TableModel::LinesRole);
     if (laid_across()) {
         transposed_->setSourceModel(&model);
@@ -48,7 +41,8 @@ TableView::TableView(TableModel& model, Document& document, ActiveEditor& active
             }
         });
     }
-    setItemDelegate(new CellDelegate(this));
+    setItemDelegate(cells_);
+    connect(cells_, &CellDelegate::ended, this, &TableView::go);
     setShowGrid(false);
     setFrameShape(QFrame::NoFrame);
     setWordWrap(false);
@@ -112,15 +106,6 @@ void TableView::keep_current_in_view() {
     const int edge = viewport()->width();
     if (left > 0 && left < edge + theme().px(120) && right > edge) {
         horizontalScrollBar()->setValue(horizontalScrollBar()->value() + std::min(right - edge, left));
-    }
-}
-
-void TableView::move_current(int rows, int columns) {
-    const QModelIndex now = current();
-    const QModelIndex next = table_.index(std::clamp(now.row() + rows, 0, table_.rowCount() - 1),
-                                          std::clamp(now.column() + columns, 0, table_.columnCount() - 1));
-    if (next.isValid()) {
-        set_current(next);
     }
 }
 
@@ -247,12 +232,14 @@ void TableView::take_label(int section, const QString& text, Qt::Key then) {
         document_.perform(tr("column %1").arg(text), with);
     }
     const int columns = table_.columnCount();
-    if (then == Qt::Key_Tab || then == Qt::Key_Backtab) {
-        const int next = section + (then == Qt::Key_Tab ? 1 : -1);
-        next >= 0 && next < columns ? heading_->edit_label(next) : setFocus();
-    } else if (then == Qt::Key_Return || then == Qt::Key_Escape) {
+    const int first = std::exchange(first_label_, std::nullopt).value_or(section);
+    const int next = section + (then == Qt::Key_Tab ? 1 : -1);
+    if ((then == Qt::Key_Tab || then == Qt::Key_Backtab) && next >= 0 && next < columns) {
+        heading_->edit_label(next);
+        first_label_ = first;
+    } else if (then != Qt::Key_unknown) {
         setFocus();
-        set_current(table_.index(0, std::min(section, columns - 1)));
+        set_current(table_.index(0, std::min(then == Qt::Key_Return ? first : section, columns - 1)));
     }
 }
 
@@ -275,61 +262,11 @@ void TableView::section_moved(int section, int from, int to) {
     }
 }
 
-bool TableView::can_continue() const {
-    const Block block = chosen();
-    if (chosen_blocks().size() > 1 || block.empty() || active_editor_.writing() ||
-        state() == QAbstractItemView::EditingState) {
-        return false;
-    }
-    bool filled = false;
-    for (int section = block.left; section <= block.right && !table_.two_way(); ++section) {
-        const ColumnDefinition& column = *table_.column(section);
-        filled = filled || (!column.computed() && !table_.value(block.bottom, section).is_missing());
-    }
-    return filled;
-}
-
-/// In a view that is laid across, by transposed coordinates, as all that has to do with the drop.
-QRect TableView::continue_handle_rect() const {
-    const Block block = chosen();
-    const QRect seen = rect_of(table_.index(block.bottom, block.left));
-    const QRect last = laid_across() ? transposed(seen) : seen;
-    const int size = theme().px(continue_handle_size);
-    return {last.left() + theme().px(4), last.bottom() - size / 3, size, size + size / 3};
-}
-
-/// The drop that hangs under chosen values: dragged down, it continues them. While it is dragged the rows that will be
-/// filled have a line of water.
-void TableView::paint_continue_handle(QPainter& painter) const {
-    const QRect rect = continue_handle_rect();
-    const Theme& in_use = theme();
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setTransform(laid_across() ? transposition : QTransform(), true);
-    const Block block = chosen();
-    if (continuing_to_ > block.bottom) {
-        const QRect filled = rect_of(table_.index(block.bottom + 1, block.left)) |
-                             rect_of(table_.index(std::min(continuing_to_, table_.rowCount() - 1), block.right));
-        painter.setPen(QPen(in_use.follows, 1.5, Qt::DashLine));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect((laid_across() ? transposed(filled) : filled).adjusted(1, 0, -1, 0));
-    }
-    const double x = rect.center().x();
-    const double r = rect.width() / 2.0;
-    const double y = rect.bottom() - r;
-    QPainterPath drop(QPointF(x, rect.top()));
-    drop.cubicTo(x + r * 0.7, y - r * 0.9, x + r, y - r * 0.3, x + r, y);
-    drop.arcTo(QRectF(x - r, y - r, 2 * r, 2 * r), 0, -180);
-    drop.cubicTo(x - r, y - r * 0.3, x - r * 0.7, y - r * 0.9, x, rect.top());
-    painter.setPen(QPen(in_use.paper, 1));
-    painter.setBrush(in_use.follows);
-    painter.drawPath(drop);
-}
-
 void TableView::paintEvent(QPaintEvent* event) {
     QTableView::paintEvent(event);
-    if (can_continue()) {
+    if (continue_handle_.offered()) {
         QPainter painter(viewport());
-        paint_continue_handle(painter);
+        continue_handle_.paint(painter);
     }
 }
 
@@ -343,14 +280,9 @@ void TableView::mousePressEvent(QMouseEvent* event) {
         }
         return;
     }
-    if (event->button() == Qt::LeftButton && can_continue() &&
-        continue_handle_rect()
-            .adjusted(-3, -2, 3, 3)
-            .contains(laid_across() ? event->pos().transposed() : event->pos())) {
-        continuing_to_ = chosen().bottom;
-        return;
+    if (event->button() != Qt::LeftButton || !continue_handle_.press(event->pos())) {
+        QTableView::mousePressEvent(event);
     }
-    QTableView::mousePressEvent(event);
 }
 
 void TableView::mouseDoubleClickEvent(QMouseEvent* event) {
@@ -373,22 +305,11 @@ void TableView::mouseMoveEvent(QMouseEvent* event) {
         }
         return;
     }
-    if (continuing_to_ < 0) {
-        return QTableView::mouseMoveEvent(event);
+    if (continue_handle_.dragged()) {
+        continue_handle_.drag(*event);
+    } else {
+        QTableView::mouseMoveEvent(event);
     }
-    const int row = row_at(event->pos());
-    const int along = laid_across() ? event->pos().x() : event->pos().y();
-    const int last = table_.rowCount() - 1;
-    const int below = row_names_->sectionViewportPosition(last) + row_names_->sectionSize(last);
-    // Under the last row there are further ones to be had.
-    continuing_to_ =
-        row >= 0 ? row : last + std::max(0, (along - below) / std::max(1, row_names_->defaultSectionSize()));
-    if (along > (laid_across() ? viewport()->width() : viewport()->height()) - 10) {
-        QScrollBar* bar = laid_across() ? horizontalScrollBar() : verticalScrollBar();
-        bar->setValue(bar->value() + (laid_across() ? row_names_->defaultSectionSize() : 1));
-    }
-    QToolTip::showText(event->globalPosition().toPoint(), tr("continue to row %1").arg(continuing_to_ + 1), this);
-    viewport()->update();
 }
 
 void TableView::mouseReleaseEvent(QMouseEvent* event) {
@@ -396,33 +317,32 @@ void TableView::mouseReleaseEvent(QMouseEvent* event) {
         pointing_from_ = QPersistentModelIndex();
         return;
     }
-    if (continuing_to_ < 0) {
-        return QTableView::mouseReleaseEvent(event);
+    if (continue_handle_.dragged()) {
+        continue_handle_.release(event->pos());
+    } else {
+        QTableView::mouseReleaseEvent(event);
     }
-    const Block block = chosen();
-    const int to = continuing_to_;
-    continuing_to_ = -1;
-    viewport()->update();
-    if (to == block.bottom) { // only clicked: it lies over the cell below, which is then the one that was meant
-        const QModelIndex below = in_table(indexAt(event->pos()));
-        return below.isValid() ? set_current(below) : void();
+}
+
+void TableView::choose_cell_at(const QPoint& at) {
+    const QModelIndex cell = in_table(indexAt(at));
+    if (cell.isValid()) {
+        set_current(cell);
     }
-    if (to > block.bottom) {
-        document_.perform(tr("continuing"),
-                          continue_cells(document_.study(), table_.table_id(), static_cast<std::size_t>(block.left),
-                                         static_cast<std::size_t>(block.right), static_cast<std::size_t>(block.top),
-                                         static_cast<std::size_t>(block.rows()), static_cast<std::size_t>(to)));
-    }
+}
+
+bool TableView::is_typing() const {
+    return active_editor_.writing() || state() == QAbstractItemView::EditingState;
 }
 
 void TableView::keyPressEvent(QKeyEvent* event) {
     if (state() == QAbstractItemView::EditingState) {
         return; // a key that the editor has let through: the editor is about to close by itself
     }
-    const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
-    if (plain && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
-        return step((event->modifiers() & Qt::ShiftModifier) != 0 ? -1 : 1, 0);
+    if (const auto step = cell_step(*event)) {
+        return go(*step);
     }
+    const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
     if (plain && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
         return clear_selected();
     }
@@ -433,16 +353,38 @@ void TableView::keyPressEvent(QKeyEvent* event) {
     QTableView::keyPressEvent(event);
 }
 
-void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
-    const bool tab = hint == QAbstractItemDelegate::EditNextItem || hint == QAbstractItemDelegate::EditPreviousItem;
-    QTableView::closeEditor(editor, tab ? QAbstractItemDelegate::NoHint : hint);
-    if (std::exchange(moved_up_, false)) {
-        move_current(-1, 0);
+/// After cells were typed with Tab between them, Enter goes to the next row under the first of them.
+void TableView::go(const CellStep& step) {
+    const QModelIndex now = currentIndex();
+    const bool ends_run = step.by == CellStep::enter && step.down > 0;
+    const int from = run_from_.value_or(now.column());
+    const int row = std::clamp(now.row() + step.down, 0, model()->rowCount() - 1);
+    const int column =
+        ends_run ? from : std::clamp(now.column() + step.right, 0, model()->columnCount() - 1);
+    setCurrentIndex(model()->index(row, column));
+    if (step.by == CellStep::tab) {
+        run_from_ = from;
     }
-    if (hint == QAbstractItemDelegate::SubmitModelCache) {
-        step(1, 0);
-    } else if (tab) {
-        step(0, hint == QAbstractItemDelegate::EditNextItem ? 1 : -1);
+}
+
+void TableView::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
+    QTableView::currentChanged(current, previous);
+    run_from_.reset();
+}
+
+bool TableView::edit(const QModelIndex& index, EditTrigger trigger, QEvent* event) {
+    if (state() != QAbstractItemView::EditingState) {
+        cells_->set_arrows_end(trigger == QAbstractItemView::AnyKeyPressed);
+    }
+    return QTableView::edit(index, trigger, event);
+}
+
+void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
+    QTableView::closeEditor(editor, hint);
+    if (std::exchange(moved_up_, false)) {
+        const std::optional<int> run = run_from_;
+        set_current(table_.index(std::max(0, current().row() - 1), current().column()));
+        run_from_ = run;
     }
 }
 

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "app/formula_editor/active_editor.h"
+#include "app/table/cell_delegate.h"
+#include "app/table/continue_handle.h"
 #include "app/table/referenced_cells.h"
 #include "app/table/row_header.h"
 #include "app/table/table_heading.h"
@@ -14,19 +16,23 @@
 
 namespace ledgefall {
 
-/// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, = begins a formula,
-/// Delete empties, typing writes. Of a table that is laid across the rows run to the right and the headings stand at
+/// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, Enter after Tabs to the
+/// next row under the first of the cells, = begins a formula, Delete empties, typing writes. Of a table that is laid across the rows run to the right and the headings stand at
 /// the left; all that is said to and asked of the view is in the table's own rows and columns, whichever way it lies.
 class TableView : public QTableView, public ShowsReferences {
     Q_OBJECT
   public:
     TableView(TableModel& model, Document& document, ActiveEditor& active_editor, QWidget* parent = nullptr);
 
+    const TableModel& table_model() const { return table_; }
+    bool is_typing() const; ///< into a cell, or a formula anywhere
     bool laid_across() const { return transposed_ != nullptr; }
     QModelIndex current() const; ///< the current cell, as one of the table's model
     void set_current(const QModelIndex& cell);
     QRect rect_of(const QModelIndex& cell) const; ///< where it stands in the viewport
     void bring_into_view(const QModelIndex& cell);
+    void choose_cell_at(const QPoint& at); ///< of the viewport
+    int row_at(const QPoint& at) const;
 
     void show_references(std::vector<ReferencedCells> cells);
     const std::vector<ReferencedCells>& referenced_cells() const override { return referenced_; }
@@ -78,20 +84,17 @@ class TableView : public QTableView, public ShowsReferences {
     void mouseReleaseEvent(QMouseEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
+    void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
+    bool edit(const QModelIndex& index, EditTrigger trigger, QEvent* event) override;
 
   private:
     QModelIndex in_view(const QModelIndex& cell) const;
     QModelIndex in_table(const QModelIndex& seen) const;
-    int row_at(const QPoint& at) const;
-    void move_current(int rows, int columns);
-    void step(int down, int right); ///< as it is seen
+    void go(const CellStep& step);
     void fit_across();
     int widest_row_name() const;
     void section_moved(int section, int from, int to);
     void take_label(int section, const QString& text, Qt::Key then);
-    void paint_continue_handle(QPainter& painter) const;
-    QRect continue_handle_rect() const; ///< of the drop under the chosen cells, by which they are continued
-    bool can_continue() const;
     int content_width(int section) const;
     int asked_width(int section) const;
     int widest_of(int section, const Format& format) const;
@@ -103,6 +106,10 @@ class TableView : public QTableView, public ShowsReferences {
     QTransposeProxyModel* transposed_ = nullptr; ///< of a table that is laid across
     TableHeading* heading_;
     RowHeader* row_names_;
+    CellDelegate* cells_;
+    ContinueHandle continue_handle_;
+    std::optional<int> run_from_;    ///< the column, as seen, in which typing with Tab between the cells began
+    std::optional<int> first_label_; ///< the same of headings
     /// How wide a column's content was found to be, for the cells and the format for which it was.
     struct Fitted {
         const Column* cells = nullptr;
@@ -115,8 +122,7 @@ class TableView : public QTableView, public ShowsReferences {
     std::vector<ReferencedCells> referenced_;
     QPersistentModelIndex pointing_from_; ///< where the mouse went down while a formula was being written
     QPersistentModelIndex pointing_to_;
-    bool moved_up_ = false;  ///< what is being typed has gone one row up, under its new heading
-    int continuing_to_ = -1; ///< the row down to which the drop is being dragged
+    bool moved_up_ = false; ///< what is being typed has gone one row up, under its new heading
     bool fitting_ = false;
 };
 

@@ -37,10 +37,6 @@ int TableView::row_at(const QPoint& at) const {
     return row_names_->logicalIndexAt(laid_across() ? at.x() : at.y());
 }
 
-void TableView::step(int down, int right) {
-    laid_across() ? move_current(right, down) : move_current(down, right);
-}
-
 int TableView::content_height() const {
     const bool scrolls = horizontalHeader()->length() > viewport()->width();
     const int names = laid_across() ? row_names_->sizeHint().height() : heading_->sizeHint().height();
