@@ -31,6 +31,10 @@
         <source>Remove anyway</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Everything that can be read (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -3989,10 +3993,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Row %1 of %2 has %3 in its formula, but %4 has another value. Its value is kept over the formula. To correct it, restore the formula.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Row %1 counts %2 %3, but the rows around it go up by %4 to %5. It is kept as it is in the column %2. To correct it, type %5 there.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4190,6 +4190,42 @@
     </message>
     <message>
         <source>Left out:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 over %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in classes, cumulative</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An operator or %1 can follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The text ends with a quotation mark.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A number, a name, a function or an opening bracket can follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then = and the formula can follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The formula has %1, but %2 stands in %3 beside it. Its value is kept over the formula. To correct it, restore the formula.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4711,6 +4747,14 @@
         <source>Images (*.png *.svg *.pdf)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Equal scales: a unit is as long across as it is up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>equal scales</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
@@ -5220,6 +5264,17 @@
     </message>
     <message>
         <source>“%1” is not a number. Enter an amount, such as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ContinueHandle</name>
+    <message>
+        <source>continue to row %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>continuing</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5756,6 +5811,10 @@
         <source>Entering this replaces the typed values of %1 (rows: %2).</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 looks like the address of a cell. Columns have names here: click the heading of the one that is meant.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaEditor</name>
@@ -5885,6 +5944,10 @@
     </message>
     <message>
         <source>Name of the held value:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8051,6 +8114,26 @@
         <source>failing checks: %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Cells that hold %1 in place of a value: %L2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read them as missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>missing values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a measure under the columns: needs a column</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -8068,14 +8151,6 @@
     </message>
     <message>
         <source>moving a column</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>continue to row %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>continuing</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

@@ -31,6 +31,10 @@
         <source>Remove anyway</source>
         <translation>Trotzdem entfernen</translation>
     </message>
+    <message>
+        <source>Everything that can be read (%1)</source>
+        <translation>Alles, was gelesen werden kann (%1)</translation>
+    </message>
 </context>
 <context>
     <name>Date</name>
@@ -3989,10 +3993,6 @@
         <translation>Das Rechenblatt hat %1, und die Formel ergibt %2.</translation>
     </message>
     <message>
-        <source>Row %1 of %2 has %3 in its formula, but %4 has another value. Its value is kept over the formula. To correct it, restore the formula.</source>
-        <translation>Zeile %1 von %2 hat %3 in ihrer Formel, wo %4 einen anderen Wert hat. Ihr Wert steht über der Formel: geben Sie die Formel zurück, um es zu richten.</translation>
-    </message>
-    <message>
         <source>Row %1 counts %2 %3, but the rows around it go up by %4 to %5. It is kept as it is in the column %2. To correct it, type %5 there.</source>
         <translation>Zeile %1 zählt %2 %3, wo die Zeilen ringsum um %4 auf %5 steigen. Es bleibt so in der Spalte %2: tippen Sie dort %5, um es zu richten.</translation>
     </message>
@@ -4191,6 +4191,42 @@
     <message>
         <source>Left out:</source>
         <translation>Ausgelassen:</translation>
+    </message>
+    <message>
+        <source>%1 by row</source>
+        <translation>%1 nach Zeile</translation>
+    </message>
+    <message>
+        <source>%1 over %2</source>
+        <translation>%1 über %2</translation>
+    </message>
+    <message>
+        <source>%1 in classes, cumulative</source>
+        <translation>%1 in Klassen, kumuliert</translation>
+    </message>
+    <message>
+        <source>%1 in classes</source>
+        <translation>%1 in Klassen</translation>
+    </message>
+    <message>
+        <source>An operator or %1 can follow.</source>
+        <translation>Ein Rechenzeichen oder %1 kann folgen.</translation>
+    </message>
+    <message>
+        <source>The text ends with a quotation mark.</source>
+        <translation>Der Text endet mit einem Anführungszeichen.</translation>
+    </message>
+    <message>
+        <source>A number, a name, a function or an opening bracket can follow.</source>
+        <translation>Eine Zahl, ein Name, eine Funktion oder eine öffnende Klammer kann folgen.</translation>
+    </message>
+    <message>
+        <source>Then = and the formula can follow.</source>
+        <translation>Dann können = und die Formel folgen.</translation>
+    </message>
+    <message>
+        <source>The formula has %1, but %2 stands in %3 beside it. Its value is kept over the formula. To correct it, restore the formula.</source>
+        <translation>In der Formel steht %1, aber daneben in %3 steht %2. Ihr Wert bleibt anstelle der Formel erhalten. Zum Berichtigen die Formel wiederherstellen.</translation>
     </message>
 </context>
 <context>
@@ -4711,6 +4747,14 @@
         <source>Images (*.png *.svg *.pdf)</source>
         <translation>Bilder (*.png *.svg *.pdf)</translation>
     </message>
+    <message>
+        <source>Equal scales: a unit is as long across as it is up</source>
+        <translation>Gleicher Maßstab: eine Einheit ist waagerecht so lang wie senkrecht</translation>
+    </message>
+    <message>
+        <source>equal scales</source>
+        <translation>gleicher Maßstab</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPlot</name>
@@ -5221,6 +5265,17 @@
     <message>
         <source>“%1” is not a number. Enter an amount, such as %2.</source>
         <translation>„%1“ ist keine Zahl: schreiben, wie viel, etwa %2.</translation>
+    </message>
+</context>
+<context>
+    <name>ledgefall::ContinueHandle</name>
+    <message>
+        <source>continue to row %1</source>
+        <translation>fortsetzen bis Zeile %1</translation>
+    </message>
+    <message>
+        <source>continuing</source>
+        <translation>fortsetzen</translation>
     </message>
 </context>
 <context>
@@ -5756,6 +5811,10 @@
         <source>Entering this replaces the typed values of %1 (rows: %2).</source>
         <translation>Das tritt an die Stelle der eingegebenen Werte von %1 (%2 Zeilen).</translation>
     </message>
+    <message>
+        <source>%1 looks like the address of a cell. Columns have names here: click the heading of the one that is meant.</source>
+        <translation>%1 sieht aus wie die Adresse einer Zelle. Spalten haben hier Namen: Klicken Sie auf den Kopf der gemeinten.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::FormulaEditor</name>
@@ -5886,6 +5945,10 @@
     <message>
         <source>Name of the held value:</source>
         <translation>Der Name, unter dem es festbleiben soll:</translation>
+    </message>
+    <message>
+        <source>Write %1</source>
+        <translation>%1 schreiben</translation>
     </message>
 </context>
 <context>
@@ -8051,6 +8114,26 @@
         <source>failing checks: %1</source>
         <translation>nicht geltende Prüfungen %1</translation>
     </message>
+    <message>
+        <source>Cells that hold %1 in place of a value: %L2.</source>
+        <translation>Zellen, die %1 anstelle eines Wertes enthalten: %L2.</translation>
+    </message>
+    <message>
+        <source>Read them as missing</source>
+        <translation>Als fehlend lesen</translation>
+    </message>
+    <message>
+        <source>missing values</source>
+        <translation>fehlende Werte</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Put a measure under the columns: needs a column</source>
+        <translation>Ein Maß unter die Spalten setzen: braucht eine Spalte</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -8069,14 +8152,6 @@
     <message>
         <source>moving a column</source>
         <translation>Spalte verschieben</translation>
-    </message>
-    <message>
-        <source>continue to row %1</source>
-        <translation>fortsetzen bis Zeile %1</translation>
-    </message>
-    <message>
-        <source>continuing</source>
-        <translation>fortsetzen</translation>
     </message>
     <message>
         <source>heading of %1</source>

@@ -515,7 +515,7 @@ class TestChartStories : public QObject {
         drive.command("draw");
         QVERIFY(drawn(drive));
         QCOMPARE(chart_of(drive).plot().figures()->series[0].y, (std::vector<double>{20, 15}));
-        QCOMPARE(drive.window.document().study().charts.front()->label, std::string("y by x, rows 2 to 3"));
+        QCOMPARE(drive.window.document().study().charts.front()->label, std::string("y over x, rows 2 to 3"));
     }
 
     void logarithmic_axes_are_labelled_at_round_numbers() {

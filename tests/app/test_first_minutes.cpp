@@ -7,6 +7,7 @@
 #include "user_simulator.h"
 
 #include <QRegularExpression>
+#include <QTextBlock>
 
 using namespace ledgefall;
 using namespace ledgefall::testing;
@@ -105,6 +106,7 @@ class TestFirstMinutes : public QObject {
         QCOMPARE(drive.table().columns[0]->label, std::string("Water depth"));
         QCOMPARE(drive.table().columns[0]->unit, std::string("cm"));
         QCOMPARE(drive.table().columns[1]->name, std::string("w"));
+        drive.click_cell(0, 1);
         type_down(drive, {QStringLiteral("3"), QStringLiteral("4")});
         QCOMPARE(texts_of(drive, "w"), (Texts{"3", "4"}));
         write(drive, QStringLiteral("twice = 2 * w"));
@@ -120,6 +122,69 @@ class TestFirstMinutes : public QObject {
         drive.keys(QStringLiteral("never mind"));
         drive.key(Qt::Key_Escape);
         QVERIFY(drive.table().columns[2]->label.empty());
+    }
+
+    /// What is only begun is not marked, and the line says what can follow; it is at Enter, and when the cursor goes
+    /// on.
+    void unfinished_is_not_wrong() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        paste(drive, QStringLiteral("length\n42\n57\n"));
+        FormulaEditor& editor = drive.window.page()->editor();
+        const auto is_red = [&editor] {
+            for (QTextBlock block = editor.line().document()->begin(); block.isValid(); block = block.next()) {
+                for (const auto& range : block.layout()->formats()) {
+                    if (range.format.underlineColor() == theme().fault) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        };
+        drive.window.page()->write_formula(1);
+        for (const QChar c : QStringLiteral("dev = mean(length * (length - 2")) {
+            drive.keys(QString(c));
+            QVERIFY2(!is_red(), qPrintable(editor.line().toPlainText()));
+        }
+        QCOMPARE(editor.message(), QStringLiteral("An operator or ) can follow."));
+        drive.keys(QStringLiteral("))*"));
+        QVERIFY(!is_red());
+        QCOMPARE(editor.message(), QStringLiteral("A number, a name, a function or an opening bracket can follow."));
+        drive.key(Qt::Key_Return);
+        QVERIFY(is_red() && editor.is_open());
+        QVERIFY2(editor.message().contains(QStringLiteral("incomplete")), qPrintable(editor.message()));
+        drive.key(Qt::Key_Backspace);
+        QVERIFY(!is_red());
+        drive.keys(QStringLiteral("*"));
+        drive.key(Qt::Key_Left);
+        QVERIFY(is_red());
+        drive.key(Qt::Key_End);
+        QVERIFY(!is_red());
+        drive.keys(QStringLiteral(" 2 )")); // no continuation helps
+        QVERIFY(is_red());
+    }
+
+    /// What another way of writing formulas has is suggested in this one, as a whole, by a key.
+    void a_formula_from_elsewhere_is_suggested_in_this_language() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        paste(drive, QStringLiteral("length\tdepth\n42\t1\n57\t2\n"));
+        FormulaEditor& editor = drive.window.page()->editor();
+        drive.window.page()->write_formula(2);
+        drive.keys(QStringLiteral("z = =IF(A2>50;AVERAGE(A2:A3)**2;2length)"));
+        QVERIFY(editor.can_correct());
+        QVERIFY2(editor.message().contains(QStringLiteral("address of a cell")), qPrintable(editor.message()));
+        drive.key(Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("z = if length>50 then mean(length)^2 else 2*length"));
+        drive.key(Qt::Key_Return);
+        QVERIFY(drive.settle());
+        QCOMPARE(drive.shown(0, 2), QStringLiteral("84.00"));
+        QCOMPARE(drive.shown(1, 2), QStringLiteral("2450.25"));
+        drive.window.page()->write_formula(3);
+        drive.keys(QStringLiteral("u = log(length)"));
+        QVERIFY(editor.can_correct());
+        editor.other_correction();
+        QCOMPARE(editor.line().toPlainText(), QStringLiteral("u = log10(length)"));
     }
 
     void pasting_without_a_table_makes_one() {

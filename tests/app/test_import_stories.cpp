@@ -3,7 +3,9 @@
 #include "app/dialogs/export_dialog.h"
 #include "app/dialogs/import_dialog.h"
 #include "core/study/edits/edit_grid.h"
+#include "core/study/edits/missing_marks.h"
 #include "harness/test_program.h"
+#include "story_steps.h"
 #include "user_simulator.h"
 
 #include <QTemporaryDir>
@@ -140,6 +142,26 @@ class TestImportStories : public QObject {
         QVERIFY(hands.column("who").cells->kind() == Kind::text);
         QCOMPARE(hands.drive.window.page()->model().table_rows(), 1400);
         QVERIFY(hands.drive.notice().contains(QStringLiteral("who")));
+    }
+
+    /// NA and the like in place of values are offered as missing, once for all columns; pasted ones too.
+    void marks_of_missing_values_are_offered_as_missing() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        paste(drive, QStringLiteral("length\tdepth\tsite\n42\tNA\tpool\n-\t1.5\t-\n57\tn.a.\tNA\n?\tNA\tweir\n"));
+        QVERIFY(drive.settle());
+        SuggestionBar& offers = drive.window.page()->suggestions();
+        QVERIFY2(offers.text().contains(QStringLiteral("NA n.a.")) && offers.text().endsWith(QStringLiteral("5.")),
+                 qPrintable(offers.text()));
+        offers.take();
+        QVERIFY(drive.settle());
+        QCOMPARE(missing_marks(drive.table()).cells, std::size_t{0});
+        QCOMPARE(drive.table().columns[0]->cells->filled(), std::size_t{2});
+        QCOMPARE(drive.table().columns[1]->cells->kind(), Kind::number);
+        QCOMPARE(drive.table().columns[1]->cells->filled(), std::size_t{1});
+        QCOMPARE(write_cell(drive.table().columns[2]->cells->at(1)), std::string("-")); // a text among texts
+        drive.window.document().undo();
+        QCOMPARE(missing_marks(drive.table()).cells, std::size_t{5});
     }
 
     /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.

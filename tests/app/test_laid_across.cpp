@@ -80,8 +80,8 @@ class TestLaidAcross : public QObject {
         drive.key(Qt::Key_Tab); // to the right: the next row, which is the one for adding
         QCOMPARE(current(drive), qMakePair(4, 0));
         drive.keys(QStringLiteral("30"));
-        drive.key(Qt::Key_Return); // down: the next column
-        QCOMPARE(current(drive), qMakePair(4, 1));
+        drive.key(Qt::Key_Return); // down: the next column, under the cell where the Tab was
+        QCOMPARE(current(drive), qMakePair(3, 1));
         QVERIFY(drive.settle());
         QCOMPARE(drive.window.page()->model().table_rows(), 5);
         QCOMPARE(drive.shown(4, 1), QStringLiteral("88"));

@@ -3,10 +3,13 @@
 
 #include "app/contents/contents_panel.h"
 #include "app/theme/theme.h"
+#include "core/charts/proposed_chart.h"
+#include "core/study/builders/frequency.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
 
+#include <QMenuBar>
 #include <QSettings>
 
 #include <set>
@@ -157,6 +160,128 @@ class TestWindowSpace : public QObject {
         QVERIFY(!foot.isRowHidden(0) && foot.isRowHidden(1) && !foot.isRowHidden(lines - 1));
         foot.setCurrentIndex(foot.foot().index(1, 1));
         QVERIFY(!foot.isRowHidden(1));
+    }
+
+    /// While a formula is written, nothing below the editor moves: not for an error, results, or further lines.
+    void the_editor_keeps_its_height() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        paste(drive, QStringLiteral("length\n1\n2\n3\n4\n"));
+        TablePage& page = *drive.window.page();
+        page.write_formula(1);
+        const QPoint place = page.view().mapTo(&drive.window, QPoint());
+        for (const char* text :
+             {"d", "ev = length*", "2", ")", "\n", "b = length + unknown_name", "\nc = 1\ne = 2\n"}) {
+            for (const QChar c : QString::fromLatin1(text)) {
+                c == u'\n' ? drive.key(Qt::Key_Return, Qt::ShiftModifier) : drive.keys(QString(c));
+            }
+            QVERIFY(drive.settle());
+            QCOMPARE(page.view().mapTo(&drive.window, QPoint()), place);
+        }
+    }
+
+    void a_suggestion_moves_nothing_that_is_above_it() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        paste(drive, QStringLiteral("length\n1\n2\n3\n4\n"));
+        TablePage& page = *drive.window.page();
+        const QPoint place = page.view().mapTo(&drive.window, QPoint());
+        page.suggestions().offer(QStringLiteral("A suggestion"), QStringLiteral("Take"), [] {});
+        QTRY_VERIFY(page.suggestions().isVisible());
+        QCOMPARE(page.view().mapTo(&drive.window, QPoint()), place);
+    }
+
+    /// The line over a table has all its commands at their places; what does not fit is dimmed and says why.
+    void the_line_of_commands_keeps_its_places() {
+        WindowDriver drive;
+        drive.new_table(QStringLiteral("Pools"));
+        const auto button = [&drive](const char* id) {
+            return drive.window.page()->findChild<QToolButton*>(QLatin1String(id));
+        };
+        QVERIFY(drive.settle());
+        QVERIFY(button("frequency-table")->isVisible() && !button("frequency-table")->isEnabled());
+        QVERIFY2(button("frequency-table")->toolTip().contains(QStringLiteral("select a column")),
+                 qPrintable(button("frequency-table")->toolTip()));
+        QVERIFY(button("foot-line")->isVisible() && !button("foot-line")->isEnabled());
+        const int place = button("draw")->x();
+        paste(drive, QStringLiteral("a = first 1 then a[i-1] + 1\nb = a^2\n"));
+        QVERIFY(drive.settle());
+        QTRY_VERIFY(button("frequency-table")->isEnabled());
+        QVERIFY(button("draw")->isEnabled() && button("foot-line")->isEnabled());
+        QCOMPARE(button("draw")->x(), place);
+    }
+
+    /// A frequency table of eight classes and its histogram are both seen whole in a window of 1280 by 800.
+    void eight_classes_stand_beside_their_histogram() {
+        WindowDriver drive;
+        drive.window.resize(1280, 800);
+        drive.new_table(QStringLiteral("Dishes"));
+        QString values = QStringLiteral("seeds\n");
+        for (int at = 0; at < 80; ++at) {
+            values += QString::number(at % 40) + u'\n';
+        }
+        paste(drive, values);
+        QVERIFY(drive.settle());
+        Id made, chart;
+        Classes classes;
+        for (int at = 0; at <= 8; ++at) {
+            classes.boundaries.push_back(5.0 * at);
+        }
+        const Study with = *frequency_table(drive.window.document().study(), drive.table().columns[0]->id, classes,
+                                            FrequencyParts(), &made);
+        QVERIFY(drive.window.document().perform(QStringLiteral("table"), with));
+        QVERIFY(drive.settle());
+        const auto proposal = proposed_chart(drive.window.document().study(), drive.window.document().results(), made,
+                                             {drive.window.document().study().table(made)->column_named("f")->id});
+        QVERIFY(proposal);
+        QCOMPARE(proposal->label, std::string("seeds in classes"));
+        QVERIFY(drive.window.document().perform(QStringLiteral("chart"), add_chart(with, *proposal, &chart)));
+        drive.window.show_table(made);
+        drive.window.pages().show_chart(chart);
+        QVERIFY(drive.settle());
+        TableView& view = drive.window.page()->view();
+        const QModelIndex last = drive.window.page()->model().index(7, 0);
+        QTRY_VERIFY(view.rect_of(last).bottom() <= view.viewport()->height());
+        QVERIFY(drive.window.pages().chart_page()->plot().width() >= 300);
+        QVERIFY(drive.window.pages().chart_page()->plot().height() >= 200);
+    }
+
+    /// Screens from small to large: the table keeps half, no menu is hidden, a panel comes out over the table.
+    void the_table_keeps_half_of_any_screen() {
+        struct Screen {
+            int width, height;
+            double zoom;
+        };
+        for (const Screen& screen : {Screen{1366, 768, 1.25}, Screen{1280, 800, 2.0}, Screen{2560, 1440, 1.0},
+                                     Screen{1280, 800, 1.6}, Screen{1024, 700, 1.0}}) {
+            WindowDriver drive;
+            set_zoom(screen.zoom);
+            drive.window.resize(screen.width, screen.height);
+            QVERIFY(drive.window.open_demo() && drive.settle());
+            QTRY_COMPARE(drive.window.width(), screen.width);
+            QTRY_VERIFY2(2 * drive.window.pages().width() >= screen.width,
+                         qPrintable(QString::number(drive.window.pages().width())));
+            const QList<QAction*> menus = drive.window.menuBar()->actions();
+            const QRect last = drive.window.menuBar()->actionGeometry(menus.back());
+            QVERIFY2(last.isValid() && last.right() < drive.window.menuBar()->cornerWidget()->x(),
+                     qPrintable(QString::number(screen.width)));
+            FoldingSplitter& panels = drive.window.panels();
+            for (QWidget* panel :
+                 {static_cast<QWidget*>(&drive.window.contents()), static_cast<QWidget*>(&drive.window.details())}) {
+                if (!panels.is_folded(panel)) {
+                    QVERIFY(panel->width() <= screen.width / 5 + 1);
+                    continue;
+                }
+                const int table = drive.window.pages().width();
+                panels.fold(panel, false);
+                QVERIFY(!panels.is_folded(panel) && panel->isVisible() && panel->width() > theme().px(100));
+                QCOMPARE(drive.window.pages().width(), table);
+                drive.click_cell(0, 0);
+                QTRY_VERIFY(panels.is_folded(panel));
+                QCOMPARE(drive.window.pages().width(), table);
+            }
+            set_zoom(1.0);
+        }
     }
 
     void panels_fold_and_stay_folded() {

@@ -235,7 +235,7 @@ class TestWindows : public QObject {
             connect(&answer, &QTimer::timeout, this, [&answer, choice] {
                 if (const QWidget* dialog = QApplication::activeModalWidget()) {
                     for (QPushButton* button : dialog->findChildren<QPushButton*>()) {
-                        if (button->text() == QLatin1String(choice)) {
+                        if (button->text().remove(u'&') == QLatin1String(choice)) {
                             answer.stop();
                             button->click();
                             return;

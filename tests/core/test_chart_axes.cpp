@@ -132,7 +132,7 @@ class TestChartAxes : public QObject {
             bench.take(head_column(bench.study, bench.id(name), {"", "s", ""}));
         }
         QVERIFY(!proposed({bench.id("x"), bench.id("y")}).equal_scales); // time over time
-        QCOMPARE(proposed({bench.id("x"), bench.id("y"), bench.id("z")}).label, std::string("y, z by x"));
+        QCOMPARE(proposed({bench.id("x"), bench.id("y"), bench.id("z")}).label, std::string("y, z over x"));
     }
 };
 

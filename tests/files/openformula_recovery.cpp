@@ -260,6 +260,41 @@ class OpenFormulaRecovery : public QObject {
         QCOMPARE(files, std::size_t(48));
     }
 
+    /// Classes by one condition a row, in whichever way they are written, are one formula over their limits; a limit
+    /// that is mistyped in a formula is told, and its value kept.
+    void limits_of_classes_are_no_foot() {
+        constexpr int ways = 64; // by sign, running or not, limits as texts, by cells, one mistyped, under the data
+        for (int way = 0; way < ways; ++way) {
+            const bool running = (way & 16) != 0;
+            const bool mistyped = (way & 2) != 0;
+            for (const char* suffix : {".ods", ".xlsx"}) {
+                const std::string name = "limits" + std::to_string(way) + suffix;
+                const Result<WorksheetStudy> read = this->read(name);
+                QVERIFY2(read, name.c_str());
+                const std::string report = name + "\n" + read->report.text();
+                const Study& study = read->study;
+                const Table* classes = nullptr;
+                for (const auto& table : study.tables) {
+                    const bool counts = table->columns.size() == 2 && table->columns[1]->computed();
+                    classes = counts ? &*table : classes;
+                }
+                QVERIFY2(classes != nullptr && study.tables.size() == 2, report.c_str());
+                const ColumnDefinition& count = *classes->columns[1];
+                const std::string sign = way < 32 ? " < " : " <= ";
+                const std::string formula = count.pieces.front().formula.text();
+                QVERIFY2(formula.find(sign + classes->columns[0]->name + "[i])") != std::string::npos, report.c_str());
+                QVERIFY2((formula.find("first") == 0) != running, report.c_str());
+                QCOMPARE(classes->columns[0]->cells->kind(), Kind::number);
+                QCOMPARE(classes->columns[0]->cells->filled(), std::size_t{8});
+                QVERIFY2(read->report.count(Is::slip) == (mistyped ? 1U : 0U), report.c_str());
+                QVERIFY2(count.overrides->size() == (mistyped ? 1U : 0U), report.c_str());
+                for (const Is none : {Is::difference, Is::not_said, Is::left_out}) {
+                    QVERIFY2(read->report.count(none) == 0, report.c_str());
+                }
+            }
+        }
+    }
+
     /// Both formats say the same.
     void formats_agree() {
         for (const Expected& expected : all_expected()) {

@@ -7,6 +7,7 @@ here in Python.
 """
 
 import datetime
+import itertools
 import math
 import re
 import statistics
@@ -568,6 +569,33 @@ def classes():
     return [sheet], {}
 
 
+def limits(sign, running, as_text, by_cell, mistyped, placed_below):
+    """Classes by one condition a row: what is below a limit, alone or less the sum of what is above it."""
+    sheet = Sheet("Seeds")
+    sheet.row(1, "Length", "Mass")
+    for at, length in enumerate(LENGTHS):
+        sheet.row(at + 2, length, length * 2)
+    first, column, counts = (24, "A", "B") if placed_below else (2, "D", "E")
+    if not placed_below:
+        sheet.put("D1", "Limit")
+        sheet.put("E1", "Count")
+    above = 0
+    for at, limit in enumerate(range(30, 66, 5)):
+        row = first + at
+        counted = limit + 1 if at == mistyped else limit
+        sheet.put(f"{column}{row}", str(limit) if as_text else limit)
+        condition = f'"{sign}"&{column}{row}' if by_cell and at != mistyped else f'"{sign}{counted}"'
+        formula = f"COUNTIF(A$2:A$21,{condition})" if placed_below else f"COUNTIF($A$2:$A$21,{condition})"
+        count = sum(length < counted if sign == "<" else length <= counted for length in LENGTHS)
+        if not running and at > 0:
+            formula += f"-SUM({counts}${first}:{counts}{row - 1})"
+            count, above = count - above, count
+        else:
+            above = count
+        sheet.put(f"{counts}{row}", count, formula)
+    return [sheet], {}
+
+
 def blocks():
     """Formulas for blocks of cells, products with conditions, nearest and k-th values, signs for any text."""
     data = Sheet("Data")
@@ -724,8 +752,18 @@ WORKSHEETS = {
 }
 
 
+def write_limits(folder):
+    """All ways of writing them: number by number in the order of the choices."""
+    ways = itertools.product(("<", "<="), (False, True), (False, True), (False, True), (None, 3), (False, True))
+    for number, way in enumerate(ways):
+        sheets, defined = limits(*way)
+        write_xlsx(f"{folder}/limits{number}.xlsx", sheets, defined)
+        write_ods(f"{folder}/limits{number}.ods", sheets, defined)
+
+
 def main():
     folder = sys.argv[1]
+    write_limits(folder)
     for name, make in WORKSHEETS.items():
         sheets, defined = make()
         write_xlsx(f"{folder}/{name}.xlsx", sheets, defined)

@@ -26,6 +26,10 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     add_tool("show_all", QStringLiteral("show_all"), tr("Show all (Home)"), [this] { plot_->show_all(); });
     add_tool("copy_picture", QStringLiteral("copy"), tr("Copy image"), [this] { copy(); });
     add_tool("export", QStringLiteral("export"), tr("Save image as PNG, SVG or PDF"), [this] { export_picture(); });
+    QToolButton* equal = add_tool("equal_scales", QStringLiteral("equal_scales"),
+                                  tr("Equal scales: a unit is as long across as it is up"), [] {});
+    equal->setCheckable(true);
+    connect(equal, &QToolButton::clicked, this, &ChartPage::set_equal_scales);
     QToolButton* trail =
         add_tool("trail", QStringLiteral("trail"),
                  tr("Leave a trail: while a held value slides, keep the last few lines faintly"), [] {});
@@ -63,6 +67,14 @@ ChartPage::ChartPage(Document& document, Id chart, QWidget* parent)
     });
     apply_theme();
     refresh();
+}
+
+void ChartPage::set_equal_scales(bool equal) {
+    if (const Chart* now = this->chart()) {
+        Chart changed = *now;
+        changed.equal_scales = equal;
+        document_.perform(tr("equal scales"), rewrite_chart(document_.study(), changed));
+    }
 }
 
 QToolButton* ChartPage::add_tool(const char* symbol, const QString& name, const QString& tip,
@@ -103,6 +115,7 @@ void ChartPage::show_figures(const FiguresPtr& figures) {
     extend_trail(figures);
     plot_->show_figures(figures, title, trail_);
     plot_->setAccessibleName(tr("Chart: %1").arg(title));
+    tool(QStringLiteral("equal_scales")).setChecked(chart() != nullptr && chart()->equal_scales);
     tool(QStringLiteral("trail")) // of lines and points; bars and maps would cover what they leave
         .setVisible(std::any_of(figures->series.begin(), figures->series.end(), [](const SeriesFigures& one) {
             return kind_of(one.form).painted == SeriesFormKind::Painted::as_points;

@@ -43,6 +43,7 @@ class ChartPage : public QWidget {
     void show_figures(const FiguresPtr& figures);
     void extend_trail(const FiguresPtr& next);
     void leave_trail(bool yes);
+    void set_equal_scales(bool equal);
     void tell(const QString& text);
     void apply_theme();
     QToolButton* add_tool(const char* symbol, const QString& name, const QString& tip,

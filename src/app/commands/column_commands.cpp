@@ -23,7 +23,7 @@ QList<Command> ColumnCommands::list() {
          Needs::column, tr("heading title comment")},
         {"rename-column", "columns", tr("&Rename in formulas…"), no_keys, [this] { menu_of_column()->rename(); },
          Needs::column},
-        Command{"insert-column", "columns", tr("&Insert a column before"), "Ctrl+Ins", [this] { insert_column(); },
+        Command{"insert-column", "columns", tr("&Insert a column before"), "Alt+Shift+Ins", [this] { insert_column(); },
                 Needs::table}
             .after_a_rule(),
         {"duplicate-column", "columns", tr("&Duplicate column"), no_keys,

@@ -31,13 +31,13 @@ enum class Needs : std::uint8_t {
     redo
 };
 
-/// The keys of a command, as "Ctrl+M", or those that a desktop has for it.
-struct Keys : QKeySequence {
+/// The keys of a command, as "Ctrl+M", or those that a desktop has for it: the first, and others that do the same.
+struct Keys : QList<QKeySequence> {
     Keys() = default;
     Keys(const char* keys)
-        : QKeySequence(QLatin1String(keys)) {}
+        : QList<QKeySequence>{QKeySequence(QLatin1String(keys))} {}
     Keys(QKeySequence::StandardKey keys)
-        : QKeySequence(keys) {}
+        : QList<QKeySequence>(QKeySequence::keyBindings(keys)) {}
 };
 
 inline const Keys no_keys;

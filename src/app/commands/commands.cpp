@@ -53,7 +53,7 @@ void Commands::add(const QList<Command>& commands) {
         if (command.symbol != nullptr) {
             action->setIcon(drawn_icon(QLatin1String(command.symbol)));
         }
-        action->setShortcut(command.keys);
+        action->setShortcuts(command.keys);
         action->setCheckable(command.is_on != nullptr);
         all_.emplace_back(command, action);
         connect(action, &QAction::triggered, this, [this, command] { run(command); });
@@ -90,12 +90,12 @@ void Commands::turn(bool across) {
     across_ = across;
     for (const auto& [command, action] : all_) {
         if (!command.across_text.isEmpty()) {
-            action->setShortcut({});
+            action->setShortcuts(no_keys);
         }
     }
     for (const auto& [command, action] : all_) {
         if (!command.across_text.isEmpty()) {
-            action->setShortcut(across ? command.across_keys : command.keys);
+            action->setShortcuts(across ? command.across_keys : command.keys);
         }
     }
 }
@@ -143,8 +143,7 @@ QList<TablePage::NextStep> Commands::next_steps(const QStringList& ids) const {
     QList<TablePage::NextStep> all;
     for (const QString& id : ids) {
         const Command& one = command(id);
-        all.append(
-            {action(id), one.beside, [this, needs = one.needs] { return requirements_.missing(needs).isEmpty(); }});
+        all.append({action(id), one.beside, [this, needs = one.needs] { return requirements_.missing(needs); }});
     }
     return all;
 }

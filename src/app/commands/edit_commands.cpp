@@ -30,6 +30,8 @@ QList<Command> EditCommands::list() {
         {"paste", "edit", tr("&Paste"), QKeySequence::Paste, [this] { paste(); }},
         {"select-all", "edit", tr("Select &all"), QKeySequence::SelectAll, [this] { page()->view().selectAll(); },
          Needs::table},
+        {"select-columns", "edit", tr("Select whole col&umns"), "Ctrl+Shift+A",
+         [this] { page()->view().choose_whole_columns(); }, Needs::table},
         {"empty-cells", "edit", tr("C&lear cells"), no_keys, [this] { page()->view().clear_selected(); }, Needs::table},
         Command{"find", "edit", tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_.open(); },
                 Needs::table}

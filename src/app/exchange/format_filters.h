@@ -8,18 +8,26 @@
 
 namespace ledgefall {
 
+/// "*.csv *.tsv"
+inline QString patterns_of(const QStringList& suffixes) {
+    QStringList patterns;
+    for (const QString& suffix : suffixes) {
+        patterns << QStringLiteral("*.") + suffix;
+    }
+    return patterns.join(u' ');
+}
+
 /// The formats that can do something, as a file dialog takes them: "Comma-separated text (*.csv);;…".
 template <class Ability>
 QString format_filters(Ability FileFormat::*ability) {
     QStringList filters;
     for (const FileFormat& format : file_formats()) {
-        QStringList patterns;
+        QStringList suffixes;
         for (const std::string_view suffix : format.suffixes) {
-            patterns << QStringLiteral("*.") + QString::fromUtf8(suffix.data(), static_cast<qsizetype>(suffix.size()));
+            suffixes << QString::fromUtf8(suffix.data(), static_cast<qsizetype>(suffix.size()));
         }
         if (format.*ability != nullptr) {
-            filters << QStringLiteral("%1 (%2)").arg(Document::translated(format.label),
-                                                     patterns.join(QLatin1Char(' ')));
+            filters << QStringLiteral("%1 (%2)").arg(Document::translated(format.label), patterns_of(suffixes));
         }
     }
     return filters.join(QStringLiteral(";;"));
@@ -37,6 +45,12 @@ QStringList format_suffixes(Ability FileFormat::*ability) {
         }
     }
     return suffixes;
+}
+
+/// Whatever can be imported.
+inline QString readable_filter() {
+    return QCoreApplication::translate("Ask", "Everything that can be read (%1)")
+        .arg(patterns_of(format_suffixes(&FileFormat::read_columns) + format_suffixes(&FileFormat::read_worksheet)));
 }
 
 inline QString with_all_files(const QString& filters) {

@@ -24,13 +24,10 @@ const QString study_suffix = QStringLiteral("ledgefall");
 QString openable_filters() {
     const QString studies = format_filters(&FileFormat::read_study);
     const QString worksheets = format_filters(&FileFormat::read_worksheet);
-    QStringList patterns;
-    for (const QString& suffix :
-         format_suffixes(&FileFormat::read_study) + format_suffixes(&FileFormat::read_worksheet)) {
-        patterns << QStringLiteral("*.") + suffix;
-    }
+    const QString patterns =
+        patterns_of(format_suffixes(&FileFormat::read_study) + format_suffixes(&FileFormat::read_worksheet));
     return QCoreApplication::translate("Ask", "Studies and worksheets") +
-           QStringLiteral(" (%1);;%2;;%3").arg(patterns.join(u' '), studies, worksheets);
+           QStringLiteral(" (%1);;%2;;%3").arg(patterns, studies, worksheets);
 }
 
 } // namespace

@@ -19,7 +19,8 @@ TableImport::TableImport(Document& document, PageArea& pages, StudyFiles& files,
 
 void TableImport::choose() {
     const QString path = ask_open_path(window_, tr("Import a table or worksheet"),
-                                       with_all_files(format_filters(&FileFormat::read_columns) + QStringLiteral(";;") +
+                                       with_all_files(readable_filter() + QStringLiteral(";;") +
+                                                      format_filters(&FileFormat::read_columns) + QStringLiteral(";;") +
                                                       format_filters(&FileFormat::read_worksheet)));
     if (!path.isEmpty()) {
         open(path);
@@ -88,6 +89,7 @@ void TableImport::read(const QString& path, const Document::BytesPtr& bytes, con
             return;
         }
         pages_.show_table(table);
+        pages_.page()->offer_missing_marks();
         if (const QStringList reports = Document::translated(read.reports); !reports.isEmpty()) {
             Q_EMIT told(reports.join(u' '));
         }

@@ -3,8 +3,10 @@
 #include "app/numbers/formula_text.h"
 #include "app/numbers/locale_text.h"
 #include "core/authoring/definitions.h"
+#include "core/authoring/familiar_forms.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
+#include "files/worksheet_recovery/openformula_functions.h"
 
 namespace ledgefall {
 namespace {
@@ -133,10 +135,12 @@ void FormulaDraft::find_trouble(int place) {
     ParsedDefinition parsed = parse_definition(written_line, needs_name(written_line));
     line_from_ = static_cast<std::uint32_t>(text_.left(line_from).toUtf8().size());
     formula_from_ = line_from + position_of(written_line, parsed.definition.formula_from);
+    formula_bytes_ = parsed.definition.formula_from;
     if (parsed.mistake) {
         const QString begun = line.trimmed();
         if (begun.size() > 1 && !begun.endsWith(QLatin1Char('='))) { // else it has only been begun
             tell_mistake(*parsed.mistake);
+            find_familiar_form(written_line);
         }
         return;
     }
@@ -153,7 +157,7 @@ void FormulaDraft::find_trouble(int place) {
     }
     if (!next) {
         const int ends = several_ ? static_cast<int>(text_.size()) : static_cast<int>(name().size());
-        trouble_ = Trouble{Document::translated(next.refusal()), 0, ends, {}, {}, {}, {}};
+        trouble_ = Trouble{.what = Document::translated(next.refusal()), .from = 0, .to = ends};
         return;
     }
     tried_ = *next;
@@ -167,8 +171,65 @@ void FormulaDraft::find_trouble(int place) {
                                                                          : tried_column_);
     if (planned != nullptr && planned->fault) {
         tell_fault(Fault{*planned->fault, 0}.at());
+        find_familiar_form(written_line);
     } else if (planned != nullptr && warning_.isEmpty()) {
         find_cost(*planned);
+    }
+}
+
+/// Whether the line, in place of the one that is looked at, is a formula without a mistake that means something.
+bool FormulaDraft::can_stand(const std::string& line) const {
+    const ParsedDefinition parsed = parse_definition(line, needs_name(line));
+    if (parsed.mistake || several_ || !each_.empty()) {
+        return false;
+    }
+    Id column;
+    const Result<Study> next =
+        column_.empty() ? write_column(with_held(), table_, line, &column) : rewrite_column(with_held(), column_, line);
+    column = column_.empty() ? column : column_;
+    const Plan plan = next ? make_plan(*next) : Plan();
+    const PlannedDefinition* planned = next ? plan.find(column) : nullptr;
+    return planned != nullptr && !planned->fault;
+}
+
+/// The line with what is suggested in it.
+std::string FormulaDraft::corrected(std::string line) const {
+    if (trouble_->correction) {
+        const Span span = trouble_->correction->span;
+        line.replace(span.from - line_from_, span.to - span.from, trouble_->correction->text);
+    }
+    return line;
+}
+
+/// Where the formula is one of another way of writing, how it is said here: as a whole, and only what means something.
+void FormulaDraft::find_familiar_form(const std::string& line) {
+    const std::string left = line.substr(0, formula_bytes_);
+    const std::string formula = line.substr(left.size());
+    const OtherFunction other = [](std::string_view name, std::size_t arguments) {
+        const OpenFormulaFunction* function = openformula_function(name, arguments);
+        return function == nullptr ? std::string_view() : function->form;
+    };
+    std::vector<SuggestedCorrection> forms;
+    const Span all{line_from_ + static_cast<std::uint32_t>(left.size()),
+                   line_from_ + static_cast<std::uint32_t>(line.size())};
+    for (const std::string& form : familiar_forms(formula, document_.study(), table(), other)) {
+        if (can_stand(left + form)) {
+            forms.push_back({all, form});
+        }
+    }
+    if (!forms.empty() && corrected(line) != left + forms.front().text) { // else the correction of that place suffices
+        trouble_->correction = forms.front();
+        trouble_->hold.clear();
+        trouble_->text_column = {};
+    }
+    if (forms.size() > 1) {
+        trouble_->other = forms[1];
+    }
+    if (const auto address = cell_address_in(formula, document_.study(), table())) {
+        trouble_->what =
+            tr("%1 looks like the address of a cell. Columns have names here: click the heading of the one "
+               "that is meant.")
+                .arg(QString::fromStdString(*address));
     }
 }
 
@@ -190,13 +251,11 @@ void FormulaDraft::find_cost(const PlannedDefinition& planned) {
 
 void FormulaDraft::tell_mistake(const Mistake& mistake) {
     const std::string text = text_.toStdString();
-    trouble_ = Trouble{Document::translated(mistake.what),
-                       position_of(text, line_from_ + mistake.span.from),
-                       position_of(text, line_from_ + mistake.span.to),
-                       mistake.correction,
-                       {},
-                       {},
-                       {}};
+    trouble_ = Trouble{.what = Document::translated(mistake.what),
+                       .from = position_of(text, line_from_ + mistake.span.from),
+                       .to = position_of(text, line_from_ + mistake.span.to),
+                       .correction = mistake.correction,
+                       .follows = mistake.follows.empty() ? QString() : Document::translated(mistake.follows)};
     if (trouble_->correction) {
         trouble_->correction->span.from += line_from_;
         trouble_->correction->span.to += line_from_;
@@ -206,17 +265,14 @@ void FormulaDraft::tell_mistake(const Mistake& mistake) {
 void FormulaDraft::tell_fault(const FaultSite& site) {
     const std::string formula = definition_.formula_text();
     if (!each_.empty() || site.to > formula.size()) { // its places are those of one of the columns' own formulas
-        trouble_ =
-            Trouble{Document::translated(site.what), formula_from_, static_cast<int>(text_.size()), {}, {}, {}, {}};
+        trouble_ = Trouble{
+            .what = Document::translated(site.what), .from = formula_from_, .to = static_cast<int>(text_.size())};
         return;
     }
-    trouble_ = Trouble{Document::translated(site.what),
-                       formula_from_ + position_of(formula, site.from),
-                       formula_from_ + position_of(formula, site.to),
-                       {},
-                       site.waits_for,
-                       {},
-                       {}};
+    trouble_ = Trouble{.what = Document::translated(site.what),
+                       .from = formula_from_ + position_of(formula, site.from),
+                       .to = formula_from_ + position_of(formula, site.to),
+                       .waits_for = site.waits_for};
     if (site.correction) {
         SuggestedCorrection correction = *site.correction;
         correction.span.from += line_from_ + definition_.formula_from;

@@ -30,13 +30,15 @@ class FormulaDraft : public QObject {
 
     /// What is wrong, between two places of the text, with what one key would do about it.
     struct Trouble {
-        QString what;
+        QString what = {};
         int from = 0, to = 0;
-        std::optional<SuggestedCorrection> correction; ///< its span in bytes of the text
-        std::string waits_for; ///< a name that is not there yet: the formula may stand and wait for it
-        std::string hold;      ///< or a held value of the table that is lacking: `total = sum(f)`
-        Id text_column;        ///< or a column of texts that could all be read as what is wanted
-        OtherKind as = {};     ///< as what
+        std::optional<SuggestedCorrection> correction = {}; ///< its span in bytes of the text
+        std::optional<SuggestedCorrection> other = {};      ///< where it can be meant in two ways
+        QString follows = {};                               ///< what can follow, where it is only unfinished
+        std::string waits_for = {}; ///< a name that is not there yet: the formula may stand and wait for it
+        std::string hold = {};      ///< or a held value of the table that is lacking: `total = sum(f)`
+        Id text_column = {};        ///< or a column of texts that could all be read as what is wanted
+        OtherKind as = {};          ///< as what
     };
     const std::optional<Trouble>& trouble() const { return trouble_; }
     QString warning() const { return warning_; } ///< of what is allowed and rarely meant
@@ -73,10 +75,13 @@ class FormulaDraft : public QObject {
     void computed(const ledgefall::ResultsPtr& results); ///< of `tried()`
 
   private:
+    bool can_stand(const std::string& line) const;
     bool needs_name(const std::string& line) const;
     void find_trouble(int place);
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
+    std::string corrected(std::string line) const;
+    void find_familiar_form(const std::string& line);
     void find_text_column(std::uint32_t from, std::uint32_t to);
     void count_giving_way();
     void find_warning();
@@ -95,7 +100,8 @@ class FormulaDraft : public QObject {
     QString text_;
     Definition definition_;
     int formula_from_ = 0;
-    std::uint32_t line_from_ = 0; ///< where in the text, in bytes, the definition's line begins
+    std::size_t formula_bytes_ = 0; ///< where in its line, in bytes
+    std::uint32_t line_from_ = 0;   ///< where in the text, in bytes, the definition's line begins
     std::optional<Trouble> trouble_;
     QString warning_;
     std::size_t giving_way_ = 0;

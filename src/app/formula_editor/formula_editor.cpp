@@ -29,9 +29,11 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     , message_(new QLabel(this))
     , preview_(new QLabel(this))
     , hint_(new QLabel(this))
+    , under_(new QScrollArea(this))
     , turn_(new QToolButton(this))
     , lift_(new QToolButton(this))
     , correction_(new QToolButton(this))
+    , other_(new QToolButton(this))
     , list_(new CompletionList(parent)) {
     setObjectName(QStringLiteral("formula_editor"));
     setAutoFillBackground(true);
@@ -50,13 +52,14 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     aid_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     preview_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    for (QToolButton* button : {turn_, lift_, correction_}) {
+    for (QToolButton* button : {turn_, lift_, correction_, other_}) {
         button->setFocusPolicy(Qt::NoFocus);
         button->hide();
     }
     connect(turn_, &QToolButton::clicked, this, &FormulaEditor::turn);
     connect(lift_, &QToolButton::clicked, this, &FormulaEditor::lift);
     connect(correction_, &QToolButton::clicked, this, &FormulaEditor::correction);
+    connect(other_, &QToolButton::clicked, this, &FormulaEditor::other_correction);
     auto* aids = new QHBoxLayout;
     aids->addWidget(aid_, 1);
     aids->addWidget(turn_);
@@ -64,20 +67,35 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     auto* troubles = new QHBoxLayout;
     troubles->addWidget(message_, 1);
     troubles->addWidget(correction_);
+    troubles->addWidget(other_);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(14, 8, 14, 8);
     layout->setSpacing(4);
     layout->addWidget(line_);
     layout->addLayout(aids);
-    layout->addLayout(troubles);
-    layout->addWidget(preview_);
-    layout->addWidget(hint_);
+    layout->addWidget(under_);
+    auto* shared = new QWidget(under_);
+    auto* parts = new QVBoxLayout(shared);
+    parts->setContentsMargins(0, 0, 0, 0);
+    parts->setSpacing(2);
+    parts->addLayout(troubles);
+    parts->addWidget(preview_);
+    parts->addWidget(hint_);
+    parts->addStretch(1);
+    under_->setWidget(shared);
+    under_->setWidgetResizable(true);
+    under_->setFrameShape(QFrame::NoFrame);
+    under_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    under_->setFocusPolicy(Qt::NoFocus);
+    under_->viewport()->setAutoFillBackground(false);
+    shared->setAutoFillBackground(false);
     connect(line_, &QPlainTextEdit::textChanged, this, &FormulaEditor::look_over);
     connect(line_, &QPlainTextEdit::cursorPositionChanged, this, [this] {
         const int block = line_->textCursor().blockNumber();
         if (draft_.several() && std::exchange(block_, block) != block && !replacing_) {
             look_over(); // another definition than that which was looked at
         } else {
+            show_trouble(); // the cursor may have left what was only begun
             show_aid();
         }
     });
@@ -104,10 +122,10 @@ void FormulaEditor::apply_theme() {
     preview_->setFont(theme().text(9.5));
     aid_->setFont(theme().text(9));
     aid_->setMinimumHeight(QFontMetrics(theme().text(9)).height() + theme().px(8)); // it comes and goes: nothing jumps
-    preview_->setMinimumHeight(3 * QFontMetrics(theme().text(9.5)).lineSpacing());
     hint_->setFont(theme().text(8.5));
     hint_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().faint_ink.name()));
     if (is_open()) {
+        reserve_height();
         look_over();
     }
 }
@@ -120,10 +138,15 @@ QString FormulaEditor::aid() const {
     return QTextDocumentFragment::fromHtml(aid_->text()).toPlainText();
 }
 
-int FormulaEditor::line_height() const {
+/// As high as it will be while it is open, so that nothing under it moves while somebody points there: two lines, or as
+/// many as it is opened with, and below them a message, three results or the hint. What is more scrolls.
+void FormulaEditor::reserve_height() {
+    constexpr int least_lines = 2;
     constexpr int most_lines = 10;
-    const int lines = std::clamp(static_cast<int>(line_->document()->size().height()), 1, most_lines);
-    return lines * QFontMetrics(line_->font()).lineSpacing() + 12;
+    const int lines = std::clamp(static_cast<int>(line_->document()->size().height()), least_lines, most_lines);
+    line_->setFixedHeight(lines * QFontMetrics(line_->font()).lineSpacing() + 12);
+    under_->setFixedHeight(3 * QFontMetrics(preview_->font()).lineSpacing() +
+                           QFontMetrics(hint_->font()).lineSpacing() + theme().px(12));
 }
 
 void FormulaEditor::write(Id table, Id column, const QString& text, std::size_t row) {
@@ -150,6 +173,7 @@ void FormulaEditor::open(const QString& text, std::size_t row) {
     preview_->clear();
     line_->setPlainText(text);
     show();
+    reserve_height();
     line_->setFocus();
     line_->moveCursor(QTextCursor::End);
     active_editor_->open(this);
@@ -193,7 +217,7 @@ void FormulaEditor::look_over() {
     if (!replacing_) {
         pointed_from_ = pointed_to_ = -1;
     }
-    line_->setFixedHeight(line_height());
+    insisted_ = false;
     draft_.set_text(line_->toPlainText(), line_->textCursor().position());
     show_trouble();
     if (!draft_.is_valid()) {
@@ -201,8 +225,6 @@ void FormulaEditor::look_over() {
         working_computer_.forget();
         Q_EMIT tried(nullptr);
     }
-    const QSignalBlocker quiet(line_);
-    highlighter_->rehighlight();
     complete();
     show_aid();
     Q_EMIT drafted();
@@ -210,6 +232,8 @@ void FormulaEditor::look_over() {
 
 void FormulaEditor::fill() {
     if (!draft_.takeable()) {
+        insisted_ = true;
+        show_trouble();
         if (message_->text().isEmpty() || message_->isHidden()) {
             message_->setText(tr("Write a name, then = and the formula, as in dev = x − mean(x)."));
             message_->show();

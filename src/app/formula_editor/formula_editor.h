@@ -9,6 +9,7 @@
 #include <QLabel>
 #include <QPlainTextEdit>
 #include <QPointer>
+#include <QScrollArea>
 #include <QToolButton>
 
 namespace ledgefall {
@@ -36,9 +37,10 @@ class FormulaEditor : public QFrame {
     /// Puts a reference in at the cursor, in place of one that has just been pointed at, or with a comma behind it.
     enum class Pointing { replaces, adds };
     void point_at(const QString& reference, Pointing how = Pointing::replaces);
-    void turn(); ///< the reference at the cursor: from following the row to held, and back
-    void lift(); ///< the number or held cell at the cursor onto the ledge
-    void correction();
+    void turn();       ///< the reference at the cursor: from following the row to held, and back
+    void lift();       ///< the number or held cell at the cursor onto the ledge
+    void correction(); ///< the first one that is suggested
+    void other_correction();
     void lift_as(const QString& name);
     /// Fills the column as Enter does, or leaves where nothing has been changed; else why it cannot be filled.
     std::optional<QString> finish();
@@ -73,11 +75,14 @@ class FormulaEditor : public QFrame {
     void take_completion();
     void fill();
     void leave();
+    bool only_begun() const; ///< unfinished, with the cursor where it can go on
     void show_trouble();
+    void mark_trouble();
     void show_preview(const ResultsPtr& results);
     void replace(int from, int to, const QString& text);
+    void take_correction(const SuggestedCorrection& correction);
     bool handle_key(int key, Qt::KeyboardModifiers modifiers);
-    int line_height() const;
+    void reserve_height();
 
     Document& document_;
     QPointer<ActiveEditor> active_editor_;
@@ -85,6 +90,7 @@ class FormulaEditor : public QFrame {
     WorkingComputer working_computer_;
     std::size_t row_ = 1;
     QString begun_;                           ///< the text with which it was opened
+    bool insisted_ = false;                   ///< Enter was pressed on what cannot be taken
     QString confirmed_;                       ///< the text of which it was said that typed values give way to it
     int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since
     bool replacing_ = false;
@@ -92,7 +98,8 @@ class FormulaEditor : public QFrame {
     QPlainTextEdit* line_;
     FormulaHighlighter* highlighter_;
     QLabel *aid_, *message_, *preview_, *hint_;
-    QToolButton *turn_, *lift_, *correction_;
+    QScrollArea* under_; ///< message, results and hint share its height
+    QToolButton *turn_, *lift_, *correction_, *other_;
     CompletionList* list_;
 };
 

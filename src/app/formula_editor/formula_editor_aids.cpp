@@ -33,16 +33,28 @@ std::vector<std::string> texts_of(const ColumnDefinition& column) {
     return {texts.begin(), texts.end()};
 }
 
+QString shortened(const std::string& correction) {
+    constexpr qsizetype most = 48;
+    const QString text = QString::fromStdString(correction).trimmed();
+    return text.size() > most ? text.left(most - 1) + QStringLiteral("…") : text;
+}
+
 QString coloured(const QString& text, const QColor& colour) {
     return QStringLiteral("<span style='color:%1'>%2</span>").arg(colour.name(), text.toHtmlEscaped());
 }
 
 } // namespace
 
+bool FormulaEditor::only_begun() const {
+    const bool typed = has_changes() && line_->textCursor().atEnd();
+    return typed && !insisted_ && !draft_.trouble()->follows.isEmpty();
+}
+
 void FormulaEditor::show_trouble() {
-    highlighter_->ranges = draft_.formats();
+    mark_trouble();
     message_->hide();
     correction_->hide();
+    other_->hide();
     const auto& trouble = draft_.trouble();
     if (!trouble) {
         message_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().stays.name()));
@@ -51,20 +63,18 @@ void FormulaEditor::show_trouble() {
         return;
     }
     const bool waits = !trouble->waits_for.empty();
-    message_->setStyleSheet(QStringLiteral("color: %1;").arg((waits ? theme().stays : theme().fault).name()));
-    message_->setText(waits ? trouble->what + u' ' +
-                                  tr("Enter accepts the formula as it is. It waits for %1.")
-                                      .arg(QString::fromStdString(trouble->waits_for))
-                            : trouble->what);
+    const bool begun = only_begun();
+    message_->setStyleSheet(QStringLiteral("color: %1;")
+                                .arg((begun   ? theme().faint_ink
+                                      : waits ? theme().stays
+                                              : theme().fault)
+                                         .name()));
+    message_->setText(begun   ? trouble->follows
+                      : waits ? trouble->what + u' ' +
+                                    tr("Enter accepts the formula as it is. It waits for %1.")
+                                        .arg(QString::fromStdString(trouble->waits_for))
+                              : trouble->what);
     message_->show();
-    const int size = static_cast<int>(line_->toPlainText().size());
-    QTextLayout::FormatRange wave;
-    wave.start = std::min(trouble->from, std::max(0, size - 1));
-    wave.length = std::max(1, trouble->to - trouble->from);
-    wave.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
-    wave.format.setUnderlineColor(theme().fault);
-    wave.format.setForeground(theme().fault);
-    highlighter_->ranges.append(wave);
     const QString keys = QStringLiteral("Ctrl+Enter");
     if (!trouble->hold.empty()) {
         correction_->setText(tr("Hold %1 (%2)").arg(QString::fromStdString(trouble->hold), keys));
@@ -78,9 +88,35 @@ void FormulaEditor::show_trouble() {
                                  .arg(name, keys));
         correction_->show();
     } else if (trouble->correction) {
-        const QString text = QString::fromStdString(trouble->correction->text).trimmed();
+        const QString text = shortened(trouble->correction->text);
         correction_->setText(text.isEmpty() ? tr("Remove (%1)").arg(keys) : tr("Write %1 (%2)").arg(text, keys));
         correction_->show();
+        if (trouble->other) {
+            other_->setText(tr("Write %1").arg(shortened(trouble->other->text)));
+            other_->show();
+        }
+    }
+}
+
+/// What is wrong has a wave under it: red, or sandstone where it is only waited for; none where it is only begun.
+void FormulaEditor::mark_trouble() {
+    QList<QTextLayout::FormatRange> ranges = draft_.formats();
+    const auto& trouble = draft_.trouble();
+    if (trouble && !only_begun()) {
+        const int size = static_cast<int>(line_->toPlainText().size());
+        const QColor colour = trouble->waits_for.empty() ? theme().fault : theme().stays;
+        QTextLayout::FormatRange wave;
+        wave.start = std::min(trouble->from, std::max(0, size - 1));
+        wave.length = std::max(1, trouble->to - trouble->from);
+        wave.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
+        wave.format.setUnderlineColor(colour);
+        wave.format.setForeground(colour);
+        ranges.append(wave);
+    }
+    if (ranges != highlighter_->ranges) {
+        highlighter_->ranges = std::move(ranges);
+        const QSignalBlocker quiet(line_);
+        highlighter_->rehighlight();
     }
 }
 
@@ -101,9 +137,20 @@ void FormulaEditor::correction() {
         }
         return;
     }
+    take_correction(*trouble->correction);
+}
+
+void FormulaEditor::other_correction() {
+    const auto trouble = draft_.trouble();
+    if (trouble && trouble->other) {
+        take_correction(*trouble->other);
+    }
+}
+
+void FormulaEditor::take_correction(const SuggestedCorrection& correction) {
     const std::string text = line_->toPlainText().toStdString();
-    replace(position_of(text, trouble->correction->span.from), position_of(text, trouble->correction->span.to),
-            QString::fromStdString(trouble->correction->text));
+    replace(position_of(text, correction.span.from), position_of(text, correction.span.to),
+            QString::fromStdString(correction.text));
     line_->moveCursor(QTextCursor::End);
 }
 

@@ -3,9 +3,11 @@
 #include <QSyntaxHighlighter>
 #include <QTextLayout>
 
+#include <algorithm>
+
 namespace ledgefall {
 
-/// Gives a line of text the formats that it is told.
+/// Gives a text the formats that it is told, by their places in all of it.
 class FormulaHighlighter : public QSyntaxHighlighter {
   public:
     using QSyntaxHighlighter::QSyntaxHighlighter;
@@ -13,8 +15,10 @@ class FormulaHighlighter : public QSyntaxHighlighter {
 
   protected:
     void highlightBlock(const QString&) override {
+        const int block = currentBlock().position();
         for (const auto& range : ranges) {
-            setFormat(range.start, range.length, range.format);
+            const int from = std::max(0, range.start - block);
+            setFormat(from, range.start + range.length - block - from, range.format);
         }
     }
 };

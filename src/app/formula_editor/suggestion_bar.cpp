@@ -33,7 +33,7 @@ SuggestionBar::SuggestionBar(Document& document, QWidget* parent)
 }
 
 void SuggestionBar::apply_theme() {
-    setStyleSheet(QStringLiteral("#offer { background: %1; border-bottom: 1px solid %2; }")
+    setStyleSheet(QStringLiteral("#offer { background: %1; border-top: 1px solid %2; }")
                       .arg(theme().stone_light.name(), theme().stone_edge.name()));
     text_->setFont(theme().text(9.5));
 }

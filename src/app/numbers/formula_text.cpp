@@ -1,6 +1,6 @@
 #include "app/numbers/formula_text.h"
 
-#include "core/formula/lexer.h"
+#include "core/formula/expressions.h"
 
 #include <algorithm>
 
@@ -101,8 +101,13 @@ ReadableFormula readable(const Formula& formula, const Study& study, const Table
     std::vector<std::pair<std::uint32_t, int>> moved; // where each token's first byte has come to stand
     std::uint32_t at = 0;
     const std::vector<Token> tokens = read_tokens(written).all;
+    int in_square_brackets = 0; // where x[i-1] stays close
+    bool blank_wanted = false;
     for (std::size_t number = 0; number < tokens.size(); ++number) {
         const Token& token = tokens[number];
+        in_square_brackets += token.text == "[" ? 1 : token.text == "]" ? -1 : 0;
+        const bool adds = token.type == TokenType::sign && (token.text == "+" || token.text == "-") && number > 0 &&
+                          in_square_brackets == 0 && ends_operand(tokens[number - 1]);
         if (token.text == "^" && token.type == TokenType::sign && is_whole(tokens[number + 1])) { // x^2 is read as x²
             moved.emplace_back(token.span.from, out.text.size());
             out.text += raised(tokens[number + 1].text);
@@ -111,6 +116,10 @@ ReadableFormula readable(const Formula& formula, const Study& study, const Table
             continue;
         }
         out.text += QString::fromUtf8(written.data() + at, static_cast<qsizetype>(token.span.from - at));
+        if ((adds || blank_wanted) && !out.text.endsWith(u' ') && token.type != TokenType::end) {
+            out.text += u' ';
+        }
+        blank_wanted = adds;
         moved.emplace_back(token.span.from, out.text.size());
         const std::string own_text = written.substr(token.span.from, token.span.to - token.span.from);
         out.text += token.type == TokenType::sign && token.text != "^" ? shown_sign(token.text)

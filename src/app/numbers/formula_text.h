@@ -16,7 +16,8 @@ QColor colour_of(Manner manner);
 /// ledge, an underline; what follows is water. Positions are those of the text as a QString.
 QList<QTextLayout::FormatRange> reference_formats(const std::string& formula, const std::vector<Mark>& marks);
 
-/// A formula as it is read rather than typed: × for *, − for -, ≤ for <=; the marks move along with their characters.
+/// A formula as it is read rather than typed: · for *, − for -, ≤ for <=, blanks around + and −; the marks move along
+/// with their characters.
 struct ReadableFormula {
     QString text;
     QList<QTextLayout::FormatRange> formats;

@@ -6,6 +6,13 @@
 #include <QSettings>
 
 namespace ledgefall {
+namespace {
+
+QString chart_below() { ///< the setting that says where charts stand
+    return QStringLiteral("chart_below");
+}
+
+} // namespace
 
 PageArea::PageArea(Document& document, QWidget* welcome, QWidget* parent)
     : QStackedWidget(parent)
@@ -17,8 +24,7 @@ PageArea::PageArea(Document& document, QWidget* welcome, QWidget* parent)
         splitter->setHandleWidth(theme().px(3));
     }
     halves_->addWidget(pages_);
-    halves_->setOrientation(QSettings().value(QStringLiteral("chart_below"), true).toBool() ? Qt::Vertical
-                                                                                            : Qt::Horizontal);
+    halves_->setOrientation(QSettings().value(chart_below(), true).toBool() ? Qt::Vertical : Qt::Horizontal);
     addWidget(welcome);
     addWidget(halves_);
     connect(this, &PageArea::selection_changed, this, &PageArea::mark_in_chart);
@@ -201,21 +207,28 @@ void PageArea::drop_chart() {
     chart_ = nullptr;
 }
 
-/// Below a table the chart takes what that leaves free, and no less than half; beside it, half.
+/// Below a table the chart takes what that leaves free, and no less than half. A table that needs more than half of the
+/// height has it beside it where there is width enough, unless somebody has said where charts are to stand.
 void PageArea::size_chart() {
-    if (halves_->orientation() == Qt::Horizontal) {
-        return halves_->setSizes({halves_->width() * 48 / 100, halves_->width() * 52 / 100});
+    const int least_chart = theme().px(340);
+    const bool said = QSettings().contains(chart_below());
+    const int high = current_ == nullptr ? halves_->height() / 2 : current_->wanted_height();
+    const int wide = current_ == nullptr ? halves_->width() / 2 : current_->wanted_width();
+    if (!said) {
+        const bool beside = high > halves_->height() / 2 && wide + least_chart <= halves_->width();
+        halves_->setOrientation(beside ? Qt::Horizontal : Qt::Vertical);
     }
-    const int all = halves_->height();
-    const int wanted = current_ == nullptr ? all / 2 : current_->wanted_height();
-    const int table = std::clamp(wanted, all / 4, all / 2);
+    const bool across = halves_->orientation() == Qt::Horizontal;
+    const int all = across ? halves_->width() : halves_->height();
+    const int most = across ? std::max(all / 2, all - least_chart) : all / 2;
+    const int table = std::clamp(across ? wide : high, all / 4, most);
     halves_->setSizes({table, all - table});
 }
 
 void PageArea::turn_chart() {
     const bool below = halves_->orientation() == Qt::Horizontal;
     halves_->setOrientation(below ? Qt::Vertical : Qt::Horizontal);
-    QSettings().setValue(QStringLiteral("chart_below"), below);
+    QSettings().setValue(chart_below(), below);
     sized_by_hand_ = false;
     size_chart();
 }

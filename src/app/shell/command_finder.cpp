@@ -83,6 +83,7 @@ QSize CommandFinder::sizeHint() const {
 
 void CommandFinder::open() {
     before_ = QApplication::focusWidget();
+    show();
     setFocus();
     selectAll();
 }
@@ -100,6 +101,7 @@ void CommandFinder::focusInEvent(QFocusEvent* event) {
 void CommandFinder::focusOutEvent(QFocusEvent* event) {
     QLineEdit::focusOutEvent(event);
     list_->hide();
+    Q_EMIT closed();
 }
 
 void CommandFinder::search() {

@@ -29,7 +29,8 @@ class CommandFinder : public QLineEdit {
     QSize sizeHint() const override;
 
   Q_SIGNALS:
-    void opened(); ///< what there is has to be offered
+    void opened();
+    void closed(); ///< what there is has to be offered
     void place_chosen(ledgefall::Id place);
     void help_chosen(const QString& topic);
 

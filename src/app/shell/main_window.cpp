@@ -5,6 +5,7 @@
 #include "app/numbers/format_choices.h"
 #include "app/numbers/locale_text.h"
 #include "app/shell/destinations.h"
+#include "app/theme/mnemonics.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
@@ -13,7 +14,6 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDropEvent>
-#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
@@ -47,6 +47,7 @@ MainWindow::MainWindow(QWidget* parent)
     , first_table_(new FirstTable(document_, *pages_, *steps_, this))
     , imports_(new TableImport(document_, *pages_, *files_, this))
     , exports_(new TableExport(document_, this))
+    , panes_(make_panes())
     , notices_(this)
     , requirements_(document_, *pages_)
     , commands_(requirements_, menuBar(), this) {
@@ -101,11 +102,8 @@ void MainWindow::lay_out() {
     splitter_->resize(size());
     splitter_->fit_widths();
     setCentralWidget(splitter_);
-    auto* corner = new QWidget(this);
-    auto* around = new QHBoxLayout(corner);
-    around->setContentsMargins(0, 2, 8, 2);
-    around->addWidget(finder_);
-    menuBar()->setCornerWidget(corner);
+    corner_ = new FinderCorner(finder_, this);
+    menuBar()->setCornerWidget(corner_);
     statusBar()->addWidget(notices_.line(), 1);
     statusBar()->addPermanentWidget(working_);
     statusBar()->addPermanentWidget(checks_);
@@ -143,7 +141,7 @@ void MainWindow::list_commands() {
     auto* formulas = new FormulaCommands(place);
     auto* made = new MadeTableCommands(place);
     auto* window = new WindowCommands(
-        place, {*contents_, *ledge_, *ledge_list_, *details_, *splitter_, *finder_, *help_, *foot_menu_});
+        place, {*contents_, *ledge_, *ledge_list_, *details_, *splitter_, *finder_, *help_, *foot_menu_, *panes_});
     commands_.add({{"study", nullptr, tr("&Study")},
                    {"edit", nullptr, tr("&Edit")},
                    {"table", nullptr, tr("&Table")},
@@ -179,6 +177,7 @@ void MainWindow::connect_document() {
     connect(&theme_notifier(), &ThemeNotifier::changed, this, [this] {
         setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
         commands_.update();
+        fit_menu_bar();
     });
 }
 
@@ -263,13 +262,14 @@ void MainWindow::connect_files() {
                     tr("The tables of %1 were added. Renamed: %2.").arg(name, renamed.join(QStringLiteral(", ")));
                 notices_.inform(renamed.isEmpty() ? added : with_names);
             });
-    connect(imports_, &TableImport::told, &notices_, &Notices::tell);
+    connect(imports_, &TableImport::told, &notices_, &Notices::inform);
     connect(exports_, &TableExport::told, &notices_, &Notices::tell);
     connect(exports_, &TableExport::done, &notices_, &Notices::inform);
 }
 
 void MainWindow::connect_help() {
     show_help_in_dialogs();
+    give_mnemonics();
     connect(help_, &HelpDesk::about_to_open, this, [this] { help().set_keys(commands_.rows_of_keys()); });
     connect(help_, &HelpDesk::first_steps_wanted, this, [this] {
         files_->may_leave([this] {
@@ -428,6 +428,48 @@ void MainWindow::spell_numbers() {
     if (spell_numbers_by(document_.study().settings)) {
         Q_EMIT theme_notifier().changed();
     }
+}
+
+Panes* MainWindow::make_panes() {
+    const auto of_page = [this](QWidget* (*part)(TablePage&)) {
+        return [this, part] { return page() == nullptr ? nullptr : part(*page()); };
+    };
+    return new Panes(
+        {[this] { return contents_; }, [this] { return ledge_; }, [this] { return ledge_list_; },
+         of_page([](TablePage& page) -> QWidget* { return &page.line(); }),
+         of_page([](TablePage& page) -> QWidget* { return page.layers(); }),
+         of_page([](TablePage& page) -> QWidget* { return &page.view(); }),
+         of_page([](TablePage& page) -> QWidget* { return &page.foot(); }),
+         of_page([](TablePage& page) -> QWidget* { return &page.suggestions(); }),
+         [this]() -> QWidget* { return pages_->beside() == nullptr ? nullptr : &pages_->beside()->view(); },
+         [this]() -> QWidget* { return pages_->chart_page(); },
+         [this]() -> QWidget* { return pages_->page() == nullptr ? pages_->currentWidget() : nullptr; },
+         [this] { return find_bar_; }, [this]() -> QWidget* { return notices_.strip(); }, [this] { return details_; },
+         [this]() -> QWidget* { return &help_->reader(); }, [this] { return checks_; }},
+        this);
+}
+
+/// What no panel has a use for leads back to the table.
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && event->modifiers() == Qt::NoModifier && page() != nullptr) {
+        page()->view().setFocus();
+    } else {
+        QMainWindow::keyPressEvent(event);
+    }
+}
+
+/// The search field gives way before a menu does.
+void MainWindow::fit_menu_bar() {
+    int menus = 0;
+    for (const QAction* action : menuBar()->actions()) {
+        menus += menuBar()->fontMetrics().horizontalAdvance(bare_text(*action)) + theme().px(24);
+    }
+    corner_->fit(menuBar()->width() - menus);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    fit_menu_bar();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -15,6 +15,7 @@
 #include "app/exchange/table_import.h"
 #include "app/pages/keyboard_pointing.h"
 #include "app/shell/checks_button.h"
+#include "app/shell/finder_corner.h"
 #include "app/shell/first_table.h"
 #include "app/shell/notices.h"
 #include "app/shell/window_commands.h"
@@ -67,9 +68,13 @@ class MainWindow : public QMainWindow {
     void closeEvent(QCloseEvent* event) override;
     void changeEvent(QEvent* event) override;
     bool event(QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
 
   private:
     void lay_out();
+    void fit_menu_bar();
+    Panes* make_panes();
     QWidget* make_start_page();
     void list_commands();
     void connect_document();
@@ -102,6 +107,8 @@ class MainWindow : public QMainWindow {
     FindBar* find_bar_;
     KeyboardPointing* pointer_;
     CommandFinder* finder_;
+    FinderCorner* corner_ = nullptr;
+    Panes* panes_;
     NewFootMenu* foot_menu_;
     ChecksButton* checks_;
     QLabel* working_;

@@ -57,9 +57,13 @@ QList<Command> WindowCommands::view() {
         Command{"beside", "view", tr("Show a table &beside")}.after_a_rule().filled_by(
             [this](QMenu* menu) { fill_beside(menu); }),
         {"one-table", "view", tr("S&how only one table"), no_keys, [this] { pages_.close_beside(); }},
+        {"next-table", "view", tr("Ne&xt table"), "Ctrl+PgDown", [this] { show_table_after(1); }, Needs::table},
+        {"previous-table", "view", tr("&Previous table"), "Ctrl+PgUp", [this] { show_table_after(-1); }, Needs::table},
+        Command{"next-pane", "view", tr("Next p&ane"), "F6", [this] { parts_.panes.go(1); }}.after_a_rule(),
+        {"previous-pane", "view", tr("Previous pan&e"), "Shift+F6", [this] { parts_.panes.go(-1); }},
         panel("contents", tr("&Contents"), "F9", &parts_.contents).after_a_rule(),
         Command{"ledge-list", "view", tr("&Ledge as a list"), "Ctrl+Shift+H", turn_list}.with_state(list_is_shown),
-        panel("companion", tr("De&tails"), "F10", &parts_.details),
+        panel("companion", tr("De&tails"), "Shift+F9", &parts_.details),
     };
 }
 
@@ -70,8 +74,7 @@ QList<Command> WindowCommands::help() {
         {"help-pages", "help-menu", tr("&All help pages"), no_keys, [&desk] { desk.open(QStringLiteral("index")); }},
         {"first-steps", "help-menu", tr("A first table in five &steps"), no_keys,
          [&desk] { Q_EMIT desk.first_steps_wanted(); }},
-        {"find-command", "help-menu", tr("&Find a command, name or table…"), "Ctrl+Space",
-         [this] { parts_.finder.open(); }},
+        {"find-command", "help-menu", tr("&Find a command, name or table…"), "F12", [this] { parts_.finder.open(); }},
         {"about", "help-menu", tr("A&bout Ledgefall"), no_keys, [this] { about(); }},
     };
 }
@@ -79,6 +82,16 @@ QList<Command> WindowCommands::help() {
 void WindowCommands::set_dark(bool dark) {
     ledgefall::set_dark(dark);
     QSettings().setValue(QStringLiteral("dark"), dark);
+}
+
+/// The table that stands so many places after the current one in the contents, from the last on to the first.
+void WindowCommands::show_table_after(int by) {
+    const auto& tables = document_.study().tables;
+    const auto current = std::find_if(tables.begin(), tables.end(),
+                                      [this](const auto& one) { return one->id == pages_.page()->table_id(); });
+    const auto count = static_cast<std::ptrdiff_t>(tables.size());
+    const std::ptrdiff_t place = (current - tables.begin() + by + count) % count;
+    pages_.show_table(tables[static_cast<std::size_t>(place)]->id);
 }
 
 void WindowCommands::fill_beside(QMenu* menu) {

@@ -8,6 +8,7 @@
 #include "app/shell/command_finder.h"
 #include "app/shell/folding_splitter.h"
 #include "app/shell/help_desk.h"
+#include "app/shell/panes.h"
 
 namespace ledgefall {
 
@@ -21,6 +22,7 @@ struct WindowParts {
     CommandFinder& finder;
     HelpDesk& help;
     NewFootMenu& foot_menu;
+    Panes& panes;
 };
 
 /// The commands of the window itself: holding and watching values, computing, what is seen, and the help.
@@ -40,6 +42,7 @@ class WindowCommands : public CommandFamily {
   private:
     Command panel(const char* id, const QString& text, const Keys& keys, QWidget* panel);
     void fill_beside(QMenu* menu);
+    void show_table_after(int by);
     void about();
 
     WindowParts parts_;

@@ -3,6 +3,8 @@
 #include "app/numbers/number_text.h"
 #include "app/table/row_header.h"
 
+#include <QContextMenuEvent>
+#include <QKeyEvent>
 #include <QPainter>
 #include <QScrollBar>
 #include <QStyledItemDelegate>
@@ -235,6 +237,29 @@ void FootView::wheelEvent(QWheelEvent* event) {
     slid_ += event->angleDelta().y() < 0 ? 1 : -1;
     fit();
     event->setAccepted(slid_ != before);
+}
+
+/// Enter and F2 open the menu of the current line, by which it is changed; Delete removes it.
+void FootView::keyPressEvent(QKeyEvent* event) {
+    const QModelIndex now = currentIndex();
+    const int key = event->key();
+    if (!now.isValid() || event->modifiers() != Qt::NoModifier) {
+        return QTableView::keyPressEvent(event);
+    }
+    if (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_F2) {
+        Q_EMIT line_menu_wanted(in_foot(now).row(), viewport()->mapToGlobal(visualRect(now).bottomLeft()));
+    } else if (key == Qt::Key_Delete || key == Qt::Key_Backspace) {
+        Q_EMIT removal_wanted(in_foot(now).row());
+    } else {
+        QTableView::keyPressEvent(event);
+    }
+}
+
+void FootView::contextMenuEvent(QContextMenuEvent* event) {
+    const QModelIndex at = event->reason() == QContextMenuEvent::Mouse ? indexAt(event->pos()) : currentIndex();
+    if (at.isValid()) {
+        Q_EMIT line_menu_wanted(in_foot(at).row(), viewport()->mapToGlobal(visualRect(at).bottomLeft()));
+    }
 }
 
 void FootView::bring_into_view(int row) {

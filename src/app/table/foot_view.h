@@ -40,9 +40,12 @@ class FootView : public QTableView {
   Q_SIGNALS:
     void line_menu_wanted(int row, const QPoint& global);
     void cell_chosen(int line, int section);
+    void removal_wanted(int row);
 
   protected:
     void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
   private:
     void follow();

@@ -208,6 +208,7 @@ void TableClipboard::take(const Pasted& pasted) {
         Q_EMIT formula_wanted(section, pasted.formula);
         return;
     case Pasted::Form::definitions:
+        choose_first_of(pasted.added);
         Q_EMIT definitions_taken(names(pasted.added), names(pasted.held));
         return;
     case Pasted::Form::piece:
@@ -217,12 +218,26 @@ void TableClipboard::take(const Pasted& pasted) {
     case Pasted::Form::columns:
         view_.choose_block({0, std::max(0, static_cast<int>(pasted.rows) - 1), section, table_.columnCount() - 2});
         tell_equal_headings(section);
+        Q_EMIT cells_pasted();
         return;
     case Pasted::Form::cells:
         table_.tell(*pasted.typed);
         view_.choose_block(
             {row, row + static_cast<int>(pasted.rows) - 1, section, section + static_cast<int>(pasted.columns) - 1});
+        Q_EMIT cells_pasted();
         return;
+    }
+}
+
+/// A new column becomes the current one, so that what can be done with it is at hand; once there are rows.
+void TableClipboard::choose_first_of(const std::vector<Id>& columns) {
+    const QModelIndex there = columns.empty() ? QModelIndex() : table_.place_of(columns.front(), 0);
+    if (there.isValid()) {
+        view_.set_current(there);
+    } else if (!columns.empty() && !document_.results_are_current()) {
+        connect(
+            &document_, &Document::results_changed, this, [this, columns] { choose_first_of(columns); },
+            Qt::SingleShotConnection);
     }
 }
 

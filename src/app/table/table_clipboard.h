@@ -28,6 +28,7 @@ class TableClipboard : public QObject {
     void definitions_taken(const QStringList& columns, const QStringList& held);
     /// Pasted columns have headings that stand there already; they are these in formulas.
     void headings_equal(const QStringList& names);
+    void cells_pasted();
     /// Columns that were copied whole have been pasted with their formulas; `renamed`: what has another name here.
     void columns_pasted(const QStringList& columns, const QStringList& renamed);
 
@@ -37,6 +38,7 @@ class TableClipboard : public QObject {
     LabelledColumns copied_columns() const;
     void take(const Pasted& pasted);
     void take_piece(const Pasted& pasted);
+    void choose_first_of(const std::vector<Id>& columns);
     void tell_equal_headings(int from);
 
     TableView& view_;

@@ -15,6 +15,49 @@ constexpr double least_width = 68;
 constexpr double least_of_value = 44; ///< of an axis across
 constexpr double most_width = 150;
 constexpr double most_at_left = 260;
+constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
+
+/// How many characters of a formula stand in a line: up to the last blank, operator, comma or bracket that fits, or
+/// else within a name behind its last `_` or `.`, or else as many as there is room for.
+qsizetype length_of_line(const QString& text, const QFontMetrics& metrics, int width) {
+    static const QString signs = QStringLiteral(" ·/^=<>≤≥≠≈,;(|)]");
+    static const QString closing = QStringLiteral(")],;²³");
+    qsizetype reader_break = 0, name_break = 0, any_break = 0;
+    for (qsizetype length = 1; length <= text.size(); ++length) {
+        const QString part = text.left(length);
+        const QStringView seen = QStringView(part).trimmed(); // a blank at the end of a line needs no room
+        if (length > 1 && metrics.horizontalAdvance(seen.toString()) > width) {
+            break;
+        }
+        any_break = length;
+        const QChar last = part.back();
+        const bool before_closing = length < text.size() && closing.contains(text[length]);
+        reader_break = signs.contains(last) && !before_closing ? length : reader_break;
+        name_break = last == u'_' || last == u'.' ? length : name_break;
+    }
+    return any_break == text.size() ? any_break
+           : reader_break > 0       ? reader_break
+           : name_break > 0         ? name_break
+                                    : any_break;
+}
+
+/// A label in which words that alone are too wide may be divided behind their `_` and `.`.
+QString divisible(const QString& label, const QFontMetrics& metrics, int width) {
+    QStringList words = label.split(u' ');
+    for (QString& word : words) {
+        if (metrics.horizontalAdvance(word) > width) {
+            static const QString no_width = QString(QChar(0x200B));
+            word.replace(u'_', u'_' + no_width).replace(u'.', u'.' + no_width);
+        }
+    }
+    return words.join(u' ');
+}
+
+QFont note_font() {
+    QFont quiet = theme().formula();
+    quiet.setItalic(true);
+    return quiet;
+}
 
 } // namespace
 
@@ -84,13 +127,14 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
     layout.setText(content.formula.text);
     layout.setFont(theme().formula());
     layout.setFormats(content.formula.formats);
-    QTextOption option;
-    option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
-    layout.setTextOption(option);
+    const QFontMetrics metrics(theme().formula());
     layout.beginLayout();
     double y = 0;
+    qsizetype from = 0;
     for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
-        line.setLineWidth(width);
+        const qsizetype length = length_of_line(content.formula.text.mid(from), metrics, width);
+        line.setNumColumns(static_cast<int>(length));
+        from += length;
         line.setPosition({0, y});
         y += line.height() + theme().px(1);
     }
@@ -123,9 +167,9 @@ int TableHeading::height_at(int section, int width) const {
 TableHeading::Title TableHeading::title_of(const Content& shown, int width) {
     const QFontMetrics label(theme().text(10.5, true));
     const QFontMetrics small(theme().formula());
-    constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
     Title title;
-    title.label = label.boundingRect(0, 0, width, 10000, wrapped, shown.label);
+    title.text = divisible(shown.label, label, width);
+    title.label = label.boundingRect(0, 0, width, 10000, wrapped, title.text);
     title.label.setWidth(std::min(width, title.label.width() + 1));
     title.height = std::max(label.height(), title.label.height());
     if (!shown.unit.isEmpty()) {
@@ -200,12 +244,13 @@ QRect TableHeading::rect_of(int section) const {
 int TableHeading::height_of(const Content& shown, int width) const {
     const int inner = std::max(20, width - 2 * theme().px(padding));
     const int label = title_of(shown, inner).height;
-    int under = QFontMetrics(theme().formula()).height();
+    int under = 0;
     if (shown.computed) {
         QTextLayout layout;
         under = lay_out(layout, shown, inner);
-    } else if (shown.beyond) {
-        under = QFontMetrics(theme().formula()).boundingRect(0, 0, inner, 1000, Qt::TextWordWrap, shown.note).height();
+    } else {
+        const QFontMetrics note(note_font());
+        under = note.boundingRect(0, 0, inner, 1000, wrapped, divisible(shown.note, note, inner)).height();
     }
     const int counted =
         shown.faults + shown.overrides > 0 ? QFontMetrics(theme().text(8.5)).height() + theme().px(2) : 0;
@@ -410,7 +455,7 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
     const Title title = title_of(shown, std::max(20, inner.width()));
     painter->setFont(in_use.text(10.5, true));
     painter->setPen(shown.beyond ? in_use.faint_ink : in_use.ink);
-    painter->drawText(title.label.translated(inner.topLeft()), Qt::TextWordWrap | Qt::TextWrapAnywhere, shown.label);
+    painter->drawText(title.label.translated(inner.topLeft()), wrapped, title.text);
     if (!shown.unit.isEmpty()) {
         painter->setFont(in_use.formula());
         painter->setPen(in_use.faint_ink);
@@ -424,12 +469,10 @@ void TableHeading::paintSection(QPainter* painter, const QRect& rect, int sectio
         painter->setPen(in_use.ink);
         layout.draw(painter, QPointF(inner.left(), under));
     } else {
-        QFont quiet = in_use.formula();
-        quiet.setItalic(true);
-        painter->setFont(quiet);
+        painter->setFont(note_font());
         painter->setPen(in_use.faint_ink);
-        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), Qt::TextWordWrap,
-                          shown.note);
+        painter->drawText(QRect(inner.left(), under, inner.width(), rect.bottom() - under), wrapped,
+                          divisible(shown.note, painter->fontMetrics(), inner.width()));
     }
     if (shown.faults + shown.overrides > 0) {
         painter->setFont(in_use.text(8.5));

@@ -68,6 +68,7 @@ class TableHeading : public QHeaderView {
     void paint_band(QPainter* painter, const QRect& rect, int section) const;
     /// The label and, behind it or, where it does not fit there, under it, the unit.
     struct Title {
+        QString text; ///< of the label, divided where it has to be
         QRect label, unit;
         int height = 0;
     };

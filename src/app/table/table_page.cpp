@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edit_grid.h"
+#include "core/study/edits/missing_marks.h"
 #include "core/study/model/fault_explanation.h"
 
 #include <QDate>
@@ -11,6 +12,7 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QLocale>
+#include <QScrollBar>
 #include <QTimer>
 #include <QVBoxLayout>
 
@@ -36,7 +38,8 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
     , editor_(new FormulaEditor(document, active_editor, this))
     , suggestions_(new SuggestionBar(document, this)) {
     view_->width_below = [this](int section) { return foot_->width_of(section); };
-    lay_out(*lay_out_line());
+    lay_out_line();
+    lay_out();
     connect_document();
     connect_view();
     connect_foot();
@@ -49,7 +52,7 @@ TablePage::TablePage(Document& document, ActiveEditor& active_editor, Id table, 
 }
 
 /// The line above the cells: title, rows, state, and what can come next.
-QHBoxLayout* TablePage::lay_out_line() {
+void TablePage::lay_out_line() {
     add_foot_->setObjectName(QStringLiteral("foot-line"));
     add_foot_->setText(tr("foot line"));
     add_foot_->setIcon(drawn_icon(QStringLiteral("foot")));
@@ -57,7 +60,6 @@ QHBoxLayout* TablePage::lay_out_line() {
     add_foot_->setAutoRaise(true);
     add_foot_->setPopupMode(QToolButton::InstantPopup);
     add_foot_->setMenu(foot_menu_);
-    add_foot_->setToolTip(tr("Put a measure under the columns"));
     // Neither of them keeps a table from being narrow, as it is beside another one.
     title_->setSizePolicy(QSizePolicy::Maximum, QSizePolicy::Preferred);
     title_->setMinimumWidth(20);
@@ -66,28 +68,27 @@ QHBoxLayout* TablePage::lay_out_line() {
     title_->setToolTip(tr("Double-click to change the title"));
     title_->installEventFilter(this);
     state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    line_ = new QHBoxLayout;
+    line_widget_ = new QWidget(this);
+    line_ = new QHBoxLayout(line_widget_);
     line_->setContentsMargins(14, 6, 10, 4);
     line_->addWidget(title_);
     line_->addSpacing(14);
     line_->addWidget(row_count_);
     line_->addWidget(state_, 1);
     line_->addWidget(add_foot_);
-    return line_;
 }
 
-void TablePage::lay_out(QHBoxLayout& line) {
+void TablePage::lay_out() {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    layout->addLayout(&line);
+    layout->addWidget(line_widget_);
     if (auto* two_way = qobject_cast<TwoWayModel*>(model_)) {
         layers_ = new LayerStrip(*two_way, document_, this);
         layout->addWidget(layers_);
         connect_layers(*two_way);
     }
     layout->addWidget(editor_);
-    layout->addWidget(suggestions_);
     auto* cells = new QBoxLayout(laid_across() ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     cells->setSpacing(0);
     cells->addWidget(view_, 100);
@@ -98,6 +99,7 @@ void TablePage::lay_out(QHBoxLayout& line) {
     if (laid_across()) { // else the stretch among the cells takes what they leave
         layout->addStretch(1);
     }
+    layout->addWidget(suggestions_); // below, where it moves nothing that is pointed at
     setAutoFillBackground(true);
 }
 
@@ -174,11 +176,18 @@ void TablePage::connect_foot() {
             Q_EMIT foot_chosen(foot_->foot().line(line)->id, column->id);
         }
     });
+    connect(foot_, &FootView::removal_wanted, this, &TablePage::remove_foot_line);
     connect(foot_, &FootView::line_menu_wanted, this, [this](int row, const QPoint& global) {
         if (const FootLine* line = foot_->foot().line(row)) {
             FootMenu(document_, table_, line->id, this).exec(global);
         }
     });
+}
+
+void TablePage::remove_foot_line(int row) {
+    if (const FootLine* line = foot_->foot().line(row)) {
+        document_.perform(tr("removing a foot line"), ledgefall::remove_foot_line(document_.study(), line->id));
+    }
 }
 
 void TablePage::connect_writing() {
@@ -207,6 +216,7 @@ void TablePage::connect_pasting() {
                        .arg(names.join(QStringLiteral(", "))));
     });
     connect(clipboard_, &TableClipboard::columns_pasted, this, &TablePage::tell_pasted);
+    connect(clipboard_, &TableClipboard::cells_pasted, this, &TablePage::offer_missing_marks);
     connect(model_, &TableModel::headings_taken, this, &TablePage::tell_headings);
     connect(model_, &TableModel::dates_read, this, &TablePage::tell_dates);
     connect(model_, &TableModel::numbers_read, this, &TablePage::tell_numbers);
@@ -270,6 +280,21 @@ void TablePage::tell_numbers(Id column, const QString& typed, double number, int
     suggestions_->offer(tr("%1 is read as %2, here and in the rest of the column.").arg(typed, field_text(number)),
                         tr("Read as %1").arg(field_text(otherwise)),
                         [this, column, row, texts, other] { model_->read_again(column, row, texts, other); });
+}
+
+void TablePage::offer_missing_marks() {
+    const MissingMarks found = model_->table() == nullptr ? MissingMarks() : missing_marks(*model_->table());
+    if (found.cells == 0) {
+        return;
+    }
+    QStringList marks;
+    for (const std::string& mark : found.marks) {
+        marks << QString::fromStdString(mark);
+    }
+    suggestions_->offer(tr("Cells that hold %1 in place of a value: %L2.").arg(marks.join(u' ')).arg(found.cells),
+                        tr("Read them as missing"), [this] {
+                            document_.perform(tr("missing values"), marks_as_missing(document_.study(), table_));
+                        });
 }
 
 /// Begins the definition of a name that a formula waits for.
@@ -353,25 +378,29 @@ void TablePage::offer(const QList<NextStep>& steps) {
         button->setAutoRaise(true);
         button->setObjectName(step.command->objectName());
         const QString text = step.command->text().remove(QLatin1Char('&'));
-        button->setToolTip(text);
         button->setAccessibleName(text);
         connect(button, &QToolButton::clicked, step.command, &QAction::trigger);
         line_->addWidget(button);
-        next_.append({button, step.fits});
+        next_.append({button, text, step.missing});
     }
     show_what_fits();
 }
 
-/// What does not fit what is chosen is not offered; where the line is short, the icons stand without their words.
+/// What does not fit what is chosen is dimmed and says why; where the line is short, the icons stand without words.
 void TablePage::show_what_fits() {
     const bool words = width() > theme().px(690);
     const Qt::ToolButtonStyle style = words ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly;
-    for (const auto& [button, fits] : next_) {
-        button->setVisible(fits());
+    for (const auto& [button, text, missing] : next_) {
+        const QString reason = missing();
+        button->setEnabled(reason.isEmpty());
+        button->setToolTip(reason.isEmpty() ? text : tr("%1: %2").arg(text, reason));
         button->setToolButtonStyle(style);
     }
+    const bool has_columns = model_->table() != nullptr && !model_->table()->columns.empty();
     add_foot_->setToolButtonStyle(style);
-    add_foot_->setVisible(model_->table() != nullptr && !model_->table()->columns.empty());
+    add_foot_->setEnabled(has_columns);
+    add_foot_->setToolTip(has_columns ? tr("Put a measure under the columns")
+                                      : tr("Put a measure under the columns: needs a column"));
     QTimer::singleShot(0, this, &TablePage::fit_state); // once the line has been laid out
 }
 
@@ -417,6 +446,12 @@ void TablePage::resizeEvent(QResizeEvent* event) {
 /// What does not fit beside the title ends in dots; all of it is in the tip.
 void TablePage::fit_state() {
     state_->setText(state_->fontMetrics().elidedText(told_state_, Qt::ElideRight, std::max(0, state_->width() - 6)));
+}
+
+int TablePage::wanted_width() const {
+    const int cells = laid_across() ? view_->content_width() + (foot_->isHidden() ? 0 : foot_->width())
+                                    : view_->verticalHeader()->width() + view_->heading().length();
+    return cells + view_->verticalScrollBar()->sizeHint().width() + 2;
 }
 
 int TablePage::wanted_height() const {

@@ -30,15 +30,17 @@ class TablePage : public QWidget {
     TableView& view() { return *view_; }
     TableClipboard& clipboard() { return *clipboard_; }
     FootView& foot() { return *foot_; }
+    QWidget& line() { return *line_widget_; } ///< of commands, with the title
     const TableView& view_of_cells() const { return *view_; }
     /// A command that can come next, and the word by which the table's line offers it.
     struct NextStep {
         QAction* command;
         QString word;
-        std::function<bool()> fits; ///< what is chosen
+        std::function<QString()> missing; ///< what it needs first; empty where it can be done
     };
     void offer(const QList<NextStep>& steps);
     FormulaEditor& editor() { return *editor_; }
+    void offer_missing_marks(); ///< where cells hold NA, – and the like in place of a value
     SuggestionBar& suggestions() { return *suggestions_; }
     LayerStrip* layers() { return layers_; } ///< of a two-way table; else null
 
@@ -61,6 +63,7 @@ class TablePage : public QWidget {
     void show_foot_line(Id line);          ///< makes its value under the first of its columns the current one
     /// Marks the cells of this table that the formula being written means; null: none.
     void show_references(const FormulaEditor* editor);
+    int wanted_width() const;
     int wanted_height() const; ///< so that all rows and the foot are seen
     void insert_rows_above();
     void remove_selected_rows();
@@ -81,8 +84,9 @@ class TablePage : public QWidget {
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
-    QHBoxLayout* lay_out_line();
-    void lay_out(QHBoxLayout& line);
+    void lay_out_line();
+    void lay_out();
+    void remove_foot_line(int row);
     void connect_layers(class TwoWayModel& model);
     void connect_document();
     void connect_view();
@@ -126,9 +130,15 @@ class TablePage : public QWidget {
     FootView* foot_;
     FormulaEditor* editor_;
     SuggestionBar* suggestions_;
+    QWidget* line_widget_ = nullptr;
     QHBoxLayout* line_ = nullptr;
     class QLineEdit* title_line_ = nullptr; ///< while the title is written
-    QList<std::pair<QToolButton*, std::function<bool()>>> next_;
+    struct NextButton {
+        QToolButton* button;
+        QString text;
+        std::function<QString()> missing;
+    };
+    QList<NextButton> next_;
 };
 
 } // namespace ledgefall

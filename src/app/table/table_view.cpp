@@ -174,6 +174,15 @@ std::vector<Id> TableView::chosen_columns() const {
     return columns;
 }
 
+void TableView::choose_whole_columns() {
+    QItemSelection columns;
+    for (const int section : chosen_sections()) {
+        columns.select(in_view(table_.index(0, section)),
+                       in_view(table_.index(std::max(0, table_.table_rows() - 1), section)));
+    }
+    selectionModel()->select(columns, QItemSelectionModel::ClearAndSelect);
+}
+
 void TableView::choose_rows(const std::vector<std::uint32_t>& rows) {
     const int last = std::max(0, table_.columnCount() - 2); // without the place for the next column
     QItemSelection selection;
@@ -271,6 +280,7 @@ void TableView::paintEvent(QPaintEvent* event) {
 }
 
 void TableView::mousePressEvent(QMouseEvent* event) {
+    run_from_.reset();
     const QModelIndex index = in_table(indexAt(event->pos()));
     if (active_editor_.writing() && event->button() == Qt::LeftButton) {
         if (index.isValid()) {
@@ -342,6 +352,9 @@ void TableView::keyPressEvent(QKeyEvent* event) {
     if (const auto step = cell_step(*event)) {
         return go(*step);
     }
+    if (jump(*event)) {
+        return;
+    }
     const bool plain = (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) == 0;
     if (plain && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
         return clear_selected();
@@ -353,14 +366,46 @@ void TableView::keyPressEvent(QKeyEvent* event) {
     QTableView::keyPressEvent(event);
 }
 
+/// Ctrl and an arrow go to the end of the data, with Shift choosing what lies between.
+bool TableView::jump(const QKeyEvent& event) {
+    const Qt::KeyboardModifiers modifiers = event.modifiers() & ~Qt::KeypadModifier;
+    if (modifiers != Qt::ControlModifier && modifiers != (Qt::ControlModifier | Qt::ShiftModifier)) {
+        return false;
+    }
+    const int last_row = std::max(0, (laid_across() ? table_.table_columns() : table_.table_rows()) - 1);
+    const int last_column = std::max(0, (laid_across() ? table_.table_rows() : table_.table_columns()) - 1);
+    const QModelIndex now = currentIndex();
+    QModelIndex there;
+    switch (event.key()) {
+    case Qt::Key_Up:
+        there = model()->index(0, now.column());
+        break;
+    case Qt::Key_Down:
+        there = model()->index(last_row, now.column());
+        break;
+    case Qt::Key_Left:
+        there = model()->index(now.row(), 0);
+        break;
+    case Qt::Key_Right:
+        there = model()->index(now.row(), last_column);
+        break;
+    default:
+        return false;
+    }
+    if (there.isValid()) {
+        selectionModel()->setCurrentIndex(there, selectionCommand(there, &event));
+        scrollTo(there);
+    }
+    return true;
+}
+
 /// After cells were typed with Tab between them, Enter goes to the next row under the first of them.
 void TableView::go(const CellStep& step) {
     const QModelIndex now = currentIndex();
     const bool ends_run = step.by == CellStep::enter && step.down > 0;
     const int from = run_from_.value_or(now.column());
     const int row = std::clamp(now.row() + step.down, 0, model()->rowCount() - 1);
-    const int column =
-        ends_run ? from : std::clamp(now.column() + step.right, 0, model()->columnCount() - 1);
+    const int column = ends_run ? from : std::clamp(now.column() + step.right, 0, model()->columnCount() - 1);
     setCurrentIndex(model()->index(row, column));
     if (step.by == CellStep::tab) {
         run_from_ = from;

@@ -17,8 +17,9 @@
 namespace ledgefall {
 
 /// The cells of a table, with the keys that people expect: Enter goes down, Tab to the right, Enter after Tabs to the
-/// next row under the first of the cells, = begins a formula, Delete empties, typing writes. Of a table that is laid across the rows run to the right and the headings stand at
-/// the left; all that is said to and asked of the view is in the table's own rows and columns, whichever way it lies.
+/// next row under the first of the cells, = begins a formula, Delete empties, typing writes. Of a table that is laid
+/// across the rows run to the right and the headings stand at the left; all that is said to and asked of the view is in
+/// the table's own rows and columns, whichever way it lies.
 class TableView : public QTableView, public ShowsReferences {
     Q_OBJECT
   public:
@@ -53,6 +54,7 @@ class TableView : public QTableView, public ShowsReferences {
     std::vector<int> chosen_sections() const; ///< from left to right, whether or not they are neighbours
     std::vector<Id> chosen_columns() const;
     bool whole_columns_chosen() const;
+    void choose_whole_columns();                              ///< of the chosen cells
     void choose_rows(const std::vector<std::uint32_t>& rows); ///< whole rows, in order; the first is the current one
     void widen(int by); ///< the current column, in pixels at a zoom of one; 0 fits it again
 
@@ -91,6 +93,7 @@ class TableView : public QTableView, public ShowsReferences {
     QModelIndex in_view(const QModelIndex& cell) const;
     QModelIndex in_table(const QModelIndex& seen) const;
     void go(const CellStep& step);
+    bool jump(const QKeyEvent& event);
     void fit_across();
     int widest_row_name() const;
     void section_moved(int section, int from, int to);

@@ -1,5 +1,6 @@
 #include "core/charts/proposed_chart.h"
 
+#include "core/study/builders/frequency.h"
 #include "core/study/row_sources/class_rows.h"
 
 #include <algorithm>
@@ -11,8 +12,9 @@ namespace {
 
 class Proposer {
   public:
-    Proposer(const Results& results, const Table& table)
-        : results_(results)
+    Proposer(const Study& study, const Results& results, const Table& table)
+        : study_(study)
+        , results_(results)
         , table_(table) {}
 
     /// Of a two-way table: lines along the axis across where they can be told apart, bars at names, else a heat map.
@@ -76,7 +78,7 @@ class Proposer {
         }
         chart.reader = ledgefall::kind_of(chart.series.front().form).running;
         chart.label = label(chart);
-        chart.equal_scales = lengths_both_ways(chart);
+        chart.equal_scales = lengths_both_ways(chart) || is_path(chart);
         return chart;
     }
 
@@ -176,9 +178,43 @@ class Proposer {
         });
     }
 
-    /// After what is drawn: `Pool, Weir by Riffle`.
+    /// Whether the one line is a way through a plane, without units: its x turn back, and it reaches about as far
+    /// across as it does upwards.
+    bool is_path(const Chart& chart) const {
+        const Series& series = chart.series.front();
+        const ColumnDefinition* x = table_.column(series.x);
+        const ColumnDefinition* y = table_.column(series.y);
+        const bool bare = x != nullptr && y != nullptr && x->unit.empty() && y->unit.empty();
+        if (!bare || chart.series.size() > 1 || series.form != SeriesForm::line || rises(series.x)) {
+            return false;
+        }
+        constexpr double alike = 3;
+        const double across = reach_of(series.x);
+        const double up = reach_of(series.y);
+        return across > 0 && up > 0 && std::max(across, up) <= alike * std::min(across, up);
+    }
+
+    double reach_of(Id id) const {
+        const Column* cells = results_.column(id);
+        double least = INFINITY;
+        double greatest = -INFINITY;
+        for (std::size_t row = 0; cells != nullptr && row < cells->size(); ++row) {
+            const Value value = cells->at(row);
+            if (value.plain()) {
+                least = std::min(least, value.number());
+                greatest = std::max(greatest, value.number());
+            }
+        }
+        return greatest - least;
+    }
+
+    /// What is drawn: `Time in classes`, `Height over Time`, `Cover by Site`.
     std::string label(const Chart& chart) const {
-        const ColumnDefinition* x = table_.column(chart.series.front().x);
+        const Series& first = chart.series.front();
+        const ColumnDefinition* x = table_.column(first.x);
+        if (table_.axis.rows_as<ClassRows>() != nullptr && first.x == (*table_.axis.column)->id) {
+            return of_classes(first.form);
+        }
         constexpr std::size_t most_named = 3;
         std::string up;
         for (std::size_t at = 0; at < std::min(chart.series.size(), most_named); ++at) {
@@ -186,9 +222,25 @@ class Proposer {
             up += (at == 0 ? "" : ", ") + (y == nullptr ? table_.shown_label() : y->shown_label());
         }
         up += chart.series.size() > most_named ? ", …" : "";
-        return x == nullptr ? up : worded({N_("%1 by %2"), {up, x->shown_label()}});
+        if (x == nullptr) {
+            return worded({N_("%1 by row"), {up}});
+        }
+        const Kind kind = kind_of(first.x);
+        const bool along = kind == Kind::number || kind == Kind::date;
+        return worded({along ? N_("%1 over %2") : N_("%1 by %2"), {up, x->shown_label()}});
     }
 
+    std::string of_classes(SeriesForm form) const {
+        const Id counted = counted_column(study_, table_);
+        const ColumnDefinition* data = nullptr;
+        for (const auto& table : study_.tables) {
+            data = table->column(counted) != nullptr ? table->column(counted) : data;
+        }
+        const std::string what = data == nullptr ? table_.shown_label() : data->shown_label();
+        return worded({form == SeriesForm::cumulative ? N_("%1 in classes, cumulative") : N_("%1 in classes"), {what}});
+    }
+
+    const Study& study_;
     const Results& results_;
     const Table& table_;
 };
@@ -200,7 +252,7 @@ Result<Chart> proposed_chart(const Study& study, const Results& results, Id id, 
     if (table == nullptr) {
         return Sentence{N_("There is no table to draw from. Make a table first."), {}};
     }
-    return Proposer(results, *table).propose(columns);
+    return Proposer(study, results, *table).propose(columns);
 }
 
 } // namespace ledgefall

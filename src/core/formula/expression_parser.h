@@ -39,6 +39,9 @@ class Expressions {
     NodePtr fail(Span span, Sentence what) {
         if (!mistake_) {
             mistake_ = Mistake{std::move(what), span};
+            if (now().type == TokenType::end) {
+                mistake_->follows = mistake_->what;
+            }
         }
         return nullptr;
     }
@@ -103,7 +106,6 @@ class Expressions {
     NodePtr place();
     NodePtr primary();
     NodePtr too_nested(Span at);
-    static bool ends_operand(const Token& token);
     NodePtr bars();
     NodePtr bracketed();
     NodePtr ranged();

@@ -39,6 +39,7 @@ bool Expressions::need(std::string_view sign, Span opened) {
         const Span end{now().span.from, now().span.from};
         fail(opened, {N_("This is not closed. Add %1 at the end."), {std::string(sign)}},
              SuggestedCorrection{end, std::string(sign)});
+        mistake_->follows = {N_("An operator or %1 can follow."), {std::string(sign)}};
     } else if (at_sign(")") || at_sign("]")) { // of another bracket
         const Span here{now().span.from, now().span.from};
         fail(opened, {N_("This is not closed. Add %1 before the %2."), {std::string(sign), now().text}},

@@ -8,4 +8,7 @@ namespace ledgefall {
 /// that each stage can be tested.
 ParsedFormula read_expressions(const std::vector<Token>& tokens);
 
+/// Whether a value is complete with this token, so that a + or - behind it stands between two values.
+bool ends_operand(const Token& token);
+
 } // namespace ledgefall

@@ -204,6 +204,7 @@ class Lexer {
         }
         mistake(from, text_.size(), {N_("This text is not closed. Add a quotation mark at its end."), {}},
                 put_in(text_.size(), text_.size(), "\""));
+        out_.mistakes.back().follows = {N_("The text ends with a quotation mark."), {}};
     }
 
     void name() {

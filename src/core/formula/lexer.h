@@ -15,6 +15,8 @@ struct Mistake {
     Sentence what;
     Span span;
     std::optional<SuggestedCorrection> correction = std::nullopt;
+    /// What can follow, where the text only ends too soon; empty where nothing that follows would help.
+    Sentence follows = {};
 };
 
 enum class TokenType : std::uint8_t { number, text, name, sign, end };

@@ -21,7 +21,9 @@ bool holds(const List& list, std::string_view word) {
 NodePtr Expressions::unexpected() {
     const Token& token = now();
     if (token.type == TokenType::end) {
-        return fail(token.span, {N_("The formula is incomplete: something is missing at the end."), {}});
+        fail(token.span, {N_("The formula is incomplete: something is missing at the end."), {}});
+        mistake_->follows = {N_("A number, a name, a function or an opening bracket can follow."), {}};
+        return nullptr;
     }
     const std::string shown = token.type == TokenType::text ? "\"" + token.text + "\"" : token.text;
     const bool after_operand = at_ > 0 && ends_operand(tokens_[at_ - 1]);
@@ -46,8 +48,7 @@ NodePtr Expressions::unexpected() {
     return fail(token.span, {N_("%1 is not allowed here. A number, a name or a bracket is expected."), {shown}});
 }
 
-/// Whether a value is complete with this token.
-bool Expressions::ends_operand(const Token& token) {
+bool ends_operand(const Token& token) {
     constexpr std::array<std::string_view, 6> closing = {")", "]", "!", "%", "°", "|"};
     return token.type == TokenType::number || token.type == TokenType::text || holds(closing, token.text) ||
            (token.type == TokenType::name &&

@@ -125,7 +125,9 @@ ParsedDefinition parse_definition(std::string_view text, bool name_needed) {
     }
     if (out.definition.name.empty() && name_needed) {
         out.mistake = Mistake{{N_("Write a name first, then = and the formula, as in dev = x - mean(x)."), {}},
-                              {0, static_cast<std::uint32_t>(text.size())}};
+                              {0, static_cast<std::uint32_t>(text.size())},
+                              {},
+                              {N_("Then = and the formula can follow."), {}}};
         return out;
     }
     while (formula_from < text.size() && text[formula_from] == ' ') {

@@ -40,8 +40,6 @@ class ColumnRecovery {
     // varied_formulas.cpp
     bool recover_varied(std::size_t field, const Cells& cells, RecoveredColumn& out);
     ColumnDefinition column_of_constants(const std::vector<ShapeConstant>& constants, const std::string& near);
-    const SheetTable::Field* field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
-                                        std::vector<std::size_t>& different) const;
     void report_progression(const std::vector<ShapeConstant>& constants, std::size_t field);
 
     const Workbook& workbook_;

@@ -264,6 +264,24 @@ class LayoutFinder {
 
     // --- blocks that belong to others -------------------------------------------------------------------------------
 
+    /// Whether one formula falls down the block where the table above has values: then it is a table of its own.
+    bool has_columns_of_formulas(const SheetBlock& block, const SheetTable& above) const {
+        constexpr std::uint32_t fewest_rows = 3;
+        for (const SheetCell* cell : block.cells) {
+            const SheetPlace place = cell->place;
+            const SheetCell* over = sheet_.at({above.last_line, place.column});
+            std::uint32_t rows = cell->formula == nullptr || (over != nullptr && over->formula != nullptr) ? 0 : 1;
+            while (rows > 0 && rows < fewest_rows) {
+                const SheetCell* next = sheet_.at({place.row + rows, place.column});
+                rows = next != nullptr && next->formula == cell->formula ? rows + 1 : 0;
+            }
+            if (rows == fewest_rows) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /// Whether a block goes on with the table above it, after an empty row: as its foot, or with further rows.
     bool goes_on(const SheetBlock& block) {
         for (SheetTable& table : layout_.tables) {
@@ -274,7 +292,7 @@ class LayoutFinder {
             const std::uint32_t last_field = table.first_field + static_cast<std::uint32_t>(table.fields.size()) - 1;
             const bool under = block.from.row > table.last_line && block.from.row <= end + 4 &&
                                block.from.column + 1 >= table.first_field && block.to.column <= last_field;
-            if (!under) {
+            if (!under || has_columns_of_formulas(block, table)) {
                 continue;
             }
             const bool takes_columns = std::any_of(block.cells.begin(), block.cells.end(), [&](const SheetCell* cell) {

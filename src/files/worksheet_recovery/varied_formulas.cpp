@@ -34,7 +34,6 @@ bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, Recov
     }
     FormulaTranslator::Replaced replaced;
     std::vector<ColumnDefinition> added;
-    std::vector<std::size_t> different;
     for (std::size_t at = 0; at < shapes.front().constants.size(); ++at) {
         std::vector<ShapeConstant> constants;
         constants.reserve(shapes.size());
@@ -49,21 +48,9 @@ bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, Recov
             return false;
         }
         const SheetNode* node = shapes.front().constants[at];
-        if (const SheetTable::Field* known = field_with(constants, field, different)) {
-            replaced[node] = known->name + "[i]";
-            for (const std::size_t row : different) {
-                report_.add(Is::slip, place(row, field),
-                            {N_("Row %1 of %2 has %3 in its formula, but %4 has another value. Its value is kept over "
-                                "the formula. To correct it, restore the formula."),
-                             {std::to_string(row + 1), out.definition.shown_label(),
-                              constants[row].number ? shortest(constants[row].value) : constants[row].text,
-                              known->label.empty() ? known->name : known->label}});
-            }
-        } else {
-            added.push_back(column_of_constants(constants, out.definition.name));
-            replaced[node] = added.back().name + "[i]";
-            report_progression(constants, field);
-        }
+        added.push_back(column_of_constants(constants, out.definition.name));
+        replaced[node] = added.back().name + "[i]";
+        report_progression(constants, field);
     }
     SheetFormulaPlace at{{table_.sheet, table_.cell(0, field)}, number_, false, field, 0, cells.size()};
     const Result<TranslatedFormula> said = translator_.translate(*cells.front()->formula->tree, at, replaced);
@@ -73,41 +60,10 @@ bool ColumnRecovery::recover_varied(std::size_t field, const Cells& cells, Recov
     ColumnDefinition& column = out.definition;
     column.cells = Column(Kind::number);
     column.pieces = {{Formula(said->text), {}, {}}};
-    Overrides overrides;
-    for (const std::size_t row : different) {
-        overrides[row + 1] = value_of(*cells[row]);
-    }
-    column.overrides = overrides;
     report_.add(Is::recovered, place(0, field), {"%1 = %2", {column.name, said->text}});
     report_slips(*said, place(0, field), cells.size());
     out.constants = std::move(added);
     return true;
-}
-
-/// The given column that has these constants in its rows, but for a few.
-const SheetTable::Field* ColumnRecovery::field_with(const std::vector<ShapeConstant>& constants, std::size_t own,
-                                                    std::vector<std::size_t>& different) const {
-    for (std::size_t field = 0; field < table_.fields.size(); ++field) {
-        if (field == own || table_.fields[field].left_out) {
-            continue;
-        }
-        const Cells cells = cells_of(field);
-        std::vector<std::size_t> others;
-        for (std::size_t row = 0; row < cells.size(); ++row) {
-            const bool same =
-                cells[row] != nullptr &&
-                (constants[row].number ? cells[row]->is_number() && cells[row]->number == constants[row].value
-                                       : cells[row]->is_text() && cells[row]->text == constants[row].text);
-            if (!same) {
-                others.push_back(row);
-            }
-        }
-        if (5 * others.size() <= cells.size()) {
-            different.insert(different.end(), others.begin(), others.end());
-            return &table_.fields[field];
-        }
-    }
-    return nullptr;
 }
 
 ColumnDefinition ColumnRecovery::column_of_constants(const std::vector<ShapeConstant>& constants,

@@ -7,6 +7,7 @@
 #include "core/study/model/parts.h"
 #include "files/worksheet_recovery/column_recovery.h"
 #include "files/worksheet_recovery/layout_names.h"
+#include "files/worksheet_recovery/limits_beside.h"
 #include "files/worksheet_recovery/value_comparison.h"
 
 #include <algorithm>
@@ -19,8 +20,10 @@ using Is = WorksheetReport::Line::Is;
 
 class StudyRecovery {
   public:
-    StudyRecovery(const Workbook& workbook, const StopToken& stop)
+    /// `others`: the cells that keep their values over the formula of their column, and why.
+    StudyRecovery(const Workbook& workbook, const std::map<WorkbookPlace, Sentence>& others, const StopToken& stop)
         : workbook_(workbook)
+        , others_(others)
         , stop_(stop)
         , layout_(find_layout(workbook)) {
         name_layout(workbook, layout_);
@@ -78,6 +81,7 @@ class StudyRecovery {
             }
             stop_.throw_if_stopped();
             RecoveredColumn column = recovery.recover(field);
+            keep_others(found, field, column.definition, lines);
             column_reports_[{number, field}] = std::exchange(lines, {});
             for (ColumnDefinition& constants : column.constants) {
                 constants.id = out_.study.fresh_id("c");
@@ -89,6 +93,18 @@ class StudyRecovery {
         }
         tables_.push_back(table.id);
         out_.study.tables.emplace_back(std::move(table));
+    }
+
+    void keep_others(const SheetTable& table, std::size_t field, ColumnDefinition& column,
+                     WorksheetReport& lines) const {
+        for (std::size_t row = 0; row < table.rows() && !others_.empty() && column.computed(); ++row) {
+            const WorkbookPlace place{table.sheet, table.cell(row, field)};
+            if (const auto other = others_.find(place); other != others_.end()) {
+                const Value value = value_of(*workbook_.sheets[place.sheet].at(place.place));
+                column.overrides.edit([&](Overrides& kept) { kept[row + 1] = value; });
+                lines.add(Is::slip, told_place(workbook_, place), other->second);
+            }
+        }
     }
 
     void add_held(const SheetHeldValue& found) {
@@ -374,6 +390,7 @@ class StudyRecovery {
     };
 
     const Workbook& workbook_;
+    const std::map<WorkbookPlace, Sentence>& others_;
     const StopToken& stop_;
     SheetLayout layout_;
     WorksheetStudy out_;
@@ -388,7 +405,8 @@ class StudyRecovery {
 } // namespace
 
 WorksheetStudy worksheet_study(const Workbook& workbook, const StopToken& stop) {
-    return StudyRecovery(workbook, stop).recover();
+    const LimitsBeside limits = say_limits_beside(workbook);
+    return StudyRecovery(limits.workbook ? *limits.workbook : workbook, limits.others, stop).recover();
 }
 
 } // namespace ledgefall

@@ -58,6 +58,8 @@ struct Function {
     std::string_view example = {};        ///< its names, if any, are those of the example table below
     std::string_view example_result = {}; ///< what it gives, in the shortest form; run as a test
 
+    std::string_view also_called = {}; ///< other names of the field in small letters, divided by blanks
+
     std::string_view family = {}; ///< under which heading it is listed; set by the catalogue
 
     Special special = Special::none;

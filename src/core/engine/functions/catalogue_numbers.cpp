@@ -149,6 +149,7 @@ std::vector<Function> numbers() {
                            "hypot(3, 4)", "5"));
     add(of_one<down>("floor", N_("A number rounded down to a whole number."), "", "⌊x⌋", "floor(-2.5)", "-3"));
     add(of_one<up>("ceil", N_("A number rounded up to a whole number."), "", "⌈x⌉", "ceil(-2.5)", "-2"));
+    all.back().also_called = "ceiling";
     add(of_one<to_zero>("trunc", N_("The whole part, towards zero."), "", "", "trunc(-2.5)", "-2"));
     add(of_one<sign>("sign", N_("The sign of a number: 1, 0 or −1."), "", "", "sign(-0.1)", "-1"));
     add(of_two<larger>("larger", "a", "b", N_("The larger of two numbers, row by row."), "", "", "larger(2, 3)", "3"));
@@ -165,12 +166,15 @@ std::vector<Function> numbers() {
     add(of_one<ledgefall::factorial>("factorial", N_("The product of the whole numbers up to n; also written n!."),
                                      N_("factorial needs a whole number of 0 or more"), "n!", "factorial(6)", "720"));
     all.back().typesetting = Typesetting::factorial;
+    all.back().also_called = "fact";
     add(of_two<ledgefall::choose>("choose", "n", "k", N_("The number of ways to choose k of n things."),
                                   N_("choose needs whole numbers of 0 or more"), "n! / (k! (n − k)!)", "choose(12, 4)",
                                   "495"));
+    all.back().also_called = "ncr nck";
     add(of_two<ledgefall::arrange>("arrange", "n", "k", N_("The number of ways to arrange k of n things in a row."),
                                    N_("arrange needs whole numbers of 0 or more"), "n! / (n − k)!", "arrange(5, 2)",
                                    "20"));
+    all.back().also_called = "npr";
     add(of_one<gamma>("gamma", N_("The gamma function."), N_("gamma has no value at 0 or at negative whole numbers"),
                       "∫ tˣ⁻¹ e⁻ᵗ dt, Boost.Math", "gamma(5)", "24"));
     add(of_one<log_gamma>("lgamma", N_("The natural logarithm of the gamma function's absolute value."),

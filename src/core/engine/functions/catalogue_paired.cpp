@@ -29,6 +29,7 @@ std::vector<Function> measures_of_several_columns() {
          .source = "Pearson's r",
          .example = "corr(x, y)",
          .example_result = "0.8944271909999159",
+         .also_called = "cor",
          .make = &make_corr,
          .simpler_form = "cov(x, y) / (sd(x) * sd(y))"},
         {.name = "rank_corr",

@@ -155,6 +155,7 @@ std::vector<Function> gaps_and_texts() {
                                   more("f")},
                                  {&joined, nullptr, Kind::text}, N_("Texts and numbers joined into one text."),
                                  "join(\"site \", 3)", "site 3"));
+    all.back().also_called = "concat";
     all.push_back(plain_function("upper", {text}, of_texts<Upper>(Kind::text), N_("Text in capitals."),
                                  "upper(\"pool\")", "POOL"));
     all.push_back(plain_function("lower", {text}, of_texts<Lower>(Kind::text), N_("Text in lower case."),
@@ -163,6 +164,7 @@ std::vector<Function> gaps_and_texts() {
                                  "trim(\" pool \")", "pool"));
     all.push_back(plain_function("length", {text}, of_texts<Length>(Kind::number),
                                  N_("The number of characters in a text."), "length(\"weir\")", "4"));
+    all.back().also_called = "len";
     all.push_back(plain_function("starts", {text, part}, of_texts<Starts>(Kind::yes_no),
                                  N_("Whether a text starts with another text."), "starts(\"riffle\", \"rif\")", "yes"));
     all.push_back(plain_function("ends", {text, part}, of_texts<Ends>(Kind::yes_no),

@@ -1,0 +1,16 @@
+#include "app/theme/focus.h"
+
+namespace ledgefall {
+
+bool focus_inside(QWidget& part) {
+    for (QWidget* inside : QList<QWidget*>{&part} + part.findChildren<QWidget*>()) {
+        const bool takes_keys = (inside->focusPolicy() & Qt::TabFocus) != 0 && inside->focusProxy() == nullptr;
+        if (takes_keys && inside->isEnabled() && inside->isVisible()) {
+            inside->setFocus(Qt::TabFocusReason);
+            return true;
+        }
+    }
+    return false;
+}
+
+} // namespace ledgefall

@@ -1,0 +1,14 @@
+#pragma once
+
+#include <QWidget>
+
+namespace ledgefall {
+
+/// From now on every menu and dialog that is shown can be worked by letters: an entry, button or labelled field that
+/// has none of its own, or one that another has before it, gets a free letter of its text. Once for each application.
+void give_mnemonics();
+
+/// Does so for one menu or dialog.
+void give_mnemonics(QWidget& window);
+
+} // namespace ledgefall
