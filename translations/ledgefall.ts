@@ -4241,53 +4241,6 @@
     </message>
 </context>
 <context>
-    <name>ledgefall</name>
-    <message>
-        <source>Co&amp;lumn</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Condition</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nam&amp;e</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Message when it fails</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Check</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A column adds up to a value</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Counts add up to the number of rows of another table</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A condition holds in every row</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Another condition</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;What to check</source>
-        <translation type="unfinished"></translation>
-    </message>
-</context>
-<context>
     <name>ledgefall::BarsPlot</name>
     <message>
         <source>%1 to %2: %3 %4</source>
@@ -4696,6 +4649,10 @@
         <source>Remove</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -4787,6 +4744,50 @@
     </message>
     <message>
         <source>The counts in %1 do not add up to n. Some values are in no class, or in two.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A column adds up to a value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Counts add up to the number of rows of another table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A condition holds in every row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;What to check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Co&amp;lumn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Condition</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nam&amp;e</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Message when it fails</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5266,6 +5267,10 @@
         <source>“%1” is not a number. Enter an amount, such as %2.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueHandle</name>
@@ -5392,6 +5397,10 @@
     </message>
     <message>
         <source>Find pre&amp;vious</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select whole col&amp;umns</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5884,18 +5893,6 @@
     </message>
     <message>
         <source>Read %1 as dates, day first (%2)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Reference at the cursor</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Error in the formula</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>First, middle and last row</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6821,6 +6818,10 @@
         <source>This was being typed when the window closed: %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Computing has ended.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -6851,14 +6852,6 @@
 </context>
 <context>
     <name>ledgefall::Notices</name>
-    <message>
-        <source>Message</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Unread message</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message>
         <source>Dismiss</source>
         <translation type="unfinished"></translation>
@@ -7263,6 +7256,10 @@
         <source>The same seed gives the same random numbers</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>As-of day</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -7665,6 +7662,10 @@
         <source>Make table</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Number of rows</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableClipboard</name>
@@ -7995,6 +7996,26 @@
         <source>decimal sign</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>waits for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>error: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, row %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, overridden</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TablePage</name>
@@ -8134,6 +8155,22 @@
         <source>Put a measure under the columns: needs a column</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>removing a foot line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Commands of the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Table %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foot of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -8221,10 +8258,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>How the values are given</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Or &amp;another</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8246,6 +8279,14 @@
     </message>
     <message>
         <source>Values of %2 (%1): %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Values to try</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Outcomes</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8478,6 +8519,22 @@
     </message>
     <message>
         <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables that show what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The typeface is Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ne&amp;xt table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Previous table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next p&amp;ane</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Previous pan&amp;e</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

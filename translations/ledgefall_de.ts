@@ -4241,53 +4241,6 @@
     </message>
 </context>
 <context>
-    <name>ledgefall</name>
-    <message>
-        <source>Co&amp;lumn</source>
-        <translation>&amp;Spalte</translation>
-    </message>
-    <message>
-        <source>&amp;Value</source>
-        <translation>&amp;Wert</translation>
-    </message>
-    <message>
-        <source>&amp;Condition</source>
-        <translation>&amp;Bedingung</translation>
-    </message>
-    <message>
-        <source>Nam&amp;e</source>
-        <translation>&amp;Name</translation>
-    </message>
-    <message>
-        <source>&amp;Message when it fails</source>
-        <translation>&amp;Meldung, wenn sie nicht gilt</translation>
-    </message>
-    <message>
-        <source>Check</source>
-        <translation>Eine Prüfung</translation>
-    </message>
-    <message>
-        <source>A column adds up to a value</source>
-        <translation>Eine Spalte summiert sich zu einem Wert</translation>
-    </message>
-    <message>
-        <source>Counts add up to the number of rows of another table</source>
-        <translation>Anzahlen summieren sich zur Zeilenzahl einer anderen Tabelle</translation>
-    </message>
-    <message>
-        <source>A condition holds in every row</source>
-        <translation>Eine Bedingung gilt in jeder Zeile</translation>
-    </message>
-    <message>
-        <source>Another condition</source>
-        <translation>Eine eigene Bedingung</translation>
-    </message>
-    <message>
-        <source>&amp;What to check</source>
-        <translation>&amp;Was überwacht wird</translation>
-    </message>
-</context>
-<context>
     <name>ledgefall::BarsPlot</name>
     <message>
         <source>%1 to %2: %3 %4</source>
@@ -4696,6 +4649,10 @@
         <source>Remove</source>
         <translation>Entfernen</translation>
     </message>
+    <message>
+        <source>Chart: %1</source>
+        <translation>Diagramm: %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ChartPage</name>
@@ -4788,6 +4745,50 @@
     <message>
         <source>The counts in %1 do not add up to n. Some values are in no class, or in two.</source>
         <translation>Die Anzahlen in %1 ergeben zusammen nicht n: manche Werte liegen in keiner Klasse oder in zweien.</translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation>Eine Prüfung</translation>
+    </message>
+    <message>
+        <source>A column adds up to a value</source>
+        <translation>Eine Spalte summiert sich zu einem Wert</translation>
+    </message>
+    <message>
+        <source>Counts add up to the number of rows of another table</source>
+        <translation>Anzahlen summieren sich zur Zeilenzahl einer anderen Tabelle</translation>
+    </message>
+    <message>
+        <source>A condition holds in every row</source>
+        <translation>Eine Bedingung gilt in jeder Zeile</translation>
+    </message>
+    <message>
+        <source>Another condition</source>
+        <translation>Eine eigene Bedingung</translation>
+    </message>
+    <message>
+        <source>&amp;What to check</source>
+        <translation>&amp;Was überwacht wird</translation>
+    </message>
+    <message>
+        <source>Co&amp;lumn</source>
+        <translation>&amp;Spalte</translation>
+    </message>
+    <message>
+        <source>&amp;Value</source>
+        <translation>&amp;Wert</translation>
+    </message>
+    <message>
+        <source>&amp;Condition</source>
+        <translation>&amp;Bedingung</translation>
+    </message>
+    <message>
+        <source>Nam&amp;e</source>
+        <translation>&amp;Name</translation>
+    </message>
+    <message>
+        <source>&amp;Message when it fails</source>
+        <translation>&amp;Meldung, wenn sie nicht gilt</translation>
     </message>
 </context>
 <context>
@@ -5266,6 +5267,10 @@
         <source>“%1” is not a number. Enter an amount, such as %2.</source>
         <translation>„%1“ ist keine Zahl: schreiben, wie viel, etwa %2.</translation>
     </message>
+    <message>
+        <source>Number of rows</source>
+        <translation>Anzahl der Zeilen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::ContinueHandle</name>
@@ -5393,6 +5398,10 @@
     <message>
         <source>Find pre&amp;vious</source>
         <translation>&amp;Rückwärts suchen</translation>
+    </message>
+    <message>
+        <source>Select whole col&amp;umns</source>
+        <translation>Ganze S&amp;palten auswählen</translation>
     </message>
 </context>
 <context>
@@ -5885,18 +5894,6 @@
     <message>
         <source>Read %1 as dates, day first (%2)</source>
         <translation>%1 als Daten lesen, Tag zuerst (%2)</translation>
-    </message>
-    <message>
-        <source>Reference at the cursor</source>
-        <translation>Der Bezug an der Schreibmarke</translation>
-    </message>
-    <message>
-        <source>Error in the formula</source>
-        <translation>Der Fehler in der Formel</translation>
-    </message>
-    <message>
-        <source>First, middle and last row</source>
-        <translation>Die erste, eine mittlere und die letzte Zeile</translation>
     </message>
     <message>
         <source>Enter fills the column · Shift+Enter adds another definition · Escape cancels · Click a heading, cell, foot line or held value to insert it, or press Alt and an arrow key</source>
@@ -6821,6 +6818,10 @@
         <source>This was being typed when the window closed: %1</source>
         <translation>Dies wurde gerade getippt, als das Fenster geschlossen wurde: %1</translation>
     </message>
+    <message>
+        <source>Computing has ended.</source>
+        <translation>Das Rechnen ist beendet.</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::NewFootMenu</name>
@@ -6851,14 +6852,6 @@
 </context>
 <context>
     <name>ledgefall::Notices</name>
-    <message>
-        <source>Message</source>
-        <translation>Meldung</translation>
-    </message>
-    <message>
-        <source>Unread message</source>
-        <translation>Zu lesende Nachricht</translation>
-    </message>
     <message>
         <source>Dismiss</source>
         <translation>Verwerfen</translation>
@@ -7263,6 +7256,10 @@
         <source>The same seed gives the same random numbers</source>
         <translation>Derselbe Anfangswert zieht dieselben Zufallszahlen</translation>
     </message>
+    <message>
+        <source>As-of day</source>
+        <translation>Stichtag</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::StartPage</name>
@@ -7665,6 +7662,10 @@
         <source>Make table</source>
         <translation>Tabelle anlegen</translation>
     </message>
+    <message>
+        <source>Number of rows</source>
+        <translation>Anzahl der Zeilen</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableClipboard</name>
@@ -7995,6 +7996,26 @@
         <source>decimal sign</source>
         <translation>Dezimalzeichen</translation>
     </message>
+    <message>
+        <source>waits for %1</source>
+        <translation>wartet auf %1</translation>
+    </message>
+    <message>
+        <source>error: %1</source>
+        <translation>Fehler: %1</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>%1, row %2: %3</source>
+        <translation>%1, Zeile %2: %3</translation>
+    </message>
+    <message>
+        <source>%1, overridden</source>
+        <translation>%1, überschrieben</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TablePage</name>
@@ -8134,6 +8155,22 @@
         <source>Put a measure under the columns: needs a column</source>
         <translation>Ein Maß unter die Spalten setzen: braucht eine Spalte</translation>
     </message>
+    <message>
+        <source>removing a foot line</source>
+        <translation>Fußzeile entfernen</translation>
+    </message>
+    <message>
+        <source>Commands of the table</source>
+        <translation>Befehle der Tabelle</translation>
+    </message>
+    <message>
+        <source>Table %1</source>
+        <translation>Tabelle %1</translation>
+    </message>
+    <message>
+        <source>Foot of %1</source>
+        <translation>Fuß von %1</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::TableView</name>
@@ -8221,10 +8258,6 @@
         <translation>Immer wieder halbiert</translation>
     </message>
     <message>
-        <source>How the values are given</source>
-        <translation>Wie die Werte gegeben werden</translation>
-    </message>
-    <message>
         <source>Or &amp;another</source>
         <translation>Oder ein &amp;anderes</translation>
     </message>
@@ -8247,6 +8280,14 @@
     <message>
         <source>Values of %2 (%1): %3</source>
         <translation>%1 Werte von %2: %3</translation>
+    </message>
+    <message>
+        <source>Values to try</source>
+        <translation>Zu probierende Werte</translation>
+    </message>
+    <message>
+        <source>Outcomes</source>
+        <translation>Ergebnisse</translation>
     </message>
 </context>
 <context>
@@ -8479,6 +8520,22 @@
     <message>
         <source>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Computation tables that show what stays put and what follows the row.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later. The typeface is Lato, under the SIL Open Font License; charts are drawn by QCustomPlot.&lt;/p&gt;</source>
         <translation>&lt;b&gt;Ledgefall&lt;/b&gt; %1&lt;p&gt;Rechentabellen, in denen man sieht, was fest bleibt und was der Zeile folgt.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später. Die Schrift ist Lato unter der SIL Open Font License; Diagramme zeichnet QCustomPlot.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Ne&amp;xt table</source>
+        <translation>Nä&amp;chste Tabelle</translation>
+    </message>
+    <message>
+        <source>&amp;Previous table</source>
+        <translation>&amp;Vorige Tabelle</translation>
+    </message>
+    <message>
+        <source>Next p&amp;ane</source>
+        <translation>Nächster &amp;Bereich</translation>
+    </message>
+    <message>
+        <source>Previous pan&amp;e</source>
+        <translation>Voriger Be&amp;reich</translation>
     </message>
 </context>
 <context>

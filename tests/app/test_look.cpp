@@ -1,5 +1,6 @@
 // What is drawn can be seen: contrasts as WCAG 2.2 asks, by day and by lamplight.
 
+#include "app/charts/series_look.h"
 #include "app/theme/theme.h"
 #include "harness/test_program.h"
 #include "window_driver.h"
@@ -48,6 +49,28 @@ class TestLook : public QObject {
   private Q_SLOTS:
     void initTestCase() { prepare_application(); }
     void cleanup() { set_dark(false); }
+
+    /// What cannot be done is dimmer than what can; lines of charts are seen, and differ without their colours.
+    void what_is_disabled_is_dimmer_and_six_series_differ() {
+        for (const bool dark : {false, true}) {
+            set_dark(dark);
+            const QPalette palette = QApplication::palette();
+            const QColor ground = palette.color(QPalette::Window);
+            for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) {
+                QVERIFY(contrast(palette.color(QPalette::Disabled, role), ground) <
+                        contrast(palette.color(QPalette::Active, role), ground) / 2);
+            }
+            for (std::size_t one = 0; one < 6; ++one) {
+                const SeriesLook look = series_look(one);
+                QVERIFY2(contrast(look.line, theme().paper) >= 3, qPrintable(look.line.name()));
+                for (std::size_t other = 0; other < one; ++other) {
+                    const SeriesLook second = series_look(other);
+                    QVERIFY(!(look.mark == second.mark));
+                    QVERIFY(look.dash != second.dash || contrast(look.line, second.line) > 1.2);
+                }
+            }
+        }
+    }
 
     void texts_and_edges_are_seen_data() {
         QTest::addColumn<bool>("dark");

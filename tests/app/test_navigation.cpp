@@ -287,9 +287,9 @@ class TestNavigation : public QObject {
         drive.key(Qt::Key_F9);
         QVERIFY(drive.window.panels().is_folded(drive.window.findChild<ContentsPanel*>()));
         drive.key(Qt::Key_F9);
-        drive.key(Qt::Key_F10);
+        drive.key(Qt::Key_F9, Qt::ShiftModifier);
         QVERIFY(drive.window.panels().is_folded(&drive.window.details()));
-        drive.key(Qt::Key_F10);
+        drive.key(Qt::Key_F9, Qt::ShiftModifier);
         QVERIFY(!drive.window.panels().is_folded(&drive.window.details()));
     }
 

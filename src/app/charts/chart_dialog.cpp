@@ -1,5 +1,6 @@
 #include "app/charts/chart_dialog.h"
 
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
@@ -69,6 +70,7 @@ ChartDialog::ChartDialog(const Document& document, Chart chart, QWidget* parent)
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(&maker_, &FigureMaker::figures_ready, this, [this](const FiguresPtr& figures) {
         plot_->show_figures(figures, title_->text());
+        plot_->setAccessibleName(tr("Chart: %1").arg(title_->text()));
         QStringList lines;
         for (const Sentence& one : figures->missing) {
             lines << Document::translated(one);
@@ -136,7 +138,7 @@ QWidget* ChartDialog::make_form() {
     legend_->addItems({tr("Above the chart"), tr("Upper left corner"), tr("Upper right corner"),
                        tr("Lower left corner"), tr("Lower right corner")});
     legend_->setCurrentIndex(static_cast<int>(begun_.legend));
-    legend_->setAccessibleName(tr("Legend position"));
+    name_field(*legend_, tr("Legend position"));
     connect(legend_, &QComboBox::currentIndexChanged, this, &ChartDialog::look_over);
     auto* legend_row = new QHBoxLayout;
     legend_row->addWidget(new QLabel(tr("Legend"), form));
@@ -242,11 +244,11 @@ void ChartDialog::put_series(const Series& series) {
     result.form = new QComboBox(result.row);
     result.form->addItems(form_names());
     result.form->setCurrentIndex(static_cast<int>(series.form));
-    result.form->setAccessibleName(tr("Form of the series"));
+    name_field(*result.form, tr("Form of the series"));
     result.up = column_box(series.y, true, result.row);
     result.across = column_box(series.x, false, result.row);
-    result.up->setAccessibleName(tr("y axis"));
-    result.across->setAccessibleName(tr("x axis"));
+    name_field(*result.up, tr("y axis"));
+    name_field(*result.across, tr("x axis"));
     result.label = line(series.label, tr("label in the legend"), result.row);
     result.fit = new QCheckBox(tr("Fitted line"), result.row);
     result.fit->setChecked(series.fit);
@@ -255,7 +257,7 @@ void ChartDialog::put_series(const Series& series) {
     result.error = column_box(series.error, true, result.row);
     result.error->insertItem(0, tr("No error bars"), QString());
     result.error->insertItem(1, tr("Standard error of the mean"), QStringLiteral("se"));
-    result.error->setAccessibleName(tr("Error bars"));
+    name_field(*result.error, tr("Error bars"));
     result.error->setCurrentIndex(
         series.standard_error  ? 1
         : series.error.empty() ? 0
@@ -311,7 +313,7 @@ void ChartDialog::put_reference(const Reference& reference) {
     result.form = new QComboBox(result.row);
     result.form->addItems(reference_names());
     result.form->setCurrentIndex(static_cast<int>(reference.form));
-    result.form->setAccessibleName(tr("Form of the reference"));
+    name_field(*result.form, tr("Form of the reference"));
     layout->addWidget(result.form);
     for (std::size_t at = 0; at < 3; ++at) {
         result.numbers.push_back(

@@ -2,6 +2,7 @@
 
 #include "app/charts/chart_files.h"
 #include "app/dialogs/prompts.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
@@ -115,6 +116,7 @@ void ChartPage::show_figures(const FiguresPtr& figures) {
     extend_trail(figures);
     plot_->show_figures(figures, title, trail_);
     plot_->setAccessibleName(tr("Chart: %1").arg(title));
+    name_panel(*this, tr("Chart: %1").arg(title));
     tool(QStringLiteral("equal_scales")).setChecked(chart() != nullptr && chart()->equal_scales);
     tool(QStringLiteral("trail")) // of lines and points; bars and maps would cover what they leave
         .setVisible(std::any_of(figures->series.begin(), figures->series.end(), [](const SeriesFigures& one) {

@@ -11,13 +11,14 @@ namespace {
 
 constexpr std::size_t looks = 6;
 
-/// By day from water over sand to rose; by lamplight the same, lighter. No two of them are alike in grey.
+/// By day from water over sand to rose; by lamplight the same, lighter. No two of them are alike in grey, and each has
+/// at least three times the contrast to the paper.
 QColor colour_of(std::size_t number) {
-    static const std::array<QColor, looks> day{QColor(0x1B, 0x6F, 0x8F), QColor(0xC9, 0x86, 0x2B),
-                                               QColor(0x45, 0x20, 0x3F), QColor(0x8D, 0xBB, 0x8A),
-                                               QColor(0x6E, 0x78, 0x82), QColor(0xA8, 0x42, 0x3A)};
-    static const std::array<QColor, looks> night{QColor(0x79, 0xC2, 0xDE), QColor(0xB8, 0x7A, 0x2E),
-                                                 QColor(0x7D, 0x4A, 0x76), QColor(0xDD, 0xF3, 0xDA),
+    static const std::array<QColor, looks> day{QColor(0x14, 0x66, 0x8A), QColor(0xC2, 0x83, 0x30),
+                                               QColor(0x33, 0x18, 0x30), QColor(0x55, 0x9A, 0x5C),
+                                               QColor(0x5B, 0x64, 0x6D), QColor(0x6B, 0x1F, 0x1C)};
+    static const std::array<QColor, looks> night{QColor(0x79, 0xC2, 0xDE), QColor(0xD0, 0x8B, 0x36),
+                                                 QColor(0x9A, 0x5F, 0x93), QColor(0xDD, 0xF3, 0xDA),
                                                  QColor(0xC3, 0xCA, 0xD1), QColor(0xE0, 0x7F, 0x76)};
     return (is_dark() ? night : day)[number % looks];
 }

@@ -73,12 +73,21 @@ void Commands::run(const Command& command) {
 void Commands::update() {
     turn(requirements_.laid_across());
     for (const auto& [command, action] : all_) {
-        const bool turned = across_ && !command.across_text.isEmpty();
-        action->setText(command.named ? command.named() : turned ? command.across_text : command.text);
-        action->setEnabled(requirements_.possible(command.needs));
-        if (command.is_on) {
-            action->setChecked(command.is_on());
-        }
+        word(command, *action);
+    }
+}
+
+/// Its text is written anew only where it is another one, for a menu that is shown has given it a letter.
+void Commands::word(const Command& command, QAction& action) const {
+    const bool turned = across_ && !command.across_text.isEmpty();
+    const QString text = command.named ? command.named() : turned ? command.across_text : command.text;
+    if (action.data().toString() != text || action.text().contains(u'\t')) {
+        action.setText(text);
+        action.setData(text);
+    }
+    action.setEnabled(requirements_.possible(command.needs));
+    if (command.is_on) {
+        action.setChecked(command.is_on());
     }
 }
 
@@ -101,9 +110,13 @@ void Commands::turn(bool across) {
 }
 
 void Commands::say_what_fits(const QMenu* menu) {
-    update();
+    turn(requirements_.laid_across());
     for (const auto& [command, action] : all_) {
-        const QString reason = menu->actions().contains(action) ? why_not(command) : QString();
+        if (!menu->actions().contains(action)) {
+            continue;
+        }
+        word(command, *action);
+        const QString reason = why_not(command);
         if (!reason.isEmpty() && action->isEnabled()) {
             action->setEnabled(false);
             action->setText(action->text() + QLatin1Char('\t') + reason);

@@ -37,6 +37,7 @@ class Commands : public QObject {
     QMenu* make_menu(const Command& command, QMenu* in);
     void run(const Command& command);
     void turn(bool across);
+    void word(const Command& command, QAction& action) const;
     void say_what_fits(const QMenu* menu);
 
     const Requirements& requirements_;

@@ -30,6 +30,7 @@ class ContentsPanel : public QTreeWidget {
 
   protected:
     bool viewportEvent(QEvent* event) override;
+    void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
 
   private:
     void rebuild();

@@ -61,6 +61,15 @@ void ContentsPanel::fill_run_menu(QMenu& menu, QTreeWidgetItem& item) {
                    [this, id] { document_.perform(tr("removing a run"), remove_run(document_.study(), id)); });
 }
 
+/// While the focus is elsewhere, nothing is told of it.
+void ContentsPanel::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
+    if (hasFocus()) {
+        QTreeWidget::currentChanged(current, previous);
+    } else {
+        QAbstractItemView::currentChanged(current, previous);
+    }
+}
+
 /// What is told of a run is put together only when it is asked for.
 bool ContentsPanel::viewportEvent(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {

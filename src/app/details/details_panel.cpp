@@ -1,6 +1,7 @@
 #include "app/details/details_panel.h"
 
 #include "app/numbers/number_text.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 
 #include <QVBoxLayout>
@@ -18,7 +19,7 @@ DetailsPanel::DetailsPanel(Document& document, QWidget* parent)
     , working_(new WorkingPanel(document, this))
     , summary_heading_(new QLabel(tr("Selected cells"), this))
     , summary_(new NameValueList(this)) {
-    setAccessibleName(tr("Details"));
+    name_panel(*this, tr("Details"));
     setFrameShape(QFrame::NoFrame);
     setWidgetResizable(true);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

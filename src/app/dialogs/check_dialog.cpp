@@ -9,7 +9,11 @@
 namespace ledgefall {
 namespace {
 
-enum Kinds : int { adds_up, counts_to_n, whole_column, own };
+// What is checked, in the order of the list.
+constexpr int adds_up = 0;
+constexpr int counts_to_n = 1;
+constexpr int whole_column = 2;
+constexpr int own = 3;
 
 } // namespace
 

@@ -2,6 +2,7 @@
 
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/spoken.h"
 
 #include <QButtonGroup>
 #include <QDialogButtonBox>
@@ -27,6 +28,7 @@ ContinueDialog::ContinueDialog(std::vector<Value> started, std::size_t last_row,
     layout->addLayout(rule_buttons(guess.way));
     amount_->setText(field_text(guess.step));
     amount_->setAccessibleName(tr("Amount"));
+    name_field(*more_, tr("Number of rows"));
     more_->setRange(1, 20'000'000);
     more_->setValue(static_cast<int>(rows > last_row ? rows - last_row : 1));
     more_->setPrefix(tr("fill ", "before a number of rows"));

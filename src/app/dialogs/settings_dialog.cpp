@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/numbers/locale_text.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/stats/quantile.h"
 #include "core/study/edits/edits.h"
@@ -61,6 +62,7 @@ SettingsDialog::SettingsDialog(const Study& study, QWidget* parent)
     day_row->setContentsMargins(0, 0, 0, 0);
     day_row->addWidget(fixed_day_);
     day_row->addWidget(day_, 1);
+    name_field(*day_, tr("As-of day"));
     auto* form = new QFormLayout(this);
     form->addRow(tr("&Title"), title_);
     form->addRow(tr("&Note"), note_);

@@ -1,6 +1,7 @@
 #include "app/dialogs/summary_dialog.h"
 
 #include "app/document/document.h"
+#include "app/theme/spoken.h"
 #include "core/stats/quantile.h"
 
 #include <QDialogButtonBox>
@@ -54,6 +55,7 @@ SummaryDialog::SummaryDialog(const std::vector<Offer>& numbers, const std::vecto
             by_->setCurrentIndex(by_->count() - 1);
         }
     }
+    name_field(*rows_, tr("Number of rows"));
     quantiles_->addItems(quantile_names());
     quantiles_->setCurrentIndex(quantile_type - 1);
     some_rows_->setObjectName(QStringLiteral("first_rows"));

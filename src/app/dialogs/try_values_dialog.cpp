@@ -1,6 +1,7 @@
 #include "app/dialogs/try_values_dialog.h"
 
 #include "app/numbers/locale_text.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/value/decimals.h"
 
@@ -27,7 +28,8 @@ TryValuesDialog::TryValuesDialog(const Study& study, const HeldValue& held, QWid
     , preview_(new QLabel(this)) {
     setWindowTitle(tr("Try values of %1").arg(name_));
     way_->addItems({tr("From, to and step"), tr("A list of values"), tr("Repeatedly halved")});
-    way_->setAccessibleName(tr("How the values are given"));
+    name_field(*values_, tr("Values to try"));
+    outcomes_->setAccessibleName(tr("Outcomes"));
     for (const Outcome& outcome : offered_) {
         auto* item = new QListWidgetItem(
             tr("%1:  %2").arg(QString::fromStdString(outcome.label), QString::fromStdString(outcome.formula)),

@@ -48,7 +48,7 @@ class Row : public QStyledItemDelegate {
 } // namespace
 
 CompletionList::CompletionList(QWidget* parent)
-    : QListWidget(parent) {
+    : QuietList(parent) {
     setItemDelegate(new Row(this));
     setFocusPolicy(Qt::NoFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

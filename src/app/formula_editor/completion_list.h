@@ -1,13 +1,12 @@
 #pragma once
 
+#include "app/theme/quiet_list.h"
 #include "core/authoring/completion.h"
-
-#include <QListWidget>
 
 namespace ledgefall {
 
 /// What a formula can go on with, under the place where it is written. It takes no keys itself: the editor moves in it.
-class CompletionList : public QListWidget {
+class CompletionList : public QuietList {
     Q_OBJECT
   public:
     explicit CompletionList(QWidget* parent);

@@ -44,11 +44,8 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     line_->setPlaceholderText(tr("dev = x − mean(x)"));
     line_->installEventFilter(this);
     aid_->setTextFormat(Qt::RichText);
-    aid_->setAccessibleName(tr("Reference at the cursor"));
     message_->setWordWrap(true);
-    message_->setAccessibleName(tr("Error in the formula"));
     preview_->setTextFormat(Qt::RichText);
-    preview_->setAccessibleName(tr("First, middle and last row"));
     aid_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     preview_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     hint_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);

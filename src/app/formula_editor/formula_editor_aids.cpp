@@ -6,6 +6,7 @@
 #include "app/formula_editor/formula_highlighter.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"
@@ -75,6 +76,10 @@ void FormulaEditor::show_trouble() {
                                         .arg(QString::fromStdString(trouble->waits_for))
                               : trouble->what);
     message_->show();
+    if (!begun && message_->text() != announced_) {
+        announced_ = message_->text();
+        announce(*message_);
+    }
     const QString keys = QStringLiteral("Ctrl+Enter");
     if (!trouble->hold.empty()) {
         correction_->setText(tr("Hold %1 (%2)").arg(QString::fromStdString(trouble->hold), keys));

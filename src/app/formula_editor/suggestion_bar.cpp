@@ -1,5 +1,6 @@
 #include "app/formula_editor/suggestion_bar.h"
 
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"
@@ -16,7 +17,7 @@ SuggestionBar::SuggestionBar(Document& document, QWidget* parent)
     , leave_(new QToolButton(this))
     , buttons_(new QHBoxLayout) {
     setObjectName(QStringLiteral("offer"));
-    setAccessibleName(tr("Suggestion"));
+    name_panel(*this, tr("Suggestion"));
     text_->setWordWrap(true);
     leave_->setText(tr("Close"));
     leave_->setToolTip(tr("Dismiss this suggestion"));
@@ -53,6 +54,7 @@ void SuggestionBar::show_offer(const QString& text, std::vector<Choice> choices)
         take_[at]->setText(at < choices_.size() ? choices_[at].text : QString());
     }
     show();
+    announce(*text_);
 }
 
 void SuggestionBar::offer_waited(Id table, Id column) {

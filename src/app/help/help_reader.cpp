@@ -1,5 +1,6 @@
 #include "app/help/help_reader.h"
 
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/engine/functions/catalogue.h"
 
@@ -29,7 +30,7 @@ HelpReader::HelpReader(QWidget* parent)
     : QWidget(parent)
     , text_(new QTextBrowser(this))
     , back_(new QToolButton(this)) {
-    setAccessibleName(tr("Help"));
+    name_panel(*this, tr("Help"));
     auto* contents = new QToolButton(this);
     auto* close = new QToolButton(this);
     back_->setText(tr("Back"));

@@ -4,6 +4,7 @@
 #include "app/dialogs/prompts.h"
 #include "app/ledge/accessible_card.h"
 #include "app/numbers/format_choices.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
@@ -25,7 +26,7 @@ LedgeView::LedgeView(Document& document, QWidget* parent)
     , shelf_(new QWidget(this))
     , more_(new QToolButton(this)) {
     describe_cards_to_screen_readers();
-    setAccessibleName(tr("Ledge"));
+    name_panel(*this, tr("Ledge"));
     add_->setObjectName(QStringLiteral("hold"));
     add_->setText(tr("hold a value"));
     add_->setIcon(drawn_icon(QStringLiteral("hold")));

@@ -1,5 +1,7 @@
 #include "app/pages/find_bar.h"
 
+#include "app/theme/spoken.h"
+
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QToolButton>
@@ -15,7 +17,7 @@ FindBar::FindBar(Document& document, PageArea& place, QWidget* parent)
     , whole_(new QCheckBox(tr("&Whole cells"), this))
     , chosen_(new QCheckBox(tr("Only in &selected columns"), this))
     , message_(new QLabel(this)) {
-    setAccessibleName(tr("Find and replace"));
+    name_panel(*this, tr("Find and replace"));
     what_->setPlaceholderText(tr("find"));
     what_->setAccessibleName(tr("What to find"));
     with_->setPlaceholderText(tr("replace with"));
@@ -70,6 +72,12 @@ Search FindBar::search() const {
     return out;
 }
 
+/// The outcome of a search.
+void FindBar::tell(const QString& outcome) {
+    message_->setText(outcome);
+    announce(*message_);
+}
+
 void FindBar::find(bool backwards) {
     TablePage* page = place_.page();
     if (page == nullptr || what_->text().isEmpty()) {
@@ -102,7 +110,7 @@ void FindBar::find(bool backwards) {
             if (found) {
                 select_match(id, *found);
             } else if (found.end() != TaskEnd::stopped) {
-                message_->setText(Document::translated(found.why()));
+                tell(Document::translated(found.why()));
             }
         });
 }
@@ -115,13 +123,12 @@ void FindBar::select_match(Id table, std::optional<CellPlace> at) {
     }
     const auto& columns = page->model().table()->columns;
     if (!at || at->column >= columns.size()) {
-        return message_->setText(tr("%1 was not found.").arg(what_->text()));
+        return tell(tr("%1 was not found.").arg(what_->text()));
     }
     const QModelIndex found = page->model().place_of(columns[at->column]->id, at->row);
     page->view().set_current(found);
     page->view().bring_into_view(found);
-    message_->setText(
-        tr("%1, row %2").arg(QString::fromStdString(columns[at->column]->shown_label())).arg(found.row() + 1));
+    tell(tr("%1, row %2").arg(QString::fromStdString(columns[at->column]->shown_label())).arg(found.row() + 1));
 }
 
 void FindBar::replace(bool all) {
@@ -152,9 +159,9 @@ void FindBar::replace(bool all) {
             return replace_cells(study, table, wanted, with, std::nullopt, count.get(), stop);
         },
         [this, count](bool taken) {
-            message_->setText(!taken        ? QString()
-                              : *count == 0 ? tr("%1 is not in any typed cell.").arg(what_->text())
-                                            : tr("Cells changed: %1").arg(*count));
+            tell(!taken        ? QString()
+                 : *count == 0 ? tr("%1 is not in any typed cell.").arg(what_->text())
+                               : tr("Cells changed: %1").arg(*count));
         });
 }
 

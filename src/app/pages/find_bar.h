@@ -20,6 +20,7 @@ class FindBar : public QFrame {
     void open();
     void find(bool backwards);
     void replace(bool all);
+    void tell(const QString& outcome);
     QLineEdit& what() { return *what_; }
     QLineEdit& with() { return *with_; }
     QCheckBox& whole() { return *whole_; }

@@ -1,6 +1,9 @@
 #include "app/shell/checks_button.h"
 
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
+
+#include <utility>
 
 namespace ledgefall {
 
@@ -10,7 +13,7 @@ ChecksButton::ChecksButton(Document& document, QWidget* parent)
     setObjectName(QStringLiteral("checks"));
     setAutoRaise(true);
     setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
-    setAccessibleName(tr("State of the checks"));
+    setAccessibleDescription(tr("State of the checks"));
     connect(this, &QToolButton::clicked, this, &ChecksButton::go_to_broken);
     connect(&document_, &Document::results_changed, this, &ChecksButton::refresh);
     connect(&document_, &Document::shows_old_changed, this, &ChecksButton::refresh);
@@ -33,6 +36,9 @@ void ChecksButton::refresh() {
     setToolTip(open > 0      ? tr("They are being computed")
                : broken == 0 ? tr("Every check of the study holds")
                              : tr("Go to the first failing check"));
+    if (open == 0 && broken > std::exchange(broken_, broken)) {
+        announce(*this);
+    }
 }
 
 void ChecksButton::go_to_broken() {

@@ -21,6 +21,7 @@ class ChecksButton : public QToolButton {
     void go_to_broken();
 
     Document& document_;
+    int broken_ = 0; ///< how many failed when it was last told
 };
 
 } // namespace ledgefall

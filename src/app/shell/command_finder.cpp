@@ -1,5 +1,6 @@
 #include "app/shell/command_finder.h"
 
+#include "app/theme/quiet_list.h"
 #include "app/theme/theme.h"
 
 #include <QApplication>
@@ -64,7 +65,7 @@ class PlacedName : public QStyledItemDelegate {
 CommandFinder::CommandFinder(QWidget* window)
     : QLineEdit(window)
     , window_(window)
-    , list_(new QListWidget(window)) {
+    , list_(new QuietList(window)) {
     setPlaceholderText(tr("Find a command, name or table"));
     setAccessibleName(tr("Find a command, name or table"));
     setClearButtonEnabled(false);

@@ -6,6 +6,7 @@
 #include "app/numbers/locale_text.h"
 #include "app/shell/destinations.h"
 #include "app/theme/mnemonics.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
@@ -168,8 +169,7 @@ void MainWindow::connect_document() {
     connect(&document_, &Document::state_changed, this, &MainWindow::refresh);
     connect(&document_, &Document::refused, &notices_, &Notices::tell);
     connect(&document_, &Document::saving_failed, &notices_, &Notices::tell_until_read);
-    connect(&document_, &Document::computing_changed, this,
-            [this](bool busy) { working_->setText(busy ? tr("computing…") : QString()); });
+    connect(&document_, &Document::computing_changed, this, &MainWindow::tell_computing);
     connect(&document_, &Document::computing_progressed, this,
             [this](qint64 cells) { working_->setText(tr("computing… %L1 cells").arg(cells)); });
     new WaitDialog(document_.file_task(), this);
@@ -179,6 +179,16 @@ void MainWindow::connect_document() {
         commands_.update();
         fit_menu_bar();
     });
+}
+
+/// The end of what was seen to be computed is announced.
+void MainWindow::tell_computing(bool busy) {
+    const bool was_seen = !working_->text().isEmpty() && working_->isVisible();
+    working_->setText(busy ? tr("computing…") : QString());
+    working_->setAccessibleName(busy || !was_seen ? QString() : tr("Computing has ended."));
+    if (!busy && was_seen) {
+        announce(*working_);
+    }
 }
 
 void MainWindow::connect_ledge() {
@@ -269,7 +279,7 @@ void MainWindow::connect_files() {
 
 void MainWindow::connect_help() {
     show_help_in_dialogs();
-    give_mnemonics();
+    dress_what_is_shown();
     connect(help_, &HelpDesk::about_to_open, this, [this] { help().set_keys(commands_.rows_of_keys()); });
     connect(help_, &HelpDesk::first_steps_wanted, this, [this] {
         files_->may_leave([this] {

@@ -74,6 +74,7 @@ class MainWindow : public QMainWindow {
   private:
     void lay_out();
     void fit_menu_bar();
+    void tell_computing(bool busy);
     Panes* make_panes();
     QWidget* make_start_page();
     void list_commands();
@@ -108,7 +109,6 @@ class MainWindow : public QMainWindow {
     KeyboardPointing* pointer_;
     CommandFinder* finder_;
     FinderCorner* corner_ = nullptr;
-    Panes* panes_;
     NewFootMenu* foot_menu_;
     ChecksButton* checks_;
     QLabel* working_;
@@ -116,6 +116,7 @@ class MainWindow : public QMainWindow {
     FirstTable* first_table_;
     TableImport* imports_;
     TableExport* exports_;
+    Panes* panes_;
     StudyCommands* study_commands_;
     TableCommands* table_commands_;
     ChartCommands* chart_commands_;

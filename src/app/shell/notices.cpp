@@ -1,5 +1,6 @@
 #include "app/shell/notices.h"
 
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 
 #include <QHBoxLayout>
@@ -12,14 +13,12 @@ Notices::Notices(QWidget* window)
     , line_(new QLabel(window))
     , strip_(new QFrame(window))
     , unread_(new QLabel(strip_)) {
-    line_->setAccessibleName(tr("Message"));
     line_->setTextFormat(Qt::PlainText);
     strip_->setObjectName(QStringLiteral("unread"));
     strip_->setFrameShape(QFrame::StyledPanel);
     unread_->setWordWrap(true);
     unread_->setTextFormat(Qt::PlainText);
     unread_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    unread_->setAccessibleName(tr("Unread message"));
     auto* read = new QPushButton(tr("Dismiss"), strip_);
     connect(read, &QPushButton::clicked, strip_, &QWidget::hide);
     auto* row = new QHBoxLayout(strip_);
@@ -31,6 +30,7 @@ Notices::Notices(QWidget* window)
 void Notices::tell_until_read(const QString& sentence) {
     unread_->setText(sentence);
     strip_->show();
+    announce(*unread_);
 }
 
 void Notices::tell(const QString& sentence) {
@@ -46,6 +46,7 @@ void Notices::show(const QString& sentence, const QColor& colour) {
     colours.setColor(QPalette::WindowText, colour);
     line_->setPalette(colours);
     line_->setText(sentence);
+    announce(*line_);
 }
 
 } // namespace ledgefall

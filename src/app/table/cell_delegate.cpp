@@ -28,6 +28,33 @@ QModelIndex in_table(const QModelIndex& seen) {
 
 } // namespace
 
+/// A line around what is selected, as far as this cell is at its edge.
+void CellDelegate::paint_selection_edge(QPainter* painter, const QStyleOptionViewItem& option,
+                                        const QModelIndex& seen) {
+    const auto* view = qobject_cast<const QAbstractItemView*>(option.widget);
+    if (view == nullptr || view->selectionModel() == nullptr) {
+        return;
+    }
+    const auto ends = [&](int down, int right) {
+        const QModelIndex next = seen.sibling(seen.row() + down, seen.column() + right);
+        return !next.isValid() || !view->selectionModel()->isSelected(next);
+    };
+    const QRect rect = option.rect.adjusted(0, 0, -1, -1);
+    painter->setPen(QPen(theme().follows, 1));
+    if (ends(-1, 0)) {
+        painter->drawLine(rect.topLeft(), rect.topRight());
+    }
+    if (ends(1, 0)) {
+        painter->drawLine(rect.bottomLeft(), rect.bottomRight());
+    }
+    if (ends(0, -1)) {
+        painter->drawLine(rect.topLeft(), rect.bottomLeft());
+    }
+    if (ends(0, 1)) {
+        painter->drawLine(rect.topRight(), rect.bottomRight());
+    }
+}
+
 void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& seen) const {
     const QModelIndex index = in_table(seen);
     const bool laid_across = transposed_model(seen) != nullptr;
@@ -42,9 +69,15 @@ void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, 
                             : computed || trial || across ? in_use.computed
                                                           : in_use.paper);
     if (index.data(TableModel::BeyondRole).toBool()) {
+        if (selected) {
+            paint_selection_edge(painter, option, seen);
+        }
         paint_beyond(painter, option, index, laid_across);
         painter->restore();
         return;
+    }
+    if (selected) {
+        paint_selection_edge(painter, option, seen);
     }
     const auto state = static_cast<State>(index.data(TableModel::ValueStateRole).toInt());
     const bool overridden = index.data(TableModel::OverrideRole).toBool();

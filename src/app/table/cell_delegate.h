@@ -39,6 +39,7 @@ class CellDelegate : public QStyledItemDelegate {
 
   private:
     // `index` is one of the table's model; `laid_across`: the cells are seen with rows and columns exchanged.
+    static void paint_selection_edge(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& seen);
     static void paint_beyond(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
                              bool laid_across);
     static void paint_references(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,

@@ -1,6 +1,7 @@
 #include "app/table/table_page.h"
 
 #include "app/numbers/locale_text.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edit_grid.h"
@@ -69,6 +70,7 @@ void TablePage::lay_out_line() {
     title_->installEventFilter(this);
     state_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     line_widget_ = new QWidget(this);
+    name_panel(*line_widget_, tr("Commands of the table"));
     line_ = new QHBoxLayout(line_widget_);
     line_->setContentsMargins(14, 6, 10, 4);
     line_->addWidget(title_);

@@ -1,6 +1,7 @@
 // The line over a table: its title, which is written in place, and what is said of its rows.
 
 #include "app/table/table_page.h"
+#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"
@@ -116,6 +117,9 @@ void TablePage::refresh_title() {
     title_->setFont(theme().text(14, true));
     if (const QString label = QString::fromStdString(table->shown_label()); label != title_->text()) {
         title_->setText(label);
+        name_panel(*this, label);
+        view_->setAccessibleName(tr("Table %1").arg(label));
+        foot_->setAccessibleName(tr("Foot of %1").arg(label));
     }
     state_->setFont(theme().text(9));
     QPalette quiet = state_->palette();

@@ -206,6 +206,23 @@ QString TableModel::explanation(const Value& value) const {
     return {};
 }
 
+QString TableModel::spoken(const QModelIndex& cell) const {
+    const QString heading = headerData(cell.column(), Qt::Horizontal, Qt::DisplayRole).toString();
+    const QString row = headerData(cell.row(), Qt::Vertical, Qt::DisplayRole).toString();
+    const Value shown = value(cell.row(), cell.column());
+    const ColumnDefinition* definition = column(cell.column());
+    const QString unit = definition == nullptr ? QString() : QString::fromStdString(definition->unit);
+    const QString waits = waited_for(shown);
+    QString text = cell.data(Qt::DisplayRole).toString();
+    text = !waits.isEmpty()     ? tr("waits for %1").arg(waits)
+           : shown.is_fault()   ? tr("error: %1").arg(explanation(shown))
+           : shown.is_missing() ? tr("missing")
+           : unit.isEmpty()     ? text
+                                : text + u' ' + unit;
+    const QString said = tr("%1, row %2: %3").arg(heading, row, text);
+    return cell.data(OverrideRole).toBool() ? tr("%1, overridden").arg(said) : said;
+}
+
 QVariant TableModel::data(const QModelIndex& index, int role) const {
     const ColumnDefinition* definition = column(index.column());
     const bool trial = in_trial(index.column());
@@ -219,6 +236,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     }
     const Value cell = value(index.row(), index.column());
     switch (role) {
+    case Qt::AccessibleTextRole:
+        return spoken(index);
     case Qt::DisplayRole:
         return beginning_of(value_text(cell, shown_format(index.column())));
     case Qt::EditRole:
@@ -287,6 +306,9 @@ QVariant TableModel::headerData(int section, Qt::Orientation orientation, int ro
         return tr("next column");
     }
     QString text = QString::fromStdString(match->shown_label());
+    if (role == Qt::AccessibleTextRole && !match->unit.empty()) {
+        text += QStringLiteral(" [%1]").arg(QString::fromStdString(match->unit));
+    }
     if (role == Qt::AccessibleTextRole && match->computed()) {
         text += QStringLiteral(" = ") + QString::fromStdString(match->pieces.front().formula.text());
     }

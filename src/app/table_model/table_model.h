@@ -48,6 +48,7 @@ class TableModel : public QAbstractTableModel {
     virtual Value foot_value(const FootLine& line, int section) const;
     Format shown_format(int column) const;
     QString explanation(const Value& value) const;
+    QString spoken(const QModelIndex& cell) const; ///< a cell with its heading and row, and what is special about it
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;

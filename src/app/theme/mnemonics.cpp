@@ -1,10 +1,13 @@
 #include "app/theme/mnemonics.h"
 
+#include "app/theme/dialog_room.h"
+
 #include <QAbstractButton>
 #include <QApplication>
 #include <QDialog>
 #include <QEvent>
 #include <QLabel>
+#include <QMap>
 #include <QMenu>
 #include <QSet>
 
@@ -59,30 +62,83 @@ qsizetype mark_in(const QString& text) {
     return -1;
 }
 
-/// Where a mark can go: before a free letter, at the beginning of a word if possible.
-qsizetype free_place(const QString& text, const QSet<QChar>& taken) {
+/// Where a letter is marked: at the beginning of a word if it is there.
+qsizetype place_of(const QString& text, QChar letter) {
     qsizetype inside = -1;
-    const qsizetype end = text.contains(u'\t') ? text.indexOf(u'\t') : text.size();
-    for (qsizetype at = 0; at < end; ++at) {
-        if (!text[at].isLetterOrNumber() || taken.contains(text[at].toLower())) {
-            continue;
+    for (qsizetype at = 0; at < text.size(); ++at) {
+        if (text[at].toLower() == letter) {
+            if (at == 0 || !text[at - 1].isLetterOrNumber()) {
+                return at;
+            }
+            inside = inside < 0 ? at : inside;
         }
-        if (at == 0 || !text[at - 1].isLetterOrNumber()) {
-            return at;
-        }
-        inside = inside < 0 ? at : inside;
     }
     return inside;
 }
 
-class MnemonicGiver : public QObject {
+/// The letters by which a text can be known, the best first: the one that is marked, those that begin words, the
+/// others.
+QString letters_of(const QString& text, qsizetype mark) {
+    const qsizetype end = text.contains(u'\t') ? text.indexOf(u'\t') : text.size();
+    QString beginning;
+    QString inside;
+    for (qsizetype at = 0; at < end; ++at) {
+        if (text[at].isLetterOrNumber()) {
+            const bool begins = at == 0 || !text[at - 1].isLetterOrNumber();
+            (begins ? beginning : inside) += text[at].toLower();
+        }
+    }
+    return (mark < 0 ? QString() : QString(text[mark].toLower())) + beginning + inside;
+}
+
+/// Gives each text a letter that no other has, as far as there are enough: one that has a letter gives it up for a text
+/// that has no other, where it has another one itself.
+class LetterChoice {
+  public:
+    explicit LetterChoice(const QStringList& letters)
+        : letters_(letters) {
+        for (qsizetype text = 0; text < letters.size(); ++text) {
+            QSet<QChar> asked;
+            (void)find(text, asked);
+        }
+    }
+
+    QChar of(qsizetype text) const { return owners_.key(text); }
+
+  private:
+    bool find(qsizetype text, QSet<QChar>& asked) {
+        for (const QChar letter : letters_[text]) {
+            if (asked.contains(letter)) {
+                continue;
+            }
+            asked.insert(letter);
+            if (!owners_.contains(letter) || find(owners_[letter], asked)) {
+                owners_[letter] = text;
+                return true;
+            }
+        }
+        return false;
+    }
+
+    const QStringList& letters_;
+    QMap<QChar, qsizetype> owners_;
+};
+
+class Dresser : public QObject {
   public:
     using QObject::QObject;
 
   protected:
     bool eventFilter(QObject* watched, QEvent* event) override {
-        if (event->type() == QEvent::Show && (qobject_cast<QMenu*>(watched) || qobject_cast<QDialog*>(watched))) {
+        if (event->type() != QEvent::Show) {
+            return false;
+        }
+        auto* dialog = qobject_cast<QDialog*>(watched);
+        if (dialog != nullptr || qobject_cast<QMenu*>(watched) != nullptr) {
             give_mnemonics(*static_cast<QWidget*>(watched));
+        }
+        if (dialog != nullptr) {
+            fit_to_screen(*dialog);
         }
         return false;
     }
@@ -90,39 +146,31 @@ class MnemonicGiver : public QObject {
 
 } // namespace
 
-void give_mnemonics() {
-    const QString name = QStringLiteral("mnemonics");
+void dress_what_is_shown() {
+    const QString name = QStringLiteral("dresser");
     if (qApp->findChild<QObject*>(name, Qt::FindDirectChildrenOnly) == nullptr) {
-        auto* giver = new MnemonicGiver(qApp);
-        giver->setObjectName(name);
-        qApp->installEventFilter(giver);
+        auto* dresser = new Dresser(qApp);
+        dresser->setObjectName(name);
+        qApp->installEventFilter(dresser);
     }
 }
 
 void give_mnemonics(QWidget& window) {
     const auto* menu = qobject_cast<const QMenu*>(&window);
     QList<Lettered> parts = menu != nullptr ? entries_of(*menu) : parts_of(window);
-    QSet<QChar> taken;
-    QList<Lettered*> without;
+    QStringList letters;
     for (Lettered& part : parts) {
         const qsizetype mark = mark_in(part.text);
-        const QChar letter = mark < 0 ? QChar() : part.text[mark + 1].toLower();
-        if (mark >= 0 && !taken.contains(letter)) {
-            taken.insert(letter);
-            continue;
-        }
-        if (mark >= 0) { // another has it
+        if (mark >= 0) {
             part.text.remove(mark, 1);
         }
-        without.append(&part);
+        letters << letters_of(part.text, mark);
     }
-    for (Lettered* part : without) {
-        const qsizetype place = free_place(part->text, taken);
-        if (place >= 0) {
-            taken.insert(part->text[place].toLower());
-            part->text.insert(place, u'&');
-        }
-        part->set(part->text);
+    const LetterChoice choice(letters);
+    for (qsizetype at = 0; at < parts.size(); ++at) {
+        const QChar letter = choice.of(at);
+        const qsizetype place = letter.isNull() ? -1 : place_of(parts[at].text, letter);
+        parts[at].set(place < 0 ? parts[at].text : QString(parts[at].text).insert(place, u'&'));
     }
 }
 

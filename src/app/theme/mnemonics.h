@@ -5,10 +5,11 @@
 namespace ledgefall {
 
 /// From now on every menu and dialog that is shown can be worked by letters: an entry, button or labelled field that
-/// has none of its own, or one that another has before it, gets a free letter of its text. Once for each application.
-void give_mnemonics();
+/// has none of its own, or one that another has before it, gets a free letter of its text. A dialog also fits the
+/// screen. Once for each application.
+void dress_what_is_shown();
 
-/// Does so for one menu or dialog.
+/// Gives the letters of one menu or dialog.
 void give_mnemonics(QWidget& window);
 
 } // namespace ledgefall

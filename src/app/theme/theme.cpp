@@ -185,6 +185,12 @@ void set_dark(bool wanted_dark) {
 
 namespace {
 
+/// A colour on the way from one to another.
+QColor between(const QColor& from, const QColor& to, double part) {
+    const auto mixed = [part](int a, int b) { return static_cast<int>(std::lround(a + part * (b - a))); };
+    return {mixed(from.red(), to.red()), mixed(from.green(), to.green()), mixed(from.blue(), to.blue())};
+}
+
 void restyle() {
     const Theme& in_use = theme();
     QPalette palette;
@@ -202,7 +208,7 @@ void restyle() {
     palette.setColor(QPalette::PlaceholderText, in_use.faint_ink);
     palette.setColor(QPalette::Link, in_use.follows);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText}) {
-        palette.setColor(QPalette::Disabled, role, in_use.faint_ink.lighter(135));
+        palette.setColor(QPalette::Disabled, role, between(in_use.faint_ink, in_use.margin, 0.4));
     }
     QApplication::setPalette(palette);
     QApplication::setFont(in_use.text());

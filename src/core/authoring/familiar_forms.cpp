@@ -333,7 +333,7 @@ class Sayer {
         if (small == "if") {
             return arguments(part(fragments, at + 2, closing(fragments, at + 1))).size() > 1;
         }
-        const bool joins = (small == "and" || small == "or") && !after_value;
+        const bool joins = (small == "and" || small == "or" || small == "mod") && !after_value;
         return joins || (!is_reserved(small) && !is_known(fragments[at].text));
     }
 
