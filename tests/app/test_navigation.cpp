@@ -1,6 +1,7 @@
 // Where things stand in the window, and how one gets about: two tables side by side, headings and their bands, the
 // ledge's order, finding and replacing one by one, keys that go from cell to cell.
 
+#include "app/table/heading_lines.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
@@ -80,6 +81,30 @@ class TestNavigation : public QObject {
         QCoreApplication::sendPostedEvents(); // layouts that are still to be made
         QCoreApplication::processEvents();
         QCOMPARE(drive.window.width(), width);
+    }
+
+    /// A heading's formula breaks where a reader would, and a name only where it alone is too long.
+    void headings_break_where_a_reader_would() {
+        const QFontMetrics metrics(theme().formula());
+        const auto lines = [&metrics](const QString& formula, const QString& as_wide_as) {
+            QStringList out;
+            for (QString rest = formula; !rest.isEmpty();) {
+                const qsizetype length = length_of_line(rest, metrics, metrics.horizontalAdvance(as_wide_as));
+                out << rest.left(length).trimmed();
+                rest = rest.mid(length);
+            }
+            return out.join(u'|');
+        };
+        QCOMPARE(lines(QStringLiteral("dev = length − mean(length)"), QStringLiteral("dev = length − me")),
+                 QStringLiteral("dev = length −|mean(length)"));
+        QCOMPARE(lines(QStringLiteral("m = mean(time where site = pool)"), QStringLiteral("m = mean(time wh")),
+                 QStringLiteral("m = mean(time|where site =|pool)"));
+        QCOMPARE(lines(QStringLiteral("f = count(Dishes.seeds in class)"), QStringLiteral("count(Dishes.s")),
+                 QStringLiteral("f = count(|Dishes.seeds|in class)"));
+        QCOMPARE(lines(QStringLiteral("a·b/c^d"), QStringLiteral("a·b/")), QStringLiteral("a·b/|c^d"));
+        QCOMPARE(lines(QStringLiteral("relative_frequency_of_pebbles"), QStringLiteral("relative_frequen")),
+                 QStringLiteral("relative_|frequency_of_|pebbles"));
+        QCOMPARE(lines(QStringLiteral("unbreakable"), QStringLiteral("unbr")), QStringLiteral("unbr|eaka|ble"));
     }
 
     void headings_are_as_high_as_they_need() {

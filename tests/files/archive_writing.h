@@ -7,8 +7,8 @@
 
 namespace ledgefall::testing {
 
-/// An archive of parts, by name and text, as a packaged file has them.
-inline std::string archive_of(const std::vector<std::pair<std::string, std::string>>& parts) {
+/// An archive of parts, by name and text, as a packaged file has them; `packed`: as small as they can be.
+inline std::string archive_of(const std::vector<std::pair<std::string, std::string>>& parts, bool packed = false) {
     zip_error_t error;
     zip_error_init(&error);
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
@@ -17,7 +17,7 @@ inline std::string archive_of(const std::vector<std::pair<std::string, std::stri
     for (const auto& [name, text] : parts) {
         const zip_int64_t at = zip_file_add(archive, name.c_str(),
                                             zip_source_buffer(archive, text.data(), text.size(), 0), ZIP_FL_OVERWRITE);
-        zip_set_file_compression(archive, static_cast<zip_uint64_t>(at), ZIP_CM_STORE, 0);
+        zip_set_file_compression(archive, static_cast<zip_uint64_t>(at), packed ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
     }
     zip_close(archive);
     zip_source_open(target);

@@ -295,6 +295,16 @@ class OpenFormulaRecovery : public QObject {
         }
     }
 
+    /// A small archive that unpacks to very much is refused before it does.
+    void a_part_of_zeros_is_not_unpacked() {
+        const std::string bomb = archive_of({{"content.xml", std::string(300'000'000, '\0')}}, true);
+        QVERIFY(bomb.size() < 1'000'000);
+        const auto read = read_open_document(bomb);
+        QVERIFY(!read);
+        QVERIFY2(read.refusal().text().find("unpacks to more than 100000000 bytes") != std::string::npos,
+                 read.refusal().text().c_str());
+    }
+
     /// Both formats say the same.
     void formats_agree() {
         for (const Expected& expected : all_expected()) {

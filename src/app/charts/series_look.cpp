@@ -15,7 +15,7 @@ constexpr std::size_t looks = 6;
 /// at least three times the contrast to the paper.
 QColor colour_of(std::size_t number) {
     static const std::array<QColor, looks> day{QColor(0x14, 0x66, 0x8A), QColor(0xC2, 0x83, 0x30),
-                                               QColor(0x33, 0x18, 0x30), QColor(0x55, 0x9A, 0x5C),
+                                               QColor(0x33, 0x18, 0x30), QColor(0x52, 0x96, 0x5A),
                                                QColor(0x5B, 0x64, 0x6D), QColor(0x6B, 0x1F, 0x1C)};
     static const std::array<QColor, looks> night{QColor(0x79, 0xC2, 0xDE), QColor(0xD0, 0x8B, 0x36),
                                                  QColor(0x9A, 0x5F, 0x93), QColor(0xDD, 0xF3, 0xDA),

@@ -66,8 +66,7 @@ void ContinueHandle::paint(QPainter& painter) const {
 }
 
 bool ContinueHandle::press(const QPoint& at) {
-    const bool hit =
-        offered() && rect().adjusted(-3, -2, 3, 3).contains(view_.laid_across() ? at.transposed() : at);
+    const bool hit = offered() && rect().adjusted(-3, -2, 3, 3).contains(view_.laid_across() ? at.transposed() : at);
     to_ = hit ? view_.chosen().bottom : -1;
     return hit;
 }
@@ -99,9 +98,9 @@ void ContinueHandle::release(const QPoint& at) {
         view_.choose_cell_at(at);
     } else if (to > block.bottom) {
         const auto count = [](int number) { return static_cast<std::size_t>(number); };
-        document_.perform(tr("continuing"), continue_cells(document_.study(), view_.table_model().table_id(),
-                                                           count(block.left), count(block.right), count(block.top),
-                                                           count(block.rows()), count(to)));
+        document_.perform(tr("continuing"),
+                          continue_cells(document_.study(), view_.table_model().table_id(), count(block.left),
+                                         count(block.right), count(block.top), count(block.rows()), count(to)));
     }
 }
 

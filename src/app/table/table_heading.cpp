@@ -1,6 +1,7 @@
 #include "app/table/table_heading.h"
 
 #include "app/numbers/number_text.h"
+#include "app/table/heading_lines.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -16,42 +17,6 @@ constexpr double least_of_value = 44; ///< of an axis across
 constexpr double most_width = 150;
 constexpr double most_at_left = 260;
 constexpr int wrapped = Qt::TextWordWrap | Qt::TextWrapAnywhere;
-
-/// How many characters of a formula stand in a line: up to the last blank, operator, comma or bracket that fits, or
-/// else within a name behind its last `_` or `.`, or else as many as there is room for.
-qsizetype length_of_line(const QString& text, const QFontMetrics& metrics, int width) {
-    static const QString signs = QStringLiteral(" ·/^=<>≤≥≠≈,;(|)]");
-    static const QString closing = QStringLiteral(")],;²³");
-    qsizetype reader_break = 0, name_break = 0, any_break = 0;
-    for (qsizetype length = 1; length <= text.size(); ++length) {
-        const QString part = text.left(length);
-        const QStringView seen = QStringView(part).trimmed(); // a blank at the end of a line needs no room
-        if (length > 1 && metrics.horizontalAdvance(seen.toString()) > width) {
-            break;
-        }
-        any_break = length;
-        const QChar last = part.back();
-        const bool before_closing = length < text.size() && closing.contains(text[length]);
-        reader_break = signs.contains(last) && !before_closing ? length : reader_break;
-        name_break = last == u'_' || last == u'.' ? length : name_break;
-    }
-    return any_break == text.size() ? any_break
-           : reader_break > 0       ? reader_break
-           : name_break > 0         ? name_break
-                                    : any_break;
-}
-
-/// A label in which words that alone are too wide may be divided behind their `_` and `.`.
-QString divisible(const QString& label, const QFontMetrics& metrics, int width) {
-    QStringList words = label.split(u' ');
-    for (QString& word : words) {
-        if (metrics.horizontalAdvance(word) > width) {
-            static const QString no_width = QString(QChar(0x200B));
-            word.replace(u'_', u'_' + no_width).replace(u'.', u'.' + no_width);
-        }
-    }
-    return words.join(u' ');
-}
 
 QFont note_font() {
     QFont quiet = theme().formula();
@@ -127,6 +92,9 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
     layout.setText(content.formula.text);
     layout.setFont(theme().formula());
     layout.setFormats(content.formula.formats);
+    QTextOption as_told;
+    as_told.setWrapMode(QTextOption::WrapAnywhere); // each line ends where it is told to
+    layout.setTextOption(as_told);
     const QFontMetrics metrics(theme().formula());
     layout.beginLayout();
     double y = 0;

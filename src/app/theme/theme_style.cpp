@@ -10,6 +10,24 @@ namespace ledgefall {
 ThemeStyle::ThemeStyle()
     : QProxyStyle(QStringLiteral("Fusion")) {}
 
+/// Icons and marks to tick are as large as the text beside them.
+int ThemeStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const {
+    const int size = QProxyStyle::pixelMetric(metric, option, widget);
+    switch (metric) {
+    case PM_SmallIconSize:
+    case PM_ButtonIconSize:
+    case PM_ToolBarIconSize:
+    case PM_ListViewIconSize:
+    case PM_IndicatorWidth:
+    case PM_IndicatorHeight:
+    case PM_ExclusiveIndicatorWidth:
+    case PM_ExclusiveIndicatorHeight:
+        return theme().px(size);
+    default:
+        return size;
+    }
+}
+
 int ThemeStyle::styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                           QStyleHintReturn* returned) const {
     return hint == SH_DialogButtonBox_ButtonsHaveIcons ? 0 : QProxyStyle::styleHint(hint, option, widget, returned);

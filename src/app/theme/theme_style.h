@@ -11,6 +11,7 @@ class ThemeStyle : public QProxyStyle {
   public:
     ThemeStyle();
 
+    int pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const override;
     int styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                   QStyleHintReturn* returned) const override;
     void drawPrimitive(PrimitiveElement element, const QStyleOption* option, QPainter* painter,

@@ -1,13 +1,31 @@
 #include "files/io/machine_memory.h"
 
+#include <algorithm>
 #include <fstream>
 #include <limits>
 #include <malloc.h>
 #include <string>
+#include <sys/resource.h>
+#include <unistd.h>
 
 namespace ledgefall {
 
-double free_memory() {
+namespace {
+
+/// What the process may still take before its limit, less what a window needs to go on; infinite without a limit.
+double left_of_limit() {
+    constexpr double kept_for_the_window = 48e6;
+    rlimit limit{};
+    if (getrlimit(RLIMIT_AS, &limit) != 0 || limit.rlim_cur == RLIM_INFINITY) {
+        return std::numeric_limits<double>::infinity();
+    }
+    double pages = 0;
+    std::ifstream("/proc/self/statm") >> pages;
+    const double used = pages * static_cast<double>(sysconf(_SC_PAGESIZE));
+    return std::max(0.0, static_cast<double>(limit.rlim_cur) - used - kept_for_the_window);
+}
+
+double free_memory_of_machine() {
     std::ifstream about("/proc/meminfo");
     std::string name;
     std::string unit;
@@ -19,6 +37,12 @@ double free_memory() {
         }
     }
     return std::numeric_limits<double>::infinity();
+}
+
+} // namespace
+
+double free_memory() {
+    return std::min(free_memory_of_machine(), left_of_limit());
 }
 
 void keep_memory_at_hand() {

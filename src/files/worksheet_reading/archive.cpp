@@ -6,6 +6,13 @@
 #include <zip.h>
 
 namespace ledgefall {
+namespace {
+
+Sentence too_large(const std::string& part, std::uint64_t most) {
+    return {N_("Its part %1 unpacks to more than %2 bytes, which is too large to read."), {part, std::to_string(most)}};
+}
+
+} // namespace
 
 Result<Archive> Archive::open(std::string_view bytes) {
     const Sentence damaged{N_("It is cut off or damaged: it does not end as an archive should. Get a new copy."), {}};
@@ -35,15 +42,19 @@ Result<std::string> Archive::read(const std::string& part) const {
         return Sentence{N_("It is not a worksheet, or it is damaged: its part %1 is missing."), {part}};
     }
     const auto at = static_cast<zip_uint64_t>(index);
+    std::uint64_t most = WorksheetLimits::unpacked_bytes;
     zip_stat_t facts;
     zip_stat_init(&facts);
     if (zip_stat_index(zip_.get(), at, 0, &facts) == 0) {
         if ((facts.valid & ZIP_STAT_ENCRYPTION_METHOD) != 0 && facts.encryption_method != ZIP_EM_NONE) {
             return Sentence{N_("It is encrypted. Save it without a password first."), {}};
         }
-        if ((facts.valid & ZIP_STAT_SIZE) != 0 && facts.size > WorksheetLimits::unpacked_bytes) {
-            return Sentence{N_("Its part %1 unpacks to more than %2 bytes, which is too large to read."),
-                            {part, std::to_string(WorksheetLimits::unpacked_bytes)}};
+        if ((facts.valid & ZIP_STAT_COMP_SIZE) != 0) {
+            most = std::min(most, std::max<std::uint64_t>(WorksheetLimits::always_unpacked,
+                                                          WorksheetLimits::most_for_a_byte * facts.comp_size));
+        }
+        if ((facts.valid & ZIP_STAT_SIZE) != 0 && facts.size > most) {
+            return too_large(part, most);
         }
     }
     const std::shared_ptr<zip_file_t> file(zip_fopen_index(zip_.get(), at, 0), [](zip_file_t* open) {
@@ -69,9 +80,8 @@ Result<std::string> Archive::read(const std::string& part) const {
         if (got == 0) {
             return out;
         }
-        if (out.size() > WorksheetLimits::unpacked_bytes) {
-            return Sentence{N_("Its part %1 unpacks to more than %2 bytes, which is too large to read."),
-                            {part, std::to_string(WorksheetLimits::unpacked_bytes)}};
+        if (out.size() > most) {
+            return too_large(part, most);
         }
     }
 }

@@ -84,6 +84,8 @@ struct Workbook {
 /// The bounds within which a worksheet is read.
 struct WorksheetLimits {
     static constexpr std::uint64_t unpacked_bytes = 1'500'000'000; ///< of one part of the archive
+    static constexpr std::uint64_t always_unpacked = 100'000'000;  ///< however few bytes it takes in the archive
+    static constexpr std::uint64_t most_for_a_byte = 100;          ///< of what is larger
     static constexpr std::size_t cells = 6'000'000;
     static constexpr std::uint32_t rows = 1'048'576;
     static constexpr std::uint32_t columns = 16'384;
