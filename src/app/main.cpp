@@ -43,7 +43,7 @@ class Application : public QApplication {
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
     ledgefall::take_file_limit_as_error();
-    ledgefall::MemoryBudget::available = ledgefall::free_memory;
+    ledgefall::MemoryBudget::available = ledgefall::free_memory_beside_window;
     Application application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));

@@ -98,7 +98,7 @@ class TestNavigation : public QObject {
         QCOMPARE(lines(QStringLiteral("dev = length − mean(length)"), QStringLiteral("dev = length − me")),
                  QStringLiteral("dev = length −|mean(length)"));
         QCOMPARE(lines(QStringLiteral("m = mean(time where site = pool)"), QStringLiteral("m = mean(time wh")),
-                 QStringLiteral("m = mean(time|where site =|pool)"));
+                 QStringLiteral("m = mean(time|where site = pool)"));
         QCOMPARE(lines(QStringLiteral("f = count(Dishes.seeds in class)"), QStringLiteral("count(Dishes.s")),
                  QStringLiteral("f = count(|Dishes.seeds|in class)"));
         QCOMPARE(lines(QStringLiteral("a·b/c^d"), QStringLiteral("a·b/")), QStringLiteral("a·b/|c^d"));

@@ -25,7 +25,9 @@ double left_of_limit() {
     return std::max(0.0, static_cast<double>(limit.rlim_cur) - used - kept_for_the_window);
 }
 
-double free_memory_of_machine() {
+} // namespace
+
+double free_memory() {
     std::ifstream about("/proc/meminfo");
     std::string name;
     std::string unit;
@@ -39,10 +41,8 @@ double free_memory_of_machine() {
     return std::numeric_limits<double>::infinity();
 }
 
-} // namespace
-
-double free_memory() {
-    return std::min(free_memory_of_machine(), left_of_limit());
+double free_memory_beside_window() {
+    return std::min(free_memory(), left_of_limit());
 }
 
 void keep_memory_at_hand() {
