@@ -210,6 +210,36 @@ class TestAccessibility : public QObject {
         }
     }
 
+    /// Tab never goes back over what stands above in the same column of a dialog, but from its end to its beginning.
+    void tab_goes_through_a_dialog_as_it_is_seen() {
+        const QStringList wrong = look_at_dialogs([](QDialog& dialog) {
+            QList<QWidget*> order;
+            QWidget* first = dialog.nextInFocusChain();
+            for (QWidget* part = first; order.isEmpty() || part != first; part = part->nextInFocusChain()) {
+                order << part;
+            }
+            order.erase(std::remove_if(order.begin(), order.end(),
+                                       [&dialog](const QWidget* part) {
+                                           return !part->isVisible() || part->window() != &dialog || !takes_keys(*part);
+                                       }),
+                        order.end());
+            const auto place = [&dialog](const QWidget* part) {
+                return QRect(part->mapTo(&dialog, QPoint()), part->size());
+            };
+            QStringList out;
+            for (qsizetype at = 1; at < order.size(); ++at) {
+                const QRect before = place(order[at - 1]);
+                const QRect now = place(order[at]);
+                const bool same_column = now.left() < before.right() && before.left() < now.right();
+                if (same_column && now.bottom() <= before.top()) {
+                    out << QString::fromLatin1(order[at]->metaObject()->className()) + u' ' + name_of(*order[at]);
+                }
+            }
+            return out.size() > 1 ? out : QStringList(); // one is the way from the end to the beginning
+        });
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u'\n')));
+    }
+
     /// At twice the size each dialog fits a screen of 1280 by 800.
     void dialogs_fit_the_screen_at_twice_the_size() {
         set_zoom(2.0);

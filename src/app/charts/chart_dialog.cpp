@@ -1,6 +1,7 @@
 #include "app/charts/chart_dialog.h"
 
 #include "app/theme/spoken.h"
+#include "app/theme/tab_order.h"
 #include "app/theme/theme.h"
 
 #include <QDialogButtonBox>
@@ -357,6 +358,7 @@ void ChartDialog::add_series() {
         series.unknown_fields.clear();
     }
     put_series(series);
+    order_tabs(*this);
     look_over();
 }
 
@@ -364,6 +366,7 @@ void ChartDialog::add_reference(int kind) {
     Reference reference;
     reference.form = static_cast<Reference::Form>(kind);
     put_reference(reference);
+    order_tabs(*this);
     references_.back().numbers.front()->setFocus();
     look_over();
 }

@@ -1,6 +1,7 @@
 #include "app/theme/mnemonics.h"
 
 #include "app/theme/dialog_room.h"
+#include "app/theme/tab_order.h"
 
 #include <QAbstractButton>
 #include <QApplication>
@@ -139,6 +140,7 @@ class Dresser : public QObject {
         }
         if (dialog != nullptr) {
             fit_to_screen(*dialog);
+            order_tabs(*dialog);
         }
         return false;
     }
