@@ -382,6 +382,30 @@ class TestAccessibility : public QObject {
         QVERIFY(drive.table().foot.empty());
     }
 
+    void a_point_of_a_chart_is_chosen_and_a_suggestion_taken_by_keys() {
+        WindowDriver drive;
+        open_pebbles(drive);
+        choose(drive, 0, 3, 0, 1);
+        drive.command("draw");
+        QVERIFY(drive.settle());
+        TableView& view = drive.window.page()->view();
+        view.setFocus();
+        drive.key(Qt::Key_F6);
+        QVERIFY(drive.window.pages().chart_page()->plot().hasFocus());
+        drive.key(Qt::Key_Right);
+        drive.key(Qt::Key_Right);
+        drive.key(Qt::Key_Return);
+        QTRY_COMPARE(view.chosen().top, 1);
+        QCOMPARE(view.chosen().rows(), 1);
+        bool taken = false;
+        drive.window.page()->suggestions().offer(QStringLiteral("News"), QStringLiteral("Take"),
+                                                 [&taken] { taken = true; });
+        view.setFocus();
+        drive.key(Qt::Key_F6);
+        drive.key(Qt::Key_Space);
+        QVERIFY(taken);
+    }
+
     /// Mistakes, refusals, suggestions and outcomes are heard.
     void what_is_news_is_announced() {
         WindowDriver drive;

@@ -452,7 +452,7 @@ Panes* MainWindow::make_panes() {
          of_page([](TablePage& page) -> QWidget* { return &page.foot(); }),
          of_page([](TablePage& page) -> QWidget* { return &page.suggestions(); }),
          [this]() -> QWidget* { return pages_->beside() == nullptr ? nullptr : &pages_->beside()->view(); },
-         [this]() -> QWidget* { return pages_->chart_page(); },
+         [this]() -> QWidget* { return pages_->chart_page() == nullptr ? nullptr : &pages_->chart_page()->plot(); },
          [this]() -> QWidget* { return pages_->page() == nullptr ? pages_->currentWidget() : nullptr; },
          [this] { return find_bar_; }, [this]() -> QWidget* { return notices_.strip(); }, [this] { return details_; },
          [this]() -> QWidget* { return &help_->reader(); }, [this] { return checks_; }},

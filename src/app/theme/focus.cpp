@@ -1,9 +1,11 @@
 #include "app/theme/focus.h"
 
+#include "app/theme/tab_order.h"
+
 namespace ledgefall {
 
 bool focus_inside(QWidget& part) {
-    for (QWidget* inside : QList<QWidget*>{&part} + part.findChildren<QWidget*>()) {
+    for (QWidget* inside : in_order_of_layout(part) + part.findChildren<QWidget*>()) {
         const bool takes_keys = (inside->focusPolicy() & Qt::TabFocus) != 0 && inside->focusProxy() == nullptr;
         if (takes_keys && inside->isEnabled() && inside->isVisible()) {
             inside->setFocus(Qt::TabFocusReason);

@@ -37,9 +37,14 @@ void collect(QLayout* layout, QList<QWidget*>& out) {
 
 } // namespace
 
+QList<QWidget*> in_order_of_layout(QWidget& part) {
+    QList<QWidget*> out;
+    collect(part, out);
+    return out;
+}
+
 void order_tabs(QDialog& dialog) {
-    QList<QWidget*> parts;
-    collect(dialog.layout(), parts);
+    const QList<QWidget*> parts = in_order_of_layout(dialog);
     for (qsizetype at = 1; at < parts.size(); ++at) {
         QWidget::setTabOrder(parts[at - 1], parts[at]);
     }
