@@ -6,6 +6,8 @@
 #include "files/worksheet_recovery/openformula_functions.h"
 #include "harness/test_program.h"
 
+#include <random>
+
 using namespace ledgefall;
 using namespace ledgefall::testing;
 
@@ -255,6 +257,26 @@ class FamiliarForms : public QObject {
             const std::vector<std::string> forms = reader.forms(formula);
             QVERIFY2(forms.empty(), (std::string(formula) + " as " + (forms.empty() ? "" : forms.front())).c_str());
         }
+    }
+
+    /// Whatever is typed, something or nothing is suggested, at once.
+    void any_text_can_be_looked_at() {
+        const Reader reader;
+        const std::vector<std::string> pieces{"(",  ")", ";", ",", "x", "IF", "A2",  "$B$3", ":", "1",      "2.5", "\"",
+                                              "**", "=", "!", "[", "]", "if", "bar", "mean", " ", "\u0304", "{",   "%"};
+        std::mt19937 draw(7);
+        for (int round = 0; round < 20'000; ++round) {
+            std::string text;
+            for (unsigned length = draw() % 14; length > 0; --length) {
+                text += pieces[draw() % pieces.size()];
+            }
+            for (const std::string& form : reader.forms(text)) {
+                QVERIFY2(form.size() < 40 * (text.size() + 10), text.c_str());
+            }
+            (void)cell_address_in(text, reader.study(), reader.table());
+        }
+        QVERIFY(reader.forms(std::string(100'000, '(')).empty());
+        QVERIFY(reader.forms(std::string(3'000, '(')).empty());
     }
 
     /// What no column stands for is only told: a fixed cell, a column that is not there.

@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 
+#include <QCoreApplication>
 #include <QMouseEvent>
 #include <QPainter>
 

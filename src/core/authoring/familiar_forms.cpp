@@ -72,9 +72,8 @@ class Divider {
         case '"':
         case '\'':
             return open;
-        case 0x201C: // “
-            return 0x201D;
-        case 0x201D: // ” of both ends
+        case 0x201C: // “, or ” at both ends
+        case 0x201D:
             return 0x201D;
         case 0x201E: // „
             return 0x201C;
@@ -471,6 +470,7 @@ class Sayer {
         const std::string small = in_small_letters(written);
         const std::string capital = in_capitals(written);
         std::vector<std::string> all;
+        all.reserve(given.size());
         ++depth_;
         for (const Fragments& argument : given) {
             all.push_back(said(argument));
@@ -523,7 +523,10 @@ class Sayer {
         if ((name == "and" || name == "or") && !all.empty()) {
             std::string out;
             for (const std::string& one : all) {
-                out += (out.empty() ? "" : " " + name + " ") + one;
+                if (!out.empty()) {
+                    out.append(" ").append(name).append(" ");
+                }
+                out += one;
             }
             return "(" + out + ")";
         }
@@ -598,6 +601,19 @@ class Sayer {
     int depth_ = 0; ///< of brackets
 };
 
+constexpr std::size_t most_characters = 4000; ///< longer ones are nobody's single formula
+
+int depth_of(const Fragments& fragments) {
+    int depth = 0;
+    int deepest = 0;
+    for (const Fragment& fragment : fragments) {
+        const bool sign = fragment.type == FragmentType::sign;
+        depth += sign && fragment.text == "(" ? 1 : sign && fragment.text == ")" ? -1 : 0;
+        deepest = std::max(deepest, depth);
+    }
+    return deepest;
+}
+
 /// A condition alone needs no brackets around it.
 std::string without_outer_brackets(const std::string& text) {
     int depth = 0;
@@ -614,8 +630,14 @@ std::string without_outer_brackets(const std::string& text) {
 
 std::vector<std::string> familiar_forms(const std::string& formula, const Study& study, const Table* own,
                                         const OtherFunction& other) {
-    const Fragments fragments = Divider(formula).divide();
     std::vector<std::string> out;
+    if (formula.size() > most_characters) {
+        return out;
+    }
+    const Fragments fragments = Divider(formula).divide();
+    if (depth_of(fragments) > static_cast<int>(FormulaLimits::brackets)) {
+        return out;
+    }
     for (const std::string_view logarithm : {"ln", "log10"}) {
         Sayer sayer(study, own, other, logarithm);
         const std::string text = without_outer_brackets(sayer.say(fragments));
@@ -630,6 +652,9 @@ std::vector<std::string> familiar_forms(const std::string& formula, const Study&
 }
 
 std::optional<std::string> cell_address_in(const std::string& formula, const Study& study, const Table* own) {
+    if (formula.size() > most_characters) {
+        return std::nullopt;
+    }
     for (const Fragment& fragment : Divider(formula).divide()) {
         if (fragment.type == FragmentType::name && address_of(fragment.text) &&
             !look_up(study, own, "", fragment.text).exists()) {

@@ -225,12 +225,14 @@ class LimitsFinder {
             return first;
         }
         std::vector<FormulaShape> shapes;
+        shapes.reserve(cells.size());
         for (const SheetCell* cell : cells) {
             shapes.push_back(shape_of(*cell->formula->tree));
         }
         std::map<const SheetNode*, SheetNodePtr> by;
         for (std::size_t at = 0; at < shapes.front().constants.size(); ++at) {
             std::vector<ShapeConstant> constants;
+            constants.reserve(shapes.size());
             for (const FormulaShape& shape : shapes) {
                 constants.push_back(constant_of(*shape.constants[at]));
             }
