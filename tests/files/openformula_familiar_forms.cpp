@@ -267,7 +267,7 @@ class FamiliarForms : public QObject {
         std::mt19937 draw(7);
         for (int round = 0; round < 20'000; ++round) {
             std::string text;
-            for (unsigned length = draw() % 14; length > 0; --length) {
+            for (auto length = draw() % 14; length > 0; --length) {
                 text += pieces[draw() % pieces.size()];
             }
             for (const std::string& form : reader.forms(text)) {
