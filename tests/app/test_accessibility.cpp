@@ -47,6 +47,16 @@ QStringList wrong_letters(QMenu& menu) {
     return wrong;
 }
 
+/// The menu that an entry stands in; null for the menus of the bar.
+QMenu* menu_with(const QMenuBar& bar, const QAction* entry) {
+    for (QMenu* menu : bar.findChildren<QMenu*>()) {
+        if (!menu->title().isEmpty() && menu->actions().contains(const_cast<QAction*>(entry))) {
+            return menu;
+        }
+    }
+    return nullptr;
+}
+
 QString name_of(QWidget& widget) {
     QAccessibleInterface* found = QAccessible::queryAccessibleInterface(&widget);
     if (found == nullptr) {
@@ -365,6 +375,64 @@ class TestAccessibility : public QObject {
         drive.key(Qt::Key_Insert, Qt::ControlModifier);
         QVERIFY2(QApplication::clipboard()->text().startsWith(QStringLiteral("length\n42\n57")),
                  qPrintable(QApplication::clipboard()->text()));
+    }
+
+    /// Through the menus by their letters: Alt and the letter of the menu, then one letter for each step.
+    void common_jobs_take_four_keys_at_most() {
+        WindowDriver drive;
+        open_pebbles(drive);
+        const auto columns = [&drive] { return drive.table().columns.size(); };
+        const auto rows = [&drive] { return drive.window.page()->model().table_rows(); };
+        int keys = 0;
+        const auto by_letters = [&drive, &keys](const char* id, int row, int column) {
+            drive.click_cell(row, column);
+            QList<const QAction*> path{drive.window.commands().action(QLatin1String(id))};
+            for (QMenu* menu = nullptr; (menu = menu_with(*drive.window.menuBar(), path.front())) != nullptr;) {
+                path.prepend(menu->menuAction());
+            }
+            keys = 0;
+            for (const QAction* step : path) {
+                (void)QTest::qWaitFor([step] { return !letter_of(step->text()).isNull(); }); // its menu opens
+                QWidget* popup = QApplication::activePopupWidget();
+                const QChar letter = letter_of(step->text());
+                if (letter.isNull()) {
+                    qFatal("%s: no letter for %s", id, qPrintable(step->text()));
+                }
+                QTest::keyClick(popup == nullptr ? drive.target() : popup,
+                                static_cast<Qt::Key>(letter.toUpper().unicode()),
+                                popup == nullptr ? Qt::AltModifier : Qt::NoModifier);
+                QCoreApplication::processEvents();
+                ++keys;
+            }
+            (void)drive.settle();
+        };
+        by_letters("insert-rows", 1, 0);
+        QCOMPARE(rows(), 5);
+        QVERIFY(keys <= 4);
+        by_letters("remove-rows", 1, 0);
+        QCOMPARE(rows(), 4);
+        QVERIFY(keys <= 4);
+        by_letters("duplicate-column", 0, 0);
+        QCOMPARE(columns(), std::size_t{5});
+        QVERIFY(keys <= 4);
+        by_letters("remove-column", 0, 1);
+        QCOMPARE(columns(), std::size_t{4});
+        QVERIFY(keys <= 4);
+        by_letters("sort-falling", 0, 0);
+        QCOMPARE(drive.shown(0, 0), QStringLiteral("57"));
+        QVERIFY(keys <= 4);
+        by_letters("undo", 0, 0);
+        QCOMPARE(drive.shown(0, 0), QStringLiteral("42"));
+        QVERIFY(keys <= 4);
+        by_letters("lay-across", 0, 0);
+        QVERIFY(drive.window.page()->laid_across() && keys <= 4);
+        by_letters("lay-across", 0, 0);
+        by_letters("next-column", 0, 0);
+        QVERIFY(drive.window.page()->editor().is_open() && keys <= 4);
+        drive.key(Qt::Key_Escape);
+        by_letters("new-table", 0, 0);
+        QCOMPARE(drive.window.document().study().tables.size(), std::size_t{2});
+        QVERIFY(keys <= 4);
     }
 
     void a_foot_line_is_changed_and_removed_by_keys() {

@@ -185,6 +185,21 @@ class TestTranslation : public QObject {
         QVERIFY(refusals > 10);
     }
 
+    /// A text is found by the class that shows it; one under the namespace alone is never found.
+    void no_text_lacks_its_class() {
+        QFile file(QStringLiteral(TRANSLATIONS_FOLDER "/ledgefall_de.ts"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        auto contexts =
+            QRegularExpression(QStringLiteral("<name>([^<]*)</name>")).globalMatch(QString::fromUtf8(file.readAll()));
+        int count = 0;
+        for (; contexts.hasNext(); ++count) {
+            const QString name = contexts.next().captured(1);
+            QVERIFY2(!name.isEmpty() && name != QStringLiteral("ledgefall") && !name.startsWith(u'Q'),
+                     qPrintable(name));
+        }
+        QVERIFY(count > 50);
+    }
+
     void whatever_the_window_shows_is_translated() {
         WatchingTranslator translator(messages_of(german));
         QCoreApplication::installTranslator(&translator);

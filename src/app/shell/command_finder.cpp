@@ -79,7 +79,8 @@ CommandFinder::CommandFinder(QWidget* window)
 }
 
 QSize CommandFinder::sizeHint() const {
-    return {theme().px(270), QLineEdit::sizeHint().height()};
+    const int whole = fontMetrics().horizontalAdvance(placeholderText()) + theme().px(20);
+    return {std::max(theme().px(270), whole), QLineEdit::sizeHint().height()};
 }
 
 void CommandFinder::open() {

@@ -53,7 +53,7 @@ MainWindow::MainWindow(QWidget* parent)
     , requirements_(document_, *pages_)
     , commands_(requirements_, menuBar(), this) {
     setWindowIcon(drawn_icon(QStringLiteral("ledgefall")));
-    resize(1280, 800);
+    resize(QSize(1280, 800).boundedTo(screen()->availableSize()));
     setAcceptDrops(true);
     lay_out();
     list_commands();
