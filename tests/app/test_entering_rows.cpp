@@ -1,9 +1,8 @@
 // Rows typed one after the other: where Tab, Enter and the arrows go, and what begins on the start page.
 
+#include "app/dialogs/prompts.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
-
-#include "app/dialogs/prompts.h"
 
 #include <QFileDialog>
 #include <QSettings>
