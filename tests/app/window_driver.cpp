@@ -65,6 +65,7 @@ Document::BytesPtr bytes_of_file(const QString& path) {
 }
 
 WindowDriver::WindowDriver() {
+    window.resize(1280, 800); // whatever the screen is
     window.show();
     (void)QTest::qWaitForWindowExposed(&window);
     window.activateWindow();

@@ -57,6 +57,26 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     connect(lift_, &QToolButton::clicked, this, &FormulaEditor::lift);
     connect(correction_, &QToolButton::clicked, this, &FormulaEditor::correction);
     connect(other_, &QToolButton::clicked, this, &FormulaEditor::other_correction);
+    lay_out();
+    connect(line_, &QPlainTextEdit::textChanged, this, &FormulaEditor::look_over);
+    connect(line_, &QPlainTextEdit::cursorPositionChanged, this, [this] {
+        const int block = line_->textCursor().blockNumber();
+        if (draft_.several() && std::exchange(block_, block) != block && !replacing_) {
+            look_over(); // another definition than that which was looked at
+        } else {
+            show_trouble(); // the cursor may have left what was only begun
+            show_aid();
+        }
+    });
+    connect(&draft_, &FormulaDraft::computed, this, &FormulaEditor::show_preview);
+    connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
+    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FormulaEditor::apply_theme);
+    apply_theme();
+    hide();
+}
+
+/// The text, what stands at the cursor, and below them a message, results and the hint, which share their height.
+void FormulaEditor::lay_out() {
     auto* aids = new QHBoxLayout;
     aids->addWidget(aid_, 1);
     aids->addWidget(turn_);
@@ -86,21 +106,6 @@ FormulaEditor::FormulaEditor(Document& document, ActiveEditor& active_editor, QW
     under_->setFocusPolicy(Qt::NoFocus);
     under_->viewport()->setAutoFillBackground(false);
     shared->setAutoFillBackground(false);
-    connect(line_, &QPlainTextEdit::textChanged, this, &FormulaEditor::look_over);
-    connect(line_, &QPlainTextEdit::cursorPositionChanged, this, [this] {
-        const int block = line_->textCursor().blockNumber();
-        if (draft_.several() && std::exchange(block_, block) != block && !replacing_) {
-            look_over(); // another definition than that which was looked at
-        } else {
-            show_trouble(); // the cursor may have left what was only begun
-            show_aid();
-        }
-    });
-    connect(&draft_, &FormulaDraft::computed, this, &FormulaEditor::show_preview);
-    connect(list_, &CompletionList::taken, this, &FormulaEditor::take_completion);
-    connect(&theme_notifier(), &ThemeNotifier::changed, this, &FormulaEditor::apply_theme);
-    apply_theme();
-    hide();
 }
 
 /// A page that is closed is deleted later, when the active editor may have been deleted already.

@@ -66,6 +66,7 @@ class FormulaEditor : public QFrame {
     bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
+    void lay_out();
     void open(const QString& text, std::size_t row);
     void close();
     void apply_theme();
