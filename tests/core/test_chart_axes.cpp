@@ -134,6 +134,19 @@ class TestChartAxes : public QObject {
         QVERIFY(!proposed({bench.id("x"), bench.id("y")}).equal_scales); // time over time
         QCOMPARE(proposed({bench.id("x"), bench.id("y"), bench.id("z")}).label, std::string("y, z over x"));
     }
+
+    /// A way whose x turn back, about as wide as it is high, keeps its shape; a course in time does not.
+    void a_path_without_units_keeps_its_shape() {
+        Bench bench;
+        bench.rows("40").work("t = row / 5").work("x = 3 * cos(t)").work("y = 2 * sin(t)").work("flat = 0.1 * sin(t)");
+        const auto proposed = [&](const char* x, const char* y) {
+            return *proposed_chart(bench.study, *bench.results, bench.table, {bench.id(x), bench.id(y)});
+        };
+        QVERIFY(proposed("x", "y").equal_scales);
+        QCOMPARE(proposed("x", "y").label, std::string("y over x"));
+        QVERIFY(!proposed("t", "y").equal_scales);    // its x only rise
+        QVERIFY(!proposed("x", "flat").equal_scales); // thirty times as wide as high
+    }
 };
 
 LEDGEFALL_TEST(TestChartAxes)
