@@ -1,8 +1,8 @@
 // The window and its dialogs by keys alone and as a screen reader finds them: names, letters, sizes, announcements, and
 // the way from pane to pane.
 
+#include "app/theme/accessibility.h"
 #include "app/theme/mnemonics.h"
-#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"

@@ -162,6 +162,15 @@ class TestImportStories : public QObject {
         QCOMPARE(write_cell(drive.table().columns[2]->cells->at(1)), std::string("-")); // a text among texts
         drive.window.document().undo();
         QCOMPARE(missing_marks(drive.table()).cells, std::size_t{5});
+        Id table; // a number that two signs read differently is read by the sign that is in use
+        Study study = *add_table(Study(), "Pools", &table);
+        const Column depths = Column::of(Kind::text, {Value::text(Text("1,250")), Value::text(Text("NA"))});
+        study = *add_columns(study, table, {{"depth", "depth", "", depths}});
+        for (const auto& [sign, depth] : {std::pair(',', 1.25), std::pair('.', 1250.0)}) {
+            const Study read = *marks_as_missing(study, table, Spelling(sign));
+            QCOMPARE(read.table(table)->columns[0]->cells->at(0).number(), depth);
+            QVERIFY(read.table(table)->columns[0]->cells->at(1).is_missing());
+        }
     }
 
     /// What was copied is wanted: a column of tags is no column of comments, and equal headings are told once each.

@@ -1,6 +1,6 @@
 #include "app/charts/chart_dialog.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/tab_order.h"
 #include "app/theme/theme.h"
 

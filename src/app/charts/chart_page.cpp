@@ -2,7 +2,7 @@
 
 #include "app/charts/chart_files.h"
 #include "app/dialogs/prompts.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 

@@ -61,7 +61,7 @@ void ContentsPanel::fill_run_menu(QMenu& menu, QTreeWidgetItem& item) {
                    [this, id] { document_.perform(tr("removing a run"), remove_run(document_.study(), id)); });
 }
 
-/// While the focus is elsewhere, nothing is told of it.
+/// While the focus is elsewhere, a screen reader hears nothing of it.
 void ContentsPanel::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
     if (hasFocus()) {
         QTreeWidget::currentChanged(current, previous);

@@ -1,7 +1,7 @@
 #include "app/details/details_panel.h"
 
 #include "app/numbers/number_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 
 #include <QVBoxLayout>

@@ -2,7 +2,7 @@
 
 #include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 
 #include <QButtonGroup>
 #include <QDialogButtonBox>

@@ -2,7 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/numbers/locale_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/stats/quantile.h"
 #include "core/study/edits/edits.h"

@@ -1,7 +1,7 @@
 #include "app/dialogs/summary_dialog.h"
 
 #include "app/document/document.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "core/stats/quantile.h"
 
 #include <QDialogButtonBox>

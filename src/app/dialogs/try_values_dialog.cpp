@@ -1,7 +1,7 @@
 #include "app/dialogs/try_values_dialog.h"
 
 #include "app/numbers/locale_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/value/decimals.h"
 

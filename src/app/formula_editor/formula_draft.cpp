@@ -135,12 +135,11 @@ void FormulaDraft::find_trouble(int place) {
     ParsedDefinition parsed = parse_definition(written_line, needs_name(written_line));
     line_from_ = static_cast<std::uint32_t>(text_.left(line_from).toUtf8().size());
     formula_from_ = line_from + position_of(written_line, parsed.definition.formula_from);
-    formula_bytes_ = parsed.definition.formula_from;
     if (parsed.mistake) {
         const QString begun = line.trimmed();
         if (begun.size() > 1 && !begun.endsWith(QLatin1Char('='))) { // else it has only been begun
             tell_mistake(*parsed.mistake);
-            find_familiar_form(written_line);
+            find_familiar_form(written_line, parsed.definition.formula_from);
         }
         return;
     }
@@ -171,7 +170,7 @@ void FormulaDraft::find_trouble(int place) {
                                                                          : tried_column_);
     if (planned != nullptr && planned->fault) {
         tell_fault(Fault{*planned->fault, 0}.at());
-        find_familiar_form(written_line);
+        find_familiar_form(written_line, definition_.formula_from);
     } else if (planned != nullptr && warning_.isEmpty()) {
         find_cost(*planned);
     }
@@ -202,8 +201,8 @@ std::string FormulaDraft::corrected(std::string line) const {
 }
 
 /// Where the formula is one of another way of writing, how it is said here: as a whole, and only what means something.
-void FormulaDraft::find_familiar_form(const std::string& line) {
-    const std::string left = line.substr(0, formula_bytes_);
+void FormulaDraft::find_familiar_form(const std::string& line, std::size_t formula_from) {
+    const std::string left = line.substr(0, formula_from);
     const std::string formula = line.substr(left.size());
     const OtherFunction other = [](std::string_view name, std::size_t arguments) {
         const OpenFormulaFunction* function = openformula_function(name, arguments);

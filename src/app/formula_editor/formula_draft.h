@@ -81,7 +81,7 @@ class FormulaDraft : public QObject {
     void tell_mistake(const Mistake& mistake);
     void tell_fault(const FaultSite& site);
     std::string corrected(std::string line) const;
-    void find_familiar_form(const std::string& line);
+    void find_familiar_form(const std::string& line, std::size_t formula_from);
     void find_text_column(std::uint32_t from, std::uint32_t to);
     void count_giving_way();
     void find_warning();
@@ -100,8 +100,7 @@ class FormulaDraft : public QObject {
     QString text_;
     Definition definition_;
     int formula_from_ = 0;
-    std::size_t formula_bytes_ = 0; ///< where in its line, in bytes
-    std::uint32_t line_from_ = 0;   ///< where in the text, in bytes, the definition's line begins
+    std::uint32_t line_from_ = 0; ///< where in the text, in bytes, the definition's line begins
     std::optional<Trouble> trouble_;
     QString warning_;
     std::size_t giving_way_ = 0;

@@ -91,7 +91,7 @@ class FormulaEditor : public QFrame {
     WorkingComputer working_computer_;
     std::size_t row_ = 1;
     QString begun_;                           ///< the text with which it was opened
-    bool insisted_ = false;                   ///< Enter was pressed on what cannot be taken
+    bool insisted_ = false;                   ///< Enter was pressed on a formula that has a mistake
     QString announced_;                       ///< the last mistake that was announced
     QString confirmed_;                       ///< the text of which it was said that typed values give way to it
     int pointed_from_ = -1, pointed_to_ = -1; ///< the reference that was pointed at last, while nothing was typed since

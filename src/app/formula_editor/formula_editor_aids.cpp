@@ -6,7 +6,7 @@
 #include "app/formula_editor/formula_highlighter.h"
 #include "app/numbers/formula_text.h"
 #include "app/numbers/number_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/formula/names.h"
 #include "core/study/edits/edits.h"

@@ -7,7 +7,7 @@
 
 namespace ledgefall {
 
-/// Gives a text the formats that it is told, by their places in all of it.
+/// Gives a text its formats; their places count from the beginning of the whole text.
 class FormulaHighlighter : public QSyntaxHighlighter {
   public:
     using QSyntaxHighlighter::QSyntaxHighlighter;

@@ -1,6 +1,6 @@
 #include "app/formula_editor/suggestion_bar.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edits.h"

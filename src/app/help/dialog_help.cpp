@@ -1,6 +1,7 @@
 #include "app/help/dialog_help.h"
 
 #include "app/help/help_reader.h"
+#include "app/theme/application_filter.h"
 #include "app/theme/theme.h"
 
 #include <QApplication>
@@ -67,12 +68,7 @@ QString page_of_dialog(const char* class_name) {
 }
 
 void show_help_in_dialogs() {
-    const QString name = QStringLiteral("help in dialogs");
-    if (qApp->findChild<QObject*>(name, Qt::FindDirectChildrenOnly) == nullptr) {
-        auto* help = new DialogHelp(qApp);
-        help->setObjectName(name);
-        qApp->installEventFilter(help);
-    }
+    install_application_filter<DialogHelp>(QStringLiteral("help in dialogs"));
 }
 
 } // namespace ledgefall

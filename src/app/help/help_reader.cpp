@@ -1,6 +1,6 @@
 #include "app/help/help_reader.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/engine/functions/catalogue.h"
 

@@ -4,7 +4,7 @@
 #include "app/dialogs/prompts.h"
 #include "app/ledge/accessible_card.h"
 #include "app/numbers/format_choices.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 

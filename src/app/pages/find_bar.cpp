@@ -1,6 +1,6 @@
 #include "app/pages/find_bar.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

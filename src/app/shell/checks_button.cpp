@@ -1,6 +1,6 @@
 #include "app/shell/checks_button.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 
 #include <utility>

@@ -123,7 +123,7 @@ QSplitterHandle* FoldingSplitter::createHandle() {
 void FoldingSplitter::add_folding(QWidget* panel, const QString& name, const QString& key, int width) {
     const bool folded = !key.isEmpty() && QSettings().value(QStringLiteral("folded/") + key, false).toBool();
     folding_.append({panel, name, key, width, folded});
-    panel->setMinimumWidth(1); // it is as wide as it is told
+    panel->setMinimumWidth(1); // its contents set no limit
     addWidget(panel);
 }
 

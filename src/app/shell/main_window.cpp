@@ -5,8 +5,8 @@
 #include "app/numbers/format_choices.h"
 #include "app/numbers/locale_text.h"
 #include "app/shell/destinations.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/mnemonics.h"
-#include "app/theme/spoken.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/study_part.h"
@@ -279,7 +279,7 @@ void MainWindow::connect_files() {
 
 void MainWindow::connect_help() {
     show_help_in_dialogs();
-    dress_what_is_shown();
+    prepare_menus_and_dialogs();
     connect(help_, &HelpDesk::about_to_open, this, [this] { help().set_keys(commands_.rows_of_keys()); });
     connect(help_, &HelpDesk::first_steps_wanted, this, [this] {
         files_->may_leave([this] {

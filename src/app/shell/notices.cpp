@@ -1,6 +1,6 @@
 #include "app/shell/notices.h"
 
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 
 #include <QHBoxLayout>

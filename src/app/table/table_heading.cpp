@@ -92,17 +92,22 @@ int TableHeading::lay_out(QTextLayout& layout, const Content& content, int width
     layout.setText(content.formula.text);
     layout.setFont(theme().formula());
     layout.setFormats(content.formula.formats);
-    QTextOption as_told;
-    as_told.setWrapMode(QTextOption::WrapAnywhere); // each line ends where it is told to
-    layout.setTextOption(as_told);
+    QTextOption wrapping;
+    wrapping.setWrapMode(QTextOption::WrapAnywhere); // lines end where length_of_line says
+    layout.setTextOption(wrapping);
     const QFontMetrics metrics(theme().formula());
     layout.beginLayout();
     double y = 0;
     qsizetype from = 0;
     for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
         const qsizetype length = length_of_line(content.formula.text.mid(from), metrics, width);
-        line.setNumColumns(static_cast<int>(length));
-        from += length;
+        QString part = content.formula.text.mid(from, length);
+        while (part.endsWith(u' ')) {
+            part.chop(1);
+        }
+        constexpr double slack = 1; // less than a further character needs
+        line.setLineWidth(QFontMetricsF(theme().formula()).horizontalAdvance(part) + slack);
+        from = line.textStart() + line.textLength();
         line.setPosition({0, y});
         y += line.height() + theme().px(1);
     }

@@ -1,7 +1,7 @@
 #include "app/table/table_page.h"
 
 #include "app/numbers/locale_text.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/engine/planning/plan.h"
 #include "core/study/edits/edit_grid.h"
@@ -285,7 +285,8 @@ void TablePage::tell_numbers(Id column, const QString& typed, double number, int
 }
 
 void TablePage::offer_missing_marks() {
-    const MissingMarks found = model_->table() == nullptr ? MissingMarks() : missing_marks(*model_->table());
+    const MissingMarks found =
+        model_->table() == nullptr ? MissingMarks() : missing_marks(*model_->table(), own_spelling());
     if (found.cells == 0) {
         return;
     }
@@ -295,7 +296,8 @@ void TablePage::offer_missing_marks() {
     }
     suggestions_->offer(tr("Cells that hold %1 in place of a value: %L2.").arg(marks.join(u' ')).arg(found.cells),
                         tr("Read them as missing"), [this] {
-                            document_.perform(tr("missing values"), marks_as_missing(document_.study(), table_));
+                            document_.perform(tr("missing values"),
+                                              marks_as_missing(document_.study(), table_, own_spelling()));
                         });
 }
 

@@ -1,7 +1,7 @@
 // The line over a table: its title, which is written in place, and what is said of its rows.
 
 #include "app/table/table_page.h"
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 #include "core/study/model/fault_explanation.h"

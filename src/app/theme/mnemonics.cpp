@@ -1,5 +1,6 @@
 #include "app/theme/mnemonics.h"
 
+#include "app/theme/application_filter.h"
 #include "app/theme/dialog_room.h"
 #include "app/theme/tab_order.h"
 
@@ -18,13 +19,13 @@ namespace ledgefall {
 namespace {
 
 /// Something with a text that can have a mnemonic.
-struct Lettered {
+struct MnemonicText {
     QString text;
     std::function<void(const QString&)> set;
 };
 
-QList<Lettered> entries_of(const QMenu& menu) {
-    QList<Lettered> all;
+QList<MnemonicText> entries_of(const QMenu& menu) {
+    QList<MnemonicText> all;
     for (QAction* action : menu.actions()) {
         if (action->isVisible() && !action->isSeparator()) {
             all.append({action->text(), [action](const QString& text) { action->setText(text); }});
@@ -33,8 +34,8 @@ QList<Lettered> entries_of(const QMenu& menu) {
     return all;
 }
 
-QList<Lettered> parts_of(const QWidget& dialog) {
-    QList<Lettered> all;
+QList<MnemonicText> parts_of(const QWidget& dialog) {
+    QList<MnemonicText> all;
     for (QWidget* part : dialog.findChildren<QWidget*>()) {
         auto* button = qobject_cast<QAbstractButton*>(part);
         auto* label = qobject_cast<QLabel*>(part);
@@ -94,9 +95,9 @@ QString letters_of(const QString& text, qsizetype mark) {
 
 /// Gives each text a letter that no other has, as far as there are enough: one that has a letter gives it up for a text
 /// that has no other, where it has another one itself.
-class LetterChoice {
+class MnemonicAssignment {
   public:
-    explicit LetterChoice(const QStringList& letters)
+    explicit MnemonicAssignment(const QStringList& letters)
         : letters_(letters) {
         for (qsizetype text = 0; text < letters.size(); ++text) {
             QSet<QChar> asked;
@@ -125,7 +126,7 @@ class LetterChoice {
     QMap<QChar, qsizetype> owners_;
 };
 
-class Dresser : public QObject {
+class MenuAndDialogFilter : public QObject {
   public:
     using QObject::QObject;
 
@@ -148,27 +149,22 @@ class Dresser : public QObject {
 
 } // namespace
 
-void dress_what_is_shown() {
-    const QString name = QStringLiteral("dresser");
-    if (qApp->findChild<QObject*>(name, Qt::FindDirectChildrenOnly) == nullptr) {
-        auto* dresser = new Dresser(qApp);
-        dresser->setObjectName(name);
-        qApp->installEventFilter(dresser);
-    }
+void prepare_menus_and_dialogs() {
+    install_application_filter<MenuAndDialogFilter>(QStringLiteral("menus and dialogs"));
 }
 
 void give_mnemonics(QWidget& window) {
     const auto* menu = qobject_cast<const QMenu*>(&window);
-    QList<Lettered> parts = menu != nullptr ? entries_of(*menu) : parts_of(window);
+    QList<MnemonicText> parts = menu != nullptr ? entries_of(*menu) : parts_of(window);
     QStringList letters;
-    for (Lettered& part : parts) {
+    for (MnemonicText& part : parts) {
         const qsizetype mark = mark_in(part.text);
         if (mark >= 0) {
             part.text.remove(mark, 1);
         }
         letters << letters_of(part.text, mark);
     }
-    const LetterChoice choice(letters);
+    const MnemonicAssignment choice(letters);
     for (qsizetype at = 0; at < parts.size(); ++at) {
         const QChar letter = choice.of(at);
         const qsizetype place = letter.isNull() ? -1 : place_of(parts[at].text, letter);

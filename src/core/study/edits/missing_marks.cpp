@@ -16,7 +16,7 @@ std::string without_blanks(std::string_view text) {
 }
 
 /// The kind that a column of texts has without its marks; text where other texts stand in it, or no mark.
-Kind kind_without_marks(const Column& cells) {
+Kind kind_without_marks(const Column& cells, const Spelling& spelling) {
     Kind kind = Kind::text;
     bool marked = false;
     for (std::size_t row = 0; row < cells.size(); ++row) {
@@ -29,7 +29,7 @@ Kind kind_without_marks(const Column& cells) {
             marked = true;
             continue;
         }
-        const Kind here = kind_of_typed(text);
+        const Kind here = kind_of_typed(text, spelling);
         if (here == Kind::text || (kind != Kind::text && here != kind)) {
             return Kind::text;
         }
@@ -40,13 +40,13 @@ Kind kind_without_marks(const Column& cells) {
 
 /// Calls `visit` with the row and the text of each cell that holds a mark in place of a value.
 template <class Visit>
-void for_each_mark(const ColumnDefinition& column, Visit visit) {
+void for_each_mark(const ColumnDefinition& column, const Spelling& spelling, Visit visit) {
     if (column.computed()) {
         return;
     }
     const Column& cells = *column.cells;
     const bool texts = cells.kind() == Kind::text;
-    if (texts && kind_without_marks(cells) == Kind::text) {
+    if (texts && kind_without_marks(cells, spelling) == Kind::text) {
         return;
     }
     for (std::size_t chunk = 0; chunk < cells.chunk_count(); ++chunk) {
@@ -77,10 +77,10 @@ bool is_missing_mark(std::string_view text) {
     return std::find(words.begin(), words.end(), bare) != words.end();
 }
 
-MissingMarks missing_marks(const Table& table) {
+MissingMarks missing_marks(const Table& table, const Spelling& spelling) {
     MissingMarks out;
     for (const auto& column : table.columns) {
-        for_each_mark(*column, [&out](std::size_t, const std::string& mark) {
+        for_each_mark(*column, spelling, [&out](std::size_t, const std::string& mark) {
             ++out.cells;
             const std::string bare = without_blanks(mark);
             if (std::find(out.marks.begin(), out.marks.end(), bare) == out.marks.end()) {
@@ -91,7 +91,7 @@ MissingMarks missing_marks(const Table& table) {
     return out;
 }
 
-Result<Study> marks_as_missing(const Study& study, Id id) {
+Result<Study> marks_as_missing(const Study& study, Id id, const Spelling& spelling) {
     const Table* table = study.table(id);
     if (table == nullptr) {
         return no_such_part;
@@ -99,12 +99,12 @@ Result<Study> marks_as_missing(const Study& study, Id id) {
     Result<Study> out = study;
     for (const auto& column : table->columns) {
         std::vector<std::size_t> rows;
-        for_each_mark(*column, [&rows](std::size_t row, const std::string&) { rows.push_back(row); });
+        for_each_mark(*column, spelling, [&rows](std::size_t row, const std::string&) { rows.push_back(row); });
         if (rows.empty() || !out) {
             continue;
         }
         const Kind kind =
-            column->cells->kind() == Kind::text ? kind_without_marks(*column->cells) : column->cells->kind();
+            column->cells->kind() == Kind::text ? kind_without_marks(*column->cells, spelling) : column->cells->kind();
         out = with_column(*std::move(out), column->id, [&](ColumnDefinition& copy) {
             copy.cells.edit([&](Column& cells) {
                 for (const std::size_t row : rows) {
@@ -112,7 +112,7 @@ Result<Study> marks_as_missing(const Study& study, Id id) {
                 }
             });
         });
-        out = out && kind != column->cells->kind() ? set_kind(*std::move(out), column->id, kind) : out;
+        out = out && kind != column->cells->kind() ? set_kind(*std::move(out), column->id, kind, spelling) : out;
     }
     return out;
 }

@@ -1,4 +1,4 @@
-#include "app/theme/spoken.h"
+#include "app/theme/accessibility.h"
 
 #include <QAccessibleWidget>
 #include <QComboBox>
