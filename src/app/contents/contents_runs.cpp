@@ -66,6 +66,7 @@ void ContentsPanel::currentChanged(const QModelIndex& current, const QModelIndex
     if (hasFocus()) {
         QTreeWidget::currentChanged(current, previous);
     } else {
+        // NOLINTNEXTLINE(bugprone-parent-virtual-call): the class between announces the row
         QAbstractItemView::currentChanged(current, previous);
     }
 }

@@ -84,6 +84,7 @@ std::vector<LedgeView::Held> LedgeView::in_order() const {
     }
     std::stable_sort(places.begin(), places.end());
     std::vector<Held> ordered;
+    ordered.reserve(places.size());
     for (const auto& place : places) {
         ordered.push_back(all[place.second]);
     }
