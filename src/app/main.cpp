@@ -6,6 +6,7 @@
 #include "app/shell/windows.h"
 #include "app/tasks/task_runner.h"
 #include "app/theme/theme.h"
+#include "background_memory.h"
 #include "core/engine/running/memory_budget.h"
 #include "files/io/atomic_file.h"
 #include "files/io/machine_memory.h"
@@ -42,8 +43,9 @@ class Application : public QApplication {
 
 int main(int count, char** arguments) {
     ledgefall::keep_memory_at_hand();
+    ledgefall::keep_memory_for_this_thread();
     ledgefall::take_file_limit_as_error();
-    ledgefall::MemoryBudget::available = ledgefall::free_memory_beside_window;
+    ledgefall::MemoryBudget::available = ledgefall::free_memory;
     Application application(count, arguments);
     QApplication::setApplicationName(QStringLiteral("Ledgefall"));
     QApplication::setOrganizationName(QStringLiteral("Ledgefall"));

@@ -51,6 +51,43 @@ QStringList tables_shown(const Windows& windows) {
     return names;
 }
 
+/// 600,000 rows of two columns with typed numbers and three with formulas.
+Study large_study() {
+    Study study = *add_table(Study(), "Large");
+    const Id table = study.tables.front()->id;
+    std::vector<double> values;
+    for (int row = 0; row < 600'000; ++row) {
+        values.push_back(row % 977 * 0.37);
+    }
+    study = *add_columns(std::move(study), table,
+                         {{"x", "", "", Column::numbers(values)}, {"y", "", "", Column::numbers(values)}});
+    for (const char* formula : {"z = x - mean(x)", "w = z^2", "s = sum(w[1..i])"}) {
+        study = *write_column(study, table, formula);
+    }
+    return study;
+}
+
+/// How much processor time a process has used, in ticks.
+qint64 time_used(const QProcess& process) {
+    QFile about(QStringLiteral("/proc/%1/stat").arg(process.processId()));
+    const QList<QByteArray> fields = about.open(QFile::ReadOnly) ? about.readAll().split(' ') : QList<QByteArray>();
+    return fields.size() > 14 ? fields[13].toLongLong() + fields[14].toLongLong() : -1;
+}
+
+/// The most address space that a process has had, in kilobytes.
+qint64 most_memory(const QProcess& process) {
+    QFile about(QStringLiteral("/proc/%1/status").arg(process.processId()));
+    const QByteArray text = about.open(QFile::ReadOnly) ? about.readAll() : QByteArray();
+    return text.mid(text.indexOf("VmPeak:") + 7).trimmed().split(' ').front().toLongLong();
+}
+
+/// Whether a process does nothing for a second.
+bool idle(const QProcess& process) {
+    const qint64 before = time_used(process);
+    QTest::qWait(1000);
+    return time_used(process) <= before + 1;
+}
+
 } // namespace
 
 class TestWindows : public QObject {
@@ -343,7 +380,42 @@ class TestWindows : public QObject {
         QCOMPARE(window.exitCode(), 0);
     }
 
+    /// Under limits of memory from too little for a large study up to enough, the program goes on and ends when asked.
+    void no_limit_of_memory_ends_it() {
+        const QTemporaryDir folder;
+        const QString path = folder.filePath(QStringLiteral("large.ledgefall"));
+        QVERIFY(write_file(path.toStdString(), write_study(large_study())));
+        const qint64 empty = most_memory_of_window(QStringLiteral("unlimited"), QString());
+        QVERIFY(empty > 0);
+        for (qint64 more = 4; more < 80; more += 18) {
+            QVERIFY2(most_memory_of_window(QString::number(empty + more * 1024), path) > 0,
+                     qPrintable(QStringLiteral("%1 MB more than a window takes").arg(more)));
+        }
+    }
+
   private:
+    /// Starts the program under a limit (`ulimit -v`) and asks it to end once it has nothing to do. The most memory
+    /// that it has used, in kilobytes; −1 where it did not end as asked.
+    static qint64 most_memory_of_window(const QString& limit, const QString& path) {
+        const QTemporaryDir state;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("XDG_STATE_HOME"), state.path());
+        environment.insert(QStringLiteral("XDG_RUNTIME_DIR"), state.path());
+        environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+        QProcess window;
+        window.setProcessEnvironment(environment);
+        window.start(QStringLiteral("/bin/sh"),
+                     {QStringLiteral("-c"), QStringLiteral("ulimit -v $0; exec \"$@\""), limit,
+                      QCoreApplication::applicationDirPath() + QStringLiteral("/ledgefall"), path});
+        if (!window.waitForStarted() || !QTest::qWaitFor([&] { return idle(window); }, 60'000)) {
+            return -1;
+        }
+        const qint64 most = most_memory(window);
+        ::kill(static_cast<pid_t>(window.processId()), SIGTERM);
+        const bool ended = window.waitForFinished() && window.exitStatus() == QProcess::NormalExit;
+        return ended && window.exitCode() == 0 ? most : -1;
+    }
+
     std::unique_ptr<QTemporaryDir> state_;
 };
 

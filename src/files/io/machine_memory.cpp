@@ -1,6 +1,9 @@
 #include "files/io/machine_memory.h"
 
 #include <algorithm>
+#include <array>
+#include <cstdlib>
+#include <fcntl.h>
 #include <fstream>
 #include <limits>
 #include <malloc.h>
@@ -10,24 +13,23 @@
 
 namespace ledgefall {
 
-namespace {
-
-/// What the process may still take before its limit, less what a window needs to go on; infinite without a limit.
 double left_of_limit() {
-    constexpr double kept_for_the_window = 48e6;
     rlimit limit{};
     if (getrlimit(RLIMIT_AS, &limit) != 0 || limit.rlim_cur == RLIM_INFINITY) {
         return std::numeric_limits<double>::infinity();
     }
-    double pages = 0;
-    std::ifstream("/proc/self/statm") >> pages;
-    const double used = pages * static_cast<double>(sysconf(_SC_PAGESIZE));
-    return std::max(0.0, static_cast<double>(limit.rlim_cur) - used - kept_for_the_window);
+    std::array<char, 64> about{}; // no stream: this is asked in the middle of allocating
+    const int file = open("/proc/self/statm", O_RDONLY | O_CLOEXEC);
+    const ssize_t read_bytes = file < 0 ? 0 : read(file, about.data(), about.size() - 1);
+    if (file >= 0) {
+        close(file);
+    }
+    const double pages = read_bytes > 0 ? static_cast<double>(std::strtoull(about.data(), nullptr, 10)) : 0;
+    return std::max(0.0, static_cast<double>(limit.rlim_cur) - pages * static_cast<double>(sysconf(_SC_PAGESIZE)));
 }
 
-} // namespace
-
 double free_memory() {
+    double available = std::numeric_limits<double>::infinity();
     std::ifstream about("/proc/meminfo");
     std::string name;
     std::string unit;
@@ -35,14 +37,11 @@ double free_memory() {
     while (about >> name >> kilobytes) {
         std::getline(about, unit);
         if (name == "MemAvailable:") {
-            return kilobytes * 1024;
+            available = kilobytes * 1024;
+            break;
         }
     }
-    return std::numeric_limits<double>::infinity();
-}
-
-double free_memory_beside_window() {
-    return std::min(free_memory(), left_of_limit());
+    return std::min(available, left_of_limit());
 }
 
 void keep_memory_at_hand() {
