@@ -46,7 +46,24 @@ void write_on(WindowDriver& drive, QFile& log, std::mt19937& random) {
     }
 }
 
-/// Types until it is killed; `as`: `typing`, `saving` now and then, or `writing` at a formula after some time.
+Document::BytesPtr drift_times() {
+    std::string text = "time,depth\n";
+    for (int row = 0; row < 200'000; ++row) {
+        text += std::to_string(row % 977) + ',' + std::to_string(row % 89) + '\n';
+    }
+    return std::make_shared<const std::string>(std::move(text));
+}
+
+/// Imports 200,000 rows and goes back to the table in which it was typing.
+void bring_in(WindowDriver& drive, int typed) {
+    drive.window.imports().read_text(QStringLiteral("drift.csv"), drift_times(), {}, QStringLiteral("Drift"));
+    (void)drive.files_done();
+    drive.window.show_table(drive.window.document().study().tables.front()->id);
+    drive.click_cell(typed, 0);
+}
+
+/// Types until it is killed; `as`: `typing`, `saving` now and then, or after some time `writing` at a formula or
+/// `importing` other rows.
 int type_on(const QString& folder, unsigned seed, const QString& as) {
     prepare_application();
     WindowDriver drive;
@@ -58,10 +75,16 @@ int type_on(const QString& folder, unsigned seed, const QString& as) {
     }
     on_exit_within(&drive.window, [&drive] { drive.window.files().end_at_once(); });
     drive.click_cell(0, 0);
-    const qint64 end_of_numbers = as == QStringLiteral("writing") ? now() + static_cast<qint64>(random() % 1500) : 0;
+    qint64 end_of_numbers = as == QStringLiteral("writing") || as == QStringLiteral("importing")
+                                ? now() + static_cast<qint64>(random() % 1500)
+                                : 0;
     for (int number = 1;; ++number) {
         if (end_of_numbers > 0 && now() > end_of_numbers) {
-            write_on(drive, log, random);
+            if (as == QStringLiteral("writing")) {
+                write_on(drive, log, random);
+            }
+            bring_in(drive, number - 1);
+            end_of_numbers = 0;
         }
         drive.keys(QString::number(number));
         drive.key(Qt::Key_Return);
@@ -201,6 +224,7 @@ int main(int count, char** arguments) {
             child->process.start(QApplication::applicationFilePath(),
                                  {QStringLiteral("--type"), child->folder.path(), QString::number(random()),
                                   started % 2 == 1      ? QStringLiteral("writing")
+                                  : started % 4 == 2    ? QStringLiteral("importing")
                                   : slow_disk.isEmpty() ? QStringLiteral("saving")
                                                         : QStringLiteral("typing")});
             child->end = now() + 500 + promise.on_disk + static_cast<qint64>(random() % 4000);
