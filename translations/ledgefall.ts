@@ -4719,6 +4719,10 @@
         <source>up to %1: %2 of all</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Chart</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::CheckDialog</name>

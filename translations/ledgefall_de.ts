@@ -4719,6 +4719,10 @@
         <source>up to %1: %2 of all</source>
         <translation>bis %1: %2 von allen</translation>
     </message>
+    <message>
+        <source>Chart</source>
+        <translation>Diagramm</translation>
+    </message>
 </context>
 <context>
     <name>ledgefall::CheckDialog</name>

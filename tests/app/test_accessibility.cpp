@@ -7,6 +7,7 @@
 #include "core/study/edits/edits.h"
 #include "harness/test_program.h"
 #include "story_steps.h"
+#include "user_simulator.h"
 
 #include <QAccessible>
 #include <QComboBox>
@@ -19,11 +20,6 @@ using namespace ledgefall;
 using namespace ledgefall::testing;
 
 namespace {
-
-QChar letter_of(const QString& text) {
-    const QKeySequence keys = QKeySequence::mnemonic(text);
-    return keys.isEmpty() ? QChar() : QChar(static_cast<char16_t>(keys[0].key())).toLower();
-}
 
 /// What is wrong with the letters of a menu and those in it: entries without one, letters that two share.
 QStringList wrong_letters(QMenu& menu) {
@@ -45,16 +41,6 @@ QStringList wrong_letters(QMenu& menu) {
         }
     }
     return wrong;
-}
-
-/// The menu that an entry stands in; null for the menus of the bar.
-QMenu* menu_with(const QMenuBar& bar, const QAction* entry) {
-    for (QMenu* menu : bar.findChildren<QMenu*>()) {
-        if (!menu->title().isEmpty() && menu->actions().contains(const_cast<QAction*>(entry))) {
-            return menu;
-        }
-    }
-    return nullptr;
 }
 
 QString name_of(QWidget& widget) {
@@ -201,6 +187,19 @@ class TestAccessibility : public QObject {
             }
             QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(u'\n')));
         }
+    }
+
+    /// No two commands have a key or chord in common, the desktop's other keys for the same among them.
+    void every_key_belongs_to_one_command() {
+        const WindowDriver drive;
+        QMap<QKeySequence, const QAction*> taken;
+        for (const QAction* action : drive.window.findChildren<QAction*>()) {
+            for (const QKeySequence& keys : action->shortcuts()) {
+                QVERIFY2(!taken.contains(keys), qPrintable(keys.toString() + u' ' + action->text()));
+                taken[keys] = action;
+            }
+        }
+        QVERIFY(taken.size() > 50);
     }
 
     void every_part_of_a_dialog_has_a_name_and_a_letter() {
@@ -378,63 +377,6 @@ class TestAccessibility : public QObject {
     }
 
     /// Through the menus by their letters: Alt and the letter of the menu, then one letter for each step.
-    void common_jobs_take_four_keys_at_most() {
-        WindowDriver drive;
-        open_pebbles(drive);
-        const auto columns = [&drive] { return drive.table().columns.size(); };
-        const auto rows = [&drive] { return drive.window.page()->model().table_rows(); };
-        int keys = 0;
-        const auto by_letters = [&drive, &keys](const char* id, int row, int column) {
-            drive.click_cell(row, column);
-            QList<const QAction*> path{drive.window.commands().action(QLatin1String(id))};
-            for (QMenu* menu = nullptr; (menu = menu_with(*drive.window.menuBar(), path.front())) != nullptr;) {
-                path.prepend(menu->menuAction());
-            }
-            keys = 0;
-            for (const QAction* step : path) {
-                (void)QTest::qWaitFor([step] { return !letter_of(step->text()).isNull(); }); // its menu opens
-                QWidget* popup = QApplication::activePopupWidget();
-                const QChar letter = letter_of(step->text());
-                if (letter.isNull()) {
-                    qFatal("%s: no letter for %s", id, qPrintable(step->text()));
-                }
-                QTest::keyClick(popup == nullptr ? drive.target() : popup,
-                                static_cast<Qt::Key>(letter.toUpper().unicode()),
-                                popup == nullptr ? Qt::AltModifier : Qt::NoModifier);
-                QCoreApplication::processEvents();
-                ++keys;
-            }
-            (void)drive.settle();
-        };
-        by_letters("insert-rows", 1, 0);
-        QCOMPARE(rows(), 5);
-        QVERIFY(keys <= 4);
-        by_letters("remove-rows", 1, 0);
-        QCOMPARE(rows(), 4);
-        QVERIFY(keys <= 4);
-        by_letters("duplicate-column", 0, 0);
-        QCOMPARE(columns(), std::size_t{5});
-        QVERIFY(keys <= 4);
-        by_letters("remove-column", 0, 1);
-        QCOMPARE(columns(), std::size_t{4});
-        QVERIFY(keys <= 4);
-        by_letters("sort-falling", 0, 0);
-        QCOMPARE(drive.shown(0, 0), QStringLiteral("57"));
-        QVERIFY(keys <= 4);
-        by_letters("undo", 0, 0);
-        QCOMPARE(drive.shown(0, 0), QStringLiteral("42"));
-        QVERIFY(keys <= 4);
-        by_letters("lay-across", 0, 0);
-        QVERIFY(drive.window.page()->laid_across() && keys <= 4);
-        by_letters("lay-across", 0, 0);
-        by_letters("next-column", 0, 0);
-        QVERIFY(drive.window.page()->editor().is_open() && keys <= 4);
-        drive.key(Qt::Key_Escape);
-        by_letters("new-table", 0, 0);
-        QCOMPARE(drive.window.document().study().tables.size(), std::size_t{2});
-        QVERIFY(keys <= 4);
-    }
-
     void a_foot_line_is_changed_and_removed_by_keys() {
         WindowDriver drive;
         open_pebbles(drive);

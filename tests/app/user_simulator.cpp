@@ -26,7 +26,22 @@ QAction* entry_of(const QWidget* menu, const QString& text) {
     return nullptr;
 }
 
+/// The menu that an entry stands in; null for the menus of the bar.
+QMenu* menu_with(const QMenuBar& bar, const QAction* entry) {
+    for (QMenu* menu : bar.findChildren<QMenu*>()) {
+        if (!menu->title().isEmpty() && menu->actions().contains(const_cast<QAction*>(entry))) {
+            return menu;
+        }
+    }
+    return nullptr;
+}
+
 } // namespace
+
+QChar letter_of(const QString& text) {
+    const QKeySequence keys = QKeySequence::mnemonic(text);
+    return keys.isEmpty() ? QChar() : QChar(static_cast<char16_t>(keys[0].key())).toLower();
+}
 
 UserSimulator::UserSimulator(const QString& story)
     : story_(story) {}
@@ -53,7 +68,8 @@ void UserSimulator::key(Qt::Key key, Qt::KeyboardModifiers modifiers) {
 
 void UserSimulator::key_in_dialog(Qt::Key key, Qt::KeyboardModifiers modifiers) {
     ++actions;
-    QWidget* active = QApplication::activeModalWidget();
+    QWidget* popup = QApplication::activePopupWidget();
+    QWidget* active = popup != nullptr ? popup : QApplication::activeModalWidget();
     QTest::keyClick(active->focusWidget() != nullptr ? active->focusWidget() : active, key, modifiers);
 }
 
@@ -160,6 +176,26 @@ void UserSimulator::menu(const QStringList& path) {
     for (const QString& text : path.mid(1)) {
         entry(text);
     }
+}
+
+void UserSimulator::letters(const char* command) {
+    QList<const QAction*> path{drive.window.commands().action(QLatin1String(command))};
+    for (QMenu* menu = nullptr; (menu = menu_with(*drive.window.menuBar(), path.front())) != nullptr;) {
+        path.prepend(menu->menuAction());
+    }
+    for (const QAction* step : path) {
+        (void)QTest::qWaitFor([step] { return !letter_of(step->text()).isNull(); }); // its menu opens
+        QWidget* popup = QApplication::activePopupWidget();
+        const QChar letter = letter_of(step->text());
+        if (letter.isNull()) {
+            qFatal("%s: no letter for %s", command, qPrintable(step->text()));
+        }
+        ++actions;
+        QTest::keyClick(popup == nullptr ? drive.target() : popup, static_cast<Qt::Key>(letter.toUpper().unicode()),
+                        popup == nullptr ? Qt::AltModifier : Qt::NoModifier);
+        QCoreApplication::processEvents();
+    }
+    settle();
 }
 
 void UserSimulator::button_menu(const QString& word, const QStringList& path) {

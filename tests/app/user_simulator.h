@@ -6,6 +6,9 @@
 
 namespace ledgefall::testing {
 
+/// The letter by which an entry or button is reached; none where it has none.
+QChar letter_of(const QString& text);
+
 /// A person's mouse and keys at an empty window, counted: a click (with keys held or not), a key or chord, a drag, one
 /// run of typed or pasted text is one action. Menus are opened and their entries clicked.
 class UserSimulator {
@@ -32,6 +35,8 @@ class UserSimulator {
     void menu(const QStringList& path);
     /// An entry of the menu that a button of the table's line opens, or of a menu within.
     void button_menu(const QString& word, const QStringList& path);
+    /// A command by the letters of its menus, each a key.
+    void letters(const char* command);
     /// An entry of the menu that is open: a click.
     void entry(const QString& text);
     /// The entry of the next menu that opens by itself: a click.

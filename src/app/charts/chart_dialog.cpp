@@ -95,6 +95,7 @@ ChartDialog::ChartDialog(const Document& document, Chart chart, QWidget* parent)
     }
     filling_ = false;
     look_over();
+    title_->setFocus();
 }
 
 QWidget* ChartDialog::make_form() {
@@ -117,6 +118,7 @@ QWidget* ChartDialog::make_form() {
     auto* titled = new QHBoxLayout;
     auto* title_label = new QLabel(tr("&Title"), form);
     title_label->setBuddy(title_);
+    title_->selectAll();
     titled->addWidget(title_label);
     titled->addWidget(title_);
     layout->addLayout(titled);

@@ -46,6 +46,7 @@ ChartPlot::ChartPlot(QWidget* parent)
     , title_(new QCPTextElement(this))
     , legend_row_(new QCPLayoutGrid) {
     setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Chart"));
     setMouseTracking(true);
     setMinimumSize(theme().px(220), theme().px(180));
     addLayer(above, layer(QStringLiteral("axes")), limAbove);

@@ -36,9 +36,9 @@ QList<Command> EditCommands::list() {
         Command{"find", "edit", tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_.open(); },
                 Needs::table}
             .after_a_rule(),
-        {"find-next", "edit", tr("Find &next"), QKeySequence::FindNext, [this] { find_bar_.find(false); },
+        {"find-next", "edit", tr("Find &next"), "F3", [this] { find_bar_.find(false); },
          Needs::table},
-        {"find-previous", "edit", tr("Find pre&vious"), QKeySequence::FindPrevious, [this] { find_bar_.find(true); },
+        {"find-previous", "edit", tr("Find pre&vious"), "Shift+F3", [this] { find_bar_.find(true); },
          Needs::table},
     };
 }

@@ -13,6 +13,7 @@ HeadingDialog::HeadingDialog(const ColumnDefinition& column, QWidget* parent)
     setWindowTitle(tr("Heading of %1").arg(QString::fromStdString(column.name)));
     auto* form = new QFormLayout(this);
     form->addRow(tr("&Label"), label_);
+    label_->selectAll();
     form->addRow(tr("&Unit"), unit_);
     form->addRow(tr("&Note"), note_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, this);

@@ -7,6 +7,7 @@
 #include "core/study/model/fault_explanation.h"
 #include "core/study/model/parts.h"
 
+#include <QAccessible>
 #include <QApplication>
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -322,6 +323,8 @@ void HeldCard::slide_to(double wanted) {
     const double rounded = QString::number(exact, 'g', 12).toDouble();
     document_.slide(tr("sliding %1").arg(QString::fromStdString(held->name)),
                     give_held(document_.study(), held_, Value::number(std::min(rounded, slider.to))));
+    QAccessibleValueChangeEvent moved(this, rounded);
+    QAccessible::updateAccessibility(&moved);
 }
 
 void HeldCard::slide_to_place(int x) {

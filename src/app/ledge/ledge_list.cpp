@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/study/edits/edits.h"
 
+#include <QCoreApplication>
 #include <QHeaderView>
 
 namespace ledgefall {

@@ -122,6 +122,7 @@ void LedgeView::rebuild() {
         }
         before = card;
     }
+    setFocusProxy(cards_.empty() ? nullptr : cards_.front()); // what the focus comes to in the ledge
     arrange();
 }
 

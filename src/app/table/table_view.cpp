@@ -366,7 +366,7 @@ void TableView::keyPressEvent(QKeyEvent* event) {
     QTableView::keyPressEvent(event);
 }
 
-/// Ctrl and an arrow go to the end of the data, with Shift choosing what lies between.
+/// Ctrl with an arrow, Home or End goes to the end of the data, with Shift choosing what lies between.
 bool TableView::jump(const QKeyEvent& event) {
     const Qt::KeyboardModifiers modifiers = event.modifiers() & ~Qt::KeypadModifier;
     if (modifiers != Qt::ControlModifier && modifiers != (Qt::ControlModifier | Qt::ShiftModifier)) {
@@ -389,11 +389,19 @@ bool TableView::jump(const QKeyEvent& event) {
     case Qt::Key_Right:
         there = model()->index(now.row(), last_column);
         break;
+    case Qt::Key_Home:
+        there = model()->index(0, 0);
+        break;
+    case Qt::Key_End:
+        there = model()->index(last_row, last_column);
+        break;
     default:
         return false;
     }
     if (there.isValid()) {
-        selectionModel()->setCurrentIndex(there, selectionCommand(there, &event));
+        const bool extends = (modifiers & Qt::ShiftModifier) != 0;
+        selectionModel()->setCurrentIndex(there, extends ? selectionCommand(there, &event)
+                                                         : QItemSelectionModel::ClearAndSelect);
         scrollTo(there);
     }
     return true;
@@ -421,7 +429,13 @@ bool TableView::edit(const QModelIndex& index, EditTrigger trigger, QEvent* even
     if (state() != QAbstractItemView::EditingState) {
         cells_->set_arrows_end(trigger == QAbstractItemView::AnyKeyPressed);
     }
-    return QTableView::edit(index, trigger, event);
+    const bool begun = QTableView::edit(index, trigger, event);
+    auto* line =
+        begun && trigger == QAbstractItemView::EditKeyPressed ? qobject_cast<QLineEdit*>(indexWidget(index)) : nullptr;
+    if (line != nullptr) {
+        line->end(false); // F2 goes on with what is there
+    }
+    return begun;
 }
 
 void TableView::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {

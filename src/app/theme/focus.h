@@ -4,7 +4,8 @@
 
 namespace ledgefall {
 
-/// Gives the focus to a part of the window, or to the first widget in it that takes keys; false where there is none.
+/// Gives the focus to what a part of the window has chosen for it, or else to the first widget in it that takes keys;
+/// false where there is none.
 bool focus_inside(QWidget& part);
 
 } // namespace ledgefall
