@@ -46,12 +46,18 @@ constexpr Factor factors[] = {
     {"acre", "m²", 4046.8564224L},
     {"L", "cm3", 1000.0L},
     {"mL", "cc", 1.0L},
-    {"gallon", "L", 3.785411784L},
-    {"pint", "mL", 473.176473L},
-    {"cup", "mL", 236.5882365L},
-    {"floz", "mL", 29.5735295625L},
-    {"tbsp", "mL", 14.78676478125L},
-    {"tsp", "mL", 4.92892159375L},
+    {"us_gallon", "L", 3.785411784L},
+    {"us_pint", "mL", 473.176473L},
+    {"imperial_gallon", "L", 4.54609L},
+    {"imperial_pint", "mL", 568.26125L},
+    {"kcal_th", "kJ", 4.184L},
+    {"kcal_it", "kJ", 4.1868L},
+    {"year_julian", "d", 365.25L},
+    {"year_common", "h", 8760.0L},
+    {"us_cup", "mL", 236.5882365L},
+    {"us_fluid_ounce", "mL", 29.5735295625L},
+    {"us_tablespoon", "mL", 14.78676478125L},
+    {"us_teaspoon", "mL", 4.92892159375L},
     {"lb", "kg", 0.45359237L},
     {"lbs", "kg", 0.45359237L},
     {"oz", "g", 28.349523125L},
@@ -106,14 +112,24 @@ class TestUnits : public QObject {
                      (there + " = " + write_cell(bench.value(there))).c_str());
             QVERIFY2(near(bench.number(back), static_cast<double>(1 / one.factor), 4e-16), back.c_str());
         }
-        QCOMPARE(bench.number("convert(20, \"°C\", \"degF\")"), 68.0);
+        for (int degrees = -273; degrees <= 1000; ++degrees) { // the double nearest to the exact fraction
+            const std::string of = "convert(" + std::to_string(degrees) + ", ";
+            QCOMPARE(bench.number(of + "\"°C\", \"degF\")"), (9 * degrees + 160) / 5.0);
+            QCOMPARE(bench.number(of + "\"°F\", \"°C\")"), (5 * degrees - 160) / 9.0);
+        }
         QCOMPARE(bench.number("convert(-40, \"°F\", \"°C\")"), -40.0);
         QCOMPARE(bench.number("convert(0, \"K\", \"°C\")"), -273.15);
     }
 
     void what_means_two_things_is_refused() {
         const Bench bench;
-        for (const char* unit : {"gal", "rpm", "ppt", "ton", "ct", "dpi", "pH", "dB", "pebble", ""}) {
+        for (const char* pair : {"\"Hz\", \"rad/s\"", "\"kHz\", \"turn/s\"", "\"deg/s\", \"Hz\""}) {
+            const Value value = bench.value(std::string("convert(1, ") + pair + ")");
+            QVERIFY(value.is_fault() && value.fault().at().what.text().find("2 * pi * f") != std::string::npos);
+        }
+        QCOMPARE(bench.number("convert(3, \"Hz\", \"1/min\")"), 180.0);
+        for (const char* unit : {"gallon", "pint", "cal", "kcal", "year", "gal", "rpm", "ppt", "ton", "ct", "dpi", "pH",
+                                 "dB", "pebble", ""}) {
             const std::string formula = std::string("convert(1, \"") + unit + "\", \"m\")";
             const Value value = bench.value(formula);
             QVERIFY2(value.is_fault(), formula.c_str());

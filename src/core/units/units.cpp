@@ -6,12 +6,14 @@
 #include "core/units/unit_names.h"
 
 #include <array>
+#include <cctype>
 #include <charconv>
 #include <clocale>
 #include <cmath>
 #include <map>
 #include <mutex>
 #include <optional>
+#include <set>
 #include <string>
 #include <udunits2.h>
 
@@ -86,6 +88,27 @@ std::optional<Line> short_line(const cv_converter* converter) {
     return same && line.a != 0 ? std::optional(line) : std::nullopt;
 }
 
+/// Whether a word in a unit is one of these; the library takes an angle for a plain number.
+bool says(std::string_view unit, const std::set<std::string_view>& words) {
+    const auto of_word = [](char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; };
+    for (auto at = unit.begin(); at != unit.end();) {
+        const auto from = std::find_if(at, unit.end(), of_word);
+        at = std::find_if_not(from, unit.end(), of_word);
+        if (words.contains(std::string_view(from, at))) {
+            return true;
+        }
+    }
+    return false;
+}
+bool says_cycles(std::string_view unit) {
+    return says(unit, {"Hz", "mHz", "kHz", "MHz", "GHz", "THz", "hertz"});
+}
+bool says_angle(std::string_view unit) {
+    return says(unit, {"rad", "mrad", "radian", "radians", "deg", "degree", "degrees", "turn", "turns", "revolution",
+                       "revolutions", "arcminute", "arcsecond", "gon", "grad"}) ||
+           unit == "°" || unit.starts_with("°/");
+}
+
 } // namespace
 
 class Conversion::Converter {
@@ -136,6 +159,11 @@ Result<std::shared_ptr<const Conversion>> Conversion::between(std::string_view f
     const Unit to = unit(*to_words);
     if (!from || !to) {
         return Sentence{N_("%1 is not a known unit: write it like mm, m/s or °C"), {from ? key.second : key.first}};
+    }
+    if (says_angle(key.first) != says_angle(key.second) && (says_cycles(key.first) || says_cycles(key.second))) {
+        return Sentence{N_("%1 cannot be converted to %2: one counts cycles, the other measures an angle; an angular "
+                           "frequency is 2 * pi * f"),
+                        {key.first, key.second}};
     }
     if (ut_are_convertible(from.get(), to.get()) == 0) {
         return Sentence{N_("%1 cannot be converted to %2: they measure different quantities"), {key.first, key.second}};
