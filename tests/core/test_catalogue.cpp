@@ -258,7 +258,34 @@ class TestCatalogue : public QObject {
         QCOMPARE(bench.cause("rarefied(same, 22)"), Cause::out_of_domain);
         QCOMPARE(bench.number("rarefied(same, 21)"), 3.0);
         QVERIFY(bench.value("pielou(one)").is_missing());
-        QCOMPARE(bench.number("grouped_quantile(other, other + 1, same, 1)"), 4.0);
+        QCOMPARE(bench.cause("grouped_quantile(other, other + 2, same, 0.5)"), Cause::out_of_domain); // they overlap
+        QCOMPARE(bench.cause("grouped_quantile(10 * row, 10 * row + 9, same, 0.5)"),
+                 Cause::out_of_domain); // or leave gaps
+        for (const char* name : {"simpson_unbiased", "margalef", "menhinick", "brillouin", "fisher_alpha", "chao1"}) {
+            QCOMPARE(bench.cause(std::string(name) + "(100 * same / 22)"), Cause::out_of_domain); // percentages
+        }
+        QCOMPARE(bench.cause("rarefied(same / 2, 1)"), Cause::out_of_domain);
+        QCOMPARE(bench.number("hill(same, 0)"), 3.0);
+        QCOMPARE(bench.number("hill(same, 2)"), 3.0);
+    }
+
+    /// P(x) = 0.1, 0.4, 0.3, 0.2 for x = 0 to 3, against sums by hand; frequencies that are neither whole nor add up
+    /// to 1.
+    void weights_are_frequencies_or_probabilities() {
+        Bench bench;
+        bench.numbers("x", {0, 1, 2, 3}).numbers("p", {0.1, 0.4, 0.3, 0.2}).numbers("f", {1, 4, 3, 2});
+        const std::pair<const char*, double> quantiles[] = {{"0", 0},    {"0.1", 0}, {"0.11", 1}, {"0.5", 1},
+                                                            {"0.51", 2}, {"0.8", 2}, {"0.81", 3}, {"1", 3}};
+        for (const auto& [probability, expected] : quantiles) {
+            QCOMPARE(bench.number(std::string("wquantile(x, p, ") + probability + ")"), expected);
+        }
+        QVERIFY(near(bench.number("wmean(x, p)"), 1.6));
+        QVERIFY(near(bench.number("wvar_pop(x, p)"), 0.84));
+        QCOMPARE(bench.number("wquantile(x, f, 0.5)"), 1.5);
+        QCOMPARE(bench.cause("wvar(x, p)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("wsd(x, p)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("wquantile(x, p / 2, 0.5)"), Cause::out_of_domain);
+        QVERIFY(bench.value("wvar(x, p)").fault().at().what.text().find("wvar_pop") != std::string::npos);
     }
 
     void plain_arguments_follow_the_formulas_row() {

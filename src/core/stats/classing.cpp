@@ -14,7 +14,6 @@ constexpr double about = 8;
 struct Extent {
     double least = 0, most = 0;
     std::size_t count = 0;
-    bool whole = true; ///< whether all are whole numbers
 };
 
 template <class Visit>
@@ -37,7 +36,6 @@ Extent extent_of(const Column& cells) {
     for_each_number(cells, [&extent](double x) {
         extent.least = extent.count == 0 ? x : std::min(extent.least, x);
         extent.most = extent.count == 0 ? x : std::max(extent.most, x);
-        extent.whole = extent.whole && x == std::floor(x);
         ++extent.count;
     });
     return extent;
@@ -65,10 +63,17 @@ double wanted_width(const Column& cells, const Extent& extent, ClassRule rule) {
         return range / std::ceil(std::sqrt(n));
     case ClassRule::freedman_diaconis:
         return 2 * quartile_range(cells) / std::cbrt(n);
-    case ClassRule::whole_numbers:
+    case ClassRule::recorded_values:
         return 1;
     }
     return 0;
+}
+
+bool all_multiples(const Column& cells, double unit) {
+    constexpr double slack = 1e-9; // of a unit, for what division leaves
+    bool all = true;
+    for_each_number(cells, [&all, unit](double x) { all = all && std::fabs(x / unit - std::round(x / unit)) < slack; });
+    return all;
 }
 
 const Sentence no_numbers{N_("This column has no numbers to put in classes. Enter some, or choose another column."),
@@ -88,7 +93,27 @@ double convenient_width(double width) {
     return rounded_to(best, std::clamp(1 - static_cast<int>(std::floor(std::log10(best))), 0, 15));
 }
 
-Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule) {
+double proposed_recording_unit(const Column& cells) {
+    constexpr std::size_t enough_to_tell = 10;
+    constexpr int most_decimals = 6;
+    const Extent extent = extent_of(cells);
+    if (extent.count == 0) {
+        return 0;
+    }
+    const bool many = extent.count >= enough_to_tell;
+    for (int power = many ? 3 : 0; power >= -most_decimals; --power) {
+        for (const double factor : {5.0, 2.5, 2.0, 1.0}) {
+            const bool usual = factor == 1 || (many && (factor == 5 ? power < 3 : power < 0));
+            const double unit = rounded_to(factor * std::pow(10.0, power), most_decimals + 1);
+            if (usual && all_multiples(cells, unit)) {
+                return unit;
+            }
+        }
+    }
+    return 0;
+}
+
+Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule, double recorded_to) {
     const Extent extent = extent_of(cells);
     if (extent.count == 0) {
         return no_numbers;
@@ -97,16 +122,21 @@ Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule) {
     if (!(wanted > 0) || !std::isfinite(wanted)) { // all equal, or most of them
         wanted = extent.most > extent.least ? (extent.most - extent.least) / about : 1;
     }
-    double width = rule == ClassRule::whole_numbers ? 1 : convenient_width(wanted);
+    const auto in_units = [recorded_to](double wide) { // a class has whole numbers of recorded values
+        return recorded_to > 0 ? stepped(0, recorded_to, std::max(1.0, std::round(wide / recorded_to))) : wide;
+    };
+    double width =
+        in_units(rule == ClassRule::recorded_values ? recorded_to > 0 ? recorded_to : 1.0 : convenient_width(wanted));
     const double span = extent.most - extent.least;
     if (span / width > static_cast<double>(most_proposed_classes - 2)) {
-        width = convenient_width(span / static_cast<double>(most_proposed_classes / 4));
+        width = in_units(convenient_width(span / (static_cast<double>(most_proposed_classes) / 4)));
     }
     const double start = stepped(0, width, std::floor(extent.least / width));
-    return cover_with_classes(cells, start, width, true);
+    return cover_with_classes(cells, start, width, true, recorded_to);
 }
 
-Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left) {
+Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left,
+                                         double recorded_to) {
     if (!std::isfinite(start) || !std::isfinite(width) || !(width > 0)) {
         return Sentence{N_("Classes need a width above 0 and a start for the first class."), {}};
     }
@@ -114,13 +144,13 @@ Result<ClassProposal> cover_with_classes(const Column& cells, double start, doub
     if (extent.count == 0) {
         return no_numbers;
     }
-    const double needed = std::floor((extent.most - start) / width) + 1;
+    const double needed = std::floor((extent.most - boundary_below(start, recorded_to)) / width) + 1;
     if (needed > static_cast<double>(most_proposed_classes)) {
         return Sentence{N_("This width gives more than %1 classes. Make them wider, or start higher."),
                         {std::to_string(most_proposed_classes)}};
     }
-    ClassProposal proposal{start, width, static_cast<std::size_t>(std::max(1.0, needed))};
-    const std::vector<double> limits = limits_of(proposal);
+    ClassProposal proposal{start, width, static_cast<std::size_t>(std::max(1.0, needed)), recorded_to};
+    const std::vector<double> limits = boundaries_of(proposal);
     if (extent.most >= limits.back() && (closed_left || extent.most > limits.back())) {
         ++proposal.count;
     } else if (!closed_left && proposal.count > 1 && extent.most <= limits[limits.size() - 2]) {
@@ -129,12 +159,17 @@ Result<ClassProposal> cover_with_classes(const Column& cells, double start, doub
     return proposal;
 }
 
-std::vector<double> limits_of(const ClassProposal& classes) {
-    std::vector<double> limits(classes.count + 1);
-    for (std::size_t at = 0; at < limits.size(); ++at) {
-        limits[at] = stepped(classes.start, classes.width, static_cast<double>(at));
+double boundary_below(double limit, double recorded_to) {
+    return stepped(limit, recorded_to / 2, -1);
+}
+
+std::vector<double> boundaries_of(const ClassProposal& classes) {
+    std::vector<double> boundaries(classes.count + 1);
+    const double first = boundary_below(classes.start, classes.recorded_to);
+    for (std::size_t at = 0; at < boundaries.size(); ++at) {
+        boundaries[at] = stepped(first, classes.width, static_cast<double>(at));
     }
-    return limits;
+    return boundaries;
 }
 
 ClassCounts count_in_classes(const Column& cells, const std::vector<double>& limits, bool closed_left, bool open_below,

@@ -19,11 +19,13 @@ struct Community {
     Values counts;
     double individuals = 0;
     bool sound = true; ///< no count below 0
+    bool whole = true; ///< these can be numbers of individuals
 
     explicit Community(const Values& all) {
         CompensatedSum sum;
         for (const double n : all) {
             sound = sound && n >= 0;
+            whole = whole && n == std::floor(n);
             if (n > 0) {
                 counts.push_back(n);
                 sum.add(n);
@@ -64,6 +66,14 @@ Made of_community(F measure) {
             return faults.too_large();
         }
         return community.individuals == 0 ? Value::missing() : measure(community, faults);
+    });
+}
+
+/// The same of individuals that were counted: percentages and cover are no counts.
+template <class F>
+Made of_counts(F measure) {
+    return of_community([measure](const Community& community, const Faults& faults) {
+        return community.whole ? measure(community, faults) : faults.out_of_domain();
     });
 }
 
@@ -181,7 +191,7 @@ Made make_inverse_simpson(Plain) {
 }
 
 Made make_simpson_unbiased(Plain) {
-    return of_community([](const Community& c, const Faults&) {
+    return of_counts([](const Community& c, const Faults&) {
         const double n = c.individuals;
         return n < 2 ? Value::missing()
                      : Value::number(1 - c.sum([n](double k) { return k / n * ((k - 1) / (n - 1)); }));
@@ -193,22 +203,28 @@ Made make_hill(Plain plain) {
         if (q < 0) {
             return faults.out_of_domain();
         }
+        if (q == 0) {
+            return Value::number(c.species());
+        }
         if (q == 1) {
             return Value::number(std::exp(c.entropy()));
+        }
+        if (q == 2) {
+            return Value::number(1 / c.dominance());
         }
         return faults.number(std::exp(log_hill(c, q)));
     });
 }
 
 Made make_margalef(Plain) {
-    return of_community([](const Community& c, const Faults& faults) {
+    return of_counts([](const Community& c, const Faults& faults) {
         return c.individuals <= 1 ? faults.divided_by_zero()
                                   : Value::number((c.species() - 1) / std::log(c.individuals));
     });
 }
 
 Made make_menhinick(Plain) {
-    return of_community(
+    return of_counts(
         [](const Community& c, const Faults&) { return Value::number(c.species() / std::sqrt(c.individuals)); });
 }
 
@@ -219,14 +235,14 @@ Made make_berger_parker(Plain) {
 }
 
 Made make_brillouin(Plain) {
-    return of_community([](const Community& c, const Faults&) {
+    return of_counts([](const Community& c, const Faults&) {
         const double inside = c.sum([](double n) { return log_factorial(n); });
         return Value::number((log_factorial(c.individuals) - inside) / c.individuals);
     });
 }
 
 Made make_fisher_alpha(Plain) {
-    return of_community([](const Community& c, const Faults& faults) {
+    return of_counts([](const Community& c, const Faults& faults) {
         // With as many species as individuals there is no finite α.
         return c.species() >= c.individuals ? faults.out_of_domain()
                                             : faults.number(fisher_alpha(c.species(), c.individuals));
@@ -234,7 +250,7 @@ Made make_fisher_alpha(Plain) {
 }
 
 Made make_chao1(Plain) {
-    return of_community([](const Community& c, const Faults&) {
+    return of_counts([](const Community& c, const Faults&) {
         const auto seen = [&c](double times) {
             return static_cast<double>(std::count(c.counts.begin(), c.counts.end(), times));
         };
@@ -243,7 +259,7 @@ Made make_chao1(Plain) {
 }
 
 Made make_rarefied(Plain plain) {
-    return of_community([m = plain_number(plain, 0, -1)](const Community& c, const Faults& faults) {
+    return of_counts([m = plain_number(plain, 0, -1)](const Community& c, const Faults& faults) {
         const double n = c.individuals;
         if (m < 0 || m > n || m != std::floor(m)) {
             return faults.out_of_domain();

@@ -72,12 +72,15 @@ class Interpolation : public GatheredPairs {
     std::vector<std::pair<double, double>> points_;
 };
 
-/// Observed counts beside expected ones; one that is expected to be 0 or less is a fault of its row.
+/// Observed counts beside expected ones; one that is expected to be 0 or less is a fault of its row,
+/// and totals that do not agree one of the whole.
 class ChiSquared : public Accumulator {
   public:
     void clear() override {
         Accumulator::clear();
         sum_ = {};
+        observed_ = {};
+        expected_ = {};
         pairs_ = 0;
         bad_row_ = 0;
     }
@@ -87,6 +90,8 @@ class ChiSquared : public Accumulator {
         for (std::size_t at = 0; at < count; ++at) {
             const double expected = samples[1][at];
             const double off = samples[0][at] - expected;
+            observed_.add(samples[0][at]);
+            expected_.add(expected);
             if (expected > 0) {
                 sum_.add(off / expected * off);
             } else if (bad_row_ == 0) {
@@ -99,11 +104,15 @@ class ChiSquared : public Accumulator {
         if (bad_row_ != 0) {
             return Value::fault({faults.domain, bad_row_});
         }
+        constexpr double slack = 0.005; // for expected counts that were rounded
+        if (std::fabs(observed_.total() - expected_.total()) > slack * std::fabs(observed_.total())) {
+            return faults.out_of_domain();
+        }
         return pairs_ == 0 ? Value::missing() : faults.number(sum_.total());
     }
 
   private:
-    CompensatedSum sum_;
+    CompensatedSum sum_, observed_, expected_;
     std::size_t pairs_ = 0;
     std::uint32_t bad_row_ = 0; ///< from 1; 0: none
 };

@@ -21,6 +21,17 @@ bool any_negative(const Values& frequencies) {
     return std::any_of(frequencies.begin(), frequencies.end(), [](double f) { return f < 0; });
 }
 
+/// Whether these can be how often values occur.
+bool all_whole(const Values& frequencies) {
+    return std::all_of(frequencies.begin(), frequencies.end(), [](double f) { return f == std::floor(f); });
+}
+
+/// Whether these are probabilities of values, up to what rounding leaves when they are computed.
+bool add_up_to_one(const Values& weights) {
+    constexpr double slack = 1e-9;
+    return std::fabs(total(weights) - 1) <= slack;
+}
+
 /// Σ f x over Σ f, with what the products and both sums lose by rounding.
 double weighted_mean(const Values& x, const Values& f) {
     CompensatedSum sum;
@@ -47,12 +58,25 @@ int scale_down(Values& values) {
     return exponent;
 }
 
+/// Whether each class, in that order, ends above its beginning, where the next one begins.
+bool classes_join(const Values& lower, const Values& upper, const std::vector<std::size_t>& order) {
+    constexpr double slack = 1e-9; // of a width, for boundaries that are computed
+    for (std::size_t at = 0; at < order.size(); ++at) {
+        const double width = upper[order[at]] - lower[order[at]];
+        const double next = at + 1 < order.size() ? lower[order[at + 1]] : upper[order[at]];
+        if (!(width > 0) || std::fabs(next - upper[order[at]]) > slack * width) {
+            return false;
+        }
+    }
+    return true;
+}
+
 Made weighted_spread(bool population, bool root) {
     return pairs_by([population, root](Samples& samples, const Faults& faults) {
         const Values& f = samples[1];
         const double n = total(f);
         const double over = population ? n : n - 1;
-        if (any_negative(f)) {
+        if (any_negative(f) || (!population && !all_whole(f))) {
             return faults.out_of_domain();
         }
         if (over <= 0) {
@@ -123,14 +147,23 @@ Made make_wquantile(Plain plain) {
                 running.add(f[at]);
                 up_to.push_back(running.total());
             }
-            const double n = up_to.back();
-            if (n < 1) {
-                return Value::missing();
-            }
-            return Value::number(quantile_of(n, p, static_cast<int>(type), [&](double k) {
+            const double n = up_to.empty() ? 0 : up_to.back();
+            const auto value_at = [&](double k) { // the least that so many values do not exceed
                 const auto place = std::lower_bound(up_to.begin(), up_to.end(), k);
                 return x[order[static_cast<std::size_t>(std::min(place, up_to.end() - 1) - up_to.begin())]];
-            }));
+            };
+            if (n == 0) {
+                return Value::missing();
+            }
+            if (all_whole(f)) {
+                return Value::number(quantile_of(n, p, static_cast<int>(type), value_at));
+            }
+            if (!add_up_to_one(f)) {
+                return faults.out_of_domain();
+            }
+            const double slack = 4 * std::numeric_limits<double>::epsilon();
+            const auto first = std::find_if(order.begin(), order.end(), [&f](std::size_t at) { return f[at] > 0; });
+            return Value::number(p > slack ? value_at(p * n - slack) : x[*first]);
         });
 }
 
@@ -141,20 +174,16 @@ Made make_grouped_quantile(Plain plain) {
             const Values& upper = samples[1];
             const Values& f = samples[2];
             const double n = total(f);
-            bool rising = true;
-            for (std::size_t at = 0; at < lower.size(); ++at) {
-                rising = rising && lower[at] < upper[at];
-            }
-            if (any_negative(f) || !(p >= 0 && p <= 1) || !rising) {
+            std::vector<std::size_t> order(lower.size());
+            std::iota(order.begin(), order.end(), std::size_t{0});
+            std::sort(order.begin(), order.end(),
+                      [&lower](std::size_t a, std::size_t b) { return lower[a] < lower[b]; });
+            if (any_negative(f) || !(p >= 0 && p <= 1) || !classes_join(lower, upper, order)) {
                 return faults.out_of_domain();
             }
             if (n == 0) {
                 return Value::missing();
             }
-            std::vector<std::size_t> order(lower.size());
-            std::iota(order.begin(), order.end(), std::size_t{0});
-            std::sort(order.begin(), order.end(),
-                      [&lower](std::size_t a, std::size_t b) { return lower[a] < lower[b]; });
             // Within a class values are taken to lie evenly. Sums that differ by rounding alone are at one limit.
             const double slack = 4 * std::numeric_limits<double>::epsilon() * n;
             CompensatedSum running;

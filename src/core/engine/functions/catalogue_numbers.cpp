@@ -4,7 +4,7 @@
 #include "core/engine/functions/operation_templates.h"
 #include "core/stats/boost_policy.h"
 #include "core/stats/combinations.h"
-#include "core/stats/rounding.h"
+#include "core/value/decimals.h"
 
 #include <boost/math/special_functions/erf.hpp>
 #include <boost/math/special_functions/gamma.hpp>

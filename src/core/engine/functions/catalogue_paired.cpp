@@ -11,7 +11,9 @@ std::vector<Function> measures_of_several_columns() {
     const Argument p{"p"};
     const std::vector<Argument> xy = {{"x", Role::sample}, {"y", Role::paired}};
     const std::vector<Argument> yx = {{"y", Role::sample}, {"x", Role::paired}};
-    const std::string_view frequencies = N_("frequencies must be 0 or more, and p from 0 to 1");
+    const std::string_view weights = N_("frequencies must be 0 or more");
+    const std::string_view whole =
+        N_("frequencies must be whole numbers of 0 or more; for probabilities use wvar_pop or wsd_pop");
     const std::string_view spread = N_("there is no correlation when all values of a column are equal");
     return {
         {.name = "cov",
@@ -59,10 +61,10 @@ std::vector<Function> measures_of_several_columns() {
         {.name = "chi2_stat",
          .arguments = {{"observed", Role::sample}, {"expected", Role::paired}},
          .purpose = N_("The chi-squared of observed and expected counts."),
-         .domain = N_("expected counts must be above 0"),
+         .domain = N_("expected counts must be above 0 and add up to as many as the observed ones"),
          .source = "χ² = Σ(o − e)² / e (Pearson 1900)",
-         .example = "chi2_stat(x, y)",
-         .example_result = "3.2",
+         .example = "chi2_stat(y, 2 * f)",
+         .example_result = "6",
          .make = &make_chi2_stat,
          .simpler_form = "sum((observed - expected)^2 / expected)"},
         {.name = "t_stat2",
@@ -83,8 +85,8 @@ std::vector<Function> measures_of_several_columns() {
          .make = &make_interpolate},
         {.name = "wmean",
          .arguments = {x, f},
-         .purpose = N_("The mean of values weighted by frequencies."),
-         .domain = frequencies,
+         .purpose = N_("The mean of values weighted by frequencies or probabilities."),
+         .domain = weights,
          .source = "Σfx / Σf",
          .example = "wmean(x, f)",
          .example_result = "4",
@@ -93,7 +95,7 @@ std::vector<Function> measures_of_several_columns() {
         {.name = "wvar",
          .arguments = {x, f},
          .purpose = N_("The variance of values weighted by frequencies: divides by n − 1."),
-         .domain = frequencies,
+         .domain = whole,
          .source = "Σf(x − x̄)² / (Σf − 1)",
          .example = "wvar(x, f)",
          .example_result = "1.6",
@@ -102,7 +104,7 @@ std::vector<Function> measures_of_several_columns() {
         {.name = "wsd",
          .arguments = {x, f},
          .purpose = N_("The standard deviation of values weighted by frequencies."),
-         .domain = frequencies,
+         .domain = whole,
          .source = "√wvar",
          .example = "wsd(x, f)",
          .example_result = "1.2649110640673518",
@@ -110,8 +112,8 @@ std::vector<Function> measures_of_several_columns() {
          .simpler_form = "sqrt(wvar(x, f))"},
         {.name = "wvar_pop",
          .arguments = {x, f},
-         .purpose = N_("The variance of a population weighted by frequencies."),
-         .domain = frequencies,
+         .purpose = N_("The variance of a population weighted by frequencies or probabilities."),
+         .domain = weights,
          .source = "Σf(x − x̄)² / Σf",
          .example = "wvar_pop(x, f)",
          .example_result = "1.3333333333333333",
@@ -119,8 +121,8 @@ std::vector<Function> measures_of_several_columns() {
          .simpler_form = "sum(f * (x - wmean(x, f))^2) / sum(f)"},
         {.name = "wsd_pop",
          .arguments = {x, f},
-         .purpose = N_("The standard deviation of a population weighted by frequencies."),
-         .domain = frequencies,
+         .purpose = N_("The standard deviation of a population weighted by frequencies or probabilities."),
+         .domain = weights,
          .source = "√wvar_pop",
          .example = "wsd_pop(x, f)",
          .example_result = "1.1547005383792515",
@@ -128,9 +130,10 @@ std::vector<Function> measures_of_several_columns() {
          .simpler_form = "sqrt(wvar_pop(x, f))"},
         {.name = "wquantile",
          .arguments = {x, f, p, {"type", Role::plain, Kind::number, false, true}},
-         .purpose = N_("A quantile of values weighted by frequencies."),
-         .domain = frequencies,
-         .source = "as quantile, with each value repeated f times",
+         .purpose = N_("A quantile of values weighted by frequencies or probabilities."),
+         .domain = N_("frequencies must be whole numbers, or probabilities that add up to 1, and p from 0 to 1"),
+         .source =
+             "as quantile, with each value repeated f times; of probabilities the smallest x with Σf ≥ p up to it",
          .example = "wquantile(x, f, 0.5)",
          .example_result = "4",
          .make = &make_wquantile,
@@ -138,11 +141,11 @@ std::vector<Function> measures_of_several_columns() {
         {.name = "grouped_quantile",
          .arguments = {{"lower", Role::sample}, {"upper", Role::paired}, f, p},
          .purpose = N_("A quantile estimated from classes and their counts."),
-         .domain =
-             N_("each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1"),
+         .domain = N_("classes need boundaries that join, such as 29.5, 34.5 and 39.5, frequencies of 0 or more, and a "
+                      "p from 0 to 1"),
          .source = "with values spread evenly within each class",
-         .example = "grouped_quantile(y, y + 2, f, 0.5)",
-         .example_result = "4",
+         .example = "grouped_quantile(10 * row, 10 * row + 10, f, 0.5)",
+         .example_result = "30",
          .make = &make_grouped_quantile},
     };
 }

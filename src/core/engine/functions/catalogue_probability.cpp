@@ -174,7 +174,7 @@ std::vector<Function> probability() {
         "P(binomial(4, 0.5) > 3 | binomial(4, 0.5) > 2)", "0.2", numbers, "P(A | B) = P(A and B) / P(B)");
     all.back().special = Special::probability;
     add("density", {a_distribution, {"x"}}, of_distribution<Density>(),
-        N_("The density of a distribution at x; for a discrete one, the probability of x."),
+        N_("The probability density of a distribution at x; for a discrete one, the probability of x."),
         "density(uniform(2, 6), 3)", "0.25",
         N_("there is no finite density here, or the distribution's parameters are outside their domain"), "");
     add("quantile", {a_distribution, chance}, of_distribution<Quantile>(),
