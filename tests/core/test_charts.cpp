@@ -93,14 +93,19 @@ class TestCharts : public QObject {
         chart.table = classed_table.table;
         const ChartFigures counts = drawn(classed_table.bench, chart);
         QCOMPARE(counts.series[0].limits, std::vector<double>({0, 10, 20, 60}));
-        QCOMPARE(counts.series[0].y, std::vector<double>({3, 4, 3}));
+        QCOMPARE(counts.series[0].y, std::vector<double>({0.3, 0.4, 0.075})); // the widths differ
+        QCOMPARE(counts.y.title, std::string("density: Count per unit of width"));
+        Classed equal = classed({0, 20, 40, 60});
+        Chart plain = of(SeriesForm::histogram, equal.axis(), equal.column("f"));
+        plain.table = equal.table;
+        QCOMPARE(drawn(equal.bench, plain).series[0].y, std::vector<double>({7, 2, 1}));
+        plain.series[0].per_width = true;
+        QCOMPARE(drawn(equal.bench, plain).series[0].y[0], 7.0 / 20);
         QCOMPARE(counts.x.ticks, std::vector<double>({0, 10, 20, 60}));
         QCOMPARE(counts.x.title, std::string("x")); // of the column that is counted
-        chart.series[0].per_width = true;
-        const ChartFigures even = drawn(classed_table.bench, chart);
         double area = 0;
         for (std::size_t at = 0; at < 3; ++at) {
-            area += even.series[0].y[at] * (even.series[0].limits[at + 1] - even.series[0].limits[at]);
+            area += counts.series[0].y[at] * (counts.series[0].limits[at + 1] - counts.series[0].limits[at]);
         }
         QVERIFY(near(area, 10, 1e-14)); // areas add up to all values
         chart.series = {
@@ -118,7 +123,7 @@ class TestCharts : public QObject {
         chart.table = classed_table.table;
         const ChartFigures polygon = drawn(classed_table.bench, chart);
         QCOMPARE(polygon.series[0].x, std::vector<double>({-5, 5, 15, 25, 45, 75}));
-        QCOMPARE(polygon.series[0].y, std::vector<double>({0, 3, 4, 2, 1, 0}));
+        QCOMPARE(polygon.series[0].y, std::vector<double>({0, 0.3, 0.4, 0.2, 1.0 / 30, 0}));
         QCOMPARE(polygon.series[0].rows.front(), no_row);
         chart.series[0] = {SeriesForm::cumulative, classed_table.axis(), classed_table.column("cum"), false, false, ""};
         const ChartFigures curve = drawn(classed_table.bench, chart);
@@ -308,12 +313,6 @@ class TestCharts : public QObject {
         QCOMPARE(
             form(classed_table.bench, classed_table.table, {classed_table.column("f"), classed_table.column("rel")}),
             static_cast<int>(SeriesForm::polygon));
-        const auto counts = proposed_chart(classed_table.bench.study, *classed_table.bench.results, classed_table.table,
-                                           {classed_table.column("f")});
-        QVERIFY(counts->series.front().per_width); // the widths differ
-        const auto density = proposed_chart(classed_table.bench.study, *classed_table.bench.results,
-                                            classed_table.table, {classed_table.column("density")});
-        QVERIFY(!density->series.front().per_width); // which is over the width already
         Bench bench;
         bench.texts("site", {"a", "b", "a"})
             .texts("kind", {"p", "q", "r"})

@@ -1,6 +1,7 @@
 #include "app/charts/bars_plot.h"
 
 #include "app/theme/theme.h"
+#include "core/value/decimals.h"
 
 #include <algorithm>
 #include <cmath>
@@ -109,9 +110,11 @@ std::optional<FigurePlot::Hit> BarsPlot::hit(const QPointF& at) const {
         }
         QString text = place_described(bar);
         if (histogram()) {
+            const double half = series().recorded_to / 2; // limits as written are not the boundaries
             text = tr("%1 to %2: %3 %4")
-                       .arg(x_text(series().limits[bar]), x_text(series().limits[bar + 1]),
-                            QString::fromStdString(series().label), y_text(series().y[bar]));
+                       .arg(x_text(stepped(series().limits[bar], half, 1)),
+                            x_text(stepped(series().limits[bar + 1], half, -1)), QString::fromStdString(series().label),
+                            y_text(series().y[bar]));
         }
         // A stem before a bar, for it is the harder to meet.
         return Hit{stems() ? 0.5 : 1.0, {area.center().x(), pixel_y(series().y[bar])}, {series().rows[bar]}, text};

@@ -255,7 +255,7 @@ void ChartDialog::put_series(const Series& series) {
     result.label = line(series.label, tr("label in the legend"), result.row);
     result.fit = new QCheckBox(tr("Fitted line"), result.row);
     result.fit->setChecked(series.fit);
-    result.per_width = new QCheckBox(tr("Count per width"), result.row);
+    result.per_width = new QCheckBox(tr("Per class width"), result.row);
     result.per_width->setChecked(series.per_width);
     result.error = column_box(series.error, true, result.row);
     result.error->insertItem(0, tr("No error bars"), QString());

@@ -75,7 +75,9 @@ void ChartTicks::fixed(const QCPRange& range, QVector<double>& ticks, QVector<QS
             add(limit, axis_text(figures_, limit));
         } else if (at + 1 < figures_.ticks.size()) {
             const double next = figures_.ticks[at + 1];
-            add((limit + next) / 2, axis_text(figures_, limit) + QStringLiteral("–") + axis_text(figures_, next));
+            const QString lower = axis_text(figures_, stepped(limit, figures_.recorded_to / 2, 1));
+            const QString upper = axis_text(figures_, stepped(next, figures_.recorded_to / 2, -1));
+            add((limit + next) / 2, lower == upper ? lower : lower + QStringLiteral("–") + upper);
         }
     }
 }

@@ -97,7 +97,7 @@ class Maker {
         const bool beneath = kind.over == SeriesFormKind::Over::points && !kind.single_rows;
         drawn_as_.resize(out_.series.size(), nullptr);
         drawn_as_.push_back(beneath ? &series : nullptr);
-        per_width_ = per_width_ || series.per_width;
+        per_width_ = per_width_ || figures.per_width;
         out_.series.push_back(std::move(figures));
     }
 
@@ -346,8 +346,11 @@ class Maker {
         const bool one_unit =
             std::all_of(ys.begin(), ys.end(), [&](const DrawnColumn& y) { return y.column->unit == unit; });
         axis.title = one ? titled(ys.front().column->shown_label(), unit) : one_unit ? unit : "";
-        if (per_width_ && !axis.title.empty()) {
-            axis.title += " / width";
+        if (per_width_ && one) {
+            const std::string& across = x_.column == nullptr ? std::string() : x_.column->unit;
+            axis.title = across.empty()
+                             ? worded({N_("density: %1 per unit of width"), {ys.front().column->shown_label()}})
+                             : worded({N_("density: %1 per %2"), {ys.front().column->shown_label(), across}});
         }
         if (shares && one) {
             axis.title = worded({N_("share of %1"), {ys.front().column->shown_label()}});

@@ -55,6 +55,7 @@ struct SeriesFigures {
     std::vector<double> x, y;        ///< of a histogram: y are heights
     std::vector<std::uint32_t> rows; ///< of each point, bar or class, from 0
     std::vector<double> limits;      ///< of classes that have both ends: one more than there are heights
+    double recorded_to = 0;          ///< of classes: as in `Interval`
     std::vector<Box> boxes;
     std::vector<double> error; ///< how far error bars reach from each y; NaN for none; empty where there are none
     std::vector<double> base;  ///< of stacked bars: where each begins; its y is where it ends
@@ -65,6 +66,7 @@ struct SeriesFigures {
     bool of_run() const { return run && run->number > 0; }
     std::shared_ptr<const GridFigures> grid; ///< of a heat map and of contour lines
     bool second_axis = false;
+    bool per_width = false; ///< the heights are divided by the widths of their classes
     std::optional<Fit> fit;
     std::size_t left_out = 0; ///< rows without a number to draw
     bool rising = true;       ///< the x never fall from one point to the next
@@ -80,7 +82,8 @@ struct AxisFigures {
     std::string title;
     std::optional<double> from, to;
     std::vector<Value> names;  ///< of categories, which stand at 0, 1, 2, …
-    std::vector<double> ticks; ///< the limits of classes
+    std::vector<double> ticks; ///< the boundaries of classes
+    double recorded_to = 0;    ///< of classes: as in `Interval`
     Format format;
     bool dates = false; ///< days since 1970-01-01
     bool whole = false; ///< every value is a whole number, as counts are

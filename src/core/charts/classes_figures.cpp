@@ -1,6 +1,8 @@
 #include "core/charts/series_figures.h"
+#include "core/study/model/parts.h"
 #include "core/value/interval.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace ledgefall {
@@ -19,6 +21,31 @@ void close_polygon(SeriesFigures& figures) {
     figures.rows.push_back(no_row);
 }
 
+/// Whether some width is more than rounding away from the first.
+bool differ(const std::vector<double>& widths) {
+    return std::any_of(widths.begin(), widths.end(), [&widths](double width) {
+        constexpr double slack = 1e-9;
+        return std::abs(width - widths.front()) > slack * width;
+    });
+}
+
+/// Whether a column is divided by the widths of its classes already: its formula uses their upper boundaries.
+bool is_per_width(const Study& study, const Table& table, const ColumnDefinition& column) {
+    bool uses = false;
+    for (const Piece& piece : column.pieces) {
+        uses = uses || piece.formula.text().find("upper(") != std::string::npos;
+        if (!piece.formula.tree()) {
+            continue;
+        }
+        for_each_name(*piece.formula.tree(), [&](const Node& name) {
+            const ColumnDefinition* meant = meaning_of(study, &table, name).column;
+            uses = uses || (meant != nullptr && meant->computed() &&
+                            meant->pieces.front().formula.text().starts_with("upper("));
+        });
+    }
+    return uses;
+}
+
 } // namespace
 
 bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figures, const DrawnColumn& x,
@@ -28,6 +55,7 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
                     {figures.label}});
         return false;
     }
+    std::vector<double> widths;
     double running_end = 0;
     for (std::size_t row = 0; row < chart.results.rows(y.table->id); ++row) {
         chart.stop.throw_if_stopped_at(row);
@@ -47,15 +75,23 @@ bool add_classes(ChartInWork& chart, const Series& series, SeriesFigures& figure
             figures.limits.push_back(limits.lower);
         }
         figures.limits.push_back(limits.upper);
+        figures.recorded_to = limits.recorded_to;
         const double width = limits.upper - limits.lower;
         figures.x.push_back(kind_of(figures.form).running ? limits.upper : (limits.lower + limits.upper) / 2);
-        figures.y.push_back(series.per_width ? height.number() / width : height.number());
+        figures.y.push_back(height.number());
+        widths.push_back(width);
         figures.rows.push_back(static_cast<std::uint32_t>(row));
     }
     if (!chart.something(figures, figures.x.empty(), y, x)) {
         return false;
     }
+    figures.per_width = kind_of(figures.form).may_divide &&
+                        (series.per_width || (differ(widths) && !is_per_width(chart.study, *y.table, *y.column)));
+    for (std::size_t at = 0; figures.per_width && at < widths.size(); ++at) {
+        figures.y[at] /= widths[at];
+    }
     chart.out.x.ticks = figures.limits;
+    chart.out.x.recorded_to = figures.recorded_to;
     if (kind_of(figures.form).running) { // from what lies below the first limit: nothing, or the open class
         figures.x.insert(figures.x.begin(), figures.limits.front());
         figures.y.insert(figures.y.begin(), running_end);

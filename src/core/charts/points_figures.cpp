@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <limits>
 
 namespace ledgefall {
 namespace {
@@ -29,7 +30,7 @@ bool add_points(ChartInWork& chart, const Series& series, SeriesFigures& figures
     figures.x.reserve(rows);
     figures.y.reserve(rows);
     figures.rows.reserve(rows);
-    double last = -INFINITY;
+    double last = -std::numeric_limits<double>::infinity();
     for (std::size_t row = 0; row < rows; ++row) {
         chart.stop.throw_if_stopped_at(row);
         if (!y.table->two_way() && !chart.takes(*y.table, row)) {

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <set>
 
 namespace ledgefall {
@@ -73,10 +74,10 @@ class Proposer {
             series.x = across;
             series.y = y;
             series.form = form_for(across, y, numbers.size());
-            series.per_width = ledgefall::kind_of(series.form).may_divide && widths_differ() && !is_density(y);
             chart.series.push_back(series);
         }
         chart.reader = ledgefall::kind_of(chart.series.front().form).running;
+        chart.names_classes = names_classes(chart.series.front());
         chart.label = label(chart);
         chart.equal_scales = lengths_both_ways(chart) || is_path(chart);
         return chart;
@@ -117,7 +118,7 @@ class Proposer {
 
     bool rises(Id id) const {
         const Column* cells = results_.column(id);
-        double last = -INFINITY;
+        double last = -std::numeric_limits<double>::infinity();
         for (std::size_t row = 0; cells != nullptr && row < cells->size(); ++row) {
             const Value value = cells->at(row);
             if (value.plain() && value.number() < last) {
@@ -137,22 +138,10 @@ class Proposer {
         return cells != nullptr && running;
     }
 
-    bool is_density(Id id) const {
-        const ColumnDefinition* column = table_.column(id);
-        return column != nullptr && column->computed() &&
-               column->pieces.front().formula.text().find("upper") != std::string::npos;
-    }
-
-    bool widths_differ() const {
+    /// Where numbers are recorded to a unit, classes are read by their limits, `30–34`.
+    bool names_classes(const Series& series) const {
         const auto* rows = table_.axis.rows_as<ClassRows>();
-        const std::vector<double> limits = rows == nullptr ? std::vector<double>() : rows->classes().boundaries;
-        for (std::size_t at = 2; at < limits.size(); ++at) {
-            const double width = limits[at] - limits[at - 1];
-            if (std::abs(width - (limits[1] - limits[0])) > 1e-9 * width) {
-                return true;
-            }
-        }
-        return false;
+        return rows != nullptr && rows->classes().recorded_to > 0 && !ledgefall::kind_of(series.form).running;
     }
 
     bool repeats(Id id) const {
@@ -196,8 +185,8 @@ class Proposer {
 
     double reach_of(Id id) const {
         const Column* cells = results_.column(id);
-        double least = INFINITY;
-        double greatest = -INFINITY;
+        double least = std::numeric_limits<double>::infinity();
+        double greatest = -std::numeric_limits<double>::infinity();
         for (std::size_t row = 0; cells != nullptr && row < cells->size(); ++row) {
             const Value value = cells->at(row);
             if (value.plain()) {

@@ -52,6 +52,7 @@ constexpr SeriesFormKind every_form[] = {
      .line = true,
      .marks = true,
      .from_zero = true,
+     .may_divide = true,
      .closed = true},
     {.form = SeriesForm::cumulative,
      .name = "cumulative",
