@@ -84,7 +84,7 @@ void recount(benchmark::State& state) {
     for (auto _ : state) {
         width = width > 9 ? 2 : width + 0.25;
         const auto covered = cover_with_classes(cells, 0, width, true);
-        const ClassCounts counts = count_in_classes(cells, limits_of(*covered), true, false, false);
+        const ClassCounts counts = count_in_classes(cells, boundaries_of(*covered), true, false, false);
         benchmark::DoNotOptimize(counts.counts.data());
     }
 }

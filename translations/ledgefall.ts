@@ -266,6 +266,10 @@
         <source>a row number</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>a number of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -1065,10 +1069,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Density</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>From</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1705,10 +1705,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1834,14 +1830,6 @@
     </message>
     <message>
         <source>There is no held number to try values of. Put one on the ledge first.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be a boundary here. Boundaries are numbers, each above the one before.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Custom boundaries need at least two numbers: where the first class starts, and where it ends.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2353,22 +2341,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Simpson&apos;s dominance: the probability that two draws with replacement are of one species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The probability that two draws with replacement are of different species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The number of equally common species with this dominance.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The probability that two draws without replacement are of different species.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>counts and q must be 0 or more</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2377,31 +2349,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>there is no finite α with as many species as individuals, and counts must be 0 or more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The number of species estimated from those seen once or twice.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The number of species expected in a sample of m individuals.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>m must be a whole number from 0 to the number of individuals</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The dissimilarity of two samples.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The share of species that two samples have in common.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Like jaccard, but counting shared species twice.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2637,10 +2589,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>frequencies must be 0 or more, and p from 0 to 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>there is no correlation when all values of a column are equal</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2657,10 +2605,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>expected counts must be above 0</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The distance between the means of two samples, in standard errors, allowing unequal variances.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -2673,27 +2617,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The mean of values weighted by frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The variance of values weighted by frequencies: divides by n − 1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The standard deviation of values weighted by frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The variance of a population weighted by frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The standard deviation of a population weighted by frequencies.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A quantile of values weighted by frequencies.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2794,10 +2722,6 @@
     </message>
     <message>
         <source>The probability of a condition on a distribution, given any condition after a bar.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The density of a distribution at x; for a discrete one, the probability of x.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3625,10 +3549,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>its position in order, from 1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>the value at or below that position</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3646,10 +3566,6 @@
     </message>
     <message>
         <source>third quartile, by position</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>gal can mean gallon or a unit of acceleration: write gallon, or cm/s2</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4228,6 +4144,290 @@
         <source>The formula has %1, but %2 stands in %3 beside it. Its value is kept over the formula. To correct it, restore the formula.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Values are recorded to the nearest 1, 0.5 or another number above 0, or 0 for any number.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be a limit here. Limits are numbers, each above the one before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Custom limits need at least two numbers: where the first class starts, and where the next one would.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>density: %1 per unit of width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>density: %1 per %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts must be whole numbers of 0 or more; percentages and cover do not say how many individuals there were</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as Σp²: the probability that two draws with replacement are of one species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as 1 − Σp²: the probability that two draws with replacement are of different species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as 1/Σp²: the number of equally common species with this dominance.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index without replacement: the probability that two individuals are of different species.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no finite α with as many species as individuals, and counts must be whole numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>m must be a whole number from 0 to the number of individuals, and counts whole numbers of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dissimilarity of two samples after Bray and Curtis.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The similarity of two samples: the share of species that they have in common.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequencies must be 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequencies must be whole numbers of 0 or more; for probabilities use wvar_pop or wsd_pop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>expected counts must be above 0 and add up to as many as the observed ones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The mean of values weighted by frequencies or probabilities.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The variance of a population weighted by frequencies or probabilities.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The standard deviation of a population weighted by frequencies or probabilities.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A quantile of values weighted by frequencies or probabilities.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>frequencies must be whole numbers, or probabilities that add up to 1, and p from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>classes need boundaries that join, such as 29.5, 34.5 and 39.5, frequencies of 0 or more, and a p from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The probability density of a distribution at x; for a discrete one, the probability of x.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smallest expected count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of expected counts below 5</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>expected counts are large enough for chi-squared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Count rarer values together, or collect more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower boundary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Upper boundary</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Relative frequency density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rows are pooled until so many are expected; 0: none are</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Expected in the pool so far</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of pools; a last one that stays short joins the one before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In pool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This needs two columns of one table: select the observed counts and the expected ones.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, observed and expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Observed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Expected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Part of χ²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of parameters estimated from the counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger, if the expectation holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as many are expected as were observed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The totals differ. Expected counts are the probabilities times the number observed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Raise the least that rows are pooled to.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Pool neighbouring rows by Compare observed with expected counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its position in order, from 1, by the study&apos;s method of quantiles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gal can mean us_gallon, imperial_gallon or a unit of acceleration: write one of them, or cm/s2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gallon can mean us_gallon or imperial_gallon: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quart can mean us_quart or imperial_quart: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>qt can mean us_quart or imperial_quart: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pint can mean us_pint or imperial_pint: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pt can mean us_pint or imperial_pint: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cup depends on the country: write us_cup, or mL</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>floz can mean us_fluid_ounce or imperial_fluid_ounce: write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tbsp depends on the country: write us_tablespoon, or mL</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tsp depends on the country: write us_teaspoon, or mL</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cal can mean cal_th (4.184 J) or cal_it (4.1868 J): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>calorie can mean cal_th (4.184 J) or cal_it (4.1868 J): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kcal can mean kcal_th (4184 J) or kcal_it (4186.8 J): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cal can mean kcal_th (4184 J) or kcal_it (4186.8 J): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>year can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>years can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yr can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yrs can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be converted to %2: one counts cycles, the other measures an angle; an angular frequency is 2 * pi * f</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4618,10 +4818,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Count per width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>No error bars</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4651,6 +4847,10 @@
     </message>
     <message>
         <source>Chart: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Per class width</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5741,6 +5941,13 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FootModel</name>
+    <message>
+        <source>As they are shown they add to %1, not to %2: because of rounding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FootView</name>
     <message>
         <source>Foot</source>
@@ -6074,10 +6281,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>One for each whole number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>On the left: 10 ≤ x &lt; 20</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6118,10 +6321,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Density</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Tally</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6142,10 +6341,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Cust&amp;om boundaries</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Include</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6159,6 +6354,26 @@
     </message>
     <message>
         <source>Empty or not a number: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One for each recorded value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Relative frequency density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 for whole numbers, 0.5 for halves, and 0 where every number is possible. The boundaries of the classes lie half of it beyond their limits.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Recorded to the nearest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cust&amp;om limits</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6745,6 +6960,18 @@
     </message>
     <message>
         <source>share of one value</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Compare observed with expected counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chi squared goodness of fit pool classes test</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new table of observed and expected</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

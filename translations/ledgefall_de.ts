@@ -266,6 +266,10 @@
         <source>a row number</source>
         <translation>die Nummer einer Zeile</translation>
     </message>
+    <message>
+        <source>a number of 0 or more</source>
+        <translation>eine Zahl ab 0</translation>
+    </message>
 </context>
 <context>
     <name>LedgeList</name>
@@ -1065,10 +1069,6 @@
         <translation>Kumulierter Anteil</translation>
     </message>
     <message>
-        <source>Density</source>
-        <translation>Dichte</translation>
-    </message>
-    <message>
         <source>From</source>
         <translation>Von</translation>
     </message>
@@ -1705,10 +1705,6 @@
         <translation>Es gibt keine Tabelle namens %1. Setzen Sie einen Text in Anführungszeichen.</translation>
     </message>
     <message>
-        <source>each class needs a lower limit below its upper one, frequencies of 0 or more, and a p from 0 to 1</source>
-        <translation>jede Klasse braucht eine untere Grenze unter ihrer oberen, Häufigkeiten von 0 oder mehr und ein p von 0 bis 1</translation>
-    </message>
-    <message>
         <source>Line %1 has %2 fields, and the others have %3 on average. Correct that line, or choose another separator.</source>
         <translation>Zeile %1 hat %2 Felder, die anderen haben im Mittel %3. Berichtigen Sie diese Zeile, oder wählen Sie ein anderes Trennzeichen.</translation>
     </message>
@@ -1835,14 +1831,6 @@
     <message>
         <source>There is no held number to try values of. Put one on the ledge first.</source>
         <translation>Es gibt keine festgehaltene Zahl, für die Werte versucht werden könnten: setzen Sie erst eine auf die Leiste.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be a boundary here. Boundaries are numbers, each above the one before.</source>
-        <translation>%1 kann hier keine Grenze sein: Grenzen sind Zahlen, jede größer als die vorige.</translation>
-    </message>
-    <message>
-        <source>Custom boundaries need at least two numbers: where the first class starts, and where it ends.</source>
-        <translation>Eigene Grenzen sind mindestens zwei Zahlen: wo die erste Klasse beginnt und wo sie endet.</translation>
     </message>
     <message>
         <source>The name of a worksheet must end in .ods or .xlsx.</source>
@@ -2353,22 +2341,6 @@
         <translation>Die Gleichverteilung nach Pielou.</translation>
     </message>
     <message>
-        <source>Simpson&apos;s dominance: the probability that two draws with replacement are of one species.</source>
-        <translation>Die Dominanz nach Simpson: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von einer Art sind.</translation>
-    </message>
-    <message>
-        <source>The probability that two draws with replacement are of different species.</source>
-        <translation>Die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von verschiedenen Arten sind.</translation>
-    </message>
-    <message>
-        <source>The number of equally common species with this dominance.</source>
-        <translation>So viele gleich häufige Arten hätten diese Dominanz.</translation>
-    </message>
-    <message>
-        <source>The probability that two draws without replacement are of different species.</source>
-        <translation>Die Wahrscheinlichkeit, dass zwei Züge ohne Zurücklegen von verschiedenen Arten sind.</translation>
-    </message>
-    <message>
         <source>counts and q must be 0 or more</source>
         <translation>Anzahlen und q sind Zahlen ab 0</translation>
     </message>
@@ -2377,32 +2349,12 @@
         <translation>Der Anteil der häufigsten Art.</translation>
     </message>
     <message>
-        <source>there is no finite α with as many species as individuals, and counts must be 0 or more</source>
-        <translation>bei so vielen Arten wie Individuen gibt es kein endliches α, und Anzahlen sind ab 0</translation>
-    </message>
-    <message>
         <source>The number of species estimated from those seen once or twice.</source>
         <translation>Die Artenzahl, geschätzt aus den einmal und zweimal gesehenen.</translation>
     </message>
     <message>
         <source>The number of species expected in a sample of m individuals.</source>
         <translation>Die erwartete Artenzahl in einer Stichprobe von m.</translation>
-    </message>
-    <message>
-        <source>m must be a whole number from 0 to the number of individuals</source>
-        <translation>m ist eine ganze Zahl von 0 bis zur Zahl der Individuen</translation>
-    </message>
-    <message>
-        <source>The dissimilarity of two samples.</source>
-        <translation>Die Unähnlichkeit zweier Proben.</translation>
-    </message>
-    <message>
-        <source>The share of species that two samples have in common.</source>
-        <translation>Der Anteil der Arten zweier Proben, die in beiden vorkommen.</translation>
-    </message>
-    <message>
-        <source>Like jaccard, but counting shared species twice.</source>
-        <translation>Dasselbe, gemeinsame Arten doppelt gezählt.</translation>
     </message>
     <message>
         <source>The sum of the values (0 if none).</source>
@@ -2637,10 +2589,6 @@
         <translation>lgamma hat keinen Wert bei 0 und bei negativen ganzen Zahlen</translation>
     </message>
     <message>
-        <source>frequencies must be 0 or more, and p from 0 to 1</source>
-        <translation>Häufigkeiten sind Zahlen ab 0, und p liegt zwischen 0 und 1</translation>
-    </message>
-    <message>
         <source>there is no correlation when all values of a column are equal</source>
         <translation>es gibt keine Korrelation, wo alle Werte einer Spalte gleich sind</translation>
     </message>
@@ -2657,10 +2605,6 @@
         <translation>Wie weit beobachtete Anzahlen von erwarteten entfernt sind.</translation>
     </message>
     <message>
-        <source>expected counts must be above 0</source>
-        <translation>erwartete Anzahlen sind Zahlen über 0</translation>
-    </message>
-    <message>
         <source>The distance between the means of two samples, in standard errors, allowing unequal variances.</source>
         <translation>Wie viele Standardfehler die Mittelwerte zweier Stichproben auseinander liegen, gleich welche Varianzen sie haben.</translation>
     </message>
@@ -2673,28 +2617,12 @@
         <translation>interpolate nimmt eine Stelle zwischen dem kleinsten und dem größten x</translation>
     </message>
     <message>
-        <source>The mean of values weighted by frequencies.</source>
-        <translation>Der Mittelwert von Werten mit ihren Häufigkeiten.</translation>
-    </message>
-    <message>
         <source>The variance of values weighted by frequencies: divides by n − 1.</source>
         <translation>Die Varianz von Werten mit ihren Häufigkeiten: geteilt durch n − 1.</translation>
     </message>
     <message>
         <source>The standard deviation of values weighted by frequencies.</source>
         <translation>Die Standardabweichung von Werten mit ihren Häufigkeiten.</translation>
-    </message>
-    <message>
-        <source>The variance of a population weighted by frequencies.</source>
-        <translation>Die Varianz einer Grundgesamtheit aus Werten und Häufigkeiten.</translation>
-    </message>
-    <message>
-        <source>The standard deviation of a population weighted by frequencies.</source>
-        <translation>Die Standardabweichung einer solchen Grundgesamtheit.</translation>
-    </message>
-    <message>
-        <source>A quantile of values weighted by frequencies.</source>
-        <translation>Ein Quantil von Werten mit ihren Häufigkeiten.</translation>
     </message>
     <message>
         <source>The number of successes in n independent trials, each with probability p.</source>
@@ -2795,10 +2723,6 @@
     <message>
         <source>The probability of a condition on a distribution, given any condition after a bar.</source>
         <translation>Die Wahrscheinlichkeit einer Bedingung an eine Verteilung; was hinter einem senkrechten Strich steht, gilt als bekannt.</translation>
-    </message>
-    <message>
-        <source>The density of a distribution at x; for a discrete one, the probability of x.</source>
-        <translation>Die Dichte einer Verteilung bei x; einer diskreten die Wahrscheinlichkeit von x.</translation>
     </message>
     <message>
         <source>there is no finite density here, or the distribution&apos;s parameters are outside their domain</source>
@@ -3625,10 +3549,6 @@
         <translation>Der Größe nach</translation>
     </message>
     <message>
-        <source>its position in order, from 1</source>
-        <translation>wo er unter ihnen liegt, von 1 an</translation>
-    </message>
-    <message>
         <source>the value at or below that position</source>
         <translation>der Wert dort oder darunter</translation>
     </message>
@@ -3647,10 +3567,6 @@
     <message>
         <source>third quartile, by position</source>
         <translation>drittes Quartil, nach seinem Platz</translation>
-    </message>
-    <message>
-        <source>gal can mean gallon or a unit of acceleration: write gallon, or cm/s2</source>
-        <translation>gal ist für manche eine Gallone, für andere eine Einheit der Beschleunigung: gallon oder cm/s2 schreiben</translation>
     </message>
     <message>
         <source>rpm depends on whether a turn is an angle or a count: write turn/min, or 1/min</source>
@@ -4228,6 +4144,290 @@
         <source>The formula has %1, but %2 stands in %3 beside it. Its value is kept over the formula. To correct it, restore the formula.</source>
         <translation>In der Formel steht %1, aber daneben in %3 steht %2. Ihr Wert bleibt anstelle der Formel erhalten. Zum Berichtigen die Formel wiederherstellen.</translation>
     </message>
+    <message>
+        <source>Values are recorded to the nearest 1, 0.5 or another number above 0, or 0 for any number.</source>
+        <translation>Werte sind auf 1, 0,5 oder eine andere Zahl über 0 genau notiert, oder 0 für jede Zahl.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be a limit here. Limits are numbers, each above the one before.</source>
+        <translation>%1 kann hier keine Grenze sein. Grenzen sind Zahlen, jede größer als die vorige.</translation>
+    </message>
+    <message>
+        <source>Custom limits need at least two numbers: where the first class starts, and where the next one would.</source>
+        <translation>Eigene Grenzen brauchen mindestens zwei Zahlen: wo die erste Klasse beginnt, und wo die nächste beginnen würde.</translation>
+    </message>
+    <message>
+        <source>density: %1 per unit of width</source>
+        <translation>Dichte: %1 je Einheit der Breite</translation>
+    </message>
+    <message>
+        <source>density: %1 per %2</source>
+        <translation>Dichte: %1 je %2</translation>
+    </message>
+    <message>
+        <source>counts must be whole numbers of 0 or more; percentages and cover do not say how many individuals there were</source>
+        <translation>Anzahlen müssen ganze Zahlen ab 0 sein; Prozente und Deckung sagen nicht, wie viele Individuen es waren</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as Σp²: the probability that two draws with replacement are of one species.</source>
+        <translation>Simpson-Index als Σp²: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von einer Art sind.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as 1 − Σp²: the probability that two draws with replacement are of different species.</source>
+        <translation>Simpson-Index als 1 − Σp²: die Wahrscheinlichkeit, dass zwei Züge mit Zurücklegen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index as 1/Σp²: the number of equally common species with this dominance.</source>
+        <translation>Simpson-Index als 1/Σp²: die Zahl gleich häufiger Arten mit dieser Dominanz.</translation>
+    </message>
+    <message>
+        <source>Simpson&apos;s index without replacement: the probability that two individuals are of different species.</source>
+        <translation>Simpson-Index ohne Zurücklegen: die Wahrscheinlichkeit, dass zwei Individuen von verschiedenen Arten sind.</translation>
+    </message>
+    <message>
+        <source>there is no finite α with as many species as individuals, and counts must be whole numbers of 0 or more</source>
+        <translation>bei so vielen Arten wie Individuen gibt es kein endliches α, und Anzahlen müssen ganze Zahlen ab 0 sein</translation>
+    </message>
+    <message>
+        <source>m must be a whole number from 0 to the number of individuals, and counts whole numbers of 0 or more</source>
+        <translation>m muss eine ganze Zahl von 0 bis zur Zahl der Individuen sein, und Anzahlen ganze Zahlen ab 0</translation>
+    </message>
+    <message>
+        <source>The dissimilarity of two samples after Bray and Curtis.</source>
+        <translation>Die Unähnlichkeit zweier Proben nach Bray und Curtis.</translation>
+    </message>
+    <message>
+        <source>The similarity of two samples: the share of species that they have in common.</source>
+        <translation>Die Ähnlichkeit zweier Proben: der Anteil der Arten, die sie gemeinsam haben.</translation>
+    </message>
+    <message>
+        <source>The similarity of two samples after Sørensen: as jaccard, with shared species counted twice.</source>
+        <translation>Die Ähnlichkeit zweier Proben nach Sørensen: wie jaccard, wobei gemeinsame Arten doppelt zählen.</translation>
+    </message>
+    <message>
+        <source>frequencies must be 0 or more</source>
+        <translation>Häufigkeiten müssen 0 oder größer sein</translation>
+    </message>
+    <message>
+        <source>frequencies must be whole numbers of 0 or more; for probabilities use wvar_pop or wsd_pop</source>
+        <translation>Häufigkeiten müssen ganze Zahlen ab 0 sein; für Wahrscheinlichkeiten dienen wvar_pop oder wsd_pop</translation>
+    </message>
+    <message>
+        <source>expected counts must be above 0 and add up to as many as the observed ones</source>
+        <translation>erwartete Anzahlen müssen über 0 liegen und zusammen so viele sein wie die beobachteten</translation>
+    </message>
+    <message>
+        <source>The mean of values weighted by frequencies or probabilities.</source>
+        <translation>Das Mittel von Werten, mit Häufigkeiten oder Wahrscheinlichkeiten gewichtet.</translation>
+    </message>
+    <message>
+        <source>The variance of a population weighted by frequencies or probabilities.</source>
+        <translation>Die Varianz einer Grundgesamtheit, mit Häufigkeiten oder Wahrscheinlichkeiten gewichtet.</translation>
+    </message>
+    <message>
+        <source>The standard deviation of a population weighted by frequencies or probabilities.</source>
+        <translation>Die Standardabweichung einer Grundgesamtheit, mit Häufigkeiten oder Wahrscheinlichkeiten gewichtet.</translation>
+    </message>
+    <message>
+        <source>A quantile of values weighted by frequencies or probabilities.</source>
+        <translation>Ein Quantil von Werten, mit Häufigkeiten oder Wahrscheinlichkeiten gewichtet.</translation>
+    </message>
+    <message>
+        <source>frequencies must be whole numbers, or probabilities that add up to 1, and p from 0 to 1</source>
+        <translation>Häufigkeiten müssen ganze Zahlen sein oder Wahrscheinlichkeiten mit der Summe 1, und p von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>classes need boundaries that join, such as 29.5, 34.5 and 39.5, frequencies of 0 or more, and a p from 0 to 1</source>
+        <translation>Klassen brauchen Grenzen, die aneinander anschließen, etwa 29,5, 34,5 und 39,5, Häufigkeiten ab 0 und ein p von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>The probability density of a distribution at x; for a discrete one, the probability of x.</source>
+        <translation>Die Wahrscheinlichkeitsdichte einer Verteilung an der Stelle x; bei einer diskreten die Wahrscheinlichkeit von x.</translation>
+    </message>
+    <message>
+        <source>smallest expected count</source>
+        <translation>kleinste erwartete Anzahl</translation>
+    </message>
+    <message>
+        <source>number of expected counts below 5</source>
+        <translation>Zahl der erwarteten Anzahlen unter 5</translation>
+    </message>
+    <message>
+        <source>expected counts are large enough for chi-squared</source>
+        <translation>die erwarteten Anzahlen sind groß genug für Chi-Quadrat</translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Count rarer values together, or collect more.</source>
+        <translation>Einige erwartete Anzahlen sind klein. Seltenere Werte zusammen zählen oder mehr erheben.</translation>
+    </message>
+    <message>
+        <source>Lower boundary</source>
+        <translation>Untere Klassengrenze</translation>
+    </message>
+    <message>
+        <source>Upper boundary</source>
+        <translation>Obere Klassengrenze</translation>
+    </message>
+    <message>
+        <source>Relative frequency density</source>
+        <translation>Relative Häufigkeitsdichte</translation>
+    </message>
+    <message>
+        <source>rows are pooled until so many are expected; 0: none are</source>
+        <translation>Zeilen werden zusammengelegt, bis so viele erwartet werden; 0: keine</translation>
+    </message>
+    <message>
+        <source>Expected in the pool so far</source>
+        <translation>Bisher in der Gruppe erwartet</translation>
+    </message>
+    <message>
+        <source>Pool</source>
+        <translation>Gruppe</translation>
+    </message>
+    <message>
+        <source>number of pools; a last one that stays short joins the one before</source>
+        <translation>Zahl der Gruppen; eine letzte, die zu klein bleibt, kommt zur vorigen</translation>
+    </message>
+    <message>
+        <source>In pool</source>
+        <translation>In Gruppe</translation>
+    </message>
+    <message>
+        <source>This needs two columns of one table: select the observed counts and the expected ones.</source>
+        <translation>Das braucht zwei Spalten einer Tabelle: die beobachteten und die erwarteten Anzahlen auswählen.</translation>
+    </message>
+    <message>
+        <source>%1, observed and expected</source>
+        <translation>%1, beobachtet und erwartet</translation>
+    </message>
+    <message>
+        <source>%1, from</source>
+        <translation>%1, von</translation>
+    </message>
+    <message>
+        <source>%1, to</source>
+        <translation>%1, bis</translation>
+    </message>
+    <message>
+        <source>Observed</source>
+        <translation>Beobachtet</translation>
+    </message>
+    <message>
+        <source>Expected</source>
+        <translation>Erwartet</translation>
+    </message>
+    <message>
+        <source>Part of χ²</source>
+        <translation>Teil von χ²</translation>
+    </message>
+    <message>
+        <source>number of parameters estimated from the counts</source>
+        <translation>Zahl der Parameter, die aus den Anzahlen geschätzt sind</translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger, if the expectation holds</source>
+        <translation>Wahrscheinlichkeit eines so großen oder größeren Chi-Quadrats, wenn die Erwartung gilt</translation>
+    </message>
+    <message>
+        <source>as many are expected as were observed</source>
+        <translation>es sind so viele erwartet, wie beobachtet wurden</translation>
+    </message>
+    <message>
+        <source>The totals differ. Expected counts are the probabilities times the number observed.</source>
+        <translation>Die Summen weichen ab. Erwartete Anzahlen sind die Wahrscheinlichkeiten mal der Zahl der Beobachtungen.</translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Raise the least that rows are pooled to.</source>
+        <translation>Einige erwartete Anzahlen sind klein. Den Mindestwert erhöhen, bis zu dem Zeilen zusammengelegt werden.</translation>
+    </message>
+    <message>
+        <source>probability of a chi-squared this large or larger</source>
+        <translation>Wahrscheinlichkeit eines so großen oder größeren Chi-Quadrats</translation>
+    </message>
+    <message>
+        <source>Some expected counts are small. Pool neighbouring rows by Compare observed with expected counts.</source>
+        <translation>Einige erwartete Anzahlen sind klein. Benachbarte Zeilen zusammenlegen: Beobachtete mit erwarteten Anzahlen vergleichen.</translation>
+    </message>
+    <message>
+        <source>its position in order, from 1, by the study&apos;s method of quantiles</source>
+        <translation>ihre Stelle in der Reihenfolge, ab 1, nach der Quantilmethode der Studie</translation>
+    </message>
+    <message>
+        <source>gal can mean us_gallon, imperial_gallon or a unit of acceleration: write one of them, or cm/s2</source>
+        <translation>gal kann us_gallon, imperial_gallon oder eine Einheit der Beschleunigung sein: eines davon schreiben, oder cm/s2</translation>
+    </message>
+    <message>
+        <source>gallon can mean us_gallon or imperial_gallon: write one of them</source>
+        <translation>gallon kann us_gallon oder imperial_gallon sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>quart can mean us_quart or imperial_quart: write one of them</source>
+        <translation>quart kann us_quart oder imperial_quart sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>qt can mean us_quart or imperial_quart: write one of them</source>
+        <translation>qt kann us_quart oder imperial_quart sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>pint can mean us_pint or imperial_pint: write one of them</source>
+        <translation>pint kann us_pint oder imperial_pint sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>pt can mean us_pint or imperial_pint: write one of them</source>
+        <translation>pt kann us_pint oder imperial_pint sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>cup depends on the country: write us_cup, or mL</source>
+        <translation>cup hängt vom Land ab: us_cup oder mL schreiben</translation>
+    </message>
+    <message>
+        <source>floz can mean us_fluid_ounce or imperial_fluid_ounce: write one of them</source>
+        <translation>floz kann us_fluid_ounce oder imperial_fluid_ounce sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>tbsp depends on the country: write us_tablespoon, or mL</source>
+        <translation>tbsp hängt vom Land ab: us_tablespoon oder mL schreiben</translation>
+    </message>
+    <message>
+        <source>tsp depends on the country: write us_teaspoon, or mL</source>
+        <translation>tsp hängt vom Land ab: us_teaspoon oder mL schreiben</translation>
+    </message>
+    <message>
+        <source>cal can mean cal_th (4.184 J) or cal_it (4.1868 J): write one of them</source>
+        <translation>cal kann cal_th (4,184 J) oder cal_it (4,1868 J) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>calorie can mean cal_th (4.184 J) or cal_it (4.1868 J): write one of them</source>
+        <translation>calorie kann cal_th (4,184 J) oder cal_it (4,1868 J) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>kcal can mean kcal_th (4184 J) or kcal_it (4186.8 J): write one of them</source>
+        <translation>kcal kann kcal_th (4184 J) oder kcal_it (4186,8 J) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>Cal can mean kcal_th (4184 J) or kcal_it (4186.8 J): write one of them</source>
+        <translation>Cal kann kcal_th (4184 J) oder kcal_it (4186,8 J) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>year can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation>year kann year_julian (365,25 d), year_tropical oder year_common (365 d) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>years can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation>years kann year_julian (365,25 d), year_tropical oder year_common (365 d) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>yr can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation>yr kann year_julian (365,25 d), year_tropical oder year_common (365 d) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>yrs can mean year_julian (365.25 d), year_tropical or year_common (365 d): write one of them</source>
+        <translation>yrs kann year_julian (365,25 d), year_tropical oder year_common (365 d) sein: eines davon schreiben</translation>
+    </message>
+    <message>
+        <source>%1 cannot be converted to %2: one counts cycles, the other measures an angle; an angular frequency is 2 * pi * f</source>
+        <translation>%1 lässt sich nicht in %2 umrechnen: das eine zählt Schwingungen, das andere misst einen Winkel; eine Kreisfrequenz ist 2 * pi * f</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -4618,10 +4818,6 @@
         <translation>Mit Ausgleichsgerade</translation>
     </message>
     <message>
-        <source>Count per width</source>
-        <translation>Anzahl durch Breite</translation>
-    </message>
-    <message>
         <source>No error bars</source>
         <translation>Keine Fehlerbalken</translation>
     </message>
@@ -4652,6 +4848,10 @@
     <message>
         <source>Chart: %1</source>
         <translation>Diagramm: %1</translation>
+    </message>
+    <message>
+        <source>Per class width</source>
+        <translation>Je Klassenbreite</translation>
     </message>
 </context>
 <context>
@@ -5741,6 +5941,13 @@
     </message>
 </context>
 <context>
+    <name>ledgefall::FootModel</name>
+    <message>
+        <source>As they are shown they add to %1, not to %2: because of rounding.</source>
+        <translation>Wie gezeigt ergeben sie zusammen %1, nicht %2: wegen der Rundung.</translation>
+    </message>
+</context>
+<context>
     <name>ledgefall::FootView</name>
     <message>
         <source>Foot</source>
@@ -6074,10 +6281,6 @@
         <translation>Nach Freedman und Diaconis: aus den Quartilen</translation>
     </message>
     <message>
-        <source>One for each whole number</source>
-        <translation>Eine für jede ganze Zahl</translation>
-    </message>
-    <message>
         <source>On the left: 10 ≤ x &lt; 20</source>
         <translation>Links: 10 ≤ x &lt; 20</translation>
     </message>
@@ -6118,10 +6321,6 @@
         <translation>Kumuliert von oben</translation>
     </message>
     <message>
-        <source>Density</source>
-        <translation>Dichte</translation>
-    </message>
-    <message>
         <source>Tally</source>
         <translation>Strichliste</translation>
     </message>
@@ -6142,10 +6341,6 @@
         <translation>von beliebiger Breite, etwa 0, 10, 20, 40, 80</translation>
     </message>
     <message>
-        <source>Cust&amp;om boundaries</source>
-        <translation>Stattdessen an &amp;eigenen Grenzen</translation>
-    </message>
-    <message>
         <source>Include</source>
         <translation>Mit</translation>
     </message>
@@ -6160,6 +6355,26 @@
     <message>
         <source>Empty or not a number: %1.</source>
         <translation>Leer oder keine Zahl: %1.</translation>
+    </message>
+    <message>
+        <source>One for each recorded value</source>
+        <translation>Eine für jeden notierten Wert</translation>
+    </message>
+    <message>
+        <source>Relative frequency density</source>
+        <translation>Relative Häufigkeitsdichte</translation>
+    </message>
+    <message>
+        <source>1 for whole numbers, 0.5 for halves, and 0 where every number is possible. The boundaries of the classes lie half of it beyond their limits.</source>
+        <translation>1 bei ganzen Zahlen, 0,5 bei halben, und 0, wo jede Zahl möglich ist. Die wahren Grenzen der Klassen liegen um die Hälfte davon außerhalb der notierten.</translation>
+    </message>
+    <message>
+        <source>&amp;Recorded to the nearest</source>
+        <translation>&amp;Notiert auf</translation>
+    </message>
+    <message>
+        <source>Cust&amp;om limits</source>
+        <translation>&amp;Eigene Grenzen</translation>
     </message>
 </context>
 <context>
@@ -6746,6 +6961,18 @@
     <message>
         <source>share of one value</source>
         <translation>der Anteil eines Werts</translation>
+    </message>
+    <message>
+        <source>&amp;Compare observed with expected counts</source>
+        <translation>&amp;Beobachtete mit erwarteten Anzahlen vergleichen</translation>
+    </message>
+    <message>
+        <source>chi squared goodness of fit pool classes test</source>
+        <translation>Chi-Quadrat Anpassung zusammenlegen Klassen Test</translation>
+    </message>
+    <message>
+        <source>new table of observed and expected</source>
+        <translation>neue Tabelle aus Beobachtetem und Erwartetem</translation>
     </message>
 </context>
 <context>

@@ -116,16 +116,16 @@ class TestChartStories : public QObject {
         answer_with<FrequencyDialog>([](FrequencyDialog& dialog) {
             dialog.own_limits().setText(QStringLiteral("30, 45, x"));
             QVERIFY(!dialog.is_valid());
-            QVERIFY(dialog.message().contains(QStringLiteral("x cannot be a boundary")));
+            QVERIFY(dialog.message().contains(QStringLiteral("x cannot be a limit")));
             dialog.own_limits().setText(QStringLiteral("30, 45, 50, 75"));
             QVERIFY(dialog.is_valid());
         });
         drive.command("frequency-table");
         QVERIFY(drawn(drive));
         const SeriesFigures& histogram = chart_of(drive).plot().figures()->series.front();
-        QCOMPARE(histogram.limits, std::vector<double>({30, 45, 50, 75}));
-        QCOMPARE(histogram.y[1], 1.0);       // five pebbles on five millimetres
-        QCOMPARE(histogram.y[2], 13.0 / 25); // thirteen on twenty-five
+        QCOMPARE(histogram.limits, std::vector<double>({29.5, 44.5, 49.5, 74.5})); // recorded to millimetres
+        QCOMPARE(histogram.y[1], 1.0);                                             // five pebbles on five millimetres
+        QCOMPARE(histogram.y[2], 13.0 / 25);                                       // thirteen on twenty-five
         QVERIFY(drive.table().column_named("density") != nullptr);
     }
 
@@ -157,7 +157,7 @@ class TestChartStories : public QObject {
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 5); // 60 to 65
         QCOMPARE(drive.window.page()->view().selected_rows(), std::pair(5, 1));
         QTest::mouseMove(&plot, place_of(plot, 47, 2));
-        QTRY_VERIFY(plot.message().contains(QStringLiteral("45 to 50")));
+        QTRY_VERIFY(plot.message().contains(QStringLiteral("45 to 49")));
         QVERIFY(plot.message().contains(QStringLiteral("5")));
         QCOMPARE(chart_of(drive).message(), plot.message());
     }
@@ -191,9 +191,9 @@ class TestChartStories : public QObject {
         ChartPlot& plot = chart_of(drive).plot();
         plot.setFocus();
         QTest::keyClick(&plot, Qt::Key_Right);
-        QVERIFY(plot.message().contains(QStringLiteral("35 to 40")));
+        QVERIFY(plot.message().contains(QStringLiteral("35 to 39")));
         QTest::keyClick(&plot, Qt::Key_Right);
-        QVERIFY(plot.message().contains(QStringLiteral("40 to 45")));
+        QVERIFY(plot.message().contains(QStringLiteral("40 to 44")));
         QCOMPARE(plot.accessibleDescription(), plot.message());
         QTest::keyClick(&plot, Qt::Key_Return);
         QCOMPARE(drive.window.page()->view().currentIndex().row(), 1);
@@ -213,9 +213,9 @@ class TestChartStories : public QObject {
         QVERIFY(show_chart(drive, "Pebbles up to a length"));
         const auto readings = ReferencePlot::readings(*chart_of(drive).plot().figures());
         QCOMPARE(readings.size(), std::size_t{3});
-        QCOMPARE(readings[0].first, 45.0);
-        QCOMPARE(readings[1].first, 51.0); // as grouped_median on the ledge
-        QCOMPARE(readings[2].first, 57.5);
+        QCOMPARE(readings[0].first, 44.5);
+        QCOMPARE(readings[1].first, 50.5); // as grouped_median on the ledge
+        QCOMPARE(readings[2].first, 57.0);
         ChartPlot& plot = chart_of(drive).plot();
         QTest::mouseMove(&plot, place_of(plot, 55, 0.3));
         const QRegularExpression reading(QStringLiteral("up to 5[45].*: 6[5-8]\\.\\d.% of all")); // 16 of 24 below 55

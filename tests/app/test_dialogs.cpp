@@ -55,6 +55,9 @@ class TestDialogs : public QObject {
             values.push_back(30 + (k * 37 % 60) * 0.75);
         }
         FrequencyDialog dialog(std::make_shared<const Column>(Column::numbers(values)), QStringLiteral("x"), nullptr);
+        QCOMPARE(dialog.recorded_to_line().text(), QStringLiteral("0.25")); // 30, 30.75, 31.5 …
+        dialog.recorded_to_line().clear();
+        QTest::keyClicks(&dialog.recorded_to_line(), QStringLiteral("0"));
         dialog.resize(600, 500);
         dialog.show();
         QVERIFY(dialog.is_valid());

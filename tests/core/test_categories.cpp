@@ -3,6 +3,7 @@
 #include "core/study/builders/asked_share.h"
 #include "core/study/builders/contingency.h"
 #include "core/study/builders/frequency.h"
+#include "core/study/builders/goodness_of_fit.h"
 #include "core/study/builders/summary.h"
 #include "core/study/row_sources/category_rows.h"
 #include "core/value/date.h"
@@ -268,6 +269,32 @@ class TestCategories : public QObject {
         QVERIFY(!summary_table(bench.study, request));
     }
 
+    /// 40 dishes of 12 seeds: the pools and their sums by hand.
+    void observed_and_expected_counts_are_compared_in_pools() {
+        Bench bench;
+        bench.numbers("k", {0, 1, 2, 3, 4, 5, 6, 7, 8, 9})
+            .numbers("observed", {0, 1, 4, 8, 12, 8, 4, 2, 1, 0})
+            .numbers("expected", {0.5, 2, 4, 8, 11, 8, 4, 1.5, 0.75, 0.25});
+        Id table;
+        bench.take(goodness_of_fit_table(bench.study, bench.id("observed"), bench.id("expected"), &table));
+        const Made result{bench, table};
+        QCOMPARE(result.rows(), std::size_t(5)); // 0–2, 3, 4, 5, 6–9: 7–9 alone stay below 5
+        QCOMPARE(result.number("from_row", 1), 0.0);
+        QCOMPARE(result.number("to_row", 1), 2.0);
+        QCOMPARE(result.number("to_row", 5), 9.0);
+        QCOMPARE(result.number("observed", 5), 7.0);
+        QCOMPARE(result.number("expected", 5), 6.5);
+        QVERIFY(near(result.held("chi2"), 1.5 * 1.5 / 6.5 + 1.0 / 11 + 0.25 / 6.5, 1e-12));
+        QCOMPARE(result.held("freedom"), 4.0);
+        QCOMPARE(result.held("smallest_expected"), 6.5);
+        QVERIFY(result.checks_hold());
+        QVERIFY(!goodness_of_fit_table(bench.study, bench.id("observed"), bench.id("observed")));
+        Bench wrong; // probabilities in place of counts
+        wrong.numbers("observed", {8, 12, 20}).numbers("expected", {0.2, 0.3, 0.5});
+        wrong.take(goodness_of_fit_table(wrong.study, wrong.id("observed"), wrong.id("expected"), &table));
+        QVERIFY(!Made({wrong, table}).checks_hold());
+    }
+
     void pairs_are_counted_against_what_is_expected() {
         Bench bench;
         bench.texts("site", {"riffle", "riffle", "pool", "pool", "pool", "riffle", "weir"})
@@ -297,10 +324,12 @@ class TestCategories : public QObject {
         QVERIFY(near(result.held("chi2"), chi2, 1e-13));
         QCOMPARE(result.held("freedom"), 2.0);
         QVERIFY(near(result.held("p_value"), std::exp(-chi2 / 2), 1e-12)); // of two degrees of freedom
-        QVERIFY(result.checks_hold());
+        QVERIFY(near(result.held("smallest_expected"), 3.0 / 7));
+        QCOMPARE(result.held("below_5"), 6.0);
+        QVERIFY(!result.checks_hold());                                              // since so little is expected
         QVERIFY(near(result.held("cramers_v"), std::sqrt(chi2 / 7), 1e-12));         // min(3, 2) − 1 is 1
         bench.take(type_block(bench.study, bench.table, 7, 0, {{"weir", "leech"}})); // a kind that comes by itself
-        QVERIFY(result.checks_hold());
+        QCOMPARE(result.held("all"), 8.0);
         QCOMPARE(result.rows(), std::size_t(9));
         QCOMPARE(result.number("n", 9), 1.0);
         QCOMPARE(result.held("freedom"), 4.0);

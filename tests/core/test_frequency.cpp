@@ -2,6 +2,7 @@
 
 #include "core/stats/classing.h"
 #include "core/study/builders/frequency.h"
+#include "core/study/formats/settled_format.h"
 #include "core/value/decimals.h"
 #include "harness/test_program.h"
 #include "working.h"
@@ -37,6 +38,15 @@ std::vector<std::size_t> by_hand(const std::vector<double>& values, const std::v
 const std::vector<double> pebbles = {42, 57, 38, 61, 49, 53, 44, 70, 35, 58, 47, 51,
                                      66, 40, 55, 48, 62, 45, 52, 39, 59, 50, 46, 54};
 
+double value_held(const Bench& bench, Id table, const std::string& name) {
+    for (const auto& one : bench.study.table(table)->ledge) {
+        if (one->name == name) {
+            return bench.results->single(one->id).number();
+        }
+    }
+    return std::nan("");
+}
+
 } // namespace
 
 class TestFrequency : public QObject {
@@ -63,6 +73,103 @@ class TestFrequency : public QObject {
         QCOMPARE(stepped(0, 0.1, 1e6), 1e5);
     }
 
+    /// One decimal rounding for what is shown and what `round` gives; figures keep their zeros.
+    void what_is_shown_is_rounded_as_numbers_are() {
+        const auto shown = [](double number, Format::Style style, int digits) {
+            return Format{style, digits}.text(number);
+        };
+        constexpr auto decimals = Format::Style::decimals;
+        QCOMPARE(shown(2.675, decimals, 2), std::string("2.68"));
+        QCOMPARE(shown(1.005, decimals, 2), std::string("1.01"));
+        QCOMPARE(shown(0.5, decimals, 0), std::string("1"));
+        QCOMPARE(shown(-2.5, decimals, 0), std::string("\u22123"));
+        QCOMPARE(shown(-0.001, decimals, 2), std::string("0.00"));
+        QCOMPARE(shown(9.996, decimals, 2), std::string("10.00"));
+        QCOMPARE(shown(1e21, decimals, 1), std::string("1000000000000000000000.0"));
+        QCOMPARE(shown(0.285, Format::Style::percent, 0), std::string("29\u202F%"));
+        QCOMPARE(shown(0.00125, Format::Style::percent, 2), std::string("0.13\u202F%"));
+        QCOMPARE(shown(10, Format::Style::significant, 3), std::string("10.0"));
+        QCOMPARE(shown(0.02, Format::Style::significant, 2), std::string("0.020"));
+        QCOMPARE(shown(99.96, Format::Style::significant, 3), std::string("100"));
+        QCOMPARE(shown(1234, Format::Style::significant, 2), std::string("1.2·10³"));
+        QCOMPARE(shown(0, Format::Style::significant, 3), std::string("0.00"));
+        QCOMPARE(shown(2.5e-9, Format::Style::scientific, 0), std::string("3·10⁻⁹"));
+        std::mt19937 engine(20);
+        for (int turn = 0; turn < 2000; ++turn) { // as the number that `round` gives, written with those decimals
+            const double x = std::ldexp(static_cast<double>(engine()) - 2e9, static_cast<int>(engine() % 60) - 40);
+            for (const int digits : {0, 1, 3, 6}) {
+                const double rounded = round_decimal(x, digits);
+                QCOMPARE(Decimal(x).fixed(digits), Decimal(rounded).fixed(digits));
+                QCOMPARE(std::stod(Decimal(x).fixed(digits)), rounded);
+            }
+        }
+    }
+
+    void percentages_that_do_not_add_are_noticed() {
+        const Column thirds = Column::numbers({1.0 / 3, 1.0 / 3, 1.0 / 3});
+        const Format percent{Format::Style::percent, 0};
+        QCOMPARE(shown_percentages_add_to(thirds, percent, 1), std::optional(99.0));
+        QCOMPARE(shown_percentages_add_to(Column::numbers({0.25, 0.75}), percent, 1), std::nullopt);
+        QCOMPARE(shown_percentages_add_to(Column::numbers({33.3333, 66.6667}), {Format::Style::decimals, 1}, 100),
+                 std::nullopt);
+        QCOMPARE(shown_percentages_add_to(Column::numbers({16.66, 16.66, 66.68}), {Format::Style::decimals, 1}, 100),
+                 std::optional(100.1));
+        QCOMPARE(shown_percentages_add_to(Column::numbers({0.4, 0.4, 0.4}), {Format::Style::decimals, 0}, 1.2),
+                 std::nullopt); // no percentages
+    }
+
+    void what_values_are_recorded_to() {
+        const auto unit = [](const std::vector<double>& values) {
+            return proposed_recording_unit(Column::numbers(values));
+        };
+        QCOMPARE(unit({4, 5, 3}), 1.0);
+        QCOMPARE(unit({10, 20, 30}), 1.0); // too few to tell tens
+        QCOMPARE(unit({14.2, 31.5, 16}), 0.1);
+        QCOMPARE(unit({0.125, 0.25}), 0.001);
+        QCOMPARE(unit({1.0 / 3, 2}), 0.0);
+        QCOMPARE(unit({}), 0.0);
+        std::vector<double> halves;
+        std::vector<double> tens;
+        for (int at = 0; at < 12; ++at) {
+            halves.push_back(30 + 0.5 * at * at);
+            tens.push_back(10 * at);
+        }
+        QCOMPARE(unit(halves), 0.5);
+        QCOMPARE(unit(tens), 10.0);
+        QCOMPARE(unit(pebbles), 1.0);
+    }
+
+    /// Whole numbers, a row a value: from the classes come the mean and the median of the data.
+    void classes_of_recorded_values_reach_to_their_boundaries() {
+        const std::vector<double> dishes = {4, 5, 3, 6, 4, 2, 5, 4, 7, 3, 4, 5, 2, 6, 4, 3, 5, 1, 4, 6,
+                                            3, 4, 5, 4, 8, 2, 3, 5, 4, 6, 3, 4, 2, 5, 4, 3, 7, 4, 5, 3};
+        const Column cells = Column::numbers(dishes);
+        const auto proposal = propose_classes(cells, ClassRule::recorded_values, 1);
+        QCOMPARE(description_of(proposal), QStringLiteral("1 by 1, 8"));
+        Classes classes;
+        classes.boundaries = boundaries_of(*proposal);
+        classes.recorded_to = 1;
+        QCOMPARE(classes.boundaries.front(), 0.5);
+        QCOMPARE(write_cell(classes.intervals()[3]), std::string("4"));
+        Bench bench;
+        bench.numbers("seeds", dishes);
+        Id table;
+        bench.take(frequency_table(bench.study, bench.id("seeds"), classes, {}, &table));
+        const auto held = [&](const std::string& name) { return value_held(bench, table, name); };
+        QCOMPARE(held("grouped_mean"), 4.175);
+        QVERIFY(near(held("grouped_median"), 4.0, 0.1)); // 4.08 within the class of 4
+        Classes fives;
+        fives.recorded_to = 1;
+        fives.boundaries = {29.5, 34.5, 39.5};
+        fives.open_below = fives.open_above = true;
+        QStringList names;
+        for (const Value& value : fives.intervals()) {
+            names << QString::fromStdString(write_cell(value));
+        }
+        QCOMPARE(names, QStringList({QStringLiteral("≤ 29"), QStringLiteral("30–34"), QStringLiteral("35–39"),
+                                     QStringLiteral("≥ 40")}));
+    }
+
     void classes_are_proposed_by_rules() {
         const Column cells = Column::numbers(pebbles);
         QCOMPARE(description_of(propose_classes(cells, ClassRule::about_eight)), QStringLiteral("35 by 5, 8"));
@@ -72,7 +179,7 @@ class TestFrequency : public QObject {
                  QStringLiteral("35 by 5, 8")); // 35/5 = 7
         // The quartiles are 44.75 and 57.25: 2·12.5/∛24 = 8.67.
         QCOMPARE(description_of(propose_classes(cells, ClassRule::freedman_diaconis)), QStringLiteral("30 by 10, 5"));
-        QCOMPARE(description_of(propose_classes(cells, ClassRule::whole_numbers)), QStringLiteral("35 by 1, 36"));
+        QCOMPARE(description_of(propose_classes(cells, ClassRule::recorded_values)), QStringLiteral("35 by 1, 36"));
     }
 
     void awkward_values_are_put_in_classes_or_refused() {
@@ -87,12 +194,12 @@ class TestFrequency : public QObject {
                                                        Value::number(9), Value::number(infinity)});
         const auto proposal = propose_classes(mixed, ClassRule::about_eight);
         QCOMPARE(description_of(proposal), QStringLiteral("1 by 1, 9"));
-        const ClassCounts counts = count_in_classes(mixed, limits_of(*proposal), true, false, false);
+        const ClassCounts counts = count_in_classes(mixed, boundaries_of(*proposal), true, false, false);
         QCOMPARE(counts.counts.front() + counts.counts.back(), std::size_t{2});
         QCOMPARE(counts.no_number, std::size_t{3});
         // Most values equal: the quartiles say nothing, and the range is taken.
         QVERIFY(propose_classes(Column::numbers({1, 1, 1, 1, 1, 1, 50}), ClassRule::freedman_diaconis));
-        const auto spread = propose_classes(Column::numbers({0, 1e9}), ClassRule::whole_numbers);
+        const auto spread = propose_classes(Column::numbers({0, 1e9}), ClassRule::recorded_values);
         QVERIFY(spread && spread->count <= most_proposed_classes);
         const auto tiny = propose_classes(Column::numbers({1e-300, 3e-300}), ClassRule::about_eight);
         QVERIFY(!tiny || tiny->count <= most_proposed_classes);
@@ -116,7 +223,7 @@ class TestFrequency : public QObject {
         const ClassCounts open = count_in_classes(cells, {15, 25}, true, true, true);
         QCOMPARE(open.counts, (std::vector<std::size_t>{1, 1, 1}));
         QCOMPARE(open.outside, std::size_t{0});
-        const std::vector<double> limits = limits_of({0.1, 0.1, 4});
+        const std::vector<double> limits = boundaries_of({0.1, 0.1, 4});
         QCOMPARE(limits, (std::vector<double>{0.1, 0.2, 0.3, 0.4, 0.5}));
     }
 
@@ -129,7 +236,7 @@ class TestFrequency : public QObject {
             }
             std::vector<double> limits = {10, 20, 35, 40, 47.5, 50, 60.25, 80, 95};
             if (turn % 2 == 0) {
-                limits = limits_of({10, 2.5, 32});
+                limits = boundaries_of({10, 2.5, 32});
             }
             const bool closed_left = turn % 3 != 0;
             const ClassCounts counts = count_in_classes(Column::numbers(values), limits, closed_left, false, false);
@@ -147,7 +254,7 @@ class TestFrequency : public QObject {
         Bench bench;
         bench.numbers("x", pebbles);
         Classes classes;
-        classes.boundaries = limits_of({35, 5, 8});
+        classes.boundaries = boundaries_of({35, 5, 8});
         Id result;
         bench.take(frequency_table(bench.study, bench.id("x"), classes,
                                    {true, true, true, true, true, true, true, true}, &result));

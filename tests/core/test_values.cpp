@@ -1,10 +1,10 @@
 // Values, columns, dates and row ids, each by itself.
 
 #include "core/formula/names.h"
-#include "core/stats/rounding.h"
 #include "core/study/row_sources/row_ids.h"
 #include "core/value/column.h"
 #include "core/value/date.h"
+#include "core/value/decimals.h"
 #include "harness/test_program.h"
 
 #include <QtTest>

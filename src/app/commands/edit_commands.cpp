@@ -36,10 +36,8 @@ QList<Command> EditCommands::list() {
         Command{"find", "edit", tr("&Find and replace…"), QKeySequence::Find, [this] { find_bar_.open(); },
                 Needs::table}
             .after_a_rule(),
-        {"find-next", "edit", tr("Find &next"), "F3", [this] { find_bar_.find(false); },
-         Needs::table},
-        {"find-previous", "edit", tr("Find pre&vious"), "Shift+F3", [this] { find_bar_.find(true); },
-         Needs::table},
+        {"find-next", "edit", tr("Find &next"), "F3", [this] { find_bar_.find(false); }, Needs::table},
+        {"find-previous", "edit", tr("Find pre&vious"), "Shift+F3", [this] { find_bar_.find(true); }, Needs::table},
     };
 }
 

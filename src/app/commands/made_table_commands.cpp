@@ -6,6 +6,7 @@
 #include "app/dialogs/summary_dialog.h"
 #include "core/study/builders/asked_share.h"
 #include "core/study/builders/contingency.h"
+#include "core/study/builders/goodness_of_fit.h"
 #include "core/study/builders/unfold.h"
 #include "core/study/edits/edits.h"
 #include "core/study/row_sources/category_rows.h"
@@ -21,6 +22,8 @@ QList<Command> MadeTableCommands::list() {
             .offered_beside(tr("classes")),
         {"contingency-table", "made-tables", tr("Make a contingency table of two columns"), no_keys,
          [this] { count_pairs(); }, Needs::two_columns, tr("two-way cross chi squared pairs")},
+        {"goodness-of-fit", "made-tables", tr("&Compare observed with expected counts"), no_keys,
+         [this] { compare_counts(); }, Needs::two_columns, tr("chi squared goodness of fit pool classes test")},
         Command{"summary", "made-tables", tr("Make a s&ummary table…"), "Ctrl+Shift+U", [this] { sum_up(); },
                 Needs::number_column,
                 tr("mean median quartiles standard deviation variance box plot statistics descriptive minimum maximum"),
@@ -79,6 +82,15 @@ void MadeTableCommands::count_pairs() {
     MadeTable(document_, pages_).make(tr("new contingency table"), [columns](const Study& study, Id* made) {
         return contingency_table(study, columns[0], columns[1], made);
     });
+}
+
+/// Of two chosen columns the first has the observed counts.
+void MadeTableCommands::compare_counts() {
+    const std::vector<Id> columns = page()->view().chosen_columns();
+    MadeTable(document_, pages_)
+        .make(tr("new table of observed and expected"), [columns](const Study& study, Id* made) {
+            return goodness_of_fit_table(study, columns[0], columns[1], made);
+        });
 }
 
 void MadeTableCommands::sum_up() {

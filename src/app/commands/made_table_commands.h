@@ -14,6 +14,7 @@ class MadeTableCommands : public CommandFamily {
   private:
     void count_values();
     void count_pairs();
+    void compare_counts();
     void sum_up();
     void ask_share();
 };

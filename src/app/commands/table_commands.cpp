@@ -78,8 +78,12 @@ void TableCommands::two_way_table() {
             QStringLiteral("%1.%2 = %2 and %1.%3 = %3")
                 .arg(owner, QString::fromStdString(first.name), QString::fromStdString(second.name));
         if (columns.size() == 3) {
-            const QString measured = QString::fromStdString(table()->column(columns[2])->name);
-            begun.formula = QStringLiteral("mean_%1 = mean(%2.%1 where %3)").arg(measured, owner, meeting);
+            const ColumnDefinition& third = *table()->column(columns[2]);
+            const QString measured = QString::fromStdString(third.name);
+            const bool counts = third.unit.empty() && proposed_recording_unit(*cells_of(document_, third)) >= 1;
+            begun.formula =
+                (counts ? QStringLiteral("%1 = sum(%2.%1 where %3)") : QStringLiteral("mean_%1 = mean(%2.%1 where %3)"))
+                    .arg(measured, owner, meeting);
         } else {
             begun.formula = QStringLiteral("n = count(%1)").arg(meeting);
         }

@@ -21,6 +21,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     , cells_(std::move(cells))
     , rule_(new QComboBox(this))
     , closed_(new QComboBox(this))
+    , recorded_to_(new QLineEdit(this))
     , start_(new QLineEdit(this))
     , width_(new QLineEdit(this))
     , own_limits_(new QLineEdit(this))
@@ -28,7 +29,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     , message_(new QLabel(this)) {
     setWindowTitle(tr("Frequency table of %1").arg(name));
     rule_->addItems({tr("About eight"), tr("Sturges: 1 + log₂ n"), tr("Square root of n"),
-                     tr("Freedman and Diaconis: from the quartiles"), tr("One for each whole number")});
+                     tr("Freedman and Diaconis: from the quartiles"), tr("One for each recorded value")});
     closed_->addItems({tr("On the left: 10 ≤ x < 20"), tr("On the right: 10 < x ≤ 20")});
     open_first_ = box(tr("Open class below"), false);
     open_last_ = box(tr("Open class above"), false);
@@ -38,11 +39,15 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     cumulative_ = box(tr("Cumulative"), true);
     cumulative_share_ = box(tr("Cumulative share"), true);
     down_ = box(tr("Cumulative from above"), false);
-    density_ = box(tr("Density"), false);
+    density_ = box(tr("Relative frequency density"), false);
     tally_ = box(tr("Tally"), false);
     draw_ = box(tr("Draw a &histogram"), true);
     measures_ = box(tr("Mean, variance and median from the classes"), true);
     auto* form = new QFormLayout;
+    recorded_to_->setText(field_text(proposed_recording_unit(*cells_)));
+    recorded_to_->setToolTip(tr("1 for whole numbers, 0.5 for halves, and 0 where every number is possible. The "
+                                "boundaries of the classes lie half of it beyond their limits."));
+    form->addRow(tr("&Recorded to the nearest"), recorded_to_);
     form->addRow(tr("&Number of classes"), rule_);
     auto* limits = new QHBoxLayout;
     limits->addWidget(start_);
@@ -54,7 +59,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     beginning->setBuddy(start_);
     form->addRow(beginning, limits);
     own_limits_->setPlaceholderText(tr("any widths, such as 0, 10, 20, 40, 80"));
-    form->addRow(tr("Cust&om boundaries"), own_limits_);
+    form->addRow(tr("Cust&om limits"), own_limits_);
     form->addRow(tr("&Closed"), closed_);
     auto* ends = new QHBoxLayout;
     ends->addWidget(open_first_);
@@ -81,6 +86,7 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     layout->addWidget(message_);
     layout->addWidget(buttons);
     connect(rule_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::propose);
+    connect(recorded_to_, &QLineEdit::textEdited, this, &FrequencyDialog::propose);
     connect(closed_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::look_over);
     connect(start_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     connect(width_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
@@ -88,7 +94,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     // What is dragged snaps to a twentieth of a class, so that limits stay numbers that can be said.
     connect(preview_, &ClassPreview::start_dragged, this, [this](double start) {
         const double step = convenient_width(typed_number(width_->text()).value_or(1) / 20);
-        start_->setText(field_text(stepped(0, step, std::round(start / step))));
+        const double limit = stepped(start, recorded_to() / 2, 1);
+        start_->setText(field_text(stepped(0, step, std::round(limit / step))));
     });
     connect(preview_, &ClassPreview::width_dragged, this, [this](double width) {
         const double step = convenient_width(width / 20);
@@ -109,8 +116,8 @@ QCheckBox* FrequencyDialog::box(const QString& text, bool on) {
 }
 
 void FrequencyDialog::propose() {
-    const auto proposal = propose_classes(*cells_, static_cast<ClassRule>(rule_->currentIndex()));
-    if (proposal) {
+    const auto proposal = propose_classes(*cells_, static_cast<ClassRule>(rule_->currentIndex()), recorded_to());
+    if (proposal && own_limits_->text().trimmed().isEmpty()) {
         const QSignalBlocker quiet(start_);
         start_->setText(field_text(proposal->start));
         width_->setText(field_text(proposal->width));
@@ -125,10 +132,14 @@ void FrequencyDialog::begin_with(const Classes& classes) {
     }
     described_density_ = true;
     make_->setText(tr("Change classes"));
+    recorded_to_->setText(field_text(classes.recorded_to));
     closed_->setCurrentIndex(classes.closed_left ? 0 : 1);
     open_first_->setChecked(classes.open_below);
     open_last_->setChecked(classes.open_above);
-    const auto& limits = classes.boundaries;
+    std::vector<double> limits = classes.boundaries;
+    for (double& limit : limits) {
+        limit = stepped(limit, classes.recorded_to / 2, 1);
+    }
     const double width = limits[1] - limits[0];
     bool even = true;
     QStringList texts;
@@ -144,34 +155,46 @@ void FrequencyDialog::begin_with(const Classes& classes) {
     look_over();
 }
 
-/// The limits that are written out, or those of equal classes from where they begin.
-Result<std::vector<double>> FrequencyDialog::wanted_limits() const {
+double FrequencyDialog::recorded_to() const {
+    const double typed = typed_number(recorded_to_->text()).value_or(0);
+    return std::isfinite(typed) ? std::max(0.0, typed) : 0;
+}
+
+/// The boundaries of the limits that are written out, or of equal classes from where they begin.
+Result<std::vector<double>> FrequencyDialog::wanted_boundaries() const {
+    if (const auto unit = typed_number(recorded_to_->text()); !unit || !(*unit >= 0) || !std::isfinite(*unit)) {
+        return Sentence{N_("Values are recorded to the nearest 1, 0.5 or another number above 0, or 0 for any number."),
+                        {}};
+    }
     const bool closed_left = closed_->currentIndex() == 0;
     if (own_limits_->text().trimmed().isEmpty()) {
         const auto start = typed_number(start_->text());
         const auto width = typed_number(width_->text());
-        const auto covered = cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left);
-        return covered ? Result<std::vector<double>>(limits_of(*covered))
+        const auto covered =
+            cover_with_classes(*cells_, start.value_or(0), start && width ? *width : 0, closed_left, recorded_to());
+        return covered ? Result<std::vector<double>>(boundaries_of(*covered))
                        : Result<std::vector<double>>(covered.refusal());
     }
     // Where a comma is the decimal sign, numbers are told apart by other signs.
     static const QRegularExpression with_comma(QStringLiteral("[,;\\s]+"));
     static const QRegularExpression without_comma(QStringLiteral("[;\\s]+"));
     const QRegularExpression& between = field_text(0.5).contains(QLatin1Char(',')) ? without_comma : with_comma;
-    std::vector<double> limits;
+    std::vector<double> boundaries;
     for (const QString& one : own_limits_->text().split(between, Qt::SkipEmptyParts)) {
         const auto number = typed_number(one);
-        if (!number || !std::isfinite(*number) || (!limits.empty() && *number <= limits.back())) {
-            return Sentence{N_("%1 cannot be a boundary here. Boundaries are numbers, each above the one before."),
+        if (!number || !std::isfinite(*number) ||
+            (!boundaries.empty() && boundary_below(*number, recorded_to()) <= boundaries.back())) {
+            return Sentence{N_("%1 cannot be a limit here. Limits are numbers, each above the one before."),
                             {one.toStdString()}};
         }
-        limits.push_back(*number);
+        boundaries.push_back(boundary_below(*number, recorded_to()));
     }
-    if (limits.size() < 2) {
+    if (boundaries.size() < 2) {
         return Sentence{
-            N_("Custom boundaries need at least two numbers: where the first class starts, and where it ends."), {}};
+            N_("Custom limits need at least two numbers: where the first class starts, and where the next one would."),
+            {}};
     }
-    return limits;
+    return boundaries;
 }
 
 void FrequencyDialog::look_over() {
@@ -183,24 +206,26 @@ void FrequencyDialog::look_over() {
         described_density_ = true;
         density_->setChecked(true);
     }
-    const auto limits = wanted_limits();
-    sound_ = static_cast<bool>(limits);
+    closed_->setEnabled(recorded_to() == 0); // else no value is on a boundary
+    const auto boundaries = wanted_boundaries();
+    sound_ = static_cast<bool>(boundaries);
     make_->setEnabled(sound_);
-    limits_ = limits ? *limits : std::vector<double>();
-    if (limits) {
-        return count(limits_);
+    boundaries_ = boundaries ? *boundaries : std::vector<double>();
+    if (boundaries) {
+        return count(boundaries_);
     }
     message_->setStyleSheet(QStringLiteral("color: %1;").arg(theme().fault.name()));
-    message_->setText(Document::translated(limits.refusal()));
+    message_->setText(Document::translated(boundaries.refusal()));
     preview_->show_classes({}, {});
 }
 
 /// Counts once; the classes with open ends stand before and after those that are drawn.
-void FrequencyDialog::count(const std::vector<double>& limits) {
+void FrequencyDialog::count(const std::vector<double>& boundaries) {
     const bool below = open_first_->isChecked();
     const bool above = open_last_->isChecked();
-    const ClassCounts counts = count_in_classes(*cells_, limits, closed_->currentIndex() == 0, below, above);
-    preview_->show_classes(limits, {counts.counts.begin() + (below ? 1 : 0), counts.counts.end() - (above ? 1 : 0)});
+    const ClassCounts counts = count_in_classes(*cells_, boundaries, closed_->currentIndex() == 0, below, above);
+    preview_->show_classes(boundaries,
+                           {counts.counts.begin() + (below ? 1 : 0), counts.counts.end() - (above ? 1 : 0)});
     QString text = tr("Classes: %1.").arg(counts.counts.size());
     if (counts.outside > 0) { // never lost without a word
         text += QStringLiteral(" ") + tr("In no class: %1.").arg(counts.outside);
@@ -215,7 +240,8 @@ void FrequencyDialog::count(const std::vector<double>& limits) {
 
 Classes FrequencyDialog::classes() const {
     Classes classes;
-    classes.boundaries = limits_;
+    classes.boundaries = boundaries_;
+    classes.recorded_to = recorded_to();
     classes.closed_left = closed_->currentIndex() == 0;
     classes.open_below = open_first_->isChecked();
     classes.open_above = open_last_->isChecked();

@@ -26,6 +26,7 @@ class FrequencyDialog : public QDialog {
     FrequencyParts parts() const;
     bool is_valid() const { return sound_; }
     QString message() const { return message_->text(); }
+    QLineEdit& recorded_to_line() { return *recorded_to_; }
     QLineEdit& start() { return *start_; }
     QLineEdit& width_line() { return *width_; }
     QLineEdit& own_limits() { return *own_limits_; }
@@ -36,13 +37,14 @@ class FrequencyDialog : public QDialog {
   private:
     void propose();
     void look_over();
-    Result<std::vector<double>> wanted_limits() const;
-    void count(const std::vector<double>& limits);
+    double recorded_to() const;
+    Result<std::vector<double>> wanted_boundaries() const;
+    void count(const std::vector<double>& boundaries);
     QCheckBox* box(const QString& text, bool on);
 
     std::shared_ptr<const Column> cells_;
     QComboBox *rule_, *closed_;
-    QLineEdit *start_, *width_, *own_limits_;
+    QLineEdit *recorded_to_, *start_, *width_, *own_limits_;
     QCheckBox *open_first_, *open_last_;
     QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *tally_, *measures_,
         *draw_;
@@ -50,7 +52,7 @@ class FrequencyDialog : public QDialog {
     QLabel* message_;
     QPushButton* make_;
     QLabel* with_ = nullptr;
-    std::vector<double> limits_;
+    std::vector<double> boundaries_;
     bool sound_ = false, described_density_ = false;
 };
 

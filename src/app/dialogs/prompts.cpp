@@ -101,7 +101,7 @@ QString ask_save_path(QWidget* parent, const QString& title, const QString& begu
 }
 
 QString ask_open_path(QWidget* parent, const QString& title, const QString& filters) {
-    const QString path = QFileDialog::getOpenFileName(parent, title, file_folder(), filters);
+    QString path = QFileDialog::getOpenFileName(parent, title, file_folder(), filters);
     remember_folder(path);
     return path;
 }

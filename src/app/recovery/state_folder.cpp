@@ -16,7 +16,7 @@ QString state_folder(const QString& name) {
             QStandardPaths::isTestModeEnabled() ? QStringLiteral("/.qttest/state") : QStringLiteral("/.local/state");
         base = QDir::homePath() + within;
     }
-    const QString folder = base + QStringLiteral("/ledgefall/") + name;
+    QString folder = base + QStringLiteral("/ledgefall/") + name;
     if (!QDir().mkpath(folder)) {
         qCWarning(log_recovery) << "the folder could not be made:" << folder;
     }

@@ -215,7 +215,7 @@ void NewFootMenu::add(const QString& label, const QString& formula) {
                             ? define_foot_line(document_.study(), place_.table, formula.toStdString(), columns(), &line)
                             : add_foot_line(document_.study(), place_.table, label.toStdString(), formula.toStdString(),
                                             columns(), &line);
-    if (document_.perform(tr("foot line %1").arg(label), std::move(out))) {
+    if (document_.perform(tr("foot line %1").arg(label), out)) {
         Q_EMIT added(line);
     }
 }

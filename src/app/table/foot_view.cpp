@@ -1,7 +1,9 @@
 #include "app/table/foot_view.h"
 
+#include "app/numbers/locale_text.h"
 #include "app/numbers/number_text.h"
 #include "app/table/row_header.h"
+#include "core/study/formats/settled_format.h"
 
 #include <QContextMenuEvent>
 #include <QKeyEvent>
@@ -95,7 +97,8 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
     const Value shown_value = value(index.row(), index.column());
     switch (role) {
     case Qt::DisplayRole:
-        return table_.foot_text(*line(index.row()), index.column());
+        return (rounding_note(index).isEmpty() ? QString() : QStringLiteral("≈ ")) +
+               table_.foot_text(*line(index.row()), index.column());
     case TableModel::ValueStateRole:
         return static_cast<int>(shown_value.state());
     case TableModel::OldRole:
@@ -103,10 +106,28 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
     case TableModel::ExactRole:
         return exact_text(shown_value);
     case Qt::ToolTipRole:
-        return shown_value.is_fault() ? table_.explanation(shown_value) : exact_text(shown_value);
+        return shown_value.is_fault()            ? table_.explanation(shown_value)
+               : !rounding_note(index).isEmpty() ? rounding_note(index)
+                                                 : exact_text(shown_value);
     default:
         return {};
     }
+}
+
+/// Of a sum of percentages that do not add to it as they are shown.
+QString FootModel::rounding_note(const QModelIndex& index) const {
+    const ColumnDefinition* column = table_.column(index.column());
+    const Value total = value(index.row(), index.column());
+    const Column* cells = column == nullptr ? nullptr : document_.results().column(column->id);
+    if (cells == nullptr || !total.plain() || total.kind() != Kind::number ||
+        line(index.row())->formula.text() != "sum(each)") {
+        return {};
+    }
+    const std::optional<double> added =
+        shown_percentages_add_to(*cells, settled_format(column->format, *cells), total.number());
+    return added ? tr("As they are shown they add to %1, not to %2: because of rounding.")
+                       .arg(field_text(*added), table_.foot_text(*line(index.row()), index.column()))
+                 : QString();
 }
 
 QVariant FootModel::headerData(int section, Qt::Orientation orientation, int role) const {

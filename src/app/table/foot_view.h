@@ -11,6 +11,7 @@ class FootModel : public QAbstractTableModel {
     FootModel(TableModel& table, Document& document, QObject* parent = nullptr);
     const FootLine* line(int row) const;
     Value value(int row, int column) const;
+    QString rounding_note(const QModelIndex& index) const;
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role = Qt::DisplayRole) const override;

@@ -143,8 +143,8 @@ namespace {
 
 void restyle();
 
-void change(Theme wanted) {
-    current() = std::move(wanted);
+void change(const Theme& wanted) {
+    current() = wanted;
     restyle();
     Q_EMIT theme_notifier().changed();
 }

@@ -90,7 +90,7 @@ std::string turned_in_grid(const std::string& formula, const Table& table, const
                            bool in_measure, const GridSpot& spot) {
     const bool indexed = reference.type == NodeType::index;
     const Node& base = indexed ? reference.kid(0) : reference;
-    const std::string name = formula.substr(base.span.from, base.span.to - base.span.from);
+    std::string name = formula.substr(base.span.from, base.span.to - base.span.from);
     const std::string row = std::to_string(spot.row);
     const std::string column = std::to_string(spot.column);
     const Axis* axis = table.axis_named(base.text);

@@ -1,6 +1,7 @@
 #include "core/value/interval.h"
 
 #include "core/basics/sentence.h"
+#include "core/value/decimals.h"
 #include "core/value/interned.h"
 
 #include <cmath>
@@ -22,6 +23,19 @@ struct HashOfInterval {
 
 using Intervals = Interned<Interval, HashOfInterval>;
 
+/// `30–34`, or `30` where it has one number only.
+std::string write_limits(const Interval& interval) {
+    const std::string lower = shortest(stepped(interval.lower, interval.recorded_to / 2, 1));
+    const std::string upper = shortest(stepped(interval.upper, interval.recorded_to / 2, -1));
+    if (std::isinf(interval.lower)) {
+        return "≤ " + upper;
+    }
+    if (std::isinf(interval.upper)) {
+        return "≥ " + lower;
+    }
+    return lower == upper ? lower : lower + "–" + upper;
+}
+
 } // namespace
 
 double Interval::first() const {
@@ -33,6 +47,9 @@ double Interval::last() const {
 }
 
 std::string write_interval(const Interval& interval) {
+    if (interval.recorded_to > 0) {
+        return write_limits(interval);
+    }
     if (std::isinf(interval.lower)) {
         return (interval.with_upper ? "≤ " : "< ") + shortest(interval.upper);
     }

@@ -11,6 +11,9 @@ namespace ledgefall {
 struct Interval {
     double lower = 0, upper = 0;
     bool with_lower = true, with_upper = false;
+    /// To what the numbers in it are recorded, half of which lies between its limits as written and its boundaries: 30
+    /// to 34 recorded to 1 is [29.5, 34.5). 0: they are continuous.
+    double recorded_to = 0;
 
     /// The least and the greatest number that a double can be in it.
     double first() const;
@@ -18,7 +21,7 @@ struct Interval {
     friend bool operator==(const Interval&, const Interval&) = default;
 };
 
-/// `[10, 20)`; an open end as `< 10` or `≥ 70`.
+/// `[10, 20)`, or `10–19` where numbers are recorded to 1; an open end as `< 10` or `≥ 70`.
 std::string write_interval(const Interval& interval);
 
 /// A class as a value, held once for the whole program: equal ones are the same value.

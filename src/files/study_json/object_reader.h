@@ -49,7 +49,7 @@ class ObjectReader final : public FieldReader {
     void table(Id& value) { id("table", value); } // its name; settled once all tables are known
     void formula(std::string_view field, Formula& value) { value = Formula(text(field)); }
     void formulas(std::string_view field, std::vector<Formula>& values);
-    void number(std::string_view field, double& value);
+    void number(std::string_view field, double& value) override;
     void yes(std::string_view field, bool& value, bool usual = false);
     void day(std::string_view field, std::optional<double>& value);
     void format(Format& value);

@@ -32,7 +32,7 @@ class ObjectWriter final : public FieldWriter {
     void table(Id value);
     void formula(std::string_view field, const Formula& value) { text(field, value.text()); }
     void formulas(std::string_view field, const std::vector<Formula>& values);
-    void number(std::string_view field, double value);
+    void number(std::string_view field, double value) override;
     void yes(std::string_view field, bool value, bool usual = false);
     void day(std::string_view field, const std::optional<double>& value);
     void format(const Format& value);

@@ -17,7 +17,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
     const std::string of_down = source->name + "." + first.name;
     const std::string of_across = source->name + "." + second.name;
     Id table;
-    const Result<Study> begun = add_two_way_table(
+    Result<Study> begun = add_two_way_table(
         study, worded({N_("%1 by %2"), {first.shown_label(), second.shown_label()}}),
         {first.label, first.name, first.unit, of_down}, {second.label, second.name, second.unit, of_across}, &table);
     if (!begun) {
@@ -62,7 +62,14 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
     maker.held(free_here("cramers_v") + " = sqrt(" + chi2 + " / (" + all + " * (smaller(count(" + first.name +
                    "), count(" + second.name + ")) - 1)))",
                {N_("strength of association, from 0 to 1 (Cramér's V)")});
+    const std::string smallest = free_here("smallest_expected");
+    const std::string below_5 = free_here("below_5");
+    maker.held(smallest + " = min(" + expected + ")", {N_("smallest expected count")});
+    maker.held(below_5 + " = count(" + expected + " < 5)", {N_("number of expected counts below 5")});
     maker.foot({N_("sum")}, "sum(each)", {n, expected, part});
+    maker.check({N_("expected counts are large enough for chi-squared")},
+                smallest + " >= 1 and " + below_5 + " <= count(" + expected + ") / 5",
+                {N_("Some expected counts are small. Count rarer values together, or collect more.")});
     maker.check({N_("every pair is counted")},
                 all + " = count(not is_missing(" + of_down + ") and not is_missing(" + of_across + "))",
                 {N_("Some pairs are in no cell.")});

@@ -86,8 +86,9 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     }
     const std::string data = source->name + "." + column->name;
     TableMaker maker(*begun, table);
-    maker.column({N_("From")}, "lower = lower(class)");
-    maker.column({N_("To")}, "upper = upper(class)");
+    const bool recorded = classes.recorded_to > 0; // limits as written are not where the classes meet
+    maker.column({recorded ? N_("Lower boundary") : N_("From")}, "lower = lower(class)");
+    maker.column({recorded ? N_("Upper boundary") : N_("To")}, "upper = upper(class)");
     if (parts.middle || parts.measures) {
         maker.column({N_("Midpoint")}, "mid = mid(class)");
     }
@@ -95,7 +96,7 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     maker.held("n = sum(f)", {N_("number of values in the classes")});
     add_shares(maker, parts);
     if (parts.density) {
-        maker.column({N_("Density")}, "density = f / n / (upper - lower)");
+        maker.column({N_("Relative frequency density")}, "density = f / n / (upper - lower)");
     }
     const bool open = classes.open_below || classes.open_above; // whose middles are infinite
     if (parts.measures && !open) {

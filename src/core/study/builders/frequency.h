@@ -12,7 +12,7 @@ struct FrequencyParts {
     bool cumulative = true; ///< f up to here
     bool cumulative_share = true;
     bool cumulative_down = false; ///< f from here on
-    bool density = false;         ///< share over width
+    bool density = false;         ///< relative frequency density: share over width
     bool tally = false;           ///< the counts in strokes
     bool measures = true;         ///< mean, variance and median from the classes, on the table's ledge
 };

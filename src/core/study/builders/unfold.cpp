@@ -19,10 +19,12 @@ class Follower {
         for (std::size_t at = 0; at < columns.size(); ++at) {
             names_[given[at]] = table.column(columns[at])->name;
         }
+        names_["type"] = std::to_string(study.settings.quantile_type);
     }
 
     void follow(const UnfoldingStep& step, const std::string& measure) {
-        if (refused_) {
+        const int type = study_.settings.quantile_type;
+        if (refused_ || (step.quantile_type != 0 && step.quantile_type != type)) {
             return;
         }
         Id result;
@@ -45,8 +47,9 @@ class Follower {
             break;
         case UnfoldingStep::Where::check:
             take(add_check(study_, table_,
-                           {worded({N_("%1 by hand equals the measure"), {measure}}), text,
-                            worded({N_("The steps do not match the measure.")})}));
+                           *step.note == '\0' ? CheckText{worded({N_("%1 by hand equals the measure"), {measure}}),
+                                                          text, worded({N_("The steps do not match the measure.")})}
+                                              : CheckText{worded({step.note}), text, worded({step.if_it_fails})}));
             break;
         }
     }

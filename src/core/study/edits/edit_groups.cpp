@@ -61,7 +61,9 @@ Result<Study> write_for_each(const Study& study, Id id, const std::string& text,
         }
         const std::string formula = with_column_for_each(definition.formula_text(), *definition.formula, each->name);
         Id one;
-        Result<Study> next = write_column(out, id, definition.name + "_" + each->name + unit + " = " + formula, &one);
+        std::string for_one = definition.name;
+        for_one.append("_").append(each->name).append(unit).append(" = ").append(formula);
+        Result<Study> next = write_column(out, id, for_one, &one);
         if (!next) {
             return next;
         }

@@ -89,7 +89,7 @@ std::optional<HeadedColumns> with_typed_headings(const Study& study, Id id, std:
 
 Result<Study> headings_as_values(Study study, Id id, const HeadedColumns& headed) {
     if (headed.whole_row) {
-        const Result<Study> room = insert_rows(study, id, 0, 1);
+        Result<Study> room = insert_rows(study, id, 0, 1);
         if (!room) {
             return room;
         }
@@ -105,7 +105,7 @@ Result<Study> headings_as_values(Study study, Id id, const HeadedColumns& headed
         const std::string unit = definition->unit.empty() ? "" : " [" + definition->unit + "]";
         const Value text = Value::text(Text(definition->shown_label() + unit));
         const Result<Study> texts = set_kind(study, column, Kind::text);
-        const Result<Study> bare = texts ? head_column(*texts, column, Heading()) : texts;
+        Result<Study> bare = texts ? head_column(*texts, column, Heading()) : texts;
         if (!bare) {
             return bare;
         }
@@ -138,7 +138,7 @@ Result<Study> relabel_column(Study study, Id id, const std::string& typed) {
             return one != column.name &&
                    (name_refused(study, table, one, id).has_value() || look_up(study, table, "", one).exists());
         });
-        const Result<Study> renamed = rename_column(study, id, only_name ? normal_name(heading.label) : name);
+        Result<Study> renamed = rename_column(study, id, only_name ? normal_name(heading.label) : name);
         if (!renamed) {
             return renamed;
         }

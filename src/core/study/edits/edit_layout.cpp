@@ -171,7 +171,7 @@ Result<Study> move_column(const Study& study, Id id, std::size_t to) {
     if (table == nullptr) {
         return no_such_part;
     }
-    const Result<Study> moved = with_table(study, table->id, [&](Table& copy) {
+    Result<Study> moved = with_table(study, table->id, [&](Table& copy) {
         move_within(copy.columns, place_of(copy.columns, id), to);
         settle_groups(copy, id);
     });

@@ -120,7 +120,7 @@ Result<Study> replace_cells(const Study& study, Id id, const Search& search, con
             }
         }
         if (count > before) {
-            const Result<Study> next = with_column(
+            Result<Study> next = with_column(
                 out, column.id, [&](ColumnDefinition& copy) { copy.cells = Shared<Column>(std::move(cells)); });
             if (!next) {
                 return next;

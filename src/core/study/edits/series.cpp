@@ -240,7 +240,7 @@ Result<Study> continue_cells(const Study& study, Id id, std::size_t column, std:
         for (std::size_t down = 0; down < further.size(); ++down) {
             further[down] = continued(started, way, down + 1);
         }
-        const Result<Study> next = set_cells(out, definition.id, row + count, further);
+        Result<Study> next = set_cells(out, definition.id, row + count, further);
         if (!next) {
             return next;
         }

@@ -1,9 +1,11 @@
 #include "core/study/formats/format.h"
 
 #include "core/basics/marked_text.h"
+#include "core/basics/sentence.h"
 #include "core/study/formats/style_texts.h"
 
 #include <algorithm>
+#include <cmath>
 #include <iterator>
 
 namespace ledgefall {
@@ -60,7 +62,8 @@ const NumberStyle& Format::shown_as() const {
 }
 
 std::string Format::text(double number) const {
-    return shown_as().text(number == 0 ? 0 : number, digits); // no minus before zero
+    return std::isfinite(number) ? shown_as().text(number == 0 ? 0 : number, digits) // no minus before zero
+                                 : shortest(number);
 }
 
 std::string Format::sheet_code() const {

@@ -1,9 +1,8 @@
 #include "core/study/formats/settled_format.h"
 #include "core/study/formats/style_texts.h"
+#include "core/value/decimals.h"
 
 #include <algorithm>
-#include <array>
-#include <charconv>
 #include <cmath>
 
 namespace ledgefall {
@@ -12,12 +11,6 @@ namespace {
 constexpr const char* minus = "\u2212";
 constexpr double degrees_of_radian = 57.295779513082320876798154814105;
 
-std::string digits_of(double number, std::chars_format how, int digits) {
-    std::array<char, 400> text{};
-    const auto end = std::to_chars(text.data(), text.data() + text.size(), number, how, digits).ptr;
-    return std::string(text.data(), end);
-}
-
 std::string with_minus(const std::string& text) {
     return text.starts_with('-') ? minus + text.substr(1) : text;
 }
@@ -25,7 +18,7 @@ std::string with_minus(const std::string& text) {
 } // namespace
 
 std::string decimals_text(double number, int digits) {
-    return with_minus(digits_of(number, std::chars_format::fixed, digits));
+    return with_minus(Decimal(number).fixed(digits));
 }
 
 std::string automatic_text(double number, int) {
@@ -42,18 +35,19 @@ std::string automatic_text(double number, int) {
 }
 
 std::string percent_text(double number, int digits) {
-    return decimals_text(number * 100, digits) + "\u202F%";
+    return with_minus(Decimal(number).times_ten_to(2).fixed(digits)) + "\u202F%";
 }
 
 std::string significant_text(double number, int digits) {
     const int figures = std::max(digits, 1);
-    const std::string text = digits_of(number, std::chars_format::general, figures);
-    return text.find('e') == std::string::npos ? with_minus(text) : scientific_text(number, figures - 1);
+    const int exponent = Decimal(number).to_figures(figures).exponent();
+    return exponent < -4 || exponent >= figures ? scientific_text(number, figures - 1)
+                                                : decimals_text(number, figures - 1 - exponent);
 }
 
 std::string scientific_text(double number, int digits) {
     constexpr const char* raised[] = {"⁰", "¹", "²", "³", "⁴", "⁵", "⁶", "⁷", "⁸", "⁹"};
-    const std::string text = digits_of(number, std::chars_format::scientific, digits);
+    const std::string text = Decimal(number).scientific(digits);
     const std::size_t mark = text.find('e');
     const int exponent = std::stoi(text.substr(mark + 1));
     std::string power = exponent < 0 ? "⁻" : "";

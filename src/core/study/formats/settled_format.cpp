@@ -50,6 +50,26 @@ Format settled_format(const Format& format, const Column& cells) {
     return {Format::Style::decimals, std::min(needed, decimals_for_six(largest))};
 }
 
+std::optional<double> shown_percentages_add_to(const Column& cells, const Format& format, double total) {
+    constexpr std::size_t most_rows = 10'000;
+    const bool as_percent = format.style == Format::Style::percent;
+    const bool percentages = format.style == Format::Style::decimals && std::fabs(total - 100) < 1e-9;
+    if ((!as_percent && !percentages) || cells.kind() != Kind::number || cells.size() > most_rows) {
+        return std::nullopt;
+    }
+    const auto shown = [&](double number) {
+        return Decimal(number).times_ten_to(as_percent ? 2 : 0).to_decimals(format.digits).number();
+    };
+    double sum = 0;
+    for (std::size_t row = 0; row < cells.size(); ++row) {
+        if (const Value value = cells.at(row); value.plain()) {
+            sum += shown(value.number());
+        }
+    }
+    sum = rounded_to(sum, format.digits);
+    return sum == shown(total) ? std::nullopt : std::optional(sum);
+}
+
 bool seems_exact(double number, const Format& format) {
     const NumberStyle& style = format.shown_as();
     if (!style.fixed_decimals || number == 0) {

@@ -4,12 +4,13 @@
 
 namespace ledgefall {
 
-// The texts of the styles, each with a decimal point and a true minus.
+// The texts of the styles for finite numbers, each with a decimal point and a true minus, rounded as `Decimal` rounds.
 
 /// Up to six significant figures, and powers of ten for what is huge or tiny.
 std::string automatic_text(double number, int digits = 0);
 std::string decimals_text(double number, int digits);
 std::string percent_text(double number, int digits);
+/// With its zeros, `10.0`; by a power of ten where there are more digits before the point than figures.
 std::string significant_text(double number, int digits);
 /// Ten to a power as it is written by hand: 3.2·10⁻⁷
 std::string scientific_text(double number, int digits);

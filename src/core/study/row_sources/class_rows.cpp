@@ -20,6 +20,10 @@ RowSourcePtr read(FieldReader& in) {
         in.refuse("edges", NC_("Kind", "a list of increasing numbers"));
     }
     classes.closed_left = in.text("closed") != "right";
+    in.number("recorded_to", classes.recorded_to);
+    if (classes.recorded_to < 0) {
+        in.refuse("recorded_to", NC_("Kind", "a number of 0 or more"));
+    }
     const std::vector<std::string> open = in.texts("open_ends");
     classes.open_below = std::find(open.begin(), open.end(), "first") != open.end();
     classes.open_above = std::find(open.begin(), open.end(), "last") != open.end();
@@ -36,7 +40,7 @@ std::vector<Value> Classes::intervals() const {
     std::vector<Value> all;
     const double infinity = std::numeric_limits<double>::infinity();
     const auto add = [&](double lower, double upper) {
-        all.push_back(interval_value({lower, upper, closed_left, !closed_left}));
+        all.push_back(interval_value({lower, upper, closed_left, !closed_left, recorded_to}));
     };
     if (open_below && !boundaries.empty()) {
         add(-infinity, boundaries.front());
@@ -66,6 +70,9 @@ Sentence ClassRows::rows_are_fixed(const std::string& table) const {
 void ClassRows::write(FieldWriter& out) const {
     out.numbers("edges", classes_.boundaries);
     out.text("closed", classes_.closed_left ? "left" : "right");
+    if (classes_.recorded_to > 0) {
+        out.number("recorded_to", classes_.recorded_to);
+    }
     std::vector<std::string> open;
     if (classes_.open_below) {
         open.emplace_back("first");

@@ -10,6 +10,7 @@ struct Classes {
     bool closed_left = true;        ///< a value on a boundary belongs to the class that begins there
     bool open_below = false;        ///< a further class below the first boundary
     bool open_above = false;
+    double recorded_to = 0; ///< of the values, as in `Interval`
 
     std::vector<Value> intervals() const;
     friend bool operator==(const Classes&, const Classes&) = default;

@@ -20,7 +20,8 @@ class FieldReader {
     /// A formula, which a file may write as a plain number.
     virtual std::string formula(std::string_view field) = 0;
     virtual std::optional<std::uint64_t> whole_number(std::string_view field) = 0; ///< nothing where it is none
-    virtual std::vector<double> numbers(std::string_view field) = 0;               ///< empty where they are none
+    virtual void number(std::string_view field, double& value) = 0;  ///< left as it was where there is none
+    virtual std::vector<double> numbers(std::string_view field) = 0; ///< empty where they are none
     virtual std::vector<std::string> texts(std::string_view field) = 0;
     virtual Kind kind(std::string_view field) = 0;
     virtual std::vector<Value> values(std::string_view field, Kind kind) = 0;
@@ -38,6 +39,7 @@ class FieldWriter {
     virtual ~FieldWriter() = default;
     virtual void text(std::string_view field, const std::string& value) = 0; ///< leaves an empty one out
     virtual void whole_number(std::string_view field, std::uint64_t value) = 0;
+    virtual void number(std::string_view field, double value) = 0;
     virtual void numbers(std::string_view field, const std::vector<double>& values) = 0;
     virtual void texts(std::string_view field, const std::vector<std::string>& values) = 0; ///< likewise
     virtual void values(std::string_view field, const std::vector<Value>& values) = 0;      ///< likewise

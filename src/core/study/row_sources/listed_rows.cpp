@@ -72,6 +72,7 @@ void ListedRows::write(FieldWriter& out) const {
         return;
     }
     std::vector<std::pair<std::uint64_t, std::uint64_t>> pairs;
+    pairs.reserve(runs.size());
     for (const RowIds::Run& run : runs) {
         pairs.emplace_back(run.first, run.count);
     }

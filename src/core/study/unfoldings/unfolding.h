@@ -9,7 +9,7 @@ namespace ledgefall {
 
 /// One step on the way to a measure by hand. In `definition` the names that the step gives or uses stand behind a
 /// dollar sign (`$n = count($x)`); a name that is taken gets a number when the steps are followed. `$x` and `$y` are
-/// the chosen columns.
+/// the chosen columns, `$type` is the study's type of quantiles.
 struct UnfoldingStep {
     enum class Where : std::uint8_t {
         column,         ///< a column of the table
@@ -19,8 +19,10 @@ struct UnfoldingStep {
         check           ///< a condition on watch
     };
     Where where = Where::ledge;
-    const char* definition; ///< of a sum the column's name
-    const char* note;       ///< of a column its label, of a held value its note
+    std::string definition = {};  ///< of a sum the column's name
+    const char* note = "";        ///< of a column and a check its label, of a held value its note
+    const char* if_it_fails = ""; ///< of a check
+    int quantile_type = 0;        ///< taken only where the study's quantiles are of this type; 0: always
 };
 
 /// A measure that can be unfolded into the computation table that gives it.
