@@ -4428,6 +4428,46 @@
         <source>%1 cannot be converted to %2: one counts cycles, the other measures an angle; an angular frequency is 2 * pi * f</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The mean of absolute deviations from the mean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sum of squared deviations from the mean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The value at place k of the values in order, the smallest at place 1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kth needs a whole k from 1 to the number of values</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The proportion of values below x, estimated from classes and their counts.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>classes need boundaries that join, such as 29.5, 34.5 and 39.5, and frequencies of 0 or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Frequency density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>row of the modal class, the first where there are several</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interpolated within the modal class by its neighbours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of a sample; for a population wsd_pop(mid, f)</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6329,10 +6369,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Mean, variance and median from the classes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Width</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6374,6 +6410,14 @@
     </message>
     <message>
         <source>Cust&amp;om limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean, spread and quartiles from the classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Modal class and mode</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -4428,6 +4428,46 @@
         <source>%1 cannot be converted to %2: one counts cycles, the other measures an angle; an angular frequency is 2 * pi * f</source>
         <translation>%1 lässt sich nicht in %2 umrechnen: das eine zählt Schwingungen, das andere misst einen Winkel; eine Kreisfrequenz ist 2 * pi * f</translation>
     </message>
+    <message>
+        <source>The mean of absolute deviations from the mean.</source>
+        <translation>Das Mittel der absoluten Abweichungen vom Mittel.</translation>
+    </message>
+    <message>
+        <source>The sum of squared deviations from the mean.</source>
+        <translation>Die Summe der quadrierten Abweichungen vom Mittel.</translation>
+    </message>
+    <message>
+        <source>The value at place k of the values in order, the smallest at place 1.</source>
+        <translation>Der Wert an der Stelle k der geordneten Werte, der kleinste an Stelle 1.</translation>
+    </message>
+    <message>
+        <source>kth needs a whole k from 1 to the number of values</source>
+        <translation>kth braucht ein ganzes k von 1 bis zur Zahl der Werte</translation>
+    </message>
+    <message>
+        <source>The proportion of values below x, estimated from classes and their counts.</source>
+        <translation>Der Anteil der Werte unter x, aus Klassen und ihren Anzahlen geschätzt.</translation>
+    </message>
+    <message>
+        <source>classes need boundaries that join, such as 29.5, 34.5 and 39.5, and frequencies of 0 or more</source>
+        <translation>Klassen brauchen Grenzen, die aneinander anschließen, etwa 29,5, 34,5 und 39,5, und Häufigkeiten ab 0</translation>
+    </message>
+    <message>
+        <source>Frequency density</source>
+        <translation>Häufigkeitsdichte</translation>
+    </message>
+    <message>
+        <source>row of the modal class, the first where there are several</source>
+        <translation>Zeile der Modalklasse, bei mehreren die erste</translation>
+    </message>
+    <message>
+        <source>interpolated within the modal class by its neighbours</source>
+        <translation>innerhalb der Modalklasse nach ihren Nachbarn interpoliert</translation>
+    </message>
+    <message>
+        <source>of a sample; for a population wsd_pop(mid, f)</source>
+        <translation>einer Stichprobe; für eine Grundgesamtheit wsd_pop(mid, f)</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>
@@ -6329,10 +6369,6 @@
         <translation>Und das &amp;Histogramm dazu zeichnen</translation>
     </message>
     <message>
-        <source>Mean, variance and median from the classes</source>
-        <translation>Mittelwert, Varianz und Median aus den Klassen</translation>
-    </message>
-    <message>
         <source>&amp;Width</source>
         <translation>&amp;Breite</translation>
     </message>
@@ -6375,6 +6411,14 @@
     <message>
         <source>Cust&amp;om limits</source>
         <translation>&amp;Eigene Grenzen</translation>
+    </message>
+    <message>
+        <source>Mean, spread and quartiles from the classes</source>
+        <translation>Mittel, Streuung und Quartile aus den Klassen</translation>
+    </message>
+    <message>
+        <source>Modal class and mode</source>
+        <translation>Modalklasse und Modus</translation>
     </message>
 </context>
 <context>

@@ -267,6 +267,11 @@ class TestCatalogue : public QObject {
         QCOMPARE(bench.cause("rarefied(same / 2, 1)"), Cause::out_of_domain);
         QCOMPARE(bench.number("hill(same, 0)"), 3.0);
         QCOMPARE(bench.number("hill(same, 2)"), 3.0);
+        QCOMPARE(bench.cause("kth(same, 4)"), Cause::out_of_domain);
+        QCOMPARE(bench.cause("kth(same, 1.5)"), Cause::out_of_domain);
+        QCOMPARE(bench.number("sxx(1e200 * one)"), 0.0);
+        QCOMPARE(bench.number("mean_dev(one)"), 0.0);
+        QCOMPARE(bench.cause("grouped_share(other, other + 2, same, 1)"), Cause::out_of_domain);
     }
 
     /// P(x) = 0.1, 0.4, 0.3, 0.2 for x = 0 to 3, against sums by hand; frequencies that are neither whole nor add up

@@ -170,6 +170,26 @@ class TestFrequency : public QObject {
                                      QStringLiteral("≥ 40")}));
     }
 
+    /// By hand: of unequal classes the one with most values for its width is the modal class.
+    void the_mode_is_interpolated_in_its_class() {
+        Bench bench;
+        bench.numbers("x", {1, 2, 11, 12, 13, 14, 15, 21, 22, 23, 31, 35, 41, 45, 51, 55});
+        Classes classes;
+        classes.boundaries = {0, 10, 20, 30, 60};
+        FrequencyParts parts;
+        parts.mode = true;
+        Id table;
+        bench.take(frequency_table(bench.study, bench.id("x"), classes, parts, &table));
+        QCOMPARE(value_held(bench, table, "modal_row"), 2.0); // densities 0.2, 0.5, 0.3, 0.2
+        QVERIFY(near(value_held(bench, table, "grouped_mode"), 10 + 10 * 0.3 / (0.3 + 0.2)));
+        QVERIFY(near(value_held(bench, table, "grouped_q1"), 10 + 10 * 2.0 / 5)); // the fourth value of 16
+        QVERIFY(near(value_held(bench, table, "grouped_sd"), std::sqrt(value_held(bench, table, "grouped_var"))));
+        classes.boundaries = {10, 20, 30, 60}; // the first class is the modal one
+        bench.take(reclass(bench.study, table, classes));
+        QCOMPARE(value_held(bench, table, "modal_row"), 1.0);
+        QVERIFY(near(value_held(bench, table, "grouped_mode"), 10 + 10 * 0.5 / (0.5 + 0.2)));
+    }
+
     void classes_are_proposed_by_rules() {
         const Column cells = Column::numbers(pebbles);
         QCOMPARE(description_of(propose_classes(cells, ClassRule::about_eight)), QStringLiteral("35 by 5, 8"));

@@ -38,12 +38,13 @@ double of(const Bench& bench, const std::string& formula) {
 
 #define NEAR(a, b) QVERIFY2(near((a), (b), 1e-10), qPrintable(QStringLiteral("%1 %2").arg(a).arg(b)))
 
-const std::vector<std::string> of_one = {
-    "sum",          "count", "mean",     "median",  "min",       "max",          "range",
-    "q1",           "q3",    "iqr",      "var",     "sd",        "var_pop",      "sd_pop",
-    "se",           "cv",    "mad",      "geomean", "harmean",   "skewness",     "kurtosis",
-    "distinct",     "mode",  "richness", "shannon", "dominance", "gini_simpson", "inverse_simpson",
-    "berger_parker"};
+const std::vector<std::string> of_one = {"sum",          "count",    "mean",      "median",       "min",
+                                         "max",          "range",    "q1",        "q3",           "iqr",
+                                         "var",          "sd",       "var_pop",   "sd_pop",       "se",
+                                         "cv",           "mad",      "mean_dev",  "sxx",          "geomean",
+                                         "harmean",      "skewness", "kurtosis",  "distinct",     "mode",
+                                         "richness",     "shannon",  "dominance", "gini_simpson", "inverse_simpson",
+                                         "berger_parker"};
 
 /// These take whole numbers only.
 const std::vector<std::string> of_counts = {"margalef", "menhinick", "chao1", "simpson_unbiased", "brillouin"};
@@ -112,12 +113,12 @@ class TestLaws : public QObject {
                 NEAR(of(bench, f + "(up)"), of(bench, f + "(x)") + 1000);
                 NEAR(of(bench, f + "(wide)"), 3 * of(bench, f + "(x)"));
             }
-            for (const char* name : {"range", "iqr", "sd", "sd_pop", "se", "mad"}) {
+            for (const char* name : {"range", "iqr", "sd", "sd_pop", "se", "mad", "mean_dev"}) {
                 const std::string f = name;
                 NEAR(of(bench, f + "(up)"), of(bench, f + "(x)"));
                 NEAR(of(bench, f + "(wide)"), 3 * of(bench, f + "(x)"));
             }
-            for (const char* name : {"var", "var_pop"}) {
+            for (const char* name : {"var", "var_pop", "sxx"}) {
                 const std::string f = name;
                 NEAR(of(bench, f + "(up)"), of(bench, f + "(x)"));
                 NEAR(of(bench, f + "(wide)"), 9 * of(bench, f + "(x)"));

@@ -42,7 +42,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     density_ = box(tr("Relative frequency density"), false);
     tally_ = box(tr("Tally"), false);
     draw_ = box(tr("Draw a &histogram"), true);
-    measures_ = box(tr("Mean, variance and median from the classes"), true);
+    measures_ = box(tr("Mean, spread and quartiles from the classes"), true);
+    mode_ = box(tr("Modal class and mode"), false);
     auto* form = new QFormLayout;
     recorded_to_->setText(field_text(proposed_recording_unit(*cells_)));
     recorded_to_->setToolTip(tr("1 for whole numbers, 0.5 for halves, and 0 where every number is possible. The "
@@ -71,7 +72,8 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
         columns->addWidget(one, place / 4, place % 4);
         ++place;
     }
-    columns->addWidget(measures_, 2, 0, 1, 4);
+    columns->addWidget(measures_, 2, 0, 1, 2);
+    columns->addWidget(mode_, 2, 2, 1, 2);
     with_ = new QLabel(tr("Include"), this);
     form->addRow(with_, columns);
     form->addRow(QString(), draw_);
@@ -126,8 +128,9 @@ void FrequencyDialog::propose() {
 }
 
 void FrequencyDialog::begin_with(const Classes& classes) {
-    for (QWidget* one : std::initializer_list<QWidget*>{with_, middle_, relative_, percent_, cumulative_,
-                                                        cumulative_share_, down_, density_, tally_, measures_, draw_}) {
+    for (QWidget* one :
+         std::initializer_list<QWidget*>{with_, middle_, relative_, percent_, cumulative_, cumulative_share_, down_,
+                                         density_, tally_, measures_, mode_, draw_}) {
         one->hide();
     }
     described_density_ = true;
@@ -259,6 +262,7 @@ FrequencyParts FrequencyDialog::parts() const {
     parts.density = density_->isChecked();
     parts.tally = tally_->isChecked();
     parts.measures = measures_->isChecked();
+    parts.mode = mode_->isChecked();
     return parts;
 }
 

@@ -47,7 +47,7 @@ class FrequencyDialog : public QDialog {
     QLineEdit *recorded_to_, *start_, *width_, *own_limits_;
     QCheckBox *open_first_, *open_last_;
     QCheckBox *middle_, *relative_, *percent_, *cumulative_, *cumulative_share_, *down_, *density_, *tally_, *measures_,
-        *draw_;
+        *mode_, *draw_;
     ClassPreview* preview_;
     QLabel* message_;
     QPushButton* make_;

@@ -44,6 +44,8 @@ Made make_sd(Plain);
 Made make_sd_pop(Plain);
 Made make_se(Plain);
 Made make_cv(Plain);
+Made make_sxx(Plain); ///< Σ(x − mean)²
+Made make_mean_dev(Plain);
 
 // order.cpp; the last plain argument of a quantile is its type, of the nine of Hyndman and Fan (1996)
 Made make_median(Plain);
@@ -52,6 +54,7 @@ Made make_q1(Plain);       ///< type
 Made make_q3(Plain);       ///< type
 Made make_iqr(Plain);      ///< type
 Made make_mad(Plain);
+Made make_kth(Plain); ///< k
 Made make_mode(Plain);
 Made make_distinct(Plain);
 Made make_pick(Plain); ///< of the one row that there must be
@@ -81,6 +84,7 @@ Made make_wsd(Plain);
 Made make_wsd_pop(Plain);
 Made make_wquantile(Plain);        ///< p, type
 Made make_grouped_quantile(Plain); ///< of lower, upper, f; p
+Made make_grouped_share(Plain);    ///< of lower, upper, f; x
 
 // diversity.cpp; of counts per species
 Made make_richness(Plain);

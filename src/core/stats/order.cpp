@@ -262,6 +262,17 @@ Made make_mad(Plain) {
     });
 }
 
+Made make_kth(Plain plain) {
+    return gathered_by([k = plain_number(plain, 0, 0)](Values& values, const Faults& faults) {
+        if (!(k >= 1 && k <= static_cast<double>(values.size()) && k == std::floor(k))) {
+            return faults.out_of_domain();
+        }
+        const auto at = values.begin() + static_cast<std::ptrdiff_t>(k) - 1;
+        std::nth_element(values.begin(), at, values.end());
+        return Value::number(*at);
+    });
+}
+
 Made make_mode(Plain) {
     return std::make_unique<Frequencies>(true);
 }

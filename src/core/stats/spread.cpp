@@ -1,6 +1,7 @@
 // Variance and what is made of it.
 
-#include "core/stats/measures.h"
+#include "core/stats/gathered.h"
+#include "core/stats/scaled_distances.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,7 +15,7 @@ namespace {
 /// values lie close together. It holds up where the values are large and their spread is small.
 class Spread : public OfOne {
   public:
-    enum class Form { variance, deviation, error, relative };
+    enum class Form { variance, deviation, error, relative, squares };
     Spread(bool population, Form form)
         : population_(population)
         , form_(form) {}
@@ -49,6 +50,9 @@ class Spread : public OfOne {
     }
 
     Value finish(const Faults& faults) override {
+        if (form_ == Form::squares && count_ > 0) {
+            return faults.number(std::ldexp(squares_, 2 * exponent_));
+        }
         const double over = population_ ? count_ : count_ - 1;
         if (over <= 0) {
             return Value::missing();
@@ -62,6 +66,7 @@ class Spread : public OfOne {
         case Form::error:
             return faults.number(std::ldexp(deviation / std::sqrt(count_), exponent_));
         case Form::relative:
+        case Form::squares:
             break;
         }
         const double mean = std::ldexp(std::fabs(sum_.over(count_)), -exponent_);
@@ -166,6 +171,25 @@ std::unique_ptr<Accumulator> make_se(std::span<const Value>) {
 }
 std::unique_ptr<Accumulator> make_cv(std::span<const Value>) {
     return std::make_unique<Spread>(false, Spread::Form::relative);
+}
+
+Made make_sxx(Plain) {
+    return std::make_unique<Spread>(true, Spread::Form::squares);
+}
+
+Made make_mean_dev(Plain) {
+    return gathered_by([](Values& values, const Faults& faults) {
+        const ScaledDistances distances(values);
+        const auto n = static_cast<double>(values.size());
+        CompensatedSum sum;
+        sum.add(distances.values.data(), distances.values.size());
+        const double mean = sum.over(n);
+        CompensatedSum apart;
+        for (const double distance : distances.values) {
+            apart.add(std::fabs(distance - mean));
+        }
+        return faults.number(distances.unscaled(apart.over(n)));
+    });
 }
 
 } // namespace ledgefall

@@ -58,6 +58,14 @@ int scale_down(Values& values) {
     return exponent;
 }
 
+/// The places of values from the least to the greatest.
+std::vector<std::size_t> order_of(const Values& values) {
+    std::vector<std::size_t> order(values.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::sort(order.begin(), order.end(), [&values](std::size_t a, std::size_t b) { return values[a] < values[b]; });
+    return order;
+}
+
 /// Whether each class, in that order, ends above its beginning, where the next one begins.
 bool classes_join(const Values& lower, const Values& upper, const std::vector<std::size_t>& order) {
     constexpr double slack = 1e-9; // of a width, for boundaries that are computed
@@ -138,9 +146,7 @@ Made make_wquantile(Plain plain) {
             if (any_negative(f) || !sound_quantile(p, type)) {
                 return faults.out_of_domain();
             }
-            std::vector<std::size_t> order(x.size());
-            std::iota(order.begin(), order.end(), std::size_t{0});
-            std::sort(order.begin(), order.end(), [&x](std::size_t a, std::size_t b) { return x[a] < x[b]; });
+            const std::vector<std::size_t> order = order_of(x);
             Values up_to; // how many values stand up to each of the ordered ones
             CompensatedSum running;
             for (const std::size_t at : order) {
@@ -174,10 +180,7 @@ Made make_grouped_quantile(Plain plain) {
             const Values& upper = samples[1];
             const Values& f = samples[2];
             const double n = total(f);
-            std::vector<std::size_t> order(lower.size());
-            std::iota(order.begin(), order.end(), std::size_t{0});
-            std::sort(order.begin(), order.end(),
-                      [&lower](std::size_t a, std::size_t b) { return lower[a] < lower[b]; });
+            const std::vector<std::size_t> order = order_of(lower);
             if (any_negative(f) || !(p >= 0 && p <= 1) || !classes_join(lower, upper, order)) {
                 return faults.out_of_domain();
             }
@@ -202,6 +205,28 @@ Made make_grouped_quantile(Plain plain) {
                 last = upper[at];
             }
             return faults.number(last);
+        },
+        3);
+}
+
+Made make_grouped_share(Plain plain) {
+    return pairs_by(
+        [x = plain_number(plain, 0, 0)](Samples& samples, const Faults& faults) {
+            const Values& lower = samples[0];
+            const Values& upper = samples[1];
+            const Values& f = samples[2];
+            const double n = total(f);
+            if (any_negative(f) || !classes_join(lower, upper, order_of(lower))) {
+                return faults.out_of_domain();
+            }
+            if (n == 0) {
+                return Value::missing();
+            }
+            CompensatedSum below;
+            for (std::size_t at = 0; at < f.size(); ++at) {
+                below.add(f[at] * std::clamp((x - lower[at]) / (upper[at] - lower[at]), 0.0, 1.0));
+            }
+            return faults.number(below.total() / n);
         },
         3);
 }

@@ -5,6 +5,7 @@
 #include "core/basics/trimmed.h"
 #include "core/units/unit_names.h"
 
+#include <algorithm>
 #include <array>
 #include <cctype>
 #include <charconv>

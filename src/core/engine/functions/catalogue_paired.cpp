@@ -147,6 +147,14 @@ std::vector<Function> measures_of_several_columns() {
          .example = "grouped_quantile(10 * row, 10 * row + 10, f, 0.5)",
          .example_result = "30",
          .make = &make_grouped_quantile},
+        {.name = "grouped_share",
+         .arguments = {{"lower", Role::sample}, {"upper", Role::paired}, f, {"x"}},
+         .purpose = N_("The proportion of values below x, estimated from classes and their counts."),
+         .domain = N_("classes need boundaries that join, such as 29.5, 34.5 and 39.5, and frequencies of 0 or more"),
+         .source = "with values spread evenly within each class; the inverse of grouped_quantile",
+         .example = "grouped_share(10 * row, 10 * row + 10, f, 30)",
+         .example_result = "0.5",
+         .make = &make_grouped_share},
     };
 }
 

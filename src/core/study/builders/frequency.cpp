@@ -30,6 +30,17 @@ void add_shares(TableMaker& maker, const FrequencyParts& parts) {
     }
 }
 
+/// The first of the classes with the greatest density, and the mode interpolated between it and its neighbours.
+void add_mode(TableMaker& maker) {
+    maker.column({N_("Frequency density")}, "per_width = f / (upper - lower)");
+    maker.held("modal_row = min(row where per_width = max(per_width))",
+               {N_("row of the modal class, the first where there are several")});
+    maker.held("grouped_mode = lower[modal_row] + (upper[modal_row] - lower[modal_row]) * (per_width[modal_row] - "
+               "default(per_width[modal_row - 1], 0)) / (2 * per_width[modal_row] - default(per_width[modal_row - 1], "
+               "0) - default(per_width[modal_row + 1], 0))",
+               {N_("interpolated within the modal class by its neighbours")});
+}
+
 /// A name of the language's own words or functions would be read otherwise.
 std::string category_name(Categories::By by, const ColumnDefinition& of) {
     switch (by) {
@@ -102,7 +113,13 @@ Result<Study> frequency_table(const Study& study, Id id, const Classes& classes,
     if (parts.measures && !open) {
         maker.held("grouped_mean = wmean(mid, f)", {N_("from the class midpoints")});
         maker.held("grouped_var = wvar(mid, f)", {N_("from the class midpoints, divided by n − 1")});
+        maker.held("grouped_sd = sqrt(grouped_var)", {N_("of a sample; for a population wsd_pop(mid, f)")});
+        maker.held("grouped_q1 = grouped_quantile(lower, upper, f, 0.25)", {N_("interpolated within its class")});
         maker.held("grouped_median = grouped_quantile(lower, upper, f, 0.5)", {N_("interpolated within its class")});
+        maker.held("grouped_q3 = grouped_quantile(lower, upper, f, 0.75)", {N_("interpolated within its class")});
+    }
+    if (parts.mode && !open) {
+        add_mode(maker);
     }
     maker.foot({N_("sum")}, "sum(each)", {"f", "rel", "percent"});
     maker.check({N_("every value of %1 is in a class"), {column->shown_label()}}, "n = count(" + data + ")",

@@ -14,7 +14,8 @@ struct FrequencyParts {
     bool cumulative_down = false; ///< f from here on
     bool density = false;         ///< relative frequency density: share over width
     bool tally = false;           ///< the counts in strokes
-    bool measures = true;         ///< mean, variance and median from the classes, on the table's ledge
+    bool measures = true;         ///< mean, spread and quartiles from the classes, on the table's ledge
+    bool mode = false;            ///< frequency density, modal class and interpolated mode
 };
 
 /// A table of the classes of a numeric column: an ordinary one, whose columns have formulas that anyone can read,
