@@ -1,5 +1,5 @@
 #include "core/charts/series_figures.h"
-#include "core/study/model/parts.h"
+#include "core/study/model/scope.h"
 #include "core/value/interval.h"
 
 #include <algorithm>
