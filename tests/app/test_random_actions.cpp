@@ -51,6 +51,7 @@ const char* const plain_commands[] = {"copy",
                                       "swap-axes",
                                       "swap-axes",
                                       "contingency-table",
+                                      "goodness-of-fit",
                                       "zoom-in",
                                       "zoom-out",
                                       "reset-zoom",
@@ -167,11 +168,12 @@ class Wanderer {
         for (HeldCard* card : drive.window.ledge().findChildren<HeldCard*>()) {
             const HeldValue* held = card->value();
             if (held != nullptr && held->slider && card->isVisible()) {
+                const std::string said = "slide " + held->name; // sliding puts another in its place
                 card->setFocus();
                 for (int times = 0; times < 3; ++times) {
                     QTest::keyClick(card, pick(2) == 0 ? Qt::Key_Right : Qt::Key_Left);
                 }
-                return "slide " + held->name;
+                return said;
             }
         }
         return "nothing to slide";
@@ -194,7 +196,9 @@ class TestRandomActions : public QObject {
 
     void whatever_is_done_what_is_shown_is_right_data() {
         QTest::addColumn<unsigned>("seed");
-        for (unsigned seed = 1; seed <= 6; ++seed) {
+        bool asked = false;
+        const int ways = qEnvironmentVariableIntValue("LEDGEFALL_WAYS", &asked); // more than a run of all tests takes
+        for (unsigned seed = 1; seed <= static_cast<unsigned>(asked ? ways : 6); ++seed) {
             QTest::addRow("way %u", seed) << seed;
         }
     }
@@ -207,7 +211,9 @@ class TestRandomActions : public QObject {
         Wanderer wanderer(seed);
         QApplication::clipboard()->setText(QStringLiteral("1\t2\n3\t4\n"));
         std::string way;
-        for (int number = 0; number < 120; ++number) {
+        bool asked = false;
+        const int actions = qEnvironmentVariableIntValue("LEDGEFALL_ACTIONS", &asked);
+        for (int number = 0; number < (asked ? actions : 120); ++number) {
             way += wanderer.step(drive) + "; ";
             if (number % 10 == 9) {
                 QVERIFY2(drive.settle(), way.c_str());
