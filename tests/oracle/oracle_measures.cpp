@@ -221,7 +221,8 @@ std::vector<double> ranks(const std::vector<double>& x) {
     return ranks;
 }
 
-/// Each value repeated as often as its frequency says, where frequencies are whole; else by weights.
+/// Each value repeated as often as its frequency says. Frequencies that are not whole have no n − 1, and quantiles only
+/// where they add up to 1.
 Value weighted(const std::string& name, const Numbers& x, const Numbers& f, const std::vector<Value>& plain, int type) {
     if (std::any_of(f.all.begin(), f.all.end(), [](double weight) { return weight < 0; })) {
         return f.error > 0 ? Value::undecided() : Value::failure();
@@ -235,10 +236,18 @@ Value weighted(const std::string& name, const Numbers& x, const Numbers& f, cons
     if (name == "wquantile" && !(plain.front().number >= 0 && plain.front().number <= 1)) {
         return Value::failure();
     }
+    const bool whole =
+        std::all_of(f.all.begin(), f.all.end(), [](double weight) { return weight == std::floor(weight); });
+    if (!whole && (name == "wvar" || name == "wsd")) {
+        return Value::failure();
+    }
+    if (!whole && name == "wquantile") {
+        return std::fabs(static_cast<double>(f.sum) - 1) < 1e-6 ? Value::undecided() : Value::failure();
+    }
     if (name == "wquantile") {
         std::vector<std::vector<Value>> repeated;
         for (std::size_t at = 0; at < x.all.size(); ++at) {
-            if (f.all[at] != std::floor(f.all[at]) || f.all[at] > 1000) {
+            if (f.all[at] > 1000) {
                 return Value::undecided(); // not told as often as it occurs
             }
             repeated.insert(repeated.end(), static_cast<std::size_t>(f.all[at]), {Value::of(x.all[at])});
