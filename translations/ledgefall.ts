@@ -4468,6 +4468,10 @@
         <source>of a sample; for a population wsd_pop(mid, f)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Values recorded to the nearest %1 need classes whose width is a multiple of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

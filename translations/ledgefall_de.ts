@@ -4468,6 +4468,10 @@
         <source>of a sample; for a population wsd_pop(mid, f)</source>
         <translation>einer Stichprobe; für eine Grundgesamtheit wsd_pop(mid, f)</translation>
     </message>
+    <message>
+        <source>Values recorded to the nearest %1 need classes whose width is a multiple of it.</source>
+        <translation>Werte, die auf %1 genau notiert sind, brauchen Klassen, deren Breite ein Vielfaches davon ist.</translation>
+    </message>
 </context>
 <context>
     <name>Value</name>

@@ -11,7 +11,7 @@ namespace ledgefall {
 namespace {
 
 constexpr double kept_for_the_interface = 48e6;
-constexpr std::size_t looked_at_each = 1 << 20;
+constexpr std::size_t bytes_between_looks = 1 << 20;
 constexpr std::size_t never_refused = 4096; ///< so that handing over what has come of the work does not fail
 
 bool bounded = false; ///< set before other threads start
@@ -21,7 +21,7 @@ thread_local std::size_t since_last_look = 0;
 /// Looks at the limit of the process once in a megabyte.
 bool refused(std::size_t bytes) {
     since_last_look += bytes;
-    if (since_last_look < looked_at_each || bytes <= never_refused) {
+    if (since_last_look < bytes_between_looks || bytes <= never_refused) {
         return false;
     }
     if (left_of_limit() < static_cast<double>(bytes) + kept_for_the_interface) {

@@ -96,7 +96,7 @@ class TestChartStories : public QObject {
         const SeriesFigures& histogram = chart_of(drive).plot().figures()->series.front();
         QVERIFY(histogram.form == SeriesForm::histogram);
         QCOMPARE(histogram.y.size(), previewed.size());
-        QCOMPARE(histogram.limits, std::vector<double>({30, 40, 50, 60, 70, 80}));
+        QCOMPARE(histogram.limits, std::vector<double>({30.5, 40.5, 50.5, 60.5, 70.5})); // in whole millimetres
         for (std::size_t row = 0; row < previewed.size(); ++row) {
             QCOMPARE(histogram.y[row], static_cast<double>(previewed[row]));
             QCOMPARE(drive.shown(static_cast<int>(row), 3), QString::number(previewed[row]));

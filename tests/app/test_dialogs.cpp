@@ -49,6 +49,30 @@ class TestDialogs : public QObject {
         QVERIFY(names.preview().startsWith(QStringLiteral("pool · pool")));
     }
 
+    /// What is recorded to another unit keeps the start and width that were chosen, and a width must fit it.
+    void a_recording_unit_leaves_chosen_classes() {
+        const Column cells = Column::numbers({30, 31, 33, 36, 38, 41, 44});
+        FrequencyDialog dialog(std::make_shared<const Column>(cells), QStringLiteral("x"), nullptr);
+        Classes classes;
+        classes.boundaries = {30, 35, 40, 45};
+        dialog.begin_with(classes);
+        dialog.show();
+        QCOMPARE(dialog.classes().recorded_to, 0.0);
+        dialog.recorded_to_line().clear();
+        QTest::keyClicks(&dialog.recorded_to_line(), QStringLiteral("1"));
+        QCOMPARE(dialog.start().text(), QStringLiteral("30"));
+        QCOMPARE(dialog.classes().boundaries, std::vector<double>({29.5, 34.5, 39.5, 44.5}));
+        dialog.width_line().setText(QStringLiteral("2.5"));
+        QVERIFY(!dialog.is_valid() && dialog.message().contains(QStringLiteral("multiple")));
+        dialog.width_line().setText(QStringLiteral("5"));
+        ClassPreview& preview = dialog.preview();
+        const int second = preview.place_of(dialog.classes().boundaries[1]);
+        QTest::mousePress(&preview, Qt::LeftButton, Qt::NoModifier, {second, 60});
+        QTest::mouseMove(&preview, {second + 17, 60});
+        QTest::mouseRelease(&preview, Qt::LeftButton, Qt::NoModifier, {second + 17, 60});
+        QVERIFY2(dialog.is_valid(), qPrintable(dialog.message())); // dragged by whole units
+    }
+
     void classes_are_chosen_over_their_counts() {
         std::vector<double> values;
         for (int k = 0; k < 60; ++k) {

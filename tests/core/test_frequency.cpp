@@ -158,6 +158,7 @@ class TestFrequency : public QObject {
         const auto held = [&](const std::string& name) { return value_held(bench, table, name); };
         QCOMPARE(held("grouped_mean"), 4.175);
         QVERIFY(near(held("grouped_median"), 4.0, 0.1)); // 4.08 within the class of 4
+        QVERIFY(description_of(cover_with_classes(cells, 1, 2.5, true, 1)).contains(QStringLiteral("multiple")));
         Classes fives;
         fives.recorded_to = 1;
         fives.boundaries = {29.5, 34.5, 39.5};

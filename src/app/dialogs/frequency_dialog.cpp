@@ -88,19 +88,29 @@ FrequencyDialog::FrequencyDialog(std::shared_ptr<const Column> cells, const QStr
     layout->addWidget(message_);
     layout->addWidget(buttons);
     connect(rule_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::propose);
-    connect(recorded_to_, &QLineEdit::textEdited, this, &FrequencyDialog::propose);
+    for (QLineEdit* line : {start_, width_}) {
+        connect(line, &QLineEdit::textEdited, this, [this] { chosen_ = true; });
+    }
+    connect(recorded_to_, &QLineEdit::textEdited, this, [this] {
+        if (chosen_) {
+            return look_over();
+        }
+        propose();
+    });
     connect(closed_, &QComboBox::currentIndexChanged, this, &FrequencyDialog::look_over);
     connect(start_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     connect(width_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     connect(own_limits_, &QLineEdit::textChanged, this, &FrequencyDialog::look_over);
     // What is dragged snaps to a twentieth of a class, so that limits stay numbers that can be said.
     connect(preview_, &ClassPreview::start_dragged, this, [this](double start) {
-        const double step = convenient_width(typed_number(width_->text()).value_or(1) / 20);
+        const double step = in_units(convenient_width(typed_number(width_->text()).value_or(1) / 20));
+        chosen_ = true;
         const double limit = stepped(start, recorded_to() / 2, 1);
         start_->setText(field_text(stepped(0, step, std::round(limit / step))));
     });
     connect(preview_, &ClassPreview::width_dragged, this, [this](double width) {
-        const double step = convenient_width(width / 20);
+        const double step = in_units(convenient_width(width / 20));
+        chosen_ = true;
         width_->setText(QString::fromStdString(shortest(stepped(0, step, std::max(1.0, std::round(width / step))))));
     });
     connect(preview_, &ClassPreview::drag_ended, this, &FrequencyDialog::look_over);
@@ -134,6 +144,7 @@ void FrequencyDialog::begin_with(const Classes& classes) {
         one->hide();
     }
     described_density_ = true;
+    chosen_ = true;
     make_->setText(tr("Change classes"));
     recorded_to_->setText(field_text(classes.recorded_to));
     closed_->setCurrentIndex(classes.closed_left ? 0 : 1);
@@ -156,6 +167,12 @@ void FrequencyDialog::begin_with(const Classes& classes) {
         even ? QString()
              : texts.join(field_text(0.5).contains(QLatin1Char(',')) ? QStringLiteral("; ") : QStringLiteral(", ")));
     look_over();
+}
+
+/// The nearest multiple of what values are recorded to, at least one.
+double FrequencyDialog::in_units(double width) const {
+    const double unit = recorded_to();
+    return unit > 0 ? stepped(0, unit, std::max(1.0, std::round(width / unit))) : width;
 }
 
 double FrequencyDialog::recorded_to() const {

@@ -38,6 +38,7 @@ class FrequencyDialog : public QDialog {
     void propose();
     void look_over();
     double recorded_to() const;
+    double in_units(double width) const;
     Result<std::vector<double>> wanted_boundaries() const;
     void count(const std::vector<double>& boundaries);
     QCheckBox* box(const QString& text, bool on);
@@ -54,6 +55,7 @@ class FrequencyDialog : public QDialog {
     QLabel* with_ = nullptr;
     std::vector<double> boundaries_;
     bool sound_ = false, described_density_ = false;
+    bool chosen_ = false; ///< start and width are not only proposed
 };
 
 } // namespace ledgefall

@@ -106,9 +106,10 @@ QVariant FootModel::data(const QModelIndex& index, int role) const {
     case TableModel::ExactRole:
         return exact_text(shown_value);
     case Qt::ToolTipRole:
-        return shown_value.is_fault()            ? table_.explanation(shown_value)
-               : !rounding_note(index).isEmpty() ? rounding_note(index)
-                                                 : exact_text(shown_value);
+        if (const QString note = rounding_note(index); !note.isEmpty()) {
+            return note;
+        }
+        return shown_value.is_fault() ? table_.explanation(shown_value) : exact_text(shown_value);
     default:
         return {};
     }
@@ -119,7 +120,7 @@ QString FootModel::rounding_note(const QModelIndex& index) const {
     const ColumnDefinition* column = table_.column(index.column());
     const Value total = value(index.row(), index.column());
     const Column* cells = column == nullptr ? nullptr : document_.results().column(column->id);
-    if (cells == nullptr || !total.plain() || total.kind() != Kind::number ||
+    if (cells == nullptr || table_.table()->two_way() || !total.plain() || total.kind() != Kind::number ||
         line(index.row())->formula.text() != "sum(each)") {
         return {};
     }

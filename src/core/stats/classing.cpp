@@ -140,6 +140,12 @@ Result<ClassProposal> cover_with_classes(const Column& cells, double start, doub
     if (!std::isfinite(start) || !std::isfinite(width) || !(width > 0)) {
         return Sentence{N_("Classes need a width above 0 and a start for the first class."), {}};
     }
+    constexpr double slack = 1e-9;
+    const double units = recorded_to > 0 ? width / recorded_to : 1;
+    if (std::fabs(units - std::round(units)) > slack * units) {
+        return Sentence{N_("Values recorded to the nearest %1 need classes whose width is a multiple of it."),
+                        {shortest(recorded_to)}};
+    }
     const Extent extent = extent_of(cells);
     if (extent.count == 0) {
         return no_numbers;

@@ -36,8 +36,8 @@ double proposed_recording_unit(const Column& cells);
 Result<ClassProposal> propose_classes(const Column& cells, ClassRule rule, double recorded_to = 0);
 
 /// The number of classes of that width, from `start` on, that the numbers of the column need to be covered; with
-/// `closed_left` a number on a boundary belongs to the class that begins there. A sentence where the width is not above
-/// 0, where there would be more than the most, or where there is no number.
+/// `closed_left` a number on a boundary belongs to the class that begins there. Refused if the width is not above 0 or
+/// is no multiple of what values are recorded to, if there would be too many classes, or if there is no number.
 Result<ClassProposal> cover_with_classes(const Column& cells, double start, double width, bool closed_left,
                                          double recorded_to = 0);
 

@@ -1,6 +1,5 @@
 #include "core/study/builders/contingency.h"
 
-#include "core/formula/names.h"
 #include "core/study/builders/table_maker.h"
 #include "core/study/edits/edit_grid.h"
 #include "core/study/model/parts.h"
@@ -27,11 +26,7 @@ Result<Study> contingency_table(const Study& study, Id down, Id across, Id* adde
         *added = table;
     }
     TableMaker maker(*begun, table);
-    const auto free_here = [&maker, table](const std::string& wanted) {
-        return free_name(wanted, [&](const std::string& name) {
-            return maker.study() && name_refused(*maker.study(), maker.study()->table(table), name).has_value();
-        });
-    };
+    const auto free_here = [&maker](const char* wanted) { return maker.free_here(wanted); };
     const std::string n = free_here("n");
     maker.column({"n"},
                  n + " = count(" + of_down + " = " + first.name + " and " + of_across + " = " + second.name + ")");

@@ -1,30 +1,10 @@
 #include "core/study/builders/goodness_of_fit.h"
 
-#include "core/formula/names.h"
 #include "core/study/builders/table_maker.h"
 #include "core/study/model/parts.h"
 
 namespace ledgefall {
 namespace {
-
-/// Gives names that are free in a table being made.
-class FreeNames {
-  public:
-    FreeNames(const TableMaker& maker, Id table)
-        : maker_(maker)
-        , table_(table) {}
-    std::string operator()(const std::string& wanted) const {
-        return free_name(wanted, [this](const std::string& name) {
-            const Table* table = maker_.study() ? maker_.study()->table(table_) : nullptr;
-            return table != nullptr && (name_refused(*maker_.study(), table, name).has_value() ||
-                                        look_up(*maker_.study(), table, "", name).exists());
-        });
-    }
-
-  private:
-    const TableMaker& maker_;
-    Id table_;
-};
 
 /// The first column of numbers that says which row it is: the pooled rows are named by their first and last of it.
 const ColumnDefinition* naming_column(const Table& table, Id observed, Id expected) {
@@ -42,13 +22,12 @@ const ColumnDefinition* naming_column(const Table& table, Id observed, Id expect
 struct Pools {
     std::string column, count;
 };
-Pools add_pools(TableMaker& maker, Id table, const std::string& expected) {
-    const FreeNames free_here(maker, table);
-    const std::string least = free_here("least");
-    const std::string reached = free_here("reached");
-    const std::string pool = free_here("pool");
-    const std::string pools = free_here("pools");
-    const std::string in_pool = free_here("in_pool");
+Pools add_pools(TableMaker& maker, const std::string& expected) {
+    const std::string least = maker.free_here("least");
+    const std::string reached = maker.free_here("reached");
+    const std::string pool = maker.free_here("pool");
+    const std::string pools = maker.free_here("pools");
+    const std::string in_pool = maker.free_here("in_pool");
     const std::string full = reached + "[i-1] >= " + least;
     maker.held(least + " = 5", {N_("rows are pooled until so many are expected; 0: none are")});
     maker.column({N_("Expected in the pool so far")}, reached + " = first " + expected + " then if " + full + " then " +
@@ -73,7 +52,7 @@ Result<Study> goodness_of_fit_table(const Study& study, Id observed, Id expected
     const std::string of_expected = owner + source->column(expected)->name;
     const ColumnDefinition* naming = naming_column(*source, observed, expected);
     TableMaker pooling(study, source->id);
-    const Pools pools = add_pools(pooling, source->id, source->column(expected)->name);
+    const Pools pools = add_pools(pooling, source->column(expected)->name);
     Id table;
     Result<Study> begun =
         pooling.study()

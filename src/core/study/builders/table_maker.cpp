@@ -1,5 +1,6 @@
 #include "core/study/builders/table_maker.h"
 
+#include "core/formula/names.h"
 #include "core/study/model/parts.h"
 
 namespace ledgefall {
@@ -38,6 +39,14 @@ void TableMaker::foot(const Sentence& label, const std::string& formula, const s
 
 void TableMaker::check(const Sentence& label, const std::string& condition, const Sentence& message) {
     take(study_ ? add_check(*study_, table_, {worded(label), condition, worded(message)}) : study_);
+}
+
+std::string TableMaker::free_here(const std::string& wanted) const {
+    return free_name(wanted, [this](const std::string& name) {
+        const Table* table = study_ ? study_->table(table_) : nullptr;
+        return table != nullptr &&
+               (name_refused(*study_, table, name).has_value() || look_up(*study_, table, "", name).exists());
+    });
 }
 
 } // namespace ledgefall

@@ -20,6 +20,8 @@ class TableMaker {
     void take(Result<Study> next) { study_ = std::move(next); }
     void foot(const Sentence& label, const std::string& formula, const std::vector<std::string>& names);
     void check(const Sentence& label, const std::string& condition, const Sentence& message);
+    /// The name, with a number behind it where it means something already.
+    std::string free_here(const std::string& wanted) const;
     const Result<Study>& study() const { return study_; }
 
   private:

@@ -51,7 +51,7 @@ Format settled_format(const Format& format, const Column& cells) {
 }
 
 std::optional<double> shown_percentages_add_to(const Column& cells, const Format& format, double total) {
-    constexpr std::size_t most_rows = 10'000;
+    constexpr std::size_t most_rows = 1000;
     const bool as_percent = format.style == Format::Style::percent;
     const bool percentages = format.style == Format::Style::decimals && std::fabs(total - 100) < 1e-9;
     if ((!as_percent && !percentages) || cells.kind() != Kind::number || cells.size() > most_rows) {

@@ -18,7 +18,7 @@ constexpr double shown_as_huge = 1e12;
 constexpr double shown_as_tiny = 1e-5;
 
 /// What the numbers of a column add up to as they are shown, where that is not what is shown of their `total`: of
-/// percentages, in per cent. Nothing where they agree, of more than 10,000 rows, and of columns of other formats.
+/// percentages, in per cent. Nothing where they agree, of more than 1000 rows, and of columns of other formats.
 std::optional<double> shown_percentages_add_to(const Column& cells, const Format& format, double total);
 
 /// Whether a number that is shown as 0 or 100 per cent is so only because it has been rounded; it is shown with ≈.
